@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Drawing;
+
+/**
+ * The centre line of one cord through a knot, in the order in which the cord runs.
+ */
+final readonly class Strand
+{
+    /**
+     * @param string     $name  which cord of the knot: "first" starts on the far edge, "second" on the near one
+     * @param list<Span> $spans
+     */
+    public function __construct(
+        public string $name,
+        public array $spans,
+    ) {}
+}

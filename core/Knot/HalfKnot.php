@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Knot;
+
+use Rinkel\Core\Material\Bundle;
+use Rinkel\Core\Material\Cord;
+
+/**
+ * One crossing of two working cords around the core: in a flat run the sides alternate, in a spiral they do not.
+ *
+ * The tables hold what numerical tightening of ideal tubes gave (docs/model.md): at a pitch in diameters of the working cord,
+ * the use of each working cord beyond half a turn, in the same diameters, ±0.13. Real cord gives way: see Fibre.
+ */
+final readonly class HalfKnot implements Knot
+{
+    /** Use beyond half a turn by pitch, loosest first. */
+    private const FLAT = [[2.0, 4.34], [1.6, 4.5], [1.4, 4.7], [1.2, 5.0], [1.0, 5.4]];
+    private const SPIRAL = [[1.7, 4.2], [1.35, 4.5]];
+
+    private function __construct(private bool $spiral) {}
+
+    /**
+     * Returns the half knot of a flat band, which alternates its side.
+     */
+    public static function flat(): self
+    {
+        return new self(false);
+    }
+
+    /**
+     * Returns the half knot of a spiral, always from the same side.
+     */
+    public static function spiral(): self
+    {
+        return new self(true);
+    }
+
+    public function tied(Bundle $core, Cord $working, Hand $hand): Tied
+    {
+        $pitch = $this->pitch($hand);
+        $use = $core->turn($working->thickness)->times(0.5)->plus($working->thickness->times($this->useBeyondTurn($pitch)));
+
+        return new Tied(
+            $working->thickness->times($pitch * $working->fibre->lengthFactor()),
+            $use->times($working->fibre->useFactor()),
+            $core->width()->plus($working->thickness->times(3)),
+            $core->height()->plus($working->thickness->times(2)),
+        );
+    }
+
+    /**
+     * Returns the pitch in diameters of the working cord: pulled only, pushed up (the default), pushed hard.
+     */
+    private function pitch(Hand $hand): float
+    {
+        return match ($hand) {
+            Hand::Loose => $this->spiral ? 1.55 : 1.8,
+            Hand::Even => $this->spiral ? 1.35 : 1.5,
+            Hand::Firm => $this->spiral ? 1.2 : 1.2,
+        };
+    }
+
+    private function useBeyondTurn(float $pitch): float
+    {
+        $table = $this->spiral ? self::SPIRAL : self::FLAT;
+        for ($i = 1; $i < \count($table) - 1 && $pitch < $table[$i][0]; ++$i);
+        [[$loose, $less], [$tight, $more]] = [$table[$i - 1], $table[$i]];
+
+        return $less + ($more - $less) * ($loose - $pitch) / ($loose - $tight);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Knot;
+
+use Rinkel\Core\Material\Bundle;
+use Rinkel\Core\Material\Cord;
+
+/**
+ * Two half knots from opposite sides; it lies flat and shows one bump on each edge.
+ */
+final readonly class SquareKnot implements Knot
+{
+    public function tied(Bundle $core, Cord $working, Hand $hand): Tied
+    {
+        return HalfKnot::flat()->tied($core, $working, $hand)->times(2);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Knot;
+
+use Rinkel\Core\Measure\Length;
+
+/**
+ * What one tied knot measures and consumes.
+ */
+final readonly class Tied
+{
+    /**
+     * @param Length $pitch     the knot's length along the piece
+     * @param Length $use       cord that each working cord gives up, the pitch included
+     * @param Length $width     extent across the face of the piece
+     * @param Length $thickness extent away from the body
+     */
+    public function __construct(
+        public Length $pitch,
+        public Length $use,
+        public Length $width,
+        public Length $thickness,
+    ) {}
+
+    /**
+     * Returns $count of these knots one after the other.
+     */
+    public function times(int $count): self
+    {
+        return new self($this->pitch->times($count), $this->use->times($count), $this->width, $this->thickness);
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Measure;
+
+use Rinkel\Core\Failure;
+
+/**
+ * Marks every failure to read or hold a length.
+ */
+interface MeasureFailure extends Failure {}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Piece\Exception;
+
+use Rinkel\Core\Failure;
+use Rinkel\Core\Piece\Fault;
+
+/**
+ * A piece document with at least one fault; carries all of them.
+ */
+final class PieceUnreadable extends \InvalidArgumentException implements Failure
+{
+    /**
+     * @param non-empty-list<Fault> $faults
+     */
+    private function __construct(public readonly array $faults)
+    {
+        parent::__construct(implode("\n", array_map(
+            static fn (Fault $fault): string => $fault->path.': '.$fault->sentence,
+            $faults,
+        )));
+    }
+
+    /**
+     * @param non-empty-list<Fault> $faults
+     */
+    public static function because(array $faults): self
+    {
+        return new self($faults);
+    }
+}

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Piece\Internal;
+
+use Rinkel\Core\Failure;
+use Rinkel\Core\Measure\Exception\LengthOutOfRange;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Piece\Fault;
+use Rinkel\Core\Quoted;
+
+/**
+ * The fields of a decoded document, read one by one by their dotted path; what is wrong is collected, never thrown.
+ *
+ * A field that is absent, null or blank has its default. A reading with a fault returns null.
+ *
+ * @internal
+ */
+final class Fields
+{
+    /** @var list<Fault> */
+    private array $faults = [];
+
+    /**
+     * @param array<mixed> $document
+     */
+    public function __construct(private readonly array $document) {}
+
+    /**
+     * @return list<Fault>
+     */
+    public function faults(): array
+    {
+        return $this->faults;
+    }
+
+    public function mustBe(string $path, string|int $expected): void
+    {
+        if ($expected !== $this->at($path)) {
+            $this->fault($path, \sprintf('Expected %s here, not %s.', json_encode($expected), $this->shown($path)));
+        }
+    }
+
+    public function text(string $path, int $longest): ?string
+    {
+        $text = $this->at($path);
+        if (!\is_string($text) || '' === trim($text)) {
+            return $this->fault($path, 'Give it a name, so that you find it again.');
+        }
+        $text = trim(preg_replace('/[\s\p{C}]+/u', ' ', mb_scrub($text)) ?? '');
+
+        return mb_strlen($text) <= $longest
+            ? $text
+            : $this->fault($path, \sprintf('A name has at most %d characters; this one has %d.', $longest, mb_strlen($text)));
+    }
+
+    /**
+     * Notes a fault when nothing stands at $path.
+     */
+    public function required(string $path): self
+    {
+        if (null === $this->at($path)) {
+            $this->fault($path, 'Type a length here, for example 16.5 cm or 6 1/2 in.');
+        }
+
+        return $this;
+    }
+
+    public function length(string $path, Unit $bare, Length $shortest, Length $longest, ?Length $default = null): ?Length
+    {
+        $unit = $bare;
+        $length = $this->parsed($path, static fn (string $text): Length => Length::parse($text, $unit), $default);
+        if (null === $length || (!$length->isShorterThan($shortest) && !$length->isLongerThan($longest))) {
+            return $length;
+        }
+
+        return $this->fault($path, LengthOutOfRange::outside($length, $shortest, $longest, $bare)->getMessage());
+    }
+
+    public function number(string $path, int $least, int $most, ?int $default = null): ?int
+    {
+        $value = $this->at($path) ?? $default;
+        if (null === $value) {
+            return null;
+        }
+        $number = \is_string($value) && 1 === preg_match('/^\s*\d{1,6}\s*$/', $value) ? (int) $value : $value;
+
+        return \is_int($number) && $number >= $least && $number <= $most
+            ? $number
+            : $this->fault($path, \sprintf('Expected a whole number from %d to %d, not %s.', $least, $most, $this->shown($path)));
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     * @param T               $default
+     * @param list<T>|null    $allowed all cases when null
+     *
+     * @return T|null
+     */
+    public function choice(string $path, string $enum, \BackedEnum $default, ?array $allowed = null): ?\BackedEnum
+    {
+        $value = $this->at($path);
+        if (null === $value) {
+            return $default;
+        }
+        $case = \is_string($value) ? $enum::tryFrom($value) : null;
+        $allowed ??= $enum::cases();
+        if (null !== $case && \in_array($case, $allowed, true)) {
+            return $case;
+        }
+        $names = implode(', ', array_map(static fn (\BackedEnum $one): string => (string) $one->value, $allowed));
+
+        return $this->fault($path, \sprintf('Expected one of %s, not %s.', $names, $this->shown($path)));
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param callable(string): T $parse
+     * @param T|string|null       $default
+     *
+     * @return T|null
+     */
+    public function parsed(string $path, callable $parse, object|string|null $default): ?object
+    {
+        $text = $this->at($path) ?? $default;
+        if (null === $text || \is_object($text)) {
+            return $text;
+        }
+        try {
+            return \is_string($text) ? $parse($text) : $this->fault($path, \sprintf('Expected a text, not %s.', $this->shown($path)));
+        } catch (Failure $failure) {
+            return $this->fault($path, $failure->getMessage());
+        }
+    }
+
+    private function fault(string $path, string $sentence): null
+    {
+        $this->faults[] = new Fault($path, $sentence);
+
+        return null;
+    }
+
+    private function at(string $path): mixed
+    {
+        $value = $this->document;
+        foreach (explode('.', $path) as $step) {
+            if (null === $value) {
+                return null;
+            }
+            if (!\is_array($value)) {
+                return $value;
+            }
+            $value = $value[$step] ?? null;
+        }
+
+        return \is_string($value) && '' === trim($value) ? null : $value;
+    }
+
+    private function shown(string $path): string
+    {
+        $value = $this->at($path);
+
+        return match (true) {
+            null === $value => 'nothing',
+            \is_string($value) => (string) new Quoted($value),
+            default => (string) new Quoted((string) json_encode($value, \JSON_PARTIAL_OUTPUT_ON_ERROR)),
+        };
+    }
+}

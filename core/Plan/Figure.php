@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Plan;
+
+use Rinkel\Core\Measure\Length;
+
+/**
+ * A computed number together with how it comes about.
+ */
+final readonly class Figure
+{
+    /**
+     * @param list<Step> $steps in the order in which a maker would work them out
+     */
+    public function __construct(
+        public string $key,
+        public Length|int|float $value,
+        public array $steps,
+    ) {}
+}

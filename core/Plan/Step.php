@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Plan;
+
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\WrittenLength;
+
+/**
+ * One step of a derivation: the key of its sentence and the numbers in it.
+ *
+ * A Length is written in the maker's unit; a WrittenLength has its unit already, as thicknesses have theirs in mm.
+ */
+final readonly class Step
+{
+    /**
+     * @param array<string, Length|WrittenLength|int|float|string> $values
+     */
+    public function __construct(
+        public string $key,
+        public array $values,
+    ) {}
+}
