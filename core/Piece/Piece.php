@@ -81,6 +81,11 @@ final readonly class Piece
         return $this->with(['sliderKnots' => $sliderKnots]);
     }
 
+    public function withUnit(Unit $unit): self
+    {
+        return $this->with(['unit' => $unit]);
+    }
+
     public function withWearer(Wearer $wearer): self
     {
         return $this->with(['wearer' => $wearer]);

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Database;
+
+use Doctrine\DBAL\Driver;
+use Doctrine\DBAL\Driver\Connection as DriverConnection;
+use Doctrine\DBAL\Driver\Middleware;
+use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
+
+/**
+ * Sets every SQLite connection up for several writers: write-ahead log, patience, foreign keys, and transactions that take
+ * the write lock at once instead of failing halfway.
+ *
+ * An acknowledged save must survive a power cut, so synchronous is FULL.
+ */
+final class SqliteSettings implements Middleware
+{
+    public function wrap(Driver $driver): Driver
+    {
+        return new class($driver) extends AbstractDriverMiddleware {
+            public function connect(#[\SensitiveParameter] array $params): DriverConnection
+            {
+                $connection = parent::connect($params);
+                foreach (['busy_timeout = 5000', 'journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON'] as $pragma) {
+                    $connection->exec('PRAGMA '.$pragma);
+                }
+
+                return new ImmediateTransactions($connection);
+            }
+        };
+    }
+}

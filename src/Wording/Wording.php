@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Wording;
+
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Measure\WrittenLength;
+use Rinkel\Core\Plan\Check;
+use Rinkel\Core\Plan\Step;
+use Symfony\Contracts\Translation\TranslatorInterface;
+
+/**
+ * Says in words what the core says in keys and numbers.
+ */
+final readonly class Wording
+{
+    /** In centimetres a length below this, in mm, is said in millimetres: "13 mm", not "1.3 cm". */
+    private const FINE = 20;
+
+    public function __construct(private TranslatorInterface $translator) {}
+
+    public function step(Step $step, Unit $unit): string
+    {
+        return $this->say('step.'.$step->key, $step->values, $unit);
+    }
+
+    public function check(Check $check, Unit $unit): string
+    {
+        return $this->say('check.'.$check->code, $check->values, $unit);
+    }
+
+    /**
+     * Returns what the button that settles $check says, or null when no button can.
+     */
+    public function remedy(Check $check, Unit $unit): ?string
+    {
+        return null === $check->remedy ? null : $this->say('remedy.'.$check->code, $check->values, $unit);
+    }
+
+    public function length(Length|WrittenLength $length, Unit $unit): WrittenLength
+    {
+        if ($length instanceof WrittenLength) {
+            return $length;
+        }
+
+        return $length->written(
+            Unit::Centimetre === $unit && abs($length->millimetres) < self::FINE ? Unit::Millimetre : $unit,
+        );
+    }
+
+    /**
+     * @param array<string, Length|WrittenLength|int|float|string> $values
+     */
+    private function say(string $key, array $values, Unit $unit): string
+    {
+        return $this->translator->trans($key, array_map(
+            fn (Length|WrittenLength|int|float|string $value): int|float|string => $value instanceof Length || $value instanceof WrittenLength
+                ? (string) $this->length($value, $unit)
+                : $value,
+            $values,
+        ));
+    }
+}
