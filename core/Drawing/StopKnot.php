@@ -17,7 +17,7 @@ final readonly class StopKnot
     private const UNDER = 1;
     private const OVER = 2;
     private const END = 2.0;
-    private const STEPS = 12;
+    private const STEPS = 7;
 
     /** How far, in t, spans reach into each other, so that no seam shows. */
     private const JOIN = 0.02;

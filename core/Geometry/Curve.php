@@ -9,7 +9,7 @@ namespace Rinkel\Core\Geometry;
  */
 final readonly class Curve
 {
-    private const STEPS = 6;
+    private const STEPS = 5;
 
     /**
      * Returns the uniform Catmull-Rom spline through $points (E. Catmull, R. Rom, "A class of local interpolating splines",
@@ -23,33 +23,22 @@ final readonly class Curve
     {
         $curve = [];
         for ($i = 1, $last = \count($points) - 2; $i < $last; ++$i) {
+            [[$x0, $y0], [$x1, $y1], [$x2, $y2], [$x3, $y3]] = [$points[$i - 1], $points[$i], $points[$i + 1], $points[$i + 2]];
             for ($step = 0; $step < self::STEPS; ++$step) {
-                $curve[] = self::at($step / self::STEPS, $points[$i - 1], $points[$i], $points[$i + 1], $points[$i + 2]);
+                $t = $step / self::STEPS;
+                $before = 0.5 * $t * (-$t * $t + 2 * $t - 1);
+                $from = 0.5 * ($t * $t * (3 * $t - 5) + 2);
+                $to = 0.5 * $t * (-3 * $t * $t + 4 * $t + 1);
+                $after = 0.5 * $t * $t * ($t - 1);
+                $curve[] = new Point(
+                    $before * $x0 + $from * $x1 + $to * $x2 + $after * $x3,
+                    $before * $y0 + $from * $y1 + $to * $y2 + $after * $y3,
+                );
             }
         }
         [$x, $y] = $points[\count($points) - 2];
         $curve[] = new Point($x, $y);
 
         return $curve;
-    }
-
-    /**
-     * @param array{float, float} $before
-     * @param array{float, float} $from
-     * @param array{float, float} $to
-     * @param array{float, float} $after
-     */
-    private static function at(float $t, array $before, array $from, array $to, array $after): Point
-    {
-        $weights = [
-            0.5 * (-$t ** 3 + 2 * $t ** 2 - $t),
-            0.5 * (3 * $t ** 3 - 5 * $t ** 2 + 2),
-            0.5 * (-3 * $t ** 3 + 4 * $t ** 2 + $t),
-            0.5 * ($t ** 3 - $t ** 2),
-        ];
-        $sum = static fn (int $axis): float => $weights[0] * $before[$axis] + $weights[1] * $from[$axis]
-            + $weights[2] * $to[$axis] + $weights[3] * $after[$axis];
-
-        return new Point($sum(0), $sum(1));
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\App\Drawing;
 
 use Rinkel\Core\Drawing\BandScenes;
-use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
@@ -17,6 +16,9 @@ final readonly class BandDrawing
 {
     private const TAPE = 7.0;
     private const AIR = 2.5;
+
+    /** Width of a small drawing, in mm. */
+    private const SMALL = 300.0;
 
     public function __construct(
         private Plan $plan,
@@ -45,23 +47,24 @@ final readonly class BandDrawing
             (new Ruler(Unit::Centimetre, $left, $right, -$half, -$tape))->paint(),
             (new Ruler(Unit::Inch, $left, $right, $half, $tape))->paint(),
             $this->span($half),
-            $this->paint($scene),
+            $this->painter()->paint($scene),
         );
     }
 
     /**
-     * Returns the band alone, for a list of pieces.
+     * Returns the band alone, for a list of pieces: all to one scale unless a piece is longer than that allows.
      */
     public function small(string $label): string
     {
         $scene = (new BandScenes($this->plan))->flat();
+        $width = max(self::SMALL, $scene->right - $scene->left);
 
         return $this->svg(
-            [$scene->left, -$scene->height / 2 - 1, $scene->right - $scene->left, $scene->height + 2],
+            [($scene->left + $scene->right - $width) / 2, -$scene->height / 2 - 1, $width, $scene->height + 2],
             $label,
             'small-drawing',
             [],
-            $this->paint($scene),
+            $this->painter()->paintSmall($scene),
         );
     }
 
@@ -77,13 +80,13 @@ final readonly class BandDrawing
             $label,
             'closure-drawing',
             [],
-            $this->paint($scene),
+            $this->painter()->paint($scene),
         );
     }
 
-    private function paint(Scene $scene): string
+    private function painter(): ScenePainter
     {
-        return (new ScenePainter($this->plan->piece->core->colour, $this->plan->piece->working->colour, $this->prefix))->paint($scene);
+        return new ScenePainter($this->plan->piece->core->colour, $this->plan->piece->working->colour, $this->prefix);
     }
 
     /**

@@ -46,6 +46,45 @@ final readonly class ScenePainter
     }
 
     /**
+     * Returns the scene for a small drawing: what lies behind the core is left out, each knot is one copy.
+     */
+    public function paintSmall(Scene $scene): string
+    {
+        $knots = array_map($this->whole(...), $scene->placed);
+        $stops = array_map($this->whole(...), $scene->stops);
+
+        return Svg::element('defs', [], ...$this->wholeDefinitions([...$scene->placed, ...$scene->stops]))
+            .Svg::element('g', ['color' => $this->core->hex], ...array_map($this->straight(...), $scene->straights), ...$stops)
+            .Svg::element('g', ['color' => $this->working->hex], ...$knots);
+    }
+
+    private function whole(Placed $placed): string
+    {
+        return $this->copy($this->prefix.'-'.$placed->motif->name, $placed, null);
+    }
+
+    /**
+     * @param list<Placed> $all
+     *
+     * @return list<string>
+     */
+    private function wholeDefinitions(array $all): array
+    {
+        $definitions = [];
+        foreach ($this->motifs($all) as $motif) {
+            $levels = $this->levelsOf($motif);
+            ksort($levels);
+            $id = $this->prefix.'-'.$motif->name;
+            $definitions[$id] = Svg::element('g', ['id' => $id], ...array_map(
+                fn (int $level): string => $level < 0 ? '' : implode('', $this->layers($levels[$level])),
+                array_keys($levels),
+            ));
+        }
+
+        return array_values($definitions);
+    }
+
+    /**
      * @param array<int, list<string>> $levels
      */
     private function coloured(Colour $colour, array $levels): string
@@ -61,10 +100,10 @@ final readonly class ScenePainter
     private function definitions(array $all): array
     {
         $definitions = [];
-        foreach ($all as $placed) {
-            foreach ($this->levelsOf($placed->motif) as $level => $spans) {
-                $id = $this->id($placed->motif, $level);
-                $definitions[$id] ??= $this->definition($id, $spans);
+        foreach ($this->motifs($all) as $motif) {
+            foreach ($this->levelsOf($motif) as $level => $spans) {
+                $id = $this->id($motif, $level);
+                $definitions[$id] = $this->definition($id, $spans);
             }
         }
 
@@ -78,9 +117,10 @@ final readonly class ScenePainter
      */
     private function levels(array $all): array
     {
-        [$edges, $bodies] = [[], []];
+        [$edges, $bodies, $known] = [[], [], []];
         foreach ($all as $placed) {
-            foreach (array_keys($this->levelsOf($placed->motif)) as $level) {
+            $known[$placed->motif->name] ??= array_keys($this->levelsOf($placed->motif));
+            foreach ($known[$placed->motif->name] as $level) {
                 $id = $this->id($placed->motif, $level);
                 $edges[$level][] = $this->copy($id.'e', $placed, null);
                 $bodies[$level][] = $this->copy($id, $placed, 1 === $level && $placed->number > 0 ? $placed->number : null);
@@ -96,17 +136,27 @@ final readonly class ScenePainter
 
     private function copy(string $id, Placed $placed, ?int $number): string
     {
-        return Svg::element('use', [
-            'href' => '#'.$id,
-            'transform' => \sprintf(
-                'translate(%s %s) scale(%s %s)',
-                Svg::number($placed->x),
-                Svg::number($placed->y),
-                Svg::number($placed->turned ? -$placed->scale : $placed->scale),
-                Svg::number($placed->scale),
-            ),
-            'data-knot' => null === $number ? null : $placed->motif->name.'-'.$number,
-        ]);
+        $scale = Svg::number($placed->scale);
+        $transform = 'translate('.Svg::number($placed->x).' '.Svg::number($placed->y).') scale('
+            .($placed->turned ? '-'.$scale.' ' : '').$scale.')';
+
+        return '<use href="#'.$id.'" transform="'.$transform.'"'
+            .(null === $number ? '' : ' data-knot="'.$placed->motif->name.'-'.$number.'"').'/>';
+    }
+
+    /**
+     * @param list<Placed> $all
+     *
+     * @return array<string, Motif> each once, by name
+     */
+    private function motifs(array $all): array
+    {
+        $motifs = [];
+        foreach ($all as $placed) {
+            $motifs[$placed->motif->name] = $placed->motif;
+        }
+
+        return $motifs;
     }
 
     /**
@@ -137,6 +187,18 @@ final readonly class ScenePainter
      */
     private function definition(string $id, array $spans): string
     {
+        [$edges, $bodies] = $this->layers($spans);
+
+        return Svg::element('g', ['id' => $id.'e'], $edges).Svg::element('g', ['id' => $id], $bodies);
+    }
+
+    /**
+     * @param list<Span> $spans
+     *
+     * @return array{string, string} dark edges, and bodies with their light from the far side
+     */
+    private function layers(array $spans): array
+    {
         [$edges, $bodies] = ['', ''];
         foreach ($spans as $span) {
             $path = 'M'.implode(' ', array_map(
@@ -148,7 +210,7 @@ final readonly class ScenePainter
                 .Svg::element('path', ['d' => $path, 'class' => 'cord-light', 'transform' => 'translate(-0.06 -0.17)']);
         }
 
-        return Svg::element('g', ['id' => $id.'e'], $edges).Svg::element('g', ['id' => $id], $bodies);
+        return [$edges, $bodies];
     }
 
     private function straight(Straight $cord): string

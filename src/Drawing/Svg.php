@@ -17,7 +17,7 @@ final class Svg
         $written = '';
         foreach ($attributes as $attribute => $value) {
             if (null !== $value) {
-                $written .= ' '.$attribute.'="'.self::text(\is_float($value) ? self::number($value) : (string) $value).'"';
+                $written .= ' '.$attribute.'="'.(\is_string($value) ? self::text($value) : self::number($value)).'"';
             }
         }
 
@@ -33,8 +33,8 @@ final class Svg
 
     public static function number(float $number): string
     {
-        $written = rtrim(rtrim(number_format($number, 3, '.', ''), '0'), '.');
+        $rounded = round($number, 3);
 
-        return '-0' === $written ? '0' : $written;
+        return 0.0 === $rounded ? '0' : (string) $rounded;
     }
 }
