@@ -15,8 +15,10 @@ use Rinkel\Core\Material\Cord;
  */
 final readonly class HalfKnot implements Knot
 {
-    /** Use beyond half a turn by pitch, loosest first. */
+    /** @var non-empty-list<array{float, float}> pitch and use beyond half a turn, loosest first */
     private const FLAT = [[2.0, 4.34], [1.6, 4.5], [1.4, 4.7], [1.2, 5.0], [1.0, 5.4]];
+
+    /** @var non-empty-list<array{float, float}> */
     private const SPIRAL = [[1.7, 4.2], [1.35, 4.5]];
 
     private function __construct(private bool $spiral) {}
@@ -65,8 +67,13 @@ final readonly class HalfKnot implements Knot
     private function useBeyondTurn(float $pitch): float
     {
         $table = $this->spiral ? self::SPIRAL : self::FLAT;
-        for ($i = 1; $i < \count($table) - 1 && $pitch < $table[$i][0]; ++$i);
-        [[$loose, $less], [$tight, $more]] = [$table[$i - 1], $table[$i]];
+        [$loose, $less] = $table[0];
+        [$tight, $more] = $table[1];
+        foreach (\array_slice($table, 2) as [$next, $use]) {
+            if ($pitch < $tight) {
+                [$loose, $less, $tight, $more] = [$tight, $more, $next, $use];
+            }
+        }
 
         return $less + ($more - $less) * ($loose - $pitch) / ($loose - $tight);
     }

@@ -137,8 +137,7 @@ final readonly class Length implements \Stringable
     public function ratioTo(self $other): float
     {
         return 0.0 === $other->millimetres
-            ? throw Exception\DivisionByNothing::ofLength($this)
-            : $this->millimetres / $other->millimetres;
+            ? throw Exception\DivisionByNothing::ofLength($this) : $this->millimetres / $other->millimetres;
     }
 
     /**

@@ -20,11 +20,11 @@ use Rinkel\Core\Measure\Unit;
 final readonly class Piece
 {
     /**
-     * @param Length      $ease         room over the wrist; only counts when the wrist was measured snug
-     * @param int         $cores        how many core cords lie in the band
-     * @param int         $sliderKnots  square knots in the slider
-     * @param Length|null $tail         slider tail from body to stop knot, or null to let the hand decide
-     * @param int|null    $squareKnots  square knots in the band, or null to let the wrist decide
+     * @param Length      $ease        room over the wrist; only counts when the wrist was measured snug
+     * @param int         $cores       how many core cords lie in the band
+     * @param int         $sliderKnots square knots in the slider
+     * @param Length|null $tail        slider tail from body to stop knot, or null to let the hand decide
+     * @param int|null    $squareKnots square knots in the band, or null to let the wrist decide
      */
     public function __construct(
         public string $name,

@@ -78,7 +78,7 @@ final class PieceReader
             Length::ofMillimetres(12),
             Length::ofMillimetres(1),
         );
-        $colour = $fields->parsed($role.'.colour', Colour::parse(...), '#2e4a62');
+        $colour = $fields->parsed($role.'.colour', Colour::parse(...), Colour::parse('#2e4a62'));
 
         return null === $fibre || null === $thickness || null === $colour ? null : new Cord($fibre, $thickness, $colour);
     }

@@ -54,10 +54,22 @@ final readonly class Plan
         $order = array_flip(array_map(static fn (Severity $one): string => $one->value, Severity::cases()));
         usort($checks, static fn (Check $one, Check $other): int => $order[$one->severity->value] <=> $order[$other->severity->value]);
 
-        return new self(...array_merge(get_object_vars($this), [
-            'figures' => array_column($figures, null, 'key'),
-            'checks' => $checks,
-        ]));
+        return new self(
+            $this->piece,
+            $this->squareKnots,
+            $this->knot,
+            $this->sliderKnot,
+            $this->stopKnot,
+            $this->slider,
+            $this->body,
+            $this->wished,
+            $this->closed,
+            $this->open,
+            $this->cuts,
+            $this->neighbours,
+            array_column($figures, null, 'key'),
+            $checks,
+        );
     }
 
     /**

@@ -70,6 +70,6 @@ final readonly class Ruler
             'y' => $this->edge + $this->depth * 0.62 + ($this->depth > 0 ? 0.66 : 0.06) * $size,
             'font-size' => $size,
             'class' => 0 === $number ? 'tape-figure tape-zero' : 'tape-figure',
-        ], Svg::text((0 === $number ? $this->unit->value : (string) $number)));
+        ], Svg::text(0 === $number ? $this->unit->value : (string) $number));
     }
 }

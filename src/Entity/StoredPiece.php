@@ -18,7 +18,7 @@ use Doctrine\ORM\Mapping as ORM;
 class StoredPiece
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
-    private ?int $id = null;
+    private ?int $id = null; // @phpstan-ignore property.unusedType (the database gives it)
 
     #[ORM\Version, ORM\Column(type: Types::INTEGER)]
     private int $version = 1;

@@ -110,9 +110,7 @@ final readonly class PieceForm
         try {
             $piece = $this->reader->read($document);
 
-            return Unit::Centimetre === $unit || Unit::Inch === $unit ? $piece->withUnit($unit) : throw PieceUnreadable::because([
-                new Fault('unit', 'Choose cm or in.'),
-            ]);
+            return Unit::Centimetre === $unit || Unit::Inch === $unit ? $piece->withUnit($unit) : throw PieceUnreadable::because([new Fault('unit', 'Choose cm or in.')]);
         } catch (PieceUnreadable $unreadable) {
             throw PieceUnreadable::because(array_map(self::byField(...), $unreadable->faults));
         }

@@ -13,9 +13,9 @@ use Rinkel\Core\Plan\Plan;
 final readonly class PieceView
 {
     /**
-     * @param Plan                                            $plan   of the last good state
-     * @param array<string, string>                           $fields as typed, or as shown for the piece
-     * @param array<string, string>                           $faults sentences by field
+     * @param Plan                                                    $plan     of the last good state
+     * @param array<string, string>                                   $fields   as typed, or as shown for the piece
+     * @param array<string, string>                                   $faults   sentences by field
      * @param array<string, array{mine: string, theirs: string}>|null $conflict fields that another tab saved differently
      */
     public function __construct(

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Measure\Exception;
 
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Measure\MeasureFailure;
-use Rinkel\Core\Quoted;
+use Rinkel\Core\Measure\Unit;
 
 /**
  * A length outside what can be meant.

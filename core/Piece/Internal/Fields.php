@@ -121,15 +121,15 @@ final class Fields
      * @template T of object
      *
      * @param callable(string): T $parse
-     * @param T|string|null       $default
+     * @param T|null              $default
      *
      * @return T|null
      */
-    public function parsed(string $path, callable $parse, object|string|null $default): ?object
+    public function parsed(string $path, callable $parse, ?object $default): ?object
     {
-        $text = $this->at($path) ?? $default;
-        if (null === $text || \is_object($text)) {
-            return $text;
+        $text = $this->at($path);
+        if (null === $text) {
+            return $default;
         }
         try {
             return \is_string($text) ? $parse($text) : $this->fault($path, \sprintf('Expected a text, not %s.', $this->shown($path)));

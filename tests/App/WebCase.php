@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\App;
+
+use Doctrine\DBAL\Connection;
+use Rinkel\App\Entity\StoredPiece;
+use Rinkel\App\Kernel;
+use Rinkel\App\Piece\Pieces;
+use Rinkel\Tests\Core\Examples;
+use Symfony\Bundle\FrameworkBundle\KernelBrowser;
+use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\DomCrawler\Crawler;
+
+/**
+ * A test that talks to the application as a browser of its own page does.
+ */
+abstract class WebCase extends WebTestCase
+{
+    protected KernelBrowser $browser;
+
+    protected function setUp(): void
+    {
+        $this->browser = self::createClient(['environment' => 'test', 'debug' => false]);
+        $this->browser->setServerParameter('HTTP_SEC_FETCH_SITE', 'same-origin');
+        self::getContainer()->get(Connection::class)->executeStatement('DELETE FROM piece');
+    }
+
+    protected static function getKernelClass(): string
+    {
+        return Kernel::class;
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     */
+    protected function lay(array $changes = []): StoredPiece
+    {
+        return self::getContainer()->get(Pieces::class)->add(Examples::piece($changes));
+    }
+
+    /**
+     * Sends the piece's form with some fields changed, as htmx does or as a plain form.
+     *
+     * @param array<string, mixed> $fields
+     */
+    protected function edit(StoredPiece $piece, array $fields, bool $partial = true, ?int $version = null): Crawler
+    {
+        $page = $this->browser->request('GET', '/pieces/'.$piece->id());
+        $sent = array_replace($page->filter('form#edit')->form()->getPhpValues(), $fields);
+        $sent['version'] = $version ?? $sent['version'];
+
+        return $this->browser->request('POST', '/pieces/'.$piece->id(), $sent, [], $partial ? ['HTTP_HX_REQUEST' => 'true'] : []);
+    }
+
+    /**
+     * Returns a text of the page with all white space folded.
+     */
+    protected static function text(Crawler $page, string $selector): string
+    {
+        $texts = $page->filter($selector)->each(static fn (Crawler $one): string => $one->text());
+
+        return trim(preg_replace('/\s+/u', ' ', implode(' ', array_filter($texts, is_string(...)))) ?? '');
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * A test in a real browser against a served Rinkel; browser and server are shared by the whole run.
+ */
+abstract class BrowserCase extends TestCase
+{
+    protected RemoteWebDriver $driver;
+    private ChromeDevToolsDriver $tools;
+
+    protected function setUp(): void
+    {
+        $this->driver = Stage::driver();
+        $this->tools = new ChromeDevToolsDriver($this->driver);
+        $this->screen(1280, 800);
+        $this->light('light');
+        $this->scripts(true);
+        $this->driver->manage()->deleteAllCookies();
+        $this->driver->manage()->getLog('browser');
+    }
+
+    protected function screen(int $width, int $height): void
+    {
+        $this->tools->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false,
+        ]);
+    }
+
+    protected function light(string $scheme): void
+    {
+        $this->tools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme]]]);
+    }
+
+    protected function scripts(bool $on): void
+    {
+        $this->tools->execute('Emulation.setScriptExecutionDisabled', ['value' => !$on]);
+    }
+
+    protected function open(string $path): void
+    {
+        $this->driver->get(Stage::address().$path);
+    }
+
+    /**
+     * Lays a new piece for a snug wrist of $wrist and opens it.
+     */
+    protected function newPiece(string $wrist = '16 cm', string $name = 'Browser band'): void
+    {
+        $this->open('/');
+        $this->type('new-wrist', $wrist);
+        $this->type('new-name', $name);
+        $this->find('.new-piece .act')->click();
+        $this->until('return !!document.querySelector("#piece")');
+    }
+
+    protected function find(string $selector): WebDriverElement
+    {
+        return $this->driver->findElement(WebDriverBy::cssSelector($selector));
+    }
+
+    protected function type(string $id, string $text): void
+    {
+        $field = $this->driver->findElement(WebDriverBy::id($id));
+        $field->click();
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, $text]);
+    }
+
+    /**
+     * Returns what a script says, once.
+     */
+    protected function read(string $script): mixed
+    {
+        return $this->driver->executeScript($script);
+    }
+
+    protected function text(string $selector): string
+    {
+        $text = $this->read('return [...document.querySelectorAll('.json_encode($selector).')].map(e => e.textContent).join(" ").replace(/\s+/g, " ").trim()');
+
+        return \is_string($text) ? $text : '';
+    }
+
+    /**
+     * Waits until a script says true; fails after five seconds.
+     */
+    protected function until(string $script): void
+    {
+        $this->driver->wait(5, 25)->until(fn (): bool => true === $this->read($script), 'Waited in vain for: '.$script);
+    }
+
+    protected function assertNothingLogged(): void
+    {
+        $log = array_map(
+            static fn (mixed $entry): string => (string) json_encode($entry),
+            (array) $this->driver->manage()->getLog('browser'),
+        );
+        // A refused edit is a 422 and a conflict a 409; browsers log both.
+        self::assertSame([], array_values(array_filter($log, static fn (string $entry): bool => 1 !== preg_match('/status of (422|409)/', $entry))));
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Symfony\Component\Process\Process;
+
+/**
+ * Starts a server on the test database, a driver and a browser when the first browser test asks, and ends them with the run.
+ */
+final class Stage
+{
+    private static ?RemoteWebDriver $driver = null;
+    private static string $address = '';
+
+    public static function driver(): RemoteWebDriver
+    {
+        return self::$driver ??= self::start();
+    }
+
+    public static function address(): string
+    {
+        return self::$address;
+    }
+
+    private static function start(): RemoteWebDriver
+    {
+        // Ctrl-C ends by way of the shutdown function below, so that no browser stays behind.
+        pcntl_async_signals(true);
+        foreach ([\SIGINT, \SIGTERM] as $signal) {
+            pcntl_signal($signal, static fn (): never => exit(130));
+        }
+        $root = \dirname(__DIR__, 2);
+        $port = self::freePort();
+        self::$address = 'http://127.0.0.1:'.$port;
+        $server = self::run(
+            [\PHP_BINARY, '-d', 'variables_order=EGPCS', '-S', '127.0.0.1:'.$port, '-t', 'public', 'public/router.php'],
+            $root,
+            $port,
+            ['APP_ENV' => 'test', 'APP_DEBUG' => '0', 'SYMFONY_DOTENV_VARS' => false, 'PHP_CLI_SERVER_WORKERS' => false],
+        );
+        $driverPort = self::freePort();
+        $chromedriver = self::run(['chromedriver', '--port='.$driverPort, '--silent'], $root, $driverPort, []);
+        $profile = sys_get_temp_dir().'/rinkel-browser-'.getmypid();
+        $options = (new ChromeOptions())->setBinary('/usr/bin/chromium')->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
+            '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars',
+            '--force-device-scale-factor=1', '--lang=en', '--window-size=1280,800', '--user-data-dir='.$profile,
+        ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY_W3C, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $driver = RemoteWebDriver::create('http://127.0.0.1:'.$driverPort, $capabilities, 20_000, 60_000);
+        register_shutdown_function(static function () use ($driver, $profile, $server, $chromedriver): void {
+            $driver->quit();
+            $chromedriver->stop(1);
+            $server->stop(1);
+            (new Process(['rm', '-rf', $profile]))->run();
+        });
+
+        return $driver;
+    }
+
+    /**
+     * @param list<string>                $command
+     * @param array<string, string|false> $environment
+     */
+    private static function run(array $command, string $root, int $port, array $environment): Process
+    {
+        $process = new Process($command, $root, $environment, null, null);
+        $process->disableOutput();
+        $process->start();
+        for ($i = 0; $i < 200; ++$i) {
+            $socket = @fsockopen('127.0.0.1', $port);
+            if (false !== $socket) {
+                fclose($socket);
+
+                return $process;
+            }
+            usleep(50_000);
+        }
+        throw new \RuntimeException($command[0].' did not start.');
+    }
+
+    private static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        \assert(false !== $socket);
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+
+        return $port;
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Core\Drawing;
+
+use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Drawing\FlatSinnet;
+use Rinkel\Core\Drawing\Motif;
+use Rinkel\Core\Drawing\StopKnot;
+use Rinkel\Core\Drawing\Strand;
+use Rinkel\Core\Geometry\Point;
+
+/**
+ * Walks the strands of the drawn knots and looks at every crossing: the picture must be the knot it claims to be.
+ */
+final class MotifTest extends TestCase
+{
+    public function testInASquareKnotBothCordsSwapSidesAndComeBack(): void
+    {
+        foreach ($this->squareKnot()->strands as $strand) {
+            $points = self::points($strand);
+            $side = static fn (Point $point): int => $point->y <=> 0;
+            $first = $side($points[0]);
+            $changes = 0;
+            foreach ($points as $i => $point) {
+                $changes += $i > 0 && $side($point) !== $side($points[$i - 1]) && 0 !== $side($point) ? 1 : 0;
+            }
+            self::assertSame(2, $changes, $strand->name.' goes across and back');
+            self::assertSame($first, $side($points[\count($points) - 1]), $strand->name.' ends where it began');
+        }
+    }
+
+    public function testTheFirstCordLiesBeforeTheCoreTheSecondBehindIt(): void
+    {
+        [$first, $second] = $this->squareKnot()->strands;
+
+        self::assertSame([1], array_values(array_unique(self::levelsAcrossTheAxis($first))));
+        self::assertSame([-1], array_values(array_unique(self::levelsAcrossTheAxis($second))));
+    }
+
+    public function testOverAndUnderAlternateAlongTheFirstCord(): void
+    {
+        [$first, $second] = $this->squareKnot()->strands;
+        $signs = array_map(static fn (array $crossing): string => $crossing['over'] ? 'over' : 'under', self::crossings($first, $second));
+
+        // Each half knot: under the second cord's arch, over it on the core, under its arch on the other edge.
+        self::assertSame(['under', 'over', 'under', 'under', 'over', 'under'], $signs);
+    }
+
+    public function testCopiesJoin(): void
+    {
+        $knot = $this->squareKnot();
+        foreach ($knot->strands as $strand) {
+            $points = self::points($strand);
+            $end = $points[\count($points) - 1];
+            self::assertEqualsWithDelta($points[0]->y, $end->y, 0.01, 'at the same edge');
+            self::assertEqualsWithDelta($knot->length, $end->x - $points[0]->x, 0.2, 'one knot further');
+        }
+    }
+
+    public function testTheStopIsAnOverhandKnotOfThreeAlternatingCrossings(): void
+    {
+        $strand = StopKnot::motif('stop')->strands[0];
+        $crossings = self::crossings($strand, $strand);
+        usort($crossings, static fn (array $one, array $other): int => $one['at'] <=> $other['at']);
+
+        self::assertSame([false, true, false, true, false, true], array_column($crossings, 'over'));
+    }
+
+    private function squareKnot(): Motif
+    {
+        return (new FlatSinnet(1.0, 1.4))->squareKnot('knot');
+    }
+
+    /**
+     * @return list<Point>
+     */
+    private static function points(Strand $strand): array
+    {
+        return array_merge(...array_map(static fn ($span): array => $span->points, $strand->spans));
+    }
+
+    /**
+     * @return list<int>
+     */
+    private static function levelsAcrossTheAxis(Strand $strand): array
+    {
+        $levels = [];
+        foreach ($strand->spans as $span) {
+            foreach ($span->points as $i => $point) {
+                if ($i > 0 && $point->y * $span->points[$i - 1]->y < 0) {
+                    $levels[] = $span->level;
+                }
+            }
+        }
+
+        return $levels;
+    }
+
+    /**
+     * Returns where $one crosses $other, in the order of $one: how far along, and whether it lies over.
+     *
+     * @return list<array{at: float, over: bool}>
+     */
+    private static function crossings(Strand $one, Strand $other): array
+    {
+        $crossings = [];
+        foreach (self::segments($one) as $i => [$from, $to, $level]) {
+            foreach (self::segments($other) as $j => [$start, $end, $height]) {
+                if ($one === $other && abs($i - $j) < 4) {
+                    continue;
+                }
+                $cut = self::cut($from, $to, $start, $end);
+                if (null !== $cut && $level !== $height) {
+                    $crossings[(int) round(1000 * ($from->x + $cut * ($to->x - $from->x))).'/'.$i] = ['at' => $i + $cut, 'over' => $level > $height];
+                }
+            }
+        }
+
+        return array_values($crossings);
+    }
+
+    /**
+     * @return list<array{Point, Point, int}>
+     */
+    private static function segments(Strand $strand): array
+    {
+        $segments = [];
+        foreach ($strand->spans as $span) {
+            foreach ($span->points as $i => $point) {
+                if ($i > 0) {
+                    $segments[] = [$span->points[$i - 1], $point, $span->level];
+                }
+            }
+        }
+
+        return $segments;
+    }
+
+    private static function cut(Point $a, Point $b, Point $c, Point $d): ?float
+    {
+        $cross = ($b->x - $a->x) * ($d->y - $c->y) - ($b->y - $a->y) * ($d->x - $c->x);
+        if (abs($cross) < 1e-12) {
+            return null;
+        }
+        $t = (($c->x - $a->x) * ($d->y - $c->y) - ($c->y - $a->y) * ($d->x - $c->x)) / $cross;
+        $u = (($c->x - $a->x) * ($b->y - $a->y) - ($c->y - $a->y) * ($b->x - $a->x)) / $cross;
+
+        return $t >= 0 && $t < 1 && $u >= 0 && $u < 1 ? $t : null;
+    }
+}
