@@ -56,9 +56,14 @@ final class Stage
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $driver = RemoteWebDriver::create('http://127.0.0.1:'.$driverPort, $capabilities, 20_000, 60_000);
         register_shutdown_function(static function () use ($driver, $profile, $server, $chromedriver): void {
-            $driver->quit();
+            try {
+                $driver->quit();
+            } catch (\Exception) {
+                // Ctrl-C has ended the driver already; its browser is ended below.
+            }
             $chromedriver->stop(1);
             $server->stop(1);
+            (new Process(['pkill', '-f', $profile]))->run();
             (new Process(['rm', '-rf', $profile]))->run();
         });
 
