@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Pattern\Internal;
+
+use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\BeadOrder;
+use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Bundle;
+use Rinkel\Core\Pattern\Node\Centre;
+use Rinkel\Core\Pattern\Node\Fit;
+use Rinkel\Core\Pattern\Node\Focal;
+use Rinkel\Core\Pattern\Node\Gap;
+use Rinkel\Core\Pattern\Node\Group;
+use Rinkel\Core\Pattern\Node\KnotKind;
+use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Pattern\Node\Lane;
+use Rinkel\Core\Pattern\Node\Mirror;
+use Rinkel\Core\Pattern\Node\Word;
+
+/**
+ * Writes a tree as text that parses back to an equal one.
+ *
+ * @internal
+ */
+final class Printer
+{
+    /**
+     * @param list<Node> $parts
+     */
+    public function write(array $parts): string
+    {
+        return implode(', ', array_map($this->part(...), $parts));
+    }
+
+    private function part(Node $node): string
+    {
+        return match (true) {
+            $node instanceof Knots => $this->knots($node),
+            $node instanceof Beads => $this->beads($node),
+            $node instanceof Focal => 'focal '.$node->name,
+            $node instanceof Gap => 'gap '.$node->length,
+            $node instanceof Word => 'word "'.$node->text.'" of '.$node->bead.(null === $node->between ? '' : ' between '.$node->between),
+            $node instanceof Bundle => 'bundle '.implode(' ', $node->long).([] === $node->short ? '' : ' / '.implode(' ', $node->short)),
+            $node instanceof Group => $this->group($node),
+            $node instanceof Centre => 'centre ('.$this->write($node->parts).')',
+            $node instanceof Mirror => 'mirror',
+            default => throw new \LogicException('No writing for '.$node::class.'.'),
+        };
+    }
+
+    private function knots(Knots $knots): string
+    {
+        return $knots->count.' '.$knots->kind->value
+            .(KnotKind::Barrel === $knots->kind ? ' '.($knots->wraps ?? 3) : '')
+            .(null === $knots->cord ? '' : ' in '.$knots->cord);
+    }
+
+    private function beads(Beads $beads): string
+    {
+        $names = array_map(static fn (array $name): string => (1 === $name[0] ? '' : $name[0].' ').$name[1], $beads->names);
+
+        return $beads->count.' bead '
+            .(BeadOrder::AsNamed === $beads->order ? '' : $beads->order->value.' ')
+            .implode(' ', $names)
+            .(Lane::Core === $beads->lane ? '' : ' on '.$beads->lane->value)
+            .(null === $beads->strand ? '' : ' '.$beads->strand);
+    }
+
+    private function group(Group $group): string
+    {
+        $bare = 1 === \count($group->parts)
+            && ($group->parts[0] instanceof Knots || $group->parts[0] instanceof Beads || $group->parts[0] instanceof Bundle);
+        $times = match (true) {
+            !$group->times instanceof Fit => (string) $group->times,
+            1 === $group->times->share => 'fit',
+            default => 'fit '.$group->times->share,
+        };
+
+        return ($bare ? $this->write($group->parts) : '('.$this->write($group->parts).')')
+            .' x '.$times.($group->alternate ? ' alternate' : '');
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Pattern;
+
+/**
+ * Where something stands in a pattern's text: line and column, both from 1, and how many characters it takes.
+ */
+final readonly class Place
+{
+    public function __construct(
+        public int $line,
+        public int $column,
+        public int $length,
+    ) {}
+}
