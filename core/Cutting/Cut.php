@@ -39,6 +39,7 @@ final readonly class Cut
      * @param Length $knots     what the knots of the piece consume
      * @param Length $tails     what the closure takes straight
      * @param Length $stopKnots what the closure's knots consume
+     * @param Length $end       what each free end needs to be held and tied
      */
     public static function of(
         string $role,
@@ -50,12 +51,13 @@ final readonly class Cut
         Length $knots,
         Length $tails,
         Length $stopKnots,
+        Length $end,
     ): self {
         $parts = [
             'straight' => $straight,
             'knots' => $knots,
             'closure' => $tails->plus($stopKnots),
-            'ends' => self::handling()->times(2),
+            'ends' => $end->times(2),
             'margin' => $knots->plus($stopKnots)->times(self::MARGIN),
         ];
         $needed = Length::sum(...array_values($parts));

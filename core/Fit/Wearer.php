@@ -7,7 +7,7 @@ namespace Rinkel\Core\Fit;
 use Rinkel\Core\Measure\Length;
 
 /**
- * The measures of one arm: wrist girth with how it was taken, and the hand's girth at its widest part if it is known.
+ * The measures of one arm, leg or neck: the girth with how it was taken, what has to pass, and a second girth further up.
  */
 final readonly class Wearer
 {
@@ -18,10 +18,22 @@ final readonly class Wearer
      */
     public const HAND_TO_WRIST = 1.3;
 
+    /** Heel with instep over ankle girth, and head over neck girth, estimated alike (judgement). */
+    private const HEEL_TO_ANKLE = 1.45;
+    private const HEAD_TO_NECK = 1.6;
+
+    /**
+     * @param Length|null $hand    girth of what the piece has to pass: hand, heel or head
+     * @param Length|null $upper   a second girth, further up
+     * @param Length|null $upperAt how far up it was taken
+     */
     public function __construct(
-        public Length $wrist,
+        public Length $girth,
         public Measured $measured,
         public ?Length $hand = null,
+        public BodyPlace $place = BodyPlace::Wrist,
+        public ?Length $upper = null,
+        public ?Length $upperAt = null,
     ) {}
 
     /**
@@ -30,16 +42,28 @@ final readonly class Wearer
     public function skin(): Length
     {
         return match ($this->measured) {
-            Measured::Snug => $this->wrist,
-            Measured::Comfortable => $this->wrist->minus(EaseScale::comfortable()),
+            Measured::Snug => $this->girth,
+            Measured::Comfortable => $this->girth->minus(EaseScale::comfortable()),
         };
     }
 
     /**
-     * Returns the girth that an opened bracelet has to pass: as measured, or estimated from the wrist.
+     * Returns the girth that an opened piece has to pass: as measured, or estimated.
      */
     public function handGirth(): Length
     {
-        return $this->hand ?? $this->skin()->times(self::HAND_TO_WRIST);
+        return $this->hand ?? $this->skin()->times($this->ratio());
+    }
+
+    /**
+     * Returns how many times its girth the place has to be passed by, when it is estimated.
+     */
+    public function ratio(): float
+    {
+        return match ($this->place) {
+            BodyPlace::Wrist => self::HAND_TO_WRIST,
+            BodyPlace::Ankle => self::HEEL_TO_ANKLE,
+            BodyPlace::Neck => self::HEAD_TO_NECK,
+        };
     }
 }

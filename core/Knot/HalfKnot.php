@@ -13,7 +13,7 @@ use Rinkel\Core\Material\Cord;
  * The tables hold what numerical tightening of ideal tubes gave (docs/model.md): at a pitch in diameters of the working cord,
  * the use of each working cord beyond half a turn, in the same diameters, ±0.13. Real cord gives way: see Fibre.
  */
-final readonly class HalfKnot implements Knot
+final readonly class HalfKnot
 {
     /** @var non-empty-list<array{float, float}> pitch and use beyond half a turn, loosest first */
     private const FLAT = [[2.0, 4.34], [1.6, 4.5], [1.4, 4.7], [1.2, 5.0], [1.0, 5.4]];
@@ -42,13 +42,13 @@ final readonly class HalfKnot implements Knot
     public function tied(Bundle $core, Cord $working, Hand $hand): Tied
     {
         $pitch = $this->pitch($hand);
-        $use = $core->turn($working->thickness)->times(0.5)->plus($working->thickness->times($this->useBeyondTurn($pitch)));
+        $use = $core->turn($working->round())->times(0.5)->plus($working->round()->times($this->useBeyondTurn($pitch)));
 
         return new Tied(
-            $working->thickness->times($pitch * $working->fibre->lengthFactor()),
+            $working->round()->times($pitch * $working->fibre->lengthFactor()),
             $use->times($working->fibre->useFactor()),
-            $core->width()->plus($working->thickness->times(3)),
-            $core->height()->plus($working->thickness->times(2)),
+            $core->width()->plus($working->round()->times(3)),
+            $core->height()->plus($working->round()->times(2)),
         );
     }
 

@@ -21,7 +21,7 @@ final readonly class OverhandKnot
 
     public function tied(Cord $cord, int $together): Tied
     {
-        $size = $cord->thickness->times($together ** 0.53);
+        $size = $cord->round()->times($together ** 0.53);
 
         return new Tied(
             $size->times(self::LONG * $cord->fibre->lengthFactor()),
@@ -33,6 +33,6 @@ final readonly class OverhandKnot
 
     private function inside(Cord $cord, int $together): Length
     {
-        return $cord->thickness->times(self::INSIDE * $together ** 0.47);
+        return $cord->round()->times(self::INSIDE * $together ** 0.47);
     }
 }

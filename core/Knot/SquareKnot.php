@@ -10,7 +10,7 @@ use Rinkel\Core\Material\Cord;
 /**
  * Two half knots from opposite sides; it lies flat and shows one bump on each edge.
  */
-final readonly class SquareKnot implements Knot
+final readonly class SquareKnot
 {
     public function tied(Bundle $core, Cord $working, Hand $hand): Tied
     {

@@ -23,6 +23,38 @@ final readonly class Colour implements \Stringable
             : throw NotAColour::read($text);
     }
 
+    /**
+     * Returns lightness L* (0 to 100) and the two colour axes a* and b* (CIE 1976, sRGB with white point D65: IEC 61966-2-1,
+     * ISO/CIE 11664-4; matrix and white from memory).
+     *
+     * @return array{float, float, float}
+     */
+    public function lab(): array
+    {
+        $linear = array_map(static function (string $pair): float {
+            $value = hexdec($pair) / 255;
+
+            return $value <= 0.04045 ? $value / 12.92 : (($value + 0.055) / 1.055) ** 2.4;
+        }, str_split(substr($this->hex, 1), 2));
+        [$r, $g, $b] = [$linear[0], $linear[1] ?? 0.0, $linear[2] ?? 0.0];
+        $root = static fn (float $t): float => $t > (6 / 29) ** 3 ? $t ** (1 / 3) : $t / (3 * (6 / 29) ** 2) + 4 / 29;
+        $x = $root((0.4124564 * $r + 0.3575761 * $g + 0.1804375 * $b) / 0.95047);
+        $y = $root(0.2126729 * $r + 0.7151522 * $g + 0.0721750 * $b);
+        $z = $root((0.0193339 * $r + 0.1191920 * $g + 0.9503041 * $b) / 1.08883);
+
+        return [116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z)];
+    }
+
+    /**
+     * Returns how different two colours look: the distance of their L*a*b* (CIE 1976).
+     */
+    public function differenceTo(self $other): float
+    {
+        [$one, $two] = [$this->lab(), $other->lab()];
+
+        return sqrt(($one[0] - $two[0]) ** 2 + ($one[1] - $two[1]) ** 2 + ($one[2] - $two[2]) ** 2);
+    }
+
     public function __toString(): string
     {
         return $this->hex;

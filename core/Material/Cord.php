@@ -4,21 +4,71 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Material;
 
+use Rinkel\Core\Geometry\CirclePacking;
 use Rinkel\Core\Measure\Length;
 
 /**
- * One kind of round cord. Its thickness is the diameter as it lies, not pressed; 0.2 to 12 mm.
+ * One kind of cord, round or flat. Its thickness is the diameter as it lies, not pressed, 0.2 to 12 mm; a flat cord has a
+ * width besides, not less than its thickness.
  */
 final readonly class Cord
 {
+    /** A strand of embroidery floss, in mm (from memory, ±20 %). */
+    private const FLOSS = 0.4;
+
+    /** Hemp by breaking load in pounds and its diameter in mm (common practice). */
+    private const HEMP = [[10.0, 0.5], [20.0, 1.0], [48.0, 2.0], [170.0, 5.0]];
+
     public function __construct(
         public Fibre $fibre,
         public Length $thickness,
         public Colour $colour,
+        public ?Length $width = null,
     ) {}
 
-    public function withThickness(Length $thickness): self
+    /**
+     * Returns the thickness of a cord of which $turns lie side by side over $width on a rod.
+     */
+    public static function wound(Length $width, int $turns): Length
     {
-        return new self($this->fibre, $thickness, $this->colour);
+        return $width->times(1 / max(1, $turns));
+    }
+
+    /**
+     * Returns the thickness of hemp sold by its breaking load in pounds, between the usual ones by proportion.
+     */
+    public static function hempOf(float $pounds): Length
+    {
+        $table = self::HEMP;
+        for ($i = 1; $i < \count($table) - 1 && $pounds > $table[$i][0]; ++$i);
+        $share = ($pounds - $table[$i - 1][0]) / ($table[$i][0] - $table[$i - 1][0]);
+
+        return Length::ofMillimetres(max(0.2, $table[$i - 1][1] + $share * ($table[$i][1] - $table[$i - 1][1])));
+    }
+
+    /**
+     * Returns the thickness of $strands of floss laid together, soft as they are.
+     */
+    public static function flossOf(int $strands): Length
+    {
+        return Length::ofMillimetres(self::FLOSS * CirclePacking::enclosing(max(1, $strands)) * (1 - Fibre::Cotton->squeeze()));
+    }
+
+    /**
+     * Returns the diameter of the round cord with the same section, by which a flat cord knots.
+     */
+    public function round(): Length
+    {
+        return null === $this->width ? $this->thickness : Length::ofMillimetres(
+            sqrt($this->width->millimetres * $this->thickness->millimetres * 4 / \M_PI),
+        );
+    }
+
+    /**
+     * Returns the widest extent that a hole has to take: a flat cord folds to half its width.
+     */
+    public function acrossHole(): Length
+    {
+        return null === $this->width ? $this->thickness : Length::longest($this->width->times(0.5), $this->round());
     }
 }

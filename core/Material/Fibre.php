@@ -36,13 +36,22 @@ enum Fibre: string
     /** Round leather: does not compress much, breaks when jerked. */
     case Leather = 'leather';
 
+    /** Suede: flat and soft. */
+    case Suede = 'suede';
+
+    /** Fibre-type elastic: holds a plain knot. */
+    case ElasticBraid = 'elastic-braid';
+
+    /** Clear round elastic: slippery, wants glue. */
+    case ElasticClear = 'elastic-clear';
+
     /**
      * Returns how the cord's real use in a knot compares with the ideal tube's (about ±0.05; judgement, see docs/model.md).
      */
     public function useFactor(): float
     {
         return match (true) {
-            self::Leather === $this => 0.97,
+            self::Leather === $this, self::Suede === $this => 0.97,
             $this->isSoft() => 0.88,
             default => 0.95,
         };
@@ -54,7 +63,7 @@ enum Fibre: string
     public function lengthFactor(): float
     {
         return match (true) {
-            self::Leather === $this => 0.95,
+            self::Leather === $this, self::Suede === $this => 0.95,
             $this->isSoft() => 0.87,
             default => 0.93,
         };
@@ -76,6 +85,47 @@ enum Fibre: string
         return match ($this) {
             self::Polyester, self::Nylon, self::Satin => Ending::Singe,
             default => Ending::Glue,
+        };
+    }
+
+    /**
+     * Returns by which share a cord gives way in a hole (judgement: soft cords a tenth, leather and elastic little).
+     */
+    public function squeeze(): float
+    {
+        return match (true) {
+            $this->isSoft(), self::Suede === $this => 0.1,
+            self::Leather === $this => 0.02,
+            default => 0.05,
+        };
+    }
+
+    public function isElastic(): bool
+    {
+        return self::ElasticBraid === $this || self::ElasticClear === $this;
+    }
+
+    /**
+     * Returns by which share of its length an elastic may be stretched over the hand, nought for others (judgement).
+     */
+    public function stretch(): float
+    {
+        return match ($this) {
+            self::ElasticBraid => 0.35,
+            self::ElasticClear => 0.5,
+            default => 0.0,
+        };
+    }
+
+    /**
+     * Returns by which share the fibre makes a loop stiff: so much ease a button wants on its way through (judgement).
+     */
+    public function stiffness(): float
+    {
+        return match ($this) {
+            self::Leather => 0.12,
+            self::Suede => 0.08,
+            default => $this->isSoft() ? 0.03 : 0.06,
         };
     }
 }

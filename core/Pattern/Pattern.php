@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Internal\Lexer;
 use Rinkel\Core\Pattern\Internal\Parser;
 use Rinkel\Core\Pattern\Internal\Printer;
+use Rinkel\Core\Pattern\Node\Fit;
+use Rinkel\Core\Pattern\Node\Group;
 
 /**
  * A piece's layout as a maker would say it, as a tree of nodes. Grammar and examples: docs/notation.md.
@@ -27,6 +29,50 @@ final readonly class Pattern implements \Stringable
     public static function parse(string $text, Unit $bare): self
     {
         return (new Parser((new Lexer($text))->tokens(), $bare))->pattern();
+    }
+
+    /**
+     * Returns whether $name can be the short name of a bead or cord.
+     */
+    public static function isName(string $name): bool
+    {
+        return Parser::isName($name);
+    }
+
+    /**
+     * Returns this pattern with each fit fixed at its number in $counts, fits in the order of the text.
+     *
+     * @param list<int> $counts
+     */
+    public function withCounts(array $counts): self
+    {
+        $fixed = self::fixed($this->parts, $counts);
+
+        return new self([] === $fixed ? $this->parts : $fixed);
+    }
+
+    /**
+     * @param list<Node> $parts
+     * @param list<int>  $counts those not used yet
+     *
+     * @return list<Node>
+     */
+    private static function fixed(array $parts, array &$counts): array
+    {
+        $fixed = [];
+        foreach ($parts as $part) {
+            if (!$part instanceof Group) {
+                $fixed[] = $part;
+                continue;
+            }
+            $times = $part->times instanceof Fit ? (int) array_shift($counts) : $part->times;
+            $inner = self::fixed($part->parts, $counts);
+            if ($times > 0 && [] !== $inner) {
+                $fixed[] = new Group($inner, $times, $part->alternate, $part->place());
+            }
+        }
+
+        return $fixed;
     }
 
     /**

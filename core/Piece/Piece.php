@@ -4,81 +4,75 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Piece;
 
+use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Knot\Hand;
-use Rinkel\Core\Material\Bundle;
-use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Knot\KnotBook;
+use Rinkel\Core\Knot\Sample;
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 
 /**
  * What a maker decided about one piece; all that the planner needs and nothing it could work out.
  *
- * PieceReader is the door at which every bound is checked.
+ * PieceReader is the door at which every bound is checked. What is left open, a construction completes.
  */
 final readonly class Piece
 {
     /**
-     * @param Length      $ease        room over the wrist; only counts when the wrist was measured snug
-     * @param int         $cores       how many core cords lie in the band
-     * @param int         $sliderKnots square knots in the slider
-     * @param Length|null $tail        slider tail from body to stop knot, or null to let the hand decide
-     * @param int|null    $squareKnots square knots in the band, or null to let the wrist decide
+     * @param string                 $construction its identifier
+     * @param Length                 $ease         room over the girth; only counts when it was measured snug
+     * @param Length|null            $length       finished length asked for, instead of a fit
+     * @param array<string, CordUse> $cords        by role
+     * @param array<string, Bead>    $beads        by short name
+     * @param array<string, Finding> $findings     by short name
+     * @param string|null            $pattern      in the notation
+     * @param array<string, Sample>  $samples      by the knot's word
      */
     public function __construct(
         public string $name,
         public Unit $unit,
+        public string $construction,
         public Wearer $wearer,
         public Length $ease,
-        public Cord $core,
-        public int $cores,
-        public Cord $working,
-        public Hand $hand,
-        public int $sliderKnots,
-        public ?Length $tail = null,
-        public ?int $squareKnots = null,
+        public Hand $hand = Hand::Even,
+        public int $wraps = 1,
+        public ?Length $length = null,
+        public array $cords = [],
+        public array $beads = [],
+        public array $findings = [],
+        public ?string $pattern = null,
+        public ?ClosureWish $closure = null,
+        public array $samples = [],
+        public bool $forChild = false,
+        public bool $instantGlue = false,
     ) {}
 
     /**
-     * Returns the room over the measured wrist: none when the tape already lay comfortably loose.
+     * Returns the room over the measured girth: none when the tape already lay comfortably loose.
      */
-    public function roomOverWrist(): Length
+    public function roomOverGirth(): Length
     {
         return Measured::Snug === $this->wearer->measured ? $this->ease : Length::zero();
     }
 
-    public function coreBundle(): Bundle
+    public function cord(string $role): CordUse
     {
-        return new Bundle($this->core->thickness, $this->cores);
+        return $this->cords[$role] ?? throw new \LogicException('The piece is not completed: no cord '.$role.'.');
     }
 
-    /**
-     * Returns what the slider is tied around: the core ends of both sides.
-     */
-    public function tailBundle(): Bundle
+    public function knots(): KnotBook
     {
-        return new Bundle($this->core->thickness, 2 * $this->cores);
+        return new KnotBook($this->hand, $this->samples);
     }
 
     public function renamed(string $name): self
     {
         return $this->with(['name' => $name]);
-    }
-
-    public function withSquareKnots(?int $squareKnots): self
-    {
-        return $this->with(['squareKnots' => $squareKnots]);
-    }
-
-    public function withTail(?Length $tail): self
-    {
-        return $this->with(['tail' => $tail]);
-    }
-
-    public function withSliderKnots(int $sliderKnots): self
-    {
-        return $this->with(['sliderKnots' => $sliderKnots]);
     }
 
     public function withUnit(Unit $unit): self
@@ -89,6 +83,34 @@ final readonly class Piece
     public function withWearer(Wearer $wearer): self
     {
         return $this->with(['wearer' => $wearer]);
+    }
+
+    public function withPattern(?string $pattern): self
+    {
+        return $this->with(['pattern' => $pattern]);
+    }
+
+    public function withClosure(ClosureWish $closure): self
+    {
+        return $this->with(['closure' => $closure]);
+    }
+
+    /**
+     * Returns this piece with what it leaves open filled in.
+     *
+     * @param array<string, CordUse> $cords
+     * @param array<string, Bead>    $beads
+     * @param array<string, Finding> $findings
+     */
+    public function completedWith(array $cords, array $beads, array $findings, string $pattern, ClosureWish $closure): self
+    {
+        return $this->with([
+            'cords' => $this->cords + $cords,
+            'beads' => [] === $this->beads ? $beads : $this->beads,
+            'findings' => $this->findings + $findings,
+            'pattern' => $this->pattern ?? $pattern,
+            'closure' => $this->closure ?? $closure,
+        ]);
     }
 
     /**

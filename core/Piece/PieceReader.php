@@ -4,23 +4,33 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Piece;
 
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Knot\Hand;
+use Rinkel\Core\Knot\Sample;
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\BeadShape;
 use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Internal\Fields;
 
 /**
  * Reads a piece from the open format (docs/piece.schema.json), decoded to arrays.
  *
- * Lengths are texts as a maker writes them. A bare number is in the piece's unit, thicknesses in mm. Everything wrong is
- * collected, so that a maker sees all of it at once. Girths go from an infant's wrist to a large thigh.
+ * Lengths are texts as a maker writes them. A bare number is in the piece's unit; thicknesses, beads and findings are in mm.
+ * Everything wrong is collected, so that a maker sees all of it at once.
  */
 final class PieceReader
 {
@@ -28,6 +38,7 @@ final class PieceReader
     public const VERSION = 1;
 
     private const NAME_LONGEST = 80;
+    private const PATTERN_LONGEST = 20_000;
 
     /**
      * @param array<mixed> $document
@@ -39,47 +50,112 @@ final class PieceReader
         $fields = new Fields($document);
         $fields->mustBe('format', self::FORMAT);
         $fields->mustBe('version', self::VERSION);
-        $fields->mustBe('construction', 'square-knot-band');
         $name = $fields->text('name', self::NAME_LONGEST);
         $unit = $fields->choice('unit', Unit::class, Unit::Centimetre, [Unit::Centimetre, Unit::Inch]) ?? Unit::Centimetre;
+        $construction = $fields->name('construction');
         $wearer = $this->wearer($fields, $unit);
         $ease = $fields->length('ease', $unit, Length::zero(), Length::ofMillimetres(60), EaseScale::snug());
-        $core = $this->cord($fields, 'core', $unit);
-        $working = $this->cord($fields, 'working', $unit);
-        $cores = $fields->number('core.count', 1, 8, 2);
+        $length = $fields->length('length', $unit, Length::ofCentimetres(5), Length::ofCentimetres(300));
         $hand = $fields->choice('hand', Hand::class, Hand::Even);
-        $sliderKnots = $fields->number('slider.knots', 1, 20, 4);
-        $tail = $fields->length('slider.tail', $unit, Length::ofMillimetres(5), Length::ofMillimetres(400));
-        $squareKnots = $fields->number('band.squareKnots', 1, 600);
+        $wraps = $fields->number('wraps', 1, 12, 1);
+        $cords = $fields->each('cords', fn (string $path): ?CordUse => $this->cord($fields, $path));
+        $beads = $fields->each('beads', fn (string $path): ?Bead => $this->bead($fields, $path));
+        $findings = $fields->each('findings', fn (string $path): ?Finding => $this->finding($fields, $path));
+        $samples = $fields->each('samples', fn (string $path): ?Sample => $this->sample($fields, $path));
+        $pattern = $fields->note('pattern', self::PATTERN_LONGEST);
+        $closure = $this->closure($fields, $unit);
+        [$child, $instant] = [$fields->yes('forChild'), $fields->yes('instantGlue')];
+        if (null !== $pattern) {
+            $fields->parsed('pattern', static fn (string $text): Pattern => Pattern::parse($text, $unit), null);
+        }
         if ([] !== $fields->faults()) {
             throw PieceUnreadable::because($fields->faults());
         }
-        \assert(isset($name, $wearer, $ease, $core, $working, $cores, $hand, $sliderKnots));
+        \assert(isset($name, $construction, $wearer, $ease, $hand, $wraps));
 
-        return new Piece($name, $unit, $wearer, $ease, $core, $cores, $working, $hand, $sliderKnots, $tail, $squareKnots);
+        return new Piece($name, $unit, $construction, $wearer, $ease, $hand, $wraps, $length, $cords, $beads, $findings, $pattern, $closure, $samples, $child, $instant);
     }
 
     private function wearer(Fields $fields, Unit $unit): ?Wearer
     {
-        $wrist = $fields->required('wearer.wrist')->length('wearer.wrist', $unit, Length::ofMillimetres(70), Length::ofMillimetres(400));
+        $girth = $fields->required('wearer.girth')->length('wearer.girth', $unit, Length::ofMillimetres(70), Length::ofMillimetres(700));
         $measured = $fields->choice('wearer.measured', Measured::class, Measured::Snug);
-        $hand = $fields->length('wearer.hand', $unit, Length::ofMillimetres(70), Length::ofMillimetres(500));
+        $hand = $fields->length('wearer.hand', $unit, Length::ofMillimetres(70), Length::ofMillimetres(800));
+        $place = $fields->choice('wearer.place', BodyPlace::class, BodyPlace::Wrist);
+        $upper = $fields->length('wearer.upper', $unit, Length::ofMillimetres(70), Length::ofMillimetres(900));
+        $upperAt = $fields->length('wearer.upperAt', $unit, Length::ofMillimetres(5), Length::ofMillimetres(500));
 
-        return null === $wrist || null === $measured ? null : new Wearer($wrist, $measured, $hand);
+        return null === $girth || null === $measured || null === $place ? null : new Wearer($girth, $measured, $hand, $place, $upper, $upperAt);
     }
 
-    private function cord(Fields $fields, string $role, Unit $unit): ?Cord
+    private function cord(Fields $fields, string $path): ?CordUse
     {
-        $fibre = $fields->choice($role.'.fibre', Fibre::class, Fibre::Polyester);
-        $thickness = $fields->length(
-            $role.'.thickness',
-            Unit::Millimetre,
-            Length::ofMillimetres(0.2),
-            Length::ofMillimetres(12),
-            Length::ofMillimetres(1),
-        );
-        $colour = $fields->parsed($role.'.colour', Colour::parse(...), Colour::parse('#2e4a62'));
+        $fibre = $fields->choice($path.'.fibre', Fibre::class, Fibre::Polyester);
+        $thickness = $fields->length($path.'.thickness', Unit::Millimetre, Length::ofMillimetres(0.2), Length::ofMillimetres(12), Length::ofMillimetres(1));
+        $width = $fields->length($path.'.width', Unit::Millimetre, Length::ofMillimetres(0.2), Length::ofMillimetres(40));
+        $colour = $fields->parsed($path.'.colour', Colour::parse(...), Colour::parse('#2e4a62'));
+        $count = $fields->number($path.'.count', 1, 12, 'cords.core' === $path || 'cords.strand' === $path ? 2 : 1);
 
-        return null === $fibre || null === $thickness || null === $colour ? null : new Cord($fibre, $thickness, $colour);
+        return null === $fibre || null === $thickness || null === $colour || null === $count
+            ? null
+            : new CordUse(new Cord($fibre, $thickness, $colour, $width), $count);
+    }
+
+    private function bead(Fields $fields, string $path): ?Bead
+    {
+        $shape = $fields->choice($path.'.shape', BeadShape::class, BeadShape::Round);
+        $seed = Bead::seed($fields->note($path.'.size', 10) ?? '');
+        [$least, $most] = [Length::ofMillimetres(0.5), Length::ofMillimetres(80)];
+        $diameter = $fields->length($path.'.diameter', Unit::Millimetre, $least, $most, $seed[0] ?? Length::ofMillimetres(6));
+        $usual = null === $diameter || null === $shape ? null : $diameter->times($shape->usualLength());
+        $length = $fields->length($path.'.length', Unit::Millimetre, $least, $most, $seed[1] ?? $usual);
+        $hole = $fields->length($path.'.hole', Unit::Millimetre, Length::ofMillimetres(0.2), $most, $seed[2] ?? (null === $diameter ? null : Bead::usualHole($diameter)));
+        $colour = $fields->parsed($path.'.colour', Colour::parse(...), Colour::parse('#8fb3a8'));
+        $stock = $fields->number($path.'.stock', 0, 100_000);
+        if (null === $shape || null === $diameter || null === $length || null === $hole || null === $colour) {
+            return null;
+        }
+
+        return $hole->isShorterThan($diameter)
+            ? new Bead($shape, $length, $diameter, $hole, $colour, $stock, $fields->yes($path.'.glass'))
+            : $fields->fault($path.'.hole', \sprintf('The hole of %s must be smaller than the bead, %s.', $hole->written(Unit::Millimetre), $diameter->written(Unit::Millimetre)));
+    }
+
+    private function finding(Fields $fields, string $path): ?Finding
+    {
+        $kind = $fields->choice($path.'.kind', FindingKind::class, FindingKind::Clasp);
+        [$least, $most] = [Length::zero(), Length::ofMillimetres(200)];
+        $length = $fields->length($path.'.length', Unit::Millimetre, $least, $most, Length::ofMillimetres(10));
+        $width = $fields->length($path.'.width', Unit::Millimetre, $least, $most, Length::ofMillimetres(4));
+        $inside = $fields->length($path.'.inside', Unit::Millimetre, $least, $most, Length::ofMillimetres(3));
+
+        return null === $kind || null === $length || null === $width || null === $inside
+            ? null
+            : new Finding($kind, $length, $width, $inside, $fields->yes($path.'.nickel'));
+    }
+
+    private function sample(Fields $fields, string $path): ?Sample
+    {
+        [$least, $most] = [Length::ofMillimetres(0.2), Length::ofMillimetres(500)];
+        $pitch = $fields->required($path.'.pitch')->length($path.'.pitch', Unit::Millimetre, $least, $most);
+        $use = $fields->required($path.'.use')->length($path.'.use', Unit::Millimetre, $least, $most);
+
+        return null === $pitch || null === $use ? null : new Sample($pitch, $use);
+    }
+
+    private function closure(Fields $fields, Unit $unit): ?ClosureWish
+    {
+        if (!$fields->has('closure')) {
+            return null;
+        }
+        $kind = $fields->choice('closure.kind', ClosureKind::class, ClosureKind::SquareSlider);
+        $knots = $fields->number('closure.knots', 1, 20, 4);
+        $wraps = $fields->number('closure.wraps', 1, 5, 3);
+        $tail = $fields->length('closure.tail', $unit, Length::ofMillimetres(5), Length::ofMillimetres(600));
+        $loops = $fields->number('closure.loops', 1, 6, 1);
+
+        return null === $kind || null === $knots || null === $wraps || null === $loops
+            ? null
+            : new ClosureWish($kind, $knots, $wraps, $tail, $loops, $fields->names('closure.findings'), $fields->yes('closure.glued'));
     }
 }

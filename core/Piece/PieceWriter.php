@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Piece;
 
-use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Knot\Sample;
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Measure\Length;
 
 /**
- * Writes a piece in the open format, lengths exact in mm, so that PieceReader returns an equal piece.
+ * Writes a piece in the open format, lengths exact in mm, so that PieceReader returns an equal piece. What was left open stays out.
  */
 final class PieceWriter
 {
@@ -19,41 +24,105 @@ final class PieceWriter
         return [
             'format' => PieceReader::FORMAT,
             'version' => PieceReader::VERSION,
-            'construction' => 'square-knot-band',
+        ] + self::known([
+            'construction' => $piece->construction,
             'name' => $piece->name,
             'unit' => $piece->unit->value,
             'wearer' => self::known([
-                'wrist' => (string) $piece->wearer->wrist,
+                'place' => $piece->wearer->place->value,
+                'girth' => $piece->wearer->girth,
                 'measured' => $piece->wearer->measured->value,
-                'hand' => $piece->wearer->hand?->__toString(),
+                'hand' => $piece->wearer->hand,
+                'upper' => $piece->wearer->upper,
+                'upperAt' => $piece->wearer->upperAt,
             ]),
-            'ease' => (string) $piece->ease,
-            'core' => $this->cord($piece->core) + ['count' => $piece->cores],
-            'working' => $this->cord($piece->working),
+            'ease' => $piece->ease,
+            'length' => $piece->length,
+            'wraps' => $piece->wraps,
             'hand' => $piece->hand->value,
-            'slider' => self::known(['knots' => $piece->sliderKnots, 'tail' => $piece->tail?->__toString()]),
-        ] + (null === $piece->squareKnots ? [] : ['band' => ['squareKnots' => $piece->squareKnots]]);
+            'cords' => array_map($this->cord(...), $piece->cords),
+            'beads' => array_map($this->bead(...), $piece->beads),
+            'findings' => array_map($this->finding(...), $piece->findings),
+            'samples' => array_map(static fn (Sample $sample): array => self::known(['pitch' => $sample->pitch, 'use' => $sample->use]), $piece->samples),
+            'pattern' => $piece->pattern,
+            'closure' => null === $piece->closure ? null : $this->closure($piece->closure),
+            'forChild' => $piece->forChild,
+            'instantGlue' => $piece->instantGlue,
+        ]);
     }
 
     /**
-     * @return array<string, string>
+     * @return array<string, mixed>
      */
-    private function cord(Cord $cord): array
+    private function cord(CordUse $use): array
     {
-        return [
-            'fibre' => $cord->fibre->value,
-            'thickness' => (string) $cord->thickness,
-            'colour' => $cord->colour->hex,
-        ];
+        return self::known([
+            'fibre' => $use->cord->fibre->value,
+            'thickness' => $use->cord->thickness,
+            'width' => $use->cord->width,
+            'colour' => $use->cord->colour->hex,
+            'count' => $use->count,
+        ]);
     }
 
     /**
-     * @param array<string, string|int|null> $values
+     * @return array<string, mixed>
+     */
+    private function bead(Bead $bead): array
+    {
+        return self::known([
+            'shape' => $bead->shape->value,
+            'length' => $bead->length,
+            'diameter' => $bead->diameter,
+            'hole' => $bead->hole,
+            'colour' => $bead->colour->hex,
+            'stock' => $bead->stock,
+            'glass' => $bead->glass,
+        ]);
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private function finding(Finding $finding): array
+    {
+        return self::known([
+            'kind' => $finding->kind->value,
+            'length' => $finding->length,
+            'width' => $finding->width,
+            'inside' => $finding->inside,
+            'nickel' => $finding->nickel,
+        ]);
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private function closure(ClosureWish $wish): array
+    {
+        return self::known([
+            'kind' => $wish->kind->value,
+            'knots' => $wish->knots,
+            'wraps' => $wish->wraps,
+            'tail' => $wish->tail,
+            'loops' => $wish->loops,
+            'findings' => $wish->findings,
+            'glued' => $wish->glued,
+        ]);
+    }
+
+    /**
+     * Returns what is there, lengths as exact texts; what is not known, empty or not so is left out.
      *
-     * @return array<string, string|int>
+     * @param array<string, mixed> $values
+     *
+     * @return array<string, mixed>
      */
     private static function known(array $values): array
     {
-        return array_filter($values, static fn (string|int|null $value): bool => null !== $value);
+        return array_map(
+            static fn (mixed $value): mixed => $value instanceof Length ? (string) $value : $value,
+            array_filter($values, static fn (mixed $value): bool => null !== $value && [] !== $value && false !== $value),
+        );
     }
 }

@@ -8,18 +8,20 @@ use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Measure\Length;
 
 /**
- * The same piece with a few square knots more or fewer, and what that means for the wearer.
+ * The same piece with a repeat more or fewer, and what that means for the wearer.
  */
 final readonly class Neighbour
 {
     /**
-     * @param int    $difference square knots against the plan, negative for fewer
-     * @param Length $closed     inside girth when pulled shut
+     * @param string $pattern    with its fits fixed at these counts
+     * @param Length $difference along the piece, negative for shorter
+     * @param Length $closed     girth inside when shut
      */
     public function __construct(
-        public int $difference,
-        public int $squareKnots,
+        public string $pattern,
+        public Length $difference,
         public Length $closed,
-        public FitZone $closedZone,
+        public FitZone $zone,
+        public int $beads,
     ) {}
 }

@@ -4,7 +4,26 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Plan;
 
-use Rinkel\Core\Construction\SquareKnotBand;
+use Rinkel\Core\Closure\Closures;
+use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Construction\Construction;
+use Rinkel\Core\Construction\Constructions;
+use Rinkel\Core\Construction\Role;
+use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Fit\EaseScale;
+use Rinkel\Core\Fit\Ring;
+use Rinkel\Core\Line\Choice;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Line\Line;
+use Rinkel\Core\Line\LineBuilder;
+use Rinkel\Core\Line\LineSetter;
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Exception\PatternUnreadable;
+use Rinkel\Core\Pattern\Pattern;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\Piece;
 
 /**
@@ -12,8 +31,146 @@ use Rinkel\Core\Piece\Piece;
  */
 final readonly class Planner
 {
-    public function plan(Piece $piece): Plan
+    private Constructions $constructions;
+
+    public function __construct()
     {
-        return (new SquareKnotBand($piece))->plan();
+        $this->constructions = new Constructions();
+    }
+
+    /**
+     * @throws PieceUnreadable If the pattern cannot be read or does not suit the construction, or the closure does not
+     */
+    public function plan(Piece $given): Plan
+    {
+        $construction = $this->constructions->named($given->construction) ?? throw self::fault('construction', \sprintf(
+            'Expected one of %s.',
+            implode(', ', $this->constructions->ids()),
+        ));
+        $piece = $construction->completed($given);
+        $wish = $this->closure($construction, $piece);
+        $pattern = $this->pattern($piece);
+        try {
+            $line = (new LineBuilder($construction->maker($piece)))->line($pattern);
+        } catch (PartDoesNotSuit $unfit) {
+            throw self::fault('pattern', $unfit->getMessage());
+        }
+        $closure = Closures::of($piece, $wish, $construction->ends($piece));
+        $ring = $this->ring($piece, $construction, $line);
+        $goal = Length::longest(Length::zero(), $closure->body($ring));
+        $setter = new LineSetter(array_map(static fn (Bead $bead): ?int => $bead->stock, $piece->beads));
+        $setting = $setter->set($line, $goal, $closure->isBound());
+        $draft = new Draft($piece, $pattern, $ring, $setting, $closure->fasten($ring, $setting->length), $goal);
+        $cuts = $this->cuts($construction, $draft);
+
+        return new Plan(
+            $draft,
+            $cuts,
+            $setting->beads(),
+            $this->neighbours($draft),
+            (new Derivation($draft, $cuts))->figures(),
+            (new Judgement($draft, $construction))->checks(),
+            $setter->piecesFrom($setting->beads()),
+        );
+    }
+
+    private function pattern(Piece $piece): Pattern
+    {
+        try {
+            return Pattern::parse((string) $piece->pattern, $piece->unit);
+        } catch (PatternUnreadable $unreadable) {
+            throw PieceUnreadable::because(array_map(
+                static fn (\Stringable $fault): Fault => new Fault('pattern', (string) $fault),
+                $unreadable->faults,
+            ));
+        }
+    }
+
+    private function closure(Construction $construction, Piece $piece): ClosureWish
+    {
+        $wish = $piece->closure ?? new ClosureWish($construction->closures()[0]);
+        $suiting = $construction->closures();
+
+        return \in_array($wish->kind, $suiting, true) ? $wish : throw self::fault('closure.kind', \sprintf(
+            'This construction closes with %s, not with %s.',
+            implode(', ', array_map(static fn (\BackedEnum $kind): string => (string) $kind->value, $suiting)),
+            $wish->kind->value,
+        ));
+    }
+
+    private function ring(Piece $piece, Construction $construction, Line $line): Ring
+    {
+        $elements = array_filter(
+            $line->elements(array_fill(0, \count($line->shares), 1)),
+            static fn (Element $element): bool => $element->length->isLongerThan(Length::zero()) || $element->stretches,
+        );
+        $bare = $construction->ends($piece)->cord->thickness;
+        $thickness = Length::longest($bare, ...array_map(static fn (Element $one): Length => $one->thickness, array_values($elements)));
+        $width = Length::longest($bare, ...array_map(static fn (Element $one): Length => $one->width, array_values($elements)));
+
+        return new Ring($piece->wearer, $piece->roomOverGirth(), $piece->wraps, $thickness, $width, $piece->length);
+    }
+
+    /**
+     * @return list<Cut>
+     */
+    private function cuts(Construction $construction, Draft $draft): array
+    {
+        $cuts = array_map(fn (Role $role): Cut => $this->cut($role, $draft), $construction->roles($draft->piece));
+        if (null !== $draft->fastened->own) {
+            $cord = ($draft->piece->cords['slider'] ?? $draft->piece->cords['working'] ?? $construction->ends($draft->piece))->cord;
+            $none = Length::zero();
+            $cuts[] = Cut::of('slider', 1, $cord, true, $draft->piece->unit, $none, $draft->fastened->own, $none, $none, Cut::handling());
+        }
+
+        return $cuts;
+    }
+
+    private function cut(Role $role, Draft $draft): Cut
+    {
+        [$straight, $knots] = [Length::zero(), Length::zero()];
+        foreach ($role->lanes as $lane) {
+            [$along, $in] = $draft->setting->use($lane);
+            [$straight, $knots] = [$straight->plus($along), $knots->plus($in)];
+        }
+
+        return Cut::of(
+            $role->name,
+            $role->count,
+            $draft->piece->cord($role->name)->cord,
+            $role->isFolded(),
+            $draft->piece->unit,
+            $straight,
+            $knots,
+            $role->carries ? $draft->fastened->tails : Length::zero(),
+            $role->carries ? $draft->fastened->knots : Length::zero(),
+            $role->carries ? Length::longest($draft->fastened->end, Cut::handling()) : Cut::handling(),
+        );
+    }
+
+    /**
+     * @return list<Neighbour>
+     */
+    private function neighbours(Draft $draft): array
+    {
+        $scale = new EaseScale($draft->piece->wearer);
+        $plain = Length::sum(...array_map(static fn (Element $one): Length => $one->length, $draft->setting->elements));
+
+        return array_map(static function (Choice $choice) use ($draft, $scale, $plain): Neighbour {
+            $closed = $draft->ring->inside($choice->length->plus($draft->fastened->narrow));
+
+            return new Neighbour(
+                (string) $draft->pattern->withCounts($choice->counts),
+                $choice->length->minus($plain),
+                $closed,
+                $scale->zoneOf($closed),
+                $choice->beads,
+            );
+        }, array_values(array_filter($draft->setting->choices, static fn (Choice $choice): bool => $choice->length->isLongerThan(Length::zero()))));
+    }
+
+    private static function fault(string $path, string $sentence): PieceUnreadable
+    {
+        return PieceUnreadable::because([new Fault($path, $sentence)]);
     }
 }

@@ -18,7 +18,7 @@ final class Lexer
     /** Longer patterns are no patterns; keeps every input cheap. */
     private const LONGEST = 20_000;
 
-    private const TOKENS = '/\G(?:(?<space>[ \t\r\x{a0}]+)|(?<break>\n)|(?<Length>(?<=gap)[ \t]+[^,()\n]*)|(?<Number>\d{1,6}(?![\pL\d]))'
+    private const TOKENS = '/\G(?:(?<Length>(?<=gap)[ \t]+(?!fit\b)[^,()\n]*)|(?<space>[ \t\r\x{a0}]+)|(?<break>\n)|(?<Number>\d{1,6}(?![\pL\d]))'
         .'|(?<Word>[\pL][\pL\d_-]*)|(?<Text>"[^"\n]*")|(?<Comma>,)|(?<Open>\()|(?<Close>\))|(?<Slash>\/)|(?<Stray>[^\s,()]+|.))/u';
 
     private int $line = 1;

@@ -30,7 +30,7 @@ use Rinkel\Core\Pattern\Place;
  * Reads the notation:
  *
  *     pattern = part, { ",", part } ;
- *     part    = [count], knot, [times] | [count], beads, [times] | "focal", name | "gap", length | word | bundle
+ *     part    = [count], knot, [times] | [count], beads, [times] | "focal", name | "gap", (length | "fit") | word | bundle
  *             | "centre", "(", part, { ",", part }, ")" | "(", part, { ",", part }, ")", times | "mirror" ;
  *     knot    = ("square" | "half", ("left" | "right") | ["double"], "overhand" | "barrel", [wraps]
  *             | ["vertical"], "lark" | "hitch"), ["in", name] ;
@@ -250,9 +250,12 @@ final class Parser
     private function gap(Token $start): ?Node
     {
         $this->next();
+        if ($this->skip('fit')) {
+            return new Gap(null, $this->since($start));
+        }
         $token = $this->now();
         if (TokenKind::Length !== $token->kind) {
-            return $this->fault('a length, for example 1 in or 25 mm');
+            return $this->fault('a length, for example 1 in or 25 mm', '"fit"');
         }
         try {
             $length = Length::parse($token->text, $this->bare);

@@ -40,7 +40,7 @@ final class Printer
             $node instanceof Knots => $this->knots($node),
             $node instanceof Beads => $this->beads($node),
             $node instanceof Focal => 'focal '.$node->name,
-            $node instanceof Gap => 'gap '.$node->length,
+            $node instanceof Gap => 'gap '.($node->length ?? 'fit'),
             $node instanceof Word => 'word "'.$node->text.'" of '.$node->bead.(null === $node->between ? '' : ' between '.$node->between),
             $node instanceof Bundle => 'bundle '.implode(' ', $node->long).([] === $node->short ? '' : ' / '.implode(' ', $node->short)),
             $node instanceof Group => $this->group($node),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern\Node;
 
-use Rinkel\Core\\Measure\\Length;
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Place;
 
@@ -14,10 +14,10 @@ use Rinkel\Core\Pattern\Place;
 final readonly class Gap implements Node
 {
     /**
-     * @param Length $length more than nothing
+     * @param Length|null $length more than nothing, or null for as much as the length leaves: "gap fit"
      */
     public function __construct(
-        public Length $length,
+        public ?Length $length,
         private ?Place $place = null,
     ) {}
 

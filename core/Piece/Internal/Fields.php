@@ -8,6 +8,7 @@ use Rinkel\Core\Failure;
 use Rinkel\Core\Measure\Exception\LengthOutOfRange;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Quoted;
 
@@ -138,11 +139,101 @@ final class Fields
         }
     }
 
-    private function fault(string $path, string $sentence): null
+    public function fault(string $path, string $sentence): null
     {
         $this->faults[] = new Fault($path, $sentence);
 
         return null;
+    }
+
+    public function has(string $path): bool
+    {
+        return null !== $this->at($path);
+    }
+
+    public function yes(string $path): bool
+    {
+        $value = $this->at($path) ?? false;
+        if (!\is_bool($value) && 'yes' !== $value) {
+            $this->fault($path, \sprintf('Expected true or false, not %s.', $this->shown($path)));
+        }
+
+        return true === $value || 'yes' === $value;
+    }
+
+    /**
+     * Returns a word that names something known elsewhere.
+     */
+    public function name(string $path): ?string
+    {
+        $name = $this->at($path);
+
+        return \is_string($name) && 1 === preg_match('/^[a-z][a-z-]{0,39}$/', $name)
+            ? $name
+            : $this->fault($path, \sprintf('Expected a word here, not %s.', $this->shown($path)));
+    }
+
+    /**
+     * Returns a text of any content, or null when there is none.
+     */
+    public function note(string $path, int $longest): ?string
+    {
+        $text = $this->at($path);
+        if (null === $text) {
+            return null;
+        }
+
+        return \is_string($text) && mb_strlen($text) <= $longest
+            ? mb_scrub($text)
+            : $this->fault($path, \sprintf('Expected a text of at most %d characters.', $longest));
+    }
+
+    /**
+     * @return list<string>
+     */
+    public function names(string $path): array
+    {
+        $names = $this->at($path) ?? [];
+        if (!\is_array($names) || \count($names) > 40) {
+            $this->fault($path, 'Expected a list of at most 40 short names.');
+
+            return [];
+        }
+
+        return array_values(array_filter($names, is_string(...)));
+    }
+
+    /**
+     * Returns what $read makes of each entry under $path, by its short name; entries with faults are left out.
+     *
+     * @template T of object
+     *
+     * @param callable(string): ?T $read takes the path of an entry
+     *
+     * @return array<string, T>
+     */
+    public function each(string $path, callable $read): array
+    {
+        $entries = $this->at($path) ?? [];
+        if (!\is_array($entries) || \count($entries) > 60) {
+            $this->fault($path, 'Expected at most 60 entries, each under a short name.');
+
+            return [];
+        }
+        $all = [];
+        foreach (array_keys($entries) as $name) {
+            $name = (string) $name;
+            if ('samples' !== $path && !Pattern::isName($name)) {
+                $this->fault($path, \sprintf('%s cannot be a short name: use letters, digits and hyphens, and no word of the notation.', new Quoted($name)));
+                continue;
+            }
+            $entry = $read($path.'.'.$name);
+            if (null !== $entry) {
+                $all[$name] = $entry;
+            }
+        }
+
+        return $all;
     }
 
     private function at(string $path): mixed

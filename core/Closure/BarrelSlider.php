@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure;
+
+use Rinkel\Core\Fit\Ring;
+use Rinkel\Core\Knot\BarrelKnot;
+use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Plan\Step;
+
+/**
+ * Sliding barrel knots of length k. Two: each at the end of its tail T, around the other tail; the gap goes from T + k to 2T.
+ * One: at T1 on one tail around the other of length T2 with a stop; the gap goes from T1 + k to T1 + T2.
+ *
+ * So a body with two must be shorter than the wrist by about a tail, with one only by the short tail.
+ */
+final readonly class BarrelSlider implements Closure
+{
+    /** The short tail of a single sliding knot: as near the body as it can be tied (judgement). */
+    private const SHORT = 10.0;
+
+    public function __construct(
+        private ClosureWish $wish,
+        private Tied $sliding,
+        private Tied $stop,
+    ) {}
+
+    public function body(Ring $ring): Length
+    {
+        return $ring->atSkin()->minus($this->narrow($this->tail($ring)));
+    }
+
+    public function isBound(): bool
+    {
+        return true;
+    }
+
+    public function fasten(Ring $ring, Length $body): Fastened
+    {
+        $double = $this->isDouble();
+        $tail = null === $this->wish->tail ? $this->opening($ring, $body) : Length::longest($this->wish->tail, $this->sliding->pitch);
+        $short = $double ? $tail : $this->short();
+
+        return new Fastened(
+            $this->wish->kind,
+            $this->narrow($tail),
+            $short->plus($tail),
+            $short->plus($tail)->plus(SquareKnotSlider::tailEnd()->times(2)),
+            $double ? $this->sliding->use->times(2) : $this->sliding->use->plus($this->stop->use),
+            BarrelKnot::tyingEnd(),
+            tail: $tail,
+            length: $this->sliding->pitch,
+            steps: [new Step($double ? 'double-barrel' : 'single-barrel', [
+                'wraps' => $this->wish->wraps,
+                'knot' => $this->sliding->pitch,
+                'tail' => $tail,
+                'short' => $short,
+                'narrow' => $this->narrow($tail),
+                'wide' => $short->plus($tail),
+            ])],
+        );
+    }
+
+    /**
+     * Returns the tail that opens to the hand a body which closes to the skin.
+     */
+    private function tail(Ring $ring): Length
+    {
+        return $this->wish->tail ?? Length::longest($ring->overHand()->minus($ring->atSkin())->plus($this->sliding->pitch), $this->sliding->pitch);
+    }
+
+    /**
+     * Returns the tail that opens a body of $body to the hand.
+     */
+    private function opening(Ring $ring, Length $body): Length
+    {
+        $gap = $ring->overHand()->minus($body);
+
+        return Length::longest($this->isDouble() ? $gap->times(0.5) : $gap->minus($this->short()), $this->sliding->pitch);
+    }
+
+    private function narrow(Length $tail): Length
+    {
+        return ($this->isDouble() ? $tail : $this->short())->plus($this->sliding->pitch);
+    }
+
+    private function isDouble(): bool
+    {
+        return ClosureKind::DoubleBarrel === $this->wish->kind;
+    }
+
+    private function short(): Length
+    {
+        return Length::ofMillimetres(self::SHORT);
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure;
+
+use Rinkel\Core\Fit\Ring;
+use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Plan\Check;
+use Rinkel\Core\Plan\Severity;
+use Rinkel\Core\Plan\Step;
+
+/**
+ * A ring without a range: elastic knotted shut, ends butted and glued, or ends glued into a magnet.
+ *
+ * What does not open has to pass the hand: elastic by its stretch h / F − 1, which the elastic must allow; a butted ring as it is.
+ */
+final readonly class ClosedRing implements Closure
+{
+    public function __construct(
+        private ClosureWish $wish,
+        private Cord $cord,
+        private ?Tied $knot = null,
+        private ?Finding $magnet = null,
+        private ?Length $bundle = null,
+    ) {}
+
+    public function body(Ring $ring): Length
+    {
+        return $ring->wished()->minus($this->gap());
+    }
+
+    public function isBound(): bool
+    {
+        return false;
+    }
+
+    public function fasten(Ring $ring, Length $body): Fastened
+    {
+        return new Fastened(
+            $this->wish->kind,
+            $this->gap(),
+            $this->gap(),
+            Length::zero(),
+            $this->knot?->use->times(2) ?? Length::zero(),
+            ClosureKind::Elastic === $this->wish->kind ? Length::ofCentimetres(10) : Length::zero(),
+            length: $this->gap(),
+            checks: match ($this->wish->kind) {
+                ClosureKind::Elastic => $this->stretch($ring, $body),
+                ClosureKind::Magnetic => $this->magnet(),
+                default => [],
+            },
+            steps: [new Step('closed-ring', ['gap' => $this->gap()])],
+        );
+    }
+
+    private function gap(): Length
+    {
+        return $this->magnet->length ?? Length::zero();
+    }
+
+    /**
+     * @return list<Check>
+     */
+    private function stretch(Ring $ring, Length $body): array
+    {
+        $inside = $ring->inside($body);
+        if (!$inside->isLongerThan(Length::zero())) {
+            return [];
+        }
+        $stretch = $ring->wearer->handGirth()->ratioTo($inside) - 1;
+        $values = [
+            'percent' => (int) ceil(100 * $stretch - 1e-9),
+            'allowed' => (int) round(100 * $this->cord->fibre->stretch()),
+            'hand' => $ring->wearer->handGirth(),
+            'inside' => $inside,
+        ];
+
+        return $stretch > $this->cord->fibre->stretch() + 1e-9 ? [new Check('elastic-over-stretched', Severity::Stop, $values)] : [];
+    }
+
+    /**
+     * @return list<Check>
+     */
+    private function magnet(): array
+    {
+        if (null === $this->magnet || null === $this->bundle || !$this->bundle->isLongerThan($this->magnet->inside)) {
+            return [];
+        }
+
+        return [new Check('magnet-too-small', Severity::Stop, [
+            'inside' => $this->magnet->inside->written(Unit::Millimetre),
+            'bundle' => $this->bundle->written(Unit::Millimetre),
+        ])];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure;
+
+use Rinkel\Core\Fit\Ring;
+use Rinkel\Core\Measure\Length;
+
+/**
+ * One way to close a piece, with its materials at hand. Lengths are along the piece's middle.
+ *
+ * Between the body B and a ring with the gap g between its ends: laid length = B + g.
+ */
+interface Closure
+{
+    /**
+     * Returns how long the body should be so that the ring comes out as wished.
+     */
+    public function body(Ring $ring): Length;
+
+    /**
+     * Returns whether a body longer than that fails, as one that no longer closes to the skin does.
+     */
+    public function isBound(): bool;
+
+    /**
+     * Returns the closure for a body that came out $body long.
+     */
+    public function fasten(Ring $ring, Length $body): Fastened;
+}

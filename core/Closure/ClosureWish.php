@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure;
+
+use Rinkel\Core\Measure\Length;
+
+/**
+ * What a maker chose about a closure; null leaves it to the planner.
+ */
+final readonly class ClosureWish
+{
+    /**
+     * @param int          $knots    square knots in a slider
+     * @param int          $wraps    of a sliding barrel or a stop
+     * @param Length|null  $tail     from the body's end to its stop, or past the knot of ties
+     * @param int          $loops    loops behind each other, each a further size
+     * @param list<string> $findings short names of its findings, in order
+     * @param bool         $glued    whether glue goes on the cords that a slider runs on, or the knot on elastic
+     */
+    public function __construct(
+        public ClosureKind $kind,
+        public int $knots = 4,
+        public int $wraps = 3,
+        public ?Length $tail = null,
+        public int $loops = 1,
+        public array $findings = [],
+        public bool $glued = false,
+    ) {}
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure;
+
+use Rinkel\Core\Knot\BarrelKnot;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node\KnotKind;
+use Rinkel\Core\Piece\Piece;
+
+/**
+ * Makes the closure that a piece wishes, tied with what lies at its ends.
+ */
+final class Closures
+{
+    public static function of(Piece $piece, ClosureWish $wish, CordUse $ends): Closure
+    {
+        $book = $piece->knots();
+        $stop = $book->in(KnotKind::Overhand, $ends->cord, $ends->count);
+        $working = ($piece->cords['slider'] ?? $piece->cords['working'] ?? $ends)->cord;
+
+        return match ($wish->kind) {
+            ClosureKind::SquareSlider => new SquareSlider($wish, $book->around(KnotKind::Square, $ends->bundle(2), $working), $stop),
+            ClosureKind::DoubleBarrel, ClosureKind::SingleBarrel => new BarrelSlider(
+                $wish,
+                (new BarrelKnot($wish->wraps))->sliding($ends->cord, $ends->cord),
+                (new BarrelKnot($wish->wraps))->dressed($ends->cord),
+            ),
+            ClosureKind::SlideBead => new SlideBead($wish, self::finding($piece, $wish, FindingKind::SlideBead, 8, 8, 2), $ends->cord, $stop),
+            ClosureKind::ButtonLoop => new ButtonLoop($wish, self::finding($piece, $wish, FindingKind::Button, 12, 3, 2), $ends->cord, $stop),
+            ClosureKind::Clasp => new Clasp(
+                array_values(array_filter(array_map(static fn (string $name): ?Finding => $piece->findings[$name] ?? null, $wish->findings))),
+                $ends->bundle()->diameter(),
+            ),
+            ClosureKind::Ties => new Ties($wish),
+            ClosureKind::Elastic => new ClosedRing($wish, $ends->cord, $book->in(KnotKind::Overhand, $ends->cord)->times(3)),
+            ClosureKind::Butted => new ClosedRing($wish, $ends->cord),
+            ClosureKind::Magnetic => new ClosedRing(
+                $wish,
+                $ends->cord,
+                magnet: self::finding($piece, $wish, FindingKind::Magnet, 20, 10, 8),
+                bundle: $ends->bundle()->diameter(),
+            ),
+        };
+    }
+
+    /**
+     * Returns the wished finding of $kind, else any of that kind, else a plain one of the given sizes in mm.
+     */
+    private static function finding(Piece $piece, ClosureWish $wish, FindingKind $kind, float $length, float $width, float $inside): Finding
+    {
+        foreach ([...$wish->findings, ...array_map(strval(...), array_keys($piece->findings))] as $name) {
+            $finding = $piece->findings[$name] ?? null;
+            if (null !== $finding && $kind === $finding->kind) {
+                return $finding;
+            }
+        }
+
+        return new Finding($kind, Length::ofMillimetres($length), Length::ofMillimetres($width), Length::ofMillimetres($inside));
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure;
+
+use Rinkel\Core\Fit\Ring;
+use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\Hole;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Plan\Check;
+use Rinkel\Core\Plan\Severity;
+use Rinkel\Core\Plan\Step;
+
+/**
+ * Both tails through one bead that holds them by being tight. It ranges as a slider of its length.
+ */
+final readonly class SlideBead implements Closure
+{
+    /** A hole wider than the two cords by more than this share lets them slip (judgement). */
+    private const GRIP = 0.1;
+
+    public function __construct(
+        private ClosureWish $wish,
+        private Finding $bead,
+        private Cord $cord,
+        private Tied $stop,
+    ) {}
+
+    public function body(Ring $ring): Length
+    {
+        return $ring->atSkin()->minus($this->bead->length);
+    }
+
+    public function isBound(): bool
+    {
+        return true;
+    }
+
+    public function fasten(Ring $ring, Length $body): Fastened
+    {
+        $slider = null === $this->wish->tail
+            ? SquareKnotSlider::openingTo($this->bead->length, $ring->overHand()->minus($body))
+            : SquareKnotSlider::withTails($this->bead->length, $this->wish->tail);
+
+        return new Fastened(
+            ClosureKind::SlideBead,
+            $slider->closedGap(),
+            $slider->openGap(),
+            $slider->tail->plus(SquareKnotSlider::tailEnd())->times(2),
+            $this->stop->use->times(2),
+            Length::ofMillimetres(75),
+            tail: $slider->tail,
+            length: $slider->length,
+            checks: $this->checks(),
+            steps: [new Step('slider-tail', ['gap' => $slider->openGap(), 'slider' => $slider->length, 'tail' => $slider->tail, 'slip' => Ring::slip()])],
+        );
+    }
+
+    /**
+     * @return list<Check>
+     */
+    private function checks(): array
+    {
+        $two = $this->cord->acrossHole()->times(2);
+        $values = ['hole' => $this->bead->inside->written(Unit::Millimetre), 'cords' => $two->written(Unit::Millimetre)];
+
+        return match (true) {
+            !(new Hole($this->bead->inside))->shortfall([$this->cord, $this->cord])->isZero() => [new Check('slide-bead-too-tight', Severity::Stop, $values)],
+            $this->bead->inside->isLongerThan($two->times(1 + self::GRIP)) => [new Check('slide-bead-slips', Severity::Warn, $values)],
+            default => [],
+        };
+    }
+}

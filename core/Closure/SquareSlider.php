@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure;
+
+use Rinkel\Core\Fit\Ring;
+use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Plan\Check;
+use Rinkel\Core\Plan\Remedy;
+use Rinkel\Core\Plan\Severity;
+use Rinkel\Core\Plan\Step;
+
+/**
+ * A slider of square knots over both tails. The body is as long as lets it close to the skin, the tails open it to the hand.
+ */
+final readonly class SquareSlider implements Closure
+{
+    /** Fewer square knots than this are held not to be secure by many makers (common practice). */
+    public const SECURE = 4;
+
+    /**
+     * @param Tied $knot one square knot over both tails
+     * @param Tied $stop the stop knot of a tail
+     */
+    public function __construct(
+        private ClosureWish $wish,
+        private Tied $knot,
+        private Tied $stop,
+    ) {}
+
+    public function body(Ring $ring): Length
+    {
+        return $ring->atSkin()->minus($this->length());
+    }
+
+    public function isBound(): bool
+    {
+        return true;
+    }
+
+    public function fasten(Ring $ring, Length $body): Fastened
+    {
+        $opening = SquareKnotSlider::openingTo($this->length(), $ring->overHand()->minus($body));
+        $slider = null === $this->wish->tail ? $opening : SquareKnotSlider::withTails($this->length(), $this->wish->tail);
+        $few = $this->wish->knots < self::SECURE ? [new Check(
+            'slider-few-knots',
+            Severity::Warn,
+            ['knots' => $this->wish->knots, 'secure' => self::SECURE],
+            new Remedy('closure.knots', self::SECURE),
+        )] : [];
+
+        return new Fastened(
+            ClosureKind::SquareSlider,
+            $slider->closedGap(),
+            $slider->openGap(),
+            $slider->tail->plus(SquareKnotSlider::tailEnd())->times(2),
+            $this->stop->use->times(2),
+            Length::ofMillimetres(75),
+            $this->knot->use->times(2 * $this->wish->knots),
+            $slider->tail,
+            $slider->length,
+            checks: $few,
+            steps: [
+                new Step('slider-length', [
+                    'knots' => $this->wish->knots,
+                    'pitch' => number_format($this->knot->pitch->millimetres, 2, '.', '').' mm',
+                    'slider' => $slider->length,
+                ]),
+                null === $this->wish->tail
+                    ? new Step('slider-tail', ['gap' => $slider->openGap(), 'slider' => $slider->length, 'tail' => $slider->tail, 'slip' => Ring::slip()])
+                    : new Step('tail-chosen', ['tail' => $slider->tail]),
+                new Step('stop-knot', ['stop' => $this->stop->use->written(Unit::Millimetre), 'end' => SquareKnotSlider::tailEnd()->written(Unit::Millimetre)]),
+            ],
+        );
+    }
+
+    private function length(): Length
+    {
+        return $this->knot->pitch->times($this->wish->knots);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure;
+
+use Rinkel\Core\Fit\Ring;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Plan\Check;
+use Rinkel\Core\Plan\Remedy;
+use Rinkel\Core\Plan\Severity;
+use Rinkel\Core\Plan\Step;
+
+/**
+ * Two tails tied by hand: at least 2 in each side past the knot (common practice), and as much again for a bow's loops.
+ */
+final readonly class Ties implements Closure
+{
+    public function __construct(private ClosureWish $wish) {}
+
+    public static function least(): Length
+    {
+        return Length::ofInches(2);
+    }
+
+    public function body(Ring $ring): Length
+    {
+        return $ring->wished()->minus($this->gap());
+    }
+
+    public function isBound(): bool
+    {
+        return false;
+    }
+
+    public function fasten(Ring $ring, Length $body): Fastened
+    {
+        $tail = $this->wish->tail ?? self::least()->times(2);
+        $short = $tail->isShorterThan(self::least())
+            ? [new Check('ties-too-short', Severity::Stop, ['tail' => $tail, 'least' => self::least()], new Remedy('closure.tail', self::least()))]
+            : [];
+
+        return new Fastened(
+            ClosureKind::Ties,
+            $this->gap(),
+            $this->gap(),
+            $tail->times(2)->plus($this->gap()),
+            Length::zero(),
+            Length::zero(),
+            tail: $tail,
+            checks: $short,
+            steps: [new Step('ties', ['tail' => $tail, 'gap' => $this->gap()])],
+        );
+    }
+
+    /**
+     * Returns the knot's own length between the body's ends (1 cm; judgement).
+     */
+    private function gap(): Length
+    {
+        return Length::ofCentimetres(1);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction;
+
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Maker;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Fibre;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Check;
+use Rinkel\Core\Plan\Draft;
+use Rinkel\Core\Plan\Severity;
+use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\Hole;
+use Rinkel\Core\Material\Ending;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Knot\OverhandKnot;
+use Rinkel\Core\Pattern\Node\KnotKind;
+use Rinkel\Core\Pattern\Node\Lane;
+use Rinkel\Core\Construction\Internal\BandMaker;
+use Rinkel\Core\Construction\Internal\CordMaker;
+use Rinkel\Core\Construction\Internal\WrapMaker;
+
+/**
+ * One cord folded at a button; both ends carry small beads, and after each bundle the long end ties a barrel around the short.
+ */
+final readonly class BundledWrap implements Construction
+{
+    public function id(): string
+    {
+        return 'bundled-wrap';
+    }
+
+    public function completed(Piece $piece): Piece
+    {
+        $names = [] === $piece->beads ? ['seed'] : array_map(strval(...), array_keys($piece->beads));
+        $three = implode(' ', array_map(static fn (int $i): string => $names[$i % \count($names)], [0, 1, 2]));
+
+        return $piece->completedWith(
+            ['cord' => Stock::cord(Fibre::Polyester, 0.8, '#5b4636')],
+            ['seed' => Stock::round(4, '#3f6f8f', 1.2)],
+            ['button' => Stock::finding(FindingKind::Button, 12, 3, 2)],
+            '(bundle '.$three.' / '.$three.', 1 barrel 3) x fit',
+            new ClosureWish(ClosureKind::ButtonLoop, findings: ['button']),
+        );
+    }
+
+    public function closures(): array
+    {
+        return [ClosureKind::ButtonLoop];
+    }
+
+    public function maker(Piece $piece): Maker
+    {
+        return new WrapMaker($piece);
+    }
+
+    public function roles(Piece $piece): array
+    {
+        return [Role::unevenly('cord', 'long', 'short')];
+    }
+
+    public function ends(Piece $piece): CordUse
+    {
+        return new CordUse($piece->cord('cord')->cord, 2);
+    }
+
+    public function passes(Piece $piece, Element $bead): array
+    {
+        return [$piece->cord('cord')->cord];
+    }
+
+    public function checks(Draft $draft): array
+    {
+        return [];
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction;
+
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Maker;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Check;
+use Rinkel\Core\Plan\Draft;
+
+/**
+ * One way to make a piece. Adding one is adding a class and naming it in Constructions.
+ */
+interface Construction
+{
+    /**
+     * Returns the identifier by which a piece names it: "square-knot-band".
+     */
+    public function id(): string;
+
+    /**
+     * Returns $piece with all it leaves open filled in, so that a girth alone is enough.
+     */
+    public function completed(Piece $piece): Piece;
+
+    /**
+     * @return non-empty-list<ClosureKind> the default first
+     */
+    public function closures(): array;
+
+    /**
+     * Returns what knows the pattern's parts of a completed piece.
+     */
+    public function maker(Piece $piece): Maker;
+
+    /**
+     * @return list<Role>
+     */
+    public function roles(Piece $piece): array;
+
+    /**
+     * Returns what lies at each end of the body and makes the closure.
+     */
+    public function ends(Piece $piece): CordUse;
+
+    /**
+     * Returns the cords that go through one bead of the line, one entry for each passage.
+     *
+     * @return list<Cord>
+     */
+    public function passes(Piece $piece, Element $bead): array;
+
+    /**
+     * Returns the judgements that only this construction needs.
+     *
+     * @return list<Check>
+     */
+    public function checks(Draft $draft): array;
+}

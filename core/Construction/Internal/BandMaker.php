@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Internal;
+
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Material\Bundle;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node\KnotKind;
+use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Piece\Piece;
+
+/**
+ * Bands: working pairs tie around the core. Where there are several pairs, those that rest lie along the core and are tied in.
+ *
+ * @internal
+ */
+final readonly class BandMaker extends PartMaker
+{
+    private Bundle $core;
+
+    /**
+     * @param non-empty-array<string, CordUse> $pairs working cords by role
+     */
+    public function __construct(
+        Piece $piece,
+        private array $pairs,
+    ) {
+        parent::__construct($piece);
+        $core = $piece->cord('core');
+        $resting = 2 * (\count($pairs) - 1);
+        $thickness = $core->count * $core->cord->round()->millimetres;
+        foreach ($pairs as $pair) {
+            $thickness += 2 * $pair->cord->round()->millimetres * (\count($pairs) - 1) / \count($pairs);
+        }
+        $this->core = new Bundle(Length::ofMillimetres($thickness / ($core->count + $resting)), $core->count + $resting);
+    }
+
+    protected function knot(Knots $knots, bool $swapped): Element
+    {
+        $role = $knots->cord ?? (string) array_key_first($this->pairs);
+        $pair = $this->pairs[$role] ?? throw PartDoesNotSuit::unknownName($knots, $role, array_keys($this->pairs));
+        $kind = $swapped ? $knots->kind->mirrored() : $knots->kind;
+        if (KnotKind::Overhand === $kind) {
+            return $this->overhand($knots);
+        }
+        if (!\in_array($kind, [KnotKind::Square, KnotKind::HalfLeft, KnotKind::HalfRight], true)) {
+            throw PartDoesNotSuit::notTied($knots, '"'.$kind->value.'"');
+        }
+        $tied = $this->piece->knots()->around($kind, $this->core, $pair->cord);
+        $uses = $this->along($tied->pitch, Length::zero());
+        $uses[$role] = [Length::zero(), $tied->use];
+
+        return $this->tied(new Knots($knots->count, $kind, null, $knots->cord, $knots->place()), $tied, $uses);
+    }
+
+    protected function along(Length $length, Length $bulge): array
+    {
+        $uses = ['core' => [$length, Length::zero()]];
+        foreach (array_keys($this->pairs) as $role) {
+            $uses[$role] = [self::around($length, $bulge), Length::zero()];
+        }
+
+        return $uses;
+    }
+
+    protected function bare(): Length
+    {
+        return $this->core->width();
+    }
+
+    /**
+     * Returns the way of a working cord past a bead: out to its edge and back again.
+     */
+    private static function around(Length $length, Length $bulge): Length
+    {
+        return Length::ofMillimetres(hypot($length->millimetres, $bulge->millimetres));
+    }
+
+    private function overhand(Knots $knots): Element
+    {
+        $cord = $this->piece->cord('core');
+        $together = $cord->count + 2 * \count($this->pairs);
+        $tied = $this->piece->knots()->in(KnotKind::Overhand, $cord->cord, $together);
+        $uses = array_map(static fn (array $use): array => [Length::zero(), $tied->use], $this->along($tied->pitch, Length::zero()));
+
+        return $this->tied($knots, $tied, $uses);
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Internal;
+
+use Rinkel\Core\Knot\OverhandKnot;
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\Fibre;
+use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Pattern\Node\BeadOrder;
+use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Plan\Check;
+use Rinkel\Core\Plan\Draft;
+use Rinkel\Core\Plan\Severity;
+
+/**
+ * What matters on elastic: what it is, where the knot hides, whether the colours close to a ring.
+ *
+ * @internal
+ */
+final readonly class ElasticJudgement
+{
+    public function __construct(private Draft $draft) {}
+
+    /**
+     * @return list<Check>
+     */
+    public function checks(): array
+    {
+        $piece = $this->draft->piece;
+        $cord = $piece->cord('cord')->cord;
+
+        return array_values(array_filter([
+            $cord->fibre->isElastic() ? null : new Check('not-elastic', Severity::Stop),
+            Fibre::ElasticClear === $cord->fibre && true !== $piece->closure?->glued ? new Check('clear-elastic-wants-glue', Severity::Warn) : null,
+            $this->hiding(),
+            $this->closing(),
+        ]));
+    }
+
+    /**
+     * The knot hides in the bead with the largest hole, or under a crimp cover.
+     */
+    private function hiding(): ?Check
+    {
+        $piece = $this->draft->piece;
+        $used = array_intersect_key($piece->beads, $this->draft->setting->beads());
+        foreach ($piece->findings as $finding) {
+            if (FindingKind::CrimpCover === $finding->kind) {
+                return null;
+            }
+        }
+        $knot = (new OverhandKnot())->tied($piece->cord('cord')->cord, 1)->width;
+        $hole = Length::longest(Length::zero(), ...array_values(array_map(static fn (Bead $bead): Length => $bead->hole, $used)));
+
+        return $knot->isLongerThan($hole) ? new Check('knot-will-not-hide', Severity::Hint, [
+            'knot' => $knot->written(Unit::Millimetre),
+            'hole' => $hole->written(Unit::Millimetre),
+        ]) : null;
+    }
+
+    /**
+     * A run that repeats its names in turn closes to a ring only with whole turns.
+     */
+    private function closing(): ?Check
+    {
+        $part = $this->draft->pattern->parts[0];
+        if (1 !== \count($this->draft->pattern->parts) || !$part instanceof Beads || BeadOrder::AsNamed !== $part->order) {
+            return null;
+        }
+        $turn = array_sum(array_column($part->names, 0));
+
+        return $turn > 1 && 0 !== $part->count % $turn ? new Check('repeat-does-not-close', Severity::Warn, [
+            'count' => $part->count,
+            'turn' => $turn,
+            'fewer' => $part->count - $part->count % $turn,
+            'more' => $part->count - $part->count % $turn + $turn,
+        ]) : null;
+    }
+}

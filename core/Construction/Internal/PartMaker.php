@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Internal;
+
+use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Line\Maker;
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\BeadSequence;
+use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Bundle;
+use Rinkel\Core\Pattern\Node\Focal;
+use Rinkel\Core\Pattern\Node\Gap;
+use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Pattern\Node\Lane;
+use Rinkel\Core\Pattern\Node\Word;
+use Rinkel\Core\Piece\Piece;
+
+/**
+ * What is the same in all constructions about the parts of a pattern; what a knot takes, each says itself.
+ *
+ * @internal
+ */
+abstract readonly class PartMaker implements Maker
+{
+    public function __construct(protected Piece $piece) {}
+
+    public function elements(Node $part, bool $swapped): array
+    {
+        return match (true) {
+            $part instanceof Knots => $this->knots($part, $swapped),
+            $part instanceof Beads => $this->beads($part, $swapped),
+            $part instanceof Word => $this->word($part),
+            $part instanceof Focal => [$this->focal($part)],
+            $part instanceof Gap => [$this->gap($part)],
+            $part instanceof Bundle => $this->bundle($part, $swapped),
+            default => throw PartDoesNotSuit::notTied($part, 'such part here'),
+        };
+    }
+
+    /**
+     * Returns one knot as an element.
+     *
+     * @throws PartDoesNotSuit If this construction does not tie it
+     */
+    abstract protected function knot(Knots $knots, bool $swapped): Element;
+
+    /**
+     * Returns what a stretch of $length along the piece takes of each cord when it carries nothing or a bead as wide as $bulge.
+     *
+     * @return array<string, array{Length, Length}>
+     */
+    abstract protected function along(Length $length, Length $bulge): array;
+
+    /**
+     * Returns the width and thickness of bare cord.
+     */
+    abstract protected function bare(): Length;
+
+    /**
+     * @return list<Element>
+     */
+    protected function bundle(Bundle $bundle, bool $swapped): array
+    {
+        $names = [] !== $bundle->short && $swapped ? $bundle->short : $bundle->long;
+
+        return array_map(fn (string $name): Element => $this->bead($bundle, $name, Lane::Core), $names);
+    }
+
+    /**
+     * @param array<string, array{Length, Length}> $uses
+     */
+    protected function tied(Knots $knots, Tied $tied, array $uses): Element
+    {
+        return new Element($knots->kind->value, null, $tied->pitch, $tied->width, $tied->thickness, $uses, $knots->place());
+    }
+
+    protected function bead(Node $part, string $name, Lane $lane, ?string $letter = null): Element
+    {
+        $bead = $this->known($part, $name);
+
+        return new Element(
+            null === $letter ? 'bead' : 'letter',
+            $name,
+            $bead->length,
+            $bead->diameter,
+            $bead->diameter,
+            $this->along($bead->length, Lane::Core === $lane ? $bead->diameter : Length::zero()),
+            $part->place(),
+            $lane,
+            $letter,
+        );
+    }
+
+    protected function known(Node $part, string $name): Bead
+    {
+        return $this->piece->beads[$name] ?? throw PartDoesNotSuit::unknownName($part, $name, array_keys($this->piece->beads));
+    }
+
+    /**
+     * @return list<Element>
+     */
+    private function knots(Knots $knots, bool $swapped): array
+    {
+        return array_fill(0, $knots->count, $this->knot($knots, $swapped));
+    }
+
+    /**
+     * @return list<Element>
+     */
+    private function beads(Beads $beads, bool $swapped): array
+    {
+        foreach ($beads->names as [, $name]) {
+            $this->known($beads, $name);
+        }
+        $names = (new BeadSequence($this->piece->beads))->of($beads);
+        $lane = $swapped ? $beads->lane->swapped() : $beads->lane;
+
+        return array_map(fn (string $name): Element => $this->bead($beads, $name, $lane), $names);
+    }
+
+    /**
+     * @return list<Element>
+     */
+    private function word(Word $word): array
+    {
+        $elements = [];
+        foreach (mb_str_split($word->text) as $i => $letter) {
+            if (null !== $word->between && $i > 0) {
+                $elements[] = $this->bead($word, $word->between, Lane::Core);
+            }
+            $elements[] = $this->bead($word, $word->bead, Lane::Core, $letter);
+        }
+
+        return $elements;
+    }
+
+    private function focal(Focal $focal): Element
+    {
+        $bead = $this->piece->beads[$focal->name] ?? null;
+        $finding = $this->piece->findings[$focal->name] ?? null;
+        if (null === $bead && null === $finding) {
+            throw PartDoesNotSuit::unknownName($focal, $focal->name, [...array_keys($this->piece->beads), ...array_keys($this->piece->findings)]);
+        }
+        $length = $bead->length ?? $finding->length ?? Length::zero();
+        $width = $bead->diameter ?? $finding->width ?? Length::zero();
+        $uses = null === $bead ? array_map(static fn (array $use): array => [Length::zero(), Length::zero()], $this->along($length, Length::zero())) : $this->along($length, $width);
+
+        return new Element('focal', $focal->name, $length, $width, $bead->diameter ?? $this->bare(), $uses, $focal->place());
+    }
+
+    private function gap(Gap $gap): Element
+    {
+        $length = $gap->length ?? Length::zero();
+
+        return new Element(
+            'gap',
+            null,
+            $length,
+            $this->bare(),
+            $this->bare(),
+            $this->along($length, Length::zero()),
+            $gap->place(),
+            stretches: null === $gap->length,
+        );
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Internal;
+
+use Rinkel\Core\Knot\BarrelKnot;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node\Bundle;
+use Rinkel\Core\Pattern\Node\KnotKind;
+use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Pattern\Node\Lane;
+
+/**
+ * A folded cord whose two ends carry beads; after each bundle the long end ties a barrel around the short one.
+ *
+ * @internal
+ */
+final readonly class WrapMaker extends PartMaker
+{
+    protected function knot(Knots $knots, bool $swapped): Element
+    {
+        if (KnotKind::Barrel !== $knots->kind) {
+            throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->value.'"');
+        }
+        $cord = $this->piece->cord('cord')->cord;
+        $tied = (new BarrelKnot($knots->wraps ?? 3))->sliding($cord, $cord);
+
+        return $this->tied($knots, $tied, ['long' => [Length::zero(), $tied->use], 'short' => [$tied->pitch, Length::zero()]]);
+    }
+
+    protected function along(Length $length, Length $bulge): array
+    {
+        return ['long' => [$length, Length::zero()], 'short' => [$length, Length::zero()]];
+    }
+
+    protected function bare(): Length
+    {
+        return $this->piece->cord('cord')->cord->thickness->times(2);
+    }
+
+    /**
+     * Returns one bundle: both ends' beads side by side, as long as the longer of them.
+     */
+    protected function bundle(Bundle $bundle, bool $swapped): array
+    {
+        $sides = $swapped && [] !== $bundle->short ? [$bundle->short, $bundle->long] : [$bundle->long, $bundle->short];
+        $beads = [];
+        $lengths = [];
+        foreach ($sides as $i => $names) {
+            $run = array_map(fn (string $name): Element => $this->bead($bundle, $name, 0 === $i ? Lane::Left : Lane::Right), $names);
+            $lengths[] = Length::sum(...array_map(static fn (Element $one): Length => $one->length, $run));
+            array_push($beads, ...$run);
+        }
+        $length = Length::longest(...$lengths);
+        $widths = array_map(static fn (Element $one): Length => $one->width, $beads);
+        $widest = Length::longest(Length::zero(), ...$widths);
+
+        return [new Element('beside', null, $length, $widest->times(2), $widest, $this->along($length, Length::zero()), $bundle->place(), Lane::Core, null, $beads)];
+    }
+}

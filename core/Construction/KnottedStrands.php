@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction;
+
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Maker;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Fibre;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Check;
+use Rinkel\Core\Plan\Draft;
+use Rinkel\Core\Plan\Severity;
+use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\Hole;
+use Rinkel\Core\Material\Ending;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Knot\OverhandKnot;
+use Rinkel\Core\Pattern\Node\KnotKind;
+use Rinkel\Core\Pattern\Node\Lane;
+use Rinkel\Core\Construction\Internal\BandMaker;
+use Rinkel\Core\Construction\Internal\CordMaker;
+use Rinkel\Core\Construction\Internal\WrapMaker;
+
+/**
+ * Two strands side by side with an overhand knot between beads, staggered so that the beads of one lie at the knots of the other.
+ */
+final readonly class KnottedStrands implements Construction
+{
+    public function id(): string
+    {
+        return 'knotted-strands';
+    }
+
+    public function completed(Piece $piece): Piece
+    {
+        return $piece->completedWith(
+            ['strand' => Stock::cord(Fibre::Leather, 1.0, '#4a3728', 2)],
+            ['pearl' => Stock::round(10, '#cbb89d', 1.4)],
+            [
+                'end' => Stock::finding(FindingKind::FoldOverEnd, 8, 4, 3),
+                'ring' => Stock::finding(FindingKind::Ring, 5, 5, 4),
+                'clasp' => Stock::finding(FindingKind::Clasp, 12, 6, 0),
+            ],
+            '(1 overhand, 1 bead '.(array_key_first($piece->beads) ?? 'pearl').') x fit, 1 overhand',
+            new ClosureWish(ClosureKind::Clasp, findings: ['end', 'end', 'ring', 'ring', 'clasp']),
+        );
+    }
+
+    public function closures(): array
+    {
+        return [ClosureKind::Clasp, ClosureKind::Ties, ClosureKind::Magnetic];
+    }
+
+    public function maker(Piece $piece): Maker
+    {
+        return new CordMaker($piece, 'strand', [KnotKind::Overhand, KnotKind::DoubleOverhand]);
+    }
+
+    public function roles(Piece $piece): array
+    {
+        return [Role::single('strand', $piece->cord('strand')->count, true)];
+    }
+
+    public function ends(Piece $piece): CordUse
+    {
+        return $piece->cord('strand');
+    }
+
+    public function passes(Piece $piece, Element $bead): array
+    {
+        return [$piece->cord('strand')->cord];
+    }
+
+    public function checks(Draft $draft): array
+    {
+        return [...Internal\Holding::checks($draft, $this), ...($this->nests($draft) ? [] : [new Check('beads-do-not-nest', Severity::Hint)])];
+    }
+
+    /**
+     * Returns whether each bead finds a knot beside it: the knot must be thinner than the bead.
+     */
+    private function nests(Draft $draft): bool
+    {
+        $knots = array_filter($draft->setting->elements, static fn (Element $one): bool => 'overhand' === $one->what);
+        $beads = array_filter($draft->setting->elements, static fn (Element $one): bool => $one->isBead());
+
+        return [] === $knots || [] === $beads || array_values($knots)[0]->width->isShorterThan(array_values($beads)[0]->width);
+    }
+}

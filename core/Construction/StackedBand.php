@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction;
+
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Maker;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Fibre;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Check;
+use Rinkel\Core\Plan\Draft;
+use Rinkel\Core\Plan\Severity;
+use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\Hole;
+use Rinkel\Core\Material\Ending;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Knot\OverhandKnot;
+use Rinkel\Core\Pattern\Node\KnotKind;
+use Rinkel\Core\Pattern\Node\Lane;
+use Rinkel\Core\Construction\Internal\BandMaker;
+use Rinkel\Core\Construction\Internal\CordMaker;
+use Rinkel\Core\Construction\Internal\WrapMaker;
+
+/**
+ * Several pairs of working cords on one core take turns, so that their colours repeat; a pair that rests lies along the core.
+ */
+final readonly class StackedBand implements Construction
+{
+    public function id(): string
+    {
+        return 'stacked-band';
+    }
+
+    public function completed(Piece $piece): Piece
+    {
+        $pairs = [] === array_diff_key($piece->cords, ['core' => 0, 'slider' => 0])
+            ? ['first' => Stock::cord(Fibre::Polyester, 0.8, '#1f5f6b'), 'second' => Stock::cord(Fibre::Polyester, 0.8, '#d9a441')]
+            : [];
+        $names = array_keys($pairs + array_diff_key($piece->cords, ['core' => 0, 'slider' => 0]));
+
+        return $piece->completedWith(
+            $pairs + ['core' => Stock::cord(Fibre::Polyester, 0.8, '#2b2b33', 2)],
+            [],
+            [],
+            '('.implode(', ', array_map(static fn (string $name): string => '3 square in '.$name, $names)).') x fit',
+            new ClosureWish(ClosureKind::SquareSlider),
+        );
+    }
+
+    public function closures(): array
+    {
+        return [ClosureKind::SquareSlider, ClosureKind::ButtonLoop, ClosureKind::Clasp, ClosureKind::Ties, ClosureKind::SlideBead, ClosureKind::SingleBarrel, ClosureKind::DoubleBarrel];
+    }
+
+    public function maker(Piece $piece): Maker
+    {
+        return new BandMaker($piece, $this->pairs($piece));
+    }
+
+    public function roles(Piece $piece): array
+    {
+        return [
+            Role::single('core', $piece->cord('core')->count, true),
+            ...array_map(Role::folded(...), array_keys($this->pairs($piece))),
+        ];
+    }
+
+    public function ends(Piece $piece): CordUse
+    {
+        return $piece->cord('core');
+    }
+
+    public function passes(Piece $piece, Element $bead): array
+    {
+        $core = $piece->cord('core');
+
+        return array_fill(0, $core->count, $core->cord);
+    }
+
+    public function checks(Draft $draft): array
+    {
+        $pairs = array_keys($this->pairs($draft->piece));
+        $idle = array_filter($pairs, static fn (string $role): bool => $draft->setting->use($role)[1]->isZero());
+
+        return [] === $idle ? [] : [new Check('pair-never-works', Severity::Warn, ['pair' => implode(', ', $idle)])];
+    }
+
+    /**
+     * @return non-empty-array<string, CordUse>
+     */
+    private function pairs(Piece $piece): array
+    {
+        $pairs = array_diff_key($piece->cords, ['core' => 0, 'slider' => 0]);
+
+        return [] === $pairs ? ['core' => $piece->cord('core')] : $pairs;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Knot;
+
+use Rinkel\Core\Material\Bundle;
+use Rinkel\Core\Material\Cord;
+
+/**
+ * A knot that one cord ties along a core: a half hitch, or a vertical lark's head of two.
+ *
+ * With P the turn around the core and w the cord (docs/model.md): a half hitch takes P + 4.7 w, each of the two of a lark's
+ * head P + 4.28 w; each is 2.0 w long.
+ */
+final readonly class Hitch
+{
+    private function __construct(
+        private int $hitches,
+        private float $useBeyondTurn,
+    ) {}
+
+    public static function half(): self
+    {
+        return new self(1, 4.7);
+    }
+
+    public static function verticalLarksHead(): self
+    {
+        return new self(2, 4.28);
+    }
+
+    public function tied(Bundle $core, Cord $cord): Tied
+    {
+        $w = $cord->round();
+
+        return new Tied(
+            $w->times(2.0 * $this->hitches * $cord->fibre->lengthFactor()),
+            $core->turn($w)->plus($w->times($this->useBeyondTurn))->times($this->hitches * $cord->fibre->useFactor()),
+            $core->width()->plus($w->times(2)),
+            $core->height()->plus($w->times(2)),
+        );
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Line;
+
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node\Lane;
+use Rinkel\Core\Pattern\Place;
+
+/**
+ * One box on the line: a knot, a bead, a stretch of cord, with its length along the piece and what it takes of each cord.
+ *
+ * Knots and beads that lie side by side on left and right are one element with its parts in $beside.
+ */
+final readonly class Element
+{
+    /**
+     * @param string                                $what      "square", "half left", "bead", "letter", "gap", "focal", "beside", …
+     * @param string|null                           $name      of a bead or finding; the letter is in $letter
+     * @param array<string, array{Length, Length}>  $uses      by cord role: straight, in knots; of one cord (or one half of a folded one)
+     * @param list<self>                            $beside
+     * @param bool                                  $stretches whether the element is bare cord that takes up what the length leaves
+     */
+    public function __construct(
+        public string $what,
+        public ?string $name,
+        public Length $length,
+        public Length $width,
+        public Length $thickness,
+        public array $uses,
+        public ?Place $place = null,
+        public Lane $lane = Lane::Core,
+        public ?string $letter = null,
+        public array $beside = [],
+        public bool $stretches = false,
+    ) {}
+
+    public function isBead(): bool
+    {
+        return 'bead' === $this->what || 'letter' === $this->what;
+    }
+
+    /**
+     * Returns this element as long as $length, its straight cords with it.
+     */
+    public function stretchedTo(Length $length): self
+    {
+        return new self(
+            $this->what,
+            $this->name,
+            $length,
+            $this->width,
+            $this->thickness,
+            array_map(static fn (array $use): array => [$length, $use[1]], $this->uses),
+            $this->place,
+            $this->lane,
+            $this->letter,
+            $this->beside,
+            true,
+        );
+    }
+
+    /**
+     * Returns the names of all beads in it, one entry for each.
+     *
+     * @return list<string>
+     */
+    public function beads(): array
+    {
+        if ([] !== $this->beside) {
+            return array_merge(...array_map(static fn (self $part): array => $part->beads(), $this->beside));
+        }
+
+        return null !== $this->name && ($this->isBead() || 'focal' === $this->what) ? [$this->name] : [];
+    }
+}

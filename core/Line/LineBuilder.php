@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Line;
+
+use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\Centre;
+use Rinkel\Core\Pattern\Node\Fit;
+use Rinkel\Core\Pattern\Node\Focal;
+use Rinkel\Core\Pattern\Node\Group;
+use Rinkel\Core\Pattern\Node\Lane;
+use Rinkel\Core\Pattern\Node\Mirror;
+use Rinkel\Core\Pattern\Node\Word;
+use Rinkel\Core\Pattern\Pattern;
+
+/**
+ * Turns a pattern into a line, with what a construction's maker says of each part.
+ */
+final class LineBuilder
+{
+    /** More boxes than this are no piece of jewellery; keeps every input cheap. */
+    private const MOST = 6000;
+
+    private int $elements = 0;
+
+    /** @var list<int> */
+    private array $shares = [];
+
+    public function __construct(private readonly Maker $maker) {}
+
+    /**
+     * @throws PartDoesNotSuit If a part does not suit the construction, a fit stands inside a fit, or there are too many parts
+     */
+    public function line(Pattern $pattern): Line
+    {
+        $mirror = null;
+        foreach ($pattern->parts as $i => $part) {
+            $mirror = $part instanceof Mirror ? $i : $mirror;
+        }
+        if (null === $mirror) {
+            return new Line($this->chunks($pattern->parts), [], [], false, $this->shares);
+        }
+        $before = array_values(array_filter(
+            \array_slice($pattern->parts, 0, $mirror),
+            static fn (Node $part): bool => !$part instanceof Mirror,
+        ));
+        $last = $before[\count($before) - 1] ?? null;
+        $single = $last instanceof Focal || $last instanceof Word || $last instanceof Centre;
+        $first = $this->chunks($single ? \array_slice($before, 0, -1) : $before);
+        $middle = $single ? $this->fixed([$last], false) : [];
+
+        return new Line($first, $middle, $this->chunks(\array_slice($pattern->parts, $mirror + 1)), true, $this->shares);
+    }
+
+    /**
+     * @param array<Node> $parts
+     *
+     * @return list<Chunk>
+     */
+    private function chunks(array $parts): array
+    {
+        $chunks = [];
+        $plain = [];
+        foreach ($parts as $part) {
+            if (!$part instanceof Group || !$this->hasFit($part)) {
+                $plain[] = $part;
+                continue;
+            }
+            if ([] !== $plain) {
+                $chunks[] = new Chunk($this->fixed($plain, false));
+                $plain = [];
+            }
+            array_push($chunks, ...$this->fitting($part));
+        }
+
+        return [] === $plain ? $chunks : [...$chunks, new Chunk($this->fixed($plain, false))];
+    }
+
+    /**
+     * @return list<Chunk>
+     */
+    private function fitting(Group $group): array
+    {
+        if (!$group->times instanceof Fit) {
+            $chunks = $this->chunks($group->parts);
+
+            return array_merge(...array_fill(0, $group->times, $chunks));
+        }
+        $fit = \count($this->shares);
+        $this->shares[] = $group->times->share;
+
+        return [new Chunk($this->fixed($group->parts, false), $fit, $group->alternate ? $this->fixed($group->parts, true) : [])];
+    }
+
+    /**
+     * @param array<Node> $parts
+     *
+     * @return list<Element>
+     */
+    private function fixed(array $parts, bool $swapped): array
+    {
+        $elements = [];
+        foreach ($parts as $part) {
+            if ($part instanceof Group) {
+                if ($part->times instanceof Fit) {
+                    throw PartDoesNotSuit::fitInFit($part);
+                }
+                $once = $this->fixed($part->parts, $swapped);
+                $other = $part->alternate ? $this->fixed($part->parts, !$swapped) : $once;
+                $this->count($part, \count($once) * ($part->times - 1));
+                array_push($elements, ...(new Chunk($once, null, $other))->repeated($part->times));
+            } elseif ($part instanceof Centre) {
+                array_push($elements, ...$this->fixed($part->parts, $swapped));
+            } else {
+                $made = $this->maker->elements($part, $swapped);
+                $this->count($part, \count($made));
+                array_push($elements, ...$made);
+            }
+        }
+
+        return $this->sideBySide($elements);
+    }
+
+    private function count(Node $part, int $more): void
+    {
+        $this->elements += $more;
+        if ($this->elements > self::MOST) {
+            throw PartDoesNotSuit::tooMany($part, self::MOST);
+        }
+    }
+
+    private function hasFit(Group $group): bool
+    {
+        foreach ($group->parts as $part) {
+            if ($part instanceof Group && $this->hasFit($part)) {
+                return $group->times instanceof Fit ? throw PartDoesNotSuit::fitInFit($part) : true;
+            }
+        }
+
+        return $group->times instanceof Fit;
+    }
+
+    /**
+     * Joins what stands on the left with what follows it on the right, or the other way round, into one element.
+     *
+     * @param list<Element> $elements
+     *
+     * @return list<Element>
+     */
+    private function sideBySide(array $elements): array
+    {
+        $joined = [];
+        $runs = [];
+        foreach ([...$elements, null] as $element) {
+            $lane = null !== $element && Lane::Core !== $element->lane && Lane::Strand !== $element->lane ? $element->lane->value : null;
+            if (null !== $lane && null !== $element && (1 > \count($runs) || isset($runs[$lane]) && array_key_last($runs) === $lane || !isset($runs[$lane]))) {
+                $runs[$lane][] = $element;
+                continue;
+            }
+            if ([] !== $runs) {
+                $joined[] = self::beside(array_values($runs));
+                $runs = null === $lane || null === $element ? [] : [$lane => [$element]];
+                if ([] !== $runs) {
+                    continue;
+                }
+            }
+            if (null !== $element) {
+                $joined[] = $element;
+            }
+        }
+
+        return $joined;
+    }
+
+    /**
+     * @param non-empty-list<non-empty-list<Element>> $runs
+     */
+    private static function beside(array $runs): Element
+    {
+        $lengths = array_map(static fn (array $run): Length => Length::sum(...array_map(static fn (Element $one): Length => $one->length, $run)), $runs);
+        $all = array_merge(...$runs);
+        $length = Length::longest(...$lengths);
+        $uses = array_map(static fn (array $use): array => [$length, $use[1]], $all[0]->uses);
+
+        return new Element(
+            'beside',
+            null,
+            $length,
+            Length::longest(...array_map(static fn (Element $one): Length => $one->width, $all)),
+            Length::longest(...array_map(static fn (Element $one): Length => $one->thickness, $all)),
+            $uses,
+            $all[0]->place,
+            Lane::Core,
+            null,
+            $all,
+        );
+    }
+}

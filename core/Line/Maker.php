@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Line;
+
+use Rinkel\Core\Pattern\Node;
+
+/**
+ * Knows what each part of a pattern measures and takes in one construction.
+ */
+interface Maker
+{
+    /**
+     * Returns the elements of one part that is no group: in its order, with left and right or the two ends changed when $swapped.
+     *
+     * @return list<Element>
+     *
+     * @throws Exception\PartDoesNotSuit If the construction has no such part, or a name in it is unknown
+     */
+    public function elements(Node $part, bool $swapped): array;
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Line;
+
+use Rinkel\Core\Measure\Length;
+
+/**
+ * A line set to a length: how often each fit stands, and every element at its place.
+ */
+final readonly class Setting
+{
+    /**
+     * @param list<int>     $counts   of each fit
+     * @param list<Element> $elements in order, bare cord stretched to what the length leaves
+     * @param Length        $length   of all of them
+     * @param Length        $over     what the length is over the wished one, negative when short
+     * @param list<Choice>  $choices  the neighbours, shortest first
+     * @param int           $spread   square knots added at each end, or taken off, to come nearer
+     */
+    public function __construct(
+        public array $counts,
+        public array $elements,
+        public Length $length,
+        public Length $over,
+        public array $choices = [],
+        public int $spread = 0,
+        public ?Shortage $shortage = null,
+    ) {}
+
+    /**
+     * Returns where each element begins, in mm from the start of the line.
+     *
+     * @return list<float>
+     */
+    public function starts(): array
+    {
+        $starts = [];
+        $at = 0.0;
+        foreach ($this->elements as $element) {
+            $starts[] = $at;
+            $at += $element->length->millimetres;
+        }
+
+        return $starts;
+    }
+
+    /**
+     * Returns how many beads of each name there are.
+     *
+     * @return array<string, int>
+     */
+    public function beads(): array
+    {
+        $counts = [];
+        foreach ($this->elements as $element) {
+            foreach ($element->beads() as $name) {
+                $counts[$name] = ($counts[$name] ?? 0) + 1;
+            }
+        }
+        ksort($counts);
+
+        return $counts;
+    }
+
+    /**
+     * Returns how many elements are of one kind.
+     */
+    public function count(string $what): int
+    {
+        return \count(array_filter($this->elements, static fn (Element $element): bool => $what === $element->what));
+    }
+
+    /**
+     * Returns what one cord of $role takes on the whole line: straight, and in knots.
+     *
+     * @return array{Length, Length}
+     */
+    public function use(string $role): array
+    {
+        [$straight, $knots] = [0.0, 0.0];
+        foreach ($this->elements as $element) {
+            [$along, $in] = $element->uses[$role] ?? [Length::zero(), Length::zero()];
+            $straight += $along->millimetres;
+            $knots += $in->millimetres;
+        }
+
+        return [Length::ofMillimetres($straight), Length::ofMillimetres($knots)];
+    }
+}

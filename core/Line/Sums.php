@@ -1,0 +1,256 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Line;
+
+use Rinkel\Core\Measure\Length;
+
+/**
+ * The lengths and bead counts of a line as sums over its fits; the arithmetic of setting.
+ *
+ * @internal
+ */
+final class Sums
+{
+    private const DUST = 1e-9;
+
+    private float $fixed = 0.0;
+
+    /** @var list<list<array{Chunk, int}>> by fit: what it repeats and how many times that stands on the line */
+    private array $fits = [];
+
+    /** @var array<string, int> */
+    private array $fixedBeads = [];
+
+    public function __construct(private readonly Line $line)
+    {
+        $this->fits = array_fill(0, \count($line->shares), []);
+        $this->add($line->first, $line->mirrored ? 2 : 1);
+        $this->add($line->after, 1);
+        $this->add([new Chunk($line->middle)], 1);
+    }
+
+    /**
+     * @param list<int> $counts
+     */
+    public function length(array $counts): float
+    {
+        $length = $this->fixed;
+        foreach ($counts as $fit => $count) {
+            $length += $this->part($fit, $count);
+        }
+
+        return $length;
+    }
+
+    /**
+     * @param list<int> $counts
+     *
+     * @return array<string, int> by name
+     */
+    public function beads(array $counts): array
+    {
+        $beads = $this->fixedBeads;
+        foreach ($this->fits as $fit => $chunks) {
+            foreach ($chunks as [$chunk, $times]) {
+                foreach ($chunk->repeated($counts[$fit] ?? 0) as $element) {
+                    foreach ($element->beads() as $name) {
+                        $beads[$name] = ($beads[$name] ?? 0) + $times;
+                    }
+                }
+            }
+        }
+
+        return $beads;
+    }
+
+    /**
+     * Returns the best counts, or null when none are allowed.
+     *
+     * @param array<string, int|null> $stock
+     *
+     * @return list<int>|null
+     */
+    public function best(float $wished, bool $atMost, array $stock): ?array
+    {
+        if ([] === $this->fits) {
+            return [];
+        }
+        $best = null;
+        $found = [\INF, \INF, \INF];
+        $fill = max(0.0, $wished - $this->fixed) + 2 * max(array_map($this->one(...), array_keys($this->fits)));
+        foreach ($this->steps($fill) as $x) {
+            if (null !== $best && $this->mostAt($x) < $wished - $found[0] - self::DUST) {
+                break;
+            }
+            foreach ($this->windows($x) as $counts) {
+                $length = $this->length($counts);
+                if ($atMost && $length > $wished + self::DUST && array_sum($counts) > 0) {
+                    continue;
+                }
+                $judged = [round(abs($length - $wished), 6), round($length, 6), round($this->unfairness($counts), 6)];
+                if ($judged < $found && $this->suffices($counts, $stock)) {
+                    [$found, $best] = [$judged, $counts];
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * Returns the next shorter and longer settings around $counts, by one repeat of each fit and by two of the only one.
+     *
+     * @param list<int> $counts
+     *
+     * @return list<Choice>
+     */
+    public function neighbours(array $counts): array
+    {
+        $choices = [];
+        foreach ($counts as $fit => $count) {
+            foreach (1 === \count($counts) ? [-2, -1, 1, 2] : [-1, 1] as $step) {
+                if ($count + $step >= 0) {
+                    $near = $counts;
+                    $near[$fit] = $count + $step;
+                    $near = array_values($near);
+                    $choices[] = new Choice($near, Length::ofMillimetres($this->length($near)), array_sum($this->beads($near)));
+                }
+            }
+        }
+        usort($choices, static fn (Choice $one, Choice $other): int => $one->length->millimetres <=> $other->length->millimetres);
+
+        return $choices;
+    }
+
+    /**
+     * @param list<Chunk> $chunks
+     */
+    private function add(array $chunks, int $times): void
+    {
+        foreach ($chunks as $chunk) {
+            if (null !== $chunk->fit) {
+                $this->fits[$chunk->fit][] = [$chunk, $times];
+                continue;
+            }
+            foreach ($chunk->elements as $element) {
+                $this->fixed += $times * $element->length->millimetres;
+                foreach ($element->beads() as $name) {
+                    $this->fixedBeads[$name] = ($this->fixedBeads[$name] ?? 0) + $times;
+                }
+            }
+        }
+    }
+
+    private function part(int $fit, int $count): float
+    {
+        $length = 0.0;
+        foreach ($this->fits[$fit] ?? [] as [$chunk, $times]) {
+            $length += $times * $chunk->length($count);
+        }
+
+        return $length;
+    }
+
+    /**
+     * Returns the mean length that one more repeat of a fit adds; never nought, so that an empty one is not repeated for ever.
+     */
+    private function one(int $fit): float
+    {
+        return max(0.01, $this->part($fit, 2) / 2);
+    }
+
+    /**
+     * Returns fills, falling, between any two of which the window of counts stays the same.
+     *
+     * @return list<float>
+     */
+    private function steps(float $fill): array
+    {
+        $edges = [0.0, $fill];
+        foreach (array_keys($this->fits) as $fit) {
+            $step = $this->one($fit) / $this->share($fit);
+            for ($i = 1; $i * $step < $fill && $i < 4000; ++$i) {
+                $edges[] = $i * $step;
+            }
+        }
+        rsort($edges);
+        $middles = [];
+        for ($i = 1, $count = \count($edges); $i < $count; ++$i) {
+            if ($edges[$i - 1] - $edges[$i] > self::DUST) {
+                $middles[] = ($edges[$i - 1] + $edges[$i]) / 2;
+            }
+        }
+
+        return [] === $middles ? [0.0] : $middles;
+    }
+
+    private function share(int $fit): float
+    {
+        return $this->line->shares[$fit] / array_sum($this->line->shares);
+    }
+
+    private function mostAt(float $x): float
+    {
+        $length = $this->fixed;
+        foreach (array_keys($this->fits) as $fit) {
+            $length += $this->share($fit) * $x + $this->one($fit);
+        }
+
+        return $length + $this->one(0);
+    }
+
+    /**
+     * Returns all counts within one repeat of their shares of the fill $x.
+     *
+     * @return \Generator<list<int>>
+     */
+    private function windows(float $x): \Generator
+    {
+        $ranges = [];
+        foreach (array_keys($this->fits) as $fit) {
+            $exact = $this->share($fit) * $x / $this->one($fit);
+            $ranges[] = [(int) floor($exact), (int) floor($exact) + 1];
+        }
+        for ($mask = 0, $all = 2 ** \count($ranges); $mask < $all; ++$mask) {
+            $counts = [];
+            foreach ($ranges as $fit => $range) {
+                $counts[] = $range[($mask >> $fit) & 1];
+            }
+            yield $counts;
+        }
+    }
+
+    /**
+     * @param list<int> $counts
+     */
+    private function unfairness(array $counts): float
+    {
+        $total = $this->length($counts) - $this->fixed;
+        $sum = 0.0;
+        foreach ($counts as $fit => $count) {
+            $sum += ($this->part($fit, $count) - $this->share($fit) * $total) ** 2;
+        }
+
+        return $sum;
+    }
+
+    /**
+     * @param list<int>               $counts
+     * @param array<string, int|null> $stock
+     */
+    private function suffices(array $counts, array $stock): bool
+    {
+        if ([] === $stock) {
+            return true;
+        }
+        foreach ($this->beads($counts) as $name => $count) {
+            if (isset($stock[$name]) && $count > $stock[$name]) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Material;
+
+/**
+ * The form of a bead, with its hole along the cord.
+ */
+enum BeadShape: string
+{
+    case Round = 'round';
+    case Cube = 'cube';
+    case Letter = 'letter';
+    case Tube = 'tube';
+    case Rondelle = 'rondelle';
+    case Disc = 'disc';
+    case Chip = 'chip';
+    case Drop = 'drop';
+    case Seed = 'seed';
+
+    /**
+     * Returns the usual length along the hole in diameters, for a bead of which only the diameter is known (from memory).
+     */
+    public function usualLength(): float
+    {
+        return match ($this) {
+            self::Round, self::Cube, self::Letter => 1.0,
+            self::Tube => 2.5,
+            self::Rondelle => 0.65,
+            self::Disc => 0.3,
+            self::Chip => 0.5,
+            self::Drop => 1.4,
+            self::Seed => 0.7,
+        };
+    }
+}

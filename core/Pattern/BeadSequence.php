@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Pattern;
+
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Pattern\Node\BeadOrder;
+use Rinkel\Core\Pattern\Node\Beads;
+
+/**
+ * Puts the beads of a run in their order.
+ */
+final readonly class BeadSequence
+{
+    /**
+     * @param array<string, Bead> $beads all that the run may name
+     */
+    public function __construct(private array $beads) {}
+
+    /**
+     * Returns the names of the run's beads, one after the other.
+     *
+     * @return list<string>
+     */
+    public function of(Beads $run): array
+    {
+        $turn = [];
+        foreach ($run->names as [$each, $name]) {
+            array_push($turn, ...array_fill(0, $each, $name));
+        }
+        $named = [];
+        for ($i = 0; $i < $run->count; ++$i) {
+            $named[] = $turn[$i % max(1, \count($turn))] ?? '';
+        }
+
+        return match ($run->order) {
+            BeadOrder::AsNamed => $named,
+            BeadOrder::ByValue => $this->byTurns($named, fn (string $name): float => $this->beads[$name]->colour->lab()[0]),
+            BeadOrder::ByForm => $this->byTurns($named, fn (string $name): float => $this->beads[$name]->length->millimetres * $this->beads[$name]->diameter->millimetres ** 2),
+            BeadOrder::ByColour => $this->farApart($named),
+        };
+    }
+
+    /**
+     * Returns the higher and the lower half by turns, each from its far end.
+     *
+     * @param list<string>            $names
+     * @param callable(string): float $value
+     *
+     * @return list<string>
+     */
+    private function byTurns(array $names, callable $value): array
+    {
+        usort($names, static fn (string $one, string $other): int => [$value($other), $other] <=> [$value($one), $one]);
+        $high = \array_slice($names, 0, intdiv(\count($names) + 1, 2));
+        $low = array_reverse(\array_slice($names, \count($high)));
+        $turns = [];
+        foreach ($high as $i => $name) {
+            $turns[] = $name;
+            if (isset($low[$i])) {
+                $turns[] = $low[$i];
+            }
+        }
+
+        return $turns;
+    }
+
+    /**
+     * Returns the names so that each differs from the one before it as much as those left allow, the more frequent first.
+     *
+     * @param list<string> $names
+     *
+     * @return list<string>
+     */
+    private function farApart(array $names): array
+    {
+        $left = array_count_values($names);
+        ksort($left);
+        $sequence = [];
+        for ($last = null; [] !== $left; $last = $next) {
+            $next = (string) array_key_first($left);
+            $best = [-1.0, 0];
+            foreach ($left as $name => $count) {
+                $apart = null === $last ? 0.0 : $this->beads[(string) $name]->colour->differenceTo($this->beads[$last]->colour);
+                if ([$apart, $count] > $best) {
+                    [$best, $next] = [[$apart, $count], (string) $name];
+                }
+            }
+            $sequence[] = $next;
+            if (0 === --$left[$next]) {
+                unset($left[$next]);
+            }
+        }
+
+        return $sequence;
+    }
+}

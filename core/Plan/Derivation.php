@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Plan;
+
+use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Fit\Measured;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Measure\WrittenLength;
+use Rinkel\Core\Pattern\Node\KnotKind;
+
+/**
+ * How every figure of a planned piece comes about.
+ *
+ * @internal
+ */
+final readonly class Derivation
+{
+    /** Common practice: each working cord of a flat band is cut six times the band's length. */
+    public const MULTIPLE = 6;
+
+    /**
+     * @param list<Cut> $cuts
+     */
+    public function __construct(
+        private Draft $draft,
+        private array $cuts,
+    ) {}
+
+    /**
+     * @return array<string, Figure> by key
+     */
+    public function figures(): array
+    {
+        $figures = [
+            $this->wished(),
+            $this->thickness(),
+            $this->body(),
+            $this->closure(),
+            $this->inside('closed', $this->draft->closed(), $this->draft->fastened->narrow),
+            $this->inside('open', $this->draft->open(), $this->draft->fastened->wide),
+            ...array_map($this->cut(...), $this->cuts),
+        ];
+        if (null !== $this->draft->fastened->tail) {
+            $figures[] = new Figure('tail', $this->draft->fastened->tail, $this->draft->fastened->steps);
+        }
+        $multiple = $this->multiple();
+
+        return array_column(null === $multiple ? $figures : [...$figures, $multiple], null, 'key');
+    }
+
+    private function wished(): Figure
+    {
+        $piece = $this->draft->piece;
+        $wished = $this->draft->wished();
+        $steps = [match (true) {
+            null !== $piece->length => new Step('wished-length', ['length' => $piece->length]),
+            Measured::Snug === $piece->wearer->measured => new Step('wished-snug', ['wrist' => $piece->wearer->girth, 'ease' => $piece->ease, 'wished' => $wished]),
+            default => new Step('wished-comfortable', ['wished' => $wished]),
+        }];
+        if ($piece->wraps > 1) {
+            $steps[] = new Step('wraps', ['wraps' => $piece->wraps, 'laid' => $this->draft->ring->wished()]);
+        }
+
+        return new Figure('wished', $wished, $steps);
+    }
+
+    private function thickness(): Figure
+    {
+        $thickness = $this->draft->ring->thickness;
+
+        return new Figure('thickness', $thickness, [new Step('thickness', [
+            'thickness' => $thickness->written(Unit::Millimetre),
+            'bend' => $thickness->times(\M_PI)->written(Unit::Millimetre),
+        ])]);
+    }
+
+    private function body(): Figure
+    {
+        $draft = $this->draft;
+        $steps = [new Step('body-goal', ['goal' => $draft->goal, 'skin' => $draft->piece->wearer->skin(), 'wished' => $draft->wished(), 'slides' => $draft->fastened->kind->slides() ? 'yes' : 'no'])];
+        foreach ($this->kinds() as $what => [$count, $element]) {
+            $steps[] = new Step($element->isBead() || 'focal' === $what ? 'body-beads' : ('gap' === $what ? 'body-gaps' : 'body-knots'), [
+                'what' => $element->name ?? $what,
+                'count' => $count,
+                'each' => $this->fine($element->length),
+                'together' => $element->length->times($count),
+                'source' => $this->draft->piece->knots()->hasSample(KnotKind::tryFrom($what) ?? KnotKind::Square) ? 'sample' : 'model',
+            ]);
+        }
+        $steps[] = new Step('body-length', ['body' => $draft->body(), 'over' => $draft->setting->over, 'side' => $draft->setting->over->isNegative() ? 'short' : 'over']);
+
+        return new Figure('body', $draft->body(), $steps);
+    }
+
+    private function closure(): Figure
+    {
+        return new Figure('closure', $this->draft->fastened->narrow, $this->draft->fastened->steps);
+    }
+
+    private function inside(string $key, Length $inside, Length $gap): Figure
+    {
+        return new Figure($key, $inside, [new Step($this->draft->piece->wraps > 1 ? 'inside-wraps' : 'inside', [
+            'body' => $this->draft->body(),
+            'gap' => $gap,
+            'bend' => $this->draft->ring->thickness->times(\M_PI),
+            'inside' => $inside,
+            'wraps' => $this->draft->piece->wraps,
+        ])]);
+    }
+
+    private function cut(Cut $cut): Figure
+    {
+        $steps = [];
+        foreach ($cut->parts as $part => $length) {
+            $steps[] = new Step('cut-'.$part, ['length' => $length] + $this->behind($cut, $part));
+        }
+
+        return new Figure('cut-'.$cut->role, $cut->length, $steps);
+    }
+
+    /**
+     * @return array<string, Length|WrittenLength|int|float|string>
+     */
+    private function behind(Cut $cut, string $part): array
+    {
+        return match ($part) {
+            'straight' => ['halves' => $cut->folded ? 2 : 1],
+            'knots' => ['halves' => $cut->folded ? 2 : 1, 'kinds' => $this->kindsIn($cut)],
+            'closure' => ['tail' => $this->draft->fastened->tail ?? $this->draft->fastened->narrow, 'kind' => $this->draft->fastened->kind->value],
+            'ends' => ['handling' => $cut->part('ends')->times(0.5)],
+            'margin' => ['percent' => (int) round(100 * Cut::MARGIN)],
+            'rounding' => ['cut' => $cut->length],
+            default => [],
+        };
+    }
+
+    private function kindsIn(Cut $cut): string
+    {
+        if ('slider' === $cut->role) {
+            $knots = $this->draft->piece->closure->knots ?? 0;
+
+            return $knots.' square ('.$this->fine($cut->part('knots')->times(1 / max(1, 2 * $knots))).')';
+        }
+        $kinds = [];
+        foreach ($this->kinds() as $what => [$count, $element]) {
+            $use = $element->uses[$cut->role] ?? $element->uses['long'] ?? null;
+            if (null !== $use && $use[1]->isLongerThan(Length::zero())) {
+                $kinds[] = $count.' '.$what.' ('.$this->fine($use[1]).')';
+            }
+        }
+
+        return implode(', ', $kinds);
+    }
+
+    /**
+     * Returns what the line is made of: of each kind how many, and one of them.
+     *
+     * @return array<string, array{int, Element}>
+     */
+    private function kinds(): array
+    {
+        $kinds = [];
+        foreach ($this->draft->setting->elements as $element) {
+            $key = $element->isBead() ? (string) $element->name : $element->what;
+            $kinds[$key] = [($kinds[$key][0] ?? 0) + 1, $kinds[$key][1] ?? $element];
+        }
+
+        return $kinds;
+    }
+
+    private function multiple(): ?Figure
+    {
+        foreach ($this->cuts as $cut) {
+            if ('working' === $cut->role) {
+                $body = $this->draft->body();
+                $each = $body->times(self::MULTIPLE);
+
+                return new Figure('multiple', $each->times(2), [new Step('multiple', [
+                    'times' => self::MULTIPLE,
+                    'body' => $body,
+                    'each' => $each,
+                    'both' => $each->times(2),
+                    'model' => $body->isZero() ? 0.0 : round($cut->part('knots')->plus($cut->part('straight'))->ratioTo($body->times(2)), 1),
+                ])]);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Returns a small size to a hundredth of a millimetre: it is multiplied often, a rounded one would mislead.
+     */
+    private function fine(Length $length): string
+    {
+        return number_format($length->millimetres, 2, '.', '').' mm';
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Plan;
+
+use Rinkel\Core\Closure\Fastened;
+use Rinkel\Core\Fit\Ring;
+use Rinkel\Core\Line\Setting;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Pattern;
+use Rinkel\Core\Piece\Piece;
+
+/**
+ * A piece set to its wearer, before cutting and judging: the line, the ring it makes, the closure worked out for it.
+ */
+final readonly class Draft
+{
+    /**
+     * @param Piece  $piece completed
+     * @param Length $goal  body length that the line was set to
+     */
+    public function __construct(
+        public Piece $piece,
+        public Pattern $pattern,
+        public Ring $ring,
+        public Setting $setting,
+        public Fastened $fastened,
+        public Length $goal,
+    ) {}
+
+    public function body(): Length
+    {
+        return $this->setting->length;
+    }
+
+    /**
+     * Returns the girth inside when the ends are as near as they come.
+     */
+    public function closed(): Length
+    {
+        return $this->ring->inside($this->body()->plus($this->fastened->narrow));
+    }
+
+    /**
+     * Returns the girth inside when the ends are as far apart as the closure lets them, still closed.
+     */
+    public function open(): Length
+    {
+        return $this->ring->inside($this->body()->plus($this->fastened->wide));
+    }
+
+    /**
+     * Returns the girth inside as wished.
+     */
+    public function wished(): Length
+    {
+        return $this->ring->inside($this->ring->wished());
+    }
+
+    /**
+     * Returns the gap between the body's ends at the wished fit, as near as the closure comes to it.
+     */
+    public function wornGap(): Length
+    {
+        $gap = $this->ring->wished()->minus($this->body());
+
+        return match (true) {
+            $gap->isShorterThan($this->fastened->narrow) => $this->fastened->narrow,
+            $gap->isLongerThan($this->fastened->wide) => $this->fastened->wide,
+            default => $gap,
+        };
+    }
+
+    /**
+     * Returns the girth inside as it is worn: as wished where the closure reaches that.
+     */
+    public function worn(): Length
+    {
+        return $this->ring->inside($this->body()->plus($this->wornGap()));
+    }
+}

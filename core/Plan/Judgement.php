@@ -1,0 +1,268 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Plan;
+
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Construction\Construction;
+use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Fit\EaseScale;
+use Rinkel\Core\Fit\FitZone;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Material\Ending;
+use Rinkel\Core\Material\Hole;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Pattern\Node\Group;
+use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Pattern\Pattern;
+
+/**
+ * What a maker of experience would say about a planned piece, whatever its construction.
+ *
+ * @internal
+ */
+final readonly class Judgement
+{
+    public function __construct(
+        private Draft $draft,
+        private Construction $construction,
+    ) {}
+
+    /**
+     * @return list<Check> worst first
+     */
+    public function checks(): array
+    {
+        $checks = array_values(array_filter([
+            ...($this->draft->fastened->kind->slides() ? [$this->tooLong(), $this->cannotOpen()] : [$this->fit(), $this->cannotPass()]),
+            ...$this->draft->fastened->checks,
+            ...$this->holes(),
+            $this->shortage(),
+            $this->notSymmetric(),
+            ...$this->construction->checks($this->draft),
+            $this->instantGlue(),
+            $this->handEstimated(),
+            ...$this->ending(),
+            ...$this->cautions(),
+        ]));
+        $order = array_flip(array_map(static fn (Severity $one): string => $one->value, Severity::cases()));
+        usort($checks, static fn (Check $one, Check $other): int => $order[$one->severity->value] <=> $order[$other->severity->value]);
+
+        return $checks;
+    }
+
+    private function tooLong(): ?Check
+    {
+        $draft = $this->draft;
+        if (!$draft->closed()->isLongerThan($draft->wished())) {
+            return null;
+        }
+        $shorter = $this->shortened($draft->ring->wished()->minus($draft->fastened->narrow));
+
+        return new Check('band-too-long', Severity::Stop, [
+            'closed' => $draft->closed(),
+            'wished' => $draft->wished(),
+            'over' => $draft->closed()->minus($draft->wished()),
+            'pattern' => (string) $shorter,
+        ], null === $shorter ? null : new Remedy('pattern', (string) $shorter));
+    }
+
+    /**
+     * Returns the pattern of one repeated part with as many repeats as fit into $length, or null for any other pattern.
+     */
+    private function shortened(Length $length): ?Pattern
+    {
+        $part = $this->draft->pattern->parts[0];
+        $count = match (true) {
+            1 !== \count($this->draft->pattern->parts) => null,
+            $part instanceof Group && \is_int($part->times) => $part->times,
+            $part instanceof Knots => $part->count,
+            default => null,
+        };
+        if (null === $count || $this->draft->body()->isZero()) {
+            return null;
+        }
+        $fitting = $length->wholeTimes($this->draft->body()->times(1 / $count));
+
+        return match (true) {
+            $fitting < 1 => null,
+            $part instanceof Group => new Pattern([new Group($part->parts, $fitting, $part->alternate)]),
+            $part instanceof Knots => new Pattern([new Knots($fitting, $part->kind, $part->wraps, $part->cord)]),
+            default => null,
+        };
+    }
+
+    private function cannotOpen(): ?Check
+    {
+        $draft = $this->draft;
+        $needed = Length::longest($draft->piece->wearer->handGirth(), $draft->wished());
+        if (null !== $draft->piece->length || !$draft->open()->isShorterThan($needed)) {
+            return null;
+        }
+        $short = $draft->ring->laid($needed)->minus($draft->ring->laid($draft->open()));
+        $share = ClosureKind::SingleBarrel === $draft->fastened->kind ? 1.0 : 0.5;
+        $tail = $draft->fastened->tail?->plus($short->times($share))->roundedUpTo(Length::ofMillimetres(1));
+
+        return new Check('cannot-open', Severity::Stop, [
+            'open' => $draft->open(),
+            'hand' => $needed,
+            'short' => $needed->minus($draft->open()),
+            'tail' => $tail ?? Length::zero(),
+        ], null === $tail ? null : new Remedy('closure.tail', $tail));
+    }
+
+    private function fit(): ?Check
+    {
+        $zone = (new EaseScale($this->draft->piece->wearer))->zoneOf($this->draft->closed());
+        if (null !== $this->draft->piece->length || (FitZone::TooTight !== $zone && FitZone::TooLoose !== $zone)) {
+            return null;
+        }
+
+        return new Check('fit-'.$zone->value, Severity::Warn, ['closed' => $this->draft->closed(), 'wished' => $this->draft->wished()]);
+    }
+
+    private function cannotPass(): ?Check
+    {
+        $draft = $this->draft;
+        $hand = $draft->piece->wearer->handGirth();
+
+        return ClosureKind::Butted === $draft->fastened->kind && $draft->closed()->isShorterThan($hand)
+            ? new Check('cannot-pass', Severity::Stop, ['closed' => $draft->closed(), 'hand' => $hand])
+            : null;
+    }
+
+    /**
+     * @return list<Check>
+     */
+    private function holes(): array
+    {
+        $checks = [];
+        foreach ($this->flat($this->draft->setting->elements) as $element) {
+            $bead = null === $element->name ? null : ($this->draft->piece->beads[$element->name] ?? null);
+            if (null === $bead || isset($checks[$element->name.$element->lane->value])) {
+                continue;
+            }
+            $passes = $this->construction->passes($this->draft->piece, $element);
+            if ([] === $passes) {
+                continue;
+            }
+            $short = (new Hole($bead->hole))->shortfall($passes);
+            $checks[$element->name.$element->lane->value] = $short->isZero() ? null : new Check('cord-does-not-pass', Severity::Stop, [
+                'bead' => (string) $element->name,
+                'hole' => $bead->hole->written(Unit::Millimetre),
+                'passes' => \count($passes),
+                'cord' => $passes[0]->thickness->written(Unit::Millimetre),
+                'short' => $short->written(Unit::Millimetre),
+                'one' => number_format((new Hole($bead->hole))->thickestFor(1, $passes[0]->fibre)->millimetres, 2, '.', '').' mm',
+                'all' => number_format((new Hole($bead->hole))->thickestFor(\count($passes), $passes[0]->fibre)->millimetres, 2, '.', '').' mm',
+            ]);
+        }
+
+        return array_values(array_filter($checks));
+    }
+
+    /**
+     * @param list<Element> $elements
+     *
+     * @return list<Element>
+     */
+    private function flat(array $elements): array
+    {
+        return array_merge(...array_map(static fn (Element $one): array => [] === $one->beside ? [$one] : $one->beside, $elements), ...[[]]);
+    }
+
+    private function shortage(): ?Check
+    {
+        $short = $this->draft->setting->shortage;
+        if (null === $short) {
+            foreach ($this->draft->setting->beads() as $name => $wanted) {
+                $stock = $this->draft->piece->beads[$name]->stock ?? null;
+                $short = null !== $stock && $stock < $wanted ? ['bead' => $name, 'stock' => $stock, 'wanted' => $wanted] : $short;
+            }
+        } else {
+            $short = ['bead' => $short->bead, 'stock' => $short->stock, 'wanted' => $short->wanted];
+        }
+
+        return null === $short ? null : new Check('beads-run-out', Severity::Warn, $short);
+    }
+
+    /**
+     * A focal, or a word, that stands off the middle is rarely meant.
+     */
+    private function notSymmetric(): ?Check
+    {
+        $centre = 0.0;
+        $weight = 0;
+        foreach ($this->draft->setting->starts() as $i => $start) {
+            $element = $this->draft->setting->elements[$i];
+            if ('focal' === $element->what || 'letter' === $element->what) {
+                $centre += $start + $element->length->millimetres / 2;
+                ++$weight;
+            }
+        }
+        $off = 0 === $weight ? 0.0 : $centre / $weight - $this->draft->body()->millimetres / 2;
+
+        return abs($off) < 1 ? null : new Check('not-symmetric', Severity::Hint, ['off' => Length::ofMillimetres(abs($off))]);
+    }
+
+    private function instantGlue(): ?Check
+    {
+        $glass = array_filter(
+            array_keys($this->draft->setting->beads()),
+            fn (string $name): bool => $this->draft->piece->beads[$name]->glass ?? false,
+        );
+
+        return $this->draft->piece->instantGlue && [] !== $glass
+            ? new Check('instant-glue-near-glass', Severity::Warn, ['bead' => implode(', ', $glass)])
+            : null;
+    }
+
+    private function handEstimated(): ?Check
+    {
+        $wearer = $this->draft->piece->wearer;
+        if (null !== $wearer->hand || $this->draft->fastened->kind->opensFully() || null !== $this->draft->piece->length) {
+            return null;
+        }
+
+        return new Check('hand-estimated', Severity::Hint, ['hand' => $wearer->handGirth(), 'ratio' => $wearer->ratio(), 'place' => $wearer->place->value]);
+    }
+
+    /**
+     * @return list<Check>
+     */
+    private function ending(): array
+    {
+        $cord = ($this->draft->piece->cords['working'] ?? $this->construction->ends($this->draft->piece))->cord;
+        if ($cord->fibre->isElastic()) {
+            return [];
+        }
+        $slides = $this->draft->fastened->kind->slides();
+        $glued = true === $this->draft->piece->closure?->glued;
+
+        return [
+            new Check('finish-'.$cord->fibre->ending()->value, Severity::Hint, ['fibre' => $cord->fibre->value]),
+            ...($slides ? [new Check($glued ? 'slider-glued' : 'slider-no-glue', $glued ? Severity::Stop : Severity::Hint)] : []),
+        ];
+    }
+
+    /**
+     * @return list<Check>
+     */
+    private function cautions(): array
+    {
+        $piece = $this->draft->piece;
+        $cord = ($piece->cords['working'] ?? $this->construction->ends($piece))->cord;
+        $singes = Ending::Singe === $cord->fibre->ending();
+        $nickel = array_filter($piece->findings, static fn ($finding): bool => $finding->nickel);
+
+        return [
+            ...($piece->forChild && BodyPlace::Neck === $piece->wearer->place ? [new Check('child-needs-breakaway', Severity::Stop)] : []),
+            new Check($singes ? 'open-flame' : 'glue-fumes', Severity::Caution),
+            new Check('small-parts', Severity::Caution),
+            ...(ClosureKind::Magnetic === $this->draft->fastened->kind ? [new Check('magnets', Severity::Caution)] : []),
+            ...([] === $nickel ? [] : [new Check('nickel', Severity::Caution)]),
+        ];
+    }
+}
