@@ -18,7 +18,8 @@ use Rinkel\Core\Plan\Step;
  * A button through a loop. The loop's opening goes around the button lying in it, 2 (diameter + edge), and a little ease by the
  * cord's stiffness; flat it is half of that. The ring counts from the button's shank to the far inside end of the loop.
  *
- * Each further loop adds its flat length and a knot, and with them a size.
+ * Each further loop adds its flat length and a knot, and with them a size. A loop made of knots has a whole number of vertical
+ * lark's heads, tied half with one end and half with the other, so that it may come out a little larger than it must.
  */
 final readonly class ButtonLoop implements Closure
 {
@@ -26,13 +27,15 @@ final readonly class ButtonLoop implements Closure
     private const SLIPS = 0.25;
 
     /**
-     * @param Tied $knot between two loops, and where the loop begins
+     * @param Tied      $knot between two loops, and where the loop begins
+     * @param Tied|null $head one of the vertical lark's heads of a knotted loop
      */
     public function __construct(
         private ClosureWish $wish,
         private Finding $button,
         private Cord $cord,
         private Tied $knot,
+        private ?Tied $head = null,
     ) {}
 
     public function body(Ring $ring): Length
@@ -66,18 +69,20 @@ final readonly class ButtonLoop implements Closure
             $sizes[0],
             $far,
             $far->times(2),
-            $this->knot->use->times($this->wish->loops + 1),
+            $this->knot->use->times($this->wish->loops + 1)->plus($this->head?->use->times($this->heads() * $this->wish->loops) ?? Length::zero()),
             Length::ofMillimetres(75),
             length: $this->flat(),
             sizes: $sizes,
             checks: $this->checks(),
-            steps: [new Step('loop', [
+            steps: [new Step(null === $this->head ? 'loop' : 'loop-knotted', [
                 'button' => $this->button->length->written(Unit::Millimetre),
                 'edge' => $this->button->width->written(Unit::Millimetre),
                 'opening' => $this->opening()->written(Unit::Millimetre),
                 'flat' => $this->flat()->written(Unit::Millimetre),
                 'loops' => $this->wish->loops,
+                'heads' => $this->heads(),
             ])],
+            findings: [$this->button],
         );
     }
 
@@ -92,11 +97,21 @@ final readonly class ButtonLoop implements Closure
     }
 
     /**
-     * Returns the loop's opening as it is made: as the maker chose, else as the button needs.
+     * Returns the loop's opening as it is made: as the maker chose, else as the button needs; of whole knots when knotted.
      */
     private function loop(): Length
     {
+        return null === $this->head ? $this->asked() : $this->head->pitch->times($this->heads());
+    }
+
+    private function asked(): Length
+    {
         return $this->wish->tail?->times(2) ?? $this->opening();
+    }
+
+    private function heads(): int
+    {
+        return null === $this->head ? 0 : (int) ceil($this->asked()->ratioTo($this->head->pitch) - 1e-9);
     }
 
     /**

@@ -53,6 +53,7 @@ final readonly class Clasp implements Closure
             length: $this->fixed(),
             checks: [...$this->toggle(), ...$this->ends()],
             steps: [new Step([] === $this->findings ? 'clasp-usual' : 'clasp-sum', ['count' => \count($this->findings), 'sum' => $this->fixed(), 'chain' => $chain])],
+            findings: $this->findings,
         );
     }
 

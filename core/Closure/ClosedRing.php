@@ -55,6 +55,7 @@ final readonly class ClosedRing implements Closure
                 default => [],
             },
             steps: [new Step('closed-ring', ['gap' => $this->gap()])],
+            findings: null === $this->magnet ? [] : [$this->magnet],
         );
     }
 

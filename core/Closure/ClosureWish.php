@@ -17,6 +17,7 @@ final readonly class ClosureWish
      * @param Length|null  $tail     from the body's end to its stop, or past the knot of ties
      * @param int          $loops    loops behind each other, each a further size
      * @param list<string> $findings short names of its findings, in order
+     * @param bool         $knotted  whether a loop is made of vertical lark's heads, not of bare cord
      * @param bool         $glued    whether glue goes on the cords that a slider runs on, or the knot on elastic
      */
     public function __construct(
@@ -27,5 +28,6 @@ final readonly class ClosureWish
         public int $loops = 1,
         public array $findings = [],
         public bool $glued = false,
+        public bool $knotted = false,
     ) {}
 }

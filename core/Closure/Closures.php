@@ -21,7 +21,7 @@ final class Closures
     {
         $book = $piece->knots();
         $stop = $book->in(KnotKind::Overhand, $ends->cord, $ends->count);
-        $working = ($piece->cords['slider'] ?? $piece->cords['working'] ?? $ends)->cord;
+        $working = $piece->sliderCord() ?? $ends->cord;
 
         return match ($wish->kind) {
             ClosureKind::SquareSlider => new SquareSlider($wish, $book->around(KnotKind::Square, $ends->bundle(2), $working), $stop),
@@ -31,7 +31,13 @@ final class Closures
                 (new BarrelKnot($wish->wraps))->dressed($ends->cord),
             ),
             ClosureKind::SlideBead => new SlideBead($wish, self::finding($piece, $wish, FindingKind::SlideBead, 8, 8, 2), $ends->cord, $stop),
-            ClosureKind::ButtonLoop => new ButtonLoop($wish, self::finding($piece, $wish, FindingKind::Button, 12, 3, 2), $ends->cord, $stop),
+            ClosureKind::ButtonLoop => new ButtonLoop(
+                $wish,
+                self::finding($piece, $wish, FindingKind::Button, 12, 3, 2),
+                $ends->cord,
+                $stop,
+                $wish->knotted ? $book->around(KnotKind::VerticalLarksHead, $ends->bundle(), $working) : null,
+            ),
             ClosureKind::Clasp => new Clasp(
                 array_values(array_filter(array_map(static fn (string $name): ?Finding => $piece->findings[$name] ?? null, $wish->findings))),
                 $ends->bundle()->diameter(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Check;
 use Rinkel\Core\Plan\Step;
@@ -14,16 +15,17 @@ use Rinkel\Core\Plan\Step;
 final readonly class Fastened
 {
     /**
-     * @param Length       $narrow   smallest gap between the body's ends
-     * @param Length       $wide     widest gap; equal to the smallest where nothing moves
-     * @param Length       $tails    straight cord for both ends together, of each cord that carries the closure
-     * @param Length       $knots    what its knots take of each such cord, both ends together
-     * @param Length       $end      free end that tying it needs, at each end
-     * @param Length|null  $own      what knots take of a cord of its own, both halves together
-     * @param Length|null  $tail     one tail, where there are such
-     * @param list<Length> $sizes    gaps of a closure with several fixed sizes, smallest first
-     * @param list<Check>  $checks
-     * @param list<Step>   $steps
+     * @param Length        $narrow   smallest gap between the body's ends
+     * @param Length        $wide     widest gap; equal to the smallest where nothing moves
+     * @param Length        $tails    straight cord for both ends together, of each cord that carries the closure
+     * @param Length        $knots    what its knots take of each such cord, both ends together
+     * @param Length        $end      free end that tying it needs, at each end
+     * @param Length|null   $own      what knots take of a cord of its own, both halves together
+     * @param Length|null   $tail     one tail, where there are such
+     * @param list<Length>  $sizes    gaps of a closure with several fixed sizes, smallest first
+     * @param list<Check>   $checks
+     * @param list<Step>    $steps
+     * @param list<Finding> $findings what it is made of, in order
      */
     public function __construct(
         public ClosureKind $kind,
@@ -38,5 +40,6 @@ final readonly class Fastened
         public array $sizes = [],
         public array $checks = [],
         public array $steps = [],
+        public array $findings = [],
     ) {}
 }

@@ -57,6 +57,7 @@ final readonly class SlideBead implements Closure
             length: $slider->length,
             checks: $this->checks(),
             steps: [new Step('slider-tail', ['gap' => $slider->openGap(), 'slider' => $slider->length, 'tail' => $slider->tail, 'slip' => Ring::slip()])],
+            findings: [$this->bead],
         );
     }
 

@@ -7,27 +7,15 @@ namespace Rinkel\Core\Construction;
 use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Construction\Internal\WrapMaker;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
-use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Draft;
-use Rinkel\Core\Plan\Severity;
 use Rinkel\Core\Material\FindingKind;
-use Rinkel\Core\Material\Finding;
-use Rinkel\Core\Material\Hole;
-use Rinkel\Core\Material\Ending;
-use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Knot\OverhandKnot;
-use Rinkel\Core\Pattern\Node\KnotKind;
-use Rinkel\Core\Pattern\Node\Lane;
-use Rinkel\Core\Construction\Internal\BandMaker;
-use Rinkel\Core\Construction\Internal\CordMaker;
-use Rinkel\Core\Construction\Internal\WrapMaker;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Draft;
 
 /**
  * One cord folded at a button; both ends carry small beads, and after each bundle the long end ties a barrel around the short.
@@ -63,7 +51,7 @@ final readonly class BundledWrap implements Construction
         return new WrapMaker($piece);
     }
 
-    public function roles(Piece $piece): array
+    public function roles(Draft $draft): array
     {
         return [Role::unevenly('cord', 'long', 'short')];
     }

@@ -41,7 +41,7 @@ interface Construction
     /**
      * @return list<Role>
      */
-    public function roles(Piece $piece): array;
+    public function roles(Draft $draft): array;
 
     /**
      * Returns what lies at each end of the body and makes the closure.

@@ -6,28 +6,18 @@ namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Construction\Internal\CordMaker;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
-use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
+use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Plan\Check;
 use Rinkel\Core\Plan\Draft;
 use Rinkel\Core\Plan\Severity;
-use Rinkel\Core\Material\FindingKind;
-use Rinkel\Core\Material\Finding;
-use Rinkel\Core\Material\Hole;
-use Rinkel\Core\Material\Ending;
-use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Knot\OverhandKnot;
-use Rinkel\Core\Pattern\Node\KnotKind;
-use Rinkel\Core\Pattern\Node\Lane;
-use Rinkel\Core\Construction\Internal\BandMaker;
-use Rinkel\Core\Construction\Internal\CordMaker;
-use Rinkel\Core\Construction\Internal\WrapMaker;
 
 /**
  * Two strands side by side with an overhand knot between beads, staggered so that the beads of one lie at the knots of the other.
@@ -61,12 +51,12 @@ final readonly class KnottedStrands implements Construction
 
     public function maker(Piece $piece): Maker
     {
-        return new CordMaker($piece, 'strand', [KnotKind::Overhand, KnotKind::DoubleOverhand]);
+        return new CordMaker($piece, 'strand', [KnotKind::Overhand, KnotKind::DoubleOverhand], $piece->cord('strand')->count);
     }
 
-    public function roles(Piece $piece): array
+    public function roles(Draft $draft): array
     {
-        return [Role::single('strand', $piece->cord('strand')->count, true)];
+        return [Role::single('strand', $draft->piece->cord('strand')->count, true)];
     }
 
     public function ends(Piece $piece): CordUse

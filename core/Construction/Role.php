@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
+use Rinkel\Core\Plan\Draft;
+
 /**
  * What one kind of cord does in a piece, as far as cutting goes.
  */
@@ -14,12 +16,14 @@ final readonly class Role
      * @param int          $count   how many are cut
      * @param list<string> $lanes   what one of them runs along: its role once, twice when folded, or its two unlike ends
      * @param bool         $carries whether its ends make the closure
+     * @param bool         $halved  whether it runs along one half of the piece only, folded at the focal
      */
     private function __construct(
         public string $name,
         public int $count,
         public array $lanes,
         public bool $carries,
+        public bool $halved = false,
     ) {}
 
     public static function single(string $name, int $count, bool $carries): self
@@ -36,11 +40,34 @@ final readonly class Role
     }
 
     /**
+     * Returns cords of which each is folded on the focal and works along its half of the piece with both its ends.
+     */
+    public static function halved(string $name, int $count, bool $carries): self
+    {
+        return new self($name, $count, [$name, $name], $carries, true);
+    }
+
+    /**
      * Returns a folded cord whose two ends take unlike lengths.
      */
     public static function unevenly(string $name, string $long, string $short): self
     {
         return new self($name, 1, [$long, $short], true);
+    }
+
+    /**
+     * Returns the core and the working pairs of a band: each through all of it, or, where two halves hang on a finding in the
+     * middle, each cord folded there.
+     *
+     * @return list<self>
+     */
+    public static function ofBand(Draft $draft, string ...$pairs): array
+    {
+        $count = $draft->piece->cord('core')->count;
+
+        return $draft->isHalved()
+            ? [self::halved('core', 2 * intdiv($count + 1, 2), true), ...array_map(static fn (string $pair): self => self::halved($pair, 2, false), array_values($pairs))]
+            : [self::single('core', $count, true), ...array_map(self::folded(...), array_values($pairs))];
     }
 
     public function isFolded(): bool

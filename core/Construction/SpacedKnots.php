@@ -6,28 +6,16 @@ namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Construction\Internal\CordMaker;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
-use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Draft;
-use Rinkel\Core\Plan\Severity;
-use Rinkel\Core\Material\FindingKind;
-use Rinkel\Core\Material\Finding;
-use Rinkel\Core\Material\Hole;
-use Rinkel\Core\Material\Ending;
-use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Knot\OverhandKnot;
 use Rinkel\Core\Pattern\Node\KnotKind;
-use Rinkel\Core\Pattern\Node\Lane;
-use Rinkel\Core\Construction\Internal\BandMaker;
-use Rinkel\Core\Construction\Internal\CordMaker;
-use Rinkel\Core\Construction\Internal\WrapMaker;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Draft;
 
 /**
  * One cord with barrel knots at equal spacing.
@@ -60,9 +48,9 @@ final readonly class SpacedKnots implements Construction
         return new CordMaker($piece, 'cord', [KnotKind::Barrel, KnotKind::Overhand, KnotKind::DoubleOverhand]);
     }
 
-    public function roles(Piece $piece): array
+    public function roles(Draft $draft): array
     {
-        return [Role::single('cord', $piece->cord('cord')->count, true)];
+        return [Role::single('cord', $draft->piece->cord('cord')->count, true)];
     }
 
     public function ends(Piece $piece): CordUse

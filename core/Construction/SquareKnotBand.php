@@ -6,28 +6,15 @@ namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Construction\Internal\BandMaker;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
-use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
-use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Draft;
-use Rinkel\Core\Plan\Severity;
-use Rinkel\Core\Material\FindingKind;
-use Rinkel\Core\Material\Finding;
-use Rinkel\Core\Material\Hole;
-use Rinkel\Core\Material\Ending;
-use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Knot\OverhandKnot;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Lane;
-use Rinkel\Core\Construction\Internal\BandMaker;
-use Rinkel\Core\Construction\Internal\CordMaker;
-use Rinkel\Core\Construction\Internal\WrapMaker;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Draft;
 
 /**
  * Square knots or half knots of one pair of working cords around straight cores: flat, spiral, or parts of each, with beads on the
@@ -61,9 +48,9 @@ final readonly class SquareKnotBand implements Construction
         return new BandMaker($piece, ['working' => $piece->cord('working')]);
     }
 
-    public function roles(Piece $piece): array
+    public function roles(Draft $draft): array
     {
-        return [Role::single('core', $piece->cord('core')->count, true), Role::folded('working')];
+        return Role::ofBand($draft, 'working');
     }
 
     public function ends(Piece $piece): CordUse
@@ -80,6 +67,6 @@ final readonly class SquareKnotBand implements Construction
 
     public function checks(Draft $draft): array
     {
-        return [];
+        return Internal\Holding::halves($draft);
     }
 }

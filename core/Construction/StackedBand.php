@@ -6,28 +6,16 @@ namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Construction\Internal\BandMaker;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
-use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Plan\Check;
 use Rinkel\Core\Plan\Draft;
 use Rinkel\Core\Plan\Severity;
-use Rinkel\Core\Material\FindingKind;
-use Rinkel\Core\Material\Finding;
-use Rinkel\Core\Material\Hole;
-use Rinkel\Core\Material\Ending;
-use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Knot\OverhandKnot;
-use Rinkel\Core\Pattern\Node\KnotKind;
-use Rinkel\Core\Pattern\Node\Lane;
-use Rinkel\Core\Construction\Internal\BandMaker;
-use Rinkel\Core\Construction\Internal\CordMaker;
-use Rinkel\Core\Construction\Internal\WrapMaker;
 
 /**
  * Several pairs of working cords on one core take turns, so that their colours repeat; a pair that rests lies along the core.
@@ -65,12 +53,9 @@ final readonly class StackedBand implements Construction
         return new BandMaker($piece, $this->pairs($piece));
     }
 
-    public function roles(Piece $piece): array
+    public function roles(Draft $draft): array
     {
-        return [
-            Role::single('core', $piece->cord('core')->count, true),
-            ...array_map(Role::folded(...), array_keys($this->pairs($piece))),
-        ];
+        return Role::ofBand($draft, ...array_keys($this->pairs($draft->piece)));
     }
 
     public function ends(Piece $piece): CordUse
@@ -90,7 +75,7 @@ final readonly class StackedBand implements Construction
         $pairs = array_keys($this->pairs($draft->piece));
         $idle = array_filter($pairs, static fn (string $role): bool => $draft->setting->use($role)[1]->isZero());
 
-        return [] === $idle ? [] : [new Check('pair-never-works', Severity::Warn, ['pair' => implode(', ', $idle)])];
+        return [...Internal\Holding::halves($draft), ...([] === $idle ? [] : [new Check('pair-never-works', Severity::Warn, ['pair' => implode(', ', $idle)])])];
     }
 
     /**

@@ -4,22 +4,38 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing;
 
+use Rinkel\Core\Material\Colour;
+
 /**
- * A motif at its place in a scene. The number counts the knots of one kind from the left, from 1; 0 for what is not counted.
+ * A motif at its place in a scene, once or several times in a row.
  */
 final readonly class Placed
 {
     /**
-     * @param float $x     where the motif begins, in mm
-     * @param float $y     where its axis lies, in mm
-     * @param float $scale mm per unit of the motif
+     * @param float  $x     where the first copy begins, in mm
+     * @param float  $y     where its axis lies, in mm
+     * @param float  $scale mm per unit of the motif
+     * @param string $role  which cord ties it
+     * @param int    $count copies, each the motif's length further
+     * @param int    $knots how many knots one copy shows, 0 for what is not counted
      */
     public function __construct(
         public Motif $motif,
         public float $x,
         public float $y,
         public float $scale,
-        public int $number = 0,
+        public Colour $colour,
+        public string $role,
+        public int $count = 1,
+        public int $knots = 1,
         public bool $turned = false,
     ) {}
+
+    /**
+     * Returns where the last copy ends, in mm.
+     */
+    public function end(): float
+    {
+        return $this->x + $this->count * $this->motif->length * $this->scale;
+    }
 }

@@ -5,26 +5,47 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing;
 
 /**
- * Where everything of a piece lies when it is laid out straight; in mm, x from the start of the band, y from its axis.
+ * Where everything of a piece lies when it is laid out straight; in mm, x from the start of the body, y from its axis.
  *
- * Painting order: what lies behind the core, the straight cords, what lies before it by rising level.
+ * Painting order: what lies behind, the cords, knots before them by rising level, then beads and findings.
  */
 final readonly class Scene
 {
     /**
-     * @param float          $left      leftmost x
-     * @param float          $right     rightmost x
-     * @param float          $height    extent across, symmetric to the axis
-     * @param list<Straight> $straights in the core's colour
-     * @param list<Placed>   $placed    in the working cord's colour
-     * @param list<Placed>   $stops     knots in the core's own ends
+     * @param float              $left      leftmost x
+     * @param float              $right     rightmost x
+     * @param float              $height    extent across, symmetric to the axis
+     * @param list<Cord>         $cords     cords that lie bare
+     * @param list<Placed>       $placed    knots
+     * @param list<DrawnBead>    $beads
+     * @param list<DrawnFinding> $findings
+     * @param list<Stretch>      $stretches what each part of the pattern takes
      */
     public function __construct(
         public float $left,
         public float $right,
         public float $height,
-        public array $straights,
+        public array $cords,
         public array $placed,
-        public array $stops,
+        public array $beads = [],
+        public array $findings = [],
+        public array $stretches = [],
     ) {}
+
+    /**
+     * Returns both scenes as one.
+     */
+    public function with(self $other): self
+    {
+        return new self(
+            min($this->left, $other->left),
+            max($this->right, $other->right),
+            max($this->height, $other->height),
+            [...$this->cords, ...$other->cords],
+            [...$this->placed, ...$other->placed],
+            [...$this->beads, ...$other->beads],
+            [...$this->findings, ...$other->findings],
+            [...$this->stretches, ...$other->stretches],
+        );
+    }
 }

@@ -17,7 +17,7 @@ final readonly class Curve
      *
      * @param list<array{float, float}> $points at least four
      *
-     * @return list<Point>
+     * @return non-empty-list<Point>
      */
     public static function between(array $points): array
     {

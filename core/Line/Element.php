@@ -16,11 +16,11 @@ use Rinkel\Core\Pattern\Place;
 final readonly class Element
 {
     /**
-     * @param string                                $what      "square", "half left", "bead", "letter", "gap", "focal", "beside", …
-     * @param string|null                           $name      of a bead or finding; the letter is in $letter
-     * @param array<string, array{Length, Length}>  $uses      by cord role: straight, in knots; of one cord (or one half of a folded one)
-     * @param list<self>                            $beside
-     * @param bool                                  $stretches whether the element is bare cord that takes up what the length leaves
+     * @param string                               $what      "square", "half left", "bead", "letter", "gap", "focal", "beside", …
+     * @param string|null                          $name      of a bead or finding; the letter is in $letter
+     * @param array<string, array{Length, Length}> $uses      by cord role: straight, in knots; of one cord (or one half of a folded one)
+     * @param list<self>                           $beside
+     * @param bool                                 $stretches whether the element is bare cord that takes up what the length leaves
      */
     public function __construct(
         public string $what,
@@ -58,6 +58,25 @@ final readonly class Element
             $this->letter,
             $this->beside,
             true,
+        );
+    }
+
+    /**
+     * Returns this bead once on each of $strands side by side.
+     */
+    public function besideItself(int $strands): self
+    {
+        return new self(
+            $this->what,
+            $this->name,
+            $this->length,
+            $this->width,
+            $this->thickness,
+            $this->uses,
+            $this->place,
+            $this->lane,
+            $this->letter,
+            array_fill(0, $strands, $this),
         );
     }
 

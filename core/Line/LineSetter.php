@@ -92,7 +92,7 @@ final readonly class LineSetter
         $runs = min($this->run($elements), $this->run(array_reverse($elements)));
         $exact = $left / $pair;
         $spread = (int) max(1 - $runs, $atMost ? floor($exact + self::DUST) : round($exact - self::DUST));
-        if (0 === $spread || $runs === $count || abs($exact) > 3) {
+        if (0 === $spread || $runs === $count) {
             return [$elements, 0];
         }
 

@@ -19,4 +19,9 @@ interface Maker
      * @throws Exception\PartDoesNotSuit If the construction has no such part, or a name in it is unknown
      */
     public function elements(Node $part, bool $swapped): array;
+
+    /**
+     * Returns the whole line with what the construction itself adds to it.
+     */
+    public function line(Line $line): Line;
 }

@@ -79,8 +79,36 @@ final readonly class Setting
      */
     public function use(string $role): array
     {
+        return self::sum($this->elements, $role);
+    }
+
+    /**
+     * Returns what one cord of $role takes from the focal to one end: of the half that takes more, with half of the focal.
+     *
+     * @return array{Length, Length}
+     */
+    public function useOfHalf(string $role): array
+    {
+        $focal = array_search('focal', array_column($this->elements, 'what'), true);
+        if (false === $focal) {
+            return array_map(static fn (Length $part): Length => $part->times(0.5), $this->use($role));
+        }
+        $at = self::sum([$this->elements[$focal]], $role);
+        $halves = [self::sum(\array_slice($this->elements, 0, $focal), $role), self::sum(\array_slice($this->elements, $focal + 1), $role)];
+        $longer = $halves[0][0]->plus($halves[0][1])->isShorterThan($halves[1][0]->plus($halves[1][1])) ? $halves[1] : $halves[0];
+
+        return [$longer[0]->plus($at[0]->times(0.5)), $longer[1]->plus($at[1]->times(0.5))];
+    }
+
+    /**
+     * @param array<Element> $elements
+     *
+     * @return array{Length, Length}
+     */
+    private static function sum(array $elements, string $role): array
+    {
         [$straight, $knots] = [0.0, 0.0];
-        foreach ($this->elements as $element) {
+        foreach ($elements as $element) {
             [$along, $in] = $element->uses[$role] ?? [Length::zero(), Length::zero()];
             $straight += $along->millimetres;
             $knots += $in->millimetres;

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Material;
 
+use Rinkel\Core\Failure;
 use Rinkel\Core\Geometry\CirclePacking;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
 
 /**
  * One kind of cord, round or flat. Its thickness is the diameter as it lies, not pressed, 0.2 to 12 mm; a flat cord has a
@@ -27,6 +29,21 @@ final readonly class Cord
     ) {}
 
     /**
+     * Returns the thickness that $text says: a length, "10 turns over 12 mm" wound on a rod, "20 lb" of hemp, "3 strands" of floss.
+     *
+     * @throws Failure If it is none of these
+     */
+    public static function thicknessOf(string $text): Length
+    {
+        return match (true) {
+            1 === preg_match('/^\s*(\d{1,3})\s*turns?\s+(?:over|in)\s+(.+)$/i', $text, $match) => self::wound(Length::parse($match[2], Unit::Millimetre), (int) $match[1]),
+            1 === preg_match('/^\s*(\d{1,3})\s*(?:lbs?|pounds?)\s*$/i', $text, $match) => self::hempOf((float) $match[1]),
+            1 === preg_match('/^\s*(\d{1,2})\s*strands?\s*$/i', $text, $match) => self::flossOf((int) $match[1]),
+            default => Length::parse($text, Unit::Millimetre),
+        };
+    }
+
+    /**
      * Returns the thickness of a cord of which $turns lie side by side over $width on a rod.
      */
     public static function wound(Length $width, int $turns): Length
@@ -39,11 +56,14 @@ final readonly class Cord
      */
     public static function hempOf(float $pounds): Length
     {
-        $table = self::HEMP;
-        for ($i = 1; $i < \count($table) - 1 && $pounds > $table[$i][0]; ++$i);
-        $share = ($pounds - $table[$i - 1][0]) / ($table[$i][0] - $table[$i - 1][0]);
+        [[$low, $thin], [$high, $thick]] = self::HEMP;
+        foreach (\array_slice(self::HEMP, 2) as [$load, $thickness]) {
+            if ($pounds > $high) {
+                [$low, $thin, $high, $thick] = [$high, $thick, $load, $thickness];
+            }
+        }
 
-        return Length::ofMillimetres(max(0.2, $table[$i - 1][1] + $share * ($table[$i][1] - $table[$i - 1][1])));
+        return Length::ofMillimetres(max(0.2, $thin + ($pounds - $low) / ($high - $low) * ($thick - $thin)));
     }
 
     /**

@@ -114,6 +114,14 @@ final readonly class Length implements \Stringable
         return $other->isLongerThan($this);
     }
 
+    /**
+     * Returns this length without its sign.
+     */
+    public function absolute(): self
+    {
+        return new self(abs($this->millimetres));
+    }
+
     public function plus(self $other): self
     {
         return new self($this->millimetres + $other->millimetres);

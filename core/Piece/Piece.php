@@ -11,6 +11,7 @@ use Rinkel\Core\Knot\Hand;
 use Rinkel\Core\Knot\KnotBook;
 use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
@@ -63,6 +64,14 @@ final readonly class Piece
     public function cord(string $role): CordUse
     {
         return $this->cords[$role] ?? throw new \LogicException('The piece is not completed: no cord '.$role.'.');
+    }
+
+    /**
+     * Returns the cord that ties a slider, where the piece says one.
+     */
+    public function sliderCord(): ?Cord
+    {
+        return ($this->cords['slider'] ?? $this->cords['working'] ?? null)?->cord;
     }
 
     public function knots(): KnotBook

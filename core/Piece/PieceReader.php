@@ -91,7 +91,7 @@ final class PieceReader
     private function cord(Fields $fields, string $path): ?CordUse
     {
         $fibre = $fields->choice($path.'.fibre', Fibre::class, Fibre::Polyester);
-        $thickness = $fields->length($path.'.thickness', Unit::Millimetre, Length::ofMillimetres(0.2), Length::ofMillimetres(12), Length::ofMillimetres(1));
+        $thickness = $fields->length($path.'.thickness', Unit::Millimetre, Length::ofMillimetres(0.2), Length::ofMillimetres(12), Length::ofMillimetres(1), Cord::thicknessOf(...));
         $width = $fields->length($path.'.width', Unit::Millimetre, Length::ofMillimetres(0.2), Length::ofMillimetres(40));
         $colour = $fields->parsed($path.'.colour', Colour::parse(...), Colour::parse('#2e4a62'));
         $count = $fields->number($path.'.count', 1, 12, 'cords.core' === $path || 'cords.strand' === $path ? 2 : 1);
@@ -156,6 +156,6 @@ final class PieceReader
 
         return null === $kind || null === $knots || null === $wraps || null === $loops
             ? null
-            : new ClosureWish($kind, $knots, $wraps, $tail, $loops, $fields->names('closure.findings'), $fields->yes('closure.glued'));
+            : new ClosureWish($kind, $knots, $wraps, $tail, $loops, $fields->names('closure.findings'), $fields->yes('closure.glued'), $fields->yes('closure.knotted'));
     }
 }

@@ -108,6 +108,7 @@ final class PieceWriter
             'loops' => $wish->loops,
             'findings' => $wish->findings,
             'glued' => $wish->glued,
+            'knotted' => $wish->knotted,
         ]);
     }
 

@@ -47,9 +47,8 @@ final readonly class Derivation
         if (null !== $this->draft->fastened->tail) {
             $figures[] = new Figure('tail', $this->draft->fastened->tail, $this->draft->fastened->steps);
         }
-        $multiple = $this->multiple();
 
-        return array_column(null === $multiple ? $figures : [...$figures, $multiple], null, 'key');
+        return array_column([...$figures, ...$this->schools()], null, 'key');
     }
 
     private function wished(): Figure
@@ -91,7 +90,10 @@ final readonly class Derivation
                 'source' => $this->draft->piece->knots()->hasSample(KnotKind::tryFrom($what) ?? KnotKind::Square) ? 'sample' : 'model',
             ]);
         }
-        $steps[] = new Step('body-length', ['body' => $draft->body(), 'over' => $draft->setting->over, 'side' => $draft->setting->over->isNegative() ? 'short' : 'over']);
+        if (0 !== $draft->setting->spread) {
+            $steps[] = new Step('body-spread', ['count' => abs($draft->setting->spread), 'way' => $draft->setting->spread > 0 ? 'more' : 'fewer']);
+        }
+        $steps[] = new Step('body-length', ['body' => $draft->body(), 'over' => $draft->setting->over->absolute(), 'side' => $draft->setting->over->isNegative() ? 'short' : 'over']);
 
         return new Figure('body', $draft->body(), $steps);
     }
@@ -172,24 +174,36 @@ final readonly class Derivation
         return $kinds;
     }
 
-    private function multiple(): ?Figure
+    /**
+     * Returns what other schools of makers would cut for a band (common practice): six times the band for each working cord, 5 to 6
+     * turns around the hand for both, the wrist and 3 to 4 in for a core.
+     *
+     * @return list<Figure>
+     */
+    private function schools(): array
     {
         foreach ($this->cuts as $cut) {
             if ('working' === $cut->role) {
                 $body = $this->draft->body();
                 $each = $body->times(self::MULTIPLE);
+                $hand = $this->draft->piece->wearer->handGirth();
+                $wrist = $this->draft->piece->wearer->girth;
 
-                return new Figure('multiple', $each->times(2), [new Step('multiple', [
-                    'times' => self::MULTIPLE,
-                    'body' => $body,
-                    'each' => $each,
-                    'both' => $each->times(2),
-                    'model' => $body->isZero() ? 0.0 : round($cut->part('knots')->plus($cut->part('straight'))->ratioTo($body->times(2)), 1),
-                ])]);
+                return [
+                    new Figure('multiple', $each->times(2), [new Step('multiple', [
+                        'times' => self::MULTIPLE,
+                        'body' => $body,
+                        'each' => $each,
+                        'both' => $each->times(2),
+                        'model' => $body->isZero() ? 0.0 : round($cut->part('knots')->plus($cut->part('straight'))->times($cut->count)->ratioTo($body->times(2)), 1),
+                    ])]),
+                    new Figure('turns', $hand->times(5.5), [new Step('turns', ['hand' => $hand, 'five' => $hand->times(5), 'six' => $hand->times(6)])]),
+                    new Figure('wrist-and-more', $wrist->plus(Length::ofInches(3.5)), [new Step('wrist-and-more', ['wrist' => $wrist, 'less' => $wrist->plus(Length::ofInches(3)), 'more' => $wrist->plus(Length::ofInches(4))])]),
+                ];
             }
         }
 
-        return null;
+        return [];
     }
 
     /**

@@ -29,6 +29,20 @@ final readonly class Draft
         public Length $goal,
     ) {}
 
+    /**
+     * Returns whether the piece is two halves hung on a finding in the middle.
+     */
+    public function isHalved(): bool
+    {
+        foreach ($this->setting->elements as $element) {
+            if ('focal' === $element->what && isset($this->piece->findings[$element->name])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function body(): Length
     {
         return $this->setting->length;

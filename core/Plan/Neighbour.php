@@ -13,9 +13,10 @@ use Rinkel\Core\Measure\Length;
 final readonly class Neighbour
 {
     /**
-     * @param string $pattern    with its fits fixed at these counts
-     * @param Length $difference along the piece, negative for shorter
-     * @param Length $closed     girth inside when shut
+     * @param string  $pattern    with its fits fixed at these counts
+     * @param Length  $difference along the piece, negative for shorter
+     * @param Length  $closed     girth inside when shut
+     * @param FitZone $zone       as worn: a slider opens from shut to what is wished
      */
     public function __construct(
         public string $pattern,

@@ -7,6 +7,8 @@ namespace Rinkel\Core\Plan;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\FitZone;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Measure\Length;
 
 /**
  * All that follows from a piece: lengths, counts, cuts, judgements, and how every figure comes about.
@@ -32,6 +34,41 @@ final readonly class Plan
         public array $checks,
         public ?int $pieces,
     ) {}
+
+    /**
+     * Returns how much of each cord all cuts together take, by fibre, thickness and colour.
+     *
+     * @return list<array{Cord, Length}>
+     */
+    public function cordTotals(): array
+    {
+        $totals = [];
+        foreach ($this->cuts as $cut) {
+            $key = $cut->cord->fibre->value.$cut->cord->thickness.$cut->cord->colour->hex;
+            $totals[$key] = [$cut->cord, ($totals[$key][1] ?? Length::zero())->plus($cut->total())];
+        }
+
+        return array_values($totals);
+    }
+
+    /**
+     * Returns the findings that the piece takes, by short name, and how many of each.
+     *
+     * @return array<string, int>
+     */
+    public function findings(): array
+    {
+        $names = [];
+        foreach ($this->draft->setting->elements as $element) {
+            $names[] = isset($this->draft->piece->findings[$element->name]) && !isset($this->draft->piece->beads[$element->name]) ? (string) $element->name : null;
+        }
+        foreach ($this->draft->fastened->findings as $finding) {
+            $name = array_search($finding, $this->draft->piece->findings, true);
+            $names[] = false === $name ? null : (string) $name;
+        }
+
+        return array_count_values(array_filter($names, is_string(...)));
+    }
 
     public function zone(): FitZone
     {

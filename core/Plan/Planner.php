@@ -43,15 +43,13 @@ final readonly class Planner
      */
     public function plan(Piece $given): Plan
     {
-        $construction = $this->constructions->named($given->construction) ?? throw self::fault('construction', \sprintf(
-            'Expected one of %s.',
-            implode(', ', $this->constructions->ids()),
-        ));
+        $construction = $this->constructions->named($given->construction) ?? throw self::fault('construction', \sprintf('Expected one of %s.', implode(', ', $this->constructions->ids())));
         $piece = $construction->completed($given);
         $wish = $this->closure($construction, $piece);
         $pattern = $this->pattern($piece);
         try {
-            $line = (new LineBuilder($construction->maker($piece)))->line($pattern);
+            $maker = $construction->maker($piece);
+            $line = $maker->line((new LineBuilder($maker))->line($pattern));
         } catch (PartDoesNotSuit $unfit) {
             throw self::fault('pattern', $unfit->getMessage());
         }
@@ -79,10 +77,7 @@ final readonly class Planner
         try {
             return Pattern::parse((string) $piece->pattern, $piece->unit);
         } catch (PatternUnreadable $unreadable) {
-            throw PieceUnreadable::because(array_map(
-                static fn (\Stringable $fault): Fault => new Fault('pattern', (string) $fault),
-                $unreadable->faults,
-            ));
+            throw PieceUnreadable::because(array_map(static fn (\Stringable $fault): Fault => new Fault('pattern', (string) $fault), $unreadable->faults));
         }
     }
 
@@ -91,11 +86,7 @@ final readonly class Planner
         $wish = $piece->closure ?? new ClosureWish($construction->closures()[0]);
         $suiting = $construction->closures();
 
-        return \in_array($wish->kind, $suiting, true) ? $wish : throw self::fault('closure.kind', \sprintf(
-            'This construction closes with %s, not with %s.',
-            implode(', ', array_map(static fn (\BackedEnum $kind): string => (string) $kind->value, $suiting)),
-            $wish->kind->value,
-        ));
+        return \in_array($wish->kind, $suiting, true) ? $wish : throw self::fault('closure.kind', \sprintf('This construction closes with %s, not with %s.', implode(', ', array_map(static fn (\BackedEnum $kind): string => (string) $kind->value, $suiting)), $wish->kind->value));
     }
 
     private function ring(Piece $piece, Construction $construction, Line $line): Ring
@@ -116,9 +107,9 @@ final readonly class Planner
      */
     private function cuts(Construction $construction, Draft $draft): array
     {
-        $cuts = array_map(fn (Role $role): Cut => $this->cut($role, $draft), $construction->roles($draft->piece));
+        $cuts = array_map(fn (Role $role): Cut => $this->cut($role, $draft), $construction->roles($draft));
         if (null !== $draft->fastened->own) {
-            $cord = ($draft->piece->cords['slider'] ?? $draft->piece->cords['working'] ?? $construction->ends($draft->piece))->cord;
+            $cord = $draft->piece->sliderCord() ?? $construction->ends($draft->piece)->cord;
             $none = Length::zero();
             $cuts[] = Cut::of('slider', 1, $cord, true, $draft->piece->unit, $none, $draft->fastened->own, $none, $none, Cut::handling());
         }
@@ -130,7 +121,7 @@ final readonly class Planner
     {
         [$straight, $knots] = [Length::zero(), Length::zero()];
         foreach ($role->lanes as $lane) {
-            [$along, $in] = $draft->setting->use($lane);
+            [$along, $in] = $role->halved ? $draft->setting->useOfHalf($lane) : $draft->setting->use($lane);
             [$straight, $knots] = [$straight->plus($along), $knots->plus($in)];
         }
 
@@ -163,7 +154,7 @@ final readonly class Planner
                 (string) $draft->pattern->withCounts($choice->counts),
                 $choice->length->minus($plain),
                 $closed,
-                $scale->zoneOf($closed),
+                $scale->zoneOf($draft->fastened->kind->slides() ? Length::longest($closed, $draft->wished()) : $closed),
                 $choice->beads,
             );
         }, array_values(array_filter($draft->setting->choices, static fn (Choice $choice): bool => $choice->length->isLongerThan(Length::zero()))));

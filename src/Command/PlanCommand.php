@@ -12,6 +12,7 @@ use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
@@ -32,6 +33,7 @@ final class PlanCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('file', InputArgument::REQUIRED, 'A piece in the open format, docs/piece.schema.json');
+        $this->addOption('explain', null, InputOption::VALUE_NONE, 'Say in sentences how every figure comes about, instead of JSON');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -45,6 +47,11 @@ final class PlanCommand extends Command
             $errors->writeln($unreadable->getMessage(), OutputInterface::OUTPUT_RAW);
 
             return Command::FAILURE;
+        }
+        if (true === $input->getOption('explain')) {
+            $output->writeln($this->document->explained($plan), OutputInterface::OUTPUT_RAW);
+
+            return Command::SUCCESS;
         }
         $output->writeln(json_encode(
             $this->document->of($plan),

@@ -4,156 +4,257 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Drawing;
 
+use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\DrawnBead;
+use Rinkel\Core\Drawing\DrawnFinding;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Drawing\Span;
-use Rinkel\Core\Drawing\Straight;
 use Rinkel\Core\Geometry\Point;
-use Rinkel\Core\Material\Colour;
+use Rinkel\Core\Geometry\StraightWay;
+use Rinkel\Core\Geometry\Way;
 
 /**
- * Paints a scene: each motif once per level as a definition, then its copies, level by level.
+ * Paints a scene along a way: each motif and bead once as a definition, then its copies, level by level.
  *
- * Colours come in from outside: a definition paints with currentColor, its copies say which that is.
+ * Colours come in from outside: a motif paints with currentColor, its copies say which that is. Long runs are copied ten at a time
+ * where the way is straight.
  */
 final readonly class ScenePainter
 {
+    private const BLOCK = 10;
+
+    /** Bare cord is bent in steps of this length, in mm. */
+    private const BEND = 2.0;
+
+    private bool $isStraight;
+
     /**
      * @param string $prefix keeps definitions of several scenes on one page apart
      */
     public function __construct(
-        private Colour $core,
-        private Colour $working,
         private string $prefix,
-    ) {}
+        private Way $way = new StraightWay(),
+    ) {
+        $this->isStraight = $way instanceof StraightWay;
+    }
 
     /**
      * Returns the scene as SVG elements in mm.
      */
     public function paint(Scene $scene): string
     {
-        $knots = $this->levels($scene->placed);
-        $stops = $this->levels($scene->stops);
-        $behind = array_filter($knots, static fn (int $level): bool => $level < 0, \ARRAY_FILTER_USE_KEY);
-        $before = array_diff_key($knots, $behind);
+        $levels = $this->levels($scene->placed);
+        $behind = array_filter($levels, static fn (int $level): bool => $level < 0, \ARRAY_FILTER_USE_KEY);
 
-        return Svg::element('defs', [], ...$this->definitions([...$scene->placed, ...$scene->stops]))
-            .$this->coloured($this->working, $behind)
-            .Svg::element('g', ['color' => $this->core->hex], ...array_map($this->straight(...), $scene->straights))
-            .$this->coloured($this->core, $stops)
-            .$this->coloured($this->working, $before);
+        return Svg::element('defs', [], ...$this->definitions($scene), ...$this->beads($scene))
+            .implode('', $behind)
+            .$this->findings($scene, true)
+            .implode('', array_map($this->cord(...), $scene->cords))
+            .implode('', array_diff_key($levels, $behind))
+            .$this->ornaments($scene);
     }
 
     /**
-     * Returns the scene for a small drawing: what lies behind the core is left out, each knot is one copy.
+     * Returns the scene for a small drawing: what lies behind is left out, each run's motif is one copy a time.
      */
     public function paintSmall(Scene $scene): string
     {
-        $knots = array_map($this->whole(...), $scene->placed);
-        $stops = array_map($this->whole(...), $scene->stops);
-
-        return Svg::element('defs', [], ...$this->wholeDefinitions([...$scene->placed, ...$scene->stops]))
-            .Svg::element('g', ['color' => $this->core->hex], ...array_map($this->straight(...), $scene->straights), ...$stops)
-            .Svg::element('g', ['color' => $this->working->hex], ...$knots);
-    }
-
-    private function whole(Placed $placed): string
-    {
-        return $this->copy($this->prefix.'-'.$placed->motif->name, $placed, null);
-    }
-
-    /**
-     * @param list<Placed> $all
-     *
-     * @return list<string>
-     */
-    private function wholeDefinitions(array $all): array
-    {
-        $definitions = [];
-        foreach ($this->motifs($all) as $motif) {
-            $levels = $this->levelsOf($motif);
-            ksort($levels);
-            $id = $this->prefix.'-'.$motif->name;
-            $definitions[$id] = Svg::element('g', ['id' => $id], ...array_map(
-                fn (int $level): string => $level < 0 ? '' : implode('', $this->layers($levels[$level])),
-                array_keys($levels),
-            ));
+        $knots = '';
+        foreach ($scene->placed as $placed) {
+            $knots .= Svg::element('g', ['color' => $placed->colour->hex], ...$this->copies($this->id($placed->motif, null), $placed));
         }
 
-        return array_values($definitions);
+        return Svg::element('defs', [], ...$this->wholeDefinitions($scene), ...$this->beads($scene))
+            .$this->findings($scene, true).implode('', array_map($this->cord(...), $scene->cords)).$knots.$this->ornaments($scene);
     }
 
-    /**
-     * @param array<int, list<string>> $levels
-     */
-    private function coloured(Colour $colour, array $levels): string
+    private function ornaments(Scene $scene): string
     {
-        return [] === $levels ? '' : Svg::element('g', ['color' => $colour->hex], ...array_merge(...$levels));
+        return $this->findings($scene, false).implode('', array_map($this->bead(...), $scene->beads));
+    }
+
+    private function findings(Scene $scene, bool $beneath): string
+    {
+        return implode('', array_map($this->finding(...), array_filter($scene->findings, static fn (DrawnFinding $one): bool => $beneath === $one->beneath)));
     }
 
     /**
-     * @param list<Placed> $all
-     *
      * @return list<string>
      */
-    private function definitions(array $all): array
+    private function beads(Scene $scene): array
     {
         $definitions = [];
-        foreach ($this->motifs($all) as $motif) {
+        foreach ($scene->beads as $bead) {
+            $definitions[$bead->name] ??= BeadPicture::definition($this->prefix.'-bead-'.$bead->name, $this->prefix.'-light', $bead->bead);
+        }
+
+        return [...([] === $definitions ? [] : [BeadPicture::light($this->prefix.'-light')]), ...array_values($definitions)];
+    }
+
+    private function bead(DrawnBead $drawn): string
+    {
+        $middle = $drawn->x + $drawn->bead->length->millimetres / 2;
+        $copy = Svg::element('use', [
+            'href' => '#'.$this->prefix.'-bead-'.$drawn->name,
+            'transform' => $this->turned($middle, $drawn->y),
+            'data-bead' => $drawn->name,
+        ]);
+        if (null === $drawn->letter || '' === trim($drawn->letter)) {
+            return $copy;
+        }
+        $at = $this->way->at($middle, $drawn->y);
+        $size = 0.7 * min($drawn->bead->diameter->millimetres, $drawn->bead->length->millimetres);
+
+        return $copy.Svg::element('text', [
+            'class' => 'bead-letter',
+            'font-size' => $size,
+            'text-anchor' => 'middle',
+            'transform' => 'translate('.Svg::number($at->x).' '.Svg::number($at->y).') rotate('.Svg::number($this->way->turnAt($middle)).')',
+            'y' => 0.36 * $size,
+            'fill' => $drawn->bead->colour->lab()[0] > 55 ? '#14201f' : '#f5f7f7',
+        ], Svg::text($drawn->letter));
+    }
+
+    private function finding(DrawnFinding $drawn): string
+    {
+        $middle = $drawn->x + $drawn->finding->length->millimetres / 2;
+
+        return Svg::element(
+            'g',
+            ['class' => 'finding', 'transform' => $this->turned($middle, $drawn->y).($drawn->turned ? ' scale(-1 1)' : ''), 'data-finding' => $drawn->finding->kind->value],
+            FindingPicture::of($drawn->finding),
+        );
+    }
+
+    /**
+     * Returns the transform that lays a picture around its middle there.
+     */
+    private function turned(float $x, float $y): string
+    {
+        $at = $this->way->at($x, $y);
+
+        return 'translate('.Svg::number($at->x).' '.Svg::number($at->y).')'
+            .($this->isStraight ? '' : ' rotate('.Svg::number($this->way->turnAt($x)).')');
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function definitions(Scene $scene): array
+    {
+        $definitions = [];
+        foreach ($this->motifs($scene->placed) as [$motif, $most]) {
             foreach ($this->levelsOf($motif) as $level => $spans) {
                 $id = $this->id($motif, $level);
-                $definitions[$id] = $this->definition($id, $spans);
+                [$edges, $bodies] = $this->layers($spans);
+                $definitions[] = Svg::element('g', ['id' => $id.'e'], $edges).Svg::element('g', ['id' => $id], $bodies);
+                if ($this->isStraight && $most >= self::BLOCK) {
+                    $definitions[] = $this->block($id.'e', $motif).$this->block($id, $motif);
+                }
             }
         }
 
-        return array_values($definitions);
+        return $definitions;
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function wholeDefinitions(Scene $scene): array
+    {
+        $definitions = [];
+        foreach ($this->motifs($scene->placed) as [$motif, $most]) {
+            $levels = array_filter($this->levelsOf($motif), static fn (int $level): bool => $level >= 0, \ARRAY_FILTER_USE_KEY);
+            ksort($levels);
+            $id = $this->id($motif, null);
+            $definitions[] = Svg::element('g', ['id' => $id], ...array_map(fn (array $spans): string => implode('', $this->layers($spans)), array_values($levels)));
+            if ($this->isStraight && $most >= self::BLOCK) {
+                $definitions[] = $this->block($id, $motif);
+            }
+        }
+
+        return $definitions;
+    }
+
+    /**
+     * Returns a definition of ten copies in a row.
+     */
+    private function block(string $id, Motif $motif): string
+    {
+        return Svg::element('g', ['id' => $id.'x'], ...array_map(
+            static fn (int $i): string => Svg::element('use', ['href' => '#'.$id, 'x' => $i * $motif->length]),
+            range(0, self::BLOCK - 1),
+        ));
     }
 
     /**
      * @param list<Placed> $all
      *
-     * @return array<int, list<string>> copies by level, lowest first
+     * @return array<int, string> copies by level, lowest first; of each run its edges before its bodies
      */
     private function levels(array $all): array
     {
-        [$edges, $bodies, $known] = [[], [], []];
+        $painted = [];
+        $known = [];
         foreach ($all as $placed) {
             $known[$placed->motif->name] ??= array_keys($this->levelsOf($placed->motif));
             foreach ($known[$placed->motif->name] as $level) {
                 $id = $this->id($placed->motif, $level);
-                $edges[$level][] = $this->copy($id.'e', $placed, null);
-                $bodies[$level][] = $this->copy($id, $placed, 1 === $level && $placed->number > 0 ? $placed->number : null);
+                $counted = 1 === $level && $placed->knots > 0;
+                $painted[$level] ??= '';
+                $painted[$level] .= Svg::element(
+                    'g',
+                    ['color' => $placed->colour->hex] + ($counted ? ['data-knots' => $placed->count * $placed->knots, 'data-motif' => $placed->motif->name] : []),
+                    ...$this->copies($id.'e', $placed),
+                    ...$this->copies($id, $placed),
+                );
             }
         }
-        ksort($edges);
+        ksort($painted);
 
-        return array_combine(array_keys($edges), array_map(
-            static fn (int $level): array => [...$edges[$level], ...$bodies[$level]],
-            array_keys($edges),
-        ));
+        return $painted;
     }
 
-    private function copy(string $id, Placed $placed, ?int $number): string
+    /**
+     * @return list<string>
+     */
+    private function copies(string $id, Placed $placed): array
+    {
+        $copies = [];
+        $step = $placed->motif->length * $placed->scale;
+        for ($i = 0; $i < $placed->count; $i += $some) {
+            $some = $this->isStraight && $placed->count - $i >= self::BLOCK ? self::BLOCK : 1;
+            $copies[] = $this->copy($id.(self::BLOCK === $some ? 'x' : ''), $placed, $placed->x + $i * $step, $step);
+        }
+
+        return $copies;
+    }
+
+    private function copy(string $id, Placed $placed, float $x, float $step): string
     {
         $scale = Svg::number($placed->scale);
-        $transform = 'translate('.Svg::number($placed->x).' '.Svg::number($placed->y).') scale('
-            .($placed->turned ? '-'.$scale.' ' : '').$scale.')';
+        $size = ' scale('.($placed->turned ? '-'.$scale.' ' : '').$scale.')';
+        if ($this->isStraight) {
+            return '<use href="#'.$id.'" transform="translate('.Svg::number($x).' '.Svg::number($placed->y).')'.$size.'"/>';
+        }
+        // A knot is laid whole, turned as the way is at its middle.
+        $half = $placed->turned ? -$step / 2 : $step / 2;
 
-        return '<use href="#'.$id.'" transform="'.$transform.'"'
-            .(null === $number ? '' : ' data-knot="'.$placed->motif->name.'-'.$number.'"').'/>';
+        return '<use href="#'.$id.'" transform="'.$this->turned($x + $half, $placed->y).' translate('.Svg::number(-$half).')'.$size.'"/>';
     }
 
     /**
      * @param list<Placed> $all
      *
-     * @return array<string, Motif> each once, by name
+     * @return array<string, array{Motif, int}> each once by name, with the longest run of it
      */
     private function motifs(array $all): array
     {
         $motifs = [];
         foreach ($all as $placed) {
-            $motifs[$placed->motif->name] = $placed->motif;
+            $motifs[$placed->motif->name] = [$placed->motif, max($placed->count, $motifs[$placed->motif->name][1] ?? 0)];
         }
 
         return $motifs;
@@ -174,22 +275,13 @@ final readonly class ScenePainter
         return $levels;
     }
 
-    private function id(Motif $motif, int $level): string
+    private function id(Motif $motif, ?int $level): string
     {
-        return $this->prefix.'-'.$motif->name.'-'.($level < 0 ? 'b' : $level);
-    }
-
-    /**
-     * Returns one level of a motif, its dark edges apart from its bodies: all edges are painted first, so that a strand that
-     * goes on from copy to copy shows no seam.
-     *
-     * @param list<Span> $spans
-     */
-    private function definition(string $id, array $spans): string
-    {
-        [$edges, $bodies] = $this->layers($spans);
-
-        return Svg::element('g', ['id' => $id.'e'], $edges).Svg::element('g', ['id' => $id], $bodies);
+        return $this->prefix.'-'.str_replace(' ', '-', $motif->name).match (true) {
+            null === $level => '',
+            $level < 0 => '-b',
+            default => '-'.$level,
+        };
     }
 
     /**
@@ -201,10 +293,7 @@ final readonly class ScenePainter
     {
         [$edges, $bodies] = ['', ''];
         foreach ($spans as $span) {
-            $path = 'M'.implode(' ', array_map(
-                static fn (Point $point): string => Svg::number($point->x).','.Svg::number($point->y),
-                $span->points,
-            ));
+            $path = self::path($span->points);
             $edges .= Svg::element('path', ['d' => $path, 'class' => 'cord-edge']);
             $bodies .= Svg::element('path', ['d' => $path, 'class' => 'cord-body'])
                 .Svg::element('path', ['d' => $path, 'class' => 'cord-light', 'transform' => 'translate(-0.06 -0.17)']);
@@ -213,16 +302,48 @@ final readonly class ScenePainter
         return [$edges, $bodies];
     }
 
-    private function straight(Straight $cord): string
+    private function cord(Cord $cord): string
     {
-        $line = static fn (string $class, float $width, float $shift): string => Svg::element('path', [
-            'd' => \sprintf('M%s,%s H%s', Svg::number($cord->from), Svg::number($cord->y + $shift), Svg::number($cord->to)),
-            'class' => $class,
-            'stroke-width' => $width,
-        ]);
+        $path = self::path($this->isStraight ? $cord->points : $this->bent($cord->points));
+        $light = self::path($this->isStraight
+            ? array_map(static fn (Point $point): Point => new Point($point->x, $point->y - 0.17 * $cord->thickness), $cord->points)
+            : $this->bent(array_map(static fn (Point $point): Point => new Point($point->x, $point->y - 0.17 * $cord->thickness), $cord->points)));
+        $line = static fn (string $class, float $width, string $path): string => Svg::element('path', ['d' => $path, 'class' => $class, 'stroke-width' => $width]);
 
-        return $line('core-edge', $cord->thickness, 0)
-            .$line('core-body', 0.8 * $cord->thickness, 0)
-            .$line('core-light', 0.2 * $cord->thickness, -0.17 * $cord->thickness);
+        return Svg::element(
+            'g',
+            ['color' => $cord->colour->hex, 'data-cord' => $cord->role],
+            $line('core-edge', $cord->thickness, $path),
+            $line('core-body', 0.8 * $cord->thickness, $path),
+            $line('core-light', 0.2 * $cord->thickness, $light),
+        );
+    }
+
+    /**
+     * @param list<Point> $points
+     *
+     * @return list<Point>
+     */
+    private function bent(array $points): array
+    {
+        $bent = [];
+        foreach ($points as $i => $point) {
+            $before = $points[$i - 1] ?? $point;
+            $steps = max(1, (int) ceil($before->distanceTo($point) / self::BEND));
+            for ($step = 0 === $i ? $steps : 1; $step <= $steps; ++$step) {
+                $share = $step / $steps;
+                $bent[] = $this->way->at($before->x + $share * ($point->x - $before->x), $before->y + $share * ($point->y - $before->y));
+            }
+        }
+
+        return $bent;
+    }
+
+    /**
+     * @param list<Point> $points
+     */
+    private static function path(array $points): string
+    {
+        return 'M'.implode(' ', array_map(static fn (Point $point): string => Svg::number($point->x).','.Svg::number($point->y), $points));
     }
 }

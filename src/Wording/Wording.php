@@ -39,6 +39,24 @@ final readonly class Wording
         return null === $check->remedy ? null : $this->say('remedy.'.$check->code, $check->values, $unit);
     }
 
+    /**
+     * Returns what a figure is called.
+     */
+    public function figure(string $key): string
+    {
+        return str_starts_with($key, 'cut-') ? $this->role(substr($key, 4)) : $this->translator->trans('figure.'.$key);
+    }
+
+    /**
+     * Returns what a cord of this role is called: by our word, else by its maker's.
+     */
+    public function role(string $role): string
+    {
+        $word = $this->translator->trans('role.'.$role);
+
+        return 'role.'.$role === $word ? $role : $word;
+    }
+
     public function length(Length|WrittenLength $length, Unit $unit): WrittenLength
     {
         if ($length instanceof WrittenLength) {

@@ -20,7 +20,7 @@ final class Layers
             ->canOnlyDependOn()
             ->classes(
                 Selector::inNamespace('Rinkel\Core'),
-                Selector::classname('/^(Stringable|Throwable|BackedEnum|UnitEnum|InvalidArgumentException|LogicException|DomainException)$/', true),
+                Selector::classname('/^(Stringable|Generator|Throwable|BackedEnum|UnitEnum|InvalidArgumentException|LogicException|DomainException)$/', true),
             )
             ->because('the computation must stand without framework, database and pages');
     }

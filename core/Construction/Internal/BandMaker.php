@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Knot\Hitch;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Material\Bundle;
+use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
@@ -47,6 +50,9 @@ final readonly class BandMaker extends PartMaker
         if (KnotKind::Overhand === $kind) {
             return $this->overhand($knots);
         }
+        if (\in_array($kind, [KnotKind::VerticalLarksHead, KnotKind::HalfHitch], true)) {
+            return $this->hitch($knots, $kind, $role, $pair->cord);
+        }
         if (!\in_array($kind, [KnotKind::Square, KnotKind::HalfLeft, KnotKind::HalfRight], true)) {
             throw PartDoesNotSuit::notTied($knots, '"'.$kind->value.'"');
         }
@@ -70,6 +76,29 @@ final readonly class BandMaker extends PartMaker
     protected function bare(): Length
     {
         return $this->core->width();
+    }
+
+    /**
+     * Each core is folded and hung on with a lark's head around the finding's wire; the working cords begin beside it.
+     */
+    protected function hung(Finding $finding): array
+    {
+        $wire = Length::longest($finding->width->minus($finding->inside)->times(0.5), Length::ofMillimetres(0.8));
+        $head = Hitch::verticalLarksHead()->tied(new Bundle($wire, 1), $this->piece->cord('core')->cord);
+
+        return ['core' => [Length::zero(), $head->use]] + array_map(static fn (): array => [Length::zero(), Length::zero()], $this->pairs);
+    }
+
+    /**
+     * Returns a hitch that one half of a pair ties while the other rests: on average each half takes half of both.
+     */
+    private function hitch(Knots $knots, KnotKind $kind, string $role, Cord $cord): Element
+    {
+        $tied = $this->piece->knots()->around($kind, $this->core, $cord);
+        $uses = $this->along($tied->pitch, Length::zero());
+        $uses[$role] = [$tied->pitch->times(0.5), $tied->use->times(0.5)];
+
+        return $this->tied($knots, $tied, $uses);
     }
 
     /**

@@ -4,29 +4,51 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Line\Line;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
 
 /**
- * One cord that carries beads and ties knots in itself; or several alike, each for itself.
+ * One cord that carries beads and ties knots in itself; or several alike side by side, each with every bead of the line.
+ *
+ * Strands side by side are shifted against each other by half a repeat, so that the beads of one lie at the knots of the other:
+ * one begins with that much bare cord, the other ends with it.
  *
  * @internal
  */
 final readonly class CordMaker extends PartMaker
 {
     /**
-     * @param list<KnotKind> $kinds knots that suit
+     * @param list<KnotKind> $kinds   knots that suit
+     * @param int            $strands side by side
      */
     public function __construct(
         Piece $piece,
         private string $role,
         private array $kinds,
+        private int $strands = 1,
     ) {
         parent::__construct($piece);
+    }
+
+    public function line(Line $line): Line
+    {
+        $shift = 1 === $this->strands ? Length::zero() : $this->halfRepeat($line);
+
+        return $shift->isZero() ? $line : new Line(
+            $line->first,
+            $line->middle,
+            [...$line->after, new Chunk([new Element('gap', null, $shift, $this->bare(), $this->bare(), $this->along($shift, Length::zero()))])],
+            $line->mirrored,
+            $line->shares,
+        );
     }
 
     protected function knot(Knots $knots, bool $swapped): Element
@@ -39,6 +61,13 @@ final readonly class CordMaker extends PartMaker
         return $this->tied($knots, $tied, [$this->role => [Length::zero(), $tied->use]]);
     }
 
+    protected function bead(Node $part, string $name, Lane $lane, ?string $letter = null): Element
+    {
+        $bead = parent::bead($part, $name, $lane, $letter);
+
+        return 1 === $this->strands ? $bead : $bead->besideItself($this->strands);
+    }
+
     protected function along(Length $length, Length $bulge): array
     {
         return [$this->role => [$length, Length::zero()]];
@@ -47,5 +76,17 @@ final readonly class CordMaker extends PartMaker
     protected function bare(): Length
     {
         return $this->piece->cord($this->role)->cord->thickness;
+    }
+
+    /**
+     * Returns half of the first bead with the first knot, nought when the line lacks either.
+     */
+    private function halfRepeat(Line $line): Length
+    {
+        $elements = $line->elements(array_fill(0, \count($line->shares), 1));
+        $bead = array_values(array_filter($elements, static fn (Element $one): bool => $one->isBead()))[0] ?? null;
+        $knot = array_values(array_filter($elements, static fn (Element $one): bool => KnotKind::tryFrom($one->what) instanceof KnotKind))[0] ?? null;
+
+        return null === $bead || null === $knot ? Length::zero() : $bead->length->plus($knot->length)->times(0.5);
     }
 }

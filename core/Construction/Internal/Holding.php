@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Construction\Construction;
+use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Check;
 use Rinkel\Core\Plan\Draft;
+use Rinkel\Core\Plan\Remedy;
 use Rinkel\Core\Plan\Severity;
 
 /**
@@ -21,6 +23,18 @@ final class Holding
     private const DELICATE = 1.0;
 
     /**
+     * Folded on the finding, cores come in pairs.
+     *
+     * @return list<Check>
+     */
+    public static function halves(Draft $draft): array
+    {
+        $count = $draft->piece->cord('core')->count;
+
+        return $draft->isHalved() && 1 === $count % 2 ? [new Check('odd-core-folds', Severity::Hint, ['cores' => $count, 'even' => $count + 1], new Remedy('cords.core.count', $count + 1))] : [];
+    }
+
+    /**
      * @return list<Check>
      */
     public static function checks(Draft $draft, Construction $construction): array
@@ -28,8 +42,11 @@ final class Holding
         $checks = [];
         $elements = $draft->setting->elements;
         foreach ($elements as $i => $element) {
-            $bead = null === $element->name ? null : ($draft->piece->beads[$element->name] ?? null);
-            foreach (null === $bead ? [] : [$i - 1, $i + 1] as $beside) {
+            $bead = $draft->piece->beads[$element->name] ?? null;
+            if (null === $bead) {
+                continue;
+            }
+            foreach ([$i - 1, $i + 1] as $beside) {
                 $knot = $elements[$beside] ?? null;
                 if (null !== $knot && null === $knot->name && 'gap' !== $knot->what && $knot->width->isShorterThan($bead->hole)) {
                     $checks[$element->name] = new Check('knot-slips-through', Severity::Warn, [
@@ -41,12 +58,9 @@ final class Holding
             }
         }
         $cord = $construction->ends($draft->piece)->cord;
-        if ('leather' === $cord->fibre->value && $cord->thickness->millimetres <= self::DELICATE) {
-            $checks[] = new Check(
-                $cord->thickness->millimetres < self::DELICATE / 2 ? 'leather-too-thin' : 'leather-delicate',
-                $cord->thickness->millimetres < self::DELICATE / 2 ? Severity::Warn : Severity::Hint,
-                ['cord' => $cord->thickness->written(Unit::Millimetre)],
-            );
+        if (Fibre::Leather === $cord->fibre && $cord->thickness->millimetres <= self::DELICATE) {
+            $tooThin = $cord->thickness->millimetres < self::DELICATE / 2;
+            $checks[] = new Check($tooThin ? 'leather-too-thin' : 'leather-delicate', $tooThin ? Severity::Warn : Severity::Hint, ['cord' => $cord->thickness->written(Unit::Millimetre)]);
         }
 
         return array_values($checks);

@@ -7,8 +7,10 @@ namespace Rinkel\Core\Construction\Internal;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\BeadSequence;
 use Rinkel\Core\Pattern\Node;
@@ -43,6 +45,11 @@ abstract readonly class PartMaker implements Maker
         };
     }
 
+    public function line(Line $line): Line
+    {
+        return $line;
+    }
+
     /**
      * Returns one knot as an element.
      *
@@ -56,6 +63,16 @@ abstract readonly class PartMaker implements Maker
      * @return array<string, array{Length, Length}>
      */
     abstract protected function along(Length $length, Length $bulge): array;
+
+    /**
+     * Returns what both halves together take to hang on a finding in the middle; a cord that runs on through it takes its length.
+     *
+     * @return array<string, array{Length, Length}>
+     */
+    protected function hung(Finding $finding): array
+    {
+        return $this->along($finding->length, Length::zero());
+    }
 
     /**
      * Returns the width and thickness of bare cord.
@@ -149,7 +166,7 @@ abstract readonly class PartMaker implements Maker
         }
         $length = $bead->length ?? $finding->length ?? Length::zero();
         $width = $bead->diameter ?? $finding->width ?? Length::zero();
-        $uses = null === $bead ? array_map(static fn (array $use): array => [Length::zero(), Length::zero()], $this->along($length, Length::zero())) : $this->along($length, $width);
+        $uses = null === $finding || null !== $bead ? $this->along($length, $width) : $this->hung($finding);
 
         return new Element('focal', $focal->name, $length, $width, $bead->diameter ?? $this->bare(), $uses, $focal->place());
     }

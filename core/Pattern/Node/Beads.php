@@ -13,9 +13,9 @@ use Rinkel\Core\Pattern\Place;
 final readonly class Beads implements Node
 {
     /**
-     * @param int                             $count  1 to 2000
-     * @param non-empty-list<array{int, string}> $names how many of which bead, in turn
-     * @param int|null                        $strand of Lane::Strand, from 1
+     * @param int                                $count  1 to 2000
+     * @param non-empty-list<array{int, string}> $names  how many of which bead, in turn
+     * @param int|null                           $strand of Lane::Strand, from 1
      */
     public function __construct(
         public int $count,

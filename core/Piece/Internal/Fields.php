@@ -69,10 +69,12 @@ final class Fields
         return $this;
     }
 
-    public function length(string $path, Unit $bare, Length $shortest, Length $longest, ?Length $default = null): ?Length
+    /**
+     * @param (callable(string): Length)|null $parse for texts that are more than a length
+     */
+    public function length(string $path, Unit $bare, Length $shortest, Length $longest, ?Length $default = null, ?callable $parse = null): ?Length
     {
-        $unit = $bare;
-        $length = $this->parsed($path, static fn (string $text): Length => Length::parse($text, $unit), $default);
+        $length = $this->parsed($path, $parse ?? static fn (string $text): Length => Length::parse($text, $bare), $default);
         if (null === $length || (!$length->isShorterThan($shortest) && !$length->isLongerThan($longest))) {
             return $length;
         }

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Drawing\Internal;
+
+use Rinkel\Core\Drawing\CordKnots;
+use Rinkel\Core\Drawing\DrawnBead;
+use Rinkel\Core\Drawing\DrawnFinding;
+use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Drawing\StopKnot;
+use Rinkel\Core\Drawing\Stretch;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Plan\Draft;
+
+/**
+ * Lays a piece's body out, without its closure: from 0 to the body's length.
+ *
+ * @internal
+ */
+abstract readonly class Body
+{
+    /**
+     * @param bool $bends whether the piece will be laid around a bend, so that its pictures have to be short
+     */
+    public function __construct(
+        protected Draft $draft,
+        protected bool $bends = false,
+    ) {}
+
+    abstract public function scene(): Scene;
+
+    /**
+     * @return non-empty-list<EndCord>
+     */
+    abstract public function ends(): array;
+
+    /**
+     * Returns the body of whatever $draft is: what its line's elements take says which cords there are.
+     */
+    public static function of(Draft $draft, bool $bends = false): self
+    {
+        $roles = $draft->setting->elements[0]->uses ?? [];
+
+        return match (true) {
+            isset($roles['long']) => new WrapBody($draft),
+            isset($roles['core']) => new BandBody($draft, $bends),
+            default => new CordBody($draft, (string) (array_key_first($roles) ?? array_key_first($draft->piece->cords))),
+        };
+    }
+
+    /**
+     * Returns a knot that one cord ties in itself; a barrel by its wraps, any other as an overhand.
+     */
+    protected static function ownKnot(Element $knot, float $x, float $y, Cord $cord, string $role): Placed
+    {
+        $length = $knot->length->millimetres;
+        if ('barrel' === $knot->what || 'double overhand' === $knot->what) {
+            $w = $cord->round()->millimetres;
+            $wraps = 'barrel' === $knot->what ? max(1, (int) round($length / $w / $cord->fibre->lengthFactor() - 1)) : 2;
+            $motif = CordKnots::barrel('barrel-'.$role.'-'.$wraps, $wraps, $length / $w, $knot->width->millimetres / $w);
+
+            return new Placed($motif, $x, $y, $w, $cord->colour, $role);
+        }
+        $motif = StopKnot::motif('overhand');
+
+        return new Placed($motif, $x, $y, $length / $motif->length, $cord->colour, $role);
+    }
+
+    protected function bead(Element $element, float $x, float $y): ?DrawnBead
+    {
+        $bead = $this->draft->piece->beads[$element->name] ?? null;
+
+        return null === $bead ? null : new DrawnBead((string) $element->name, $bead, $x, $y, $element->letter);
+    }
+
+    protected function finding(Element $element, float $x): ?DrawnFinding
+    {
+        $finding = isset($this->draft->piece->beads[$element->name]) ? null : ($this->draft->piece->findings[$element->name] ?? null);
+
+        return null === $finding ? null : new DrawnFinding($finding, $x, 0, beneath: true);
+    }
+
+    protected function height(): float
+    {
+        return max(0.0, ...array_map(static fn (Element $one): float => $one->width->millimetres, $this->draft->setting->elements), ...[0.0]);
+    }
+
+    /**
+     * Returns what each part of the pattern takes; neighbours from the same part are one stretch.
+     *
+     * @return list<Stretch>
+     */
+    protected function stretches(): array
+    {
+        $stretches = [];
+        $open = null;
+        foreach ($this->draft->setting->starts() as $i => $from) {
+            $element = $this->draft->setting->elements[$i];
+            $to = $from + $element->length->millimetres;
+            $joins = null !== $open && $open->what === $element->what && $open->name === $element->name && $open->place == $element->place;
+            if (null !== $open && !$joins) {
+                $stretches[] = $open;
+            }
+            $open = new Stretch(
+                $joins ? $open->from : $from,
+                $to,
+                $element->width->millimetres,
+                $element->place,
+                $element->what,
+                $element->name,
+                $joins ? $open->count + 1 : 1,
+            );
+        }
+
+        return null === $open ? $stretches : [...$stretches, $open];
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Drawing\Internal;
+
+use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Pattern\Node\KnotKind;
+use Rinkel\Core\Plan\Draft;
+
+/**
+ * One cord with its beads and knots, or several side by side, every second of them shifted by half a repeat.
+ *
+ * @internal
+ */
+final readonly class CordBody extends Body
+{
+    public function __construct(
+        Draft $draft,
+        private string $role,
+    ) {
+        parent::__construct($draft);
+    }
+
+    public function scene(): Scene
+    {
+        $cord = $this->draft->piece->cord($this->role)->cord;
+        $body = $this->draft->body()->millimetres;
+        [$cords, $placed, $beads, $findings] = [[], [], [], []];
+        foreach ($this->ends() as $i => $end) {
+            $shift = 1 === $i % 2 ? $this->shift() : 0.0;
+            $cords[] = Cord::straight(0, $body, $end->y, $cord->thickness->millimetres, $cord->colour, $this->role);
+            foreach ($this->draft->setting->starts() as $at => $start) {
+                $element = $this->draft->setting->elements[$at];
+                $x = $start + $shift;
+                if ($element->isBead() || 'focal' === $element->what) {
+                    $beads[] = $this->bead($element, $x, $end->y);
+                    $findings[] = 0 === $i ? $this->finding($element, $x) : null;
+                } elseif (KnotKind::tryFrom($element->what) instanceof KnotKind) {
+                    $placed[] = self::ownKnot($element, $x, $end->y, $cord, $this->role);
+                }
+            }
+        }
+
+        return new Scene(
+            0,
+            $body,
+            $this->height() + $this->spacing() * (\count($this->ends()) - 1),
+            $cords,
+            $placed,
+            array_values(array_filter($beads)),
+            array_values(array_filter($findings)),
+            $this->stretches(),
+        );
+    }
+
+    public function ends(): array
+    {
+        $use = $this->draft->piece->cord($this->role);
+
+        return array_map(
+            fn (int $i): EndCord => new EndCord(($i - ($use->count - 1) / 2) * $this->spacing(), $use->cord->thickness->millimetres, $use->cord->colour, $this->role),
+            range(0, max(1, $use->count) - 1),
+        );
+    }
+
+    /**
+     * Returns the bare cord at the far end by which strands are shifted.
+     */
+    private function shift(): float
+    {
+        $elements = $this->draft->setting->elements;
+        $last = $elements[\count($elements) - 1] ?? null;
+
+        return null !== $last && 'gap' === $last->what && null === $last->place ? $last->length->millimetres : 0.0;
+    }
+
+    /**
+     * Returns how far apart strands lie so that beads touch neither beads nor knots of the other.
+     */
+    private function spacing(): float
+    {
+        $thickness = $this->draft->piece->cord($this->role)->cord->thickness->millimetres;
+        [$bead, $knot] = [$thickness, $thickness];
+        foreach ($this->draft->setting->elements as $element) {
+            [$bead, $knot] = $element->isBead() ? [max($bead, $element->width->millimetres), $knot] : [$bead, max($knot, $element->width->millimetres)];
+        }
+
+        return max(sqrt(max(0.0, $bead ** 2 - $this->shift() ** 2)), ($bead + $knot) / 2);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Drawing;
+
+use Rinkel\Core\Drawing\Internal\Body;
+use Rinkel\Core\Drawing\Internal\Ends;
+use Rinkel\Core\Plan\Plan;
+
+/**
+ * Lays a planned piece out in mm: open and flat, closed as it is worn, and its sliding closure at any gap.
+ */
+final readonly class Layout
+{
+    private Body $body;
+    private Ends $ends;
+
+    public function __construct(private Plan $plan)
+    {
+        $this->body = Body::of($plan->draft);
+        $this->ends = new Ends($plan->draft, $this->body->ends());
+    }
+
+    /**
+     * Returns the piece lying open: the body from 0 to its length, the closure's parts beyond both ends.
+     */
+    public function flat(): Scene
+    {
+        return $this->ends->open()->with($this->body->scene());
+    }
+
+    /**
+     * Returns the piece as one turn of its line: the body, then the closure between its end and its beginning.
+     */
+    public function worn(): Scene
+    {
+        return $this->ends->worn($this->plan->draft->wornGap()->millimetres)->with(Body::of($this->plan->draft, true)->scene());
+    }
+
+    /**
+     * Returns a sliding closure with the body's ends $gap mm apart, or null for a closure that does not slide.
+     */
+    public function sliding(float $gap): ?Scene
+    {
+        return $this->ends->sliding($gap);
+    }
+}

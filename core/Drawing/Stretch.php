@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Drawing;
+
+use Rinkel\Core\Pattern\Place;
+
+/**
+ * The stretch of the piece that one part of the pattern takes, in mm along the piece.
+ */
+final readonly class Stretch
+{
+    /**
+     * @param Place|null $place  where the part stands in the pattern's text
+     * @param string     $what   as of the line's elements
+     * @param int        $count  of elements in it
+     * @param float      $height across the piece
+     */
+    public function __construct(
+        public float $from,
+        public float $to,
+        public float $height,
+        public ?Place $place,
+        public string $what,
+        public ?string $name,
+        public int $count,
+    ) {}
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Geometry;
+
+/**
+ * Straight on: the piece lying flat.
+ */
+final readonly class StraightWay implements Way
+{
+    public function at(float $x, float $y): Point
+    {
+        return new Point($x, $y);
+    }
+
+    public function turnAt(float $x): float
+    {
+        return 0.0;
+    }
+}

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Drawing;
+
+use Rinkel\Core\Drawing\Layout;
+use Rinkel\Core\Drawing\Stretch;
+use Rinkel\Core\Geometry\Oval;
+use Rinkel\Core\Geometry\Point;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Plan\Plan;
+
+/**
+ * Draws a planned piece to scale: flat between two tapes, small, worn around an oval, or only its closure.
+ */
+final readonly class PieceDrawing
+{
+    private const TAPE = 7.0;
+    private const AIR = 2.5;
+
+    /** Width of a small drawing, in mm. */
+    private const SMALL = 300.0;
+
+    private Layout $layout;
+
+    public function __construct(
+        private Plan $plan,
+        private string $prefix,
+    ) {
+        $this->layout = new Layout($plan);
+    }
+
+    /**
+     * Returns the piece lying flat between a tape in cm and one in inches.
+     *
+     * @param int    $zoom  how many times the width of the page; tapes keep their size on the screen
+     * @param string $label what the drawing shows, for those who do not see it
+     */
+    public function board(int $zoom, string $label): string
+    {
+        $scene = $this->layout->flat();
+        $left = $scene->left - 3;
+        $right = $scene->right + 3;
+        $tape = self::TAPE / $zoom * max(1.0, ($right - $left) / 330);
+        $half = $scene->height / 2 + self::AIR;
+
+        return $this->svg(
+            [$left, -$half - $tape, $right - $left, 2 * ($half + $tape)],
+            $label,
+            'board-drawing',
+            ['width' => 100 * $zoom.'%', 'data-scale' => $right - $left],
+            (new Ruler(Unit::Centimetre, $left, $right, -$half, -$tape))->paint(),
+            (new Ruler(Unit::Inch, $left, $right, $half, $tape))->paint(),
+            $this->span($half),
+            (new ScenePainter($this->prefix))->paint($scene),
+            ...array_map(fn (Stretch $stretch): string => $this->hit($stretch, $half), $scene->stretches),
+        );
+    }
+
+    /**
+     * Returns the piece alone, for a list of pieces: all to one scale unless a piece is longer than that allows.
+     */
+    public function small(string $label, float $least = self::SMALL): string
+    {
+        $scene = $this->layout->flat();
+        $width = max($least, $scene->right - $scene->left);
+
+        return $this->svg(
+            [($scene->left + $scene->right - $width) / 2, -$scene->height / 2 - 1, $width, $scene->height + 2],
+            $label,
+            'small-drawing',
+            [],
+            (new ScenePainter($this->prefix))->paintSmall($scene),
+        );
+    }
+
+    /**
+     * Returns the piece closed around the oval of what it is worn on: the middle of its line on top, its closure below.
+     */
+    public function worn(string $label): string
+    {
+        $draft = $this->plan->draft;
+        $scene = $this->layout->worn();
+        $around = ($scene->right - $scene->left) / $draft->piece->wraps;
+        $width = max(3.0, $scene->height);
+        $aside = 1 === $draft->piece->wraps ? new Point(0, 0) : new Point(0.25 * $width, 1.15 * $width);
+        $oval = new Oval(max(1.0, $around), $draft->body()->millimetres / 2, $aside);
+        $turns = ($draft->piece->wraps - 1) / 2;
+        $air = $width + 4;
+        $inner = new Oval(max(1.0, $around - $draft->ring->thickness->millimetres * \M_PI), 0, new Point(0, 0));
+
+        return $this->svg(
+            [
+                -$oval->width() / 2 - $air - $turns * $aside->x, -$oval->height() / 2 - $air - $turns * $aside->y,
+                $oval->width() + 2 * ($air + $turns * $aside->x), $oval->height() + 2 * ($air + $turns * $aside->y),
+            ],
+            $label,
+            'worn-drawing',
+            [],
+            Svg::element('ellipse', ['rx' => $inner->width() / 2, 'ry' => $inner->height() / 2 + $turns * $aside->y, 'class' => 'worn-body']),
+            (new ScenePainter($this->prefix, $oval))->paint($scene),
+        );
+    }
+
+    /**
+     * Returns the sliding closure with the body's ends $gap apart; empty for a closure that does not slide.
+     */
+    public function closure(Length $gap, string $label): string
+    {
+        $scene = $this->layout->sliding($gap->millimetres);
+
+        return null === $scene ? '' : $this->svg(
+            [$scene->left, -$scene->height / 2 - 1, $scene->right - $scene->left, $scene->height + 2],
+            $label,
+            'closure-drawing',
+            [],
+            (new ScenePainter($this->prefix))->paint($scene),
+        );
+    }
+
+    /**
+     * Returns the marks at the body's two ends, from tape to tape.
+     */
+    private function span(float $half): string
+    {
+        $body = $this->plan->draft->body()->millimetres;
+
+        return Svg::element('path', [
+            'd' => \sprintf('M0,%1$s V%2$s M%3$s,%1$s V%2$s', Svg::number(-$half), Svg::number($half), Svg::number($body)),
+            'class' => 'body-span',
+            'data-body' => $body,
+        ]);
+    }
+
+    /**
+     * Returns what takes the pointer over one part of the pattern, and lights up when that part is chosen.
+     */
+    private function hit(Stretch $stretch, float $half): string
+    {
+        return null === $stretch->place ? '' : Svg::element('rect', [
+            'x' => $stretch->from,
+            'y' => -$half,
+            'width' => max(0.2, $stretch->to - $stretch->from),
+            'height' => 2 * $half,
+            'class' => 'hit',
+            'data-place' => $stretch->place->line.':'.$stretch->place->column,
+        ]);
+    }
+
+    /**
+     * @param array{float, float, float, float} $box
+     * @param array<string, string|float>       $attributes
+     */
+    private function svg(array $box, string $label, string $class, array $attributes, string ...$children): string
+    {
+        return Svg::element('svg', [
+            'xmlns' => 'http://www.w3.org/2000/svg',
+            'viewBox' => implode(' ', array_map(Svg::number(...), $box)),
+            'role' => 'img',
+            'aria-label' => $label,
+            'class' => $class,
+        ] + $attributes, ...$children);
+    }
+}
