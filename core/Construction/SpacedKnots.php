@@ -33,7 +33,7 @@ final readonly class SpacedKnots implements Construction
             ['cord' => Stock::cord(Fibre::WaxedCotton, 1.5, '#7a4b2a')],
             [],
             [],
-            '(1 barrel 3, gap 25 mm) x fit, 1 barrel 3',
+            '(1 barrel 3, gap fit) x '. 6 * $piece->wraps.', 1 barrel 3',
             new ClosureWish(ClosureKind::DoubleBarrel),
         );
     }

@@ -19,7 +19,7 @@ final readonly class Element
      * @param string                               $what      "square", "half left", "bead", "letter", "gap", "focal", "beside", …
      * @param string|null                          $name      of a bead or finding; the letter is in $letter
      * @param array<string, array{Length, Length}> $uses      by cord role: straight, in knots; of one cord (or one half of a folded one)
-     * @param list<self>                           $beside
+     * @param array<int, self>                     $beside    in order, or by strand from 0
      * @param bool                                 $stretches whether the element is bare cord that takes up what the length leaves
      */
     public function __construct(
@@ -62,9 +62,11 @@ final readonly class Element
     }
 
     /**
-     * Returns this bead once on each of $strands side by side.
+     * Returns this bead once on each of $strands, counted from 0.
+     *
+     * @param non-empty-list<int> $strands
      */
-    public function besideItself(int $strands): self
+    public function onStrands(array $strands): self
     {
         return new self(
             $this->what,
@@ -76,7 +78,7 @@ final readonly class Element
             $this->place,
             $this->lane,
             $this->letter,
-            array_fill(0, $strands, $this),
+            array_fill_keys($strands, $this),
         );
     }
 
@@ -88,7 +90,7 @@ final readonly class Element
     public function beads(): array
     {
         if ([] !== $this->beside) {
-            return array_merge(...array_map(static fn (self $part): array => $part->beads(), $this->beside));
+            return array_merge(...array_map(static fn (self $part): array => $part->beads(), array_values($this->beside)));
         }
 
         return null !== $this->name && ($this->isBead() || 'focal' === $this->what) ? [$this->name] : [];

@@ -67,25 +67,26 @@ final readonly class LineSetter
             $elements = array_map(static fn (Element $element): Element => $element->stretches ? $element->stretchedTo($each) : $element, $elements);
             $total += max(0.0, $left);
         }
-        [$elements, $spread] = $stretching > 0 ? [$elements, 0] : $this->spread($elements, $left, $atMost);
+        [$elements, $spread] = $stretching > 0 ? [$elements, 0] : $this->spread($elements, $counts, $left, $atMost);
         $length = Length::sum(...array_map(static fn (Element $element): Length => $element->length, $elements));
 
         return new Setting($counts, $elements, $length, $length->minus($wished), $stretching > 0 ? [] : $sums->neighbours($counts), $spread, $shortage);
     }
 
     /**
-     * Spreads what is left over evenly on the runs of square knots at both ends, whole knots only.
+     * Spreads what fits leave over evenly on the runs of square knots at both ends, whole knots only.
      *
      * @param list<Element> $elements
+     * @param list<int>     $counts
      *
      * @return array{list<Element>, int}
      */
-    private function spread(array $elements, float $left, bool $atMost): array
+    private function spread(array $elements, array $counts, float $left, bool $atMost): array
     {
         $count = \count($elements);
         $first = $elements[0] ?? null;
         $last = $elements[$count - 1] ?? null;
-        if (null === $first || null === $last || $count < 3 || 'square' !== $first->what || 'square' !== $last->what) {
+        if (null === $first || null === $last || $count < 3 || [] === $counts || 'square' !== $first->what || 'square' !== $last->what) {
             return [$elements, 0];
         }
         $pair = $first->length->millimetres + $last->length->millimetres;

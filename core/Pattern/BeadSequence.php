@@ -67,7 +67,8 @@ final readonly class BeadSequence
     }
 
     /**
-     * Returns the names so that each differs from the one before it as much as those left allow, the more frequent first.
+     * Returns the names so that each differs from the one before it as much as those left allow, the more frequent first. A name
+     * that fills half of the rest is next, or it would have to touch itself later.
      *
      * @param list<string> $names
      *
@@ -81,7 +82,12 @@ final readonly class BeadSequence
         for ($last = null; [] !== $left; $last = $next) {
             $next = (string) array_key_first($left);
             $best = [-1.0, 0];
+            $rest = array_sum($left);
             foreach ($left as $name => $count) {
+                if (2 * $count > $rest && $last !== (string) $name) {
+                    $next = (string) $name;
+                    break;
+                }
                 $apart = null === $last ? 0.0 : $this->beads[(string) $name]->colour->differenceTo($this->beads[$last]->colour);
                 if ([$apart, $count] > $best) {
                     [$best, $next] = [[$apart, $count], (string) $name];

@@ -170,7 +170,7 @@ final readonly class Judgement
      */
     private function flat(array $elements): array
     {
-        return array_merge(...array_map(static fn (Element $one): array => [] === $one->beside ? [$one] : $one->beside, $elements), ...[[]]);
+        return array_merge(...array_map(static fn (Element $one): array => [] === $one->beside ? [$one] : array_values($one->beside), $elements), ...[[]]);
     }
 
     private function shortage(): ?Check

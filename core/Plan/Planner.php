@@ -64,7 +64,7 @@ final readonly class Planner
         return new Plan(
             $draft,
             $cuts,
-            $setting->beads(),
+            array_intersect_key($setting->beads(), $piece->beads),
             $this->neighbours($draft),
             (new Derivation($draft, $cuts))->figures(),
             (new Judgement($draft, $construction))->checks(),

@@ -14,6 +14,7 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
 
 /**
@@ -76,6 +77,11 @@ final readonly class BandMaker extends PartMaker
     protected function bare(): Length
     {
         return $this->core->width();
+    }
+
+    protected function lanes(): array
+    {
+        return [Lane::Core, Lane::Left, Lane::Right];
     }
 
     /**

@@ -10,6 +10,7 @@ use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Line\Line;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\Beads;
 use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
@@ -65,7 +66,20 @@ final readonly class CordMaker extends PartMaker
     {
         $bead = parent::bead($part, $name, $lane, $letter);
 
-        return 1 === $this->strands ? $bead : $bead->besideItself($this->strands);
+        if (1 === $this->strands) {
+            return $bead;
+        }
+        $strand = $part instanceof Beads ? $part->strand : null;
+        if (null !== $strand && $strand > $this->strands) {
+            throw PartDoesNotSuit::notTied($part, 'strand '.$strand);
+        }
+
+        return $bead->onStrands(null === $strand ? range(0, $this->strands - 1) : [$strand - 1]);
+    }
+
+    protected function lanes(): array
+    {
+        return 1 === $this->strands ? [Lane::Core] : [Lane::Core, Lane::Strand];
     }
 
     protected function along(Length $length, Length $bulge): array

@@ -65,6 +65,16 @@ abstract readonly class PartMaker implements Maker
     abstract protected function along(Length $length, Length $bulge): array;
 
     /**
+     * Returns on which cords beads can sit.
+     *
+     * @return list<Lane>
+     */
+    protected function lanes(): array
+    {
+        return [Lane::Core];
+    }
+
+    /**
      * Returns what both halves together take to hang on a finding in the middle; a cord that runs on through it takes its length.
      *
      * @return array<string, array{Length, Length}>
@@ -134,6 +144,9 @@ abstract readonly class PartMaker implements Maker
     {
         foreach ($beads->names as [, $name]) {
             $this->known($beads, $name);
+        }
+        if (!\in_array($beads->lane, $this->lanes(), true)) {
+            throw PartDoesNotSuit::notTied($beads, 'cord "'.$beads->lane->value.'" that carries beads');
         }
         $names = (new BeadSequence($this->piece->beads))->of($beads);
         $lane = $swapped ? $beads->lane->swapped() : $beads->lane;

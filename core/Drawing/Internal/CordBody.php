@@ -34,6 +34,9 @@ final readonly class CordBody extends Body
             foreach ($this->draft->setting->starts() as $at => $start) {
                 $element = $this->draft->setting->elements[$at];
                 $x = $start + $shift;
+                if ([] !== $element->beside && !isset($element->beside[$i])) {
+                    continue;
+                }
                 if ($element->isBead() || 'focal' === $element->what) {
                     $beads[] = $this->bead($element, $x, $end->y);
                     $findings[] = 0 === $i ? $this->finding($element, $x) : null;

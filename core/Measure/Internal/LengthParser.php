@@ -33,7 +33,7 @@ final readonly class LengthParser
         '⅓' => '1/3', '⅔' => '2/3', '⅕' => '1/5', '⅖' => '2/5', '⅗' => '3/5', '⅘' => '4/5', '⅙' => '1/6', '⅚' => '5/6',
     ];
 
-    private const NUMBER = '(?<whole>\d{1,9}(?![\d]*\s*\/)(?:[.,]\d{1,9})?|[.,]\d{1,9})?\s*(?:(?<above>\d{1,6})\s*\/\s*(?<below>\d{1,6}))?';
+    private const NUMBER = '(?<whole>\d{1,9}(?![\d]*\s*\/)(?:[.,]\d{1,18})?|[.,]\d{1,18})?\s*(?:(?<above>\d{1,6})\s*\/\s*(?<below>\d{1,6}))?';
 
     public function __construct(private string $text, private Unit $bare) {}
 

@@ -75,6 +75,8 @@ final class Fields
     public function length(string $path, Unit $bare, Length $shortest, Length $longest, ?Length $default = null, ?callable $parse = null): ?Length
     {
         $length = $this->parsed($path, $parse ?? static fn (string $text): Length => Length::parse($text, $bare), $default);
+        // To the exactness in which lengths are read, so that what is written is read back the same.
+        $length = null === $length ? null : Length::of($length->millimetres, Unit::Millimetre);
         if (null === $length || (!$length->isShorterThan($shortest) && !$length->isLongerThan($longest))) {
             return $length;
         }

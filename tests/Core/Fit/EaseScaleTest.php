@@ -41,7 +41,7 @@ final class EaseScaleTest extends TestCase
     {
         $wearer = new Wearer(Length::ofCentimetres(18), Measured::Comfortable);
 
-        self::assertSame(FitZone::Comfortable, (new EaseScale($wearer))->zoneOf($wearer->wrist));
+        self::assertSame(FitZone::Comfortable, (new EaseScale($wearer))->zoneOf($wearer->girth));
         self::assertEqualsWithDelta(180 - 19.05, $wearer->skin()->millimetres, 1e-9);
     }
 

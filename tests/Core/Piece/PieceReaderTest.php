@@ -21,25 +21,26 @@ final class PieceReaderTest extends TestCase
     public function testAWristIsEnough(): void
     {
         $piece = (new PieceReader())->read([
-            'format' => 'rinkel-piece', 'version' => 1, 'construction' => 'square-knot-band', 'name' => ' A  band ', 'wearer' => ['wrist' => '16'],
+            'format' => 'rinkel-piece', 'version' => 1, 'construction' => 'square-knot-band', 'name' => ' A  band ', 'wearer' => ['girth' => '16'],
         ]);
 
         self::assertSame('A band', $piece->name);
         self::assertSame(Unit::Centimetre, $piece->unit);
-        self::assertSame(160.0, $piece->wearer->wrist->millimetres);
+        self::assertSame(160.0, $piece->wearer->girth->millimetres);
         self::assertSame(Measured::Snug, $piece->wearer->measured);
         self::assertNull($piece->wearer->hand);
         self::assertEqualsWithDelta(12.7, $piece->ease->millimetres, 1e-9);
-        self::assertSame([2, 4, Hand::Even], [$piece->cores, $piece->sliderKnots, $piece->hand]);
+        self::assertSame([[], null, null, Hand::Even], [$piece->cords, $piece->pattern, $piece->closure, $piece->hand]);
     }
 
     public function testBareNumbersTakeTheUnitAndThicknessesMillimetres(): void
     {
-        $piece = Examples::piece(['unit' => 'in', 'wearer.wrist' => '6 1/2', 'working.thickness' => '0,8', 'core.count' => '3']);
+        $piece = Examples::piece(['unit' => 'in', 'wearer.girth' => '6 1/2', 'cords.working.thickness' => '0,8', 'cords.core.count' => '3', 'beads.dot' => ['size' => '11/0']]);
 
-        self::assertEqualsWithDelta(165.1, $piece->wearer->wrist->millimetres, 1e-9);
-        self::assertEqualsWithDelta(0.8, $piece->working->thickness->millimetres, 1e-9);
-        self::assertSame(3, $piece->cores);
+        self::assertEqualsWithDelta(165.1, $piece->wearer->girth->millimetres, 1e-9);
+        self::assertEqualsWithDelta(0.8, $piece->cord('working')->cord->thickness->millimetres, 1e-9);
+        self::assertSame(3, $piece->cord('core')->count);
+        self::assertEqualsWithDelta(2.2, $piece->beads['dot']->diameter->millimetres, 1e-9, 'a seed size gives what is not said');
     }
 
     public function testWhatIsWrittenIsReadBackEqual(): void
@@ -61,7 +62,8 @@ final class PieceReaderTest extends TestCase
             Examples::piece([$path => $value]);
             self::fail('Read without a fault.');
         } catch (PieceUnreadable $unreadable) {
-            self::assertSame([$path], array_map(static fn (Fault $fault): string => $fault->path, $unreadable->faults));
+            self::assertCount(1, $unreadable->faults);
+            self::assertStringStartsWith($path, $unreadable->faults[0]->path);
             self::assertStringContainsString($sentence, $unreadable->faults[0]->sentence);
         }
     }
@@ -71,38 +73,56 @@ final class PieceReaderTest extends TestCase
      */
     public static function provideFaults(): iterable
     {
-        yield 'no wrist' => ['wearer.wrist', null, 'Type a length here'];
-        yield 'wrist of nothing' => ['wearer.wrist', '0', '0 cm is outside what can be meant here: it goes from 7 cm to 40 cm.'];
-        yield 'giant wrist' => ['wearer.wrist', '4 ft', '121.9 cm is outside'];
-        yield 'wrist a list' => ['wearer.wrist', ['16'], 'Expected a text'];
-        yield 'wrist a number' => ['wearer.wrist', 16, 'Expected a text, not “16”'];
+        yield 'no girth' => ['wearer.girth', null, 'Type a length here'];
+        yield 'girth of nothing' => ['wearer.girth', '0', '0 cm is outside what can be meant here: it goes from 7 cm to 70 cm.'];
+        yield 'giant girth' => ['wearer.girth', '4 ft', '121.9 cm is outside'];
+        yield 'girth a list' => ['wearer.girth', ['16'], 'Expected a text'];
+        yield 'girth a number' => ['wearer.girth', 16, 'Expected a text, not “16”'];
         yield 'tape' => ['wearer.measured', 'tight', 'Expected one of snug, comfortable, not “tight”.'];
+        yield 'place' => ['wearer.place', 'nose', 'Expected one of wrist, ankle, neck, not “nose”.'];
         yield 'ease' => ['ease', '-3', 'below zero'];
+        yield 'wraps' => ['wraps', 13, 'from 1 to 12'];
         yield 'no name' => ['name', '   ', 'Give it a name'];
         yield 'long name' => ['name', str_repeat('x', 81), 'at most 80 characters; this one has 81'];
         yield 'unit' => ['unit', 'm', 'Expected one of cm, in, not “m”.'];
-        yield 'fibre' => ['working.fibre', 'wool', 'not “wool”'];
-        yield 'colour' => ['core.colour', 'red', 'Could not read “red” as a colour.'];
-        yield 'thick' => ['core.thickness', '2 cm', '20 mm is outside'];
-        yield 'half a core' => ['core.count', '2.5', 'Expected a whole number from 1 to 8, not “2.5”.'];
-        yield 'too many cores' => ['core.count', 9, 'from 1 to 8, not “9”'];
-        yield 'no slider knot' => ['slider.knots', 0, 'from 1 to 20'];
-        yield 'tail' => ['slider.tail', '1e9', '“1e9”'];
-        yield 'knots' => ['band.squareKnots', 'many', 'from 1 to 600, not “many”'];
+        yield 'fibre' => ['cords.working.fibre', 'wool', 'not “wool”'];
+        yield 'colour' => ['cords.core.colour', 'red', 'Could not read “red” as a colour.'];
+        yield 'thick' => ['cords.core.thickness', '2 cm', '20 mm is outside'];
+        yield 'half a core' => ['cords.core.count', '2.5', 'Expected a whole number from 1 to 12, not “2.5”.'];
+        yield 'too many cores' => ['cords.core.count', 13, 'from 1 to 12, not “13”'];
+        yield 'a hole as wide as its bead' => ['beads.dot.hole', '6 mm', 'must be smaller than the bead'];
+        yield 'stock' => ['beads.dot.stock', -1, 'from 0 to 100000'];
+        yield 'pattern' => ['pattern', '3 sqare', 'Line 1, column 3: “sqare” stands here'];
+        yield 'sample' => ['samples.square', ['pitch' => '3 mm', 'use' => '2 m'], '2000 mm is outside'];
+        yield 'no slider knot' => ['closure.knots', 0, 'from 1 to 20'];
+        yield 'tail' => ['closure.tail', '1e9', '“1e9”'];
+        yield 'closure' => ['closure.kind', 'zip', 'not “zip”'];
         yield 'format' => ['format', 'other', 'Expected "rinkel-piece" here, not “other”.'];
         yield 'version' => ['version', 2, 'Expected 1 here'];
-        yield 'construction' => ['construction', '', 'Expected "square-knot-band" here, not nothing.'];
+        yield 'construction' => ['construction', '', 'Expected a word here, not nothing.'];
+    }
+
+    public function testANameThatIsAWordOfTheNotationIsTold(): void
+    {
+        foreach (['mirror', '2nd', 'a b', ''] as $name) {
+            try {
+                (new PieceReader())->read(['beads' => [$name => []]] + Examples::document());
+                self::fail($name);
+            } catch (PieceUnreadable $unreadable) {
+                self::assertStringContainsString('cannot be a short name', $unreadable->getMessage());
+            }
+        }
     }
 
     public function testAllFaultsAreToldAtOnce(): void
     {
         try {
-            Examples::piece(['name' => '', 'wearer' => 'nobody', 'slider' => ['knots' => []]]);
+            Examples::piece(['name' => '', 'wearer' => 'nobody', 'closure' => ['knots' => []]]);
             self::fail('Read without a fault.');
         } catch (PieceUnreadable $unreadable) {
             $paths = array_map(static fn (Fault $fault): string => $fault->path, $unreadable->faults);
-            self::assertSame(['name', 'wearer.wrist', 'wearer.measured', 'wearer.hand', 'slider.knots'], $paths);
-            self::assertStringContainsString("\nslider.knots: Expected a whole number", $unreadable->getMessage());
+            self::assertSame(['name', 'wearer.girth', 'wearer.measured', 'wearer.hand', 'wearer.place', 'wearer.upper', 'wearer.upperAt', 'closure.knots'], $paths);
+            self::assertStringContainsString("\nclosure.knots: Expected a whole number", $unreadable->getMessage());
         }
     }
 }

@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Core\Drawing;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Construction\Constructions;
+use Rinkel\Core\Drawing\DrawnBead;
+use Rinkel\Core\Drawing\Layout;
+use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Plan\Planner;
+use Rinkel\Tests\Core\Examples;
+
+final class LayoutTest extends TestCase
+{
+    #[DataProvider('providePlans')]
+    public function testTheDrawnPieceIsAsLongAsThePlannedOne(Plan $plan): void
+    {
+        $scene = (new Layout($plan))->flat();
+        $body = $plan->draft->body()->millimetres;
+        $last = $scene->stretches[\count($scene->stretches) - 1];
+
+        self::assertEqualsWithDelta(0, $scene->stretches[0]->from, 1e-9);
+        self::assertEqualsWithDelta($body, $last->to, 0.1);
+        foreach ($scene->stretches as $i => $stretch) {
+            self::assertEqualsWithDelta($stretch->to, $scene->stretches[$i + 1]->from ?? $stretch->to, 1e-6, 'no gap between parts');
+        }
+        $worn = (new Layout($plan))->worn();
+        self::assertEqualsWithDelta($plan->draft->ring->laid($plan->draft->worn())->millimetres, $worn->right - $worn->left, 0.1, 'the ring closes');
+    }
+
+    #[DataProvider('providePlans')]
+    public function testEveryKnotAndBeadOfTheLineIsDrawn(Plan $plan): void
+    {
+        $scene = (new Layout($plan))->flat();
+        $drawn = array_count_values(array_map(static fn (DrawnBead $bead): string => $bead->name, $scene->beads));
+        ksort($drawn);
+        self::assertSame($plan->beads, $drawn);
+
+        $knots = 0;
+        foreach ($scene->placed as $placed) {
+            $knots += $placed->count * $placed->knots;
+        }
+        $strands = $plan->draft->piece->cords['strand']->count ?? 1;
+        $planned = 0;
+        foreach (['square', 'half left', 'half right', 'barrel', 'overhand', 'vertical lark', 'hitch', 'double overhand'] as $what) {
+            $planned += $plan->draft->setting->count($what) * $strands;
+        }
+        self::assertSame($planned, $knots);
+    }
+
+    #[DataProvider('providePlans')]
+    public function testBeadsLieInOrderAndTouchAtMost(Plan $plan): void
+    {
+        $beads = (new Layout($plan))->flat()->beads;
+        usort($beads, static fn (DrawnBead $one, DrawnBead $other): int => [$one->y, $one->x] <=> [$other->y, $other->x]);
+        foreach ($beads as $i => $bead) {
+            $next = $beads[$i + 1] ?? null;
+            if (null !== $next && abs($next->y - $bead->y) < 1e-9) {
+                self::assertGreaterThanOrEqual($bead->end() - 0.01, $next->x, $bead->name.' before '.$next->name);
+            }
+            foreach (\array_slice($beads, $i + 1) as $other) {
+                if (abs($other->y - $bead->y) > 1e-9 && $other->x < $bead->end() && $bead->x < $other->end()) {
+                    $apart = hypot($other->y - $bead->y, ($other->x + $other->end()) / 2 - ($bead->x + $bead->end()) / 2);
+                    self::assertGreaterThanOrEqual(min($bead->bead->diameter->millimetres, $bead->bead->length->millimetres) * 0.99, $apart, 'side by side');
+                }
+            }
+        }
+        self::assertNotSame(0, \count($beads) + \count((new Layout($plan))->flat()->placed));
+    }
+
+    /**
+     * @return iterable<string, array{Plan}>
+     */
+    public static function providePlans(): iterable
+    {
+        foreach ((new Constructions())->ids() as $id) {
+            yield $id => [Examples::planOf($id)];
+        }
+        foreach (Examples::shipped() as $name => $piece) {
+            yield $name => [(new Planner())->plan($piece)];
+        }
+    }
+
+    public function testTheStopsStandAtTheTailsEnds(): void
+    {
+        $plan = Examples::plan();
+        [$left, $right] = self::stops((new Layout($plan))->flat());
+        $tail = $plan->draft->fastened->tail->millimetres ?? 0.0;
+
+        self::assertEqualsWithDelta(-$tail, $left->x, 1e-9);
+        self::assertEqualsWithDelta($plan->draft->body()->millimetres + $tail, $right->x, 1e-9);
+    }
+
+    public function testPulledOpenBothStopsTouchTheSlider(): void
+    {
+        $plan = Examples::plan();
+        $scene = (new Layout($plan))->sliding($plan->draft->fastened->wide->millimetres);
+        self::assertNotNull($scene);
+        $slider = array_values(array_filter($scene->placed, static fn (Placed $one): bool => 'slider' === $one->motif->name))[0];
+        [$onLeftTail, $onRightTail] = self::stops($scene);
+
+        self::assertSame(4, $slider->count);
+        self::assertEqualsWithDelta($slider->x, $onRightTail->x, 1e-9);
+        self::assertEqualsWithDelta($slider->end(), $onLeftTail->x, 1e-9);
+        self::assertNull((new Layout(Examples::planOf('stretch')))->sliding(10), 'what does not slide has no such picture');
+    }
+
+    /**
+     * A thousand knots must stay a light drawing: few runs, whatever their length.
+     */
+    public function testLongRunsAreFewPictures(): void
+    {
+        $plan = Examples::plan(['pattern' => '(1 square) x 1000']);
+
+        self::assertLessThan(10, \count((new Layout($plan))->flat()->placed));
+    }
+
+    /**
+     * The layout of every construction as it was last looked at; `./rinkel golden` writes them anew.
+     */
+    #[DataProvider('provideConstructions')]
+    public function testTheLayoutIsTheOneLookedAt(string $construction): void
+    {
+        $file = \dirname(__DIR__, 2).'/golden/'.$construction.'.txt';
+        $told = self::told((new Layout(Examples::planOf($construction)))->flat());
+        if (false !== getenv('UPDATE_GOLDEN')) {
+            file_put_contents($file, $told);
+        }
+
+        self::assertSame((string) @file_get_contents($file), $told);
+    }
+
+    /**
+     * @return iterable<string, array{string}>
+     */
+    public static function provideConstructions(): iterable
+    {
+        foreach ((new Constructions())->ids() as $id) {
+            yield $id => [$id];
+        }
+    }
+
+    private static function told(Scene $scene): string
+    {
+        $lines = [\sprintf('from %.2f to %.2f, %.2f across', $scene->left, $scene->right, $scene->height)];
+        foreach ($scene->cords as $cord) {
+            $points = array_map(static fn ($point): string => \sprintf('%.2f,%.2f', $point->x, $point->y), $cord->points);
+            $lines[] = \sprintf('cord %s %.2f: %s', $cord->role, $cord->thickness, implode(' ', \count($points) > 6 ? [...\array_slice($points, 0, 3), '…', ...\array_slice($points, -3)] : $points));
+        }
+        foreach ($scene->placed as $placed) {
+            $lines[] = \sprintf('%d x %s at %.2f,%.2f to %.2f by %.2f%s', $placed->count, $placed->motif->name, $placed->x, $placed->y, $placed->end(), $placed->scale, $placed->turned ? ', turned' : '');
+        }
+        foreach ($scene->findings as $drawn) {
+            $lines[] = \sprintf('%s at %.2f,%.2f', $drawn->finding->kind->value, $drawn->x, $drawn->y);
+        }
+        foreach ($scene->beads as $bead) {
+            $lines[] = \sprintf('bead %s at %.2f,%.2f', $bead->name, $bead->x, $bead->y);
+        }
+
+        return implode("\n", $lines)."\n";
+    }
+
+    /**
+     * @return list<Placed>
+     */
+    private static function stops(Scene $scene): array
+    {
+        return array_values(array_filter($scene->placed, static fn (Placed $one): bool => 'stop' === $one->motif->name));
+    }
+}

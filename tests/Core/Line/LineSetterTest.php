@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Core\Line;
+
+use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Line\Chunk;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Line;
+use Rinkel\Core\Line\LineSetter;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Tests\Core\Chance;
+
+final class LineSetterTest extends TestCase
+{
+    /**
+     * The best counts for three thousand random lines, against trying every combination.
+     */
+    public function testIsAsGoodAsTryingEverything(): void
+    {
+        $chance = new Chance(20_261);
+        for ($i = 0; $i < 3000; ++$i) {
+            $fits = $chance->whole(1, 3);
+            $lengths = array_map(static fn (): float => round($chance->between(2, 14), 2), range(1, $fits));
+            $shares = array_map(static fn (): int => $chance->whole(1, 3), range(1, $fits));
+            $fixed = round($chance->between(0, 40), 2);
+            $mirrored = $chance->oneIn(3);
+            $wished = round($chance->between(10, 60), 2);
+            $atMost = $chance->oneIn(2);
+            $line = self::line($fixed, $lengths, $shares, $mirrored);
+            $setting = (new LineSetter())->set($line, Length::ofMillimetres($wished), $atMost);
+            $best = self::bruteForce($fixed, array_map(static fn (float $one): float => $one * ($mirrored ? 2 : 1), $lengths), $shares, $wished, $atMost);
+
+            self::assertEqualsWithDelta($best, abs($setting->over->millimetres), 1e-5, \sprintf(
+                '%s, case %d: fixed %s, repeats %s by %s, wished %s: counts %s',
+                $chance,
+                $i,
+                $fixed,
+                json_encode($lengths),
+                json_encode($shares),
+                $wished,
+                json_encode($setting->counts),
+            ));
+        }
+    }
+
+    public function testSeveralFitsShareByProportion(): void
+    {
+        $setting = (new LineSetter())->set(self::line(0, [2.0, 2.0], [2, 1], false), Length::ofMillimetres(120));
+
+        self::assertSame([40, 20], $setting->counts);
+    }
+
+    public function testAMirroredLineIsSymmetric(): void
+    {
+        $setting = (new LineSetter())->set(self::line(6, [5.0, 3.1], [1, 1], true), Length::ofMillimetres(160));
+        $lengths = array_map(static fn (Element $one): float => $one->length->millimetres, $setting->elements);
+
+        self::assertSame($lengths, array_reverse($lengths));
+    }
+
+    public function testWhatIsLeftOverIsSpreadOnTheKnotsAtBothEnds(): void
+    {
+        $square = self::element('square', 2.0);
+        $line = new Line([new Chunk([$square, $square]), new Chunk([self::element('bead', 25.0, 'amber')], 0), new Chunk([$square, $square])], [], [], false, [1]);
+        $setting = (new LineSetter())->set($line, Length::ofMillimetres(94));
+
+        // Three beads and four knots are 83: 11 are left, three knots more at each end come nearest, 95.
+        self::assertSame([3], $setting->counts);
+        self::assertSame(3, $setting->spread);
+        self::assertEqualsWithDelta(95, $setting->length->millimetres, 1e-9);
+        self::assertSame('square', $setting->elements[4]->what);
+        self::assertSame(2, (new LineSetter())->set($line, Length::ofMillimetres(94), true)->spread, 'never over where that fails');
+    }
+
+    public function testBareCordTakesWhatIsLeft(): void
+    {
+        $gap = new Element('gap', null, Length::zero(), Length::zero(), Length::zero(), ['cord' => [Length::zero(), Length::zero()]], stretches: true);
+        $setting = (new LineSetter())->set(new Line([new Chunk([$gap, self::element('bead', 12, 'stone'), $gap])], [], [], false, []), Length::ofMillimetres(100));
+
+        self::assertEqualsWithDelta(44, $setting->elements[0]->length->millimetres, 1e-9);
+        self::assertEqualsWithDelta(100, $setting->length->millimetres, 1e-9);
+        self::assertEqualsWithDelta(88, $setting->use('cord')[0]->millimetres, 1e-9);
+    }
+
+    public function testBeadsInStockBoundTheLine(): void
+    {
+        $line = new Line([new Chunk([self::element('bead', 5, 'amber'), self::element('bead', 3, 'sky')], 0)], [], [], false, [1]);
+        $setter = new LineSetter(['amber' => 7, 'sky' => 30]);
+        $setting = $setter->set($line, Length::ofMillimetres(160));
+
+        self::assertSame([7], $setting->counts);
+        self::assertSame(['amber', 7, 20], [$setting->shortage?->bead, $setting->shortage?->stock, $setting->shortage?->wanted]);
+        $free = $setter->set($line, Length::ofMillimetres(24));
+        self::assertNull($free->shortage);
+        self::assertSame(['amber' => 3, 'sky' => 3], $free->beads());
+        self::assertSame(2, $setter->piecesFrom($free->beads()), '7 of amber make two whole pieces');
+        self::assertNull((new LineSetter())->piecesFrom($free->beads()));
+    }
+
+    public function testNeighboursAreTheNextWholeRepeats(): void
+    {
+        $setting = (new LineSetter())->set(self::line(10, [4.0], [1], false), Length::ofMillimetres(51));
+
+        self::assertSame([10], $setting->counts);
+        self::assertSame([[8], [9], [11], [12]], array_map(static fn ($choice): array => $choice->counts, $setting->choices));
+        self::assertEqualsWithDelta(46, $setting->choices[1]->length->millimetres, 1e-9);
+    }
+
+    /**
+     * @param list<float> $lengths
+     * @param list<int>   $shares
+     */
+    private static function line(float $fixed, array $lengths, array $shares, bool $mirrored): Line
+    {
+        $chunks = array_map(static fn (float $length, int $fit): Chunk => new Chunk([self::element('bead', $length, 'b'.$fit)], $fit), $lengths, array_keys($lengths));
+
+        return new Line($mirrored ? $chunks : [new Chunk([self::element('focal', $fixed)]), ...$chunks], $mirrored ? [self::element('focal', $fixed)] : [], [], $mirrored, $shares);
+    }
+
+    private static function element(string $what, float $length, ?string $name = null): Element
+    {
+        return new Element($what, $name, Length::ofMillimetres($length), Length::ofMillimetres(1), Length::ofMillimetres(1), []);
+    }
+
+    /**
+     * Returns how near to $wished any counts come that keep within one repeat of their shares of one common fill.
+     *
+     * @param list<float> $lengths
+     * @param list<int>   $shares
+     */
+    private static function bruteForce(float $fixed, array $lengths, array $shares, float $wished, bool $atMost): float
+    {
+        $best = \INF;
+        $most = (int) ceil($wished / min($lengths)) + 2;
+        $counts = array_fill(0, \count($lengths), 0);
+        do {
+            [$low, $high, $length] = [0.0, \INF, $fixed];
+            foreach ($counts as $i => $count) {
+                $low = max($low, ($count - 1) * $lengths[$i] / $shares[$i]);
+                $high = min($high, ($count + 1) * $lengths[$i] / $shares[$i]);
+                $length += $count * $lengths[$i];
+            }
+            if ($low < $high - 1e-9 && (!$atMost || $length <= $wished + 1e-9 || 0 === array_sum($counts))) {
+                $best = min($best, abs($length - $wished));
+            }
+            for ($i = 0; $i < \count($counts) && ++$counts[$i] > $most; ++$i) {
+                $counts[$i] = 0;
+            }
+        } while (array_sum($counts) > 0);
+
+        return $best;
+    }
+}

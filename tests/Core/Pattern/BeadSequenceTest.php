@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Core\Pattern;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\BeadShape;
+use Rinkel\Core\Material\Colour;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Pattern\BeadSequence;
+use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Pattern;
+
+final class BeadSequenceTest extends TestCase
+{
+    #[DataProvider('provideRuns')]
+    public function testPutsBeadsInOrder(string $run, string $expected): void
+    {
+        $beads = Pattern::parse($run, Unit::Millimetre)->parts[0];
+        self::assertInstanceOf(Beads::class, $beads);
+
+        self::assertSame($expected, implode(' ', (new BeadSequence(self::tray()))->of($beads)));
+    }
+
+    /**
+     * @return iterable<string, array{string, string}>
+     */
+    public static function provideRuns(): iterable
+    {
+        yield 'in turn' => ['5 bead cream navy', 'cream navy cream navy cream'];
+        yield 'two and one' => ['6 bead 2 cream navy', 'cream cream navy cream cream navy'];
+        yield 'light and dark by turns' => ['4 bead by value navy cream rust sky', 'cream navy sky rust'];
+        yield 'large and small by turns' => ['4 bead by form cream navy rust sky', 'navy cream sky rust'];
+        yield 'unlike colours beside each other' => ['4 bead by colour cream ivory navy ink', 'cream ink ivory navy'];
+    }
+
+    public function testNoTwoAlikeTouchWhereThatCanBe(): void
+    {
+        $run = Pattern::parse('9 bead by colour 4 cream 3 navy 2 rust', Unit::Millimetre)->parts[0];
+        self::assertInstanceOf(Beads::class, $run);
+        $names = (new BeadSequence(self::tray()))->of($run);
+        foreach ($names as $i => $name) {
+            self::assertNotSame($name, $names[$i + 1] ?? null, implode(' ', $names));
+        }
+    }
+
+    /**
+     * @return array<string, Bead>
+     */
+    private static function tray(): array
+    {
+        $bead = static fn (string $colour, float $size): Bead => new Bead(BeadShape::Round, Length::ofMillimetres($size), Length::ofMillimetres($size), Length::ofMillimetres(1), Colour::parse($colour));
+
+        return [
+            'cream' => $bead('#f3ead2', 4), 'ivory' => $bead('#efe6cf', 4), 'navy' => $bead('#1c2b52', 10),
+            'ink' => $bead('#141a33', 4), 'rust' => $bead('#b5502d', 6), 'sky' => $bead('#8fc1de', 8),
+        ];
+    }
+}
