@@ -30,4 +30,20 @@ final readonly class ClosureWish
         public bool $glued = false,
         public bool $knotted = false,
     ) {}
+
+    /**
+     * @param list<string> $findings
+     */
+    public function withFindings(array $findings): self
+    {
+        return new self($this->kind, $this->knots, $this->wraps, $this->tail, $this->loops, $findings, $this->glued, $this->knotted);
+    }
+
+    /**
+     * Returns this wish for another closure; what a tail is differs between them.
+     */
+    public function as(ClosureKind $kind): self
+    {
+        return new self($kind, $this->knots, $this->wraps, $kind === $this->kind ? $this->tail : null, $this->loops, $this->findings, $this->glued, $this->knotted);
+    }
 }

@@ -30,10 +30,10 @@ final class Closures
                 (new BarrelKnot($wish->wraps))->sliding($ends->cord, $ends->cord),
                 (new BarrelKnot($wish->wraps))->dressed($ends->cord),
             ),
-            ClosureKind::SlideBead => new SlideBead($wish, self::finding($piece, $wish, FindingKind::SlideBead, 8, 8, 2), $ends->cord, $stop),
+            ClosureKind::SlideBead => new SlideBead($wish, self::finding($piece, $wish, FindingKind::SlideBead), $ends->cord, $stop),
             ClosureKind::ButtonLoop => new ButtonLoop(
                 $wish,
-                self::finding($piece, $wish, FindingKind::Button, 12, 3, 2),
+                self::finding($piece, $wish, FindingKind::Button),
                 $ends->cord,
                 $stop,
                 $wish->knotted ? $book->around(KnotKind::VerticalLarksHead, $ends->bundle(), $working) : null,
@@ -48,16 +48,16 @@ final class Closures
             ClosureKind::Magnetic => new ClosedRing(
                 $wish,
                 $ends->cord,
-                magnet: self::finding($piece, $wish, FindingKind::Magnet, 20, 10, 8),
+                magnet: self::finding($piece, $wish, FindingKind::Magnet),
                 bundle: $ends->bundle()->diameter(),
             ),
         };
     }
 
     /**
-     * Returns the wished finding of $kind, else any of that kind, else a plain one of the given sizes in mm.
+     * Returns the wished finding of $kind, else any of that kind, else a usual one.
      */
-    private static function finding(Piece $piece, ClosureWish $wish, FindingKind $kind, float $length, float $width, float $inside): Finding
+    private static function finding(Piece $piece, ClosureWish $wish, FindingKind $kind): Finding
     {
         foreach ([...$wish->findings, ...array_map(strval(...), array_keys($piece->findings))] as $name) {
             $finding = $piece->findings[$name] ?? null;
@@ -65,6 +65,8 @@ final class Closures
                 return $finding;
             }
         }
+
+        [$length, $width, $inside] = $kind->usual();
 
         return new Finding($kind, Length::ofMillimetres($length), Length::ofMillimetres($width), Length::ofMillimetres($inside));
     }

@@ -108,7 +108,7 @@ final readonly class LineSetter
     private function run(array $elements): int
     {
         $run = 0;
-        while (isset($elements[$run]) && 'square' === $elements[$run]->what) {
+        while (isset($elements[$run]) && $elements[$run] === $elements[0]) {
             ++$run;
         }
 

@@ -21,4 +21,27 @@ enum FindingKind: string
     case Charm = 'charm';
     case SlideBead = 'slide-bead';
     case Magnet = 'magnet';
+
+    /**
+     * Returns usual sizes in mm, as [length, width, inside] (from memory; measure your own).
+     *
+     * @return array{float, float, float}
+     */
+    public function usual(): array
+    {
+        return match ($this) {
+            self::Clasp => [12, 6, 0],
+            self::Ring => [5, 5, 4],
+            self::FoldOverEnd => [8, 4, 3],
+            self::CordEnd => [9, 4, 3],
+            self::CrimpCover => [4, 4, 2],
+            self::Toggle => [20, 18, 10],
+            self::Extender => [50, 3, 2],
+            self::Button => [12, 3, 2],
+            self::Connector => [16, 16, 12],
+            self::Charm => [12, 12, 2],
+            self::SlideBead => [8, 8, 2],
+            self::Magnet => [20, 10, 8],
+        };
+    }
 }

@@ -16,6 +16,8 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Pattern\Pattern;
+use Rinkel\Core\Pattern\PatternEdit;
 
 /**
  * What a maker decided about one piece; all that the planner needs and nothing it could work out.
@@ -102,6 +104,47 @@ final readonly class Piece
     public function withClosure(ClosureWish $closure): self
     {
         return $this->with(['closure' => $closure]);
+    }
+
+    /**
+     * @param array<string, CordUse> $cords
+     */
+    public function withCords(array $cords): self
+    {
+        return $this->with(['cords' => $cords]);
+    }
+
+    /**
+     * @param array<string, Bead> $beads
+     */
+    public function withBeads(array $beads): self
+    {
+        return $this->with(['beads' => $beads]);
+    }
+
+    /**
+     * @param array<string, Finding> $findings
+     */
+    public function withFindings(array $findings): self
+    {
+        return $this->with(['findings' => $findings]);
+    }
+
+    /**
+     * Returns this piece with a bead, a finding or a cord called otherwise, wherever it is named.
+     */
+    public function withCalled(string $old, string $new): self
+    {
+        $called = static fn (string $name): string => $old === $name ? $new : $name;
+        $keys = static fn (array $all): array => array_combine(array_map($called, array_map(strval(...), array_keys($all))), $all);
+
+        return $this->with([
+            'cords' => $keys($this->cords),
+            'beads' => $keys($this->beads),
+            'findings' => $keys($this->findings),
+            'pattern' => null === $this->pattern ? null : (string) (new PatternEdit(Pattern::parse($this->pattern, $this->unit)))->renamedEverywhere($old, $new),
+            'closure' => $this->closure?->withFindings(array_map($called, $this->closure->findings)),
+        ]);
     }
 
     /**

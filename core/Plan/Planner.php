@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Plan;
 
+use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\Closures;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Construction\Construction;
@@ -21,6 +22,8 @@ use Rinkel\Core\Line\LineSetter;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Exception\PatternUnreadable;
+use Rinkel\Core\Pattern\Node\KnotKind;
+use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
@@ -43,7 +46,7 @@ final readonly class Planner
      */
     public function plan(Piece $given): Plan
     {
-        $construction = $this->constructions->named($given->construction) ?? throw self::fault('construction', \sprintf('Expected one of %s.', implode(', ', $this->constructions->ids())));
+        $construction = $this->construction($given);
         $piece = $construction->completed($given);
         $wish = $this->closure($construction, $piece);
         $pattern = $this->pattern($piece);
@@ -70,6 +73,56 @@ final readonly class Planner
             (new Judgement($draft, $construction))->checks(),
             $setter->piecesFrom($setting->beads()),
         );
+    }
+
+    /**
+     * @return list<string> identifiers of all constructions
+     */
+    public function constructions(): array
+    {
+        return $this->constructions->ids();
+    }
+
+    /**
+     * Returns $given with all it leaves open filled in, as it would be planned.
+     *
+     * @throws PieceUnreadable If there is no such construction
+     */
+    public function completed(Piece $given): Piece
+    {
+        return $this->construction($given)->completed($given);
+    }
+
+    /**
+     * @return list<ClosureKind> closures that suit the piece, the usual one first
+     */
+    public function closuresOf(Piece $piece): array
+    {
+        return $this->construction($piece)->closures();
+    }
+
+    /**
+     * @return list<string> knots that the piece's construction ties, by their word in the notation
+     */
+    public function knotsOf(Piece $completed): array
+    {
+        $maker = $this->construction($completed)->maker($completed);
+        $words = [];
+        foreach (KnotKind::cases() as $kind) {
+            try {
+                $maker->elements(new Knots(1, $kind), false);
+                $words[] = $kind->value;
+            } catch (PartDoesNotSuit) {
+                // Not a knot of this construction.
+            }
+        }
+
+        return $words;
+    }
+
+    private function construction(Piece $piece): Construction
+    {
+        return $this->constructions->named($piece->construction) ?? throw self::fault('construction', \sprintf('Expected one of %s.', implode(', ', $this->constructions->ids())));
     }
 
     private function pattern(Piece $piece): Pattern

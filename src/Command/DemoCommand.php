@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\App\Command;
 
 use Rinkel\App\Format\PieceFiles;
+use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\Core\Fit\Measured;
+use Rinkel\Core\Measure\Length;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -18,8 +21,16 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 #[AsCommand('rinkel:demo', 'Lays the example pieces on an empty table')]
 final class DemoCommand extends Command
 {
+    /** Measures in mm. */
+    private const PEOPLE = [
+        'Ottoline' => ['wrist' => 158, 'hand' => 196, 'neck' => 335],
+        'Ivo' => ['wrist' => 147, 'hand' => 178],
+        'Bram' => ['wrist' => 181, 'hand' => 226, 'ankle' => 246],
+    ];
+
     public function __construct(
         private readonly Pieces $pieces,
+        private readonly People $people,
         private readonly PieceFiles $files,
         #[Autowire('%kernel.project_dir%/demo/pieces')]
         private readonly string $folder,
@@ -38,6 +49,9 @@ final class DemoCommand extends Command
         rsort($files);
         foreach ($files as $file) {
             $this->pieces->add($this->files->read($file));
+        }
+        foreach (self::PEOPLE as $name => $lengths) {
+            $this->people->keep(null, $name, array_map(Length::ofMillimetres(...), $lengths), Measured::Snug);
         }
         $output->writeln(\sprintf('Laid %d example pieces on the table.', \count($files)));
 

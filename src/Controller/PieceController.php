@@ -7,10 +7,15 @@ namespace Rinkel\App\Controller;
 use Doctrine\ORM\OptimisticLockException;
 use Rinkel\App\Entity\StoredPiece;
 use Rinkel\App\Form\PieceForm;
+use Rinkel\App\People\People;
+use Rinkel\App\Piece\Deeds;
+use Rinkel\App\Piece\PageState;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\PieceView;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -24,12 +29,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/pieces/{id}', requirements: ['id' => '\d{1,18}'])]
 final class PieceController extends AbstractController
 {
-    private const ZOOMS = [1, 2, 4];
-
     public function __construct(
         private readonly Pieces $pieces,
         private readonly PieceForm $form,
         private readonly Planner $planner,
+        private readonly Deeds $deeds,
+        private readonly People $people,
     ) {}
 
     #[Route('', 'piece', methods: 'GET')]
@@ -37,17 +42,9 @@ final class PieceController extends AbstractController
     {
         $stored = $this->stored($id);
         $piece = $this->pieces->piece($stored);
-        $fields = $stored->draft() ?? $this->form->shown($piece);
-        $faults = null === $stored->draft() ? [] : $this->faults($stored, $fields);
+        $fields = ($stored->draft() ?? []) + $this->form->shown($piece);
 
-        return $this->view($request, new PieceView(
-            $stored,
-            $this->planner->plan($piece),
-            $fields,
-            $faults,
-            $stored->version(),
-            $this->zoom($request),
-        ));
+        return $this->view($request, $stored, $this->planner->plan($piece), $fields, null === $stored->draft() ? [] : $this->faults($stored, $fields));
     }
 
     #[Route('', 'piece_save', methods: 'POST')]
@@ -55,31 +52,36 @@ final class PieceController extends AbstractController
     {
         $stored = $this->stored($id);
         $before = $this->pieces->piece($stored);
-        $typed = $this->form->typed($request->request->all(), $this->form->shown($before));
+        $page = PageState::of($request);
         $version = (int) $this->sent($request, 'over', $this->sent($request, 'version', '0'));
+        $deed = $this->sent($request, 'do', '');
+        $typed = $this->form->typed($request->request->all(), $this->form->shown($before));
         if ($version !== $stored->version()) {
             return $this->conflict($request, $stored, $typed, $version);
         }
         try {
-            $piece = $this->form->read($typed, $before);
-            $this->pieces->save($stored, $piece);
+            if ('undo' === $deed || 'redo' === $deed) {
+                $this->pieces->step($stored, 'undo' === $deed ? -1 : 1);
+                $plan = $this->planner->plan($this->pieces->piece($stored));
+            } else {
+                $piece = $this->form->read($typed, $before);
+                if ('' !== $deed) {
+                    [$piece, $chosen] = $this->deeds->done($piece, $this->planner->plan($piece)->draft->setting->counts, $deed, $page->chosen);
+                    $page = $page->choosing($chosen);
+                }
+                $plan = $this->planner->plan($piece);
+                $this->pieces->save($stored, $piece, '' !== $deed || $request->request->has('set') ? '' : implode(' ', $this->form->changed($typed, $before)));
+            }
         } catch (PieceUnreadable $unreadable) {
-            return $this->refused($request, $stored, $typed, $unreadable);
+            return $this->refused($request, $stored, $typed, $unreadable, '' !== $deed);
         } catch (OptimisticLockException) {
             return $this->conflict($request, $stored, $typed, $version);
         }
         if (!$this->isPartial($request)) {
-            return $this->redirectToRoute('piece', ['id' => $id] + $this->zoomQuery($request), Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute('piece', ['id' => $id] + $page->query(), Response::HTTP_SEE_OTHER);
         }
 
-        return $this->view($request, new PieceView(
-            $stored,
-            $this->planner->plan($piece),
-            $this->form->shown($piece),
-            [],
-            $stored->version(),
-            $this->zoom($request),
-        ));
+        return $this->view($request, $stored, $plan, $this->form->shown($this->pieces->piece($stored)), [], page: $page);
     }
 
     #[Route('/duplicate', 'piece_duplicate', methods: 'POST')]
@@ -123,22 +125,18 @@ final class PieceController extends AbstractController
     }
 
     /**
-     * Answers an edit that cannot be read: what was typed is kept, beside the last good plan.
+     * Answers an edit that cannot be read: what was typed is kept, beside the last good plan. A deed that leads nowhere is only told.
      *
      * @param array<string, string> $typed
      */
-    private function refused(Request $request, StoredPiece $stored, array $typed, PieceUnreadable $unreadable): Response
+    private function refused(Request $request, StoredPiece $stored, array $typed, PieceUnreadable $unreadable, bool $isDeed): Response
     {
-        $this->pieces->keepDraft($stored, $typed);
+        $faults = $this->byField($unreadable->faults);
+        if (!$isDeed || [] !== $this->form->changed($typed, $this->pieces->piece($stored))) {
+            $this->pieces->keepDraft($stored, $typed);
+        }
 
-        return $this->view($request, new PieceView(
-            $stored,
-            $this->planner->plan($this->pieces->piece($stored)),
-            $typed,
-            $this->byField($unreadable->faults),
-            $stored->version(),
-            $this->zoom($request),
-        ), Response::HTTP_UNPROCESSABLE_ENTITY);
+        return $this->view($request, $stored, $this->planner->plan($this->pieces->piece($stored)), $typed, $faults, Response::HTTP_UNPROCESSABLE_ENTITY);
     }
 
     /**
@@ -149,21 +147,22 @@ final class PieceController extends AbstractController
     private function conflict(Request $request, StoredPiece $stored, array $typed, int $version): Response
     {
         $theirs = $this->pieces->piece($stored);
-        $shown = $stored->draft() ?? $this->form->shown($theirs);
+        $shown = ($stored->draft() ?? []) + $this->form->shown($theirs);
         $conflict = [];
-        foreach (array_keys(PieceForm::PATHS) as $field) {
-            if ($typed[$field] !== $shown[$field]) {
-                $conflict[$field] = ['mine' => $typed[$field], 'theirs' => $shown[$field]];
+        foreach ($typed as $field => $mine) {
+            if (!\in_array($field, ['shown_in', 'word', 'word_at'], true) && $mine !== $shown[$field]) {
+                $conflict[$field] = ['mine' => $mine, 'theirs' => $shown[$field]];
             }
         }
-        $faults = $this->faults($stored, $typed);
-        $mine = [] === $faults ? $this->form->read($typed, $theirs) : $theirs;
+        try {
+            $mine = $this->planner->plan($this->form->read($typed, $theirs));
+            $faults = [];
+        } catch (PieceUnreadable $unreadable) {
+            $mine = $this->planner->plan($theirs);
+            $faults = $this->byField($unreadable->faults);
+        }
 
-        return $this->view(
-            $request,
-            new PieceView($stored, $this->planner->plan($mine), $typed, $faults, $version, $this->zoom($request), $conflict),
-            Response::HTTP_CONFLICT,
-        );
+        return $this->view($request, $stored, $mine, $typed, $faults, Response::HTTP_CONFLICT, $version, conflict: $conflict);
     }
 
     /**
@@ -174,7 +173,7 @@ final class PieceController extends AbstractController
     private function faults(StoredPiece $stored, array $typed): array
     {
         try {
-            $this->form->read($typed, $this->pieces->piece($stored));
+            $this->planner->plan($this->form->read($typed, $this->pieces->piece($stored)));
 
             return [];
         } catch (PieceUnreadable $unreadable) {
@@ -185,38 +184,70 @@ final class PieceController extends AbstractController
     /**
      * @param non-empty-list<Fault> $faults
      *
-     * @return array<string, string>
+     * @return array<string, string> of several in one field all
      */
     private function byField(array $faults): array
     {
-        return array_column(array_reverse($faults), 'sentence', 'path');
+        $byField = [];
+        foreach ($faults as $fault) {
+            $byField[$fault->path] = isset($byField[$fault->path]) ? $byField[$fault->path]."\n".$fault->sentence : $fault->sentence;
+        }
+
+        return $byField;
     }
 
-    private function view(Request $request, PieceView $view, int $status = Response::HTTP_OK): Response
-    {
+    /**
+     * @param array<string, string>                                   $fields
+     * @param array<string, string>                                   $faults
+     * @param array<string, array{mine: string, theirs: string}>|null $conflict
+     */
+    private function view(
+        Request $request,
+        StoredPiece $stored,
+        Plan $plan,
+        array $fields,
+        array $faults,
+        int $status = Response::HTTP_OK,
+        ?int $version = null,
+        ?PageState $page = null,
+        ?array $conflict = null,
+    ): Response {
+        $view = new PieceView(
+            $stored,
+            $plan,
+            $fields,
+            $faults,
+            $version ?? $stored->version(),
+            $page ?? PageState::of($request),
+            $this->closures($plan->draft->piece),
+            $this->planner->knotsOf($plan->draft->piece),
+            $this->pieces->steps($stored),
+            $this->people->all(),
+            $conflict,
+        );
         $template = $this->isPartial($request) ? 'piece/_piece.html.twig' : 'piece/show.html.twig';
 
         return $this->render($template, ['view' => $view], new Response(status: $status, headers: ['Vary' => 'HX-Request']));
     }
 
+    /**
+     * Returns the same piece with every closure that suits it.
+     *
+     * @return array<string, Plan>
+     */
+    private function closures(Piece $piece): array
+    {
+        $plans = [];
+        foreach ($this->planner->closuresOf($piece) as $kind) {
+            $plans[$kind->value] = $this->planner->plan(null === $piece->closure ? $piece : $piece->withClosure($piece->closure->as($kind)));
+        }
+
+        return $plans;
+    }
+
     private function isPartial(Request $request): bool
     {
         return $request->headers->has('HX-Request');
-    }
-
-    private function zoom(Request $request): int
-    {
-        $zoom = (int) $this->sent($request, 'zoom', $request->query->getString('zoom', '1'));
-
-        return \in_array($zoom, self::ZOOMS, true) ? $zoom : 1;
-    }
-
-    /**
-     * @return array<string, int>
-     */
-    private function zoomQuery(Request $request): array
-    {
-        return 1 === $this->zoom($request) ? [] : ['zoom' => $this->zoom($request)];
     }
 
     private function sent(Request $request, string $name, string $default): string

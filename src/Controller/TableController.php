@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\App\Controller;
 
 use Rinkel\App\Entity\StoredPiece;
+use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Plan\Plan;
@@ -14,59 +17,25 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
- * The Table page: the pieces on the go, and the way to a new one.
+ * The Table page, the pieces on the go, and the way to a new one.
  */
 final class TableController extends AbstractController
 {
+    private const BLANK = ['girth' => '', 'unit' => 'cm', 'person' => ''];
+
     public function __construct(
         private readonly Pieces $pieces,
+        private readonly People $people,
         private readonly PieceReader $reader,
         private readonly Planner $planner,
+        private readonly TranslatorInterface $translator,
     ) {}
 
     #[Route('/', 'table', methods: 'GET')]
     public function table(Request $request): Response
-    {
-        return $this->page($request, ['name' => '', 'wrist' => '', 'unit' => 'cm'], []);
-    }
-
-    #[Route('/pieces', 'piece_create', methods: 'POST')]
-    public function create(Request $request): Response
-    {
-        $typed = [];
-        foreach (['name' => '', 'wrist' => '', 'unit' => 'cm'] as $field => $default) {
-            $value = $request->request->all()[$field] ?? $default;
-            $typed[$field] = \is_scalar($value) ? mb_scrub((string) $value) : $default;
-        }
-        try {
-            $piece = $this->reader->read([
-                'format' => PieceReader::FORMAT,
-                'version' => PieceReader::VERSION,
-                'construction' => 'square-knot-band',
-                'name' => '' === trim($typed['name']) ? 'Flat band' : $typed['name'],
-                'unit' => $typed['unit'],
-                'wearer' => ['wrist' => $typed['wrist']],
-            ]);
-        } catch (PieceUnreadable $unreadable) {
-            $faults = array_column($unreadable->faults, 'sentence', 'path');
-
-            return $this->page($request, $typed, [
-                'name' => $faults['name'] ?? null,
-                'wrist' => $faults['wearer.wrist'] ?? null,
-                'unit' => $faults['unit'] ?? null,
-            ]);
-        }
-
-        return $this->redirectToRoute('piece', ['id' => $this->pieces->add($piece)->id()], Response::HTTP_SEE_OTHER);
-    }
-
-    /**
-     * @param array<string, string>      $typed
-     * @param array<string, string|null> $faults
-     */
-    private function page(Request $request, array $typed, array $faults): Response
     {
         $putAway = $this->pieces->find($request->query->getInt('put_away'));
         $archive = $request->query->getBoolean('archive');
@@ -75,8 +44,88 @@ final class TableController extends AbstractController
             'pieces' => array_map($this->row(...), $archive ? $this->pieces->archived() : $this->pieces->onTheTable()),
             'archive' => $archive,
             'put_away' => null !== $putAway && $putAway->isArchived() ? $this->row($putAway) : null,
+        ]);
+    }
+
+    #[Route('/new', 'piece_new', methods: 'GET')]
+    public function new(): Response
+    {
+        return $this->choice(self::BLANK, []);
+    }
+
+    #[Route('/keys', 'keys', methods: 'GET')]
+    public function keys(): Response
+    {
+        return $this->render('keys.html.twig');
+    }
+
+    #[Route('/pieces', 'piece_create', methods: 'POST')]
+    public function create(Request $request): Response
+    {
+        $typed = [];
+        foreach (self::BLANK + ['construction' => ''] as $field => $default) {
+            $value = $request->request->all()[$field] ?? $default;
+            $typed[$field] = \is_scalar($value) ? mb_scrub((string) $value) : $default;
+        }
+        $name = $this->translator->trans('construction.'.$typed['construction'].'.piece');
+        try {
+            $piece = $this->reader->read([
+                'format' => PieceReader::FORMAT,
+                'version' => PieceReader::VERSION,
+                'construction' => $typed['construction'],
+                'name' => str_starts_with($name, 'construction.') ? 'Piece' : $name,
+                'unit' => $typed['unit'],
+                'wearer' => $this->wearer($typed),
+            ]);
+
+            return $this->redirectToRoute('piece', ['id' => $this->pieces->add($this->planner->completed($piece))->id()], Response::HTTP_SEE_OTHER);
+        } catch (PieceUnreadable $unreadable) {
+            $faults = array_column($unreadable->faults, 'sentence', 'path');
+
+            return $this->choice($typed, ['girth' => $faults['wearer.girth'] ?? null, 'unit' => $faults['unit'] ?? null, 'construction' => $faults['construction'] ?? null]);
+        }
+    }
+
+    /**
+     * Returns what was typed of the wearer: a girth, or whoever was picked.
+     *
+     * @param array<string, string> $typed
+     *
+     * @return array<string, string>
+     */
+    private function wearer(array $typed): array
+    {
+        $measure = '' === trim($typed['girth']) ? $this->people->find((int) $typed['person'])?->latest() : null;
+        $known = array_filter(['girth' => $measure?->length('wrist'), 'hand' => $measure?->length('hand')]);
+
+        return isset($known['girth']) && null !== $measure
+            ? array_map(static fn (Length $length): string => (string) $length, $known) + ['measured' => $measure->measured()]
+            : ['girth' => $typed['girth']];
+    }
+
+    /**
+     * @param array<string, string>      $typed
+     * @param array<string, string|null> $faults
+     */
+    private function choice(array $typed, array $faults): Response
+    {
+        $samples = [];
+        foreach ($this->planner->constructions() as $id) {
+            $samples[$id] = $this->planner->plan($this->reader->read([
+                'format' => PieceReader::FORMAT,
+                'version' => PieceReader::VERSION,
+                'construction' => $id,
+                'name' => $id,
+                'wearer' => ['girth' => '16 cm'],
+            ]));
+        }
+
+        return $this->render('table/new.html.twig', [
+            'samples' => $samples,
+            'people' => $this->people->all(),
             'typed' => $typed,
-            'faults' => $faults,
+            'faults' => array_filter($faults),
+            'unit' => Unit::tryFrom($typed['unit']) ?? Unit::Centimetre,
         ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }
 

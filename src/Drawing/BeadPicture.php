@@ -55,10 +55,6 @@ final class BeadPicture
             Svg::number($width),
             Svg::number(min($corner, $length / 2, $width / 2)),
         );
-        $turned = static fn (array $points): string => '<path d="M'.implode(' ', array_map(
-            static fn (array $point): string => Svg::number($point[0] * $length / 2).','.Svg::number($point[1] * $width / 2),
-            $points,
-        )).'Z" %s/>';
 
         return match ($shape) {
             BeadShape::Round => \sprintf('<ellipse rx="%s" ry="%s" %%s/>', Svg::number($length / 2), Svg::number($width / 2)),
@@ -67,7 +63,7 @@ final class BeadPicture
             BeadShape::Seed => $box(0.38 * $length),
             BeadShape::Rondelle => $box(0.5 * $length),
             BeadShape::Disc => $box(0.3 * $length),
-            BeadShape::Chip => $turned([[-1, -0.4], [-0.45, -1], [0.5, -0.8], [1, -0.15], [0.7, 0.75], [-0.1, 1], [-0.85, 0.6]]),
+            BeadShape::Chip => self::polygon([[-1, -0.4], [-0.45, -1], [0.5, -0.8], [1, -0.15], [0.7, 0.75], [-0.1, 1], [-0.85, 0.6]], $length / 2, $width / 2),
             BeadShape::Drop => \sprintf(
                 '<path d="M%1$s,0 C%2$s,%3$s %4$s,%3$s %4$s,0 C%4$s,%5$s %2$s,%5$s %1$s,0Z" %%s/>',
                 Svg::number(-$length / 2),
@@ -77,5 +73,16 @@ final class BeadPicture
                 Svg::number($width * 0.66),
             ),
         };
+    }
+
+    /**
+     * @param list<array{float, float}> $points in halves of the size
+     */
+    private static function polygon(array $points, float $halfLength, float $halfWidth): string
+    {
+        return '<path d="M'.implode(' ', array_map(
+            static fn (array $point): string => Svg::number($point[0] * $halfLength).','.Svg::number($point[1] * $halfWidth),
+            $points,
+        )).'Z" %s/>';
     }
 }

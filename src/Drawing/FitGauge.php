@@ -23,9 +23,9 @@ final readonly class FitGauge
 
     public function __construct(private Plan $plan)
     {
-        $skin = $plan->piece->wearer->skin()->millimetres;
-        $to = max($plan->open->millimetres, $plan->piece->wearer->handGirth()->millimetres, $skin + 45) + 8;
-        $this->from = min($plan->closed->millimetres, $skin) - 8;
+        $skin = $plan->draft->piece->wearer->skin()->millimetres;
+        $to = max($plan->draft->open()->millimetres, $plan->draft->piece->wearer->handGirth()->millimetres, $skin + 45) + 8;
+        $this->from = min($plan->draft->closed()->millimetres, $skin) - 8;
         $this->scale = self::WIDTH / ($to - $this->from);
     }
 
@@ -46,11 +46,11 @@ final readonly class FitGauge
                 'class' => 'gauge-drawing',
             ],
             $this->zones($words),
-            $this->marker($this->plan->piece->wearer->handGirth()->millimetres, 'gauge-hand', $words['hand'], 'M0,20 V64'),
+            $this->marker($this->plan->draft->piece->wearer->handGirth()->millimetres, 'gauge-hand', $words['hand'], 'M0,20 V64'),
             $this->span($bottom - 17),
-            $this->marker($this->plan->wished->millimetres, 'gauge-wished', $words['wished'], 'M-6,18 H6 L0,27 Z M0,27 V60'),
-            $this->text($this->x($this->plan->closed->millimetres), $bottom + 52, $words['shut'], 'gauge-figure'),
-            $this->text($this->x($this->plan->open->millimetres), $bottom + 52, $words['open'], 'gauge-figure'),
+            $this->marker($this->plan->draft->wished()->millimetres, 'gauge-wished', $words['wished'], 'M-6,18 H6 L0,27 Z M0,27 V60'),
+            $this->text($this->x($this->plan->draft->closed()->millimetres), $bottom + 52, $words['shut'], 'gauge-figure'),
+            $this->text($this->x($this->plan->draft->open()->millimetres), $bottom + 52, $words['open'], 'gauge-figure'),
         );
     }
 
@@ -60,7 +60,7 @@ final readonly class FitGauge
     private function zones(array $words): string
     {
         $starts = [FitZone::TooTight->value => $this->from];
-        foreach ((new EaseScale($this->plan->piece->wearer))->starts() as $zone => $start) {
+        foreach ((new EaseScale($this->plan->draft->piece->wearer))->starts() as $zone => $start) {
             $starts[$zone] = $start->millimetres;
         }
         $ends = [...\array_slice(array_values($starts), 1), $this->from + self::WIDTH / $this->scale];
@@ -82,7 +82,7 @@ final readonly class FitGauge
 
     private function span(float $y): string
     {
-        [$shut, $open] = [$this->x($this->plan->closed->millimetres), $this->x($this->plan->open->millimetres)];
+        [$shut, $open] = [$this->x($this->plan->draft->closed()->millimetres), $this->x($this->plan->draft->open()->millimetres)];
 
         return Svg::element('path', [
             'd' => \sprintf(
@@ -94,8 +94,8 @@ final readonly class FitGauge
                 Svg::number($y + 8),
             ),
             'class' => 'gauge-span',
-            'data-shut' => $this->plan->closed->millimetres,
-            'data-open' => $this->plan->open->millimetres,
+            'data-shut' => $this->plan->draft->closed()->millimetres,
+            'data-open' => $this->plan->draft->open()->millimetres,
         ]);
     }
 

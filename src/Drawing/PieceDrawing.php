@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Drawing;
 
+use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\Layout;
+use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Stretch;
+use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Geometry\Oval;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Measure\Length;
@@ -23,6 +26,9 @@ final readonly class PieceDrawing
     /** Width of a small drawing, in mm. */
     private const SMALL = 300.0;
 
+    /** Width of a sample, in mm. */
+    private const SAMPLE = 78.0;
+
     private Layout $layout;
 
     public function __construct(
@@ -35,10 +41,11 @@ final readonly class PieceDrawing
     /**
      * Returns the piece lying flat between a tape in cm and one in inches.
      *
-     * @param int    $zoom  how many times the width of the page; tapes keep their size on the screen
-     * @param string $label what the drawing shows, for those who do not see it
+     * @param int                   $zoom  how many times the width of the page; tapes keep their size on the screen
+     * @param string                $label what the drawing shows, for those who do not see it
+     * @param array<string, string> $zones words by zone of fit
      */
-    public function board(int $zoom, string $label): string
+    public function board(int $zoom, string $label, array $zones = []): string
     {
         $scene = $this->layout->flat();
         $left = $scene->left - 3;
@@ -53,6 +60,7 @@ final readonly class PieceDrawing
             ['width' => 100 * $zoom.'%', 'data-scale' => $right - $left],
             (new Ruler(Unit::Centimetre, $left, $right, -$half, -$tape))->paint(),
             (new Ruler(Unit::Inch, $left, $right, $half, $tape))->paint(),
+            $this->zones($half, $tape, $zones),
             $this->span($half),
             (new ScenePainter($this->prefix))->paint($scene),
             ...array_map(fn (Stretch $stretch): string => $this->hit($stretch, $half), $scene->stretches),
@@ -62,10 +70,10 @@ final readonly class PieceDrawing
     /**
      * Returns the piece alone, for a list of pieces: all to one scale unless a piece is longer than that allows.
      */
-    public function small(string $label, float $least = self::SMALL): string
+    public function small(string $label): string
     {
         $scene = $this->layout->flat();
-        $width = max($least, $scene->right - $scene->left);
+        $width = max(self::SMALL, $scene->right - $scene->left);
 
         return $this->svg(
             [($scene->left + $scene->right - $width) / 2, -$scene->height / 2 - 1, $width, $scene->height + 2],
@@ -73,6 +81,24 @@ final readonly class PieceDrawing
             'small-drawing',
             [],
             (new ScenePainter($this->prefix))->paintSmall($scene),
+        );
+    }
+
+    /**
+     * Returns what is most its own of the piece, near to: from a little before its first knot or bead.
+     */
+    public function sample(string $label): string
+    {
+        $scene = $this->layout->flat();
+        $firsts = [...array_map(static fn (Placed $one): float => $one->x, array_filter($scene->placed, static fn (Placed $one): bool => $one->x >= 0 && $one->knots > 0)), ...array_map(static fn (DrawnBead $one): float => $one->x, $scene->beads)];
+        $from = max($scene->left - 2, ([] === $firsts ? 0.0 : min($firsts)) - self::SAMPLE / 3);
+
+        return $this->svg(
+            [$from, -self::SAMPLE / 7, self::SAMPLE, 2 * self::SAMPLE / 7],
+            $label,
+            'sample-drawing',
+            ['preserveAspectRatio' => 'xMidYMid slice'],
+            (new ScenePainter($this->prefix))->paint($scene),
         );
     }
 
@@ -118,6 +144,28 @@ final readonly class PieceDrawing
             [],
             (new ScenePainter($this->prefix))->paint($scene),
         );
+    }
+
+    /**
+     * Returns the zones of fit on the tape: the length at which the piece, with its closure as near as it comes, begins to be snug,
+     * comfortable and so on.
+     *
+     * @param array<string, string> $words
+     */
+    private function zones(float $half, float $tape, array $words): string
+    {
+        $draft = $this->plan->draft;
+        if ([] === $words || null !== $draft->piece->length || $draft->fastened->kind->slides()) {
+            return '';
+        }
+        $drawn = '';
+        foreach ((new EaseScale($draft->piece->wearer))->starts() as $zone => $start) {
+            $x = $draft->ring->laid($start)->minus($draft->fastened->narrow)->millimetres;
+            $drawn .= Svg::element('path', ['d' => \sprintf('M%1$s,%2$s V%3$s', Svg::number($x), Svg::number($half), Svg::number($half - 1.6)), 'class' => 'zone-mark', 'data-zone' => $zone])
+                .Svg::element('text', ['x' => $x + 0.4, 'y' => $half - 0.5, 'font-size' => 0.26 * $tape, 'class' => 'zone-word'], Svg::text($words[$zone] ?? $zone));
+        }
+
+        return $drawn;
     }
 
     /**

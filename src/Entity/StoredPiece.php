@@ -23,6 +23,10 @@ class StoredPiece
     #[ORM\Version, ORM\Column(type: Types::INTEGER)]
     private int $version = 1;
 
+    /** Number of the state that the piece is in. */
+    #[ORM\Column]
+    private int $state = 0;
+
     /** @var array<string, mixed> */
     #[ORM\Column(type: Types::JSON)]
     private array $document;
@@ -56,6 +60,11 @@ class StoredPiece
         return $this->version;
     }
 
+    public function state(): int
+    {
+        return $this->state;
+    }
+
     /**
      * @return array<string, mixed>
      */
@@ -85,9 +94,10 @@ class StoredPiece
     /**
      * @param array<string, mixed> $document
      */
-    public function decide(array $document, \DateTimeImmutable $now): void
+    public function decide(array $document, \DateTimeImmutable $now, int $state): void
     {
-        if ($document !== $this->document || null !== $this->draft) {
+        if ($document !== $this->document || null !== $this->draft || $state !== $this->state) {
+            $this->state = $state;
             $this->document = $document;
             $this->draft = null;
             $this->changedAt = $now;

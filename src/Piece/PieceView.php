@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
+use Rinkel\App\Entity\Person;
 use Rinkel\App\Entity\StoredPiece;
 use Rinkel\Core\Plan\Plan;
 
@@ -16,6 +17,11 @@ final readonly class PieceView
      * @param Plan                                                    $plan     of the last good state
      * @param array<string, string>                                   $fields   as typed, or as shown for the piece
      * @param array<string, string>                                   $faults   sentences by field
+     * @param PageState                                               $page     what is shown of it and how
+     * @param array<string, Plan>                                     $closures the same piece closed otherwise, by kind
+     * @param list<string>                                            $knots    knots that its construction ties, by their word
+     * @param array{bool, bool}                                       $steps    whether there is anything to undo, to do again
+     * @param list<Person>                                            $people
      * @param array<string, array{mine: string, theirs: string}>|null $conflict fields that another tab saved differently
      */
     public function __construct(
@@ -24,7 +30,39 @@ final readonly class PieceView
         public array $fields,
         public array $faults,
         public int $version,
-        public int $zoom,
+        public PageState $page,
+        public array $closures,
+        public array $knots,
+        public array $steps,
+        public array $people,
         public ?array $conflict = null,
     ) {}
+
+    /**
+     * @return list<Block>
+     */
+    public function blocks(): array
+    {
+        return (new Blocks($this->plan))->all();
+    }
+
+    /**
+     * Returns the chosen part of the pattern, or null when none is.
+     */
+    public function chosen(): ?Block
+    {
+        $find = function (array $blocks) use (&$find): ?Block {
+            /** @var list<Block> $blocks */
+            foreach ($blocks as $block) {
+                $found = $block->path === $this->page->chosen ? $block : $find($block->parts);
+                if ($found instanceof Block) {
+                    return $found;
+                }
+            }
+
+            return null;
+        };
+
+        return '' === $this->page->chosen ? null : $find($this->blocks());
+    }
 }

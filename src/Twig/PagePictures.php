@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Twig;
 
-use Rinkel\App\Drawing\BandDrawing;
 use Rinkel\App\Drawing\CutBar;
 use Rinkel\App\Drawing\FitGauge;
+use Rinkel\App\Drawing\PieceDrawing;
 use Rinkel\App\Wording\Wording;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\FitZone;
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
 use Symfony\Contracts\Translation\TranslatorInterface;
@@ -26,26 +27,33 @@ final readonly class PagePictures
 
     public function board(Plan $plan, int $zoom): string
     {
-        return (new BandDrawing($plan, 'board'))->board($zoom, $this->translator->trans('piece.drawing', $this->numbers($plan)));
+        return (new PieceDrawing($plan, 'board'))->board($zoom, $this->translator->trans('piece.drawing', $this->numbers($plan)), $this->zones($plan));
+    }
+
+    public function worn(Plan $plan): string
+    {
+        return (new PieceDrawing($plan, 'worn'))->worn($this->translator->trans('piece.worn-drawing', $this->numbers($plan)));
     }
 
     public function small(Plan $plan, int $id): string
     {
-        return (new BandDrawing($plan, 'piece-'.$id))->small($this->translator->trans('piece.drawing', $this->numbers($plan)));
+        return (new PieceDrawing($plan, 'piece-'.$id))->small($this->translator->trans('piece.drawing', $this->numbers($plan)));
+    }
+
+    public function sample(Plan $plan): string
+    {
+        return (new PieceDrawing($plan, 'sample-'.$plan->draft->piece->construction))->sample($this->translator->trans('piece.drawing', $this->numbers($plan)));
     }
 
     public function closure(Plan $plan): string
     {
-        return (new BandDrawing($plan, 'closure'))->closure($plan->wornGap(), $this->translator->trans('piece.closure-drawing', $this->numbers($plan)));
+        return (new PieceDrawing($plan, 'closure'))->closure($plan->draft->wornGap(), $this->translator->trans('piece.closure-drawing', $this->numbers($plan)));
     }
 
     public function gauge(Plan $plan): string
     {
         $numbers = $this->numbers($plan);
-        $words = [];
-        foreach (FitZone::cases() as $zone) {
-            $words[$zone->value] = $this->translator->trans('zone.'.$zone->value);
-        }
+        $words = $this->zones($plan);
         foreach (['wished', 'hand', 'shut', 'open', 'label'] as $word) {
             $words[$word] = $this->translator->trans('gauge.'.$word, $numbers);
         }
@@ -64,21 +72,33 @@ final readonly class PagePictures
     }
 
     /**
+     * @return array<string, string> words by zone
+     */
+    private function zones(Plan $plan): array
+    {
+        return array_column(array_map(fn (FitZone $zone): array => [$zone->value, $this->translator->trans('zone.'.$zone->value)], FitZone::cases()), 1, 0);
+    }
+
+    /**
      * @return array<string, int|string>
      */
     private function numbers(Plan $plan): array
     {
-        $said = fn (\Rinkel\Core\Measure\Length $length): string => (string) $this->wording->length($length, $plan->piece->unit);
+        $draft = $plan->draft;
+        $said = fn (Length $length): string => (string) $this->wording->length($length, $draft->piece->unit);
 
         return [
-            'knots' => $plan->squareKnots,
-            'body' => $said($plan->body),
-            'tail' => $said($plan->slider->tail),
-            'wished' => $said($plan->wished),
-            'hand' => $said($plan->piece->wearer->handGirth()),
-            'shut' => $said($plan->closed),
-            'open' => $said($plan->open),
-            'gap' => $said($plan->wornGap()),
+            'what' => $this->translator->trans('construction.'.$draft->piece->construction.'.name'),
+            'body' => $said($draft->body()),
+            'closure' => $this->translator->trans('closure.'.$draft->fastened->kind->value),
+            'wished' => $said($draft->wished()),
+            'hand' => $said($draft->piece->wearer->handGirth()),
+            'shut' => $said($draft->closed()),
+            'open' => $said($draft->open()),
+            'worn' => $said($draft->worn()),
+            'gap' => $said($draft->wornGap()),
+            'ranges' => $draft->open()->equals($draft->closed()) ? 'no' : 'yes',
+            'place' => $draft->piece->wearer->place->value,
         ];
     }
 }

@@ -29,6 +29,10 @@ final class RinkelExtension extends AbstractExtension
     public function getFunctions(): array
     {
         return [
+            new TwigFunction('figure_name', $this->wording->figure(...)),
+            new TwigFunction('role_name', $this->wording->role(...)),
+            new TwigFunction('sample', $this->pictures->sample(...), ['is_safe' => ['html']]),
+            new TwigFunction('worn', $this->pictures->worn(...), ['is_safe' => ['html']]),
             new TwigFunction('step_text', $this->wording->step(...)),
             new TwigFunction('check_text', $this->wording->check(...)),
             new TwigFunction('remedy_text', $this->wording->remedy(...)),

@@ -13,8 +13,8 @@ final class PiecePageTest extends WebCase
         $page = $this->browser->request('GET', '/pieces/'.$this->lay()->id());
 
         self::assertResponseIsSuccessful();
-        self::assertSame('16 cm', $page->filter('#wrist')->attr('value'));
-        self::assertCount(56, $page->filter('.board-drawing use[data-knot]'), 'every square knot is drawn');
+        self::assertSame('16 cm', $page->filter('#wearer-girth')->attr('value'));
+        self::assertSame(56, self::knots($page), 'every square knot is drawn');
         self::assertSame(['cm', 'in'], $page->filter('.board-drawing [data-unit]')->extract(['data-unit']));
         self::assertSame(['core', 'working', 'slider'], $page->filter('[data-cut]')->extract(['data-cut']));
         self::assertStringContainsString('2 × 43 cm', self::text($page, '[data-cut=core] .cut-length'));
@@ -26,44 +26,44 @@ final class PiecePageTest extends WebCase
     public function testAnEditIsSavedAndRedrawn(): void
     {
         $piece = $this->lay();
-        $partial = $this->edit($piece, ['wrist' => '17,2']);
+        $partial = $this->edit($piece, ['wearer.girth' => '17,2']);
 
         self::assertResponseIsSuccessful();
         self::assertStringStartsWith('<div id="piece"', (string) $this->browser->getResponse()->getContent(), 'only the piece comes back');
-        self::assertCount(61, $partial->filter('.board-drawing use[data-knot]'));
+        self::assertSame(61, self::knots($partial));
         self::assertStringStartsWith('Saved', self::text($partial, '#save-state .state-done'));
-        self::assertSame('17.2 cm', $this->browser->request('GET', '/pieces/'.$piece->id())->filter('#wrist')->attr('value'));
+        self::assertSame('17.2 cm', $this->browser->request('GET', '/pieces/'.$piece->id())->filter('#wearer-girth')->attr('value'));
     }
 
     public function testWorksAsAPlainForm(): void
     {
         $piece = $this->lay();
-        $this->edit($piece, ['core_count' => '4', 'zoom' => '2'], partial: false);
+        $this->edit($piece, ['cords.core.count' => '4', 'zoom' => '2'], partial: false);
         self::assertResponseRedirects('/pieces/'.$piece->id().'?zoom=2', 303);
 
-        $page = $this->edit($piece, ['core_count' => 'four'], partial: false);
+        $page = $this->edit($piece, ['cords.core.count' => 'four'], partial: false);
         self::assertResponseStatusCodeSame(422);
         self::assertCount(1, $page->filter('header'), 'a whole page');
-        self::assertSame('four', $page->filter('#core_count')->attr('value'));
+        self::assertSame('four', $page->filter('#cords-core-count')->attr('value'));
     }
 
     #[DataProvider('provideBadLengths')]
     public function testBadInputIsToldBesideItsFieldAndKept(string $typed, string $sentence): void
     {
         $piece = $this->lay();
-        $page = $this->edit($piece, ['wrist' => $typed]);
+        $page = $this->edit($piece, ['wearer.girth' => $typed]);
 
         self::assertResponseStatusCodeSame(422);
-        self::assertSame($typed, $page->filter('#wrist')->attr('value'));
-        self::assertStringContainsString($sentence, self::text($page, '#wrist-fault'));
-        self::assertSame('true', $page->filter('#wrist')->attr('aria-invalid'));
+        self::assertSame($typed, $page->filter('#wearer-girth')->attr('value'));
+        self::assertStringContainsString($sentence, self::text($page, '#wearer-girth-fault'));
+        self::assertSame('true', $page->filter('#wearer-girth')->attr('aria-invalid'));
         self::assertStringContainsString('last plan that could be worked out', self::text($page, '.stale'));
-        self::assertCount(56, $page->filter('.board-drawing use[data-knot]'), 'the last good plan');
+        self::assertSame(56, self::knots($page), 'the last good plan');
         self::assertCount(0, $page->filter('script'));
 
         $again = $this->browser->request('GET', '/pieces/'.$piece->id());
-        self::assertSame($typed, $again->filter('#wrist')->attr('value'), 'a closed browser loses nothing');
-        self::assertCount(1, $again->filter('#wrist-fault'));
+        self::assertSame($typed, $again->filter('#wearer-girth')->attr('value'), 'a closed browser loses nothing');
+        self::assertCount(1, $again->filter('#wearer-girth-fault'));
     }
 
     /**
@@ -84,7 +84,7 @@ final class PiecePageTest extends WebCase
 
     public function testWhatIsNoTextIsNoHarm(): void
     {
-        $this->edit($this->lay(), ['wrist' => ['16'], 'set' => 'x', 'unit' => 'parsec', 'zoom' => ['a']]);
+        $this->edit($this->lay(), ['wearer.girth' => ['16'], 'set' => 'x', 'unit' => 'parsec', 'zoom' => ['a']]);
 
         self::assertResponseStatusCodeSame(422);
         self::assertStringContainsString('Choose cm or in', (string) $this->browser->getResponse()->getContent());
@@ -92,16 +92,16 @@ final class PiecePageTest extends WebCase
 
     public function testSwitchingTheUnitRewritesEveryLengthAndMovesNone(): void
     {
-        $piece = $this->lay(['wearer.wrist' => '163 mm', 'slider.tail' => '37 mm']);
+        $piece = $this->lay(['wearer.girth' => '163 mm', 'closure.tail' => '37 mm']);
         $inches = $this->edit($piece, ['unit' => 'in']);
-        self::assertSame('6 7/16 in', $inches->filter('#wrist')->attr('value'));
-        self::assertSame('1 mm', $inches->filter('#working_thickness')->attr('value'));
+        self::assertSame('6 7/16 in', $inches->filter('#wearer-girth')->attr('value'));
+        self::assertSame('1 mm', $inches->filter('#cords-working-thickness')->attr('value'));
         self::assertStringContainsString('2 × 17 1/2 in', self::text($inches, '[data-cut=core] .cut-length'));
 
         $back = $this->edit($piece, ['unit' => 'cm']);
-        self::assertSame('16.3 cm', $back->filter('#wrist')->attr('value'));
+        self::assertSame('16.3 cm', $back->filter('#wearer-girth')->attr('value'));
         $stored = $this->export($piece->id());
-        self::assertStringContainsString('"wrist": "163 mm"', $stored);
+        self::assertStringContainsString('"girth": "163 mm"', $stored);
         self::assertStringContainsString('"tail": "37 mm"', $stored);
     }
 
@@ -110,17 +110,17 @@ final class PiecePageTest extends WebCase
         $piece = $this->lay();
         $page = $this->edit($piece, ['unit' => 'in', 'wrist' => '17']);
 
-        self::assertSame('6 11/16 in', $page->filter('#wrist')->attr('value'));
+        self::assertSame('6 11/16 in', $page->filter('#wearer-girth')->attr('value'));
     }
 
     public function testARemedyIsAButton(): void
     {
-        $piece = $this->lay(['slider.tail' => '15 mm']);
+        $piece = $this->lay(['closure.tail' => '15 mm']);
         $page = $this->browser->request('GET', '/pieces/'.$piece->id());
         $button = $page->filter('[data-check=cannot-open] button');
         self::assertStringContainsString('Make the tails', $button->text());
 
-        $after = $this->edit($piece, ['set' => ['slider_tail' => $button->attr('value')]]);
+        $after = $this->edit($piece, ['set' => ['closure.tail' => $button->attr('value')]]);
         self::assertCount(0, $after->filter('[data-check=cannot-open]'));
         self::assertStringContainsString('Nothing stands in the way', self::text($after, '.check-fine'));
     }
@@ -129,18 +129,18 @@ final class PiecePageTest extends WebCase
     {
         $piece = $this->lay();
         $old = $piece->version();
-        $this->edit($piece, ['wrist' => '17 cm']);
-        $conflict = $this->edit($piece, ['wrist' => '18 cm', 'name' => 'Mine'], version: $old);
+        $this->edit($piece, ['wearer.girth' => '17 cm']);
+        $conflict = $this->edit($piece, ['wearer.girth' => '18 cm', 'name' => 'Mine'], version: $old);
 
         self::assertResponseStatusCodeSame(409);
-        self::assertSame('18 cm', $conflict->filter('#wrist')->attr('value'), 'what was typed here stays');
+        self::assertSame('18 cm', $conflict->filter('#wearer-girth')->attr('value'), 'what was typed here stays');
         self::assertSame(['Name', 'Wrist'], $conflict->filter('.conflict tbody th')->extract(['_text']));
         self::assertSame(['Mine', 'Plain band', '18 cm', '17 cm'], $conflict->filter('.conflict td')->extract(['_text']));
         self::assertSame((string) $old, $conflict->filter('input[name=version]')->attr('value'), 'another key does not save over it');
         self::assertSame('17 cm', $this->shownWrist($piece->id()));
 
         $over = $conflict->filter('button[name=over]')->attr('value');
-        $this->edit($piece, ['wrist' => '18 cm', 'over' => $over], version: $old);
+        $this->edit($piece, ['wearer.girth' => '18 cm', 'over' => $over], version: $old);
         self::assertResponseIsSuccessful();
         self::assertSame('18 cm', $this->shownWrist($piece->id()));
     }
@@ -184,6 +184,6 @@ final class PiecePageTest extends WebCase
 
     private function shownWrist(int $id): ?string
     {
-        return $this->browser->request('GET', '/pieces/'.$id)->filter('#wrist')->attr('value');
+        return $this->browser->request('GET', '/pieces/'.$id)->filter('#wearer-girth')->attr('value');
     }
 }

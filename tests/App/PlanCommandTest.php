@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App;
 
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Rinkel\App\Kernel;
 use Rinkel\Tests\Core\Examples;
@@ -36,19 +38,31 @@ final class PlanCommandTest extends KernelTestCase
             $plan = json_decode($out, true, 32, \JSON_THROW_ON_ERROR);
             self::assertIsArray($plan);
             self::assertSame(['rinkel-plan', 1], [$plan['format'], $plan['version']]);
-            self::assertIsArray($plan['cuts']);
-            self::assertCount(3, $plan['cuts']);
+            $valid = (new Validator(max_errors: 5))->validate(json_decode($out), (string) file_get_contents(\dirname(__DIR__, 2).'/docs/plan.schema.json'));
+            self::assertNull($valid->error(), basename($file).': '.json_encode(null === $valid->error() ? [] : (new ErrorFormatter())->format($valid->error())));
+        }
+    }
+
+    public function testExplainsEveryFigureInSentences(): void
+    {
+        foreach (glob(\dirname(__DIR__, 2).'/demo/pieces/*.json') ?: [] as $file) {
+            [$code, $out] = $this->plan($file, ['--explain' => true]);
+            self::assertSame(0, $code);
+            self::assertStringContainsString("\nBody: ", $out);
+            self::assertDoesNotMatchRegularExpression('/\b(step|check|figure|role|part)\.[a-z]|[{}]|,  /', $out, basename($file).': every sentence is written');
         }
     }
 
     public function testSaysTheSameAsThePage(): void
     {
-        [, $out] = $this->planOf((string) json_encode(Examples::document(['slider.tail' => '15 mm'])));
+        [, $out] = $this->planOf((string) json_encode(Examples::document(['closure.tail' => '15 mm'])));
 
-        self::assertStringContainsString('"squareKnots": 56', $out);
+        self::assertStringContainsString('"counts": [
+        56
+    ]', $out);
         self::assertStringContainsString('It will not go over the hand', $out);
-        self::assertStringContainsString('"path": "slider.tail"', $out);
-        self::assertStringContainsString('Wrist 16 cm and ease 12.7 mm make 17.3 cm inside.', $out);
+        self::assertStringContainsString('"path": "closure.tail"', $out);
+        self::assertStringContainsString('16 cm as measured and ease 12.7 mm make 17.3 cm inside.', $out);
     }
 
     #[DataProvider('provideBadFiles')]
@@ -70,9 +84,12 @@ final class PlanCommandTest extends KernelTestCase
         yield 'empty' => ['', 'piece: This is no JSON'];
         yield 'a list' => ['[]', 'piece: '];
         yield 'too deep' => [str_repeat('[', 40).str_repeat(']', 40), 'piece: This is no JSON'];
-        yield 'a bad length' => [$with('wearer.wrist', '7 1/0'), 'wearer.wrist: The fraction in “7 1/0” divides by nothing.'];
-        yield 'a wrong kind' => [$with('slider.knots', 'four'), 'slider.knots: '];
+        yield 'a bad length' => [$with('wearer.girth', '7 1/0'), 'wearer.girth: The fraction in “7 1/0” divides by nothing.'];
+        yield 'a wrong kind' => [$with('closure.knots', 'four'), 'closure.knots: '];
         yield 'a strange name' => [$with('wearer.foot', '20 cm'), 'wearer: '];
+        yield 'a pattern that does not suit' => [$with('pattern', '2 bead amber'), 'pattern: Line 1, column 1: Nothing here is called “amber”.'];
+        yield 'a closure that does not suit' => [$with('closure.kind', 'elastic'), 'closure.kind: This construction closes with'];
+        yield 'an unknown construction' => [$with('construction', 'origami'), 'construction: '];
         yield 'a later format' => [$with('version', 2), 'version: '];
     }
 
@@ -95,12 +112,14 @@ final class PlanCommandTest extends KernelTestCase
     }
 
     /**
+     * @param array<string, bool> $options
+     *
      * @return array{int, string}
      */
-    private function plan(string $file): array
+    private function plan(string $file, array $options = []): array
     {
         $command = new CommandTester((new Application(self::bootKernel(['environment' => 'test', 'debug' => false])))->find('rinkel:plan'));
-        $code = $command->execute(['file' => $file]);
+        $code = $command->execute(['file' => $file] + $options);
 
         return [$code, $command->getDisplay()];
     }

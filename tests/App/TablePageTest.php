@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App;
 
+use Rinkel\Core\Construction\Constructions;
+
 final class TablePageTest extends WebCase
 {
     public function testAnEmptyTableHasAWayOn(): void
@@ -11,35 +13,56 @@ final class TablePageTest extends WebCase
         $page = $this->browser->request('GET', '/');
 
         self::assertResponseIsSuccessful();
-        self::assertStringContainsString('Type a wrist above', self::text($page, '.empty'));
+        self::assertStringContainsString('a wrist is all it needs', self::text($page, '.empty'));
+        $this->browser->click($page->selectLink('New piece')->link());
+        self::assertResponseIsSuccessful();
     }
 
-    public function testAWristAloneMakesAPiece(): void
+    public function testAWristAloneMakesAPieceOfEveryConstruction(): void
     {
-        $page = $this->browser->request('GET', '/');
-        $this->browser->submit($page->filter('.new-piece form')->form(['wrist' => '6 1/4', 'unit' => 'in']));
-        self::assertResponseStatusCodeSame(303);
+        $ids = (new Constructions())->ids();
+        $page = $this->browser->request('GET', '/new');
+        self::assertSame($ids, $page->filter('.making')->extract(['value']));
+        foreach ($ids as $id) {
+            $this->browser->request('POST', '/pieces', ['girth' => '6 1/4', 'unit' => 'in', 'construction' => $id]);
+            self::assertResponseStatusCodeSame(303);
+            $piece = $this->browser->followRedirect();
+            self::assertSame('6 1/4 in', $piece->filter('#wearer-girth')->attr('value'), $id);
+            self::assertNotSame('', $piece->filter('#pattern')->text());
+            self::assertGreaterThan(0, $piece->filter('[data-cut]')->count());
+            self::assertGreaterThan(0, $piece->filter('#board svg')->count());
+        }
+    }
+
+    public function testSomebodyMeasuredBeforeIsEnough(): void
+    {
+        $this->browser->request('POST', '/people', ['name' => 'Ottoline', 'wrist' => '15.8', 'hand' => '19.6', 'unit' => 'cm']);
+        $page = $this->browser->request('GET', '/new');
+        $id = $page->filter('#new-person option')->last()->attr('value');
+        $this->browser->request('POST', '/pieces', ['girth' => '', 'person' => $id, 'unit' => 'cm', 'construction' => 'stretch']);
         $piece = $this->browser->followRedirect();
 
-        self::assertSame('Flat band', $piece->filter('#name')->attr('value'));
-        self::assertSame('6 1/4 in', $piece->filter('#wrist')->attr('value'));
-        self::assertCount(3, $piece->filter('[data-cut]'));
+        self::assertSame(['15.8 cm', '19.6 cm'], [$piece->filter('#wearer-girth')->attr('value'), $piece->filter('#wearer-hand')->attr('value')]);
     }
 
     public function testABadWristIsToldAndKept(): void
     {
-        $page = $this->browser->request('POST', '/pieces', ['wrist' => '"><i>', 'name' => ['x'], 'unit' => 'cm']);
+        $page = $this->browser->request('POST', '/pieces', ['girth' => '"><i>', 'construction' => 'stretch', 'unit' => 'cm']);
 
         self::assertResponseStatusCodeSame(422);
-        self::assertSame('"><i>', $page->filter('#new-wrist')->attr('value'));
-        self::assertStringContainsString('Could not read', self::text($page, '#new-wrist-fault'));
+        self::assertSame('"><i>', $page->filter('#new-girth')->attr('value'));
+        self::assertStringContainsString('Could not read', self::text($page, '#new-girth-fault'));
+        $this->browser->request('POST', '/pieces', ['girth' => '16', 'construction' => 'origami', 'unit' => 'cm']);
+        self::assertResponseStatusCodeSame(422);
+        $this->browser->request('POST', '/pieces', ['girth' => ['16'], 'construction' => ['stretch']]);
+        self::assertResponseStatusCodeSame(422);
     }
 
     public function testListsEachPieceWithItsNextStep(): void
     {
         $this->lay(['name' => 'Fine']);
-        $this->lay(['name' => 'Too short', 'slider.tail' => '12 mm']);
-        $this->lay(['name' => 'Slips', 'slider.knots' => 2]);
+        $this->lay(['name' => 'Too short', 'closure.tail' => '12 mm']);
+        $this->lay(['name' => 'Slips', 'closure.knots' => 2]);
         $page = $this->browser->request('GET', '/');
 
         self::assertSame(['Slips', 'Too short', 'Fine'], $page->filter('.piece-name')->extract(['_text']));

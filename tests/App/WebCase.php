@@ -25,6 +25,7 @@ abstract class WebCase extends WebTestCase
         $this->browser = self::createClient(['environment' => 'test', 'debug' => false]);
         $this->browser->setServerParameter('HTTP_SEC_FETCH_SITE', 'same-origin');
         self::getContainer()->get(Connection::class)->executeStatement('DELETE FROM piece');
+        self::getContainer()->get(Connection::class)->executeStatement('DELETE FROM person');
     }
 
     protected static function getKernelClass(): string
@@ -43,15 +44,30 @@ abstract class WebCase extends WebTestCase
     /**
      * Sends the piece's form with some fields changed, as htmx does or as a plain form.
      *
-     * @param array<string, mixed> $fields
+     * @param array<string, mixed> $fields by path, or with a button: "do", "set", "choose", "over"
      */
     protected function edit(StoredPiece $piece, array $fields, bool $partial = true, ?int $version = null): Crawler
     {
         $page = $this->browser->request('GET', '/pieces/'.$piece->id());
-        $sent = array_replace($page->filter('form#edit')->form()->getPhpValues(), $fields);
+        $sent = $page->filter('form#edit')->form()->getPhpValues();
+        foreach ($fields as $name => $value) {
+            if (\in_array($name, ['do', 'set', 'choose', 'over', 'zoom', 'view', 'at'], true)) {
+                $sent[$name] = $value;
+            } elseif (\is_array($sent['f'] ?? null)) {
+                $sent['f'][$name] = $value;
+            }
+        }
         $sent['version'] = $version ?? $sent['version'];
 
         return $this->browser->request('POST', '/pieces/'.$piece->id(), $sent, [], $partial ? ['HTTP_HX_REQUEST' => 'true'] : []);
+    }
+
+    /**
+     * Returns how many knots the board shows.
+     */
+    protected static function knots(Crawler $page): int
+    {
+        return (int) array_sum(array_map(intval(...), $page->filter('#board [data-knots]')->extract(['data-knots'])));
     }
 
     /**

@@ -127,8 +127,8 @@ final class LineSetterTest extends TestCase
     /**
      * Returns how near to $wished any counts come that keep within one repeat of their shares of one common fill.
      *
-     * @param list<float> $lengths
-     * @param list<int>   $shares
+     * @param non-empty-list<float> $lengths
+     * @param list<int>             $shares
      */
     private static function bruteForce(float $fixed, array $lengths, array $shares, float $wished, bool $atMost): float
     {

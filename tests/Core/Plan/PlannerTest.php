@@ -159,7 +159,7 @@ final class PlannerTest extends TestCase
     #[DataProvider('provideChecks')]
     public function testChecks(string $code, Severity $severity, string $construction, array $triggering, array $justNot): void
     {
-        $plan = static fn (array $changes): Plan => 'plain' === $construction ? Examples::plan($changes) : Examples::planOf($construction, $changes);
+        $plan = /** @param array<string, mixed> $changes */ static fn (array $changes): Plan => 'plain' === $construction ? Examples::plan($changes) : Examples::planOf($construction, $changes);
 
         self::assertSame($severity, Examples::check($plan($triggering), $code)?->severity);
         self::assertNull(Examples::check($plan($justNot), $code));

@@ -1,0 +1,395 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Pattern;
+
+use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Bundle;
+use Rinkel\Core\Pattern\Node\Centre;
+use Rinkel\Core\Pattern\Node\Fit;
+use Rinkel\Core\Pattern\Node\Focal;
+use Rinkel\Core\Pattern\Node\Group;
+use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Pattern\Node\Mirror;
+use Rinkel\Core\Pattern\Node\Word;
+
+/**
+ * Changes of a pattern by the place of its parts. A path counts from 0 and goes into brackets by dots: "2.0" is the first part
+ * inside the third. What a path does not lead to, or what would leave nothing, changes nothing.
+ */
+final readonly class PatternEdit
+{
+    private const MOST = 2000;
+
+    public function __construct(private Pattern $pattern) {}
+
+    public function at(string $path): ?Node
+    {
+        $parts = $this->pattern->parts;
+        $node = null;
+        foreach (self::steps($path) as $step) {
+            $node = $parts[$step] ?? null;
+            if (null === $node) {
+                return null;
+            }
+            $parts = self::inside($node);
+        }
+
+        return $node;
+    }
+
+    /**
+     * Returns which fit of the pattern, from 0, repeats the part at $path; null when none does.
+     */
+    public function fitAt(string $path): ?int
+    {
+        $number = 0;
+
+        return self::fitIn($this->pattern->parts, '', $path, $number);
+    }
+
+    /**
+     * @param list<Node> $parts
+     */
+    private static function fitIn(array $parts, string $at, string $path, int &$number): ?int
+    {
+        foreach ($parts as $i => $part) {
+            $here = ltrim($at.'.'.$i, '.');
+            $isFit = $part instanceof Group && $part->times instanceof Fit;
+            if ($here === $path) {
+                return $isFit ? $number : null;
+            }
+            $number += $isFit ? 1 : 0;
+            $inside = self::fitIn(self::inside($part), $here, $path, $number);
+            if (null !== $inside) {
+                return $inside;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Returns the pattern with $more of a part: knots, beads or repeats. A fit becomes fixed at what it came to, $fitted.
+     */
+    public function counted(string $path, int $more, int $fitted = 1): Pattern
+    {
+        return $this->replaced($path, static function (Node $node) use ($more, $fitted): array {
+            $bounded = static fn (int $count): int => max(1, min(self::MOST, $count + $more));
+
+            return [match (true) {
+                $node instanceof Knots => new Knots($bounded($node->count), $node->kind, $node->wraps, $node->cord),
+                $node instanceof Beads => new Beads($bounded($node->count), $node->order, $node->names, $node->lane, $node->strand),
+                $node instanceof Group => new Group($node->parts, $bounded($node->times instanceof Fit ? $fitted : $node->times), $node->alternate),
+                default => $node,
+            }];
+        });
+    }
+
+    public function without(string $path): Pattern
+    {
+        return $this->replaced($path, static fn (): array => []);
+    }
+
+    public function doubled(string $path): Pattern
+    {
+        return $this->replaced($path, static fn (Node $node): array => [$node, $node]);
+    }
+
+    public function insertedAfter(string $path, Node $new): Pattern
+    {
+        return null === $this->at($path)
+            ? new Pattern([...$this->pattern->parts, $new])
+            : $this->replaced($path, static fn (Node $node): array => [$node, $new]);
+    }
+
+    /**
+     * Returns the pattern with a part moved among its neighbours by $by places.
+     */
+    public function moved(string $path, int $by): Pattern
+    {
+        $steps = self::steps($path);
+        $last = array_pop($steps);
+        if (null === $last || null === $this->at($path)) {
+            return $this->pattern;
+        }
+
+        return $this->inParts($steps, static function (array $parts) use ($last, $by): array {
+            $to = max(0, min(\count($parts) - 1, $last + $by));
+            $moved = array_splice($parts, $last, 1);
+            array_splice($parts, $to, 0, $moved);
+
+            return $parts;
+        });
+    }
+
+    /**
+     * Returns the pattern with a part moved to where $before stands, in other brackets too; never into itself.
+     */
+    public function movedBefore(string $path, string $before): Pattern
+    {
+        $node = $this->at($path);
+        if (null === $node || null === $this->at($before) || $path === $before || str_starts_with($before, $path.'.')) {
+            return $this->pattern;
+        }
+        $marked = $this->replaced($before, static fn (Node $there): array => [new Centre([$node, new Mirror()]), $there]);
+        $steps = self::steps($path);
+        $there = self::steps($before);
+        $depth = \count($there) - 1;
+        // Where it stood has gone one further on when the mark was set before it in the same brackets.
+        if (\array_slice($steps, 0, $depth) === \array_slice($there, 0, $depth) && ($steps[$depth] ?? -1) >= $there[$depth]) {
+            ++$steps[$depth];
+        }
+        $taken = (new self($marked))->without(implode('.', $steps));
+
+        return $taken === $marked ? $this->pattern : new Pattern(self::unmarked($taken->parts, $node) ?: $this->pattern->parts);
+    }
+
+    /**
+     * Returns the pattern with a part in brackets, twice; or, of one in brackets already, with what is in them.
+     */
+    public function bracketed(string $path): Pattern
+    {
+        return $this->replaced($path, static fn (Node $node): array => match (true) {
+            $node instanceof Mirror, $node instanceof Focal, $node instanceof Word => [$node],
+            $node instanceof Group, $node instanceof Centre => $node->parts,
+            default => [new Group([$node], 2)],
+        });
+    }
+
+    /**
+     * Returns the pattern with a part repeated to fit; one that does, as often as it came to, $fitted.
+     */
+    public function fitted(string $path, int $fitted): Pattern
+    {
+        if ($this->isInsideFit($path)) {
+            return $this->pattern;
+        }
+
+        return $this->replaced($path, static fn (Node $node): array => match (true) {
+            $node instanceof Group && $node->times instanceof Fit => [new Group($node->parts, max(1, $fitted), $node->alternate)],
+            $node instanceof Group => self::hasFit($node) ? [$node] : [new Group($node->parts, new Fit(), $node->alternate)],
+            $node instanceof Knots, $node instanceof Beads, $node instanceof Bundle => [new Group([$node], new Fit())],
+            default => [$node],
+        });
+    }
+
+    /**
+     * Returns the pattern with a group whose sides change every time, or no longer do.
+     */
+    public function alternated(string $path): Pattern
+    {
+        return $this->replaced($path, static fn (Node $node): array => [$node instanceof Group ? new Group($node->parts, $node->times, !$node->alternate) : $node]);
+    }
+
+    /**
+     * Returns the pattern mirrored at its end, or no longer mirrored.
+     */
+    public function mirrored(): Pattern
+    {
+        $plain = array_values(array_filter($this->pattern->parts, static fn (Node $node): bool => !$node instanceof Mirror));
+        if (\count($plain) < \count($this->pattern->parts)) {
+            return [] === $plain ? $this->pattern : new Pattern($plain);
+        }
+
+        return new Pattern([...$this->pattern->parts, new Mirror()]);
+    }
+
+    /**
+     * Returns the pattern with one bead name of a part, the $which-th from 0, exchanged for $name.
+     */
+    public function renamedAt(string $path, int $which, string $name): Pattern
+    {
+        return $this->replaced($path, static function (Node $node) use ($which, $name): array {
+            if ($node instanceof Beads) {
+                $names = $node->names;
+                if (isset($names[$which])) {
+                    $names[$which] = [$names[$which][0], $name];
+                }
+
+                return [new Beads($node->count, $node->order, array_values($names), $node->lane, $node->strand)];
+            }
+
+            return [self::renamed($node, static fn (string $old, int $i): string => $which === $i ? $name : $old)];
+        });
+    }
+
+    /**
+     * Returns the pattern with every $old name said as $new: of a bead, a finding or a cord.
+     */
+    public function renamedEverywhere(string $old, string $new): Pattern
+    {
+        return new Pattern(array_map(static fn (Node $node): Node => self::everywhere($node, $old, $new), $this->pattern->parts));
+    }
+
+    /**
+     * Returns the names that a part says, in order.
+     *
+     * @return list<string>
+     */
+    public static function names(Node $node): array
+    {
+        return match (true) {
+            $node instanceof Beads => array_column($node->names, 1),
+            $node instanceof Bundle => [...$node->long, ...$node->short],
+            $node instanceof Focal => [$node->name],
+            $node instanceof Word => array_values(array_filter([$node->bead, $node->between], is_string(...))),
+            $node instanceof Knots => array_values(array_filter([$node->cord], is_string(...))),
+            default => [],
+        };
+    }
+
+    private static function everywhere(Node $node, string $old, string $new): Node
+    {
+        $inside = static fn (Node $part): Node => self::everywhere($part, $old, $new);
+
+        return match (true) {
+            $node instanceof Group => new Group(array_map($inside, $node->parts), $node->times, $node->alternate),
+            $node instanceof Centre => new Centre(array_map($inside, $node->parts)),
+            $node instanceof Beads => new Beads($node->count, $node->order, array_map(static fn (array $name): array => [$name[0], $old === $name[1] ? $new : $name[1]], $node->names), $node->lane, $node->strand),
+            default => self::renamed($node, static fn (string $name): string => $old === $name ? $new : $name),
+        };
+    }
+
+    /**
+     * @param callable(string, int): string $rename takes a name and which it is
+     */
+    private static function renamed(Node $node, callable $rename): Node
+    {
+        if ($node instanceof Bundle) {
+            $count = \count($node->long);
+
+            return new Bundle(
+                array_map($rename, $node->long, array_keys($node->long)),
+                array_map(static fn (string $name, int $i): string => $rename($name, $count + $i), $node->short, array_keys($node->short)),
+            );
+        }
+
+        return match (true) {
+            $node instanceof Focal => new Focal($rename($node->name, 0)),
+            $node instanceof Word => new Word($node->text, $rename($node->bead, 0), null === $node->between ? null : $rename($node->between, 1)),
+            $node instanceof Knots => new Knots($node->count, $node->kind, $node->wraps, null === $node->cord ? null : $rename($node->cord, 0)),
+            default => $node,
+        };
+    }
+
+    /**
+     * @param callable(Node): list<Node> $change
+     */
+    public function replaced(string $path, callable $change): Pattern
+    {
+        $steps = self::steps($path);
+        $last = array_pop($steps);
+        $node = $this->at($path);
+        if (null === $last || null === $node) {
+            return $this->pattern;
+        }
+
+        return $this->inParts($steps, static function (array $parts) use ($last, $node, $change): array {
+            array_splice($parts, $last, 1, $change($node));
+
+            return $parts;
+        });
+    }
+
+    /**
+     * @param list<int>                        $steps  to the brackets
+     * @param callable(list<Node>): list<Node> $change
+     */
+    private function inParts(array $steps, callable $change): Pattern
+    {
+        $parts = self::changed($this->pattern->parts, $steps, $change);
+
+        return [] === $parts ? $this->pattern : new Pattern($parts);
+    }
+
+    /**
+     * @param list<Node>                       $parts
+     * @param list<int>                        $steps
+     * @param callable(list<Node>): list<Node> $change
+     *
+     * @return list<Node>
+     */
+    private static function changed(array $parts, array $steps, callable $change): array
+    {
+        $step = array_shift($steps);
+        if (null === $step) {
+            return $change($parts);
+        }
+        $changed = [];
+        foreach ($parts as $i => $part) {
+            $inner = $i === $step ? self::changed(self::inside($part), $steps, $change) : null;
+            if (null === $inner) {
+                $changed[] = $part;
+            } elseif ([] !== $inner) {
+                $changed[] = $part instanceof Group ? new Group($inner, $part->times, $part->alternate) : new Centre($inner);
+            }
+        }
+
+        return $changed;
+    }
+
+    /**
+     * Returns $parts with the mark of a move replaced by what was moved.
+     *
+     * @param list<Node> $parts
+     *
+     * @return list<Node>
+     */
+    private static function unmarked(array $parts, Node $moved): array
+    {
+        return array_map(static function (Node $node) use ($moved): Node {
+            if ($node instanceof Centre && $node->parts[0] === $moved && ($node->parts[1] ?? null) instanceof Mirror) {
+                return $moved;
+            }
+            $inner = self::unmarked(self::inside($node), $moved);
+
+            return match (true) {
+                [] === $inner => $node,
+                $node instanceof Group => new Group($inner, $node->times, $node->alternate),
+                default => new Centre($inner),
+            };
+        }, $parts);
+    }
+
+    private function isInsideFit(string $path): bool
+    {
+        for ($up = self::steps($path); \count($up) > 1;) {
+            array_pop($up);
+            $node = $this->at(implode('.', $up));
+            if ($node instanceof Centre || $node instanceof Group && $node->times instanceof Fit) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function hasFit(Node $node): bool
+    {
+        foreach (self::inside($node) as $part) {
+            if ($part instanceof Group && $part->times instanceof Fit || self::hasFit($part)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @return list<Node>
+     */
+    private static function inside(Node $node): array
+    {
+        return $node instanceof Group || $node instanceof Centre ? $node->parts : [];
+    }
+
+    /**
+     * @return list<int>
+     */
+    private static function steps(string $path): array
+    {
+        return 1 === preg_match('/^\d{1,4}(\.\d{1,4}){0,12}$/', $path) ? array_map(intval(...), explode('.', $path)) : [];
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Controller;
+
+use Rinkel\App\Entity\Measure;
+use Rinkel\App\Entity\Person;
+use Rinkel\App\People\People;
+use Rinkel\Core\Fit\Measured;
+use Rinkel\Core\Measure\Unit;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/**
+ * The People page: who pieces are made for, what was measured of them, and how to measure.
+ */
+#[Route('/people')]
+final class PeopleController extends AbstractController
+{
+    public function __construct(private readonly People $people) {}
+
+    #[Route('', 'people', methods: 'GET')]
+    public function list(Request $request): Response
+    {
+        $putAway = $this->people->find($request->query->getInt('put_away'));
+
+        return $this->page($request, null, $this->blank(), [], null !== $putAway && $putAway->isArchived() ? $putAway : null);
+    }
+
+    #[Route('', 'person_add', methods: 'POST')]
+    public function add(Request $request): Response
+    {
+        return $this->keep($request, null);
+    }
+
+    #[Route('/{id}', 'person_keep', requirements: ['id' => '\d{1,18}'], methods: 'POST')]
+    public function change(int $id, Request $request): Response
+    {
+        return $this->keep($request, $this->person($id));
+    }
+
+    #[Route('/{id}/archive', 'person_archive', requirements: ['id' => '\d{1,18}'], methods: 'POST')]
+    public function archive(int $id): Response
+    {
+        $this->people->archive($this->person($id));
+
+        return $this->redirectToRoute('people', ['put_away' => $id], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/{id}/restore', 'person_restore', requirements: ['id' => '\d{1,18}'], methods: 'POST')]
+    public function restore(int $id): Response
+    {
+        $this->people->restore($this->person($id));
+
+        return $this->redirectToRoute('people', [], Response::HTTP_SEE_OTHER);
+    }
+
+    private function keep(Request $request, ?Person $person): Response
+    {
+        $typed = [];
+        foreach ($this->blank() as $field => $default) {
+            $value = $request->request->all()[$field] ?? $default;
+            $typed[$field] = \is_scalar($value) ? mb_substr(mb_scrub((string) $value), 0, 500) : $default;
+        }
+        [$lengths, $faults] = People::read($typed, $this->unit($typed));
+        if ([] !== $faults) {
+            return $this->page($request, $person, $typed, $faults);
+        }
+        $this->people->keep($person, trim($typed['name']), $lengths, Measured::tryFrom($typed['measured']) ?? Measured::Snug);
+
+        return $this->redirectToRoute('people', ['unit' => $this->unit($typed)->value], Response::HTTP_SEE_OTHER);
+    }
+
+    private function person(int $id): Person
+    {
+        return $this->people->find($id) ?? throw $this->createNotFoundException();
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private function blank(): array
+    {
+        return ['name' => '', 'measured' => 'snug', 'unit' => 'cm'] + array_fill_keys(Measure::PLACES, '');
+    }
+
+    /**
+     * @param array<string, string> $typed
+     */
+    private function unit(array $typed): Unit
+    {
+        return 'in' === $typed['unit'] ? Unit::Inch : Unit::Centimetre;
+    }
+
+    /**
+     * @param array<string, string> $typed  for the person that is changed, or a new one
+     * @param array<string, string> $faults by field
+     */
+    private function page(Request $request, ?Person $changed, array $typed, array $faults, ?Person $putAway = null): Response
+    {
+        $typed['unit'] = $request->query->getString('unit', $typed['unit']);
+
+        return $this->render('people/people.html.twig', [
+            'people' => $this->people->all(),
+            'places' => Measure::PLACES,
+            'changed' => $changed,
+            'typed' => $typed,
+            'faults' => $faults,
+            'unit' => $this->unit($typed),
+            'put_away' => $putAway,
+        ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+}

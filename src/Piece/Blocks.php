@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Piece;
+
+use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Bundle;
+use Rinkel\Core\Pattern\Node\Centre;
+use Rinkel\Core\Pattern\Node\Fit;
+use Rinkel\Core\Pattern\Node\Focal;
+use Rinkel\Core\Pattern\Node\Gap;
+use Rinkel\Core\Pattern\Node\Group;
+use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Pattern\Node\Word;
+use Rinkel\Core\Pattern\Pattern;
+use Rinkel\Core\Pattern\PatternEdit;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Plan;
+
+/**
+ * The pattern of a plan as blocks.
+ */
+final readonly class Blocks
+{
+    private Piece $piece;
+    private PatternEdit $edit;
+
+    public function __construct(private Plan $plan)
+    {
+        $this->piece = $plan->draft->piece;
+        $this->edit = new PatternEdit($plan->draft->pattern);
+    }
+
+    /**
+     * @return list<Block>
+     */
+    public function all(): array
+    {
+        return $this->blocks($this->plan->draft->pattern->parts, '');
+    }
+
+    /**
+     * @param list<Node> $parts
+     *
+     * @return list<Block>
+     */
+    private function blocks(array $parts, string $at): array
+    {
+        return array_map(fn (Node $part, int $i): Block => $this->block($part, ltrim($at.'.'.$i, '.')), $parts, array_keys($parts));
+    }
+
+    private function block(Node $node, string $path): Block
+    {
+        $place = null === $node->place() ? '' : $node->place()->line.':'.$node->place()->column;
+        $names = PatternEdit::names($node);
+        $fit = $this->edit->fitAt($path);
+
+        return new Block(
+            $path,
+            $place,
+            match (true) {
+                $node instanceof Knots => 'knots',
+                $node instanceof Beads => 'beads',
+                $node instanceof Bundle => 'bundle',
+                $node instanceof Word => 'word',
+                $node instanceof Focal => 'focal',
+                $node instanceof Gap => 'gap',
+                $node instanceof Group => 'group',
+                $node instanceof Centre => 'centre',
+                default => 'mirror',
+            },
+            $node instanceof Gap && null !== $node->length ? 'gap '.$node->length->written($this->piece->unit) : (string) new Pattern([$node]),
+            $node,
+            $names,
+            array_map($this->colour(...), $names),
+            $node instanceof Group || $node instanceof Centre ? $this->blocks($node->parts, $path) : [],
+            null === $fit ? null : ($this->plan->draft->setting->counts[$fit] ?? 0),
+            $node instanceof Group && $node->times instanceof Fit,
+            $node instanceof Group && $node->alternate,
+            match (true) {
+                $node instanceof Knots, $node instanceof Beads => $node->count,
+                $node instanceof Group && \is_int($node->times) => $node->times,
+                default => 1,
+            },
+        );
+    }
+
+    private function colour(string $name): string
+    {
+        return ($this->piece->beads[$name] ?? null)?->colour->hex ?? ($this->piece->cords[$name] ?? null)?->cord->colour->hex ?? '#b9bfc2';
+    }
+}
