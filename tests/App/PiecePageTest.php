@@ -19,7 +19,7 @@ final class PiecePageTest extends WebCase
         self::assertSame(['core', 'working', 'slider'], $page->filter('[data-cut]')->extract(['data-cut']));
         self::assertStringContainsString('2 × 43 cm', self::text($page, '[data-cut=core] .cut-length'));
         self::assertStringContainsString('6 times the band', self::text($page, '[data-figure=multiple]'));
-        self::assertStringContainsString('Wrist 16 cm and ease 12.7 mm make 17.3 cm inside.', self::text($page, '#why-wished'));
+        self::assertStringContainsString('16 cm as measured and ease 12.7 mm make 17.3 cm inside.', self::text($page, '#why-wished'));
         self::assertStringContainsString('Open flame', self::text($page, '.checks'));
     }
 
@@ -108,7 +108,7 @@ final class PiecePageTest extends WebCase
     public function testABareNumberIsInTheUnitThatWasShown(): void
     {
         $piece = $this->lay();
-        $page = $this->edit($piece, ['unit' => 'in', 'wrist' => '17']);
+        $page = $this->edit($piece, ['unit' => 'in', 'wearer.girth' => '17']);
 
         self::assertSame('6 11/16 in', $page->filter('#wearer-girth')->attr('value'));
     }
@@ -143,6 +143,152 @@ final class PiecePageTest extends WebCase
         $this->edit($piece, ['wearer.girth' => '18 cm', 'over' => $over], version: $old);
         self::assertResponseIsSuccessful();
         self::assertSame('18 cm', $this->shownWrist($piece->id()));
+    }
+
+    public function testUndoAndRedoGoThroughEveryChange(): void
+    {
+        $piece = $this->lay();
+        $this->edit($piece, ['wearer.girth' => '17 cm']);
+        $this->edit($piece, ['do' => 'fit 0']);
+        $fixed = $this->edit($piece, ['do' => 'more 0']);
+        self::assertSame('1 square x 61', $fixed->filter('#pattern')->text());
+        $undone = $this->edit($piece, ['do' => 'undo']);
+        self::assertSame('1 square x 60', $undone->filter('#pattern')->text());
+        self::assertNull($undone->filter('#redo')->attr('disabled'));
+        $this->edit($piece, ['do' => 'undo']);
+        $first = $this->edit($piece, ['do' => 'undo']);
+        self::assertSame(['16 cm', '1 square x fit'], [$first->filter('#wearer-girth')->attr('value'), $first->filter('#pattern')->text()]);
+        self::assertNotNull($first->filter('#undo')->attr('disabled'));
+        $this->edit($piece, ['do' => 'redo']);
+        self::assertSame('17 cm', '16 cm' === $this->edit($piece, ['do' => 'undo'])->filter('#wearer-girth')->attr('value') ? $this->edit($piece, ['do' => 'redo'])->filter('#wearer-girth')->attr('value') : null);
+        $other = $this->edit($piece, ['wraps' => '2']);
+        self::assertNotNull($other->filter('#redo')->attr('disabled'), 'a new change ends what could be done again');
+    }
+
+    public function testTypingOnInOneFieldIsOneChange(): void
+    {
+        $piece = $this->lay();
+        foreach (['1', '17', '17.', '17.5'] as $typed) {
+            $this->edit($piece, ['wearer.girth' => $typed]);
+        }
+
+        self::assertSame('16 cm', $this->edit($piece, ['do' => 'undo'])->filter('#wearer-girth')->attr('value'));
+    }
+
+    /**
+     * @param list<array<string, mixed>> $edits
+     */
+    #[DataProvider('provideDeeds')]
+    public function testThePatternIsTakenInTheHand(array $edits, string $pattern, string $chosen): void
+    {
+        $piece = $this->lay([
+            'beads.amber' => ['diameter' => '6 mm', 'hole' => '2.4 mm', 'colour' => '#cc8822'], 'beads.sky' => ['diameter' => '5 mm', 'hole' => '2.4 mm', 'colour' => '#88aacc'],
+            'pattern' => '2 square, (1 bead amber, 3 square) x fit, 2 square',
+        ]);
+        foreach ($edits as $edit) {
+            $page = $this->edit($piece, $edit);
+            self::assertResponseIsSuccessful();
+        }
+
+        self::assertSame($pattern, ($page ?? null)?->filter('#pattern')->text());
+        self::assertSame($chosen, ($page ?? null)?->filter('input[name=at]')->attr('value'));
+    }
+
+    /**
+     * @return iterable<string, array{list<array<string, mixed>>, string, string}>
+     */
+    public static function provideDeeds(): iterable
+    {
+        $repeat = ', (1 bead amber, 3 square) x fit, 2 square';
+        yield 'choose' => [[['choose' => '1.0']], '2 square'.$repeat, '1.0'];
+        yield 'more' => [[['do' => 'more 0'], ['do' => 'more 0']], '4 square'.$repeat, '0'];
+        yield 'another bead' => [[['do' => 'name 1.0 0 sky']], '2 square, (1 bead sky, 3 square) x fit, 2 square', '1.0'];
+        yield 'a bead that is not there' => [[['do' => 'name 1.0 0 gold']], '2 square'.$repeat, '1.0'];
+        yield 'later' => [[['do' => 'right 1.0']], '2 square, (3 square, 1 bead amber) x fit, 2 square', '1.1'];
+        yield 'out' => [[['do' => 'drop 1.1']], '2 square, 1 bead amber x fit, 2 square', ''];
+        yield 'dragged' => [[['do' => 'to 1.0 0']], '1 bead amber, 2 square, 3 square x fit, 2 square', ''];
+        yield 'doubled' => [[['do' => 'copy 1.0']], '2 square, (1 bead amber, 1 bead amber, 3 square) x fit, 2 square', '1.1'];
+        yield 'put after' => [[['do' => 'put 1.0 bead sky']], '2 square, (1 bead amber, 1 bead sky, 3 square) x fit, 2 square', '1.1'];
+        yield 'put a spiral' => [[['do' => 'put - half left'], ['do' => 'more 3']], '2 square'.$repeat.', 2 half left', '3'];
+        yield 'mirrored' => [[['do' => 'drop 2'], ['do' => 'put - focal sky'], ['do' => 'mirror']], '2 square, (1 bead amber, 3 square) x fit, focal sky, mirror', ''];
+        yield 'alternating' => [[['do' => 'turn 1']], '2 square, (1 bead amber, 3 square) x fit alternate, 2 square', '1'];
+        yield 'beside the core' => [[['do' => 'lane 1.0 left']], '2 square, (1 bead amber on left, 3 square) x fit, 2 square', '1.0'];
+        yield 'by value' => [[['do' => 'order 1.0 value']], '2 square, (1 bead by value amber, 3 square) x fit, 2 square', '1.0'];
+        yield 'called otherwise' => [[['beads.amber.called' => 'Honey']], '2 square, (1 bead honey, 3 square) x fit, 2 square', ''];
+        yield 'spelt' => [[['do' => 'drop 1'], ['do' => 'put 0 word sky'], ['word' => 'MIRA', 'word_at' => '1']], '2 square, word "MIRA" of sky, 2 square', ''];
+        yield 'a remedy or a neighbour' => [[['set' => ['pattern' => '9 square']]], '9 square', ''];
+        yield 'nonsense' => [[['do' => 'explode 1.0']], '2 square'.$repeat, ''];
+    }
+
+    public function testABeadInUseCannotBeTakenOut(): void
+    {
+        $piece = $this->lay(['beads.amber' => ['diameter' => '6 mm', 'hole' => '2.4 mm'], 'pattern' => '1 bead amber, 2 square']);
+        $page = $this->edit($piece, ['do' => 'bead-drop amber']);
+
+        self::assertResponseStatusCodeSame(422);
+        self::assertStringContainsString('Nothing here is called “amber”', self::text($page, '#pattern-fault'));
+        self::assertCount(0, $this->browser->request('GET', '/pieces/'.$piece->id())->filter('.stale'), 'the piece is as it was');
+    }
+
+    public function testThePaletteGrows(): void
+    {
+        $piece = $this->lay();
+        $page = $this->edit($piece, ['do' => 'bead-add']);
+        self::assertCount(1, $page->filter('#stuff-bead-bead-1'));
+        $page = $this->edit($piece, ['do' => 'finding-add button']);
+        self::assertCount(1, $page->filter('#stuff-finding-button-1'));
+        $page = $this->edit($piece, ['beads.bead-1.diameter' => '80 cm']);
+        self::assertResponseStatusCodeSame(422);
+        self::assertNotNull($page->filter('#stuff-bead-bead-1')->attr('open'), 'a fault is never hidden');
+        self::assertStringContainsString('outside', self::text($page, '#beads-bead-1-diameter-fault'));
+        $page = $this->edit($piece, ['beads.bead-1.diameter' => '8', 'beads.bead-1.called' => 'mirror']);
+        self::assertStringContainsString('cannot be a short name', self::text($page, '#beads-bead-1-called-fault'));
+    }
+
+    public function testAFaultInTheTextKeepsThePlanAndSaysWhere(): void
+    {
+        $piece = $this->lay();
+        $page = $this->edit($piece, ['pattern' => "3 sqare,\n2 foo"]);
+
+        self::assertResponseStatusCodeSame(422);
+        self::assertSame("3 sqare,\n2 foo", $page->filter('#pattern')->text(null, false));
+        self::assertCount(2, $page->filter('.fault-line'));
+        self::assertStringContainsString('Line 2, column 3: “foo”', self::text($page, '.fault-line'));
+        self::assertSame(56, self::knots($page));
+    }
+
+    public function testAClosureIsChosenFromThoseThatSuit(): void
+    {
+        $piece = $this->lay(['closure.tail' => '40 mm']);
+        $page = $this->edit($piece, ['closure.kind' => 'button-loop']);
+
+        self::assertCount(7, $page->filter('.closure-choice'));
+        self::assertStringContainsString('body 15.6 cm, inside 15.8 cm', self::text($page, '.closures'));
+        self::assertSame('', $page->filter('#closure-tail')->attr('value'), 'a tail is no loop');
+        self::assertCount(1, $page->filter('#board [data-finding=button]'));
+        self::assertResponseIsSuccessful();
+    }
+
+    public function testTheWornViewAndItsAddress(): void
+    {
+        $piece = $this->lay();
+        $page = $this->browser->request('GET', '/pieces/'.$piece->id().'?view=worn&zoom=2&at=0');
+
+        self::assertCount(1, $page->filter('.worn-drawing'));
+        self::assertCount(1, $page->filter('.patch.is-chosen'));
+        $this->edit($piece, ['do' => 'more 0', 'view' => 'worn', 'at' => '0'], partial: false);
+        self::assertResponseRedirects('/pieces/'.$piece->id().'?view=worn&at=0', 303);
+    }
+
+    public function testSomebodysMeasuresAreTaken(): void
+    {
+        $this->browser->request('POST', '/people', ['name' => 'Bram', 'wrist' => '18.1', 'hand' => '22.6', 'measured' => 'comfortable', 'unit' => 'cm']);
+        $piece = $this->lay();
+        $take = $this->browser->request('GET', '/pieces/'.$piece->id())->filter('#put-person button')->attr('value');
+        $page = $this->edit($piece, ['do' => $take]);
+
+        self::assertSame(['18.1 cm', '22.6 cm'], [$page->filter('#wearer-girth')->attr('value'), $page->filter('#wearer-hand')->attr('value')]);
+        self::assertNotNull($page->filter('#wearer-measured-comfortable')->attr('checked'));
     }
 
     public function testDuplicateRenameArchiveAndUndo(): void

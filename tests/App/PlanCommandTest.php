@@ -60,7 +60,7 @@ final class PlanCommandTest extends KernelTestCase
         self::assertStringContainsString('"counts": [
         56
     ]', $out);
-        self::assertStringContainsString('It will not go over the hand', $out);
+        self::assertStringContainsString('It will not go over: pulled open', $out);
         self::assertStringContainsString('"path": "closure.tail"', $out);
         self::assertStringContainsString('16 cm as measured and ease 12.7 mm make 17.3 cm inside.', $out);
     }

@@ -55,12 +55,11 @@ abstract class BrowserCase extends TestCase
     /**
      * Lays a new piece for a snug wrist of $wrist and opens it.
      */
-    protected function newPiece(string $wrist = '16 cm', string $name = 'Browser band'): void
+    protected function newPiece(string $wrist = '16 cm', string $construction = 'square-knot-band'): void
     {
-        $this->open('/');
-        $this->type('new-wrist', $wrist);
-        $this->type('new-name', $name);
-        $this->find('.new-piece .act')->click();
+        $this->open('/new');
+        $this->type('new-girth', $wrist);
+        $this->find('button[value='.$construction.']')->click();
         $this->until('return !!document.querySelector("#piece")');
     }
 
