@@ -51,14 +51,19 @@
   });
 
   // Drawing and pattern light up together; choosing in one chooses in the other.
-  const light = (place) => {
+  // A part lights up in both with the cords to cut that it takes; a cut lights up with all parts that take of it.
+  const light = (node) => {
     for (const old of document.querySelectorAll('.is-lit')) {
       old.classList.remove('is-lit');
     }
-    if (place) {
-      for (const one of document.querySelectorAll(`[data-place="${place}"]`)) {
-        one.classList.add('is-lit');
-      }
+    const hits = [...document.querySelectorAll('.hit')];
+    const place = node?.dataset.place;
+    const roles = node?.dataset.cut ? [node.dataset.cut] : hits.find((hit) => hit.dataset.place === place)?.dataset.roles?.split(' ') ?? [];
+    const lit = place
+      ? [...document.querySelectorAll(`[data-place="${place}"]`), ...roles.flatMap((role) => [...document.querySelectorAll(`[data-cut="${CSS.escape(role)}"]`)])]
+      : roles.length > 0 ? [node, ...hits.filter((hit) => hit.dataset.roles.split(' ').includes(roles[0]))] : [];
+    for (const one of lit) {
+      one.classList.add('is-lit');
     }
   };
   const lightChosen = () => {
@@ -67,8 +72,8 @@
       hit.classList.toggle('is-chosen', hit.dataset.place === place);
     }
   };
-  document.addEventListener('pointerover', (event) => light(event.target.closest?.('.patch, .hit')?.dataset.place));
-  document.addEventListener('focusin', (event) => event.target.closest('.patch') && light(event.target.closest('.patch').dataset.place));
+  document.addEventListener('pointerover', (event) => light(event.target.closest?.('.patch, .hit, [data-cut]')));
+  document.addEventListener('focusin', (event) => light(event.target.closest('.patch, [data-cut]')));
   document.addEventListener('click', (event) => {
     const hit = event.target.closest?.('.hit');
     const block = hit && blocks().find((one) => one.dataset.place === hit.dataset.place);

@@ -12,10 +12,11 @@ use Rinkel\Core\Pattern\Place;
 final readonly class Stretch
 {
     /**
-     * @param Place|null $place  where the part stands in the pattern's text
-     * @param string     $what   as of the line's elements
-     * @param int        $count  of elements in it
-     * @param float      $height across the piece
+     * @param Place|null   $place  where the part stands in the pattern's text
+     * @param string       $what   as of the line's elements
+     * @param int          $count  of elements in it
+     * @param list<string> $roles  cords that it takes in knots, else those it runs along
+     * @param float        $height across the piece
      */
     public function __construct(
         public float $from,
@@ -25,5 +26,6 @@ final readonly class Stretch
         public string $what,
         public ?string $name,
         public int $count,
+        public array $roles = [],
     ) {}
 }

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Line;
 
-use Rinkel\Core\Measure\Length;
-
 /**
  * Elements that stand on the line once, or as often as a fit says. With alternation every second time is the other way round.
  */
 final readonly class Chunk
 {
+    /** @var array{float, float} length of the elements once, in mm, and of those the other way round */
+    private array $lengths;
+
+    /** @var array{array<string, int>, array<string, int>} beads by name, likewise */
+    private array $beads;
+
     /**
      * @param list<Element> $elements
      * @param list<Element> $swapped  what stands every second time, [] without alternation
@@ -20,7 +24,11 @@ final readonly class Chunk
         public array $elements,
         public ?int $fit = null,
         public array $swapped = [],
-    ) {}
+    ) {
+        $sides = [$elements, [] === $swapped ? $elements : $swapped];
+        $this->lengths = array_map(static fn (array $side): float => array_sum(array_map(static fn (Element $one): float => $one->length->millimetres, $side)), $sides);
+        $this->beads = array_map(static fn (array $side): array => array_count_values(array_merge(...array_map(static fn (Element $one): array => $one->beads(), $side), ...[[]])), $sides);
+    }
 
     /**
      * @return list<Element>
@@ -37,21 +45,25 @@ final readonly class Chunk
     }
 
     /**
-     * Returns its length when it stands $times.
+     * Returns its length in mm when it stands $times.
      */
     public function length(int $times): float
     {
-        $one = self::sum($this->elements);
-        $other = [] === $this->swapped ? $one : self::sum($this->swapped);
-
-        return intdiv($times + 1, 2) * $one + intdiv($times, 2) * $other;
+        return intdiv($times + 1, 2) * $this->lengths[0] + intdiv($times, 2) * $this->lengths[1];
     }
 
     /**
-     * @param list<Element> $elements
+     * Returns how many beads of each name there are when it stands $times.
+     *
+     * @return array<string, int>
      */
-    private static function sum(array $elements): float
+    public function beads(int $times): array
     {
-        return Length::sum(...array_map(static fn (Element $element): Length => $element->length, $elements))->millimetres;
+        $beads = array_map(static fn (int $count): int => intdiv($times + 1, 2) * $count, $this->beads[0]);
+        foreach ($this->beads[1] as $name => $count) {
+            $beads[$name] = ($beads[$name] ?? 0) + intdiv($times, 2) * $count;
+        }
+
+        return $beads;
     }
 }

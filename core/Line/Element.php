@@ -15,6 +15,9 @@ use Rinkel\Core\Pattern\Place;
  */
 final readonly class Element
 {
+    /** @var list<string> */
+    private array $names;
+
     /**
      * @param string                               $what      "square", "half left", "bead", "letter", "gap", "focal", "beside", …
      * @param string|null                          $name      of a bead or finding; the letter is in $letter
@@ -34,7 +37,13 @@ final readonly class Element
         public ?string $letter = null,
         public array $beside = [],
         public bool $stretches = false,
-    ) {}
+    ) {
+        $this->names = match (true) {
+            [] !== $beside => array_merge(...array_map(static fn (self $part): array => $part->names, array_values($beside))),
+            null !== $name && ($this->isBead() || 'focal' === $what) => [$name],
+            default => [],
+        };
+    }
 
     public function isBead(): bool
     {
@@ -89,10 +98,6 @@ final readonly class Element
      */
     public function beads(): array
     {
-        if ([] !== $this->beside) {
-            return array_merge(...array_map(static fn (self $part): array => $part->beads(), array_values($this->beside)));
-        }
-
-        return null !== $this->name && ($this->isBead() || 'focal' === $this->what) ? [$this->name] : [];
+        return $this->names;
     }
 }

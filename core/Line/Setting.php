@@ -11,6 +11,9 @@ use Rinkel\Core\Measure\Length;
  */
 final readonly class Setting
 {
+    /** @var array<string, int> by name */
+    private array $beads;
+
     /**
      * @param list<int>     $counts   of each fit
      * @param list<Element> $elements in order, bare cord stretched to what the length leaves
@@ -27,7 +30,11 @@ final readonly class Setting
         public array $choices = [],
         public int $spread = 0,
         public ?Shortage $shortage = null,
-    ) {}
+    ) {
+        $beads = array_count_values(array_merge(...array_map(static fn (Element $element): array => $element->beads(), $elements), ...[[]]));
+        ksort($beads);
+        $this->beads = $beads;
+    }
 
     /**
      * Returns where each element begins, in mm from the start of the line.
@@ -53,15 +60,7 @@ final readonly class Setting
      */
     public function beads(): array
     {
-        $counts = [];
-        foreach ($this->elements as $element) {
-            foreach ($element->beads() as $name) {
-                $counts[$name] = ($counts[$name] ?? 0) + 1;
-            }
-        }
-        ksort($counts);
-
-        return $counts;
+        return $this->beads;
     }
 
     /**

@@ -54,15 +54,13 @@ final class Sums
         $beads = $this->fixedBeads;
         foreach ($this->fits as $fit => $chunks) {
             foreach ($chunks as [$chunk, $times]) {
-                foreach ($chunk->repeated($counts[$fit] ?? 0) as $element) {
-                    foreach ($element->beads() as $name) {
-                        $beads[$name] = ($beads[$name] ?? 0) + $times;
-                    }
+                foreach ($chunk->beads($counts[$fit] ?? 0) as $name => $count) {
+                    $beads[$name] = ($beads[$name] ?? 0) + $times * $count;
                 }
             }
         }
 
-        return $beads;
+        return array_filter($beads);
     }
 
     /**
@@ -134,11 +132,9 @@ final class Sums
                 $this->fits[$chunk->fit][] = [$chunk, $times];
                 continue;
             }
-            foreach ($chunk->elements as $element) {
-                $this->fixed += $times * $element->length->millimetres;
-                foreach ($element->beads() as $name) {
-                    $this->fixedBeads[$name] = ($this->fixedBeads[$name] ?? 0) + $times;
-                }
+            $this->fixed += $times * $chunk->length(1);
+            foreach ($chunk->beads(1) as $name => $count) {
+                $this->fixedBeads[$name] = ($this->fixedBeads[$name] ?? 0) + $times * $count;
             }
         }
     }

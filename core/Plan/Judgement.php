@@ -139,7 +139,7 @@ final readonly class Judgement
     private function holes(): array
     {
         $checks = [];
-        foreach ($this->flat($this->draft->setting->elements) as $element) {
+        foreach ($this->each() as $element) {
             $bead = null === $element->name ? null : ($this->draft->piece->beads[$element->name] ?? null);
             if (null === $bead || isset($checks[$element->name.$element->lane->value])) {
                 continue;
@@ -164,13 +164,23 @@ final readonly class Judgement
     }
 
     /**
-     * @param list<Element> $elements
+     * Returns the elements of the line, those side by side one by one; each only once, however often it stands there.
      *
-     * @return list<Element>
+     * @return array<int, Element>
      */
-    private function flat(array $elements): array
+    private function each(): array
     {
-        return array_merge(...array_map(static fn (Element $one): array => [] === $one->beside ? [$one] : array_values($one->beside), $elements), ...[[]]);
+        $each = [];
+        foreach ($this->draft->setting->elements as $element) {
+            if (!isset($each[spl_object_id($element)])) {
+                $each[spl_object_id($element)] = $element;
+                foreach ($element->beside as $part) {
+                    $each[spl_object_id($part)] = $part;
+                }
+            }
+        }
+
+        return $each;
     }
 
     private function shortage(): ?Check

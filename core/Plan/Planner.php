@@ -47,6 +47,28 @@ final readonly class Planner
     public function plan(Piece $given): Plan
     {
         $construction = $this->construction($given);
+        $draft = $this->draft($given);
+        $cuts = $this->cuts($construction, $draft);
+
+        return new Plan(
+            $draft,
+            $cuts,
+            array_intersect_key($draft->setting->beads(), $draft->piece->beads),
+            $this->neighbours($draft),
+            (new Derivation($draft, $cuts))->figures(),
+            (new Judgement($draft, $construction))->checks(),
+            self::setter($draft->piece)->piecesFrom($draft->setting->beads()),
+        );
+    }
+
+    /**
+     * Returns the piece set to its wearer, without cuts, checks and derivations.
+     *
+     * @throws PieceUnreadable As plan() does
+     */
+    public function draft(Piece $given): Draft
+    {
+        $construction = $this->construction($given);
         $piece = $construction->completed($given);
         $wish = $this->closure($construction, $piece);
         $pattern = $this->pattern($piece);
@@ -59,20 +81,14 @@ final readonly class Planner
         $closure = Closures::of($piece, $wish, $construction->ends($piece));
         $ring = $this->ring($piece, $construction, $line);
         $goal = Length::longest(Length::zero(), $closure->body($ring));
-        $setter = new LineSetter(array_map(static fn (Bead $bead): ?int => $bead->stock, $piece->beads));
-        $setting = $setter->set($line, $goal, $closure->isBound());
-        $draft = new Draft($piece, $pattern, $ring, $setting, $closure->fasten($ring, $setting->length), $goal);
-        $cuts = $this->cuts($construction, $draft);
+        $setting = self::setter($piece)->set($line, $goal, $closure->isBound());
 
-        return new Plan(
-            $draft,
-            $cuts,
-            array_intersect_key($setting->beads(), $piece->beads),
-            $this->neighbours($draft),
-            (new Derivation($draft, $cuts))->figures(),
-            (new Judgement($draft, $construction))->checks(),
-            $setter->piecesFrom($setting->beads()),
-        );
+        return new Draft($piece, $pattern, $ring, $setting, $closure->fasten($ring, $setting->length), $goal);
+    }
+
+    private static function setter(Piece $piece): LineSetter
+    {
+        return new LineSetter(array_filter(array_map(static fn (Bead $bead): ?int => $bead->stock, $piece->beads), is_int(...)));
     }
 
     /**

@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace Rinkel\App\Command;
 
 use Rinkel\App\Format\PieceFiles;
+use Rinkel\Core\Line\Chunk;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Line;
+use Rinkel\Core\Line\LineSetter;
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Planner;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -46,11 +51,14 @@ final class BenchCommand extends Command
                 $this->planner->plan($piece);
             });
         }
+        $this->measure($output, 'set 500 segments, 6 fits', static function (): void {
+            (new LineSetter())->set(self::longLine(), Length::ofMillimetres(4000));
+        });
         $page = (string) file_get_contents($address.'/pieces/1');
         $version = 1 === preg_match('/name="version" value="(\d+)"/', $page, $match) ? (int) $match[1] : 0;
         $turn = 0;
         $this->measure($output, 'one edit over HTTP', static function () use ($address, &$version, &$turn): void {
-            $reply = self::post($address, ['version' => $version, 'wrist' => (150 + ++$turn % 40).' mm']);
+            $reply = self::post($address, ['version' => $version, 'f' => ['wearer.girth' => (150 + ++$turn % 40).' mm']]);
             $version = 1 === preg_match('/data-version="(\d+)"/', $reply, $match) ? (int) $match[1] : 0;
         });
         $output->writeln(\sprintf('The partial is %d kB.', \strlen(self::post($address, ['version' => $version])) / 1000));
@@ -79,7 +87,7 @@ final class BenchCommand extends Command
     }
 
     /**
-     * @param array<string, int|string> $fields
+     * @param array<string, int|array<string, string>> $fields
      */
     private static function post(string $address, array $fields): string
     {
@@ -93,5 +101,17 @@ final class BenchCommand extends Command
         return str_contains($http_response_header[0] ?? '', ' 200 ')
             ? (string) $reply
             : throw new \RuntimeException('The edit was refused: '.($http_response_header[0] ?? 'no answer'));
+    }
+
+    private static function longLine(): Line
+    {
+        $bead = static fn (float $length): Element => new Element('bead', 'b', Length::ofMillimetres($length), Length::ofMillimetres(3), Length::ofMillimetres(3), []);
+        $chunks = [];
+        for ($fit = 0; $fit < 6; ++$fit) {
+            $chunks[] = new Chunk(array_map($bead, range(2.1 + $fit / 7, 2.1 + $fit / 7, 0.1)), $fit);
+            $chunks[] = new Chunk(array_map($bead, array_fill(0, 82, 1.7 + $fit / 9)));
+        }
+
+        return new Line($chunks, [], [], false, [1, 2, 1, 3, 1, 2]);
     }
 }

@@ -69,7 +69,7 @@ final class FuzzCommand extends Command
         [$worst, $planned] = [0.0, 0];
         for ($i = 0; $i < (int) $runs; ++$i) {
             $document = $documents[$this->whole(0, \count($documents) - 1)] ?? [];
-            $document = 0 === $this->whole(0, 2) ? $this->mutated($document) : ['pattern' => 0 === $this->whole(0, 1) ? $this->sound($document) : $this->pattern((string) ($document['pattern'] ?? ''))] + $document;
+            $document = 0 === $this->whole(0, 2) ? $this->mutated($document) : ['pattern' => 0 === $this->whole(0, 1) ? $this->sound($document) : $this->pattern(\is_string($document['pattern'] ?? null) ? $document['pattern'] : '')] + $document;
             try {
                 $took = $this->timed($document, 0 === $i % 20, $planned);
                 // Late once it may have been the machine; late five times it is slow.
@@ -191,6 +191,7 @@ final class FuzzCommand extends Command
      */
     private static function worked(): float
     {
+        /** @var array<string, int> $usage */
         $usage = getrusage() ?: [];
 
         return 1e3 * (($usage['ru_utime.tv_sec'] ?? 0) + ($usage['ru_stime.tv_sec'] ?? 0)) + (($usage['ru_utime.tv_usec'] ?? 0) + ($usage['ru_stime.tv_usec'] ?? 0)) / 1e3;

@@ -15,6 +15,7 @@ use Rinkel\App\Piece\PieceView;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Draft;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -233,16 +234,16 @@ final class PieceController extends AbstractController
     /**
      * Returns the same piece with every closure that suits it.
      *
-     * @return array<string, Plan>
+     * @return array<string, Draft>
      */
     private function closures(Piece $piece): array
     {
-        $plans = [];
+        $drafts = [];
         foreach ($this->planner->closuresOf($piece) as $kind) {
-            $plans[$kind->value] = $this->planner->plan(null === $piece->closure ? $piece : $piece->withClosure($piece->closure->as($kind)));
+            $drafts[$kind->value] = $this->planner->draft(null === $piece->closure ? $piece : $piece->withClosure($piece->closure->as($kind)));
         }
 
-        return $plans;
+        return $drafts;
     }
 
     private function isPartial(Request $request): bool

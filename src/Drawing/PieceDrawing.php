@@ -194,6 +194,7 @@ final readonly class PieceDrawing
             'height' => 2 * $half,
             'class' => 'hit',
             'data-place' => $stretch->place->line.':'.$stretch->place->column,
+            'data-roles' => implode(' ', array_unique($stretch->roles)),
         ]);
     }
 

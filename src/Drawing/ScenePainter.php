@@ -96,11 +96,7 @@ final readonly class ScenePainter
     private function bead(DrawnBead $drawn): string
     {
         $middle = $drawn->x + $drawn->bead->length->millimetres / 2;
-        $copy = Svg::element('use', [
-            'href' => '#'.$this->prefix.'-bead-'.$drawn->name,
-            'transform' => $this->turned($middle, $drawn->y),
-            'data-bead' => $drawn->name,
-        ]);
+        $copy = '<use href="#'.$this->prefix.'-bead-'.$drawn->name.'" transform="'.$this->turned($middle, $drawn->y).'" data-bead="'.$drawn->name.'"/>';
         if (null === $drawn->letter || '' === trim($drawn->letter)) {
             return $copy;
         }
@@ -234,7 +230,7 @@ final readonly class ScenePainter
 
     private function copy(string $id, Placed $placed, float $x, float $step): string
     {
-        $scale = Svg::number($placed->scale);
+        $scale = (string) round($placed->scale, 6);
         $size = ' scale('.($placed->turned ? '-'.$scale.' ' : '').$scale.')';
         if ($this->isStraight) {
             return '<use href="#'.$id.'" transform="translate('.Svg::number($x).' '.Svg::number($placed->y).')'.$size.'"/>';

@@ -6,6 +6,7 @@ namespace Rinkel\App\Piece;
 
 use Rinkel\App\Entity\Person;
 use Rinkel\App\Entity\StoredPiece;
+use Rinkel\Core\Plan\Draft;
 use Rinkel\Core\Plan\Plan;
 
 /**
@@ -18,7 +19,7 @@ final readonly class PieceView
      * @param array<string, string>                                   $fields   as typed, or as shown for the piece
      * @param array<string, string>                                   $faults   sentences by field
      * @param PageState                                               $page     what is shown of it and how
-     * @param array<string, Plan>                                     $closures the same piece closed otherwise, by kind
+     * @param array<string, Draft>                                    $closures the same piece closed otherwise, by kind
      * @param list<string>                                            $knots    knots that its construction ties, by their word
      * @param array{bool, bool}                                       $steps    whether there is anything to undo, to do again
      * @param list<Person>                                            $people

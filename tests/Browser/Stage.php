@@ -43,6 +43,19 @@ final class Stage
             $port,
             ['APP_ENV' => 'test', 'APP_DEBUG' => '0', 'SYMFONY_DOTENV_VARS' => false, 'PHP_CLI_SERVER_WORKERS' => false],
         );
+        register_shutdown_function(static function () use ($server): void {
+            $server->stop(1);
+        });
+
+        return self::browser();
+    }
+
+    /**
+     * Starts a driver and a browser, ended with the run.
+     */
+    public static function browser(): RemoteWebDriver
+    {
+        $root = \dirname(__DIR__, 2);
         $driverPort = self::freePort();
         $chromedriver = self::run(['chromedriver', '--port='.$driverPort, '--silent'], $root, $driverPort, []);
         $profile = sys_get_temp_dir().'/rinkel-browser-'.getmypid();
@@ -55,14 +68,13 @@ final class Stage
         $capabilities->setCapability(ChromeOptions::CAPABILITY_W3C, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $driver = RemoteWebDriver::create('http://127.0.0.1:'.$driverPort, $capabilities, 20_000, 60_000);
-        register_shutdown_function(static function () use ($driver, $profile, $server, $chromedriver): void {
+        register_shutdown_function(static function () use ($driver, $profile, $chromedriver): void {
             try {
                 $driver->quit();
             } catch (\Exception) {
                 // Ctrl-C has ended the driver already; its browser is ended below.
             }
             $chromedriver->stop(1);
-            $server->stop(1);
             (new Process(['pkill', '-f', $profile]))->run();
             (new Process(['rm', '-rf', $profile]))->run();
         });

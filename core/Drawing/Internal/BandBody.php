@@ -221,7 +221,7 @@ final readonly class BandBody extends Body
             $points = Curve::between([
                 [$start - 0.4 * $length, $side * $rest], [$start, $side * $rest], [$start + 0.2 * $length, $side * ($rest + 0.8 * ($out - $rest))], [$start + 0.5 * $length, $side * $out],
                 [$start + 0.8 * $length, $side * ($rest + 0.8 * ($out - $rest))], [$start + $length, $side * $rest], [$start + 1.4 * $length, $side * $rest],
-            ]);
+            ], 3);
             $cords[] = new Cord($points, $w, $cord->colour, $role);
         }
 

@@ -89,6 +89,16 @@ abstract readonly class Body
     }
 
     /**
+     * @return list<string>
+     */
+    private static function roles(Element $element): array
+    {
+        $knotted = array_filter($element->uses, static fn (array $use): bool => !$use[1]->isZero());
+
+        return array_map(static fn (string $role): string => \in_array($role, ['long', 'short'], true) ? 'cord' : $role, array_keys([] === $knotted ? $element->uses : $knotted));
+    }
+
+    /**
      * Returns what each part of the pattern takes; neighbours from the same part are one stretch.
      *
      * @return list<Stretch>
@@ -112,6 +122,7 @@ abstract readonly class Body
                 $element->what,
                 $element->name,
                 $joins ? $open->count + 1 : 1,
+                $joins ? $open->roles : self::roles($element),
             );
         }
 

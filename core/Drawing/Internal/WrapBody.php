@@ -40,7 +40,7 @@ final readonly class WrapBody extends Body
             }
         }
         array_push($way, [$body, $near], [$body + 1, $near]);
-        $curve = Curve::between($way);
+        $curve = Curve::between($way, 3);
         $thickness = $cord->thickness->millimetres;
 
         return new Scene(0, $body, $this->height(), [
