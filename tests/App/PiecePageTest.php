@@ -185,6 +185,7 @@ final class PiecePageTest extends WebCase
             'beads.amber' => ['diameter' => '6 mm', 'hole' => '2.4 mm', 'colour' => '#cc8822'], 'beads.sky' => ['diameter' => '5 mm', 'hole' => '2.4 mm', 'colour' => '#88aacc'],
             'pattern' => '2 square, (1 bead amber, 3 square) x fit, 2 square',
         ]);
+        $page = $this->edit($piece, []);
         foreach ($edits as $edit) {
             $page = $this->edit($piece, $edit);
             self::assertResponseIsSuccessful();
