@@ -159,8 +159,7 @@ final class PiecePageTest extends WebCase
         $first = $this->edit($piece, ['do' => 'undo']);
         self::assertSame(['16 cm', '1 square x fit'], [$first->filter('#wearer-girth')->attr('value'), $first->filter('#pattern')->text()]);
         self::assertNotNull($first->filter('#undo')->attr('disabled'));
-        $this->edit($piece, ['do' => 'redo']);
-        self::assertSame('17 cm', '16 cm' === $this->edit($piece, ['do' => 'undo'])->filter('#wearer-girth')->attr('value') ? $this->edit($piece, ['do' => 'redo'])->filter('#wearer-girth')->attr('value') : null);
+        self::assertSame('17 cm', $this->edit($piece, ['do' => 'redo'])->filter('#wearer-girth')->attr('value'));
         $other = $this->edit($piece, ['wraps' => '2']);
         self::assertNotNull($other->filter('#redo')->attr('disabled'), 'a new change ends what could be done again');
     }
@@ -191,8 +190,8 @@ final class PiecePageTest extends WebCase
             self::assertResponseIsSuccessful();
         }
 
-        self::assertSame($pattern, ($page ?? null)?->filter('#pattern')->text());
-        self::assertSame($chosen, ($page ?? null)?->filter('input[name=at]')->attr('value'));
+        self::assertSame($pattern, $page->filter('#pattern')->text());
+        self::assertSame($chosen, $page->filter('input[name=at]')->attr('value'));
     }
 
     /**

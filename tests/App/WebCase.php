@@ -67,7 +67,7 @@ abstract class WebCase extends WebTestCase
      */
     protected static function knots(Crawler $page): int
     {
-        return (int) array_sum(array_map(intval(...), $page->filter('#board [data-knots]')->extract(['data-knots'])));
+        return (int) array_sum($page->filter('#board [data-knots]')->each(static fn (Crawler $run): int => (int) $run->attr('data-knots')));
     }
 
     /**

@@ -159,10 +159,10 @@ final class PlannerTest extends TestCase
     #[DataProvider('provideChecks')]
     public function testChecks(string $code, Severity $severity, string $construction, array $triggering, array $justNot): void
     {
-        $plan = /** @param array<string, mixed> $changes */ static fn (array $changes): Plan => 'plain' === $construction ? Examples::plan($changes) : Examples::planOf($construction, $changes);
+        [$with, $without] = 'plain' === $construction ? [Examples::plan($triggering), Examples::plan($justNot)] : [Examples::planOf($construction, $triggering), Examples::planOf($construction, $justNot)];
 
-        self::assertSame($severity, Examples::check($plan($triggering), $code)?->severity);
-        self::assertNull(Examples::check($plan($justNot), $code));
+        self::assertSame($severity, Examples::check($with, $code)?->severity);
+        self::assertNull(Examples::check($without, $code));
     }
 
     /**
