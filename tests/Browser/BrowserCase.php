@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
@@ -96,6 +97,22 @@ abstract class BrowserCase extends TestCase
     protected function until(string $script): void
     {
         $this->driver->wait(5, 25)->until(fn (): bool => true === $this->read($script), 'Waited in vain for: '.$script);
+    }
+
+    /**
+     * Waits until the page, after a plain load, has an element with $text in it; works with scripts off.
+     */
+    protected function untilShown(string $selector, string $text = ''): void
+    {
+        $this->driver->wait(8, 50)->until(function () use ($selector, $text): bool {
+            try {
+                $found = $this->driver->findElements(WebDriverBy::cssSelector($selector));
+
+                return [] !== $found && ('' === $text || str_contains($found[0]->getText(), $text));
+            } catch (StaleElementReferenceException) {
+                return false; // the page is just being left
+            }
+        }, 'Waited in vain for '.$selector.' '.$text);
     }
 
     protected function assertNothingLogged(): void
