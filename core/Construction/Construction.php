@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Cord;
@@ -22,6 +23,11 @@ interface Construction
      * Returns the identifier by which a piece names it: "square-knot-band".
      */
     public function id(): string;
+
+    /**
+     * Returns where such a piece is usually worn.
+     */
+    public function place(): BodyPlace;
 
     /**
      * Returns $piece with all it leaves open filled in, so that a girth alone is enough.

@@ -16,7 +16,7 @@ final readonly class Constructions
     {
         $all = [
             new SquareKnotBand(), new StackedBand(), new SpacedKnots(), new SingleFocal(), new BundledWrap(), new StrungBeads(),
-            new StretchString(), new KnottedStrands(),
+            new StretchString(), new KnottedStrands(), new MultiRow(), new WaveBand(), new StrandBundle(), new LacedChain(), new BraidedChain(), new RopeKnot(), new NettedPouch(),
         ];
         $this->all = array_column(array_map(static fn (Construction $one): array => [$one->id(), $one], $all), 1, 0);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Draft;
 
 /**
@@ -16,7 +17,9 @@ final readonly class Role
      * @param int          $count   how many are cut
      * @param list<string> $lanes   what one of them runs along: its role once, twice when folded, or its two unlike ends
      * @param bool         $carries whether its ends make the closure
-     * @param bool         $halved  whether it runs along one half of the piece only, folded at the focal
+     * @param bool         $halved  whether it runs along one half of the piece only
+     * @param bool         $folded  whether it is folded
+     * @param Length|null  $spare   what each end needs besides, when it is not held and tied
      */
     private function __construct(
         public string $name,
@@ -24,6 +27,8 @@ final readonly class Role
         public array $lanes,
         public bool $carries,
         public bool $halved = false,
+        public bool $folded = false,
+        public ?Length $spare = null,
     ) {}
 
     public static function single(string $name, int $count, bool $carries): self
@@ -36,7 +41,7 @@ final readonly class Role
      */
     public static function folded(string $name, int $count = 1): self
     {
-        return new self($name, $count, [$name, $name], false);
+        return new self($name, $count, [$name, $name], false, folded: true);
     }
 
     /**
@@ -44,7 +49,15 @@ final readonly class Role
      */
     public static function halved(string $name, int $count, bool $carries): self
     {
-        return new self($name, $count, [$name, $name], $carries, true);
+        return new self($name, $count, [$name, $name], $carries, true, true);
+    }
+
+    /**
+     * Returns a cord folded where the piece begins, both halves of which run along it and make the closure at its end.
+     */
+    public static function foldedAtStart(string $name, int $count = 1): self
+    {
+        return new self($name, $count, [$name, $name], true, folded: true);
     }
 
     /**
@@ -52,7 +65,7 @@ final readonly class Role
      */
     public static function unevenly(string $name, string $long, string $short): self
     {
-        return new self($name, 1, [$long, $short], true);
+        return new self($name, 1, [$long, $short], true, folded: true);
     }
 
     /**
@@ -70,8 +83,19 @@ final readonly class Role
             : [self::single('core', $count, true), ...array_map(self::folded(...), array_values($pairs))];
     }
 
-    public function isFolded(): bool
+    /**
+     * Returns strands that are only laid and bound: each end is trimmed by up to $spare.
+     */
+    public static function loose(string $name, int $count, Length $spare): self
     {
-        return 2 === \count($this->lanes);
+        return new self($name, $count, [$name], false, spare: $spare);
+    }
+
+    /**
+     * Returns one folded cord at each end of the piece, which works there and makes the closure with both its halves.
+     */
+    public static function atEachEnd(string $name): self
+    {
+        return new self($name, 2, [$name], true, true, true);
     }
 }

@@ -8,6 +8,7 @@ use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Construction\Internal\BandMaker;
 use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\CordUse;
@@ -25,6 +26,11 @@ final readonly class StackedBand implements Construction
     public function id(): string
     {
         return 'stacked-band';
+    }
+
+    public function place(): BodyPlace
+    {
+        return BodyPlace::Wrist;
     }
 
     public function completed(Piece $piece): Piece

@@ -8,6 +8,7 @@ use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Construction\Internal\CordMaker;
 use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\CordUse;
@@ -23,6 +24,11 @@ final readonly class StretchString implements Construction
     public function id(): string
     {
         return 'stretch';
+    }
+
+    public function place(): BodyPlace
+    {
+        return BodyPlace::Wrist;
     }
 
     public function completed(Piece $piece): Piece

@@ -59,4 +59,42 @@ final class CordKnots
 
         return new Motif($name, [new Strand('first', $spans)], $length);
     }
+
+    /**
+     * Returns one turn laid around a bundle half as thick as $half: a bar across.
+     */
+    public static function turn(string $name, float $half): Motif
+    {
+        return new Motif($name, [new Strand('first', [new Span(self::FRONT, [
+            new Point(0.4, -$half - 0.5), new Point(0.5, -$half * 0.5), new Point(0.5, $half * 0.5), new Point(0.6, $half + 0.5),
+        ])])], 1);
+    }
+
+    /**
+     * Returns one repeat of a flat braid of three strands: each swings from edge to edge and over its neighbour on the way in.
+     *
+     * Its length makes each strand 1.30 times as long as the braid (docs/model.md).
+     */
+    public static function plait(string $name): Motif
+    {
+        $period = 5.6;
+        $strands = [];
+        for ($strand = 0; $strand < 3; ++$strand) {
+            $spans = [];
+            // A strand changes between over and under each time it is at an edge or in the middle.
+            for ($quarter = 0; $quarter < 4; ++$quarter) {
+                $points = [];
+                // What lies before the repeat stands at its end.
+                $whole = ($quarter + 1) / 4 <= $strand / 3 + 1e-9 ? 1 : 0;
+                for ($i = -1; $i <= 10; ++$i) {
+                    $phase = \M_PI / 2 * ($quarter + $i / 9);
+                    $points[] = new Point(($whole + $phase / 2 / \M_PI - $strand / 3) * $period, sin($phase));
+                }
+                $spans[] = new Span(0 === $quarter % 2 ? self::FRONT : 2, $points);
+            }
+            $strands[] = new Strand('strand-'.$strand, $spans);
+        }
+
+        return new Motif($name, $strands, $period);
+    }
 }

@@ -12,8 +12,9 @@ use Rinkel\Core\Material\Bead;
 final readonly class DrawnBead
 {
     /**
-     * @param float $x where it begins along the piece
-     * @param float $y of its axis
+     * @param float $x    where it begins along the piece
+     * @param float $y    of its axis
+     * @param float $turn of its hole against the piece, in degrees clockwise
      */
     public function __construct(
         public string $name,
@@ -21,6 +22,7 @@ final readonly class DrawnBead
         public float $x,
         public float $y,
         public ?string $letter = null,
+        public float $turn = 0.0,
     ) {}
 
     public function end(): float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing;
 
 use Rinkel\Core\Geometry\Point;
+use Rinkel\Core\Knot\HalfKnot;
 
 /**
  * The pictures of a spiral of half knots.
@@ -37,11 +38,7 @@ final readonly class SpiralSinnet
         private int $hand,
         int $cores,
     ) {
-        $this->perTurn = match (true) {
-            1 === $cores => 8,
-            $cores <= 4 => 10,
-            default => 12,
-        };
+        $this->perTurn = HalfKnot::perTurn($cores);
     }
 
     /**

@@ -39,6 +39,18 @@ final readonly class HalfKnot
         return new self(true);
     }
 
+    /**
+     * Returns how many half knots of a spiral make one full turn around $cores (±2; docs/model.md).
+     */
+    public static function perTurn(int $cores): int
+    {
+        return match (true) {
+            $cores <= 1 => 8,
+            $cores <= 4 => 10,
+            default => 12,
+        };
+    }
+
     public function tied(Bundle $core, Cord $working, Hand $hand): Tied
     {
         $pitch = $this->pitch($hand);

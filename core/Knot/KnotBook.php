@@ -34,6 +34,7 @@ final readonly class KnotBook
         return $this->measured($kind, match ($kind) {
             KnotKind::HalfLeft, KnotKind::HalfRight => HalfKnot::spiral()->tied($core, $working, $this->hand),
             KnotKind::HalfHitch => Hitch::half()->tied($core, $working),
+            KnotKind::Whip => (new Whipping())->turn($core, $working),
             KnotKind::LarksHead, KnotKind::VerticalLarksHead => Hitch::verticalLarksHead()->tied($core, $working),
             default => (new SquareKnot())->tied($core, $working, $this->hand),
         });
@@ -46,6 +47,7 @@ final readonly class KnotBook
     {
         return $this->measured($kind, match ($kind) {
             KnotKind::Barrel => (new BarrelKnot($wraps))->dressed($cord),
+            KnotKind::Interlace => (new Interlace())->tied($cord, $together),
             KnotKind::DoubleOverhand => (new BarrelKnot(2))->pulledHard($cord),
             default => (new OverhandKnot())->tied($cord, $together),
         });

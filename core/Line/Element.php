@@ -51,7 +51,7 @@ final readonly class Element
     }
 
     /**
-     * Returns this element as long as $length, its straight cords with it.
+     * Returns this element as long as $length. What it takes straight it says for one millimetre.
      */
     public function stretchedTo(Length $length): self
     {
@@ -61,7 +61,7 @@ final readonly class Element
             $length,
             $this->width,
             $this->thickness,
-            array_map(static fn (array $use): array => [$length, $use[1]], $this->uses),
+            array_map(static fn (array $use): array => [$use[0]->times($length->millimetres), $use[1]], $this->uses),
             $this->place,
             $this->lane,
             $this->letter,

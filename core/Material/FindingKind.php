@@ -21,6 +21,8 @@ enum FindingKind: string
     case Charm = 'charm';
     case SlideBead = 'slide-bead';
     case Magnet = 'magnet';
+    case Link = 'link';
+    case Stone = 'stone';
 
     /**
      * Returns usual sizes in mm, as [length, width, inside] (from memory; measure your own).
@@ -42,6 +44,8 @@ enum FindingKind: string
             self::Charm => [12, 12, 2],
             self::SlideBead => [8, 8, 2],
             self::Magnet => [20, 10, 8],
+            self::Link => [9, 7, 4.5],
+            self::Stone => [28, 18, 0],
         };
     }
 }

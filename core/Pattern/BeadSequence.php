@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Pattern;
 
 use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Pattern\Node\BeadOrder;
 use Rinkel\Core\Pattern\Node\Beads;
 
@@ -38,7 +39,7 @@ final readonly class BeadSequence
             BeadOrder::AsNamed => $named,
             BeadOrder::ByValue => $this->byTurns($named, fn (string $name): float => $this->beads[$name]->colour->lab()[0]),
             BeadOrder::ByForm => $this->byTurns($named, fn (string $name): float => $this->beads[$name]->length->millimetres * $this->beads[$name]->diameter->millimetres ** 2),
-            BeadOrder::ByColour => $this->farApart($named),
+            BeadOrder::ByColour => self::apart($named, array_map(static fn (Bead $bead): Colour => $bead->colour, $this->beads)),
         };
     }
 
@@ -70,11 +71,12 @@ final readonly class BeadSequence
      * Returns the names so that each differs from the one before it as much as those left allow, the more frequent first. A name
      * that fills half of the rest is next, or it would have to touch itself later.
      *
-     * @param list<string> $names
+     * @param list<string>          $names
+     * @param array<string, Colour> $colours of each name
      *
      * @return list<string>
      */
-    private function farApart(array $names): array
+    public static function apart(array $names, array $colours): array
     {
         $left = array_count_values($names);
         ksort($left);
@@ -88,7 +90,7 @@ final readonly class BeadSequence
                     $next = (string) $name;
                     break;
                 }
-                $apart = null === $last ? 0.0 : $this->beads[(string) $name]->colour->differenceTo($this->beads[$last]->colour);
+                $apart = null === $last ? 0.0 : $colours[(string) $name]->differenceTo($colours[$last]);
                 if ([$apart, $count] > $best) {
                     [$best, $next] = [[$apart, $count], (string) $name];
                 }

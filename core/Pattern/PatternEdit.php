@@ -11,7 +11,10 @@ use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Pattern\Node\Links;
 use Rinkel\Core\Pattern\Node\Mirror;
+use Rinkel\Core\Pattern\Node\Net;
+use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Pattern\Node\Word;
 
 /**
@@ -81,6 +84,9 @@ final readonly class PatternEdit
             return [match (true) {
                 $node instanceof Knots => new Knots($bounded($node->count), $node->kind, $node->wraps, $node->cord),
                 $node instanceof Beads => new Beads($bounded($node->count), $node->order, $node->names, $node->lane, $node->strand),
+                $node instanceof Links => new Links($bounded($node->count), $node->name),
+                $node instanceof Net => new Net(min(60, $bounded($node->rows)), $node->every),
+                $node instanceof Wave => new Wave(min(40, $bounded($node->steps)), $node->round, $node->seed, $node->seeds),
                 $node instanceof Group => new Group($node->parts, $bounded($node->times instanceof Fit ? $fitted : $node->times), $node->alternate),
                 default => $node,
             }];
@@ -170,7 +176,7 @@ final readonly class PatternEdit
         return $this->replaced($path, static fn (Node $node): array => match (true) {
             $node instanceof Group && $node->times instanceof Fit => [new Group($node->parts, max(1, $fitted), $node->alternate)],
             $node instanceof Group => self::hasFit($node) ? [$node] : [new Group($node->parts, new Fit(), $node->alternate)],
-            $node instanceof Knots, $node instanceof Beads, $node instanceof Bundle => [new Group([$node], new Fit())],
+            $node instanceof Knots, $node instanceof Beads, $node instanceof Bundle, $node instanceof Links, $node instanceof Wave => [new Group([$node], new Fit())],
             default => [$node],
         });
     }
@@ -233,7 +239,8 @@ final readonly class PatternEdit
         return match (true) {
             $node instanceof Beads => array_column($node->names, 1),
             $node instanceof Bundle => [...$node->long, ...$node->short],
-            $node instanceof Focal => [$node->name],
+            $node instanceof Focal, $node instanceof Links => [$node->name],
+            $node instanceof Wave => [$node->round, $node->seed],
             $node instanceof Word => array_values(array_filter([$node->bead, $node->between], is_string(...))),
             $node instanceof Knots => array_values(array_filter([$node->cord], is_string(...))),
             default => [],
@@ -268,6 +275,8 @@ final readonly class PatternEdit
 
         return match (true) {
             $node instanceof Focal => new Focal($rename($node->name, 0)),
+            $node instanceof Links => new Links($node->count, $rename($node->name, 0)),
+            $node instanceof Wave => new Wave($node->steps, $rename($node->round, 0), $rename($node->seed, 1), $node->seeds),
             $node instanceof Word => new Word($node->text, $rename($node->bead, 0), null === $node->between ? null : $rename($node->between, 1)),
             $node instanceof Knots => new Knots($node->count, $node->kind, $node->wraps, null === $node->cord ? null : $rename($node->cord, 0)),
             default => $node,

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Piece;
 
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Fit\Drape;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Knot\Hand;
@@ -35,6 +37,7 @@ final readonly class Piece
      * @param array<string, Finding> $findings     by short name
      * @param string|null            $pattern      in the notation
      * @param array<string, Sample>  $samples      by the knot's word
+     * @param Length|null            $drop         how far below the pit of the neck a necklace shall hang, instead of a length
      */
     public function __construct(
         public string $name,
@@ -53,6 +56,7 @@ final readonly class Piece
         public array $samples = [],
         public bool $forChild = false,
         public bool $instantGlue = false,
+        public ?Length $drop = null,
     ) {}
 
     /**
@@ -66,6 +70,29 @@ final readonly class Piece
     public function cord(string $role): CordUse
     {
         return $this->cords[$role] ?? throw new \LogicException('The piece is not completed: no cord '.$role.'.');
+    }
+
+    /**
+     * Returns how a piece of $length hangs from its wearer's neck: to a point where something hangs in its middle.
+     */
+    public function drape(Length $length): Drape
+    {
+        return new Drape($this->wearer->skin(), $length, $this->isPointed());
+    }
+
+    /**
+     * Returns the finished length asked for: in so many words, or by where a necklace shall hang.
+     */
+    public function askedLength(): ?Length
+    {
+        return null === $this->length && null !== $this->drop && BodyPlace::Neck === $this->wearer->place
+            ? Drape::hanging($this->wearer->skin(), $this->drop, $this->isPointed())->length()
+            : $this->length;
+    }
+
+    private function isPointed(): bool
+    {
+        return 1 === preg_match('/\b(focal|net|centre)\b/', (string) $this->pattern);
     }
 
     /**

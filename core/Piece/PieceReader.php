@@ -64,6 +64,7 @@ final class PieceReader
         $samples = $fields->each('samples', fn (string $path): ?Sample => $this->sample($fields, $path));
         $pattern = $fields->note('pattern', self::PATTERN_LONGEST);
         $closure = $this->closure($fields, $unit);
+        $drop = $fields->length('drop', $unit, Length::zero(), Length::ofCentimetres(100));
         [$child, $instant] = [$fields->yes('forChild'), $fields->yes('instantGlue')];
         if (null !== $pattern) {
             $fields->parsed('pattern', static fn (string $text): Pattern => Pattern::parse($text, $unit), null);
@@ -73,7 +74,7 @@ final class PieceReader
         }
         \assert(isset($name, $construction, $wearer, $ease, $hand, $wraps));
 
-        return new Piece($name, $unit, $construction, $wearer, $ease, $hand, $wraps, $length, $cords, $beads, $findings, $pattern, $closure, $samples, $child, $instant);
+        return new Piece($name, $unit, $construction, $wearer, $ease, $hand, $wraps, $length, $cords, $beads, $findings, $pattern, $closure, $samples, $child, $instant, $drop);
     }
 
     private function wearer(Fields $fields, Unit $unit): ?Wearer
@@ -94,7 +95,7 @@ final class PieceReader
         $thickness = $fields->length($path.'.thickness', Unit::Millimetre, Length::ofMillimetres(0.2), Length::ofMillimetres(12), Length::ofMillimetres(1), Cord::thicknessOf(...));
         $width = $fields->length($path.'.width', Unit::Millimetre, Length::ofMillimetres(0.2), Length::ofMillimetres(40));
         $colour = $fields->parsed($path.'.colour', Colour::parse(...), Colour::parse('#2e4a62'));
-        $count = $fields->number($path.'.count', 1, 12, 'cords.core' === $path || 'cords.strand' === $path ? 2 : 1);
+        $count = $fields->number($path.'.count', 1, 60, 'cords.core' === $path || 'cords.strand' === $path ? 2 : 1);
 
         return null === $fibre || null === $thickness || null === $colour || null === $count
             ? null
@@ -128,10 +129,11 @@ final class PieceReader
         $length = $fields->length($path.'.length', Unit::Millimetre, $least, $most, Length::ofMillimetres(10));
         $width = $fields->length($path.'.width', Unit::Millimetre, $least, $most, Length::ofMillimetres(4));
         $inside = $fields->length($path.'.inside', Unit::Millimetre, $least, $most, Length::ofMillimetres(3));
+        $stock = $fields->number($path.'.stock', 0, 100_000);
 
         return null === $kind || null === $length || null === $width || null === $inside
             ? null
-            : new Finding($kind, $length, $width, $inside, $fields->yes($path.'.nickel'));
+            : new Finding($kind, $length, $width, $inside, $fields->yes($path.'.nickel'), $stock);
     }
 
     private function sample(Fields $fields, string $path): ?Sample

@@ -38,6 +38,7 @@ final class PieceWriter
             ]),
             'ease' => $piece->ease,
             'length' => $piece->length,
+            'drop' => $piece->drop,
             'wraps' => $piece->wraps,
             'hand' => $piece->hand->value,
             'cords' => array_map($this->cord(...), $piece->cords),
@@ -92,6 +93,7 @@ final class PieceWriter
             'width' => $finding->width,
             'inside' => $finding->inside,
             'nickel' => $finding->nickel,
+            'stock' => $finding->stock,
         ]);
     }
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Plan;
 
 use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Measured;
+use Rinkel\Core\Knot\HalfKnot;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
@@ -48,7 +50,40 @@ final readonly class Derivation
             $figures[] = new Figure('tail', $this->draft->fastened->tail, $this->draft->fastened->steps);
         }
 
-        return array_column([...$figures, ...$this->schools()], null, 'key');
+        return array_column([...$figures, ...$this->hung(), ...$this->turned(), ...$this->schools()], null, 'key');
+    }
+
+    /**
+     * Returns how far below the pit of the neck a necklace hangs.
+     *
+     * @return list<Figure>
+     */
+    private function hung(): array
+    {
+        if (BodyPlace::Neck !== $this->draft->piece->wearer->place) {
+            return [];
+        }
+        $length = $this->draft->body()->plus($this->draft->wornGap());
+        $drape = $this->draft->piece->drape($length);
+
+        return [new Figure('drop', $drape->drop(), [new Step('drop', ['length' => $length, 'neck' => $this->draft->piece->wearer->skin(), 'drop' => $drape->drop(), 'style' => '' === $drape->style() ? 'none' : $drape->style()])])];
+    }
+
+    /**
+     * Returns how often a spiral turns, and by how much each half knot turns what is tied next to it.
+     *
+     * @return list<Figure>
+     */
+    private function turned(): array
+    {
+        $halves = $this->draft->setting->count('half left') - $this->draft->setting->count('half right');
+        $all = $this->draft->setting->count('half left') + $this->draft->setting->count('half right');
+        if (0 === $all) {
+            return [];
+        }
+        $perTurn = HalfKnot::perTurn($this->draft->piece->cords['core']->count ?? 1);
+
+        return [new Figure('spiral', round($all / $perTurn, 1), [new Step('spiral', ['knots' => $all, 'perTurn' => $perTurn, 'turns' => round($all / $perTurn, 1), 'degrees' => (int) round(360 / $perTurn), 'left' => $halves >= 0 ? 'left' : 'right'])])];
     }
 
     private function wished(): Figure
@@ -57,6 +92,7 @@ final readonly class Derivation
         $wished = $this->draft->wished();
         $steps = [match (true) {
             null !== $piece->length => new Step('wished-length', ['length' => $piece->length]),
+            null !== $piece->askedLength() => new Step('wished-drop', ['drop' => $piece->drop ?? Length::zero(), 'neck' => $piece->wearer->skin(), 'length' => $piece->askedLength()]),
             Measured::Snug === $piece->wearer->measured => new Step('wished-snug', ['wrist' => $piece->wearer->girth, 'ease' => $piece->ease, 'wished' => $wished]),
             default => new Step('wished-comfortable', ['wished' => $wished]),
         }];
@@ -81,7 +117,7 @@ final readonly class Derivation
     {
         $draft = $this->draft;
         $steps = [new Step('body-goal', ['goal' => $draft->goal, 'skin' => $draft->piece->wearer->skin(), 'wished' => $draft->wished(), 'slides' => $draft->fastened->kind->slides() ? 'yes' : 'no'])];
-        foreach ($this->kinds() as $what => [$count, $element]) {
+        foreach (array_filter($this->kinds(), static fn (array $kind): bool => !$kind[1]->length->isZero()) as $what => [$count, $element]) {
             $steps[] = new Step($element->isBead() || 'focal' === $what ? 'body-beads' : ('gap' === $what ? 'body-gaps' : 'body-knots'), [
                 'what' => $element->name ?? $what,
                 'count' => $count,

@@ -98,7 +98,7 @@ final readonly class Judgement
     {
         $draft = $this->draft;
         $needed = Length::longest($draft->piece->wearer->handGirth(), $draft->wished());
-        if (null !== $draft->piece->length || !$draft->open()->isShorterThan($needed)) {
+        if (null !== $draft->piece->askedLength() || !$draft->open()->isShorterThan($needed)) {
             return null;
         }
         $short = $draft->ring->laid($needed)->minus($draft->ring->laid($draft->open()));
@@ -116,7 +116,7 @@ final readonly class Judgement
     private function fit(): ?Check
     {
         $zone = (new EaseScale($this->draft->piece->wearer))->zoneOf($this->draft->closed());
-        if (null !== $this->draft->piece->length || (FitZone::TooTight !== $zone && FitZone::TooLoose !== $zone)) {
+        if (null !== $this->draft->piece->askedLength() || (FitZone::TooTight !== $zone && FitZone::TooLoose !== $zone)) {
             return null;
         }
 
@@ -128,7 +128,7 @@ final readonly class Judgement
         $draft = $this->draft;
         $hand = $draft->piece->wearer->handGirth();
 
-        return ClosureKind::Butted === $draft->fastened->kind && $draft->closed()->isShorterThan($hand)
+        return \in_array($draft->fastened->kind, [ClosureKind::Butted, ClosureKind::Elastic], true) && (ClosureKind::Butted === $draft->fastened->kind || BodyPlace::Neck === $draft->piece->wearer->place) && $draft->closed()->isShorterThan($hand)
             ? new Check('cannot-pass', Severity::Stop, ['closed' => $draft->closed(), 'hand' => $hand])
             : null;
     }
@@ -232,7 +232,7 @@ final readonly class Judgement
     private function handEstimated(): ?Check
     {
         $wearer = $this->draft->piece->wearer;
-        if (null !== $wearer->hand || $this->draft->fastened->kind->opensFully() || null !== $this->draft->piece->length) {
+        if (null !== $wearer->hand || $this->draft->fastened->kind->opensFully() || null !== $this->draft->piece->askedLength()) {
             return null;
         }
 
@@ -271,6 +271,7 @@ final readonly class Judgement
             ...($piece->forChild && BodyPlace::Neck === $piece->wearer->place ? [new Check('child-needs-breakaway', Severity::Stop)] : []),
             new Check($singes ? 'open-flame' : 'glue-fumes', Severity::Caution),
             new Check('small-parts', Severity::Caution),
+            ...(BodyPlace::Neck === $piece->wearer->place && !$piece->forChild ? [new Check('necklace-catches', Severity::Caution)] : []),
             ...(ClosureKind::Magnetic === $this->draft->fastened->kind ? [new Check('magnets', Severity::Caution)] : []),
             ...([] === $nickel ? [] : [new Check('nickel', Severity::Caution)]),
         ];

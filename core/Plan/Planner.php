@@ -11,6 +11,7 @@ use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Construction\Role;
 use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Line\Choice;
@@ -22,8 +23,12 @@ use Rinkel\Core\Line\LineSetter;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Exception\PatternUnreadable;
+use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Pattern\Node\Links;
+use Rinkel\Core\Pattern\Node\Net;
+use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
@@ -100,6 +105,14 @@ final readonly class Planner
     }
 
     /**
+     * Returns where a piece of this construction is usually worn, the wrist for one that is not known.
+     */
+    public function placeOf(string $construction): BodyPlace
+    {
+        return $this->constructions->named($construction)?->place() ?? BodyPlace::Wrist;
+    }
+
+    /**
      * Returns $given with all it leaves open filled in, as it would be planned.
      *
      * @throws PieceUnreadable If there is no such construction
@@ -136,6 +149,30 @@ final readonly class Planner
         return $words;
     }
 
+    /**
+     * @return list<string> other parts that only the piece's construction has: "braid", "net", "wave", "link chain"
+     */
+    public function partsOf(Piece $completed): array
+    {
+        $maker = $this->construction($completed)->maker($completed);
+        $beads = array_map(strval(...), array_keys($completed->beads));
+        $tries = ['braid' => new Braid(Length::ofMillimetres(10)), 'net' => new Net(5, Length::ofMillimetres(12)), 'wave' => new Wave(4, $beads[0] ?? '', $beads[1] ?? '')];
+        foreach (array_keys($completed->findings) as $name) {
+            $tries['link '.$name] = new Links(1, (string) $name);
+        }
+        $suiting = [];
+        foreach ($tries as $part => $node) {
+            try {
+                $maker->elements($node, false);
+                $suiting[] = $part;
+            } catch (PartDoesNotSuit) {
+                // Not a part of this construction.
+            }
+        }
+
+        return $suiting;
+    }
+
     private function construction(Piece $piece): Construction
     {
         return $this->constructions->named($piece->construction) ?? throw self::fault('construction', \sprintf('Expected one of %s.', implode(', ', $this->constructions->ids())));
@@ -168,7 +205,7 @@ final readonly class Planner
         $thickness = Length::longest($bare, ...array_map(static fn (Element $one): Length => $one->thickness, array_values($elements)));
         $width = Length::longest($bare, ...array_map(static fn (Element $one): Length => $one->width, array_values($elements)));
 
-        return new Ring($piece->wearer, $piece->roomOverGirth(), $piece->wraps, $thickness, $width, $piece->length);
+        return new Ring($piece->wearer, $piece->roomOverGirth(), $piece->wraps, $thickness, $width, $piece->askedLength());
     }
 
     /**
@@ -198,13 +235,13 @@ final readonly class Planner
             $role->name,
             $role->count,
             $draft->piece->cord($role->name)->cord,
-            $role->isFolded(),
+            $role->folded,
             $draft->piece->unit,
             $straight,
             $knots,
             $role->carries ? $draft->fastened->tails : Length::zero(),
             $role->carries ? $draft->fastened->knots : Length::zero(),
-            $role->carries ? Length::longest($draft->fastened->end, Cut::handling()) : Cut::handling(),
+            $role->spare ?? ($role->carries ? Length::longest($draft->fastened->end, Cut::handling()) : Cut::handling()),
         );
     }
 

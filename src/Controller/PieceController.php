@@ -222,6 +222,7 @@ final class PieceController extends AbstractController
             $page ?? PageState::of($request),
             $this->closures($plan->draft->piece),
             $this->planner->knotsOf($plan->draft->piece),
+            $this->planner->partsOf($plan->draft->piece),
             $this->pieces->steps($stored),
             $this->people->all(),
             $conflict,

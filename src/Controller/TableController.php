@@ -7,7 +7,9 @@ namespace Rinkel\App\Controller;
 use Rinkel\App\Entity\StoredPiece;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\MeasureFailure;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceReader;
@@ -75,7 +77,7 @@ final class TableController extends AbstractController
                 'construction' => $typed['construction'],
                 'name' => str_starts_with($name, 'construction.') ? 'Piece' : $name,
                 'unit' => $typed['unit'],
-                'wearer' => $this->wearer($typed),
+                ...$this->worn($typed),
             ]);
 
             return $this->redirectToRoute('piece', ['id' => $this->pieces->add($this->planner->completed($piece))->id()], Response::HTTP_SEE_OTHER);
@@ -87,20 +89,30 @@ final class TableController extends AbstractController
     }
 
     /**
-     * Returns what was typed of the wearer: a girth, or whoever was picked.
+     * Returns on whom it is worn: a wrist as typed, or whoever was picked. A necklace begins at 60 cm on a neck twice the wrist, unless
+     * the neck was measured (twice: common practice).
      *
      * @param array<string, string> $typed
      *
-     * @return array<string, string>
+     * @return array<string, mixed>
      */
-    private function wearer(array $typed): array
+    private function worn(array $typed): array
     {
         $measure = '' === trim($typed['girth']) ? $this->people->find((int) $typed['person'])?->latest() : null;
         $known = array_filter(['girth' => $measure?->length('wrist'), 'hand' => $measure?->length('hand')]);
-
-        return isset($known['girth']) && null !== $measure
+        $wearer = isset($known['girth']) && null !== $measure
             ? array_map(static fn (Length $length): string => (string) $length, $known) + ['measured' => $measure->measured()]
             : ['girth' => $typed['girth']];
+        if (BodyPlace::Neck !== $this->planner->placeOf($typed['construction'])) {
+            return ['wearer' => $wearer];
+        }
+        try {
+            $neck = $measure?->length('neck') ?? Length::parse($wearer['girth'], Unit::tryFrom($typed['unit']) ?? Unit::Centimetre)->times(2);
+        } catch (MeasureFailure) {
+            return ['wearer' => $wearer];
+        }
+
+        return ['wearer' => ['place' => 'neck', 'girth' => $neck->millimetres.' mm'], 'length' => '60 cm'];
     }
 
     /**
@@ -116,7 +128,7 @@ final class TableController extends AbstractController
                 'version' => PieceReader::VERSION,
                 'construction' => $id,
                 'name' => $id,
-                'wearer' => ['girth' => '16 cm'],
+                ...$this->worn(['girth' => '16 cm', 'person' => '', 'unit' => 'cm', 'construction' => $id]),
             ]));
         }
 

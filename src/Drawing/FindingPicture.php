@@ -36,6 +36,8 @@ final class FindingPicture
             FindingKind::SlideBead, FindingKind::CrimpCover => Svg::element('ellipse', ['rx' => $length / 2, 'ry' => $width / 2, 'class' => 'metal']),
             FindingKind::FoldOverEnd, FindingKind::CordEnd => Svg::element('rect', ['x' => -$length / 2, 'y' => -$width / 2, 'width' => 0.7 * $length, 'height' => $width, 'rx' => 0.12 * $width, 'class' => 'metal'])
                 .self::hoop(0.15 * $length, 0.22 * $width, 0.6, 0.35 * $length),
+            FindingKind::Link => self::hoop($length / 2, $width / 2, $finding->wire()->millimetres),
+            FindingKind::Stone => Svg::element('ellipse', ['rx' => $width / 2, 'ry' => $length / 2, 'class' => 'stone']),
             FindingKind::Magnet => Svg::element('rect', ['x' => -$length / 2, 'y' => -$width / 2, 'width' => $length, 'height' => $width, 'rx' => 0.15 * $width, 'class' => 'metal'])
                 .Svg::element('path', ['d' => 'M0,'.Svg::number(-$width / 2).' V'.Svg::number($width / 2), 'class' => 'metal-line']),
         };

@@ -7,10 +7,13 @@ namespace Rinkel\App\Drawing;
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\Layout;
 use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Drawing\Stretch;
+use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Geometry\Oval;
 use Rinkel\Core\Geometry\Point;
+use Rinkel\Core\Geometry\Shifted;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
@@ -109,6 +112,9 @@ final readonly class PieceDrawing
     {
         $draft = $this->plan->draft;
         $scene = $this->layout->worn();
+        if (BodyPlace::Neck === $draft->piece->wearer->place && 1 === $draft->piece->wraps) {
+            return $this->bust($scene, $label);
+        }
         $around = ($scene->right - $scene->left) / $draft->piece->wraps;
         $width = max(3.0, $scene->height);
         $aside = 1 === $draft->piece->wraps ? new Point(0, 0) : new Point(0.25 * $width, 1.15 * $width);
@@ -127,6 +133,35 @@ final readonly class PieceDrawing
             [],
             Svg::element('ellipse', ['rx' => $inner->width() / 2, 'ry' => $inner->height() / 2 + $turns * $aside->y, 'class' => 'worn-body']),
             (new ScenePainter($this->prefix, $oval))->paint($scene),
+        );
+    }
+
+    /**
+     * Returns the necklace as it hangs on a bust: the middle of its line lowest, its closure behind the neck.
+     */
+    private function bust(Scene $scene, string $label): string
+    {
+        $piece = $this->plan->draft->piece;
+        $length = Length::ofMillimetres($scene->right - $scene->left);
+        $drape = $piece->drape($length);
+        $r = $drape->radius();
+        $low = $drape->drop()->millimetres + $r + $scene->height / 2;
+        $way = new Shifted($drape, -$this->plan->draft->body()->millimetres / 2);
+        $neck = \sprintf(
+            'M%1$s,%2$s C%1$s,%3$s %1$s,%4$s %5$s,%6$s C%7$s,%8$s %9$s,%10$s %9$s,%11$s M%12$s,%2$s C%12$s,%3$s %12$s,%4$s %13$s,%6$s C%14$s,%8$s %15$s,%10$s %15$s,%11$s',
+            ...array_map(Svg::number(...), [-$r, -2.6 * $r, -1.2 * $r, -0.2 * $r, -1.5 * $r, 0.35 * $r, -2.6 * $r, 0.7 * $r, -3.6 * $r, 0.9 * $r, 2.4 * $r + $low, $r, 1.5 * $r, 2.6 * $r, 3.6 * $r]),
+        );
+        $jaw = \sprintf('M%1$s,%2$s C%1$s,%3$s %4$s,%5$s 0,%5$s C%6$s,%5$s %7$s,%3$s %7$s,%2$s', ...array_map(Svg::number(...), [-1.35 * $r, -3.4 * $r, -2.2 * $r, -0.8 * $r, -1.5 * $r, 0.8 * $r, 1.35 * $r]));
+        $height = 3.2 * $r + max(2.6 * $r, $low + 0.8 * $r);
+
+        return $this->svg(
+            [-3.7 * $r, -3.2 * $r, 7.4 * $r, $height],
+            $label,
+            'worn-drawing',
+            [],
+            Svg::element('path', ['d' => $neck, 'class' => 'bust']),
+            (new ScenePainter($this->prefix, $way))->paint($scene),
+            Svg::element('path', ['d' => $jaw.' V'.Svg::number(-3.4 * $r).'Z', 'class' => 'bust-head']),
         );
     }
 

@@ -96,7 +96,7 @@ final readonly class ScenePainter
     private function bead(DrawnBead $drawn): string
     {
         $middle = $drawn->x + $drawn->bead->length->millimetres / 2;
-        $copy = '<use href="#'.$this->prefix.'-bead-'.$drawn->name.'" transform="'.$this->turned($middle, $drawn->y).'" data-bead="'.$drawn->name.'"/>';
+        $copy = '<use href="#'.$this->prefix.'-bead-'.$drawn->name.'" transform="'.$this->turned($middle, $drawn->y).(0.0 === $drawn->turn ? '' : ' rotate('.Svg::number($drawn->turn).')').'" data-bead="'.$drawn->name.'"/>';
         if (null === $drawn->letter || '' === trim($drawn->letter)) {
             return $copy;
         }

@@ -26,18 +26,18 @@ use Rinkel\Core\Quoted;
 final readonly class PieceForm
 {
     private const BASE = [
-        'name', 'unit', 'wearer.place', 'wearer.girth', 'wearer.measured', 'wearer.hand', 'wearer.upper', 'wearer.upperAt', 'ease', 'length',
+        'name', 'unit', 'wearer.place', 'wearer.girth', 'wearer.measured', 'wearer.hand', 'wearer.upper', 'wearer.upperAt', 'ease', 'length', 'drop',
         'wraps', 'hand', 'pattern', 'closure.kind', 'closure.knots', 'closure.wraps', 'closure.tail', 'closure.loops', 'closure.findings',
         'closure.glued', 'closure.knotted', 'forChild', 'instantGlue',
     ];
     private const PARTS = [
         'cords' => ['fibre', 'thickness', 'width', 'colour', 'count'],
         'beads' => ['called', 'shape', 'diameter', 'length', 'hole', 'colour', 'stock', 'glass'],
-        'findings' => ['called', 'kind', 'length', 'width', 'inside', 'nickel'],
+        'findings' => ['called', 'kind', 'length', 'width', 'inside', 'stock', 'nickel'],
     ];
 
     /** Lengths that are shown in the piece's unit; those in PARTS are in mm. */
-    private const LENGTHS = ['wearer.girth', 'wearer.hand', 'wearer.upper', 'wearer.upperAt', 'ease', 'length', 'closure.tail'];
+    private const LENGTHS = ['wearer.girth', 'wearer.hand', 'wearer.upper', 'wearer.upperAt', 'ease', 'length', 'drop', 'closure.tail'];
     private const FINE = ['thickness', 'width', 'diameter', 'length', 'hole', 'inside'];
 
     /** Longer texts are cut before they are kept: no field means anything near it. */

@@ -6,6 +6,7 @@ namespace Rinkel\App\Piece;
 
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Centre;
 use Rinkel\Core\Pattern\Node\Fit;
@@ -13,6 +14,9 @@ use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Pattern\Node\Links;
+use Rinkel\Core\Pattern\Node\Net;
+use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Pattern\Node\Word;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternEdit;
@@ -69,9 +73,16 @@ final readonly class Blocks
                 $node instanceof Gap => 'gap',
                 $node instanceof Group => 'group',
                 $node instanceof Centre => 'centre',
+                $node instanceof Links, $node instanceof Net, $node instanceof Wave => 'counted',
+                $node instanceof Braid => 'braid',
                 default => 'mirror',
             },
-            $node instanceof Gap && null !== $node->length ? 'gap '.$node->length->written($this->piece->unit) : (string) new Pattern([$node]),
+            match (true) {
+                $node instanceof Gap && null !== $node->length => 'gap '.$node->length->written($this->piece->unit),
+                $node instanceof Braid && null !== $node->length => 'braid '.$node->length->written($this->piece->unit),
+                $node instanceof Net => 'net '.$node->rows.' every '.$node->every->written($this->piece->unit),
+                default => (string) new Pattern([$node]),
+            },
             $node,
             $names,
             array_map($this->colour(...), $names),
@@ -80,7 +91,9 @@ final readonly class Blocks
             $node instanceof Group && $node->times instanceof Fit,
             $node instanceof Group && $node->alternate,
             match (true) {
-                $node instanceof Knots, $node instanceof Beads => $node->count,
+                $node instanceof Knots, $node instanceof Beads, $node instanceof Links => $node->count,
+                $node instanceof Net => $node->rows,
+                $node instanceof Wave => $node->steps,
                 $node instanceof Group && \is_int($node->times) => $node->times,
                 default => 1,
             },

@@ -14,12 +14,16 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\BeadOrder;
 use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
+use Rinkel\Core\Pattern\Node\Links;
+use Rinkel\Core\Pattern\Node\Net;
+use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Pattern\Node\Word;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternEdit;
@@ -110,6 +114,10 @@ final readonly class Deeds
         $knot = KnotKind::tryFrom($what);
         $new = match (true) {
             null !== $knot => new Knots(1, $knot, KnotKind::Barrel === $knot ? 3 : null),
+            'braid' === $what => new Braid(null),
+            'net' === $what => new Net(5, Length::ofMillimetres(12)),
+            'link' === $first => new Links(1, $name),
+            'wave' === $first && isset($names[1]) => new Wave(4, $names[0], $names[1]),
             'gap' === $what => new Gap(Length::ofMillimetres(10)),
             'bead' === $first && $known => new Beads(1, BeadOrder::AsNamed, [[1, $name]]),
             'focal' === $first && $known => new Focal($name),
@@ -179,8 +187,8 @@ final readonly class Deeds
      */
     private function withPair(Piece $piece): Piece
     {
-        $pairs = array_diff_key($piece->cords, ['core' => 0, 'slider' => 0]);
-        $like = $pairs[array_key_last($pairs) ?? ''] ?? $piece->cord('core');
+        $pairs = array_diff_key($piece->cords, ['core' => 0, 'slider' => 0, 'end' => 0]);
+        $like = $pairs[array_key_last($pairs) ?? ''] ?? array_values($piece->cords)[0];
 
         return $piece->withCords($piece->cords + [self::freeName('pair-', $piece->cords) => $like]);
     }

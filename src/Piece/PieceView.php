@@ -21,6 +21,7 @@ final readonly class PieceView
      * @param PageState                                               $page     what is shown of it and how
      * @param array<string, Draft>                                    $closures the same piece closed otherwise, by kind
      * @param list<string>                                            $knots    knots that its construction ties, by their word
+     * @param list<string>                                            $parts    other parts that only it has, as they are put in
      * @param array{bool, bool}                                       $steps    whether there is anything to undo, to do again
      * @param list<Person>                                            $people
      * @param array<string, array{mine: string, theirs: string}>|null $conflict fields that another tab saved differently
@@ -34,6 +35,7 @@ final readonly class PieceView
         public PageState $page,
         public array $closures,
         public array $knots,
+        public array $parts,
         public array $steps,
         public array $people,
         public ?array $conflict = null,

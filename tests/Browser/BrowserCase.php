@@ -113,6 +113,7 @@ abstract class BrowserCase extends TestCase
                 return false; // the page is just being left
             }
         }, 'Waited in vain for '.$selector.' '.$text);
+        $this->addToAssertionCount(1);
     }
 
     protected function assertNothingLogged(): void

@@ -22,16 +22,16 @@ use Rinkel\Core\Piece\Piece;
  *
  * @internal
  */
-final readonly class BandMaker extends PartMaker
+readonly class BandMaker extends PartMaker
 {
-    private Bundle $core;
+    protected Bundle $core;
 
     /**
      * @param non-empty-array<string, CordUse> $pairs working cords by role
      */
     public function __construct(
         Piece $piece,
-        private array $pairs,
+        protected array $pairs,
     ) {
         parent::__construct($piece);
         $core = $piece->cord('core');

@@ -15,11 +15,15 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\BeadSequence;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
+use Rinkel\Core\Pattern\Node\Links;
+use Rinkel\Core\Pattern\Node\Net;
+use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Pattern\Node\Word;
 use Rinkel\Core\Piece\Piece;
 
@@ -41,6 +45,7 @@ abstract readonly class PartMaker implements Maker
             $part instanceof Focal => [$this->focal($part)],
             $part instanceof Gap => [$this->gap($part)],
             $part instanceof Bundle => $this->bundle($part, $swapped),
+            $part instanceof Wave, $part instanceof Links, $part instanceof Braid, $part instanceof Net => $this->special($part),
             default => throw PartDoesNotSuit::notTied($part, 'such part here'),
         };
     }
@@ -48,6 +53,18 @@ abstract readonly class PartMaker implements Maker
     public function line(Line $line): Line
     {
         return $line;
+    }
+
+    /**
+     * Returns the elements of a part that only one construction has.
+     *
+     * @return list<Element>
+     *
+     * @throws PartDoesNotSuit If this is not that construction
+     */
+    protected function special(Node $part): array
+    {
+        throw PartDoesNotSuit::notTied($part, '"'.strtolower(substr((string) strrchr($part::class, '\\'), 1)).'"');
     }
 
     /**
@@ -85,7 +102,15 @@ abstract readonly class PartMaker implements Maker
     }
 
     /**
-     * Returns the width and thickness of bare cord.
+     * Returns how far bare cord stands off the body: as far as it is wide, unless it lies flat.
+     */
+    protected function bareThickness(): Length
+    {
+        return $this->bare();
+    }
+
+    /**
+     * Returns the width of bare cord.
      */
     abstract protected function bare(): Length;
 
@@ -193,8 +218,8 @@ abstract readonly class PartMaker implements Maker
             null,
             $length,
             $this->bare(),
-            $this->bare(),
-            $this->along($length, Length::zero()),
+            $this->bareThickness(),
+            $this->along($gap->length ?? Length::ofMillimetres(1), Length::zero()),
             $gap->place(),
             stretches: null === $gap->length,
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing\Internal;
 
+use Rinkel\Core\Construction\Internal\WaveMaker;
 use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\CordKnots;
 use Rinkel\Core\Drawing\DrawnBead;
@@ -15,6 +16,7 @@ use Rinkel\Core\Geometry\Curve;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Material\Cord as Material;
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\Lane;
 
 /**
@@ -28,7 +30,7 @@ final readonly class BandBody extends Body
     {
         $body = $this->draft->body()->millimetres;
         $runs = $this->runs();
-        [$cords, $placed, $beads, $findings] = [$this->cores($body), [], [], []];
+        [$cords, $placed, $beads, $findings] = [$this->spread() ? $this->spreadCores() : $this->cores($body), [], [], []];
         foreach ($runs as $i => [$element, $count, $start]) {
             $role = $this->tier($element);
             $cord = $this->draft->piece->cord($role)->cord;
@@ -45,6 +47,12 @@ final readonly class BandBody extends Body
                 array_push($cords, ...(null === $this->finding($element, $start) ? $this->around($element, $start) : []));
             } elseif ('gap' === $element->what) {
                 array_push($cords, ...$this->around($element, $start));
+            } elseif ('rows' === $element->what) {
+                array_push($beads, ...$this->rowBeads($element, $start));
+                array_push($cords, ...$this->rowHitches($element, $start));
+            } elseif ('wave' === $element->what) {
+                array_push($beads, ...$this->waveBeads($element, $start));
+                array_push($cords, ...$this->waveOutsides($element, $start));
             } elseif ('beside' === $element->what) {
                 array_push($beads, ...$this->besideCore($element, $start));
                 array_push($cords, ...$this->around($element, $start));
@@ -112,7 +120,7 @@ final readonly class BandBody extends Body
         $starts = $this->draft->setting->starts();
         foreach ($this->draft->setting->elements as $i => $element) {
             $last = array_pop($runs);
-            $joins = null !== $last && [] === $element->beads() && 'gap' !== $element->what
+            $joins = null !== $last && [] === $element->beads() && !\in_array($element->what, ['gap', 'rows', 'wave'], true)
                 && $last[0]->what === $element->what && $this->tier($last[0]) === $this->tier($element);
             array_push($runs, ...match (true) {
                 null === $last => [[$element, 1, $starts[$i]]],
@@ -243,5 +251,173 @@ final readonly class BandBody extends Body
         }
 
         return $beads;
+    }
+
+    /**
+     * Returns whether the cores leave each other: for rows or waves.
+     */
+    private function spread(): bool
+    {
+        return [] !== array_intersect(['rows', 'wave'], array_column($this->draft->setting->elements, 'what'));
+    }
+
+    /**
+     * Returns the cores on their ways: apart in rows and waves, together in knots.
+     *
+     * @return list<Cord>
+     */
+    private function spreadCores(): array
+    {
+        $use = $this->draft->piece->cord('core');
+        $thickness = $use->cord->thickness->millimetres;
+        $cords = [];
+        for ($core = 0; $core < $use->count; ++$core) {
+            $near = ($core - ($use->count - 1) / 2) * $thickness * 0.8;
+            $way = [[-1.0, $near], [0.0, $near]];
+            foreach ($this->draft->setting->starts() as $i => $start) {
+                $element = $this->draft->setting->elements[$i];
+                $length = $element->length->millimetres;
+                $shares = match ($element->what) {
+                    'rows' => [0.3, 0.7],
+                    'wave' => [0.12, 0.3, 0.5, 0.7, 0.88],
+                    default => Lane::Strand === $element->lane ? [] : [0.5],
+                };
+                foreach ($shares as $share) {
+                    $way[] = [$start + $share * $length, match ($element->what) {
+                        'rows' => self::rowAt($element, $core, $use->count),
+                        'wave' => (0 === $core % 2 ? -1 : 1) * $this->rise($element, $share),
+                        default => $near,
+                    }];
+                }
+            }
+            $body = $this->draft->body()->millimetres;
+            array_push($way, [$body, $near], [$body + 1, $near]);
+            $cords[] = new Cord(Curve::between($way, 3), $thickness, $use->cord->colour, 'core');
+        }
+
+        return $cords;
+    }
+
+    private static function rowAt(Element $element, int $row, int $rows): float
+    {
+        return $rows < 2 ? 0.0 : ($row - ($rows - 1) / 2) * ($element->width->millimetres - $element->thickness->millimetres) / ($rows - 1);
+    }
+
+    /**
+     * Returns how far an arm of a wave stands off the middle, at a share of its length.
+     */
+    private function rise(Element $wave, float $share): float
+    {
+        $most = WaveMaker::rise($wave->beside[0]->width ?? Length::zero(), self::steps($wave)[0])->millimetres;
+
+        return $most * (1 - (2 * $share - 1) ** 2);
+    }
+
+    /**
+     * @return list<DrawnBead|null>
+     */
+    private function rowBeads(Element $step, float $start): array
+    {
+        $rows = \count($step->beside);
+        $middle = ($step->beside[intdiv($rows, 2)] ?? $step)->length->millimetres / 2;
+        $beads = [];
+        foreach (array_values($step->beside) as $row => $bead) {
+            $shift = 1 === (int) floor(abs($row - ($rows - 1) / 2) + 0.1) % 2 ? $step->length->millimetres / 2 : 0.0;
+            $beads[] = $this->bead($bead, $start + $middle + $shift - $bead->length->millimetres / 2, self::rowAt($step, $row, $rows));
+        }
+
+        return $beads;
+    }
+
+    /**
+     * Returns the working cords' way of one step: from the middle out to the outer rows and back.
+     *
+     * @return list<Cord>
+     */
+    private function rowHitches(Element $step, float $start): array
+    {
+        $role = $this->tier($step);
+        $cord = $this->draft->piece->cord($role)->cord;
+        $out = self::rowAt($step, 0, \count($step->beside));
+        $length = $step->length->millimetres;
+
+        return array_map(static fn (int $side): Cord => new Cord(
+            [new Point($start, 0), new Point($start + 0.5 * $length, $side * $out), new Point($start + 0.5 * $length, $side * $out * 1.12), new Point($start + $length, 0)],
+            $cord->thickness->millimetres,
+            $cord->colour,
+            $role,
+        ), [-1, 1]);
+    }
+
+    /**
+     * @return list<DrawnBead|null>
+     */
+    private function waveBeads(Element $wave, float $start): array
+    {
+        $beads = [];
+        [$steps, $perStep] = self::steps($wave);
+        for ($arm = 0; $arm < 2; ++$arm) {
+            for ($step = 0; $step < $steps; ++$step) {
+                $share = ($step + 0.5) / $steps;
+                $x = $start + $share * $wave->length->millimetres;
+                $y = (0 === $arm ? -1 : 1) * $this->rise($wave, $share);
+                $round = $wave->beside[0];
+                $beads[] = $this->bead($round, $x - $round->length->millimetres / 2, $y);
+                for ($k = 1; $k < $perStep; ++$k) {
+                    $seed = $wave->beside[$k];
+                    // Along half an ellipse from knot to knot, its hole along it.
+                    $angle = \M_PI * ($k - 0.5) / ($perStep - 1);
+                    $side = 0 === $arm ? -1 : 1;
+                    $long = max(0.5, $wave->length->millimetres / $steps / 2 - 0.3 * $seed->length->millimetres);
+                    $away = ($round->width->millimetres + $seed->width->millimetres) / 2;
+                    $beads[] = $this->bead(
+                        $seed,
+                        $x - $long * cos($angle) - $seed->length->millimetres / 2,
+                        $y + $side * $away * sin($angle),
+                        rad2deg(atan2($side * $away * cos($angle), $long * sin($angle))),
+                    );
+                }
+            }
+        }
+
+        return $beads;
+    }
+
+    /**
+     * Returns the turns of the lark's heads between the steps, on either arm.
+     *
+     * @return list<Cord>
+     */
+    private function waveOutsides(Element $wave, float $start): array
+    {
+        $role = $this->tier($wave);
+        $cord = $this->draft->piece->cord($role)->cord;
+        $w = $cord->thickness->millimetres;
+        [$steps] = self::steps($wave);
+        $cords = [];
+        for ($arm = -1; $arm < 2; $arm += 2) {
+            for ($step = 0; $step <= $steps; ++$step) {
+                $x = $start + $step / $steps * $wave->length->millimetres;
+                $y = $arm * $this->rise($wave, $step / $steps);
+                foreach ([-0.6, 0.6] as $aside) {
+                    $cords[] = new Cord([new Point($x + $aside * $w, $y - 1.2 * $w), new Point($x + $aside * $w, $y + 1.2 * $w)], $w, $cord->colour, $role);
+                }
+            }
+        }
+
+        return $cords;
+    }
+
+    /**
+     * Returns how many steps a wave has, and how many beads each: those up to the next round.
+     *
+     * @return array{int, int}
+     */
+    private static function steps(Element $wave): array
+    {
+        $rounds = array_keys(array_filter($wave->beside, static fn (Element $one): bool => Lane::Core === $one->lane));
+        $steps = max(1, intdiv(\count($rounds), 2));
+
+        return [$steps, max(1, intdiv(\count($wave->beside), 2 * $steps))];
     }
 }

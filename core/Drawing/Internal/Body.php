@@ -46,6 +46,10 @@ abstract readonly class Body
 
         return match (true) {
             isset($roles['long']) => new WrapBody($draft),
+            isset($roles['rope']) => new RopeBody($draft),
+            isset($roles['end']) => new BundleBody($draft),
+            isset($roles['mesh']) => new NetBody($draft),
+            'link' === ($draft->setting->elements[0]->what ?? null) => new ChainBody($draft, array_keys($roles) ?: ['lace']),
             isset($roles['core']) => new BandBody($draft, $bends),
             default => new CordBody($draft, (string) (array_key_first($roles) ?? array_key_first($draft->piece->cords))),
         };
@@ -69,11 +73,11 @@ abstract readonly class Body
         return new Placed($motif, $x, $y, $length / $motif->length, $cord->colour, $role);
     }
 
-    protected function bead(Element $element, float $x, float $y): ?DrawnBead
+    protected function bead(Element $element, float $x, float $y, float $turn = 0.0): ?DrawnBead
     {
         $bead = $this->draft->piece->beads[$element->name] ?? null;
 
-        return null === $bead ? null : new DrawnBead((string) $element->name, $bead, $x, $y, $element->letter);
+        return null === $bead ? null : new DrawnBead((string) $element->name, $bead, $x, $y, $element->letter, $turn);
     }
 
     protected function finding(Element $element, float $x): ?DrawnFinding

@@ -11,6 +11,7 @@ use Rinkel\Core\Pattern\Exception\PatternUnreadable;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\BeadOrder;
 use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Centre;
 use Rinkel\Core\Pattern\Node\Fit;
@@ -20,7 +21,10 @@ use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
+use Rinkel\Core\Pattern\Node\Links;
 use Rinkel\Core\Pattern\Node\Mirror;
+use Rinkel\Core\Pattern\Node\Net;
+use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Pattern\Node\Word;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternFault;
@@ -31,9 +35,10 @@ use Rinkel\Core\Pattern\Place;
  *
  *     pattern = part, { ",", part } ;
  *     part    = [count], knot, [times] | [count], beads, [times] | "focal", name | "gap", (length | "fit") | word | bundle
- *             | "centre", "(", part, { ",", part }, ")" | "(", part, { ",", part }, ")", times | "mirror" ;
+ *             | [count], "link", name, [times] | "braid", (length | "fit") | "net", rows, "every", length
+ *             | "wave", steps, name, "/", [number], name, [times] | "centre", "(", part, { ",", part }, ")" | "(", part, { ",", part }, ")", times | "mirror" ;
  *     knot    = ("square" | "half", ("left" | "right") | ["double"], "overhand" | "barrel", [wraps]
- *             | ["vertical"], "lark" | "hitch"), ["in", name] ;
+ *             | ["vertical"], "lark" | "hitch" | "whip" | "interlace"), ["in", name] ;
  *     beads   = "bead", ["by", ("value" | "colour" | "form")], [number], name, { [number], name },
  *               ["on", ("core" | "left" | "right" | "strand", number)] ;
  *     word    = "word", text, "of", name, ["between", name] ;
@@ -49,13 +54,13 @@ final class Parser
     private const MOST = 2000;
     private const DEEPEST = 12;
     private const MOST_FAULTS = 20;
-    private const PARTS = ['a number', 'a knot', '"bead"', '"focal"', '"gap"', '"word"', '"bundle"', '"centre"', '"("', '"mirror"'];
-    private const KNOTS = ['"square"', '"half left"', '"half right"', '"overhand"', '"double overhand"', '"barrel"', '"lark"', '"vertical lark"', '"hitch"'];
+    private const PARTS = ['a number', 'a knot', '"bead"', '"focal"', '"gap"', '"word"', '"bundle"', '"braid"', '"net"', '"wave"', '"link"', '"centre"', '"("', '"mirror"'];
+    private const KNOTS = ['"square"', '"half left"', '"half right"', '"overhand"', '"double overhand"', '"barrel"', '"lark"', '"vertical lark"', '"hitch"', '"whip"', '"interlace"'];
 
     /** Words of the notation; no bead can be called by them. */
     private const RESERVED = [
-        'alternate', 'barrel', 'bead', 'between', 'bundle', 'by', 'centre', 'double', 'fit', 'focal', 'gap', 'half', 'hitch',
-        'in', 'lark', 'mirror', 'of', 'on', 'overhand', 'square', 'vertical', 'word', 'x',
+        'alternate', 'barrel', 'bead', 'between', 'braid', 'bundle', 'by', 'centre', 'double', 'every', 'fit', 'focal', 'gap', 'half', 'hitch',
+        'in', 'interlace', 'lark', 'link', 'mirror', 'net', 'of', 'on', 'overhand', 'square', 'vertical', 'wave', 'whip', 'word', 'x',
     ];
 
     private int $at = 0;
@@ -133,6 +138,10 @@ final class Parser
             $start->is('gap') => $this->gap($start),
             $start->is('word') => $this->word($start),
             $start->is('bundle') => $this->times(fn (): ?Node => $this->bundle($start), $start),
+            $start->is('link') => $this->times(fn (): ?Node => $this->links(1, $start), $start),
+            $start->is('braid') => $this->braid($start),
+            $start->is('net') => $this->net($start),
+            $start->is('wave') => $this->times(fn (): ?Node => $this->wave($start), $start),
             $start->is('centre') => $this->centre($start),
             $start->is('mirror') => $this->mirror($start),
             default => $this->fault(...self::PARTS),
@@ -148,6 +157,7 @@ final class Parser
 
         return match (true) {
             $this->now()->is('bead') => $this->times(fn (): ?Node => $this->beads($count, $start), $start),
+            $this->now()->is('link') => $this->times(fn (): ?Node => $this->links($count, $start), $start),
             $this->isKnot($this->now()) => $this->times(fn (): ?Node => $this->knots($count, $start), $start),
             default => $this->fault('"bead"', ...self::KNOTS),
         };
@@ -168,7 +178,7 @@ final class Parser
     private function isKnot(Token $token): bool
     {
         return TokenKind::Word === $token->kind
-            && \in_array($token->text, ['square', 'half', 'overhand', 'double', 'barrel', 'lark', 'vertical', 'hitch'], true);
+            && \in_array($token->text, ['square', 'half', 'overhand', 'double', 'barrel', 'lark', 'vertical', 'hitch', 'whip', 'interlace'], true);
     }
 
     private function knots(int $count, Token $start): ?Node
@@ -253,9 +263,61 @@ final class Parser
         if ($this->skip('fit')) {
             return new Gap(null, $this->since($start));
         }
+        $length = $this->length('"fit"');
+
+        return null === $length ? null : new Gap($length, $this->since($start));
+    }
+
+    private function braid(Token $start): ?Node
+    {
+        $this->next();
+        if ($this->skip('fit')) {
+            return new Braid(null, $this->since($start));
+        }
+        $length = $this->length('"fit"');
+
+        return null === $length ? null : new Braid($length, $this->since($start));
+    }
+
+    private function net(Token $start): ?Node
+    {
+        $this->next();
+        $rows = $this->number(1, 60);
+        $every = null === $rows || null === $this->word1('every') ? null : $this->length();
+
+        return null === $rows || null === $every ? null : new Net($rows, $every, $this->since($start));
+    }
+
+    private function links(int $count, Token $start): ?Node
+    {
+        $this->next();
+        $name = $this->name();
+
+        return null === $name ? null : new Links($count, $name, $this->since($start));
+    }
+
+    private function wave(Token $start): ?Node
+    {
+        $this->next();
+        $steps = $this->number(1, 40);
+        $round = null === $steps ? null : $this->name();
+        if (null === $steps || null === $round) {
+            return null;
+        }
+        if (!$this->take(TokenKind::Slash)) {
+            return $this->fault('"/"');
+        }
+        $seeds = TokenKind::Number === $this->now()->kind ? $this->number(1, 60) : null;
+        $seed = $this->name();
+
+        return null === $seed ? null : new Wave($steps, $round, $seed, $seeds, $this->since($start));
+    }
+
+    private function length(string ...$or): ?Length
+    {
         $token = $this->now();
         if (TokenKind::Length !== $token->kind) {
-            return $this->fault('a length, for example 1 in or 25 mm', '"fit"');
+            return $this->fault('a length, for example 1 in or 25 mm', ...array_values($or));
         }
         try {
             $length = Length::parse($token->text, $this->bare);
@@ -267,7 +329,7 @@ final class Parser
         }
         $this->next();
 
-        return new Gap($length, $this->since($start));
+        return $length;
     }
 
     private function word(Token $start): ?Node

@@ -7,6 +7,7 @@ namespace Rinkel\Core\Pattern\Internal;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\BeadOrder;
 use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Centre;
 use Rinkel\Core\Pattern\Node\Fit;
@@ -16,7 +17,10 @@ use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
+use Rinkel\Core\Pattern\Node\Links;
 use Rinkel\Core\Pattern\Node\Mirror;
+use Rinkel\Core\Pattern\Node\Net;
+use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Pattern\Node\Word;
 
 /**
@@ -43,6 +47,10 @@ final class Printer
             $node instanceof Gap => 'gap '.($node->length ?? 'fit'),
             $node instanceof Word => 'word "'.$node->text.'" of '.$node->bead.(null === $node->between ? '' : ' between '.$node->between),
             $node instanceof Bundle => 'bundle '.implode(' ', $node->long).([] === $node->short ? '' : ' / '.implode(' ', $node->short)),
+            $node instanceof Braid => 'braid '.($node->length ?? 'fit'),
+            $node instanceof Net => 'net '.$node->rows.' every '.$node->every,
+            $node instanceof Links => $node->count.' link '.$node->name,
+            $node instanceof Wave => 'wave '.$node->steps.' '.$node->round.' / '.(null === $node->seeds ? '' : $node->seeds.' ').$node->seed,
             $node instanceof Group => $this->group($node),
             $node instanceof Centre => 'centre ('.$this->write($node->parts).')',
             $node instanceof Mirror => 'mirror',
@@ -70,8 +78,7 @@ final class Printer
 
     private function group(Group $group): string
     {
-        $bare = 1 === \count($group->parts)
-            && ($group->parts[0] instanceof Knots || $group->parts[0] instanceof Beads || $group->parts[0] instanceof Bundle);
+        $bare = 1 === \count($group->parts) && \in_array($group->parts[0]::class, [Knots::class, Beads::class, Bundle::class, Links::class, Wave::class], true);
         $times = match (true) {
             !$group->times instanceof Fit => (string) $group->times,
             1 === $group->times->share => 'fit',

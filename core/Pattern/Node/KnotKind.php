@@ -36,6 +36,12 @@ enum KnotKind: string
     /** "8 hitch": half hitches with one cord along a core. */
     case HalfHitch = 'hitch';
 
+    /** "6 whip": turns of a cord laid side by side around all the others, to bind them. */
+    case Whip = 'whip';
+
+    /** "1 interlace": two loops of one or several parallel ropes, woven through each other. */
+    case Interlace = 'interlace';
+
     /**
      * Returns the knot that a mirror shows.
      */

@@ -105,6 +105,81 @@ final class PracticeTest extends TestCase
         }
     }
 
+    /**
+     * Three-row band: three cores of 20 in, 60 in of working cord, three square knots at each end; for a usual wrist.
+     */
+    public function testAThreeRowBand(): void
+    {
+        [$core, $working] = Examples::planOf('multi-row', ['wearer.girth' => '6 1/4 in'])->cuts;
+
+        self::assertSame(3, $core->count);
+        self::assertInches(14, 22, $core->length);
+        self::assertInches(45, 72, $working->length);
+    }
+
+    /**
+     * Wave band in 0.5 mm nylon, 3 mm rounds, 11/0 seed beads, four to a round: eight waves of four steps and two square knots make 7 to
+     * 7 1/2 in; from 1 m of core and 2 m of working cord.
+     */
+    public function testAWaveBand(): void
+    {
+        $plan = Examples::planOf('wave-band', ['pattern' => '(wave 4 round / seed, 2 square) x 8']);
+
+        self::assertInches(7, 7.5, $plan->draft->body());
+        self::assertSame(['round' => 64, 'seed' => 256], $plan->beads, 'four around each round');
+        self::assertInches(20, 40, $plan->cuts[0]->length);
+        self::assertInches(55, 80, $plan->cuts[1]->length);
+        self::assertNull(Examples::check($plan, 'wave-seeds-bare'));
+    }
+
+    /**
+     * Strand bundle: strands of 5 1/2 in, two end cords of 10 in, a slider of 6 in with two square knots.
+     */
+    public function testAStrandBundle(): void
+    {
+        $plan = Examples::planOf('strand-bundle', ['pattern' => '6 whip, gap 92 mm, 6 whip', 'closure' => ['kind' => 'square-slider', 'knots' => 2, 'tail' => '25 mm']]);
+        $cuts = array_column($plan->cuts, null, 'role');
+
+        self::assertInches(5, 6, $cuts['sea']->length);
+        self::assertSame([2, true], [$cuts['end']->count, $cuts['end']->folded]);
+        self::assertInches(7, 15, $cuts['end']->length);
+        self::assertInches(3, 6, $cuts['slider']->part('knots')->plus(Length::ofMillimetres(20)));
+    }
+
+    /**
+     * Laced chain: twice the chain and 2 in. Braided chain: each group four times around the wrist, folded.
+     */
+    public function testChains(): void
+    {
+        $laced = Examples::planOf('laced-chain');
+        self::assertEqualsWithDelta(2.0, $laced->cuts[0]->part('knots')->ratioTo($laced->draft->body()), 0.35);
+        $braided = Examples::planOf('braided-chain');
+        self::assertEqualsWithDelta(4.0, $braided->cuts[0]->part('knots')->ratioTo($braided->draft->piece->wearer->girth), 0.8);
+    }
+
+    /**
+     * Rope knot: four pieces of 50 cm of 9 mm rope, two side by side in each loop.
+     */
+    public function testARopeKnot(): void
+    {
+        $plan = Examples::planOf('rope-knot', ['cords.rope' => ['fibre' => 'cotton', 'thickness' => '9 mm', 'count' => 2], 'closure' => ['kind' => 'butted']]);
+
+        self::assertSame(4, $plan->cuts[0]->count);
+        self::assertInches(14, 24, $plan->cuts[0]->length);
+        self::assertTrue($plan->cuts[0]->part('straight')->plus($plan->cuts[0]->part('knots'))->isShorterThan(Length::ofCentimetres(50)));
+    }
+
+    /**
+     * Netted pouch: four cords of 48 in, knots half an inch apart, five rows.
+     */
+    public function testANettedPouch(): void
+    {
+        $plan = Examples::planOf('netted-pouch', ['wearer' => ['place' => 'neck', 'girth' => '34 cm'], 'length' => '26 in', 'pattern' => 'braid fit, net 5 every 1/2 in, focal lock, braid fit', 'beads.lock' => ['diameter' => '10 mm', 'hole' => '4 mm']]);
+
+        self::assertSame([4, true], [$plan->cuts[0]->count, $plan->cuts[0]->folded]);
+        self::assertInches(36, 60, $plan->cuts[0]->length);
+    }
+
     private static function assertInches(float $least, float $most, Length $length): void
     {
         self::assertGreaterThanOrEqual($least, $length->in(Unit::Inch));

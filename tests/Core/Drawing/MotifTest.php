@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Core\Drawing;
 
 use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Drawing\CordKnots;
 use Rinkel\Core\Drawing\FlatSinnet;
 use Rinkel\Core\Drawing\Motif;
+use Rinkel\Core\Drawing\RopeLoops;
 use Rinkel\Core\Drawing\StopKnot;
 use Rinkel\Core\Drawing\Strand;
 use Rinkel\Core\Geometry\Point;
@@ -66,6 +68,37 @@ final class MotifTest extends TestCase
         usort($crossings, static fn (array $one, array $other): int => $one['at'] <=> $other['at']);
 
         self::assertSame([false, true, false, true, false, true], array_column($crossings, 'over'));
+    }
+
+    public function testTheLoopsOfARopeKnotGoOverAndUnderByTurns(): void
+    {
+        [$left, $right] = (new RopeLoops(1))->motif('loops')->strands;
+        foreach ([[$left, $right], [$right, $left]] as [$one, $other]) {
+            $crossings = [...self::crossings($one, $other), ...self::crossings($one, $one)];
+            usort($crossings, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
+            $signs = array_map(static fn (array $crossing): bool => $crossing['over'], $crossings);
+
+            self::assertCount(8, $signs, 'six with the other loop, and itself met from both sides');
+            foreach ($signs as $i => $over) {
+                self::assertSame(0 === $i % 2 ? $signs[0] : !$signs[0], $over, (string) json_encode($signs));
+            }
+        }
+    }
+
+    public function testABraidStrandIsThirteenTenthsAsLongAsTheBraid(): void
+    {
+        $motif = CordKnots::plait('plait');
+        foreach ($motif->strands as $strand) {
+            $length = 0.0;
+            foreach ($strand->spans as $span) {
+                $way = 0.0;
+                foreach ($span->points as $i => $point) {
+                    $way += $i > 0 ? $span->points[$i - 1]->distanceTo($point) : 0.0;
+                }
+                $length += $way * 9 / 11;
+            }
+            self::assertEqualsWithDelta(1.30, $length / $motif->length, 0.08);
+        }
     }
 
     private function squareKnot(): Motif

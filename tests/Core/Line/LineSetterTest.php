@@ -76,7 +76,7 @@ final class LineSetterTest extends TestCase
 
     public function testBareCordTakesWhatIsLeft(): void
     {
-        $gap = new Element('gap', null, Length::zero(), Length::zero(), Length::zero(), ['cord' => [Length::zero(), Length::zero()]], stretches: true);
+        $gap = new Element('gap', null, Length::zero(), Length::zero(), Length::zero(), ['cord' => [Length::ofMillimetres(1), Length::zero()]], stretches: true);
         $setting = (new LineSetter())->set(new Line([new Chunk([$gap, self::element('bead', 12, 'stone'), $gap])], [], [], false, []), Length::ofMillimetres(100));
 
         self::assertEqualsWithDelta(44, $setting->elements[0]->length->millimetres, 1e-9);

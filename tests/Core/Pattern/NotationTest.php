@@ -174,13 +174,17 @@ final class NotationTest extends TestCase
     {
         $name = static fn (): string => $chance->of(['amber', 'sky', 'n0', 'long-name', 'über']);
 
-        return match ($chance->whole(0, $depth > 2 ? 4 : 6)) {
+        return match ($chance->whole(0, $depth > 2 ? 8 : 10)) {
             0 => new Knots($chance->whole(1, 99), $kind = $chance->of(KnotKind::cases()), KnotKind::Barrel === $kind ? $chance->whole(2, 5) : null, $chance->oneIn(3) ? $name() : null),
             1 => new Beads($chance->whole(1, 99), $chance->of(BeadOrder::cases()), [[$chance->whole(1, 3), $name()], [1, $name()]], $lane = $chance->of(Lane::cases()), Lane::Strand === $lane ? $chance->whole(1, 8) : null),
             2 => new Gap($chance->oneIn(2) ? null : \Rinkel\Core\Measure\Length::ofMillimetres(round($chance->between(0.1, 400), 2))),
             3 => new Bundle([$name(), $name()], $chance->oneIn(2) ? [$name()] : []),
             4 => new Node\Word('MI LA', $name(), $chance->oneIn(2) ? $name() : null),
-            5 => new Node\Centre([self::node($chance, $depth + 1)]),
+            5 => new Node\Braid($chance->oneIn(2) ? null : \Rinkel\Core\Measure\Length::ofMillimetres(40.5)),
+            6 => new Node\Net($chance->whole(1, 60), \Rinkel\Core\Measure\Length::ofMillimetres(12)),
+            7 => new Node\Links($chance->whole(1, 90), $name()),
+            8 => new Node\Wave($chance->whole(1, 40), $name(), $name(), $chance->oneIn(2) ? $chance->whole(1, 9) : null),
+            9 => new Node\Centre([self::node($chance, $depth + 1)]),
             default => new Group([self::node($chance, $depth + 1), self::node($chance, $depth + 1)], $chance->oneIn(2) ? new Fit($chance->whole(1, 9)) : $chance->whole(1, 50), $chance->oneIn(2)),
         };
     }

@@ -88,8 +88,8 @@ final class PieceReaderTest extends TestCase
         yield 'fibre' => ['cords.working.fibre', 'wool', 'not “wool”'];
         yield 'colour' => ['cords.core.colour', 'red', 'Could not read “red” as a colour.'];
         yield 'thick' => ['cords.core.thickness', '2 cm', '20 mm is outside'];
-        yield 'half a core' => ['cords.core.count', '2.5', 'Expected a whole number from 1 to 12, not “2.5”.'];
-        yield 'too many cores' => ['cords.core.count', 13, 'from 1 to 12, not “13”'];
+        yield 'half a core' => ['cords.core.count', '2.5', 'Expected a whole number from 1 to 60, not “2.5”.'];
+        yield 'too many cores' => ['cords.core.count', 61, 'from 1 to 60, not “61”'];
         yield 'a hole as wide as its bead' => ['beads.dot.hole', '6 mm', 'must be smaller than the bead'];
         yield 'stock' => ['beads.dot.stock', -1, 'from 0 to 100000'];
         yield 'pattern' => ['pattern', '3 sqare', 'Line 1, column 3: “sqare” stands here'];

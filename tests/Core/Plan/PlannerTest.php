@@ -221,6 +221,21 @@ final class PlannerTest extends TestCase
         yield 'magnet too small' => ['magnet-too-small', Severity::Stop, 'knotted-strands', ['closure.kind' => 'magnetic'] + $finding('magnet', ['inside' => '1.9 mm']), ['closure.kind' => 'magnetic'] + $finding('magnet', ['inside' => '2 mm'])];
         yield 'magnets' => ['magnets', Severity::Caution, 'knotted-strands', ['closure.kind' => 'magnetic'], []];
         yield 'short ties' => ['ties-too-short', Severity::Stop, 'plain', ['closure.kind' => 'ties', 'closure.tail' => '50 mm'], ['closure.kind' => 'ties', 'closure.tail' => '51 mm']];
+        yield 'rows' => ['rows-two-to-five', Severity::Warn, 'multi-row', ['cords.core' => ['count' => 6]], ['cords.core' => ['count' => 5]]];
+        yield 'many seed beads' => ['wave-seeds-bulge', Severity::Hint, 'wave-band', ['pattern' => 'wave 4 round / 5 seed'], ['pattern' => 'wave 4 round / 4 seed']];
+        yield 'few seed beads' => ['wave-seeds-bare', Severity::Hint, 'wave-band', ['pattern' => 'wave 4 round / 3 seed'], ['pattern' => 'wave 4 round / seed']];
+        yield 'no middle link' => ['chain-no-middle', Severity::Hint, 'laced-chain', ['pattern' => '24 link chain'], ['pattern' => '25 link chain']];
+        yield 'short chain' => ['chain-too-short', Severity::Warn, 'laced-chain', ['pattern' => '25 link chain', 'findings.chain' => ['kind' => 'link', 'length' => '9 mm', 'width' => '7 mm', 'inside' => '4.5 mm', 'stock' => 24]], ['pattern' => '25 link chain', 'findings.chain' => ['kind' => 'link', 'length' => '9 mm', 'width' => '7 mm', 'inside' => '4.5 mm', 'stock' => 25]]];
+        yield 'lace too thick' => ['lace-does-not-pass', Severity::Stop, 'laced-chain', ['cords.lace' => ['fibre' => 'leather', 'thickness' => '4.7 mm']], ['cords.lace' => ['fibre' => 'leather', 'thickness' => '4.5 mm']]];
+        yield 'too many ropes' => ['ropes-do-not-lie-flat', Severity::Warn, 'rope-knot', ['cords.rope' => ['count' => 5, 'thickness' => '2 mm']], ['cords.rope' => ['count' => 4, 'thickness' => '2 mm']]];
+        yield 'knot too long' => ['knot-longer-than-band', Severity::Stop, 'rope-knot', ['wearer.girth' => '120 mm', 'cords.rope' => ['count' => 5, 'thickness' => '12 mm']], ['cords.rope' => ['count' => 2, 'thickness' => '9 mm']]];
+        $stone = static fn (string $width, string $length = '28 mm'): array => ['findings.stone' => ['kind' => 'stone', 'length' => $length, 'width' => $width]];
+        // Four columns every 12 mm open to 96 mm: 30.5 mm across. A mesh lets 48 mm through: 15.3 mm across.
+        yield 'stone too large' => ['stone-does-not-enter', Severity::Stop, 'netted-pouch', $stone('30.6 mm'), $stone('30.5 mm')];
+        yield 'stone too small' => ['stone-falls-out', Severity::Stop, 'netted-pouch', $stone('15.2 mm'), $stone('15.4 mm')];
+        yield 'pouch too shallow' => ['pouch-too-shallow', Severity::Stop, 'netted-pouch', $stone('18 mm', '49 mm'), $stone('18 mm', '48 mm')];
+        yield 'a necklace catches' => ['necklace-catches', Severity::Caution, 'strung-beads', ['wearer.place' => 'neck'], []];
+        yield 'over the head' => ['cannot-pass', Severity::Stop, 'stretch', ['wearer' => ['place' => 'neck', 'girth' => '34 cm', 'hand' => '56 cm'], 'length' => '57 cm'], ['wearer' => ['place' => 'neck', 'girth' => '34 cm', 'hand' => '56 cm'], 'length' => '60 cm']];
         yield 'nickel' => ['nickel', Severity::Caution, 'plain', ['findings.it' => ['kind' => 'ring', 'nickel' => true]], ['findings.it' => ['kind' => 'ring']]];
     }
 

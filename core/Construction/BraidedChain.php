@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction;
+
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Construction\Internal\ChainMaker;
+use Rinkel\Core\Construction\Internal\Chains;
+use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Maker;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Fibre;
+use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Draft;
+
+/**
+ * Two groups of threads braided through the links of a chain, link by link, each folded at the toggle.
+ */
+final readonly class BraidedChain implements Construction
+{
+    public function id(): string
+    {
+        return 'braided-chain';
+    }
+
+    public function place(): BodyPlace
+    {
+        return BodyPlace::Wrist;
+    }
+
+    public function completed(Piece $piece): Piece
+    {
+        $link = Chains::link($piece) ?? 'chain';
+
+        return $piece->completedWith(
+            ['left' => Stock::cord(Fibre::Cotton, 1.0, '#b5653f', 3), 'right' => Stock::cord(Fibre::Cotton, 1.0, '#3f6f79', 3)],
+            [],
+            ['chain' => Stock::finding(FindingKind::Link, 9, 7, 4.5), 'toggle' => Stock::finding(FindingKind::Toggle, 20, 15, 10)],
+            '1 link '.$link.' x fit',
+            new ClosureWish(ClosureKind::Clasp, findings: ['toggle']),
+        );
+    }
+
+    public function closures(): array
+    {
+        return [ClosureKind::Clasp, ClosureKind::Ties];
+    }
+
+    public function maker(Piece $piece): Maker
+    {
+        return new ChainMaker($piece, ['left', 'right']);
+    }
+
+    public function roles(Draft $draft): array
+    {
+        return [Role::foldedAtStart('left', $draft->piece->cord('left')->count), Role::foldedAtStart('right', $draft->piece->cord('right')->count)];
+    }
+
+    public function ends(Piece $piece): CordUse
+    {
+        return new CordUse($piece->cord('left')->cord, 2 * ($piece->cord('left')->count + $piece->cord('right')->count));
+    }
+
+    public function passes(Piece $piece, Element $bead): array
+    {
+        return [$this->ends($piece)->cord];
+    }
+
+    public function checks(Draft $draft): array
+    {
+        return Chains::checks($draft);
+    }
+}

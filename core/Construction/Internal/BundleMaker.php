@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Internal;
+
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Material\Bundle;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node\KnotKind;
+use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Piece\Piece;
+
+/**
+ * Many strands side by side, bound at both ends with the cords that make the closure.
+ *
+ * In the curve of a ring of radius r an outer strand of a bundle D thick runs r + D/2 where the middle runs r: all are cut as the
+ * outer ones, and trimmed in the curve.
+ *
+ * @internal
+ */
+final readonly class BundleMaker extends PartMaker
+{
+    private Bundle $bundle;
+    private float $outer;
+
+    /**
+     * @param non-empty-array<string, CordUse> $strands by their short names
+     */
+    public function __construct(
+        Piece $piece,
+        private array $strands,
+    ) {
+        parent::__construct($piece);
+        $count = array_sum(array_map(static fn (CordUse $use): int => $use->count, $strands));
+        $square = array_sum(array_map(static fn (CordUse $use): float => $use->count * $use->cord->round()->millimetres ** 2, $strands));
+        $this->bundle = new Bundle(Length::ofMillimetres(sqrt($square / max(1, $count))), max(1, $count));
+        $radius = $piece->wearer->girth->plus($piece->roomOverGirth())->millimetres / 2 / \M_PI + $this->bundle->diameter()->millimetres / 2;
+        $this->outer = ($radius + $this->bundle->diameter()->millimetres / 2) / max(1e-9, $radius);
+    }
+
+    /**
+     * Returns by how much an outer strand is longer than the middle of the bundle in the curve, and an inner one shorter, for $length.
+     */
+    public function differs(Length $length): Length
+    {
+        return $length->times($this->outer - 1);
+    }
+
+    public function bundleOfStrands(): Bundle
+    {
+        return $this->bundle;
+    }
+
+    protected function knot(Knots $knots, bool $swapped): Element
+    {
+        if (KnotKind::Whip !== $knots->kind) {
+            throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->value.'"');
+        }
+        $tied = $this->piece->knots()->around(KnotKind::Whip, $this->bundle, $this->piece->cord('end')->cord);
+
+        return $this->tied($knots, $tied, ['end' => [Length::zero(), $tied->use]] + $this->along($tied->pitch, Length::zero()));
+    }
+
+    protected function along(Length $length, Length $bulge): array
+    {
+        return array_map(fn (): array => [$length->times($this->outer), Length::zero()], $this->strands) + ['end' => [Length::zero(), Length::zero()]];
+    }
+
+    protected function bare(): Length
+    {
+        return $this->bundle->diameter();
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Internal;
+
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Pattern\Node\Links;
+
+/**
+ * A chain whose links cords go through, one after the other.
+ *
+ * From one side of a link across its opening to the other and over its wire, once in front and once behind: each link takes the way
+ * slantwise across, and twice the thickness of wire and cord. So a cord laced takes about twice the chain (common practice).
+ *
+ * @internal
+ */
+final readonly class ChainMaker extends PartMaker
+{
+    /**
+     * @param non-empty-list<string> $roles cords that are laced or braided through
+     */
+    public function __construct(
+        \Rinkel\Core\Piece\Piece $piece,
+        private array $roles,
+    ) {
+        parent::__construct($piece);
+    }
+
+    protected function knot(Knots $knots, bool $swapped): Element
+    {
+        throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->value.'"');
+    }
+
+    protected function special(Node $part): array
+    {
+        if (!$part instanceof Links) {
+            return parent::special($part);
+        }
+        $link = $this->piece->findings[$part->name] ?? null;
+        if (null === $link || FindingKind::Link !== $link->kind) {
+            throw PartDoesNotSuit::unknownName($part, $part->name, array_map(strval(...), array_keys(array_filter($this->piece->findings, static fn (Finding $one): bool => FindingKind::Link === $one->kind))));
+        }
+        $uses = [];
+        foreach ($this->roles as $role) {
+            $use = $this->piece->cord($role);
+            $thick = $use->cord->thickness->times(sqrt($use->count));
+            $across = Length::ofMillimetres(hypot($link->pitch()->millimetres, $link->inside->millimetres));
+            $uses[$role] = [Length::zero(), $across->plus($link->wire()->plus($thick)->times(2))];
+        }
+
+        return array_fill(0, $part->count, new Element('link', $part->name, $link->pitch(), $link->width, $link->wire()->plus($this->bare()->times(2)), $uses, $part->place()));
+    }
+
+    protected function along(Length $length, Length $bulge): array
+    {
+        return array_fill_keys($this->roles, [$length, Length::zero()]);
+    }
+
+    protected function bare(): Length
+    {
+        return $this->piece->cord($this->roles[0])->cord->thickness;
+    }
+}

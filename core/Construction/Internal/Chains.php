@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Internal;
+
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Material\Hole;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Check;
+use Rinkel\Core\Plan\Draft;
+use Rinkel\Core\Plan\Severity;
+
+/**
+ * What matters about the chain that cords go through.
+ *
+ * @internal
+ */
+final class Chains
+{
+    /**
+     * Returns the short name of the piece's links, or null when it has none.
+     */
+    public static function link(Piece $piece): ?string
+    {
+        foreach ($piece->findings as $name => $finding) {
+            if (FindingKind::Link === $finding->kind) {
+                return (string) $name;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Laced from the middle outwards an odd number of links has one in the middle, for a charm; one more is good to have. A chain that is too
+     * short is joined, and the cords must go through together.
+     *
+     * @return list<Check>
+     */
+    public static function checks(Draft $draft): array
+    {
+        $links = array_values(array_filter($draft->setting->elements, static fn (Element $one): bool => 'link' === $one->what));
+        $count = \count($links);
+        $link = $draft->piece->findings[$links[0]->name ?? ''] ?? null;
+        if (null === $link) {
+            return [];
+        }
+        $cords = [];
+        foreach ($links[0]->uses as $role => $use) {
+            $cord = $draft->piece->cord((string) $role);
+            array_push($cords, ...array_fill(0, $cord->count, $cord->cord));
+        }
+        $short = [] === $cords ? null : (new Hole($link->inside))->shortfall($cords);
+
+        return [
+            0 === $count % 2 ? new Check('chain-no-middle', Severity::Hint, ['links' => $count]) : new Check('chain-middle', Severity::Hint, ['middle' => intdiv($count, 2) + 1, 'links' => $count]),
+            ...(null !== $link->stock && $link->stock < $count ? [new Check('chain-too-short', Severity::Warn, ['links' => $count, 'stock' => $link->stock, 'missing' => $count - $link->stock])] : []),
+            ...(null !== $short && !$short->isZero() ? [new Check('lace-does-not-pass', Severity::Stop, ['inside' => $link->inside->written(Unit::Millimetre), 'short' => $short->written(Unit::Millimetre)])] : []),
+        ];
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Internal;
+
+use Rinkel\Core\Knot\OverhandKnot;
+use Rinkel\Core\Knot\Plait;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\Braid;
+use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Pattern\Node\Net;
+
+/**
+ * Folded cords linked at their middles, their ends knotted two by two into a round net, then braided to either side.
+ *
+ * The net hangs: along the necklace it adds nothing. Of every end it takes its rows' spacing and an overhand of two cords in each.
+ * Each end runs in one of the two braids, so on average half of what both are long.
+ *
+ * @internal
+ */
+final readonly class NetMaker extends PartMaker
+{
+    protected function knot(Knots $knots, bool $swapped): Element
+    {
+        throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->value.'"');
+    }
+
+    protected function special(Node $part): array
+    {
+        return match (true) {
+            $part instanceof Braid => [$this->braid($part)],
+            $part instanceof Net => [$this->net($part)],
+            default => parent::special($part),
+        };
+    }
+
+    protected function along(Length $length, Length $bulge): array
+    {
+        return ['mesh' => [$length->times(0.5), Length::zero()]];
+    }
+
+    protected function bare(): Length
+    {
+        return $this->piece->cord('mesh')->cord->round()->times(3);
+    }
+
+    private function braid(Braid $braid): Element
+    {
+        $use = $this->piece->cord('mesh');
+        $length = $braid->length ?? Length::ofMillimetres(1);
+        $plait = (new Plait())->of($use->cord, $use->count, $length);
+
+        return new Element(
+            'braid',
+            null,
+            $braid->length ?? Length::zero(),
+            $plait->width,
+            $plait->thickness,
+            ['mesh' => [$plait->use->times(0.5), Length::zero()]],
+            $braid->place(),
+            stretches: null === $braid->length,
+        );
+    }
+
+    private function net(Net $net): Element
+    {
+        $use = $this->piece->cord('mesh');
+        $knot = (new OverhandKnot())->tied($use->cord, 2);
+
+        return new Element(
+            'net',
+            null,
+            Length::zero(),
+            $use->cord->round()->times(3),
+            $use->cord->round()->times(2),
+            ['mesh' => [$net->every->times($net->rows), $knot->use->times($net->rows)]],
+            $net->place(),
+        );
+    }
+}

@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Internal;
+
+use Rinkel\Core\Knot\HalfKnot;
+use Rinkel\Core\Knot\Hitch;
+use Rinkel\Core\Line\Chunk;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Line\Line;
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\Bundle as Cords;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node\Bundle;
+use Rinkel\Core\Pattern\Node\Lane;
+
+/**
+ * Rows of beads side by side, each on a core of its own. In each step a half knot, always from the same side, holds the bead in the
+ * middle, and a hitch around each further core the beads beside it; so neighbouring rows lie shifted by half a step.
+ *
+ * Of an even number of rows the two in the middle are held by the half knot around both their cores. After the last step a bead
+ * more stands in the middle row, so that both ends are alike.
+ *
+ * @internal
+ */
+final readonly class RowsMaker extends BandMaker
+{
+    public function line(Line $line): Line
+    {
+        if (0 === $this->rows() % 2) {
+            return $line;
+        }
+
+        return new Line($this->ended($line->first), $line->middle, $this->ended($line->after), $line->mirrored, $line->shares);
+    }
+
+    protected function bundle(Bundle $bundle, bool $swapped): array
+    {
+        $names = $bundle->long;
+        $rows = $this->rows();
+        if (\count($names) !== $rows || [] !== $bundle->short) {
+            throw PartDoesNotSuit::notTied($bundle, \sprintf('step of %d beads; it has %d rows', \count($names) + \count($bundle->short), $rows));
+        }
+        $names = $swapped ? array_reverse($names) : $names;
+        $beads = array_map(fn (string $name): Bead => $this->known($bundle, $name), $names);
+        $pitch = $this->step($beads);
+        $working = $this->pairs[(string) array_key_first($this->pairs)]->cord;
+        $core = $this->piece->cord('core')->cord;
+        $one = new Cords($core->round(), 0 === $rows % 2 ? 2 : 1);
+        $use = HalfKnot::spiral()->tied($one, $working, $this->piece->hand)->use;
+        $hitch = Hitch::half()->tied(new Cords($core->round(), 1), $working)->use;
+        $across = self::spacing($beads, $pitch);
+        // Out from the middle, a hitch around every further core on the way, and back to the middle of the next step.
+        for ($row = 1; $row <= intdiv($rows - 1, 2); ++$row) {
+            $use = $use->plus($hitch)->plus(Length::ofMillimetres(2 * hypot($across->millimetres, $pitch->millimetres / 4)));
+        }
+        $widths = array_map(static fn (Bead $bead): Length => $bead->diameter, $beads);
+        $thickest = Length::longest(...$widths);
+
+        return [new Element(
+            'rows',
+            null,
+            $pitch,
+            $across->times($rows - 1)->plus($thickest),
+            $thickest,
+            ['core' => [$pitch, Length::zero()], (string) array_key_first($this->pairs) => [Length::zero(), $use]],
+            $bundle->place(),
+            beside: array_map(fn (string $name): Element => $this->bead($bundle, $name, Lane::Strand), $names),
+        )];
+    }
+
+    /**
+     * Returns how far apart the rows lie: neighbouring beads touch, half a step apart, but the cores keep room for a hitch.
+     *
+     * @param non-empty-list<Bead> $beads
+     */
+    public static function spacing(array $beads, Length $pitch): Length
+    {
+        $across = 0.0;
+        foreach ($beads as $i => $bead) {
+            $touch = ($bead->diameter->millimetres + ($beads[$i + 1] ?? $bead)->diameter->millimetres) / 2;
+            $across = max($across, sqrt(max(0.0, $touch ** 2 - ($pitch->millimetres / 2) ** 2)), 0.55 * $touch);
+        }
+
+        return Length::ofMillimetres($across);
+    }
+
+    /**
+     * Returns the length of one step: of each row its bead and the knot between two of them, the longest counts.
+     *
+     * @param non-empty-list<Bead> $beads
+     */
+    private function step(array $beads): Length
+    {
+        $working = $this->pairs[(string) array_key_first($this->pairs)]->cord;
+        $middle = (\count($beads) - 1) / 2;
+        $longest = Length::zero();
+        foreach ($beads as $row => $bead) {
+            $knot = abs($row - $middle) < 1 ? $working->round()->times(1.5) : $working->round()->times(2);
+            $longest = Length::longest($longest, $bead->length->plus($knot->times($working->fibre->lengthFactor())));
+        }
+
+        return $longest;
+    }
+
+    private function rows(): int
+    {
+        return $this->piece->cord('core')->count;
+    }
+
+    /**
+     * Returns the chunks with the middle row's last bead after each run of steps.
+     *
+     * @param list<Chunk> $chunks
+     *
+     * @return list<Chunk>
+     */
+    private function ended(array $chunks): array
+    {
+        $ended = [];
+        $open = null;
+        foreach ($chunks as $chunk) {
+            [$elements, $open] = $this->endedIn($chunk->elements, $open);
+            $wraps = null !== $chunk->fit && null !== $open && 'rows' !== ($chunk->elements[0] ?? null)?->what;
+            $ended[] = new Chunk($wraps && null !== $open ? [...$elements, $this->last($open)] : $elements, $chunk->fit, $chunk->swapped);
+            $open = $wraps ? null : $open;
+        }
+
+        return null === $open ? $ended : [...$ended, new Chunk([$this->last($open)])];
+    }
+
+    /**
+     * @param list<Element> $elements
+     *
+     * @return array{list<Element>, Element|null} the elements, and the last step when the run of steps goes on
+     */
+    private function endedIn(array $elements, ?Element $open): array
+    {
+        $ended = [];
+        foreach ($elements as $element) {
+            if (null !== $open && 'rows' !== $element->what) {
+                $ended[] = $this->last($open);
+            }
+            $ended[] = $element;
+            $open = 'rows' === $element->what ? $element : null;
+        }
+
+        return [$ended, $open];
+    }
+
+    /**
+     * Returns the bead that stands in the middle after a last step, with its half knot.
+     */
+    private function last(Element $step): Element
+    {
+        $bead = $step->beside[intdiv($this->rows(), 2)] ?? $step->beside[0];
+        $role = (string) array_key_first($this->pairs);
+        $tied = HalfKnot::spiral()->tied(new Cords($this->piece->cord('core')->cord->round(), 1), $this->pairs[$role]->cord, $this->piece->hand);
+
+        return new Element(
+            'bead',
+            $bead->name,
+            $bead->length,
+            $step->width,
+            $bead->thickness,
+            ['core' => [$bead->length, Length::zero()], $role => [$bead->length, $tied->use]],
+            $step->place,
+            Lane::Strand,
+        );
+    }
+}

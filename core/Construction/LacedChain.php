@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction;
+
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Construction\Internal\ChainMaker;
+use Rinkel\Core\Construction\Internal\Chains;
+use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Maker;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Fibre;
+use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Draft;
+
+/**
+ * A flat or round cord laced through every link of a chain, from its middle outwards; worn once or in wraps.
+ */
+final readonly class LacedChain implements Construction
+{
+    public function id(): string
+    {
+        return 'laced-chain';
+    }
+
+    public function place(): BodyPlace
+    {
+        return BodyPlace::Wrist;
+    }
+
+    public function completed(Piece $piece): Piece
+    {
+        $link = Chains::link($piece) ?? 'chain';
+
+        return $piece->completedWith(
+            ['lace' => Stock::cord(Fibre::Suede, 1.5, '#6b4a3a')],
+            [],
+            ['chain' => Stock::finding(FindingKind::Link, 9, 7, 4.5), 'slide' => Stock::finding(FindingKind::SlideBead, 8, 8, 3.1)],
+            '1 link '.$link.' x fit',
+            new ClosureWish(ClosureKind::SlideBead),
+        );
+    }
+
+    public function closures(): array
+    {
+        return [ClosureKind::SlideBead, ClosureKind::Clasp, ClosureKind::Ties, ClosureKind::DoubleBarrel];
+    }
+
+    public function maker(Piece $piece): Maker
+    {
+        return new ChainMaker($piece, ['lace']);
+    }
+
+    public function roles(Draft $draft): array
+    {
+        return [Role::single('lace', $draft->piece->cord('lace')->count, true)];
+    }
+
+    public function ends(Piece $piece): CordUse
+    {
+        return $piece->cord('lace');
+    }
+
+    public function passes(Piece $piece, Element $bead): array
+    {
+        return [$this->ends($piece)->cord];
+    }
+
+    public function checks(Draft $draft): array
+    {
+        return Chains::checks($draft);
+    }
+}

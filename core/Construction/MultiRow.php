@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction;
+
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Construction\Internal\RowsMaker;
+use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Maker;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Fibre;
+use Rinkel\Core\Pattern\Node\Lane;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Check;
+use Rinkel\Core\Plan\Draft;
+use Rinkel\Core\Plan\Remedy;
+use Rinkel\Core\Plan\Severity;
+
+/**
+ * Two to five rows of beads side by side, each on a core of its own, held by half knots and hitches; square knots around all cores
+ * at both ends.
+ */
+final readonly class MultiRow implements Construction
+{
+    public function id(): string
+    {
+        return 'multi-row';
+    }
+
+    public function place(): BodyPlace
+    {
+        return BodyPlace::Wrist;
+    }
+
+    public function completed(Piece $piece): Piece
+    {
+        $rows = $piece->cords['core']->count ?? 3;
+        $names = array_map(strval(...), array_keys($piece->beads));
+        $step = [];
+        for ($row = 0; $row < $rows; ++$row) {
+            $outer = abs($row - ($rows - 1) / 2) >= 1;
+            $step[] = $outer ? ($names[0] ?? 'outer') : ($names[1] ?? $names[0] ?? 'middle');
+        }
+
+        return $piece->completedWith(
+            ['core' => Stock::cord(Fibre::Polyester, 0.8, '#3d4a52', 3), 'working' => Stock::cord(Fibre::Polyester, 0.8, '#3d4a52')],
+            ['outer' => Stock::round(4, '#b9c4ae', 1.2), 'middle' => Stock::round(5, '#47697d', 1.3)],
+            [],
+            '3 square, bundle '.implode(' ', $step).' x fit, 3 square',
+            new ClosureWish(ClosureKind::SquareSlider),
+        );
+    }
+
+    public function closures(): array
+    {
+        return [ClosureKind::SquareSlider, ClosureKind::ButtonLoop, ClosureKind::Clasp, ClosureKind::Ties, ClosureKind::SlideBead];
+    }
+
+    public function maker(Piece $piece): Maker
+    {
+        return new RowsMaker($piece, ['working' => $piece->cord('working')]);
+    }
+
+    public function roles(Draft $draft): array
+    {
+        return Role::ofBand($draft, 'working');
+    }
+
+    public function ends(Piece $piece): CordUse
+    {
+        return $piece->cord('core');
+    }
+
+    public function passes(Piece $piece, Element $bead): array
+    {
+        $core = $piece->cord('core');
+
+        return Lane::Strand === $bead->lane ? [$core->cord] : array_fill(0, $core->count, $core->cord);
+    }
+
+    public function checks(Draft $draft): array
+    {
+        $rows = $draft->piece->cord('core')->count;
+
+        return $rows >= 2 && $rows <= 5 ? [] : [new Check('rows-two-to-five', Severity::Warn, ['rows' => $rows], new Remedy('cords.core.count', $rows < 2 ? 2 : 5))];
+    }
+}

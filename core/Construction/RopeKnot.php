@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction;
+
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Construction\Internal\RopeMaker;
+use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Maker;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Fibre;
+use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Check;
+use Rinkel\Core\Plan\Draft;
+use Rinkel\Core\Plan\Severity;
+
+/**
+ * Two loops of one to four parallel ropes woven through each other, their ends butted, glued and bound with thread, or in a magnet.
+ */
+final readonly class RopeKnot implements Construction
+{
+    /** Ropes side by side that still lie flat in the knot (judgement). */
+    private const MOST = 4;
+
+    public function id(): string
+    {
+        return 'rope-knot';
+    }
+
+    public function place(): BodyPlace
+    {
+        return BodyPlace::Wrist;
+    }
+
+    public function completed(Piece $piece): Piece
+    {
+        return $piece->completedWith(
+            ['rope' => Stock::cord(Fibre::Cotton, 6.0, '#c9b48a', 2), 'thread' => Stock::cord(Fibre::Polyester, 0.5, '#7a3b2e')],
+            [],
+            ['magnet' => Stock::finding(FindingKind::Magnet, 22, 26, 24)],
+            '8 whip, gap fit, 1 interlace, gap fit, 8 whip',
+            new ClosureWish(ClosureKind::Magnetic, findings: ['magnet']),
+        );
+    }
+
+    public function closures(): array
+    {
+        return [ClosureKind::Magnetic, ClosureKind::Butted];
+    }
+
+    public function maker(Piece $piece): Maker
+    {
+        return new RopeMaker($piece);
+    }
+
+    public function roles(Draft $draft): array
+    {
+        return [Role::single('rope', 2 * $draft->piece->cord('rope')->count, true), Role::single('thread', 1, false)];
+    }
+
+    public function ends(Piece $piece): CordUse
+    {
+        return new CordUse($piece->cord('rope')->cord, 2 * $piece->cord('rope')->count);
+    }
+
+    public function passes(Piece $piece, Element $bead): array
+    {
+        return array_fill(0, $piece->cord('rope')->count, $piece->cord('rope')->cord);
+    }
+
+    /**
+     * The knot must leave room for the legs, and too many ropes do not lie flat.
+     */
+    public function checks(Draft $draft): array
+    {
+        $rope = $draft->piece->cord('rope');
+        $checks = $rope->count > self::MOST ? [new Check('ropes-do-not-lie-flat', Severity::Warn, ['ropes' => $rope->count, 'most' => self::MOST])] : [];
+        foreach ($draft->setting->elements as $element) {
+            if ('interlace' === $element->what && $element->length->isLongerThan($draft->goal)) {
+                $checks[] = new Check('knot-longer-than-band', Severity::Stop, ['knot' => $element->length, 'body' => $draft->goal]);
+            }
+        }
+
+        return $checks;
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction;
+
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Construction\Internal\BundleMaker;
+use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Maker;
+use Rinkel\Core\Material\Colour;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Fibre;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\BeadSequence;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Check;
+use Rinkel\Core\Plan\Draft;
+use Rinkel\Core\Plan\Severity;
+
+/**
+ * Many cut strands of mixed colour side by side, bound at both ends; two folded end cords twist into the tails of a slider.
+ */
+final readonly class StrandBundle implements Construction
+{
+    /** Strands are left this long beyond the binding and trimmed in the curve, in mm (common practice: leave them long). */
+    private const TRIM = 15.0;
+
+    public function id(): string
+    {
+        return 'strand-bundle';
+    }
+
+    public function place(): BodyPlace
+    {
+        return BodyPlace::Wrist;
+    }
+
+    public function completed(Piece $piece): Piece
+    {
+        $strands = [] === array_diff_key($piece->cords, ['end' => 0, 'slider' => 0])
+            ? ['sea' => Stock::cord(Fibre::WaxedCotton, 1.0, '#2f6f73', 6), 'sand' => Stock::cord(Fibre::WaxedCotton, 1.0, '#d6c39a', 4), 'rust' => Stock::cord(Fibre::WaxedCotton, 1.0, '#a8492b', 2)]
+            : [];
+
+        return $piece->completedWith(
+            $strands + ['end' => Stock::cord(Fibre::WaxedCotton, 1.0, '#3a3430')],
+            [],
+            [],
+            '6 whip, gap fit, 6 whip',
+            new ClosureWish(ClosureKind::SquareSlider),
+        );
+    }
+
+    public function closures(): array
+    {
+        return [ClosureKind::SquareSlider, ClosureKind::DoubleBarrel, ClosureKind::SingleBarrel, ClosureKind::SlideBead, ClosureKind::Ties, ClosureKind::Clasp];
+    }
+
+    public function maker(Piece $piece): Maker
+    {
+        return new BundleMaker($piece, self::strands($piece));
+    }
+
+    /**
+     * A folded end cord binds its own end: what the line takes of it is halved between the two.
+     */
+    public function roles(Draft $draft): array
+    {
+        return [
+            ...array_map(static fn (string $name): Role => Role::loose($name, $draft->piece->cord($name)->count, Length::ofMillimetres(self::TRIM)), array_map(strval(...), array_keys(self::strands($draft->piece)))),
+            Role::atEachEnd('end'),
+        ];
+    }
+
+    public function ends(Piece $piece): CordUse
+    {
+        return new CordUse($piece->cord('end')->cord, 2);
+    }
+
+    public function passes(Piece $piece, Element $bead): array
+    {
+        return [$piece->cord('end')->cord];
+    }
+
+    public function checks(Draft $draft): array
+    {
+        $maker = new BundleMaker($draft->piece, self::strands($draft->piece));
+
+        return [
+            new Check('bundle-trim', Severity::Hint, ['differs' => $maker->differs($draft->body())->times(2)]),
+            new Check('bundle-mix', Severity::Hint, ['order' => implode(' ', self::mixed($draft->piece))]),
+        ];
+    }
+
+    /**
+     * Returns the strands side by side, no two of a colour together where that can be.
+     *
+     * @return list<string>
+     */
+    public static function mixed(Piece $piece): array
+    {
+        $colours = array_map(static fn (CordUse $use): Colour => $use->cord->colour, self::strands($piece));
+        $names = [];
+        foreach (self::strands($piece) as $name => $use) {
+            array_push($names, ...array_fill(0, $use->count, (string) $name));
+        }
+
+        return BeadSequence::apart($names, $colours);
+    }
+
+    /**
+     * @return non-empty-array<string, CordUse>
+     */
+    private static function strands(Piece $piece): array
+    {
+        $strands = array_diff_key($piece->cords, ['end' => 0, 'slider' => 0]);
+
+        return [] === $strands ? ['end' => $piece->cord('end')] : $strands;
+    }
+}

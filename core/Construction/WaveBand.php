@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction;
+
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Construction\Internal\WaveMaker;
+use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Maker;
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\BeadShape;
+use Rinkel\Core\Material\Colour;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Fibre;
+use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node\Group;
+use Rinkel\Core\Pattern\Node\Lane;
+use Rinkel\Core\Pattern\Node\Wave;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Check;
+use Rinkel\Core\Plan\Draft;
+use Rinkel\Core\Plan\Severity;
+
+/**
+ * A row of vertical lark's heads becomes the button loop; two arms of lark's heads and beads bend outwards in waves, joined by square
+ * knots after each, to the button.
+ */
+final readonly class WaveBand implements Construction
+{
+    public function id(): string
+    {
+        return 'wave-band';
+    }
+
+    public function place(): BodyPlace
+    {
+        return BodyPlace::Wrist;
+    }
+
+    public function completed(Piece $piece): Piece
+    {
+        $names = array_map(strval(...), array_keys($piece->beads));
+        $seed = Bead::seed('11/0');
+        $size = $seed ?? [Length::ofMillimetres(2.2), Length::ofMillimetres(1.5), Length::ofMillimetres(0.8)];
+
+        return $piece->completedWith(
+            ['core' => Stock::cord(Fibre::Nylon, 0.5, '#35302c', 2), 'working' => Stock::cord(Fibre::Nylon, 0.5, '#35302c')],
+            ['round' => Stock::round(3, '#8c5a7a', 0.9), 'seed' => new Bead(BeadShape::Seed, $size[1], $size[0], $size[2], Colour::parse('#d8c08a'))],
+            ['button' => Stock::finding(FindingKind::Button, 8, 3, 2)],
+            '2 square, (wave 4 '.($names[0] ?? 'round').' / '.($names[1] ?? $names[0] ?? 'seed').', 2 square) x fit',
+            new ClosureWish(ClosureKind::ButtonLoop, findings: ['button'], knotted: true),
+        );
+    }
+
+    public function closures(): array
+    {
+        return [ClosureKind::ButtonLoop];
+    }
+
+    public function maker(Piece $piece): Maker
+    {
+        return new WaveMaker($piece, ['working' => $piece->cord('working')]);
+    }
+
+    /**
+     * Both cords are folded at the loop: each half is one arm.
+     */
+    public function roles(Draft $draft): array
+    {
+        return [Role::foldedAtStart('core'), Role::folded('working')];
+    }
+
+    public function ends(Piece $piece): CordUse
+    {
+        return new CordUse($piece->cord('core')->cord, 2);
+    }
+
+    public function passes(Piece $piece, Element $bead): array
+    {
+        return Lane::Left === $bead->lane ? [$piece->cord('working')->cord] : [$piece->cord('core')->cord];
+    }
+
+    /**
+     * Says what goes around a round when another number of seed beads was chosen.
+     */
+    public function checks(Draft $draft): array
+    {
+        $checks = [];
+        foreach ($draft->pattern->parts as $part) {
+            foreach ($part instanceof Group ? $part->parts : [$part] as $wave) {
+                $round = $wave instanceof Wave ? $draft->piece->beads[$wave->round] ?? null : null;
+                $seed = $wave instanceof Wave ? $draft->piece->beads[$wave->seed] ?? null : null;
+                if ($wave instanceof Wave && null !== $round && null !== $seed && null !== $wave->seeds && $wave->seeds !== WaveMaker::seedsAround($round, $seed, $draft->piece->cord('working')->cord)) {
+                    $fitting = WaveMaker::seedsAround($round, $seed, $draft->piece->cord('working')->cord);
+                    $checks[] = new Check($wave->seeds > $fitting ? 'wave-seeds-bulge' : 'wave-seeds-bare', Severity::Hint, ['seeds' => $wave->seeds, 'fitting' => $fitting, 'round' => $wave->round]);
+                }
+            }
+        }
+
+        return \array_slice($checks, 0, 1);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Drawing\Internal;
+
+use Rinkel\Core\Construction\StrandBundle;
+use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\CordKnots;
+use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Scene;
+
+/**
+ * Many strands side by side, bound at both ends.
+ *
+ * @internal
+ */
+final readonly class BundleBody extends Body
+{
+    public function scene(): Scene
+    {
+        $piece = $this->draft->piece;
+        $body = $this->draft->body()->millimetres;
+        $end = $piece->cord('end')->cord;
+        $w = $end->round()->millimetres;
+        $width = max($w, $this->height() - 2 * $w);
+        $strands = StrandBundle::mixed($piece);
+        $cords = [];
+        foreach ($strands as $i => $name) {
+            $cord = $piece->cord($name)->cord;
+            $thickness = $cord->thickness->millimetres;
+            $cords[] = Cord::straight(0, $body, (\count($strands) > 1 ? $i / (\count($strands) - 1) - 0.5 : 0.0) * max(0.0, $width - $thickness), $thickness, $cord->colour, $name);
+        }
+        $placed = [];
+        foreach ($this->draft->setting->starts() as $i => $start) {
+            if ('whip' === $this->draft->setting->elements[$i]->what) {
+                $placed[] = new Placed(CordKnots::turn('whip', $width / 2 / $w), $start, 0, $w, $end->colour, 'end');
+            }
+        }
+
+        return new Scene(0, $body, $this->height(), $cords, $placed, [], [], $this->stretches());
+    }
+
+    public function ends(): array
+    {
+        $end = $this->draft->piece->cord('end')->cord;
+        $w = $end->thickness->millimetres;
+
+        return [new EndCord(-$w / 2, $w, $end->colour, 'end'), new EndCord($w / 2, $w, $end->colour, 'end')];
+    }
+}

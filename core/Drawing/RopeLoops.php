@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Drawing;
+
+use Rinkel\Core\Geometry\Point;
+use Rinkel\Core\Knot\Interlace;
+
+/**
+ * The picture of two loops woven through each other, each of several ropes side by side; its unit is one rope.
+ *
+ * Over and under alternate along each loop, at its crossings with itself and with the other.
+ */
+final readonly class RopeLoops
+{
+    private const UNDER = 1;
+    private const OVER = 2;
+
+    public function __construct(private int $ropes) {}
+
+    public function motif(string $name): Motif
+    {
+        $one = Interlace::way();
+        $other = array_map(static fn (Point $point): Point => new Point(-$point->x, $point->y), $one);
+        $strands = [];
+        foreach ([[$one, $other, 0], [$other, $one, 1]] as $side => [$way, $across, $first]) {
+            for ($rope = 0; $rope < $this->ropes; ++$rope) {
+                $strands[] = new Strand((0 === $side ? 'left-' : 'right-').$rope, $this->spans($way, $across, $first, ($rope - ($this->ropes - 1) / 2) / $this->ropes));
+            }
+        }
+
+        return new Motif($name, $strands, 4.5 * $this->ropes);
+    }
+
+    /**
+     * @param non-empty-list<Point> $way    of the loop, in widths of all ropes
+     * @param non-empty-list<Point> $across the other loop
+     * @param int                   $first  whether it begins under (0) or over (1)
+     * @param float                 $beside how far beside the way, in the same widths
+     *
+     * @return list<Span>
+     */
+    private function spans(array $way, array $across, int $first, float $beside): array
+    {
+        $crossings = [];
+        foreach ($way as $i => $point) {
+            if (0 === $i) {
+                continue;
+            }
+            foreach ([$across, $way] as $own => $line) {
+                foreach ($line as $j => $there) {
+                    if (0 !== $j && (0 === $own || abs($i - $j) > 3) && self::cross($way[$i - 1], $point, $line[$j - 1], $there)) {
+                        $crossings[] = $i;
+                    }
+                }
+            }
+        }
+        sort($crossings);
+        $spans = [];
+        $from = 0;
+        foreach ($crossings as $k => $at) {
+            $to = isset($crossings[$k + 1]) ? intdiv($at + $crossings[$k + 1] + 1, 2) : \count($way) - 1;
+            $spans[] = new Span(($k + $first) % 2 ? self::OVER : self::UNDER, $this->offset($way, $from, min(\count($way) - 1, $to + 1), $beside));
+            $from = $to;
+        }
+
+        return $spans;
+    }
+
+    /**
+     * @param non-empty-list<Point> $way
+     *
+     * @return list<Point> in ropes, from the knot's left edge
+     */
+    private function offset(array $way, int $from, int $to, float $beside): array
+    {
+        $points = [];
+        for ($i = $from; $i <= $to; ++$i) {
+            [$a, $b] = [$way[max(0, $i - 1)], $way[min(\count($way) - 1, $i + 1)]];
+            $length = max(1e-9, $a->distanceTo($b));
+            $points[] = new Point(
+                (2.25 + $way[$i]->x - $beside * ($b->y - $a->y) / $length) * $this->ropes,
+                ($way[$i]->y + $beside * ($b->x - $a->x) / $length) * $this->ropes,
+            );
+        }
+
+        return $points;
+    }
+
+    private static function cross(Point $a, Point $b, Point $c, Point $d): bool
+    {
+        $side = static fn (Point $p, Point $q, Point $r): float => ($q->x - $p->x) * ($r->y - $p->y) - ($q->y - $p->y) * ($r->x - $p->x);
+
+        return $side($a, $b, $c) * $side($a, $b, $d) < 0 && $side($c, $d, $a) * $side($c, $d, $b) < 0;
+    }
+}
