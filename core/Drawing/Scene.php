@@ -20,6 +20,7 @@ final readonly class Scene
      * @param list<DrawnBead>    $beads
      * @param list<DrawnFinding> $findings
      * @param list<Stretch>      $stretches what each part of the pattern takes
+     * @param list<Hanging>      $hanging
      */
     public function __construct(
         public float $left,
@@ -30,6 +31,7 @@ final readonly class Scene
         public array $beads = [],
         public array $findings = [],
         public array $stretches = [],
+        public array $hanging = [],
     ) {}
 
     /**
@@ -46,6 +48,7 @@ final readonly class Scene
             [...$this->beads, ...$other->beads],
             [...$this->findings, ...$other->findings],
             [...$this->stretches, ...$other->stretches],
+            [...$this->hanging, ...$other->hanging],
         );
     }
 }

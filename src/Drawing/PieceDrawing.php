@@ -6,7 +6,6 @@ namespace Rinkel\App\Drawing;
 
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\Layout;
-use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Drawing\Stretch;
 use Rinkel\Core\Fit\BodyPlace;
@@ -93,11 +92,24 @@ final readonly class PieceDrawing
     public function sample(string $label): string
     {
         $scene = $this->layout->flat();
-        $firsts = [...array_map(static fn (Placed $one): float => $one->x, array_filter($scene->placed, static fn (Placed $one): bool => $one->x >= 0 && $one->knots > 0)), ...array_map(static fn (DrawnBead $one): float => $one->x, $scene->beads)];
-        $from = max($scene->left - 2, ([] === $firsts ? 0.0 : min($firsts)) - self::SAMPLE / 3);
+        $firsts = [];
+        foreach ($scene->placed as $placed) {
+            // A knot as long as a hand is broad is what the piece is about, wherever it stands.
+            $isLarge = $placed->end() - $placed->x > 40 && 1 === $placed->count;
+            $firsts[] = match (true) {
+                $isLarge => $placed->x - 1000,
+                $placed->x >= 0 && $placed->knots > 0 => $placed->x,
+                default => \INF,
+            };
+        }
+        array_push($firsts, ...array_map(static fn (DrawnBead $one): float => $one->x, $scene->beads));
+        $first = [] === $firsts ? 0.0 : min($firsts);
+        $large = $first < -500;
+        $width = $large || $scene->height > 60 ? 2 * self::SAMPLE : self::SAMPLE;
+        $from = max($scene->left - 2, ($large ? $first + 1000 : $first) - $width / ($scene->height > 60 ? 2 : 3));
 
         return $this->svg(
-            [$from, -self::SAMPLE / 7, self::SAMPLE, 2 * self::SAMPLE / 7],
+            [$from, $scene->height > 60 ? -$width / 16 : -$width / 7, $width, 2 * $width / 7],
             $label,
             'sample-drawing',
             ['preserveAspectRatio' => 'xMidYMid slice'],
@@ -190,7 +202,7 @@ final readonly class PieceDrawing
     private function zones(float $half, float $tape, array $words): string
     {
         $draft = $this->plan->draft;
-        if ([] === $words || null !== $draft->piece->length || $draft->fastened->kind->slides()) {
+        if ([] === $words || null !== $draft->piece->askedLength() || $draft->fastened->kind->slides()) {
             return '';
         }
         $drawn = '';

@@ -13,7 +13,11 @@ final readonly class Ruler
 {
     /** Tick spacing in mm and how many ticks make up each longer one. */
     private const METRIC = ['tick' => 1.0, 'middle' => 5, 'long' => 10];
+    private const METRIC_COARSE = ['tick' => 5.0, 'middle' => 2, 'long' => 10];
     private const INCHES = ['tick' => 3.175, 'middle' => 4, 'long' => 8];
+
+    /** A longer strip has no room for millimetres, in mm. */
+    private const COARSE_FROM = 450.0;
 
     /**
      * @param float $from  where the strip begins, in mm
@@ -31,7 +35,12 @@ final readonly class Ruler
 
     public function paint(): string
     {
-        $scale = $this->unit->isImperial() ? self::INCHES : self::METRIC;
+        $coarse = $this->to - $this->from > self::COARSE_FROM;
+        $scale = match (true) {
+            $this->unit->isImperial() => self::INCHES,
+            $coarse => self::METRIC_COARSE,
+            default => self::METRIC,
+        };
         $ticks = '';
         $figures = '';
         for ($i = (int) ceil($this->from / $scale['tick']); $i * $scale['tick'] <= $this->to; ++$i) {
@@ -43,7 +52,7 @@ final readonly class Ruler
                 default => 0.2,
             };
             $ticks .= \sprintf('M%s,%s v%s', Svg::number($i * $scale['tick']), Svg::number($this->edge), Svg::number($this->depth * $share));
-            $figures .= $long ? $this->figure($i * $scale['tick'], intdiv($i, $scale['long'])) : '';
+            $figures .= $long ? $this->figure($i * $scale['tick'], intdiv($i, $scale['long']) * ($coarse && !$this->unit->isImperial() ? 5 : 1)) : '';
         }
 
         return Svg::element(

@@ -7,6 +7,7 @@ namespace Rinkel\App\Drawing;
 use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\DrawnFinding;
+use Rinkel\Core\Drawing\Hanging;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Scene;
@@ -53,6 +54,7 @@ final readonly class ScenePainter
             .$this->findings($scene, true)
             .implode('', array_map($this->cord(...), $scene->cords))
             .implode('', array_diff_key($levels, $behind))
+            .implode('', array_map($this->hanging(...), $scene->hanging))
             .$this->ornaments($scene);
     }
 
@@ -67,7 +69,14 @@ final readonly class ScenePainter
         }
 
         return Svg::element('defs', [], ...$this->wholeDefinitions($scene), ...$this->beads($scene))
-            .$this->findings($scene, true).implode('', array_map($this->cord(...), $scene->cords)).$knots.$this->ornaments($scene);
+            .$this->findings($scene, true).implode('', array_map($this->cord(...), $scene->cords)).$knots.implode('', array_map($this->hanging(...), $scene->hanging)).$this->ornaments($scene);
+    }
+
+    private function hanging(Hanging $hanging): string
+    {
+        $at = $this->way->at($hanging->x, 0);
+
+        return Svg::element('g', ['transform' => 'translate('.Svg::number($at->x).' '.Svg::number($at->y).')'], (new self($this->prefix.'-hung'))->paint($hanging->scene));
     }
 
     private function ornaments(Scene $scene): string

@@ -280,6 +280,16 @@ final class PiecePageTest extends WebCase
         self::assertResponseRedirects('/pieces/'.$piece->id().'?view=worn&at=0', 303);
     }
 
+    public function testANecklaceHangsOnABust(): void
+    {
+        $piece = $this->lay(['construction' => 'strung-beads', 'cords' => ['cord' => ['thickness' => '1 mm']], 'beads.berry' => ['diameter' => '8 mm', 'hole' => '1.4 mm'], 'pattern' => 'gap fit, 9 bead berry, gap fit', 'closure.kind' => 'double-barrel', 'wearer.place' => 'neck', 'wearer.girth' => '34 cm', 'wearer.hand' => null]);
+        $page = $this->edit($piece, ['drop' => '12 cm', 'view' => 'worn']);
+
+        self::assertCount(1, $page->filter('.worn-drawing .bust'));
+        self::assertStringContainsString('hang 12 cm below the pit of the neck', self::text($page, '#plan'));
+        self::assertStringContainsString('A necklace can catch', self::text($page, '.checks'));
+    }
+
     public function testSomebodysMeasuresAreTaken(): void
     {
         $this->browser->request('POST', '/people', ['name' => 'Bram', 'wrist' => '18.1', 'hand' => '22.6', 'measured' => 'comfortable', 'unit' => 'cm']);

@@ -44,7 +44,7 @@ final readonly class BandBody extends Body
             if ($element->isBead() || 'focal' === $element->what) {
                 $beads[] = $this->bead($element, $start, 0);
                 $findings[] = $this->finding($element, $start);
-                array_push($cords, ...(null === $this->finding($element, $start) ? $this->around($element, $start) : []));
+                array_push($cords, ...(null === $this->finding($element, $start) && Lane::Strand !== $element->lane ? $this->around($element, $start) : []));
             } elseif ('gap' === $element->what) {
                 array_push($cords, ...$this->around($element, $start));
             } elseif ('rows' === $element->what) {

@@ -24,7 +24,10 @@ final readonly class BundleBody extends Body
         $end = $piece->cord('end')->cord;
         $w = $end->round()->millimetres;
         $width = max($w, $this->height() - 2 * $w);
-        $strands = StrandBundle::mixed($piece);
+        $mixed = StrandBundle::mixed($piece);
+        $seen = max(1, min(\count($mixed), (int) floor($width / max(0.1, $piece->cord($mixed[0] ?? 'end')->cord->thickness->millimetres * 0.75))));
+        // The face shows as many as find room side by side, taken evenly from all.
+        $strands = array_map(static fn (int $i): string => $mixed[intdiv($i * \count($mixed), $seen)] ?? 'end', range(0, $seen - 1));
         $cords = [];
         foreach ($strands as $i => $name) {
             $cord = $piece->cord($name)->cord;

@@ -51,7 +51,7 @@ final readonly class Ends
             ClosureKind::SingleBarrel => $this->tails($body, $this->barrel(-$this->shortTail() - $this->knot(), 0), $this->stop($body + $this->tail(), 0, false), $this->shortTail()),
             ClosureKind::Ties => $this->tails($body, null, null),
             ClosureKind::ButtonLoop => $this->loops($body)->with($this->row($this->findings([FindingKind::Button]), $body, 1)),
-            ClosureKind::Clasp, ClosureKind::Magnetic => (new Scene(0, $body, 0, [...$this->into(0, -1), ...$this->into($body, 1)], []))
+            ClosureKind::Clasp, ClosureKind::Magnetic => (new Scene(0, $body, 0, [...$this->into(0, -1, $this->leftFindings()), ...$this->into($body, 1, $this->rightFindings())], []))
                 ->with($this->row($this->leftFindings(), 0, -1))->with($this->row($this->rightFindings(), $body, 1)),
             default => new Scene(0, $body, 0, [], []),
         };
@@ -72,7 +72,7 @@ final readonly class Ends
             ClosureKind::DoubleBarrel => new Scene($body, $body + $gap, 0, $across, [$this->barrel($body + max(0, $gap - $this->tail() - $this->knot()), 0), $this->barrel($body + min($gap - $this->knot(), $this->tail()), 0)]),
             ClosureKind::SingleBarrel => new Scene($body, $body + $gap, 0, $across, [$this->barrel($middle - $this->knot() / 2, 0)]),
             ClosureKind::ButtonLoop => (new Scene($body, $body + $gap, 0, [$this->loop($body, $body + $gap)], []))->with($this->row($this->findings([FindingKind::Button]), $body, 1)),
-            ClosureKind::Clasp, ClosureKind::Magnetic => (new Scene($body, $body + $gap, 0, [...$this->into($body, 1), ...$this->into($body + $gap, -1)], []))
+            ClosureKind::Clasp, ClosureKind::Magnetic => (new Scene($body, $body + $gap, 0, [...$this->into($body, 1, $this->rightFindings()), ...$this->into($body + $gap, -1, $this->leftFindings())], []))
                 ->with($this->row([...$this->rightFindings(), ...array_reverse($this->leftFindings())], $body, 1)),
             default => new Scene($body, $body + $gap, 0, $across, []),
         };
@@ -152,16 +152,18 @@ final readonly class Ends
     }
 
     /**
-     * Returns the cords' ends on their way together into the finding that holds them.
+     * Returns the cords' ends on their way together into the first of the findings that hold them.
+     *
+     * @param list<Finding> $findings
      *
      * @return list<Cord>
      */
-    private function into(float $x, int $way): array
+    private function into(float $x, int $way, array $findings): array
     {
-        $deep = $way * (($this->rightFindings()[0] ?? null)?->length->millimetres ?? 4.0) * 0.6;
         $count = \count($this->cords);
+        $deep = 0.6 * $way * ([] === $findings ? 0.0 : $findings[0]->length->millimetres);
 
-        return 1 === $count ? [] : array_map(fn (EndCord $cord, int $i): Cord => new Cord(
+        return 1 === $count || [] === $findings ? [] : array_map(fn (EndCord $cord, int $i): Cord => new Cord(
             [new Point($x, $cord->y), new Point($x + 0.3 * $deep, $cord->y * 0.6), new Point($x + $deep, $this->thickness() * ($i - ($count - 1) / 2))],
             $cord->thickness,
             $cord->colour,

@@ -8,6 +8,7 @@ use Rinkel\Core\Construction\NettedPouch;
 use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\CordKnots;
 use Rinkel\Core\Drawing\DrawnFinding;
+use Rinkel\Core\Drawing\Hanging;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Geometry\Point;
@@ -27,7 +28,7 @@ final readonly class NetBody extends Body
         $body = $this->draft->body()->millimetres;
         $strand = (new Plait())->of($use->cord, $use->count, Length::zero())->width->millimetres / 3;
         $motif = CordKnots::plait('plait');
-        [$placed, $beads, $cords, $findings] = [[], [], [], []];
+        [$placed, $beads, $hanging] = [[], [], []];
         $low = 0.0;
         foreach ($this->draft->setting->starts() as $i => $start) {
             $element = $this->draft->setting->elements[$i];
@@ -36,15 +37,16 @@ final readonly class NetBody extends Body
                 $scale = $element->length->millimetres / $copies / $motif->length;
                 $placed[] = new Placed($motif, $start, 0, $scale, $use->cord->colour, 'mesh', $copies, 0);
             } elseif ('net' === $element->what) {
-                [$mesh, $stones, $low] = $this->pouch($start);
-                array_push($cords, ...$mesh);
-                array_push($findings, ...$stones);
+                $lock = $this->draft->setting->elements[$i + 1] ?? $element;
+                $pouch = $this->pouch();
+                $low = $pouch->height;
+                $hanging[] = new Hanging($start + $lock->length->millimetres / 2, $pouch);
             } elseif ($element->isBead() || 'focal' === $element->what) {
                 $beads[] = $this->bead($element, $start, 0);
             }
         }
 
-        return new Scene(0, $body, 2 * max($low, $this->height() / 2), $cords, $placed, array_values(array_filter($beads)), $findings, $this->stretches());
+        return new Scene(0, $body, 2 * max($low, $this->height() / 2), [], $placed, array_values(array_filter($beads)), [], $this->stretches(), $hanging);
     }
 
     public function ends(): array
@@ -56,15 +58,13 @@ final readonly class NetBody extends Body
     }
 
     /**
-     * Returns the front half of the net around the largest stone, hanging below $x, the stone, and how low it reaches.
-     *
-     * @return array{list<Cord>, list<DrawnFinding>, float}
+     * Returns the front half of the net around the largest stone, hanging from its origin; its height is how low it reaches.
      */
-    private function pouch(float $x): array
+    private function pouch(): Scene
     {
         $net = NettedPouch::net($this->draft);
         if (null === $net) {
-            return [[], [], 0.0];
+            return new Scene(0, 0, 0, [], []);
         }
         $cord = $this->draft->piece->cord('mesh')->cord;
         $stone = array_values(NettedPouch::stones($this->draft->piece))[0] ?? null;
@@ -72,15 +72,15 @@ final readonly class NetBody extends Body
         $height = $net->goesAround($girth) ? $net->rowHeight($girth)->millimetres : $net->every->millimetres;
         $radius = $girth->millimetres / 2 / \M_PI;
         $top = 2 * $cord->thickness->millimetres + $net->every->millimetres * 0.6;
-        $knot = static function (int $row, float $column) use ($net, $x, $radius, $height, $top): array {
+        $knot = static function (int $row, float $column) use ($net, $radius, $height, $top): array {
             $angle = 2 * \M_PI * $column / $net->columns;
             $close = $row >= $net->rows ? 0.15 : sin(\M_PI * min(1.0, ($row + 1) / ($net->rows / 2 + 1)) / 2);
 
-            return [new Point($x + $radius * $close * sin($angle), $top + $row * $height), cos($angle)];
+            return [new Point($radius * $close * sin($angle), $top + $row * $height), cos($angle)];
         };
         $cords = [];
         for ($k = 0; $k < $net->columns; ++$k) {
-            $cords[] = new Cord([new Point($x, 0), $knot(0, $k)[0]], $cord->thickness->millimetres, $cord->colour, 'mesh');
+            $cords[] = new Cord([new Point(0, 0), $knot(0, $k)[0]], $cord->thickness->millimetres, $cord->colour, 'mesh');
         }
         for ($row = 0; $row < $net->rows; ++$row) {
             for ($k = 0; $k < $net->columns; ++$k) {
@@ -96,6 +96,8 @@ final readonly class NetBody extends Body
         }
         $low = $top + $net->rows * $height + 3;
 
-        return [$cords, null === $stone ? [] : [new DrawnFinding($stone, $x - $stone->length->millimetres / 2, $top + $net->rows * $height - $stone->length->millimetres / 2 - 1, beneath: true)], $low];
+        $stones = null === $stone ? [] : [new DrawnFinding($stone, -$stone->length->millimetres / 2, $top + $net->rows * $height - $stone->length->millimetres / 2 - 1, beneath: true)];
+
+        return new Scene(-$radius, $radius, $low, $cords, [], [], $stones);
     }
 }

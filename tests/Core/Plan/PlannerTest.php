@@ -125,6 +125,58 @@ final class PlannerTest extends TestCase
         self::assertNotNull(Examples::check(Examples::plan($halved + ['cords.core.count' => 3]), 'odd-core-folds'));
     }
 
+    public function testBothEndsOfARowedBandAreAlike(): void
+    {
+        foreach ([3, 5] as $rows) {
+            $plan = Examples::planOf('multi-row', ['cords.core' => ['count' => $rows]]);
+            $steps = $plan->draft->setting->count('rows');
+            $elements = array_values(array_filter($plan->draft->setting->elements, static fn (Element $one): bool => 'square' !== $one->what));
+
+            self::assertSame('bead', $elements[\count($elements) - 1]->what, 'the middle row ends as it began');
+            self::assertSame($rows * $steps + 1, array_sum($plan->beads));
+        }
+        self::assertSame(2 * Examples::planOf('multi-row', ['cords.core' => ['count' => 2]])->draft->setting->count('rows'), array_sum(Examples::planOf('multi-row', ['cords.core' => ['count' => 2]])->beads));
+        $this->expectExceptionMessage('step of 2 beads; it has 3 rows');
+        Examples::planOf('multi-row', ['beads.a' => [], 'pattern' => 'bundle a a x fit']);
+    }
+
+    public function testALongerWristTakesMoreOfBothCordsOfAWaveBand(): void
+    {
+        $cuts = static fn (string $wrist): array => array_map(static fn (Cut $cut): float => $cut->needed()->millimetres, Examples::planOf('wave-band', ['wearer.girth' => $wrist])->cuts);
+        [$short, $long] = [$cuts('15 cm'), $cuts('19 cm')];
+
+        self::assertGreaterThan($short[0], $long[0]);
+        self::assertGreaterThan($short[1], $long[1]);
+    }
+
+    public function testAnOuterStrandIsLongerByTheCurve(): void
+    {
+        $plan = Examples::planOf('strand-bundle');
+        $bend = array_column($plan->cuts, null, 'role')['sea']->part('straight')->minus($plan->draft->body());
+        // Half the bundle's thickness further out, once around, for the share of the ring that the body is: pi D body / laid.
+        $thickness = $plan->draft->ring->thickness->minus(Length::ofMillimetres(2));
+
+        self::assertEqualsWithDelta(\M_PI * $thickness->millimetres * $plan->draft->body()->ratioTo($plan->draft->ring->wished()), $bend->millimetres, 0.6);
+    }
+
+    public function testTheDropDecidesTheLength(): void
+    {
+        $necklace = ['wearer' => ['place' => 'neck', 'girth' => '34 cm'], 'drop' => '15 cm'];
+        $plan = Examples::planOf('single-focal', $necklace);
+
+        self::assertEqualsWithDelta(150, self::value($plan, 'drop'), 0.2);
+        self::assertTrue(Examples::planOf('strung-beads', $necklace)->draft->ring->wished()->isLongerThan(Length::ofMillimetres(340)));
+        self::assertArrayNotHasKey('drop', Examples::plan()->figures, 'a bracelet does not hang');
+    }
+
+    public function testASpiralSaysHowOftenItTurns(): void
+    {
+        $figure = Examples::plan(['pattern' => '42 half left', 'cords.core.count' => 1])->figures['spiral'];
+
+        self::assertEqualsWithDelta(42 / 8, (float) ($figure->value instanceof Length ? 0 : $figure->value), 0.06, 'eight half knots to a turn on one core');
+        self::assertArrayNotHasKey('spiral', Examples::plan()->figures);
+    }
+
     public function testBeadsBesideTheCoreAreAsLongAsTheLongerSide(): void
     {
         $plan = Examples::plan([
