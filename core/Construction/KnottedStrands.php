@@ -6,12 +6,9 @@ namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
-use Rinkel\Core\Construction\Internal\CordMaker;
+use Rinkel\Core\Construction\Internal\OnCord;
 use Rinkel\Core\Construction\Internal\Stock;
-use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
-use Rinkel\Core\Line\Maker;
-use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Pattern\Node\KnotKind;
@@ -23,16 +20,11 @@ use Rinkel\Core\Plan\Severity;
 /**
  * Two strands side by side with an overhand knot between beads, staggered so that the beads of one lie at the knots of the other.
  */
-final readonly class KnottedStrands implements Construction
+final readonly class KnottedStrands extends OnCord
 {
     public function id(): string
     {
         return 'knotted-strands';
-    }
-
-    public function place(): BodyPlace
-    {
-        return BodyPlace::Wrist;
     }
 
     public function completed(Piece $piece): Piece
@@ -55,29 +47,24 @@ final readonly class KnottedStrands implements Construction
         return [ClosureKind::Clasp, ClosureKind::Ties, ClosureKind::Magnetic];
     }
 
-    public function maker(Piece $piece): Maker
-    {
-        return new CordMaker($piece, 'strand', [KnotKind::Overhand, KnotKind::DoubleOverhand], $piece->cord('strand')->count);
-    }
-
-    public function roles(Draft $draft): array
-    {
-        return [Role::single('strand', $draft->piece->cord('strand')->count, true)];
-    }
-
-    public function ends(Piece $piece): CordUse
-    {
-        return $piece->cord('strand');
-    }
-
-    public function passes(Piece $piece, Element $bead): array
-    {
-        return [$piece->cord('strand')->cord];
-    }
-
     public function checks(Draft $draft): array
     {
         return [...Internal\Holding::checks($draft, $this), ...($this->nests($draft) ? [] : [new Check('beads-do-not-nest', Severity::Hint)])];
+    }
+
+    protected function role(): string
+    {
+        return 'strand';
+    }
+
+    protected function knots(): array
+    {
+        return [KnotKind::Overhand, KnotKind::DoubleOverhand];
+    }
+
+    protected function strands(Piece $piece): int
+    {
+        return $piece->cord('strand')->count;
     }
 
     /**

@@ -6,12 +6,11 @@ namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Construction\Internal\OnCore;
 use Rinkel\Core\Construction\Internal\RowsMaker;
 use Rinkel\Core\Construction\Internal\Stock;
-use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
-use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
@@ -24,16 +23,11 @@ use Rinkel\Core\Plan\Severity;
  * Two to five rows of beads side by side, each on a core of its own, held by half knots and hitches; square knots around all cores
  * at both ends.
  */
-final readonly class MultiRow implements Construction
+final readonly class MultiRow extends OnCore
 {
     public function id(): string
     {
         return 'multi-row';
-    }
-
-    public function place(): BodyPlace
-    {
-        return BodyPlace::Wrist;
     }
 
     public function completed(Piece $piece): Piece
@@ -55,11 +49,6 @@ final readonly class MultiRow implements Construction
         );
     }
 
-    public function closures(): array
-    {
-        return [ClosureKind::SquareSlider, ClosureKind::ButtonLoop, ClosureKind::Clasp, ClosureKind::Ties, ClosureKind::SlideBead];
-    }
-
     public function maker(Piece $piece): Maker
     {
         return new RowsMaker($piece, ['working' => $piece->cord('working')]);
@@ -70,16 +59,9 @@ final readonly class MultiRow implements Construction
         return Role::ofBand($draft, 'working');
     }
 
-    public function ends(Piece $piece): CordUse
-    {
-        return $piece->cord('core');
-    }
-
     public function passes(Piece $piece, Element $bead): array
     {
-        $core = $piece->cord('core');
-
-        return Lane::Strand === $bead->lane ? [$core->cord] : array_fill(0, $core->count, $core->cord);
+        return Lane::Strand === $bead->lane ? [$piece->cord('core')->cord] : parent::passes($piece, $bead);
     }
 
     public function checks(Draft $draft): array

@@ -7,11 +7,10 @@ namespace Rinkel\Core\Construction;
 use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Construction\Internal\BandMaker;
+use Rinkel\Core\Construction\Internal\OnCore;
 use Rinkel\Core\Construction\Internal\Stock;
-use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
-use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
@@ -21,16 +20,11 @@ use Rinkel\Core\Plan\Draft;
  * Square knots or half knots of one pair of working cords around straight cores: flat, spiral, or parts of each, with beads on the
  * core or beside it, and a focal between two halves.
  */
-final readonly class SquareKnotBand implements Construction
+final readonly class SquareKnotBand extends OnCore
 {
     public function id(): string
     {
         return 'square-knot-band';
-    }
-
-    public function place(): BodyPlace
-    {
-        return BodyPlace::Wrist;
     }
 
     public function completed(Piece $piece): Piece
@@ -44,11 +38,6 @@ final readonly class SquareKnotBand implements Construction
         );
     }
 
-    public function closures(): array
-    {
-        return [ClosureKind::SquareSlider, ClosureKind::ButtonLoop, ClosureKind::Clasp, ClosureKind::Ties, ClosureKind::SlideBead, ClosureKind::SingleBarrel, ClosureKind::DoubleBarrel];
-    }
-
     public function maker(Piece $piece): Maker
     {
         return new BandMaker($piece, ['working' => $piece->cord('working')]);
@@ -59,16 +48,9 @@ final readonly class SquareKnotBand implements Construction
         return Role::ofBand($draft, 'working');
     }
 
-    public function ends(Piece $piece): CordUse
-    {
-        return $piece->cord('core');
-    }
-
     public function passes(Piece $piece, Element $bead): array
     {
-        $core = $piece->cord('core');
-
-        return Lane::Core === $bead->lane ? array_fill(0, $core->count, $core->cord) : [$piece->cord('working')->cord];
+        return Lane::Core === $bead->lane ? parent::passes($piece, $bead) : [$piece->cord('working')->cord];
     }
 
     public function checks(Draft $draft): array

@@ -7,9 +7,8 @@ namespace Rinkel\Core\Construction;
 use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Construction\Internal\BandMaker;
+use Rinkel\Core\Construction\Internal\OnCore;
 use Rinkel\Core\Construction\Internal\Stock;
-use Rinkel\Core\Fit\BodyPlace;
-use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
@@ -21,16 +20,11 @@ use Rinkel\Core\Plan\Severity;
 /**
  * Several pairs of working cords on one core take turns, so that their colours repeat; a pair that rests lies along the core.
  */
-final readonly class StackedBand implements Construction
+final readonly class StackedBand extends OnCore
 {
     public function id(): string
     {
         return 'stacked-band';
-    }
-
-    public function place(): BodyPlace
-    {
-        return BodyPlace::Wrist;
     }
 
     public function completed(Piece $piece): Piece
@@ -49,11 +43,6 @@ final readonly class StackedBand implements Construction
         );
     }
 
-    public function closures(): array
-    {
-        return [ClosureKind::SquareSlider, ClosureKind::ButtonLoop, ClosureKind::Clasp, ClosureKind::Ties, ClosureKind::SlideBead, ClosureKind::SingleBarrel, ClosureKind::DoubleBarrel];
-    }
-
     public function maker(Piece $piece): Maker
     {
         return new BandMaker($piece, $this->pairs($piece));
@@ -62,18 +51,6 @@ final readonly class StackedBand implements Construction
     public function roles(Draft $draft): array
     {
         return Role::ofBand($draft, ...array_keys($this->pairs($draft->piece)));
-    }
-
-    public function ends(Piece $piece): CordUse
-    {
-        return $piece->cord('core');
-    }
-
-    public function passes(Piece $piece, Element $bead): array
-    {
-        $core = $piece->cord('core');
-
-        return array_fill(0, $core->count, $core->cord);
     }
 
     public function checks(Draft $draft): array

@@ -6,12 +6,8 @@ namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
-use Rinkel\Core\Construction\Internal\CordMaker;
+use Rinkel\Core\Construction\Internal\OnCord;
 use Rinkel\Core\Construction\Internal\Stock;
-use Rinkel\Core\Fit\BodyPlace;
-use Rinkel\Core\Line\Element;
-use Rinkel\Core\Line\Maker;
-use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Plan\Draft;
@@ -19,16 +15,11 @@ use Rinkel\Core\Plan\Draft;
 /**
  * Beads on elastic, knotted shut; also with a word in the middle.
  */
-final readonly class StretchString implements Construction
+final readonly class StretchString extends OnCord
 {
     public function id(): string
     {
         return 'stretch';
-    }
-
-    public function place(): BodyPlace
-    {
-        return BodyPlace::Wrist;
     }
 
     public function completed(Piece $piece): Piece
@@ -47,28 +38,13 @@ final readonly class StretchString implements Construction
         return [ClosureKind::Elastic];
     }
 
-    public function maker(Piece $piece): Maker
-    {
-        return new CordMaker($piece, 'cord', []);
-    }
-
-    public function roles(Draft $draft): array
-    {
-        return [Role::single('cord', $draft->piece->cord('cord')->count, true)];
-    }
-
-    public function ends(Piece $piece): CordUse
-    {
-        return $piece->cord('cord');
-    }
-
-    public function passes(Piece $piece, Element $bead): array
-    {
-        return [$piece->cord('cord')->cord];
-    }
-
     public function checks(Draft $draft): array
     {
         return (new Internal\ElasticJudgement($draft))->checks();
+    }
+
+    protected function knots(): array
+    {
+        return [];
     }
 }

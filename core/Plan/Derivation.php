@@ -117,13 +117,16 @@ final readonly class Derivation
     {
         $draft = $this->draft;
         $steps = [new Step('body-goal', ['goal' => $draft->goal, 'skin' => $draft->piece->wearer->skin(), 'wished' => $draft->wished(), 'slides' => $draft->fastened->kind->slides() ? 'yes' : 'no'])];
-        foreach (array_filter($this->kinds(), static fn (array $kind): bool => !$kind[1]->length->isZero()) as $what => [$count, $element]) {
-            $steps[] = new Step($element->isBead() || 'focal' === $what ? 'body-beads' : ('gap' === $what ? 'body-gaps' : 'body-knots'), [
-                'what' => $element->name ?? $what,
+        foreach ($this->kinds() as [$count, $element]) {
+            if ($element->length->isZero()) {
+                continue;
+            }
+            $steps[] = new Step($element->isBead() || 'focal' === $element->what ? 'body-beads' : ('gap' === $element->what ? 'body-gaps' : 'body-knots'), [
+                'what' => $element->name ?? $element->what,
                 'count' => $count,
                 'each' => $this->fine($element->length),
                 'together' => $element->length->times($count),
-                'source' => $this->draft->piece->knots()->hasSample(KnotKind::tryFrom($what) ?? KnotKind::Square) ? 'sample' : 'model',
+                'source' => $this->draft->piece->knots()->hasSample(KnotKind::tryFrom($element->what) ?? KnotKind::Square) ? 'sample' : 'model',
             ]);
         }
         if (0 !== $draft->setting->spread) {
@@ -184,10 +187,10 @@ final readonly class Derivation
             return $knots.' square ('.$this->fine($cut->part('knots')->times(1 / max(1, 2 * $knots))).')';
         }
         $kinds = [];
-        foreach ($this->kinds() as $what => [$count, $element]) {
+        foreach ($this->kinds() as [$count, $element]) {
             $use = $element->uses[$cut->role] ?? $element->uses['long'] ?? null;
             if (null !== $use && $use[1]->isLongerThan(Length::zero())) {
-                $kinds[] = $count.' '.$what.' ('.$this->fine($use[1]).')';
+                $kinds[] = $count.' '.$element->what.' ('.$this->fine($use[1]).')';
             }
         }
 
@@ -195,19 +198,19 @@ final readonly class Derivation
     }
 
     /**
-     * Returns what the line is made of: of each kind how many, and one of them.
+     * Returns what the line is made of: of each kind and length how many, and one of them.
      *
-     * @return array<string, array{int, Element}>
+     * @return list<array{int, Element}>
      */
     private function kinds(): array
     {
         $kinds = [];
         foreach ($this->draft->setting->elements as $element) {
-            $key = $element->isBead() ? (string) $element->name : $element->what;
+            $key = ($element->isBead() ? $element->name : $element->what).' '.round($element->length->millimetres, 6);
             $kinds[$key] = [($kinds[$key][0] ?? 0) + 1, $kinds[$key][1] ?? $element];
         }
 
-        return $kinds;
+        return array_values($kinds);
     }
 
     /**

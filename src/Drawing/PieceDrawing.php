@@ -103,7 +103,7 @@ final readonly class PieceDrawing
             };
         }
         array_push($firsts, ...array_map(static fn (DrawnBead $one): float => $one->x, $scene->beads));
-        $first = [] === $firsts ? 0.0 : min($firsts);
+        $first = [] === $firsts || is_infinite(min($firsts)) ? 0.0 : min($firsts);
         $large = $first < -500;
         $width = $large || $scene->height > 60 ? 2 * self::SAMPLE : self::SAMPLE;
         $from = max($scene->left - 2, ($large ? $first + 1000 : $first) - $width / ($scene->height > 60 ? 2 : 3));

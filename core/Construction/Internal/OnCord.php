@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Internal;
+
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Construction\Construction;
+use Rinkel\Core\Construction\Role;
+use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Maker;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Pattern\Node\KnotKind;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Draft;
+
+/**
+ * What is the same in all pieces whose cord carries beads and ties knots in itself, and whose ends make the closure.
+ *
+ * @internal
+ */
+abstract readonly class OnCord implements Construction
+{
+    public function place(): BodyPlace
+    {
+        return BodyPlace::Wrist;
+    }
+
+    public function closures(): array
+    {
+        return [
+            ClosureKind::DoubleBarrel, ClosureKind::SingleBarrel, ClosureKind::SquareSlider, ClosureKind::SlideBead, ClosureKind::Clasp,
+            ClosureKind::ButtonLoop, ClosureKind::Ties,
+        ];
+    }
+
+    public function maker(Piece $piece): Maker
+    {
+        return new CordMaker($piece, $this->role(), $this->knots(), $this->strands($piece));
+    }
+
+    public function roles(Draft $draft): array
+    {
+        return [Role::single($this->role(), $draft->piece->cord($this->role())->count, true)];
+    }
+
+    public function ends(Piece $piece): CordUse
+    {
+        return $piece->cord($this->role());
+    }
+
+    public function passes(Piece $piece, Element $bead): array
+    {
+        return [$piece->cord($this->role())->cord];
+    }
+
+    public function checks(Draft $draft): array
+    {
+        return Holding::checks($draft, $this);
+    }
+
+    protected function role(): string
+    {
+        return 'cord';
+    }
+
+    /**
+     * @return list<KnotKind>
+     */
+    protected function knots(): array
+    {
+        return [KnotKind::Barrel, KnotKind::Overhand, KnotKind::DoubleOverhand];
+    }
+
+    /**
+     * Returns how many lie side by side, each with every bead of the line.
+     */
+    protected function strands(Piece $piece): int
+    {
+        return 1;
+    }
+}

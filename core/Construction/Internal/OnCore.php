@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Internal;
+
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Construction\Construction;
+use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Piece\Piece;
+
+/**
+ * What is the same in all bands whose working cords knot around straight cores, which make the closure.
+ *
+ * @internal
+ */
+abstract readonly class OnCore implements Construction
+{
+    public function place(): BodyPlace
+    {
+        return BodyPlace::Wrist;
+    }
+
+    public function closures(): array
+    {
+        return [
+            ClosureKind::SquareSlider, ClosureKind::ButtonLoop, ClosureKind::Clasp, ClosureKind::Ties, ClosureKind::SlideBead,
+            ClosureKind::SingleBarrel, ClosureKind::DoubleBarrel,
+        ];
+    }
+
+    public function ends(Piece $piece): CordUse
+    {
+        return $piece->cord('core');
+    }
+
+    public function passes(Piece $piece, Element $bead): array
+    {
+        $core = $piece->cord('core');
+
+        return array_fill(0, $core->count, $core->cord);
+    }
+}

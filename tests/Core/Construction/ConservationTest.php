@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Core\Construction;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Construction\Constructions;
+use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Plan\Planner;
+use Rinkel\Tests\Core\Examples;
+
+/**
+ * Adds up anew, from the elements on the line, what the plan says of the whole: nothing is lost, nothing comes twice.
+ */
+final class ConservationTest extends TestCase
+{
+    #[DataProvider('providePlans')]
+    public function testTheBodyIsItsElements(Plan $plan): void
+    {
+        $at = 0.0;
+        foreach ($plan->draft->setting->starts() as $i => $start) {
+            self::assertEqualsWithDelta($at, $start, 1e-6);
+            $at += $plan->draft->setting->elements[$i]->length->millimetres;
+        }
+        self::assertEqualsWithDelta($at, $plan->draft->body()->millimetres, 1e-6);
+        self::assertEqualsWithDelta($plan->draft->body()->minus($plan->draft->goal)->millimetres, $plan->draft->setting->over->millimetres, 1e-6);
+        self::assertEqualsWithDelta(
+            $plan->draft->ring->laid($plan->draft->closed())->millimetres,
+            $plan->draft->body()->plus($plan->draft->fastened->narrow)->millimetres,
+            1e-6,
+            'body and closure make the ring',
+        );
+    }
+
+    #[DataProvider('providePlans')]
+    public function testCutsAreWhatElementsAndClosureTake(Plan $plan): void
+    {
+        $roles = [];
+        foreach ((new Constructions())->named($plan->draft->piece->construction)?->roles($plan->draft) ?? [] as $role) {
+            $roles[$role->name] = $role;
+        }
+        foreach ($plan->cuts as $cut) {
+            $role = $roles[$cut->role] ?? null;
+            if (null === $role) {
+                self::assertSame('slider', $cut->role);
+                self::assertTrue($cut->part('knots')->equals($plan->draft->fastened->own ?? Length::zero()));
+                continue;
+            }
+            self::assertSame([$role->count, $role->folded], [$cut->count, $cut->folded]);
+            self::assertTrue($role->carries || $cut->part('closure')->isZero(), 'only what carries the closure takes for it');
+            if (!$role->halved) {
+                $taken = 0.0;
+                foreach ($plan->draft->setting->elements as $element) {
+                    foreach ($role->lanes as $lane) {
+                        $taken += array_sum(array_map(static fn (Length $part): float => $part->millimetres, $element->uses[$lane] ?? []));
+                    }
+                }
+                self::assertEqualsWithDelta($taken, $cut->part('straight')->plus($cut->part('knots'))->millimetres, 1e-6, $cut->role);
+            }
+            self::assertGreaterThanOrEqual(-1e-9, $cut->part('rounding')->millimetres);
+            self::assertLessThan($plan->draft->piece->unit->cutStep()->millimetres, $cut->part('rounding')->millimetres);
+        }
+    }
+
+    /**
+     * A cord that runs the whole piece takes at least its length; no element takes less of any cord than nothing.
+     */
+    #[DataProvider('providePlans')]
+    public function testNoElementGivesCordBack(Plan $plan): void
+    {
+        foreach ($plan->draft->setting->elements as $element) {
+            self::assertFalse($element->length->isNegative(), $element->what);
+            foreach ($element->uses as $role => [$straight, $knots]) {
+                self::assertFalse($straight->isNegative() || $knots->isNegative(), $element->what.' of '.$role);
+            }
+        }
+        $total = array_sum(array_map(static fn (Cut $cut): float => $cut->total()->millimetres, $plan->cuts));
+        self::assertEqualsWithDelta($total, array_sum(array_map(static fn (array $one): float => $one[1]->millimetres, $plan->cordTotals())), 1e-6);
+    }
+
+    #[DataProvider('providePlans')]
+    public function testBeadsAreCountedWhereTheyLie(Plan $plan): void
+    {
+        $counted = [];
+        foreach ($plan->draft->setting->elements as $element) {
+            foreach ([] === $element->beside ? [$element] : $element->beside as $part) {
+                if (isset($plan->draft->piece->beads[$part->name]) && ($part->isBead() || 'focal' === $part->what)) {
+                    $counted[$part->name] = ($counted[$part->name] ?? 0) + 1;
+                }
+            }
+        }
+        ksort($counted);
+        self::assertSame($counted, $plan->beads);
+        foreach ($plan->neighbours as $near) {
+            $there = (new Planner())->plan($plan->draft->piece->withPattern($near->pattern));
+            self::assertSame($near->beads, array_sum($there->draft->setting->beads()), $near->pattern);
+            self::assertEqualsWithDelta($near->closed->millimetres, $there->draft->ring->inside($there->draft->body()->plus($plan->draft->fastened->narrow))->millimetres, 1e-6);
+        }
+    }
+
+    #[DataProvider('providePlans')]
+    public function testTheUnitChangesNothingButTheRounding(Plan $plan): void
+    {
+        $other = (new Planner())->plan($plan->draft->piece->withUnit($plan->draft->piece->unit->isImperial() ? Unit::Centimetre : Unit::Inch));
+        self::assertEqualsWithDelta($plan->draft->body()->millimetres, $other->draft->body()->millimetres, 1e-9);
+        foreach ($plan->cuts as $i => $cut) {
+            self::assertEqualsWithDelta($cut->needed()->millimetres, $other->cuts[$i]->needed()->millimetres, 1e-6);
+            self::assertLessThan(12.8, abs($cut->length->minus($other->cuts[$i]->length)->millimetres));
+        }
+    }
+
+    /**
+     * Thicker elements make a longer ring: the thickness counted is the largest on the line.
+     */
+    #[DataProvider('providePlans')]
+    public function testTheThickestElementDecidesTheBend(Plan $plan): void
+    {
+        $thickest = max([0.0, ...array_map(static fn (Element $one): float => $one->length->isZero() ? 0.0 : $one->thickness->millimetres, $plan->draft->setting->elements)]);
+
+        self::assertGreaterThanOrEqual($thickest - 1e-9, $plan->draft->ring->thickness->millimetres);
+    }
+
+    /**
+     * @return iterable<string, array{Plan}>
+     */
+    public static function providePlans(): iterable
+    {
+        foreach ((new Constructions())->ids() as $id) {
+            yield $id => [Examples::planOf($id)];
+            yield $id.' in wraps' => [Examples::planOf($id, ['wraps' => 2, 'wearer.upper' => '18 cm', 'wearer.upperAt' => '5 cm'])];
+        }
+        foreach (Examples::shipped() as $name => $piece) {
+            yield $name => [(new Planner())->plan($piece)];
+        }
+    }
+}
