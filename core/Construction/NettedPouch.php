@@ -88,7 +88,10 @@ final readonly class NettedPouch implements Construction
         if (null === $net || [] === $stones) {
             return [];
         }
-        $checks = [];
+        $largest = array_values($stones)[0];
+        $checks = $net->goesAround($largest->width->times(\M_PI))
+            ? [new Check('pouch-depth', Severity::Hint, ['flat' => $net->depthFlat(), 'filled' => $net->depth($largest->width->times(\M_PI)), 'stone' => (string) array_key_first($stones)])]
+            : [];
         foreach ($stones as $name => $stone) {
             $girth = $stone->width->times(\M_PI);
             $rows = $net->rowsFor($stone->length, $girth);

@@ -19,6 +19,7 @@ final readonly class Role
      * @param bool         $carries whether its ends make the closure
      * @param bool         $halved  whether it runs along one half of the piece only
      * @param bool         $folded  whether it is folded
+     * @param float        $twist   how many times its tails' length it takes where they are twisted
      * @param Length|null  $spare   what each end needs besides, when it is not held and tied
      */
     private function __construct(
@@ -29,6 +30,7 @@ final readonly class Role
         public bool $halved = false,
         public bool $folded = false,
         public ?Length $spare = null,
+        public float $twist = 1.0,
     ) {}
 
     public static function single(string $name, int $count, bool $carries): self
@@ -92,10 +94,11 @@ final readonly class Role
     }
 
     /**
-     * Returns one folded cord at each end of the piece, which works there and makes the closure with both its halves.
+     * Returns one folded cord at each end of the piece, which works there and makes the closure with both its halves, twisted: in
+     * a twist of six cords' rise each half is a helix, sqrt(1 + (pi / 6)²) times as long.
      */
     public static function atEachEnd(string $name): self
     {
-        return new self($name, 2, [$name], true, true, true);
+        return new self($name, 2, [$name], true, true, true, twist: hypot(1, \M_PI / 6));
     }
 }

@@ -118,6 +118,14 @@ enum Fibre: string
     }
 
     /**
+     * Returns by which share a ring of this fibre gives when it is pushed over a hand (judgement: soft cords a little).
+     */
+    public function give(): float
+    {
+        return $this->isElastic() ? $this->stretch() : ($this->isSoft() ? 0.03 : 0.01);
+    }
+
+    /**
      * Returns by which share the fibre makes a loop stiff: so much ease a button wants on its way through (judgement).
      */
     public function stiffness(): float

@@ -128,7 +128,10 @@ final readonly class Judgement
         $draft = $this->draft;
         $hand = $draft->piece->wearer->handGirth();
 
-        return \in_array($draft->fastened->kind, [ClosureKind::Butted, ClosureKind::Elastic], true) && (ClosureKind::Butted === $draft->fastened->kind || BodyPlace::Neck === $draft->piece->wearer->place) && $draft->closed()->isShorterThan($hand)
+        $isBound = ClosureKind::Butted === $draft->fastened->kind || (ClosureKind::Elastic === $draft->fastened->kind && BodyPlace::Neck === $draft->piece->wearer->place);
+        $give = 1 + $this->construction->ends($draft->piece)->cord->fibre->give();
+
+        return $isBound && $draft->closed()->times($give)->isShorterThan($hand)
             ? new Check('cannot-pass', Severity::Stop, ['closed' => $draft->closed(), 'hand' => $hand])
             : null;
     }

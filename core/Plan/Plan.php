@@ -52,6 +52,25 @@ final readonly class Plan
     }
 
     /**
+     * Returns how many of each bead lie where: on the core or only cord, beside it on the left and the right, or on a strand.
+     *
+     * @return array<string, array<string, int>> by name and lane
+     */
+    public function beadPlaces(): array
+    {
+        $places = [];
+        foreach ($this->draft->setting->elements as $element) {
+            foreach ([] === $element->beside ? [$element] : $element->beside as $part) {
+                if (isset($this->beads[$part->name])) {
+                    $places[$part->name][$part->lane->value] = ($places[$part->name][$part->lane->value] ?? 0) + 1;
+                }
+            }
+        }
+
+        return $places;
+    }
+
+    /**
      * Returns the findings that the piece takes, by short name, and how many of each.
      *
      * @return array<string, int>

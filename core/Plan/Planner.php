@@ -239,7 +239,7 @@ final readonly class Planner
             $draft->piece->unit,
             $straight,
             $knots,
-            $role->carries ? $draft->fastened->tails : Length::zero(),
+            $role->carries ? $draft->fastened->tails->times($role->twist) : Length::zero(),
             $role->carries ? $draft->fastened->knots : Length::zero(),
             $role->spare ?? ($role->carries ? Length::longest($draft->fastened->end, Cut::handling()) : Cut::handling()),
         );

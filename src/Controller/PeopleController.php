@@ -69,7 +69,12 @@ final class PeopleController extends AbstractController
         if ([] !== $faults) {
             return $this->page($request, $person, $typed, $faults);
         }
+        $back = $request->request->getString('back');
         $this->people->keep($person, trim($typed['name']), $lengths, Measured::tryFrom($typed['measured']) ?? Measured::Snug);
+
+        if (1 === preg_match('/^\d{1,18}$/', $back)) {
+            return $this->redirectToRoute('piece', ['id' => $back], Response::HTTP_SEE_OTHER);
+        }
 
         return $this->redirectToRoute('people', ['unit' => $this->unit($typed)->value], Response::HTTP_SEE_OTHER);
     }

@@ -51,6 +51,17 @@ final class PeoplePageTest extends WebCase
         self::assertResponseStatusCodeSame(404);
     }
 
+    public function testMeasuresOfAPieceAreKeptWithoutLeavingIt(): void
+    {
+        $piece = $this->lay(['wearer.girth' => '17.3 cm']);
+        $page = $this->browser->request('GET', '/pieces/'.$piece->id());
+        $this->browser->submit($page->filter('form#remember')->form(['name' => 'Ansgar']));
+        self::assertResponseRedirects('/pieces/'.$piece->id(), 303);
+
+        self::assertStringContainsString('Ansgar', self::text($this->browser->followRedirect(), '#put-person'));
+        self::assertStringContainsString('17.3 cm', self::text($this->browser->request('GET', '/people'), '.measures td'));
+    }
+
     public function testTheUnitIsChosen(): void
     {
         $this->browser->request('POST', '/people', ['name' => 'Bram', 'wrist' => '7', 'unit' => 'in']);

@@ -280,6 +280,14 @@ final class PiecePageTest extends WebCase
         self::assertResponseRedirects('/pieces/'.$piece->id().'?view=worn&at=0', 303);
     }
 
+    public function testBeadsAreCountedByKindAndPlace(): void
+    {
+        $piece = $this->lay(['beads.dot' => ['diameter' => '4 mm', 'hole' => '1.4 mm'], 'pattern' => '(1 bead dot on left, 1 bead dot on right, 2 square) x 5']);
+        $page = $this->browser->request('GET', '/pieces/'.$piece->id());
+
+        self::assertStringContainsString('10 × dot round 4 mm (5 on the left, 5 on the right)', self::text($page, '[data-bead-count=dot]'));
+    }
+
     public function testANecklaceHangsOnABust(): void
     {
         $piece = $this->lay(['construction' => 'strung-beads', 'cords' => ['cord' => ['thickness' => '1 mm']], 'beads.berry' => ['diameter' => '8 mm', 'hole' => '1.4 mm'], 'pattern' => 'gap fit, 9 bead berry, gap fit', 'closure.kind' => 'double-barrel', 'wearer.place' => 'neck', 'wearer.girth' => '34 cm', 'wearer.hand' => null]);
