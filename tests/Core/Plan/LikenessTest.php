@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Core\Plan;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Construction\Constructions;
+use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Piece\PieceWriter;
+use Rinkel\Core\Plan\Planner;
+use Rinkel\Tests\Core\Examples;
+
+/**
+ * How plans of like pieces must be alike, whatever the model of a knot: geometry has no size of its own, and no maker needs less cord
+ * for a wider wrist. A millimetre that crept into a model as a bare number shows here.
+ */
+final class LikenessTest extends TestCase
+{
+    /**
+     * A piece for a giant, everything of it scaled, is the same piece scaled: the same knots and beads, each $scale times as long, taking
+     * $scale times the cord. (Bare cord is left out: it also takes up closures, whose tails are held by hands of one size.).
+     */
+    #[DataProvider('provideScales')]
+    public function testAPieceForAGiantIsTheSamePieceScaled(string $construction, float $scale): void
+    {
+        $planner = new Planner();
+        $piece = $planner->completed(self::pieceOf($construction, 160));
+        $scaled = (new PieceReader())->read(self::scaled((new PieceWriter())->write($piece), $scale));
+        $usual = $planner->draft($piece)->setting;
+        $giant = $planner->draft($scaled)->setting;
+
+        self::assertSame($usual->counts, $giant->counts);
+        self::assertSame(array_column($usual->elements, 'what'), array_column($giant->elements, 'what'));
+        foreach ($usual->elements as $i => $element) {
+            if (!self::isBare($element)) {
+                $other = $giant->elements[$i];
+                self::assertScaled($element->length, $other->length, $scale);
+                self::assertScaled($element->width, $other->width, $scale);
+                foreach ($element->uses as $role => [$straight, $knotted]) {
+                    self::assertScaled($straight, $other->uses[$role][0], $scale);
+                    self::assertScaled($knotted, $other->uses[$role][1], $scale);
+                }
+            }
+        }
+    }
+
+    /**
+     * @return iterable<string, array{string, float}>
+     */
+    public static function provideScales(): iterable
+    {
+        foreach ((new Constructions())->ids() as $construction) {
+            yield $construction.' twice as large' => [$construction, 2.0];
+            yield $construction.' four fifths' => [$construction, 0.8];
+        }
+    }
+
+    /**
+     * Along a row of wrists, one size after the other: the counts never fall, and no cord is cut shorter by more than the bare cord that
+     * one whole repeat takes the place of.
+     */
+    #[DataProvider('provideConstructions')]
+    public function testAWiderWristNeverTakesLess(string $construction): void
+    {
+        $planner = new Planner();
+        $before = null;
+        for ($wrist = 130; $wrist <= 220; $wrist += 10) {
+            $plan = $planner->plan(self::pieceOf($construction, $wrist));
+            $counts = array_sum($plan->draft->setting->counts);
+            $body = $plan->draft->body()->millimetres;
+            $cord = array_sum(array_map(static fn (Cut $cut): float => $cut->count * $cut->total()->millimetres, $plan->cuts));
+            if (null !== $before) {
+                self::assertGreaterThanOrEqual($before[0], $counts, 'counts at '.$wrist);
+                self::assertGreaterThan($before[1] - 1e-9, $body, 'body at '.$wrist);
+                self::assertGreaterThan($before[2] - 5, $cord, 'cord at '.$wrist);
+            }
+            $before = [$counts, $body, $cord];
+        }
+    }
+
+    /**
+     * @return iterable<string, array{string}>
+     */
+    public static function provideConstructions(): iterable
+    {
+        foreach ((new Constructions())->ids() as $construction) {
+            yield $construction => [$construction];
+        }
+    }
+
+    private static function pieceOf(string $construction, int $wrist): Piece
+    {
+        return (new PieceReader())->read(Examples::bare($construction, [
+            'wearer' => ['girth' => $wrist.' mm', 'hand' => round(1.24 * $wrist, 1).' mm'],
+            'ease' => '15 mm',
+        ]));
+    }
+
+    /**
+     * Returns a document with every length in it, also those of the pattern, $scale times as long.
+     *
+     * @param array<mixed> $document
+     *
+     * @return array<mixed>
+     */
+    private static function scaled(array $document, float $scale): array
+    {
+        return array_map(static fn (mixed $value): mixed => match (true) {
+            \is_array($value) => self::scaled($value, $scale),
+            \is_string($value) => preg_replace_callback('/(\d+(?:\.\d+)?) (mm|cm)\b/', static fn (array $found): string => (float) $found[1] * $scale.' '.$found[2], $value),
+            default => $value,
+        }, $document);
+    }
+
+    private static function isBare(Element $element): bool
+    {
+        return $element->stretches || 'gap' === $element->what || 'braid' === $element->what;
+    }
+
+    private static function assertScaled(Length $usual, Length $giant, float $scale): void
+    {
+        self::assertEqualsWithDelta($scale * $usual->millimetres, $giant->millimetres, 1e-6 + 1e-6 * $giant->millimetres);
+    }
+}
