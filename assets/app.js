@@ -30,6 +30,7 @@
   const press = (name, value) => {
     const button = find('#deed');
     if (button) {
+      find('#pattern:focus')?.blur(); // else the redraw would leave the text as it was typed, before this deed
       button.name = name;
       button.value = value;
       button.click();

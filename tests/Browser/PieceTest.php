@@ -176,6 +176,70 @@ final class PieceTest extends BrowserCase
         $this->assertNothingLogged();
     }
 
+    public function testAPartIsDraggedToItsPlace(): void
+    {
+        $this->newPiece(construction: 'strung-beads');
+        $this->type('pattern', '3 barrel, gap fit, 2 bead pearl, gap fit');
+        $this->until('return document.querySelectorAll("#board [data-bead]").length === 2');
+        $this->until('return document.documentElement.dataset.saving === "done"');
+        $this->read('
+            const [dragged, before] = [...document.querySelectorAll(".patch")].filter(p => ["2", "0"].includes(p.dataset.path)).reverse();
+            const data = new DataTransfer();
+            for (const [on, kind] of [[dragged, "dragstart"], [before, "dragover"], [before, "drop"]]) {
+                on.dispatchEvent(new DragEvent(kind, {bubbles: true, cancelable: true, dataTransfer: data}));
+            }
+        ');
+        $this->until('return document.querySelector("#pattern").value.startsWith("2 bead pearl, 3 barrel")');
+        // The drawing follows: the beads lie first on the line.
+        $x = fn (string $of): float => $this->number('return document.querySelector("#board '.$of.'").getBoundingClientRect().left');
+        self::assertLessThan($x(".hit[data-place='1:15']"), $x('[data-bead]'));
+        $this->assertNothingLogged();
+    }
+
+    public function testMeasuresAreKeptForSomebodyAndTakenAgain(): void
+    {
+        $this->newPiece('17.4 cm');
+        $this->find('#remember-person > summary')->click();
+        $this->type('remember-name', 'Tamsin Orr');
+        $this->find('button[form=remember]')->click();
+        $this->untilShown('#piece');
+        $this->newPiece('15 cm');
+        $this->until('return document.querySelector("#wearer-girth").value === "15 cm"');
+        $this->read('[...document.querySelectorAll("button[value^=\\"take \\"]")].find(b => b.textContent.includes("Tamsin Orr")).click()');
+        $this->until('return document.querySelector("#wearer-girth").value === "17.4 cm"');
+        $this->assertNothingLogged();
+    }
+
+    #[DataProvider('provideDrawn')]
+    public function testEachOfTheFurtherConstructionsIsDrawn(string $construction, string $inDrawing, string $kind): void
+    {
+        $this->newPiece(construction: $construction);
+        self::assertGreaterThan(0, $this->number('return document.querySelectorAll("#board '.$inDrawing.'").length'));
+        self::assertGreaterThan(0, $this->number('return document.querySelectorAll(".patch-'.$kind.'").length'), 'and its part can be taken in the hand');
+        $this->read('document.querySelector("#board .hit").dispatchEvent(new MouseEvent("click", {bubbles: true}))');
+        $this->until('return document.querySelectorAll(".hit.is-chosen").length > 0');
+        $this->read('document.querySelector("a.button[href*=\\"view=worn\\"]").click()');
+        $this->until('return !!document.querySelector(".worn-drawing")');
+        $box = $this->read('const d = document.querySelector(".worn-drawing").getBBox(); return [d.width, d.height]');
+        self::assertIsArray($box);
+        self::assertGreaterThan(30, min($box), 'a worn piece is round');
+        $this->assertNothingLogged();
+    }
+
+    /**
+     * @return iterable<string, array{string, string, string}>
+     */
+    public static function provideDrawn(): iterable
+    {
+        yield 'rows' => ['multi-row', '[data-bead]', 'bundle'];
+        yield 'waves' => ['wave-band', '[data-bead]', 'counted'];
+        yield 'bundle' => ['strand-bundle', '[data-cord]', 'gap'];
+        yield 'laced chain' => ['laced-chain', '[data-cord=lace]', 'counted'];
+        yield 'braided chain' => ['braided-chain', '[data-cord]', 'counted'];
+        yield 'rope knot' => ['rope-knot', '[data-cord=rope]', 'knots'];
+        yield 'net' => ['netted-pouch', '[data-cord=mesh]', 'braid'];
+    }
+
     public function testTheKeyboardAloneMakesAWholePiece(): void
     {
         $keys = fn (string|array $keys) => $this->driver->getKeyboard()->sendKeys($keys);
