@@ -96,7 +96,7 @@ final readonly class StrandBundle implements Construction
     }
 
     /**
-     * Returns the strands side by side, no two of a colour together where that can be.
+     * Returns the strands side by side, each colour spread evenly and no two of a colour together where that can be.
      *
      * @return list<string>
      */
@@ -108,7 +108,7 @@ final readonly class StrandBundle implements Construction
             array_push($names, ...array_fill(0, $use->count, (string) $name));
         }
 
-        return BeadSequence::apart($names, $colours);
+        return BeadSequence::spread($names, $colours);
     }
 
     /**

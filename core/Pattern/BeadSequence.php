@@ -76,7 +76,7 @@ final readonly class BeadSequence
      *
      * @return list<string>
      */
-    public static function apart(array $names, array $colours): array
+    private static function apart(array $names, array $colours): array
     {
         $left = array_count_values($names);
         ksort($left);
@@ -98,6 +98,46 @@ final readonly class BeadSequence
             $sequence[] = $next;
             if (0 === --$left[$next]) {
                 unset($left[$next]);
+            }
+        }
+
+        return $sequence;
+    }
+
+    /**
+     * Returns the names so that each colour is spread evenly over the whole, and no two of a colour touch where that can be: next is
+     * the colour furthest behind its even share, or one that fills more than half of the rest.
+     *
+     * @param list<string>          $names
+     * @param array<string, Colour> $colours of each name
+     *
+     * @return list<string>
+     */
+    public static function spread(array $names, array $colours): array
+    {
+        $ofColour = [];
+        foreach ($names as $name) {
+            $ofColour[$colours[$name]->hex][] = $name;
+        }
+        $all = array_map(\count(...), $ofColour);
+        $sequence = [];
+        for ($last = null; [] !== $ofColour; $last = $next) {
+            $rest = \count($names) - \count($sequence);
+            $next = null;
+            $least = [\INF, 0];
+            foreach ($ofColour as $colour => $left) {
+                if ((string) $colour === $last) {
+                    continue;
+                }
+                $due = 2 * \count($left) > $rest ? -1.0 : ($all[$colour] - \count($left) + 0.5) / $all[$colour];
+                if ([$due, -\count($left)] < $least) {
+                    [$least, $next] = [[$due, -\count($left)], (string) $colour];
+                }
+            }
+            $next ??= (string) array_key_first($ofColour);
+            $sequence[] = array_shift($ofColour[$next]);
+            if ([] === $ofColour[$next]) {
+                unset($ofColour[$next]);
             }
         }
 

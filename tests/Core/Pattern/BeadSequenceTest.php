@@ -14,6 +14,7 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\BeadSequence;
 use Rinkel\Core\Pattern\Node\Beads;
 use Rinkel\Core\Pattern\Pattern;
+use Rinkel\Tests\Core\Chance;
 
 final class BeadSequenceTest extends TestCase
 {
@@ -46,6 +47,44 @@ final class BeadSequenceTest extends TestCase
         foreach ($names as $i => $name) {
             self::assertNotSame($name, $names[$i + 1] ?? null, implode(' ', $names));
         }
+    }
+
+    /**
+     * Any mix: all strands are there, no two of a colour touch when no colour has more than half of the strands (and one), and in any
+     * stretch from the start each colour is within two strands of its even share.
+     */
+    public function testColoursAreSpreadEvenly(): void
+    {
+        $chance = new Chance(11);
+        for ($i = 0; $i < 300; ++$i) {
+            $names = [];
+            $colours = [];
+            foreach (['sea', 'sand', 'rust', 'moss'] as $name) {
+                $colours[$name] = Colour::parse(\sprintf('#%06x', $chance->whole(0, 0xFFFFFF)));
+                array_push($names, ...array_fill(0, $chance->whole(0, 9), $name));
+            }
+            $spread = BeadSequence::spread($names, $colours);
+            $mix = array_count_values($names);
+            self::assertEqualsCanonicalizing($names, $spread);
+            if (2 * max([0, ...array_values($mix)]) > \count($names) + 1) {
+                continue;
+            }
+            foreach ($spread as $at => $name) {
+                self::assertNotSame($name, $spread[$at + 1] ?? null, implode(' ', $spread));
+                $so = array_count_values(\array_slice($spread, 0, $at + 1));
+                foreach ($mix as $one => $count) {
+                    self::assertEqualsWithDelta(($at + 1) * $count / \count($names), $so[$one] ?? 0, 2, implode(' ', $spread));
+                }
+            }
+        }
+    }
+
+    public function testStrandsOfTwoNamesAndOneColourCountAsOneColour(): void
+    {
+        $red = Colour::parse('#aa2211');
+        $spread = BeadSequence::spread(['thin', 'thick', 'sand', 'sand'], ['thin' => $red, 'thick' => $red, 'sand' => Colour::parse('#ddccaa')]);
+
+        self::assertSame(['thin', 'sand', 'thick', 'sand'], $spread);
     }
 
     /**
