@@ -135,7 +135,7 @@ final readonly class BeadSequence
                 }
             }
             $next ??= (string) array_key_first($ofColour);
-            $sequence[] = array_shift($ofColour[$next]);
+            $sequence[] = (string) array_shift($ofColour[$next]);
             if ([] === $ofColour[$next]) {
                 unset($ofColour[$next]);
             }
