@@ -70,7 +70,7 @@ final readonly class ButtonLoop implements Closure
             $far,
             $far->times(2),
             $this->knot->use->times($this->wish->loops + 1)->plus($this->head?->use->times($this->heads() * $this->wish->loops) ?? Length::zero()),
-            Length::ofMillimetres(75),
+            Length::zero(),
             length: $this->flat(),
             sizes: $sizes,
             checks: $this->checks(),

@@ -49,7 +49,7 @@ final readonly class Clasp implements Closure
             $this->fixed()->plus($chain),
             Length::zero(),
             Length::zero(),
-            Length::ofMillimetres(75),
+            Length::zero(),
             length: $this->fixed(),
             checks: [...$this->toggle(), ...$this->ends()],
             steps: [new Step([] === $this->findings ? 'clasp-usual' : 'clasp-sum', ['count' => \count($this->findings), 'sum' => $this->fixed(), 'chain' => $chain])],

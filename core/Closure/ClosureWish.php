@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Measure\Length;
 
 /**
@@ -23,7 +24,7 @@ final readonly class ClosureWish
     public function __construct(
         public ClosureKind $kind,
         public int $knots = 4,
-        public int $wraps = 3,
+        public int $wraps = BarrelKnot::USUAL,
         public ?Length $tail = null,
         public int $loops = 1,
         public array $findings = [],

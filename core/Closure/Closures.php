@@ -8,7 +8,6 @@ use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
-use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Piece\Piece;
 
@@ -66,8 +65,6 @@ final class Closures
             }
         }
 
-        [$length, $width, $inside] = $kind->usual();
-
-        return new Finding($kind, Length::ofMillimetres($length), Length::ofMillimetres($width), Length::ofMillimetres($inside));
+        return Finding::usual($kind);
     }
 }

@@ -19,7 +19,7 @@ final readonly class Fastened
      * @param Length        $wide     widest gap; equal to the smallest where nothing moves
      * @param Length        $tails    straight cord for both ends together, of each cord that carries the closure
      * @param Length        $knots    what its knots take of each such cord, both ends together
-     * @param Length        $end      free end that tying it needs, at each end
+     * @param Length        $end      free end that tying it needs at each end, where that is more than what any end is held by
      * @param Length|null   $own      what knots take of a cord of its own, both halves together
      * @param Length|null   $tail     one tail, where there are such
      * @param list<Length>  $sizes    gaps of a closure with several fixed sizes, smallest first

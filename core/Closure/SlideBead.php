@@ -52,7 +52,7 @@ final readonly class SlideBead implements Closure
             $slider->openGap(),
             $slider->tail->plus(SquareKnotSlider::tailEnd())->times(2),
             $this->stop->use->times(2),
-            Length::ofMillimetres(75),
+            Length::zero(),
             tail: $slider->tail,
             length: $slider->length,
             checks: $this->checks(),

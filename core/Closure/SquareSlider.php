@@ -58,7 +58,7 @@ final readonly class SquareSlider implements Closure
             $slider->openGap(),
             $slider->tail->plus(SquareKnotSlider::tailEnd())->times(2),
             $this->stop->use->times(2),
-            Length::ofMillimetres(75),
+            Length::zero(),
             $this->knot->use->times(2 * $this->wish->knots),
             $slider->tail,
             $slider->length,

@@ -113,7 +113,7 @@ final readonly class NettedPouch implements Construction
      */
     public static function net(Draft $draft): ?RoundNet
     {
-        foreach ($draft->pattern->parts as $part) {
+        foreach ($draft->pattern->nodes() as $part) {
             if ($part instanceof Net) {
                 return new RoundNet($draft->piece->cord('mesh')->count, $part->every, $part->rows);
             }

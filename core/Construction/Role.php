@@ -95,7 +95,7 @@ final readonly class Role
 
     /**
      * Returns one folded cord at each end of the piece, which works there and makes the closure with both its halves, twisted: in
-     * a twist of six cords' rise each half is a helix, sqrt(1 + (pi / 6)²) times as long.
+     * a twist of six cords' rise each half is a helix, sqrt(1 + (pi / 6)²) times as long (the rise: judgement).
      */
     public static function atEachEnd(string $name): self
     {

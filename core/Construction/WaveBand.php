@@ -18,7 +18,6 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Piece\Piece;
@@ -90,18 +89,16 @@ final readonly class WaveBand implements Construction
      */
     public function checks(Draft $draft): array
     {
-        $checks = [];
-        foreach ($draft->pattern->parts as $part) {
-            foreach ($part instanceof Group ? $part->parts : [$part] as $wave) {
-                $round = $wave instanceof Wave ? $draft->piece->beads[$wave->round] ?? null : null;
-                $seed = $wave instanceof Wave ? $draft->piece->beads[$wave->seed] ?? null : null;
-                if ($wave instanceof Wave && null !== $round && null !== $seed && null !== $wave->seeds && $wave->seeds !== WaveMaker::seedsAround($round, $seed, $draft->piece->cord('working')->cord)) {
-                    $fitting = WaveMaker::seedsAround($round, $seed, $draft->piece->cord('working')->cord);
-                    $checks[] = new Check($wave->seeds > $fitting ? 'wave-seeds-bulge' : 'wave-seeds-bare', Severity::Hint, ['seeds' => $wave->seeds, 'fitting' => $fitting, 'round' => $wave->round]);
+        $working = $draft->piece->cord('working')->cord;
+        foreach ($draft->pattern->nodes() as $wave) {
+            if ($wave instanceof Wave && null !== $wave->seeds) {
+                $fitting = WaveMaker::seedsAround($draft->piece->beads[$wave->round], $draft->piece->beads[$wave->seed], $working);
+                if ($wave->seeds !== $fitting) {
+                    return [new Check($wave->seeds > $fitting ? 'wave-seeds-bulge' : 'wave-seeds-bare', Severity::Hint, ['seeds' => $wave->seeds, 'fitting' => $fitting, 'round' => $wave->round])];
                 }
             }
         }
 
-        return \array_slice($checks, 0, 1);
+        return [];
     }
 }

@@ -12,4 +12,16 @@ enum BodyPlace: string
     case Wrist = 'wrist';
     case Ankle = 'ankle';
     case Neck = 'neck';
+
+    /**
+     * Returns what an opened piece has to pass on its way there: hand, heel or head.
+     */
+    public function passing(): string
+    {
+        return match ($this) {
+            self::Wrist => 'hand',
+            self::Ankle => 'heel',
+            self::Neck => 'head',
+        };
+    }
 }

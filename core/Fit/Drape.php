@@ -42,6 +42,14 @@ final readonly class Drape implements Way
         return new self($neckGirth, Length::ofMillimetres($bare->lengthAt($drop->millimetres + $bare->neck - $bare->low)), $pointed);
     }
 
+    /**
+     * Returns how long a necklace is begun when nothing was said: 60 cm (judgement: over most heads, and no choker).
+     */
+    public static function usual(): Length
+    {
+        return Length::ofCentimetres(60);
+    }
+
     public function length(): Length
     {
         return $this->length;

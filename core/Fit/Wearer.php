@@ -37,6 +37,22 @@ final readonly class Wearer
     ) {}
 
     /**
+     * Returns the neck of somebody whose wrist is known: twice as much (common practice).
+     */
+    public function asNeck(): self
+    {
+        return new self($this->skin()->times(2), Measured::Snug, place: BodyPlace::Neck);
+    }
+
+    /**
+     * Returns these measures with the second girth, further up, of $other.
+     */
+    public function withUpper(self $other): self
+    {
+        return new self($this->girth, $this->measured, $this->hand, $this->place, $other->upper, $other->upperAt);
+    }
+
+    /**
      * Returns the girth at the skin: what was measured, less the ease that a comfortably loose tape holds.
      */
     public function skin(): Length

@@ -16,6 +16,9 @@ use Rinkel\Core\Measure\Length;
  */
 final readonly class BarrelKnot
 {
+    /** Wraps of a barrel when nothing else is said (common practice). */
+    public const USUAL = 3;
+
     public function __construct(private int $wraps) {}
 
     /**

@@ -43,7 +43,7 @@ final readonly class KnotBook
     /**
      * Returns a knot that $together cords tie in themselves.
      */
-    public function in(KnotKind $kind, Cord $cord, int $together = 1, int $wraps = 3): Tied
+    public function in(KnotKind $kind, Cord $cord, int $together = 1, int $wraps = BarrelKnot::USUAL): Tied
     {
         return $this->measured($kind, match ($kind) {
             KnotKind::Barrel => (new BarrelKnot($wraps))->dressed($cord),

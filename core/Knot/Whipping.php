@@ -6,6 +6,7 @@ namespace Rinkel\Core\Knot;
 
 use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Measure\Length;
 
 /**
  * One turn of a cord around all the others, laid beside the turn before it: a helix of one cord's rise around their hull.
@@ -15,7 +16,7 @@ final readonly class Whipping
     public function turn(Bundle $core, Cord $cord): Tied
     {
         $w = $cord->round();
-        $use = \Rinkel\Core\Measure\Length::ofMillimetres(hypot($core->turn($w)->millimetres, $w->millimetres));
+        $use = Length::ofMillimetres(hypot($core->turn($w)->millimetres, $w->millimetres));
 
         return new Tied($w, $use, $core->width()->plus($w->times(2)), $core->height()->plus($w->times(2)));
     }

@@ -24,6 +24,7 @@ final readonly class Element
      * @param array<string, array{Length, Length}> $uses      by cord role: straight, in knots; of one cord (or one half of a folded one)
      * @param array<int, self>                     $beside    in order, or by strand from 0
      * @param bool                                 $stretches whether the element is bare cord that takes up what the length leaves
+     * @param int|null                             $wraps     of a barrel
      */
     public function __construct(
         public string $what,
@@ -37,6 +38,7 @@ final readonly class Element
         public ?string $letter = null,
         public array $beside = [],
         public bool $stretches = false,
+        public ?int $wraps = null,
     ) {
         $this->names = match (true) {
             [] !== $beside => array_merge(...array_map(static fn (self $part): array => $part->names, array_values($beside))),

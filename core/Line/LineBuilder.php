@@ -156,13 +156,13 @@ final class LineBuilder
         $runs = [];
         foreach ([...$elements, null] as $element) {
             $lane = null !== $element && Lane::Core !== $element->lane && Lane::Strand !== $element->lane ? $element->lane->value : null;
-            if (null !== $lane && null !== $element && (1 > \count($runs) || isset($runs[$lane]) && array_key_last($runs) === $lane || !isset($runs[$lane]))) {
+            if (null !== $lane && (!isset($runs[$lane]) || array_key_last($runs) === $lane)) {
                 $runs[$lane][] = $element;
                 continue;
             }
             if ([] !== $runs) {
                 $joined[] = self::beside(array_values($runs));
-                $runs = null === $lane || null === $element ? [] : [$lane => [$element]];
+                $runs = null === $lane ? [] : [$lane => [$element]];
                 if ([] !== $runs) {
                     continue;
                 }

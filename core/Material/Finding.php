@@ -27,6 +27,31 @@ final readonly class Finding
     ) {}
 
     /**
+     * Returns one of usual size (from memory; measure your own).
+     */
+    public static function usual(FindingKind $kind): self
+    {
+        [$length, $width, $inside] = match ($kind) {
+            FindingKind::Clasp => [12, 6, 0],
+            FindingKind::Ring => [5, 5, 4],
+            FindingKind::FoldOverEnd => [8, 4, 3],
+            FindingKind::CordEnd => [9, 4, 3],
+            FindingKind::CrimpCover => [4, 4, 2],
+            FindingKind::Toggle => [20, 18, 10],
+            FindingKind::Extender => [50, 3, 2],
+            FindingKind::Button => [12, 3, 2],
+            FindingKind::Connector => [16, 16, 12],
+            FindingKind::Charm => [12, 12, 2],
+            FindingKind::SlideBead => [8, 8, 2],
+            FindingKind::Magnet => [20, 10, 8],
+            FindingKind::Link => [9, 7, 4.5],
+            FindingKind::Stone => [28, 18, 0],
+        };
+
+        return new self($kind, Length::ofMillimetres($length), Length::ofMillimetres($width), Length::ofMillimetres($inside));
+    }
+
+    /**
      * Returns what one link of a chain adds to it: its length less the wire that lies in the next one.
      */
     public function pitch(): Length

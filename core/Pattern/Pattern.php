@@ -8,6 +8,7 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Internal\Lexer;
 use Rinkel\Core\Pattern\Internal\Parser;
 use Rinkel\Core\Pattern\Internal\Printer;
+use Rinkel\Core\Pattern\Node\Centre;
 use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Group;
 
@@ -37,6 +38,29 @@ final readonly class Pattern implements \Stringable
     public static function isName(string $name): bool
     {
         return Parser::isName($name);
+    }
+
+    /**
+     * Returns all parts, also those in brackets, in the order of the text.
+     *
+     * @return \Generator<Node>
+     */
+    public function nodes(): \Generator
+    {
+        yield from self::inside($this->parts);
+    }
+
+    /**
+     * @param list<Node> $parts
+     *
+     * @return \Generator<Node>
+     */
+    private static function inside(array $parts): \Generator
+    {
+        foreach ($parts as $part) {
+            yield $part;
+            yield from $part instanceof Group || $part instanceof Centre ? self::inside($part->parts) : [];
+        }
     }
 
     /**

@@ -139,17 +139,16 @@ final readonly class PatternEdit
         if (null === $node || null === $this->at($before) || $path === $before || str_starts_with($before, $path.'.')) {
             return $this->pattern;
         }
-        $marked = $this->replaced($before, static fn (Node $there): array => [new Centre([$node, new Mirror()]), $there]);
+        $both = $this->replaced($before, static fn (Node $there): array => [$node, $there]);
         $steps = self::steps($path);
         $there = self::steps($before);
         $depth = \count($there) - 1;
-        // Where it stood has gone one further on when the mark was set before it in the same brackets.
+        // Where it stood has gone one further on when it was put before that in the same brackets.
         if (\array_slice($steps, 0, $depth) === \array_slice($there, 0, $depth) && ($steps[$depth] ?? -1) >= $there[$depth]) {
             ++$steps[$depth];
         }
-        $taken = (new self($marked))->without(implode('.', $steps));
 
-        return $taken === $marked ? $this->pattern : new Pattern(self::unmarked($taken->parts, $node) ?: $this->pattern->parts);
+        return (new self($both))->without(implode('.', $steps));
     }
 
     /**
@@ -337,29 +336,6 @@ final readonly class PatternEdit
         }
 
         return $changed;
-    }
-
-    /**
-     * Returns $parts with the mark of a move replaced by what was moved.
-     *
-     * @param list<Node> $parts
-     *
-     * @return list<Node>
-     */
-    private static function unmarked(array $parts, Node $moved): array
-    {
-        return array_map(static function (Node $node) use ($moved): Node {
-            if ($node instanceof Centre && $node->parts[0] === $moved && ($node->parts[1] ?? null) instanceof Mirror) {
-                return $moved;
-            }
-            $inner = self::unmarked(self::inside($node), $moved);
-
-            return match (true) {
-                [] === $inner => $node,
-                $node instanceof Group => new Group($inner, $node->times, $node->alternate),
-                default => new Centre($inner),
-            };
-        }, $parts);
     }
 
     private function isInsideFit(string $path): bool

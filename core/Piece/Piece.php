@@ -18,6 +18,9 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Pattern\Node\Centre;
+use Rinkel\Core\Pattern\Node\Focal;
+use Rinkel\Core\Pattern\Node\Net;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternEdit;
 
@@ -92,7 +95,13 @@ final readonly class Piece
 
     private function isPointed(): bool
     {
-        return 1 === preg_match('/\b(focal|net|centre)\b/', (string) $this->pattern);
+        foreach (null === $this->pattern ? [] : Pattern::parse($this->pattern, $this->unit)->nodes() as $node) {
+            if ($node instanceof Focal || $node instanceof Net || $node instanceof Centre) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

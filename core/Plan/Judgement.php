@@ -127,11 +127,9 @@ final readonly class Judgement
     {
         $draft = $this->draft;
         $hand = $draft->piece->wearer->handGirth();
-
-        $isBound = ClosureKind::Butted === $draft->fastened->kind || (ClosureKind::Elastic === $draft->fastened->kind && BodyPlace::Neck === $draft->piece->wearer->place);
         $give = 1 + $this->construction->ends($draft->piece)->cord->fibre->give();
 
-        return $isBound && $draft->closed()->times($give)->isShorterThan($hand)
+        return ClosureKind::Butted === $draft->fastened->kind && $draft->closed()->times($give)->isShorterThan($hand)
             ? new Check('cannot-pass', Severity::Stop, ['closed' => $draft->closed(), 'hand' => $hand])
             : null;
     }

@@ -67,7 +67,7 @@ final class PieceController extends AbstractController
             } else {
                 $piece = $this->form->read($typed, $before);
                 if ('' !== $deed) {
-                    [$piece, $chosen] = $this->deeds->done($piece, $this->planner->plan($piece)->draft->setting->counts, $deed, $page->chosen);
+                    [$piece, $chosen] = $this->deeds->done($piece, $this->planner->draft($piece)->setting->counts, $deed, $page->chosen);
                     $page = $page->choosing($chosen);
                 }
                 $plan = $this->planner->plan($piece);

@@ -8,6 +8,9 @@ use Rinkel\App\Entity\StoredPiece;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Fit\Drape;
+use Rinkel\Core\Fit\Measured;
+use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\MeasureFailure;
 use Rinkel\Core\Measure\Unit;
@@ -89,8 +92,7 @@ final class TableController extends AbstractController
     }
 
     /**
-     * Returns on whom it is worn: a wrist as typed, or whoever was picked. A necklace begins at 60 cm on a neck twice the wrist, unless
-     * the neck was measured (twice: common practice).
+     * Returns on whom it is worn: as typed, or whoever was picked; where such a piece is usually worn.
      *
      * @param array<string, string> $typed
      *
@@ -98,21 +100,21 @@ final class TableController extends AbstractController
      */
     private function worn(array $typed): array
     {
-        $measure = '' === trim($typed['girth']) ? $this->people->find((int) $typed['person'])?->latest() : null;
-        $known = array_filter(['girth' => $measure?->length('wrist'), 'hand' => $measure?->length('hand')]);
-        $wearer = isset($known['girth']) && null !== $measure
-            ? array_map(static fn (Length $length): string => (string) $length, $known) + ['measured' => $measure->measured()]
-            : ['girth' => $typed['girth']];
-        if (BodyPlace::Neck !== $this->planner->placeOf($typed['construction'])) {
-            return ['wearer' => $wearer];
-        }
+        $place = $this->planner->placeOf($typed['construction']);
+        $person = '' === trim($typed['girth']) ? $this->people->find((int) $typed['person']) : null;
+        $wearer = null === $person ? null : People::measured($person, $place) ?? People::measured($person, BodyPlace::Wrist);
         try {
-            $neck = $measure?->length('neck') ?? Length::parse($wearer['girth'], Unit::tryFrom($typed['unit']) ?? Unit::Centimetre)->times(2);
+            $wearer ??= new Wearer(Length::parse($typed['girth'], Unit::tryFrom($typed['unit']) ?? Unit::Centimetre), Measured::Snug);
         } catch (MeasureFailure) {
-            return ['wearer' => $wearer];
+            return ['wearer' => ['girth' => $typed['girth']]]; // the reader says what is wrong with it
         }
+        $isNeck = BodyPlace::Neck === $place;
+        $wearer = $isNeck && $place !== $wearer->place ? $wearer->asNeck() : $wearer;
 
-        return ['wearer' => ['place' => 'neck', 'girth' => $neck->millimetres.' mm'], 'length' => '60 cm'];
+        return [
+            'wearer' => ['place' => $place->value, 'girth' => (string) $wearer->girth, 'measured' => $wearer->measured->value, 'hand' => $wearer->hand?->__toString()],
+            'length' => $isNeck ? (string) Drape::usual() : null,
+        ];
     }
 
     /**

@@ -70,21 +70,14 @@ final readonly class People
     }
 
     /**
-     * Returns $before measured as $person was last, where that is known; null when the place was never measured.
+     * Returns $person's last measures there, null when the place was never measured.
      */
-    public static function wearer(Person $person, Wearer $before): ?Wearer
+    public static function measured(Person $person, BodyPlace $place): ?Wearer
     {
-        [$girth, $passing] = match ($before->place) {
-            BodyPlace::Wrist => ['wrist', 'hand'],
-            BodyPlace::Ankle => ['ankle', 'heel'],
-            BodyPlace::Neck => ['neck', 'head'],
-        };
         $measure = $person->latest();
-        $taken = $measure?->length($girth);
+        $girth = $measure?->length($place->value);
 
-        return null === $measure || null === $taken
-            ? null
-            : new Wearer($taken, Measured::from($measure->measured()), $measure->length($passing), $before->place, $before->upper, $before->upperAt);
+        return null === $measure || null === $girth ? null : new Wearer($girth, Measured::from($measure->measured()), $measure->length($place->passing()), $place);
     }
 
     /**

@@ -170,9 +170,8 @@ final readonly class Deeds
     {
         $kind = FindingKind::tryFrom($kind) ?? FindingKind::Ring;
         $name = self::freeName($kind->value.'-', [...$piece->beads, ...$piece->findings]);
-        [$length, $width, $inside] = $kind->usual();
 
-        return $piece->withFindings($piece->findings + [$name => new Finding($kind, Length::ofMillimetres($length), Length::ofMillimetres($width), Length::ofMillimetres($inside))]);
+        return $piece->withFindings($piece->findings + [$name => Finding::usual($kind)]);
     }
 
     private function withoutFinding(Piece $piece, string $name): Piece
@@ -196,9 +195,9 @@ final readonly class Deeds
     private function measuredAs(Piece $piece, int $id): Piece
     {
         $person = $this->people->find($id);
-        $wearer = null === $person ? null : People::wearer($person, $piece->wearer);
+        $taken = null === $person ? null : People::measured($person, $piece->wearer->place);
 
-        return null === $wearer ? $piece : $piece->withWearer($wearer);
+        return null === $taken ? $piece : $piece->withWearer($taken->withUpper($piece->wearer));
     }
 
     /**

@@ -45,6 +45,21 @@ final class TablePageTest extends WebCase
         self::assertSame(['15.8 cm', '19.6 cm'], [$piece->filter('#wearer-girth')->attr('value'), $piece->filter('#wearer-hand')->attr('value')]);
     }
 
+    public function testANecklaceTakesTheNeckThatWasMeasuredElseTwiceTheWrist(): void
+    {
+        $sizes = function (string $name, array $measures): array {
+            $this->browser->request('POST', '/people', ['name' => $name, 'unit' => 'cm'] + $measures);
+            $id = $this->browser->request('GET', '/new')->filter('#new-person option')->last()->attr('value');
+            $this->browser->request('POST', '/pieces', ['girth' => '', 'person' => $id, 'unit' => 'cm', 'construction' => 'netted-pouch']);
+            $piece = $this->browser->followRedirect();
+
+            return [$piece->filter('#wearer-girth')->attr('value'), $piece->filter('#wearer-hand')->attr('value'), $piece->filter('#length')->attr('value')];
+        };
+
+        self::assertSame(['32.4 cm', '', '60 cm'], $sizes('Ada', ['wrist' => '16.2', 'hand' => '20']), 'the hand is no head');
+        self::assertSame(['34 cm', '56.5 cm', '60 cm'], $sizes('Bea', ['neck' => '34', 'head' => '56.5']), 'the wrist is not asked for');
+    }
+
     public function testABadWristIsToldAndKept(): void
     {
         $page = $this->browser->request('POST', '/pieces', ['girth' => '"><i>', 'construction' => 'stretch', 'unit' => 'cm']);

@@ -12,6 +12,7 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Links;
+use Rinkel\Core\Piece\Piece;
 
 /**
  * A chain whose links cords go through, one after the other.
@@ -27,7 +28,7 @@ final readonly class ChainMaker extends PartMaker
      * @param non-empty-list<string> $roles cords that are laced or braided through
      */
     public function __construct(
-        \Rinkel\Core\Piece\Piece $piece,
+        Piece $piece,
         private array $roles,
     ) {
         parent::__construct($piece);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
@@ -57,7 +58,7 @@ final readonly class CordMaker extends PartMaker
         if (!\in_array($knots->kind, $this->kinds, true)) {
             throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->value.'"');
         }
-        $tied = $this->piece->knots()->in($knots->kind, $this->piece->cord($this->role)->cord, 1, $knots->wraps ?? 3);
+        $tied = $this->piece->knots()->in($knots->kind, $this->piece->cord($this->role)->cord, 1, $knots->wraps ?? BarrelKnot::USUAL);
 
         return $this->tied($knots, $tied, [$this->role => [Length::zero(), $tied->use]]);
     }

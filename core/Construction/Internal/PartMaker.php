@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
@@ -19,6 +20,7 @@ use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
+use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Links;
@@ -129,7 +131,7 @@ abstract readonly class PartMaker implements Maker
      */
     protected function tied(Knots $knots, Tied $tied, array $uses): Element
     {
-        return new Element($knots->kind->value, null, $tied->pitch, $tied->width, $tied->thickness, $uses, $knots->place());
+        return new Element($knots->kind->value, null, $tied->pitch, $tied->width, $tied->thickness, $uses, $knots->place(), wraps: KnotKind::Barrel === $knots->kind ? $knots->wraps ?? BarrelKnot::USUAL : null);
     }
 
     protected function bead(Node $part, string $name, Lane $lane, ?string $letter = null): Element

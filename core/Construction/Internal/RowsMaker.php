@@ -27,6 +27,13 @@ use Rinkel\Core\Pattern\Node\Lane;
  */
 final readonly class RowsMaker extends BandMaker
 {
+    /** Rows lie no nearer than this share of the way at which their beads would touch side by side (judgement). */
+    private const NEAR = 0.55;
+
+    /** What a half knot and a hitch take of the room between two beads, in working cords (judgement). */
+    private const HALF_KNOT = 1.5;
+    private const HITCH = 2.0;
+
     public function line(Line $line): Line
     {
         if (0 === $this->rows() % 2) {
@@ -81,7 +88,7 @@ final readonly class RowsMaker extends BandMaker
         $across = 0.0;
         foreach ($beads as $i => $bead) {
             $touch = ($bead->diameter->millimetres + ($beads[$i + 1] ?? $bead)->diameter->millimetres) / 2;
-            $across = max($across, sqrt(max(0.0, $touch ** 2 - ($pitch->millimetres / 2) ** 2)), 0.55 * $touch);
+            $across = max($across, sqrt(max(0.0, $touch ** 2 - ($pitch->millimetres / 2) ** 2)), self::NEAR * $touch);
         }
 
         return Length::ofMillimetres($across);
@@ -98,7 +105,7 @@ final readonly class RowsMaker extends BandMaker
         $middle = (\count($beads) - 1) / 2;
         $longest = Length::zero();
         foreach ($beads as $row => $bead) {
-            $knot = abs($row - $middle) < 1 ? $working->round()->times(1.5) : $working->round()->times(2);
+            $knot = abs($row - $middle) < 1 ? $working->round()->times(self::HALF_KNOT) : $working->round()->times(self::HITCH);
             $longest = Length::longest($longest, $bead->length->plus($knot->times($working->fibre->lengthFactor())));
         }
 

@@ -26,7 +26,7 @@ final readonly class WrapMaker extends PartMaker
             throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->value.'"');
         }
         $cord = $this->piece->cord('cord')->cord;
-        $tied = (new BarrelKnot($knots->wraps ?? 3))->sliding($cord, $cord);
+        $tied = (new BarrelKnot($knots->wraps ?? BarrelKnot::USUAL))->sliding($cord, $cord);
 
         return $this->tied($knots, $tied, ['long' => [Length::zero(), $tied->use], 'short' => [$tied->pitch, Length::zero()]]);
     }

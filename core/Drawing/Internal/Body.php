@@ -63,7 +63,7 @@ abstract readonly class Body
         $length = $knot->length->millimetres;
         if ('barrel' === $knot->what || 'double overhand' === $knot->what) {
             $w = $cord->round()->millimetres;
-            $wraps = 'barrel' === $knot->what ? max(1, (int) round($length / $w / $cord->fibre->lengthFactor() - 1)) : 2;
+            $wraps = $knot->wraps ?? 2;
             $motif = CordKnots::barrel('barrel-'.$role.'-'.$wraps, $wraps, $length / $w, $knot->width->millimetres / $w);
 
             return new Placed($motif, $x, $y, $w, $cord->colour, $role);

@@ -14,6 +14,7 @@ use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Drawing\StopKnot;
 use Rinkel\Core\Geometry\Point;
+use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
@@ -264,7 +265,7 @@ final readonly class Ends
     private function barrel(float $x, float $y): Placed
     {
         $w = $this->thickness();
-        $wraps = $this->draft->piece->closure->wraps ?? 3;
+        $wraps = $this->draft->piece->closure->wraps ?? BarrelKnot::USUAL;
 
         return new Placed(CordKnots::barrel('sliding-'.$wraps, $wraps, $this->knot() / $w, 3.3), $x, $y, $w, $this->cords[0]->colour, $this->cords[0]->role, 1, 0);
     }

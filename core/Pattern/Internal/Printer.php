@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern\Internal;
 
+use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\BeadOrder;
 use Rinkel\Core\Pattern\Node\Beads;
@@ -61,7 +62,7 @@ final class Printer
     private function knots(Knots $knots): string
     {
         return $knots->count.' '.$knots->kind->value
-            .(KnotKind::Barrel === $knots->kind ? ' '.($knots->wraps ?? 3) : '')
+            .(KnotKind::Barrel === $knots->kind ? ' '.($knots->wraps ?? BarrelKnot::USUAL) : '')
             .(null === $knots->cord ? '' : ' in '.$knots->cord);
     }
 

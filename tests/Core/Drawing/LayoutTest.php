@@ -172,4 +172,15 @@ final class LayoutTest extends TestCase
     {
         return array_values(array_filter($scene->placed, static fn (Placed $one): bool => 'stop' === $one->motif->name));
     }
+
+    /**
+     * A maker's own sample says how long a knot is, not how often it is wrapped.
+     */
+    public function testABarrelIsDrawnWithItsWrapsHoweverLongItsSampleIs(): void
+    {
+        $plan = Examples::planOf('spaced-knots', ['pattern' => '1 barrel 4, gap fit, 2 barrel 2', 'samples.barrel' => ['pitch' => '11 mm', 'use' => '60 mm']]);
+        $barrels = array_filter((new Layout($plan))->flat()->placed, static fn (Placed $one): bool => $one->knots > 0);
+
+        self::assertSame(['barrel-cord-4', 'barrel-cord-2', 'barrel-cord-2'], array_values(array_map(static fn (Placed $one): string => $one->motif->name, $barrels)));
+    }
 }

@@ -62,8 +62,7 @@ final class LikenessTest extends TestCase
     }
 
     /**
-     * Along a row of wrists, one size after the other: the counts never fall, and no cord is cut shorter by more than the bare cord that
-     * one whole repeat takes the place of.
+     * Along a row of wrists, one size after the other: neither the counts nor the body nor all cord together ever grow less.
      */
     #[DataProvider('provideConstructions')]
     public function testAWiderWristNeverTakesLess(string $construction): void
@@ -78,7 +77,7 @@ final class LikenessTest extends TestCase
             if (null !== $before) {
                 self::assertGreaterThanOrEqual($before[0], $counts, 'counts at '.$wrist);
                 self::assertGreaterThan($before[1] - 1e-9, $body, 'body at '.$wrist);
-                self::assertGreaterThan($before[2] - 5, $cord, 'cord at '.$wrist);
+                self::assertGreaterThan($before[2] - 1e-9, $cord, 'cord at '.$wrist);
             }
             $before = [$counts, $body, $cord];
         }
