@@ -12,13 +12,14 @@ use Rinkel\Core\Pattern\Node;
 final readonly class Block
 {
     /**
-     * @param string       $path    in the pattern
-     * @param string       $place   "line:column" in its text, as the drawing names it
-     * @param string       $text    the part in the notation; of a group only how often
-     * @param list<string> $names   beads, findings or cords it names
-     * @param list<string> $colours of them
-     * @param list<self>   $parts   inside it
-     * @param int|null     $fitted  how often a fit came to stand
+     * @param string                $path    in the pattern
+     * @param string                $place   "line:column" in its text, as the drawing names it
+     * @param string                $text    the part in the notation; of a group only how often
+     * @param list<string>          $names   beads, findings or cords it names
+     * @param list<string>          $colours of them
+     * @param list<self>            $parts   inside it
+     * @param int|null              $fitted  how often a fit came to stand
+     * @param array<string, string> $palette what could stand for a name in it, with its colour
      */
     public function __construct(
         public string $path,
@@ -33,5 +34,6 @@ final readonly class Block
         public bool $isFit = false,
         public bool $alternates = false,
         public int $count = 1,
+        public array $palette = [],
     ) {}
 }

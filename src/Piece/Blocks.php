@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
 use Rinkel\Core\Pattern\Node\Braid;
@@ -97,7 +99,26 @@ final readonly class Blocks
                 $node instanceof Group && \is_int($node->times) => $node->times,
                 default => 1,
             },
+            [] === $names ? [] : $this->palette($node),
         );
+    }
+
+    /**
+     * Returns what could stand for a name in a part: of a knot another pair of working cords, of a focal also a finding, of links other
+     * links, else a bead.
+     *
+     * @return array<string, string> colours by name
+     */
+    private function palette(Node $node): array
+    {
+        $names = array_map(strval(...), array_keys(match (true) {
+            $node instanceof Knots => array_diff_key($this->piece->cords, ['core' => 0, 'slider' => 0]),
+            $node instanceof Focal => $this->piece->beads + $this->piece->findings,
+            $node instanceof Links => array_filter($this->piece->findings, static fn (Finding $one): bool => FindingKind::Link === $one->kind),
+            default => $this->piece->beads,
+        }));
+
+        return array_combine($names, array_map($this->colour(...), $names));
     }
 
     private function colour(string $name): string
