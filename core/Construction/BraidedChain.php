@@ -33,6 +33,11 @@ final readonly class BraidedChain implements Construction
         return BodyPlace::Wrist;
     }
 
+    public function cords(): CordNames
+    {
+        return CordNames::only(['left', 'right'], ['left', 'right']);
+    }
+
     public function completed(Piece $piece): Piece
     {
         $link = Chains::link($piece) ?? 'chain';

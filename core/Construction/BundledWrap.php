@@ -33,6 +33,11 @@ final readonly class BundledWrap implements Construction
         return BodyPlace::Wrist;
     }
 
+    public function cords(): CordNames
+    {
+        return CordNames::only(['cord']);
+    }
+
     public function completed(Piece $piece): Piece
     {
         $names = [] === $piece->beads ? ['seed'] : array_map(strval(...), array_keys($piece->beads));

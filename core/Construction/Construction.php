@@ -30,6 +30,11 @@ interface Construction
     public function place(): BodyPlace;
 
     /**
+     * Returns which cords such a piece can have.
+     */
+    public function cords(): CordNames;
+
+    /**
      * Returns $piece with all it leaves open filled in, so that a girth alone is enough.
      */
     public function completed(Piece $piece): Piece;

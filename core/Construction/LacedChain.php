@@ -33,6 +33,11 @@ final readonly class LacedChain implements Construction
         return BodyPlace::Wrist;
     }
 
+    public function cords(): CordNames
+    {
+        return CordNames::only(['lace'], ['lace']);
+    }
+
     public function completed(Piece $piece): Piece
     {
         $link = Chains::link($piece) ?? 'chain';

@@ -30,6 +30,11 @@ final readonly class MultiRow extends OnCore
         return 'multi-row';
     }
 
+    public function cords(): CordNames
+    {
+        return CordNames::only(['core', 'working', 'slider'], ['core']);
+    }
+
     public function completed(Piece $piece): Piece
     {
         $rows = $piece->cords['core']->count ?? 3;

@@ -40,6 +40,11 @@ final readonly class NettedPouch implements Construction
         return BodyPlace::Neck;
     }
 
+    public function cords(): CordNames
+    {
+        return CordNames::only(['mesh', 'slider'], ['mesh']);
+    }
+
     public function completed(Piece $piece): Piece
     {
         return $piece->completedWith(

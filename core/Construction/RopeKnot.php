@@ -37,6 +37,11 @@ final readonly class RopeKnot implements Construction
         return BodyPlace::Wrist;
     }
 
+    public function cords(): CordNames
+    {
+        return CordNames::only(['rope', 'thread'], ['rope']);
+    }
+
     public function completed(Piece $piece): Piece
     {
         return $piece->completedWith(

@@ -27,6 +27,11 @@ final readonly class SquareKnotBand extends OnCore
         return 'square-knot-band';
     }
 
+    public function cords(): CordNames
+    {
+        return CordNames::only(['core', 'working', 'slider'], ['core']);
+    }
+
     public function completed(Piece $piece): Piece
     {
         return $piece->completedWith(

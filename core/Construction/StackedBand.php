@@ -27,6 +27,11 @@ final readonly class StackedBand extends OnCore
         return 'stacked-band';
     }
 
+    public function cords(): CordNames
+    {
+        return CordNames::andPairs(['core', 'slider'], ['core']);
+    }
+
     public function completed(Piece $piece): Piece
     {
         $pairs = [] === array_diff_key($piece->cords, ['core' => 0, 'slider' => 0])

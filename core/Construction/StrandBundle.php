@@ -39,6 +39,11 @@ final readonly class StrandBundle implements Construction
         return BodyPlace::Wrist;
     }
 
+    public function cords(): CordNames
+    {
+        return CordNames::andStrands(['end', 'slider']);
+    }
+
     public function completed(Piece $piece): Piece
     {
         $strands = [] === array_diff_key($piece->cords, ['end' => 0, 'slider' => 0])

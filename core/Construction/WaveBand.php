@@ -41,15 +41,18 @@ final readonly class WaveBand implements Construction
         return BodyPlace::Wrist;
     }
 
+    public function cords(): CordNames
+    {
+        return CordNames::only(['core', 'working']);
+    }
+
     public function completed(Piece $piece): Piece
     {
         $names = array_map(strval(...), array_keys($piece->beads));
-        $seed = Bead::seed('11/0');
-        $size = $seed ?? [Length::ofMillimetres(2.2), Length::ofMillimetres(1.5), Length::ofMillimetres(0.8)];
 
         return $piece->completedWith(
             ['core' => Stock::cord(Fibre::Nylon, 0.5, '#35302c', 2), 'working' => Stock::cord(Fibre::Nylon, 0.5, '#35302c')],
-            ['round' => Stock::round(3, '#8c5a7a', 0.9), 'seed' => new Bead(BeadShape::Seed, $size[1], $size[0], $size[2], Colour::parse('#d8c08a'))],
+            ['round' => Stock::round(3, '#8c5a7a', 0.9), 'seed' => Bead::of(BeadShape::Seed, Colour::parse('#d8c08a'), size: '11/0')],
             ['button' => Stock::finding(FindingKind::Button, 8, 3, 2)],
             '2 square, (wave 4 '.($names[0] ?? 'round').' / '.($names[1] ?? $names[0] ?? 'seed').', 2 square) x fit',
             new ClosureWish(ClosureKind::ButtonLoop, findings: ['button'], knotted: true),

@@ -13,15 +13,20 @@ enum BodyPlace: string
     case Ankle = 'ankle';
     case Neck = 'neck';
 
+    public function girth(): Measurement
+    {
+        return Measurement::from($this->value);
+    }
+
     /**
      * Returns what an opened piece has to pass on its way there: hand, heel or head.
      */
-    public function passing(): string
+    public function passing(): Measurement
     {
         return match ($this) {
-            self::Wrist => 'hand',
-            self::Ankle => 'heel',
-            self::Neck => 'head',
+            self::Wrist => Measurement::Hand,
+            self::Ankle => Measurement::Heel,
+            self::Neck => Measurement::Head,
         };
     }
 }

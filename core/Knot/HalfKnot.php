@@ -51,9 +51,9 @@ final readonly class HalfKnot
         };
     }
 
-    public function tied(Bundle $core, Cord $working, Hand $hand): Tied
+    public function tied(Bundle $core, Cord $working, Tension $tension): Tied
     {
-        $pitch = $this->pitch($hand);
+        $pitch = $this->pitch($tension);
         $use = $core->turn($working->round())->times(0.5)->plus($working->round()->times($this->useBeyondTurn($pitch)));
 
         return new Tied(
@@ -67,12 +67,12 @@ final readonly class HalfKnot
     /**
      * Returns the pitch in diameters of the working cord: pulled only, pushed up (the default), pushed hard.
      */
-    private function pitch(Hand $hand): float
+    private function pitch(Tension $tension): float
     {
-        return match ($hand) {
-            Hand::Loose => $this->spiral ? 1.55 : 1.8,
-            Hand::Even => $this->spiral ? 1.35 : 1.5,
-            Hand::Firm => $this->spiral ? 1.2 : 1.2,
+        return match ($tension) {
+            Tension::Loose => $this->spiral ? 1.55 : 1.8,
+            Tension::Even => $this->spiral ? 1.35 : 1.5,
+            Tension::Firm => $this->spiral ? 1.2 : 1.2,
         };
     }
 

@@ -17,7 +17,7 @@ final readonly class KnotBook
      * @param array<string, Sample> $samples by the knot's word, "square", "half left", …
      */
     public function __construct(
-        private Hand $hand,
+        private Tension $tension,
         private array $samples = [],
     ) {}
 
@@ -32,11 +32,11 @@ final readonly class KnotBook
     public function around(KnotKind $kind, Bundle $core, Cord $working): Tied
     {
         return $this->measured($kind, match ($kind) {
-            KnotKind::HalfLeft, KnotKind::HalfRight => HalfKnot::spiral()->tied($core, $working, $this->hand),
+            KnotKind::HalfLeft, KnotKind::HalfRight => HalfKnot::spiral()->tied($core, $working, $this->tension),
             KnotKind::HalfHitch => Hitch::half()->tied($core, $working),
             KnotKind::Whip => (new Whipping())->turn($core, $working),
             KnotKind::LarksHead, KnotKind::VerticalLarksHead => Hitch::verticalLarksHead()->tied($core, $working),
-            default => (new SquareKnot())->tied($core, $working, $this->hand),
+            default => (new SquareKnot())->tied($core, $working, $this->tension),
         });
     }
 

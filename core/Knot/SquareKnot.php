@@ -12,8 +12,8 @@ use Rinkel\Core\Material\Cord;
  */
 final readonly class SquareKnot
 {
-    public function tied(Bundle $core, Cord $working, Hand $hand): Tied
+    public function tied(Bundle $core, Cord $working, Tension $tension): Tied
     {
-        return HalfKnot::flat()->tied($core, $working, $hand)->times(2);
+        return HalfKnot::flat()->tied($core, $working, $tension)->times(2);
     }
 }

@@ -16,6 +16,7 @@ final readonly class Line
      * @param list<Element> $middle only of a mirrored line
      * @param list<Chunk>   $after  what follows a mirror
      * @param list<int>     $shares of each fit
+     * @param list<int>     $more   repeats of each fit that are wished beyond what fits, or short of it
      */
     public function __construct(
         public array $first,
@@ -23,6 +24,7 @@ final readonly class Line
         public array $after,
         public bool $mirrored,
         public array $shares,
+        public array $more = [],
     ) {}
 
     /**
@@ -42,6 +44,17 @@ final readonly class Line
             ...($this->mirrored ? array_map(self::mirrored(...), array_reverse($half)) : []),
             ...$this->expanded($this->after, $counts),
         ];
+    }
+
+    /**
+     * Returns this line with other halves, its fits as they are.
+     *
+     * @param list<Chunk> $first
+     * @param list<Chunk> $after
+     */
+    public function with(array $first, array $after): self
+    {
+        return new self($first, $this->middle, $after, $this->mirrored, $this->shares, $this->more);
     }
 
     /**

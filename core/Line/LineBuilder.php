@@ -24,10 +24,16 @@ final class LineBuilder
     /** More boxes than this are no piece of jewellery; keeps every input cheap. */
     private const MOST = 6000;
 
+    /** More that shares the room cannot be meant. */
+    private const MOST_FITS = 24;
+
     private int $elements = 0;
 
     /** @var list<int> */
     private array $shares = [];
+
+    /** @var list<int> */
+    private array $more = [];
 
     public function __construct(private readonly Maker $maker) {}
 
@@ -41,7 +47,7 @@ final class LineBuilder
             $mirror = $part instanceof Mirror ? $i : $mirror;
         }
         if (null === $mirror) {
-            return new Line($this->chunks($pattern->parts), [], [], false, $this->shares);
+            return new Line($this->chunks($pattern->parts), [], [], false, $this->shares, $this->more);
         }
         $before = array_values(array_filter(
             \array_slice($pattern->parts, 0, $mirror),
@@ -52,7 +58,7 @@ final class LineBuilder
         $first = $this->chunks($single ? \array_slice($before, 0, -1) : $before);
         $middle = $single ? $this->fixed([$last], false) : [];
 
-        return new Line($first, $middle, $this->chunks(\array_slice($pattern->parts, $mirror + 1)), true, $this->shares);
+        return new Line($first, $middle, $this->chunks(\array_slice($pattern->parts, $mirror + 1)), true, $this->shares, $this->more);
     }
 
     /**
@@ -86,11 +92,17 @@ final class LineBuilder
     {
         if (!$group->times instanceof Fit) {
             $chunks = $this->chunks($group->parts);
+            $once = array_sum(array_map(static fn (Chunk $chunk): int => 1 + \count($chunk->elements), $chunks));
+            $this->count($group, $once * ($group->times - 1));
 
             return array_merge(...array_fill(0, $group->times, $chunks));
         }
         $fit = \count($this->shares);
+        if ($fit >= self::MOST_FITS) {
+            throw PartDoesNotSuit::tooManyFits($group, self::MOST_FITS);
+        }
         $this->shares[] = $group->times->share;
+        $this->more[] = $group->times->more;
 
         return [new Chunk($this->fixed($group->parts, false), $fit, $group->alternate ? $this->fixed($group->parts, true) : [])];
     }

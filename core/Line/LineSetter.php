@@ -12,7 +12,8 @@ use Rinkel\Core\Measure\Length;
  * Several fits share the length: each n_i repeats of length L_i stays within one repeat of its share s_i of one common fill x,
  * (n_i − 1) L_i < s_i x < (n_i + 1) L_i. Of all such counts, those nearest to the wished length are best; of two as near the
  * shorter one, of two as long the one that keeps the shares better. With beads in stock only counts that they suffice for are
- * looked at, down from the wished fill. Exact: as x falls the window of counts changes only where some s_i x / L_i is whole.
+ * looked at, down from the wished fill. What a maker wishes more or fewer of than fits is added at the end, and nothing then evens
+ * it out again. Exact: as x falls the window of counts changes only where some s_i x / L_i is whole.
  */
 final readonly class LineSetter
 {
@@ -32,6 +33,9 @@ final readonly class LineSetter
         $free = $sums->best($wished->millimetres, $atMost, []);
         $best = [] === $this->stock ? $free : $sums->best($wished->millimetres, $atMost, $this->stock);
         $counts = $best ?? $free ?? array_fill(0, \count($line->shares), 0);
+        foreach ($line->more as $fit => $more) {
+            $counts[$fit] = max(0, ($counts[$fit] ?? 0) + $more);
+        }
 
         return $this->setting($line, $sums, $counts, $wished, $atMost, $this->shortage($sums, $free));
     }
@@ -67,7 +71,7 @@ final readonly class LineSetter
             $elements = array_map(static fn (Element $element): Element => $element->stretches ? $element->stretchedTo($each) : $element, $elements);
             $total += max(0.0, $left);
         }
-        [$elements, $spread] = $stretching > 0 ? [$elements, 0] : $this->spread($elements, $counts, $left, $atMost);
+        [$elements, $spread] = $stretching > 0 || [] !== array_filter($line->more) ? [$elements, 0] : $this->spread($elements, $counts, $left, $atMost);
         $length = Length::sum(...array_map(static fn (Element $element): Length => $element->length, $elements));
 
         return new Setting($counts, $elements, $length, $length->minus($wished), $stretching > 0 ? [] : $sums->neighbours($counts), $spread, $shortage);

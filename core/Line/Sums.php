@@ -15,6 +15,15 @@ final class Sums
 {
     private const DUST = 1e-9;
 
+    /** Up to so many fits every way to round their shares is tried; beyond, they are rounded up in the order of their remainders. */
+    private const ALL_WAYS = 6;
+
+    /** The best counts lie near the whole fill; no more than so many windows below it are looked at. */
+    private const DEEPEST = 4000;
+
+    /** More elements than this in one fit are no piece of jewellery. */
+    private const MOST = 20_000;
+
     private float $fixed = 0.0;
 
     /** @var list<list<array{Chunk, int}>> by fit: what it repeats and how many times that stands on the line */
@@ -154,7 +163,7 @@ final class Sums
      */
     private function one(int $fit): float
     {
-        return max(0.01, $this->part($fit, 2) / 2);
+        return max(0.1, $this->part($fit, 2) / 2);
     }
 
     /**
@@ -165,9 +174,11 @@ final class Sums
     private function steps(float $fill): array
     {
         $edges = [0.0, $fill];
+        $deep = intdiv(self::DEEPEST, \count($this->fits));
         foreach (array_keys($this->fits) as $fit) {
             $step = $this->one($fit) / $this->share($fit);
-            for ($i = 1; $i * $step < $fill && $i < 4000; ++$i) {
+            $top = (int) ceil($fill / $step) - 1;
+            for ($i = $top; $i > max(0, $top - $deep); --$i) {
                 $edges[] = $i * $step;
             }
         }
@@ -204,18 +215,48 @@ final class Sums
      */
     private function windows(float $x): \Generator
     {
-        $ranges = [];
+        [$counts, $remainders] = [[], []];
         foreach (array_keys($this->fits) as $fit) {
             $exact = $this->share($fit) * $x / $this->one($fit);
-            $ranges[] = [(int) floor($exact), (int) floor($exact) + 1];
+            $counts[] = (int) min(floor($exact), $this->most($fit));
+            $remainders[] = $exact - floor($exact);
         }
-        for ($mask = 0, $all = 2 ** \count($ranges); $mask < $all; ++$mask) {
-            $counts = [];
-            foreach ($ranges as $fit => $range) {
-                $counts[] = $range[($mask >> $fit) & 1];
-            }
-            yield $counts;
+        if (\count($counts) > self::ALL_WAYS) {
+            yield from self::inOrder($counts, $remainders);
+
+            return;
         }
+        for ($mask = 0, $all = 2 ** \count($counts); $mask < $all; ++$mask) {
+            yield array_map(static fn (int $count, int $fit): int => $count + (($mask >> $fit) & 1), $counts, array_keys($counts));
+        }
+    }
+
+    /**
+     * Returns the counts rounded down, then one more of them rounded up at a time, the largest remainder first.
+     *
+     * @param list<int>   $counts
+     * @param list<float> $remainders
+     *
+     * @return \Generator<list<int>>
+     */
+    private static function inOrder(array $counts, array $remainders): \Generator
+    {
+        yield $counts;
+        arsort($remainders);
+        foreach (array_keys($remainders) as $fit) {
+            ++$counts[$fit];
+            yield array_values($counts);
+        }
+    }
+
+    /**
+     * Returns how often a fit may stand at most, so that all of them together stay within reason.
+     */
+    private function most(int $fit): int
+    {
+        $once = array_sum(array_map(static fn (array $chunk): int => $chunk[1] * \count($chunk[0]->elements), $this->fits[$fit]));
+
+        return intdiv(self::MOST, max(1, $once * \count($this->fits)));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Material;
 
+use Rinkel\Core\Material\Exception\HoleTooWide;
 use Rinkel\Core\Measure\Length;
 
 /**
@@ -11,6 +12,9 @@ use Rinkel\Core\Measure\Length;
  */
 final readonly class Bead
 {
+    /** Diameter in mm where none was measured. */
+    private const USUAL = 6.0;
+
     /**
      * Seed beads by size number: diameter, length along the hole and hole, in mm, from memory of usual trade sizes (±10 %).
      */
@@ -18,19 +22,63 @@ final readonly class Bead
         '15/0' => [1.5, 1.1, 0.6], '11/0' => [2.2, 1.5, 0.8], '10/0' => [2.4, 1.6, 0.9], '8/0' => [3.0, 2.1, 1.1], '6/0' => [4.0, 2.9, 1.5],
     ];
 
+    public Length $diameter;
+    public Length $length;
+    public Length $hole;
+
     /**
-     * @param int|null $stock how many there are, null when that is not kept
-     * @param bool     $glass whether instant glue would frost it
+     * @param string|null $size        number of a seed bead, which gives what was not measured
+     * @param Length|null $ownDiameter as measured, null for the usual one, 6 mm
+     * @param Length|null $ownLength   as measured along the hole, null for the one usual with this shape and diameter
+     * @param Length|null $ownHole     as measured, null for the one usual with this diameter
+     * @param int|null    $stock       how many there are, null when that is not kept
+     * @param bool        $glass       whether instant glue would frost it
      */
-    public function __construct(
+    private function __construct(
         public BeadShape $shape,
-        public Length $length,
-        public Length $diameter,
-        public Length $hole,
         public Colour $colour,
-        public ?int $stock = null,
-        public bool $glass = false,
-    ) {}
+        public ?string $size,
+        public ?Length $ownDiameter,
+        public ?Length $ownLength,
+        public ?Length $ownHole,
+        public ?int $stock,
+        public bool $glass,
+    ) {
+        $seed = self::seed($size ?? '');
+        $this->diameter = $ownDiameter ?? $seed[0] ?? Length::ofMillimetres(self::USUAL);
+        $this->length = $ownLength ?? $seed[1] ?? $this->diameter->times($shape->usualLength());
+        $this->hole = $ownHole ?? $seed[2] ?? self::usualHole($this->diameter);
+    }
+
+    /**
+     * Returns a bead as its maker measured it; what she did not measure follows from the rest.
+     *
+     * @throws HoleTooWide If the hole is not smaller than the bead
+     */
+    public static function of(
+        BeadShape $shape,
+        Colour $colour,
+        ?Length $diameter = null,
+        ?Length $length = null,
+        ?Length $hole = null,
+        ?string $size = null,
+        ?int $stock = null,
+        bool $glass = false,
+    ): self {
+        $bead = new self($shape, $colour, $size, $diameter, $length, $hole, $stock, $glass);
+
+        return $bead->hole->isShorterThan($bead->diameter) ? $bead : throw HoleTooWide::ofBead($bead->hole, $bead->diameter);
+    }
+
+    /**
+     * Returns this bead with a hole of $hole, or with the usual one where that is wide enough.
+     */
+    public function boredAtLeast(Length $hole): self
+    {
+        return $this->hole->isShorterThan($hole)
+            ? self::of($this->shape, $this->colour, $this->ownDiameter, $this->ownLength, $hole, $this->size, $this->stock, $this->glass)
+            : $this;
+    }
 
     /**
      * Returns the sizes of a seed bead as [diameter, length, hole], or null for a number that is no seed size.
@@ -47,10 +95,19 @@ final readonly class Bead
     }
 
     /**
-     * Returns the usual hole of a bead of $diameter: a quarter of it, at least 0.6 mm (from memory; measure your own).
+     * @return non-empty-list<string> numbers of the seed beads that are known
+     */
+    public static function seedSizes(): array
+    {
+        return array_keys(self::SEEDS);
+    }
+
+    /**
+     * Returns the usual hole of a bead of $diameter: a quarter of it, at least 0.6 mm, never more than three quarters of it (from
+     * memory; measure your own).
      */
     public static function usualHole(Length $diameter): Length
     {
-        return Length::longest(Length::ofMillimetres(0.6), $diameter->times(0.25));
+        return Length::ofMillimetres(min(max(0.6, 0.25 * $diameter->millimetres), 0.75 * $diameter->millimetres));
     }
 }

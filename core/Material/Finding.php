@@ -11,44 +11,50 @@ use Rinkel\Core\Measure\Length;
  */
 final readonly class Finding
 {
+    /** Along the piece: of a clasp when closed, of a button across the loop. */
+    public Length $length;
+
+    /** Across: of a fold-over end inside, of a toggle its bar, of a stone its largest diameter. */
+    public Length $width;
+
+    /** Opening: of a ring, a toggle's ring, a slide bead's hole, a magnet's inner diameter, across a link. */
+    public Length $inside;
+
     /**
-     * @param Length   $length along the piece: of a clasp when closed, of a button across the loop
-     * @param Length   $width  across: of a fold-over end inside, of a toggle its bar, of a stone its largest diameter
-     * @param Length   $inside opening: of a ring, a toggle's ring, a slide bead's hole, a magnet's inner diameter, across a link
-     * @param int|null $stock  how many there are, null when that is not kept
+     * @param Length|null $ownLength as measured, null for what is usual with its kind; the other two likewise
+     * @param int|null    $stock     how many there are, null when that is not kept
      */
-    public function __construct(
+    private function __construct(
         public FindingKind $kind,
-        public Length $length,
-        public Length $width,
-        public Length $inside,
-        public bool $nickel = false,
-        public ?int $stock = null,
-    ) {}
+        public ?Length $ownLength,
+        public ?Length $ownWidth,
+        public ?Length $ownInside,
+        public bool $nickel,
+        public ?int $stock,
+    ) {
+        [$length, $width, $inside] = $kind->usualSizes();
+        $this->length = $ownLength ?? $length;
+        $this->width = $ownWidth ?? $width;
+        $this->inside = $ownInside ?? $inside;
+    }
+
+    public static function of(
+        FindingKind $kind,
+        ?Length $length = null,
+        ?Length $width = null,
+        ?Length $inside = null,
+        bool $nickel = false,
+        ?int $stock = null,
+    ): self {
+        return new self($kind, $length, $width, $inside, $nickel, $stock);
+    }
 
     /**
      * Returns one of usual size (from memory; measure your own).
      */
     public static function usual(FindingKind $kind): self
     {
-        [$length, $width, $inside] = match ($kind) {
-            FindingKind::Clasp => [12, 6, 0],
-            FindingKind::Ring => [5, 5, 4],
-            FindingKind::FoldOverEnd => [8, 4, 3],
-            FindingKind::CordEnd => [9, 4, 3],
-            FindingKind::CrimpCover => [4, 4, 2],
-            FindingKind::Toggle => [20, 18, 10],
-            FindingKind::Extender => [50, 3, 2],
-            FindingKind::Button => [12, 3, 2],
-            FindingKind::Connector => [16, 16, 12],
-            FindingKind::Charm => [12, 12, 2],
-            FindingKind::SlideBead => [8, 8, 2],
-            FindingKind::Magnet => [20, 10, 8],
-            FindingKind::Link => [9, 7, 4.5],
-            FindingKind::Stone => [28, 18, 0],
-        };
-
-        return new self($kind, Length::ofMillimetres($length), Length::ofMillimetres($width), Length::ofMillimetres($inside));
+        return self::of($kind);
     }
 
     /**

@@ -173,10 +173,10 @@ final readonly class Length implements \Stringable
     }
 
     /**
-     * Returns the exact length in millimetres, as the open formats carry it: "165.1 mm".
+     * Returns the length in millimetres to a millionth of a micrometre, as the open formats carry it: "165.1 mm".
      */
     public function __toString(): string
     {
-        return json_encode($this->millimetres, \JSON_THROW_ON_ERROR).' mm';
+        return json_encode(round($this->millimetres, 9), \JSON_THROW_ON_ERROR).' mm';
     }
 }

@@ -8,6 +8,7 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Internal\Lexer;
 use Rinkel\Core\Pattern\Internal\Parser;
 use Rinkel\Core\Pattern\Internal\Printer;
+use Rinkel\Core\Pattern\Internal\TokenKind;
 use Rinkel\Core\Pattern\Node\Centre;
 use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Group;
@@ -64,39 +65,49 @@ final readonly class Pattern implements \Stringable
     }
 
     /**
-     * Returns this pattern with each fit fixed at its number in $counts, fits in the order of the text.
+     * Returns this pattern with some more or fewer repeats of its fits than fit, in the order of the text.
      *
-     * @param list<int> $counts
+     * @param list<int> $more of each fit
      */
-    public function withCounts(array $counts): self
+    public function withMore(array $more): self
     {
-        $fixed = self::fixed($this->parts, $counts);
-
-        return new self([] === $fixed ? $this->parts : $fixed);
+        return new self(self::more($this->parts, $more));
     }
 
     /**
-     * @param list<Node> $parts
-     * @param list<int>  $counts those not used yet
+     * @param non-empty-list<Node> $parts
+     * @param list<int>            $more  those not used yet
      *
-     * @return list<Node>
+     * @return non-empty-list<Node>
      */
-    private static function fixed(array $parts, array &$counts): array
+    private static function more(array $parts, array &$more): array
     {
-        $fixed = [];
-        foreach ($parts as $part) {
+        return array_map(static function (Node $part) use (&$more): Node {
             if (!$part instanceof Group) {
-                $fixed[] = $part;
-                continue;
+                return $part;
             }
-            $times = $part->times instanceof Fit ? (int) array_shift($counts) : $part->times;
-            $inner = self::fixed($part->parts, $counts);
-            if ($times > 0 && [] !== $inner) {
-                $fixed[] = new Group($inner, $times, $part->alternate, $part->place());
+            $times = $part->times instanceof Fit ? $part->times->plus(array_shift($more) ?? 0) : $part->times;
+
+            return new Group(self::more($part->parts, $more), $times, $part->alternate, $part->place());
+        }, $parts);
+    }
+
+    /**
+     * Returns $text with every length that has no unit said in $bare, all else as it stands: another unit of the piece then changes
+     * nothing. A text that cannot be read is returned as it is.
+     */
+    public static function pinned(string $text, Unit $bare): string
+    {
+        $lines = explode("\n", $text);
+        foreach (array_reverse((new Lexer($text))->tokens()) as $token) {
+            if (TokenKind::Length === $token->kind && 1 === preg_match('/[\d.,\/½¼¾]$/u', $token->text)) {
+                $line = $lines[$token->place->line - 1] ?? '';
+                $end = $token->place->column - 1 + $token->place->length;
+                $lines[$token->place->line - 1] = mb_substr($line, 0, $end).' '.$bare->value.mb_substr($line, $end);
             }
         }
 
-        return $fixed;
+        return implode("\n", $lines);
     }
 
     /**

@@ -74,11 +74,11 @@ final readonly class PatternEdit
     }
 
     /**
-     * Returns the pattern with $more of a part: knots, beads or repeats. A fit becomes fixed at what it came to, $fitted.
+     * Returns the pattern with $more of a part: knots, beads or repeats. A fit stays one, with so many more than fit.
      */
-    public function counted(string $path, int $more, int $fitted = 1): Pattern
+    public function counted(string $path, int $more): Pattern
     {
-        return $this->replaced($path, static function (Node $node) use ($more, $fitted): array {
+        return $this->replaced($path, static function (Node $node) use ($more): array {
             $bounded = static fn (int $count): int => max(1, min(self::MOST, $count + $more));
 
             return [match (true) {
@@ -87,7 +87,7 @@ final readonly class PatternEdit
                 $node instanceof Links => new Links($bounded($node->count), $node->name),
                 $node instanceof Net => new Net(min(60, $bounded($node->rows)), $node->every),
                 $node instanceof Wave => new Wave(min(40, $bounded($node->steps)), $node->round, $node->seed, $node->seeds),
-                $node instanceof Group => new Group($node->parts, $bounded($node->times instanceof Fit ? $fitted : $node->times), $node->alternate),
+                $node instanceof Group => new Group($node->parts, $node->times instanceof Fit ? $node->times->plus($more) : $bounded($node->times), $node->alternate),
                 default => $node,
             }];
         });
@@ -181,6 +181,20 @@ final readonly class PatternEdit
     }
 
     /**
+     * Returns the pattern with a counted part as often as fits: "57 square" becomes "1 square x fit".
+     */
+    public function freed(string $path): Pattern
+    {
+        return $this->replaced($path, static fn (Node $node): array => [match (true) {
+            $node instanceof Knots => new Group([new Knots(1, $node->kind, $node->wraps, $node->cord)], new Fit()),
+            $node instanceof Beads => new Group([new Beads(1, $node->order, $node->names, $node->lane, $node->strand)], new Fit()),
+            $node instanceof Links => new Group([new Links(1, $node->name)], new Fit()),
+            $node instanceof Group => new Group($node->parts, new Fit(), $node->alternate),
+            default => $node,
+        }]);
+    }
+
+    /**
      * Returns the pattern with a group whose sides change every time, or no longer do.
      */
     public function alternated(string $path): Pattern
@@ -221,11 +235,19 @@ final readonly class PatternEdit
     }
 
     /**
-     * Returns the pattern with every $old name said as $new: of a bead, a finding or a cord.
+     * Returns the pattern with a bead or finding called otherwise, wherever it is named.
      */
-    public function renamedEverywhere(string $old, string $new): Pattern
+    public function withBeadCalled(string $old, string $new): Pattern
     {
-        return new Pattern(array_map(static fn (Node $node): Node => self::everywhere($node, $old, $new), $this->pattern->parts));
+        return $this->everyPart(static fn (Node $node): Node => $node instanceof Knots ? $node : self::called($node, $old, $new));
+    }
+
+    /**
+     * Returns the pattern with a cord called otherwise, wherever a knot names it.
+     */
+    public function withCordCalled(string $old, string $new): Pattern
+    {
+        return $this->everyPart(static fn (Node $node): Node => $node instanceof Knots ? self::called($node, $old, $new) : $node);
     }
 
     /**
@@ -246,16 +268,28 @@ final readonly class PatternEdit
         };
     }
 
-    private static function everywhere(Node $node, string $old, string $new): Node
+    /**
+     * @param callable(Node): Node $change of a part that is no bracket
+     */
+    private function everyPart(callable $change): Pattern
     {
-        $inside = static fn (Node $part): Node => self::everywhere($part, $old, $new);
-
-        return match (true) {
-            $node instanceof Group => new Group(array_map($inside, $node->parts), $node->times, $node->alternate),
-            $node instanceof Centre => new Centre(array_map($inside, $node->parts)),
-            $node instanceof Beads => new Beads($node->count, $node->order, array_map(static fn (array $name): array => [$name[0], $old === $name[1] ? $new : $name[1]], $node->names), $node->lane, $node->strand),
-            default => self::renamed($node, static fn (string $name): string => $old === $name ? $new : $name),
+        $inside = static function (Node $node) use (&$inside, $change): Node {
+            /** @var callable(Node): Node $inside */
+            return match (true) {
+                $node instanceof Group => new Group(array_map($inside, $node->parts), $node->times, $node->alternate),
+                $node instanceof Centre => new Centre(array_map($inside, $node->parts)),
+                default => $change($node),
+            };
         };
+
+        return new Pattern(array_map($inside, $this->pattern->parts));
+    }
+
+    private static function called(Node $node, string $old, string $new): Node
+    {
+        return $node instanceof Beads
+            ? new Beads($node->count, $node->order, array_map(static fn (array $name): array => [$name[0], $old === $name[1] ? $new : $name[1]], $node->names), $node->lane, $node->strand)
+            : self::renamed($node, static fn (string $name): string => $old === $name ? $new : $name);
     }
 
     /**

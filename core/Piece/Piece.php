@@ -9,7 +9,7 @@ use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Drape;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Wearer;
-use Rinkel\Core\Knot\Hand;
+use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\KnotBook;
 use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Material\Bead;
@@ -48,7 +48,7 @@ final readonly class Piece
         public string $construction,
         public Wearer $wearer,
         public Length $ease,
-        public Hand $hand = Hand::Even,
+        public Tension $tension = Tension::Even,
         public int $wraps = 1,
         public ?Length $length = null,
         public array $cords = [],
@@ -114,7 +114,7 @@ final readonly class Piece
 
     public function knots(): KnotBook
     {
-        return new KnotBook($this->hand, $this->samples);
+        return new KnotBook($this->tension, $this->samples);
     }
 
     public function renamed(string $name): self
@@ -167,20 +167,51 @@ final readonly class Piece
     }
 
     /**
-     * Returns this piece with a bead, a finding or a cord called otherwise, wherever it is named.
+     * Returns this piece with a bead or a finding called otherwise, wherever it is named.
      */
-    public function withCalled(string $old, string $new): self
+    public function withBeadCalled(string $old, string $new): self
     {
         $called = static fn (string $name): string => $old === $name ? $new : $name;
-        $keys = static fn (array $all): array => array_combine(array_map($called, array_map(strval(...), array_keys($all))), $all);
 
         return $this->with([
-            'cords' => $keys($this->cords),
-            'beads' => $keys($this->beads),
-            'findings' => $keys($this->findings),
-            'pattern' => null === $this->pattern ? null : (string) (new PatternEdit(Pattern::parse($this->pattern, $this->unit)))->renamedEverywhere($old, $new),
+            'beads' => self::withKey($this->beads, $old, $new),
+            'findings' => self::withKey($this->findings, $old, $new),
+            'pattern' => $this->edited(static fn (PatternEdit $edit): Pattern => $edit->withBeadCalled($old, $new)),
             'closure' => $this->closure?->withFindings(array_map($called, $this->closure->findings)),
         ]);
+    }
+
+    /**
+     * Returns this piece with a cord called otherwise, wherever it is named.
+     */
+    public function withCordCalled(string $old, string $new): self
+    {
+        return $this->with([
+            'cords' => self::withKey($this->cords, $old, $new),
+            'pattern' => $this->edited(static fn (PatternEdit $edit): Pattern => $edit->withCordCalled($old, $new)),
+        ]);
+    }
+
+    /**
+     * @template T
+     *
+     * @param array<string, T> $entries
+     *
+     * @return array<string, T> in the same order
+     */
+    private static function withKey(array $entries, string $old, string $new): array
+    {
+        $names = array_map(static fn (int|string $name): string => $old === (string) $name ? $new : (string) $name, array_keys($entries));
+
+        return array_combine($names, $entries);
+    }
+
+    /**
+     * @param callable(PatternEdit): Pattern $change
+     */
+    private function edited(callable $change): ?string
+    {
+        return null === $this->pattern ? null : (string) $change(new PatternEdit(Pattern::parse($this->pattern, $this->unit)));
     }
 
     /**

@@ -10,21 +10,24 @@ use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Wearer;
-use Rinkel\Core\Knot\Hand;
+use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\BeadShape;
 use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Exception\HoleTooWide;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Internal\Fields;
+use Rinkel\Core\Quoted;
 
 /**
  * Reads a piece from the open format (docs/piece.schema.json), decoded to arrays.
@@ -35,7 +38,7 @@ use Rinkel\Core\Piece\Internal\Fields;
 final class PieceReader
 {
     public const FORMAT = 'rinkel-piece';
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     private const NAME_LONGEST = 80;
     private const PATTERN_LONGEST = 20_000;
@@ -47,7 +50,7 @@ final class PieceReader
      */
     public function read(array $document): Piece
     {
-        $fields = new Fields($document);
+        $fields = new Fields(Lifts::lifted($document));
         $fields->mustBe('format', self::FORMAT);
         $fields->mustBe('version', self::VERSION);
         $name = $fields->text('name', self::NAME_LONGEST);
@@ -56,33 +59,34 @@ final class PieceReader
         $wearer = $this->wearer($fields, $unit);
         $ease = $fields->length('ease', $unit, Length::zero(), Length::ofMillimetres(60), EaseScale::snug());
         $length = $fields->length('length', $unit, Length::ofCentimetres(5), Length::ofCentimetres(300));
-        $hand = $fields->choice('hand', Hand::class, Hand::Even);
+        $tension = $fields->choice('tension', Tension::class, Tension::Even);
         $wraps = $fields->number('wraps', 1, 12, 1);
-        $cords = $fields->each('cords', fn (string $path): ?CordUse => $this->cord($fields, $path));
-        $beads = $fields->each('beads', fn (string $path): ?Bead => $this->bead($fields, $path));
-        $findings = $fields->each('findings', fn (string $path): ?Finding => $this->finding($fields, $path));
-        $samples = $fields->each('samples', fn (string $path): ?Sample => $this->sample($fields, $path));
+        $cords = $fields->each('cords', fn (string $path): ?CordUse => $this->cord($fields, $path), Pattern::isName(...), self::noName(...));
+        $beads = $fields->each('beads', fn (string $path): ?Bead => $this->bead($fields, $path), Naming::suits(...), self::noName(...));
+        $findings = $fields->each('findings', fn (string $path): ?Finding => $this->finding($fields, $path), Pattern::isName(...), self::noName(...));
+        $samples = $fields->each('samples', fn (string $path): ?Sample => $this->sample($fields, $path), self::isKnot(...), self::noKnot(...));
         $pattern = $fields->note('pattern', self::PATTERN_LONGEST);
         $closure = $this->closure($fields, $unit);
         $drop = $fields->length('drop', $unit, Length::zero(), Length::ofCentimetres(100));
         [$child, $instant] = [$fields->yes('forChild'), $fields->yes('instantGlue')];
+        $fields->noneElse();
         if (null !== $pattern) {
             $fields->parsed('pattern', static fn (string $text): Pattern => Pattern::parse($text, $unit), null);
         }
         if ([] !== $fields->faults()) {
             throw PieceUnreadable::because($fields->faults());
         }
-        \assert(isset($name, $construction, $wearer, $ease, $hand, $wraps));
+        \assert(isset($name, $construction, $wearer, $ease, $tension, $wraps));
 
-        return new Piece($name, $unit, $construction, $wearer, $ease, $hand, $wraps, $length, $cords, $beads, $findings, $pattern, $closure, $samples, $child, $instant, $drop);
+        return new Piece($name, $unit, $construction, $wearer, $ease, $tension, $wraps, $length, $cords, $beads, $findings, $pattern, $closure, $samples, $child, $instant, $drop);
     }
 
     private function wearer(Fields $fields, Unit $unit): ?Wearer
     {
-        $girth = $fields->required('wearer.girth')->length('wearer.girth', $unit, Length::ofMillimetres(70), Length::ofMillimetres(700));
-        $measured = $fields->choice('wearer.measured', Measured::class, Measured::Snug);
-        $hand = $fields->length('wearer.hand', $unit, Length::ofMillimetres(70), Length::ofMillimetres(800));
         $place = $fields->choice('wearer.place', BodyPlace::class, BodyPlace::Wrist);
+        $girth = $fields->required('wearer.girth')->measured('wearer.girth', $unit, ($place ?? BodyPlace::Wrist)->girth());
+        $measured = $fields->choice('wearer.measured', Measured::class, Measured::Snug);
+        $hand = $fields->measured('wearer.hand', $unit, ($place ?? BodyPlace::Wrist)->passing());
         $upper = $fields->length('wearer.upper', $unit, Length::ofMillimetres(70), Length::ofMillimetres(900));
         $upperAt = $fields->length('wearer.upperAt', $unit, Length::ofMillimetres(5), Length::ofMillimetres(500));
 
@@ -105,35 +109,38 @@ final class PieceReader
     private function bead(Fields $fields, string $path): ?Bead
     {
         $shape = $fields->choice($path.'.shape', BeadShape::class, BeadShape::Round);
-        $seed = Bead::seed($fields->note($path.'.size', 10) ?? '');
+        $size = $fields->note($path.'.size', 10);
+        if (null !== $size && null === Bead::seed($size)) {
+            $size = $fields->fault($path.'.size', \sprintf('Expected one of %s, not %s.', implode(', ', Bead::seedSizes()), new Quoted($size)));
+        }
         [$least, $most] = [Length::ofMillimetres(0.5), Length::ofMillimetres(80)];
-        $diameter = $fields->length($path.'.diameter', Unit::Millimetre, $least, $most, $seed[0] ?? Length::ofMillimetres(6));
-        $usual = null === $diameter || null === $shape ? null : $diameter->times($shape->usualLength());
-        $length = $fields->length($path.'.length', Unit::Millimetre, $least, $most, $seed[1] ?? $usual);
-        $hole = $fields->length($path.'.hole', Unit::Millimetre, Length::ofMillimetres(0.2), $most, $seed[2] ?? (null === $diameter ? null : Bead::usualHole($diameter)));
+        $diameter = $fields->length($path.'.diameter', Unit::Millimetre, $least, $most);
+        $length = $fields->length($path.'.length', Unit::Millimetre, $least, $most);
+        $hole = $fields->length($path.'.hole', Unit::Millimetre, Length::ofMillimetres(0.2), $most);
         $colour = $fields->parsed($path.'.colour', Colour::parse(...), Colour::parse('#8fb3a8'));
         $stock = $fields->number($path.'.stock', 0, 100_000);
-        if (null === $shape || null === $diameter || null === $length || null === $hole || null === $colour) {
+        $glass = $fields->yes($path.'.glass');
+        if (null === $shape || null === $colour || $fields->hasFaultAt($path)) {
             return null;
         }
-
-        return $hole->isShorterThan($diameter)
-            ? new Bead($shape, $length, $diameter, $hole, $colour, $stock, $fields->yes($path.'.glass'))
-            : $fields->fault($path.'.hole', \sprintf('The hole of %s must be smaller than the bead, %s.', $hole->written(Unit::Millimetre), $diameter->written(Unit::Millimetre)));
+        try {
+            return Bead::of($shape, $colour, $diameter, $length, $hole, $size, $stock, $glass);
+        } catch (HoleTooWide $wide) {
+            return $fields->fault($path.'.hole', $wide->getMessage());
+        }
     }
 
     private function finding(Fields $fields, string $path): ?Finding
     {
         $kind = $fields->choice($path.'.kind', FindingKind::class, FindingKind::Clasp);
         [$least, $most] = [Length::zero(), Length::ofMillimetres(200)];
-        $length = $fields->length($path.'.length', Unit::Millimetre, $least, $most, Length::ofMillimetres(10));
-        $width = $fields->length($path.'.width', Unit::Millimetre, $least, $most, Length::ofMillimetres(4));
-        $inside = $fields->length($path.'.inside', Unit::Millimetre, $least, $most, Length::ofMillimetres(3));
+        $length = $fields->length($path.'.length', Unit::Millimetre, $least, $most);
+        $width = $fields->length($path.'.width', Unit::Millimetre, $least, $most);
+        $inside = $fields->length($path.'.inside', Unit::Millimetre, $least, $most);
+        $nickel = $fields->yes($path.'.nickel');
         $stock = $fields->number($path.'.stock', 0, 100_000);
 
-        return null === $kind || null === $length || null === $width || null === $inside
-            ? null
-            : new Finding($kind, $length, $width, $inside, $fields->yes($path.'.nickel'), $stock);
+        return null === $kind || $fields->hasFaultAt($path) ? null : Finding::of($kind, $length, $width, $inside, $nickel, $stock);
     }
 
     private function sample(Fields $fields, string $path): ?Sample
@@ -159,5 +166,20 @@ final class PieceReader
         return null === $kind || null === $knots || null === $wraps || null === $loops
             ? null
             : new ClosureWish($kind, $knots, $wraps, $tail, $loops, $fields->names('closure.findings'), $fields->yes('closure.glued'), $fields->yes('closure.knotted'));
+    }
+
+    private static function noName(string $name): string
+    {
+        return Naming::refusal($name);
+    }
+
+    private static function isKnot(string $word): bool
+    {
+        return null !== KnotKind::tryFrom($word);
+    }
+
+    private static function noKnot(string $word): string
+    {
+        return \sprintf('No knot is called %s. It could be %s.', new Quoted($word), implode(', ', array_column(KnotKind::cases(), 'value')));
     }
 }

@@ -40,7 +40,7 @@ final class PieceWriter
             'length' => $piece->length,
             'drop' => $piece->drop,
             'wraps' => $piece->wraps,
-            'hand' => $piece->hand->value,
+            'tension' => $piece->tension->value,
             'cords' => array_map($this->cord(...), $piece->cords),
             'beads' => array_map($this->bead(...), $piece->beads),
             'findings' => array_map($this->finding(...), $piece->findings),
@@ -73,9 +73,10 @@ final class PieceWriter
     {
         return self::known([
             'shape' => $bead->shape->value,
-            'length' => $bead->length,
-            'diameter' => $bead->diameter,
-            'hole' => $bead->hole,
+            'size' => $bead->size,
+            'diameter' => $bead->ownDiameter,
+            'length' => $bead->ownLength,
+            'hole' => $bead->ownHole,
             'colour' => $bead->colour->hex,
             'stock' => $bead->stock,
             'glass' => $bead->glass,
@@ -89,9 +90,9 @@ final class PieceWriter
     {
         return self::known([
             'kind' => $finding->kind->value,
-            'length' => $finding->length,
-            'width' => $finding->width,
-            'inside' => $finding->inside,
+            'length' => $finding->ownLength,
+            'width' => $finding->ownWidth,
+            'inside' => $finding->ownInside,
             'nickel' => $finding->nickel,
             'stock' => $finding->stock,
         ]);

@@ -37,6 +37,7 @@ final readonly class Judgement
     {
         $checks = array_values(array_filter([
             ...($this->draft->fastened->kind->slides() ? [$this->tooLong(), $this->cannotOpen()] : [$this->fit(), $this->cannotPass()]),
+            (new FixedCounts($this->draft))->check(),
             ...$this->draft->fastened->checks,
             ...$this->holes(),
             $this->shortage(),

@@ -9,6 +9,7 @@ use Rinkel\Core\Closure\Closures;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\Constructions;
+use Rinkel\Core\Construction\CordNames;
 use Rinkel\Core\Construction\Role;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\BodyPlace;
@@ -33,6 +34,7 @@ use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Quoted;
 
 /**
  * Turns a piece into its plan. The same piece gives the same plan, to the last digit.
@@ -75,6 +77,7 @@ final readonly class Planner
     {
         $construction = $this->construction($given);
         $piece = $construction->completed($given);
+        $this->checkNames($construction, $piece);
         $wish = $this->closure($construction, $piece);
         $pattern = $this->pattern($piece);
         try {
@@ -120,6 +123,14 @@ final readonly class Planner
     public function completed(Piece $given): Piece
     {
         return $this->construction($given)->completed($given);
+    }
+
+    /**
+     * @throws PieceUnreadable If there is no such construction
+     */
+    public function cordsOf(Piece $piece): CordNames
+    {
+        return $this->construction($piece)->cords();
     }
 
     /**
@@ -195,6 +206,29 @@ final readonly class Planner
         return \in_array($wish->kind, $suiting, true) ? $wish : throw self::fault('closure.kind', \sprintf('This construction closes with %s, not with %s.', implode(', ', array_map(static fn (\BackedEnum $kind): string => (string) $kind->value, $suiting)), $wish->kind->value));
     }
 
+    /**
+     * A cord that has no task, or a finding that is not there, would else be passed over in silence.
+     *
+     * @throws PieceUnreadable If the piece names either
+     */
+    private function checkNames(Construction $construction, Piece $piece): void
+    {
+        $faults = [];
+        foreach (array_keys($piece->cords) as $name) {
+            if (!$construction->cords()->has((string) $name)) {
+                $faults[] = new Fault('cords.'.$name, \sprintf('No cord of such a piece is called %s. It could be %s.', new Quoted((string) $name), implode(', ', $construction->cords()->known)));
+            }
+        }
+        foreach ($piece->closure->findings ?? [] as $name) {
+            if (!isset($piece->findings[$name])) {
+                $faults[] = new Fault('closure.findings', \sprintf('No finding here is called %s. %s', new Quoted($name), [] === $piece->findings ? 'There is none yet.' : 'It could be '.implode(', ', array_keys($piece->findings)).'.'));
+            }
+        }
+        if ([] !== $faults) {
+            throw PieceUnreadable::because($faults);
+        }
+    }
+
     private function ring(Piece $piece, Construction $construction, Line $line): Ring
     {
         $elements = array_filter(
@@ -257,7 +291,7 @@ final readonly class Planner
             $closed = $draft->ring->inside($choice->length->plus($draft->fastened->narrow));
 
             return new Neighbour(
-                (string) $draft->pattern->withCounts($choice->counts),
+                (string) $draft->pattern->withMore(array_map(static fn (int $near, int $now): int => $near - $now, $choice->counts, $draft->setting->counts)),
                 $choice->length->minus($plain),
                 $closed,
                 $scale->zoneOf($draft->fastened->kind->slides() ? Length::longest($closed, $draft->wished()) : $closed),

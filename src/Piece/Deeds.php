@@ -80,8 +80,8 @@ final readonly class Deeds
         $last = (int) substr((string) strrchr('.'.$path, '.'), 1);
         $beside = static fn (int $by): string => substr('.'.$path, 0, (int) strrpos('.'.$path, '.')).'.'.max(0, $last + $by);
         [$after, $at] = match ($verb) {
-            'more' => [$edit->counted($path, 1, $fitted), $path],
-            'fewer' => [$edit->counted($path, -1, $fitted), $path],
+            'more' => [$edit->counted($path, 1), $path],
+            'fewer' => [$edit->counted($path, -1), $path],
             'left' => [$edit->moved($path, -1), ltrim($beside(-1), '.')],
             'right' => [$edit->moved($path, 1), ltrim($beside(1), '.')],
             'to' => [$edit->movedBefore($path, $rest[1] ?? ''), ''],

@@ -61,7 +61,7 @@ final class PicturesTest extends TestCase
     #[DataProvider('provideShapes')]
     public function testABeadIsAsLongAndWideAsItIs(BeadShape $shape): void
     {
-        $bead = new Bead($shape, Length::ofMillimetres(9), Length::ofMillimetres(6), Length::ofMillimetres(1.5), Colour::parse('#336699'));
+        $bead = Bead::of($shape, Colour::parse('#336699'), Length::ofMillimetres(6), Length::ofMillimetres(9), Length::ofMillimetres(1.5));
         $drawn = BeadPicture::definition('b', 'l', $bead);
 
         self::assertSame(2, substr_count($drawn, 'bead-hole'), 'the hole shows at both ends');
@@ -85,7 +85,7 @@ final class PicturesTest extends TestCase
     public function testEveryFindingHasAPictureAtAnySize(FindingKind $kind): void
     {
         foreach ([[12.0, 6.0, 3.0], [0.0, 0.0, 0.0], [200.0, 200.0, 0.0]] as [$length, $width, $inside]) {
-            $drawn = FindingPicture::of(new Finding($kind, Length::ofMillimetres($length), Length::ofMillimetres($width), Length::ofMillimetres($inside)));
+            $drawn = FindingPicture::of(Finding::of($kind, Length::ofMillimetres($length), Length::ofMillimetres($width), Length::ofMillimetres($inside)));
             self::assertNotSame('', $drawn);
             self::assertDoesNotMatchRegularExpression('/NAN|INF|r[xy]?="-|width="-|height="-/', $drawn);
         }

@@ -148,7 +148,7 @@ final class Examples
             'wearer.upper' => $chance->oneIn(3) ? $millimetres(260, 300) : null,
             'wearer.upperAt' => '80 mm',
             'ease' => $millimetres(0, 40),
-            'hand' => $chance->of(['loose', 'even', 'firm']),
+            'tension' => $chance->of(['loose', 'even', 'firm']),
             'wraps' => $chance->of([1, 1, 1, 2, 3]),
             'cords' => array_combine($roles, array_map(static fn (): array => $cord(), $roles)),
             'beads' => $chance->oneIn(2) ? ['one' => $bead(), 'two' => $bead()] : [],

@@ -44,12 +44,9 @@ final readonly class CordMaker extends PartMaker
     {
         $shift = 1 === $this->strands ? Length::zero() : $this->halfRepeat($line);
 
-        return $shift->isZero() ? $line : new Line(
+        return $shift->isZero() ? $line : $line->with(
             $line->first,
-            $line->middle,
             [...$line->after, new Chunk([new Element('gap', null, $shift, $this->bare(), $this->bare(), $this->along($shift, Length::zero()))])],
-            $line->mirrored,
-            $line->shares,
         );
     }
 

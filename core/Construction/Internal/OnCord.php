@@ -6,6 +6,7 @@ namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Construction\Construction;
+use Rinkel\Core\Construction\CordNames;
 use Rinkel\Core\Construction\Role;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
@@ -25,6 +26,11 @@ abstract readonly class OnCord implements Construction
     public function place(): BodyPlace
     {
         return BodyPlace::Wrist;
+    }
+
+    public function cords(): CordNames
+    {
+        return CordNames::only([$this->role(), 'slider'], 'strand' === $this->role() ? ['strand'] : []);
     }
 
     public function closures(): array

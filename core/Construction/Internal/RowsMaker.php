@@ -40,7 +40,7 @@ final readonly class RowsMaker extends BandMaker
             return $line;
         }
 
-        return new Line($this->ended($line->first), $line->middle, $this->ended($line->after), $line->mirrored, $line->shares);
+        return $line->with($this->ended($line->first), $this->ended($line->after));
     }
 
     protected function bundle(Bundle $bundle, bool $swapped): array
@@ -56,7 +56,7 @@ final readonly class RowsMaker extends BandMaker
         $working = $this->pairs[(string) array_key_first($this->pairs)]->cord;
         $core = $this->piece->cord('core')->cord;
         $one = new Cords($core->round(), 0 === $rows % 2 ? 2 : 1);
-        $use = HalfKnot::spiral()->tied($one, $working, $this->piece->hand)->use;
+        $use = HalfKnot::spiral()->tied($one, $working, $this->piece->tension)->use;
         $hitch = Hitch::half()->tied(new Cords($core->round(), 1), $working)->use;
         $across = self::spacing($beads, $pitch);
         // Out from the middle, a hitch around every further core on the way, and back to the middle of the next step.
@@ -164,7 +164,7 @@ final readonly class RowsMaker extends BandMaker
     {
         $bead = $step->beside[intdiv($this->rows(), 2)] ?? $step->beside[0];
         $role = (string) array_key_first($this->pairs);
-        $tied = HalfKnot::spiral()->tied(new Cords($this->piece->cord('core')->cord->round(), 1), $this->pairs[$role]->cord, $this->piece->hand);
+        $tied = HalfKnot::spiral()->tied(new Cords($this->piece->cord('core')->cord->round(), 1), $this->pairs[$role]->cord, $this->piece->tension);
 
         return new Element(
             'bead',

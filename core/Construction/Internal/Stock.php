@@ -30,11 +30,11 @@ final class Stock
     {
         $size = Length::ofMillimetres($millimetres);
 
-        return new Bead(BeadShape::Round, $size, $size, null === $hole ? Bead::usualHole($size) : Length::ofMillimetres($hole), Colour::parse($colour));
+        return Bead::of(BeadShape::Round, Colour::parse($colour), $size, hole: null === $hole ? null : Length::ofMillimetres($hole));
     }
 
     public static function finding(FindingKind $kind, float $length, float $width, float $inside): Finding
     {
-        return new Finding($kind, Length::ofMillimetres($length), Length::ofMillimetres($width), Length::ofMillimetres($inside));
+        return Finding::of($kind, Length::ofMillimetres($length), Length::ofMillimetres($width), Length::ofMillimetres($inside));
     }
 }

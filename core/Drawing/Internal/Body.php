@@ -38,20 +38,21 @@ abstract readonly class Body
     abstract public function ends(): array;
 
     /**
-     * Returns the body of whatever $draft is: what its line's elements take says which cords there are.
+     * Returns the body of whatever $draft is, by its construction.
      */
     public static function of(Draft $draft, bool $bends = false): self
     {
-        $roles = $draft->setting->elements[0]->uses ?? [];
-
-        return match (true) {
-            isset($roles['long']) => new WrapBody($draft),
-            isset($roles['rope']) => new RopeBody($draft),
-            isset($roles['end']) => new BundleBody($draft),
-            isset($roles['mesh']) => new NetBody($draft),
-            'link' === ($draft->setting->elements[0]->what ?? null) => new ChainBody($draft, array_keys($roles) ?: ['lace']),
-            isset($roles['core']) => new BandBody($draft, $bends),
-            default => new CordBody($draft, (string) (array_key_first($roles) ?? array_key_first($draft->piece->cords))),
+        return match ($draft->piece->construction) {
+            'square-knot-band', 'stacked-band', 'multi-row', 'wave-band' => new BandBody($draft, $bends),
+            'bundled-wrap' => new WrapBody($draft),
+            'rope-knot' => new RopeBody($draft),
+            'strand-bundle' => new BundleBody($draft),
+            'netted-pouch' => new NetBody($draft),
+            'laced-chain' => new ChainBody($draft, ['lace']),
+            'braided-chain' => new ChainBody($draft, ['left', 'right']),
+            'knotted-strands' => new CordBody($draft, 'strand'),
+            'spaced-knots', 'single-focal', 'strung-beads', 'stretch' => new CordBody($draft, 'cord'),
+            default => throw new \LogicException('Nobody draws a '.$draft->piece->construction.'.'),
         };
     }
 
@@ -95,11 +96,19 @@ abstract readonly class Body
     /**
      * @return list<string>
      */
-    private static function roles(Element $element): array
+    private function roles(Element $element): array
     {
         $knotted = array_filter($element->uses, static fn (array $use): bool => !$use[1]->isZero());
 
-        return array_map(static fn (string $role): string => \in_array($role, ['long', 'short'], true) ? 'cord' : $role, array_keys([] === $knotted ? $element->uses : $knotted));
+        return array_map($this->cordOf(...), array_map(strval(...), array_keys([] === $knotted ? $element->uses : $knotted)));
+    }
+
+    /**
+     * Returns the cord of which $lane is a part: itself, unless a folded cord has two unlike ends.
+     */
+    protected function cordOf(string $lane): string
+    {
+        return $lane;
     }
 
     /**
@@ -126,7 +135,7 @@ abstract readonly class Body
                 $element->what,
                 $element->name,
                 $joins ? $open->count + 1 : 1,
-                $joins ? $open->roles : self::roles($element),
+                $joins ? $open->roles : $this->roles($element),
             );
         }
 

@@ -76,4 +76,9 @@ final readonly class WrapBody extends Body
 
         return $beads;
     }
+
+    protected function cordOf(string $lane): string
+    {
+        return 'cord';
+    }
 }

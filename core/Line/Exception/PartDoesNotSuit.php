@@ -42,6 +42,11 @@ final class PartDoesNotSuit extends \InvalidArgumentException implements Failure
         return self::at($part, \sprintf('The pattern comes to more than %d parts.', $most));
     }
 
+    public static function tooManyFits(Node $part, int $most): self
+    {
+        return self::at($part, \sprintf('At most %d parts can share the room with "fit".', $most));
+    }
+
     public static function fitInFit(Node $part): self
     {
         return self::at($part, 'A "fit" cannot stand inside another, nor in a centre.');

@@ -27,4 +27,12 @@ final class LengthOutOfRange extends \InvalidArgumentException implements Measur
             $longest->written($unit),
         ));
     }
+
+    /**
+     * @param string $of what was measured, at the head of the sentence: "A wrist"
+     */
+    public static function of(string $of, Length $given, Length $shortest, Length $longest, Unit $unit): self
+    {
+        return new self(\sprintf('%s of %s? It goes from %s to %s.', $of, $given->written($unit), $shortest->written($unit), $longest->written($unit)));
+    }
 }

@@ -43,7 +43,7 @@ use Rinkel\Core\Pattern\Place;
  *               ["on", ("core" | "left" | "right" | "strand", number)] ;
  *     word    = "word", text, "of", name, ["between", name] ;
  *     bundle  = "bundle", name, { name }, ["/", name, { name }] ;
- *     times   = "x", (number | "fit", [share]), ["alternate"] ;
+ *     times   = "x", (number | "fit", [share], [("more" | "less"), number]), ["alternate"] ;
  *
  * After a fault it goes on at the next comma or bracket, so that all faults are told at once.
  *
@@ -93,11 +93,11 @@ final class Parser
     }
 
     /**
-     * Returns whether $name can name a bead.
+     * Returns whether $name can name a bead or a cord.
      */
     public static function isName(string $name): bool
     {
-        return 1 === preg_match('/^[\pL][\pL\d_-]*$/u', $name) && !\in_array(mb_strtolower($name), self::RESERVED, true);
+        return 1 === preg_match('/^[\pL][\pL\d_-]{0,39}$/Du', $name) && !\in_array(mb_strtolower($name), self::RESERVED, true);
     }
 
     /**
@@ -415,13 +415,29 @@ final class Parser
             return $bracketed ? $this->fault('"x" and a number, or "x fit"') : null;
         }
         if ($this->skip('fit')) {
-            $share = TokenKind::Number === $this->now()->kind ? $this->number(1, 99) : 1;
-            $times = null === $share ? null : new Fit($share);
+            $times = $this->fit();
         } else {
             $times = $this->number(1, self::MOST, '"fit"');
         }
 
         return null === $times ? null : new Group($parts, $times, $this->skip('alternate'), $this->since($start));
+    }
+
+    private function fit(): ?Fit
+    {
+        $share = TokenKind::Number === $this->now()->kind ? $this->number(1, 99) : 1;
+        if (null === $share) {
+            return null;
+        }
+        foreach (['more' => 1, 'less' => -1] as $word => $sign) {
+            if ($this->skip($word)) {
+                $more = $this->number(1, Fit::MOST_MORE);
+
+                return null === $more ? null : new Fit($share, $sign * $more);
+            }
+        }
+
+        return new Fit($share);
     }
 
     /**

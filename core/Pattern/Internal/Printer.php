@@ -80,13 +80,16 @@ final class Printer
     private function group(Group $group): string
     {
         $bare = 1 === \count($group->parts) && \in_array($group->parts[0]::class, [Knots::class, Beads::class, Bundle::class, Links::class, Wave::class], true);
-        $times = match (true) {
-            !$group->times instanceof Fit => (string) $group->times,
-            1 === $group->times->share => 'fit',
-            default => 'fit '.$group->times->share,
-        };
+        $times = $group->times instanceof Fit ? self::fit($group->times) : (string) $group->times;
 
         return ($bare ? $this->write($group->parts) : '('.$this->write($group->parts).')')
             .' x '.$times.($group->alternate ? ' alternate' : '');
+    }
+
+    private static function fit(Fit $fit): string
+    {
+        return 'fit'
+            .(1 === $fit->share ? '' : ' '.$fit->share)
+            .(0 === $fit->more ? '' : ($fit->more > 0 ? ' more ' : ' less ').abs($fit->more));
     }
 }

@@ -5,9 +5,23 @@ declare(strict_types=1);
 namespace Rinkel\Core\Pattern\Node;
 
 /**
- * As often as the length allows; several fits of a pattern share it by their shares, 1 to 99.
+ * As often as the length allows; several fits of a pattern share it by their shares, 1 to 99. A maker may wish some repeats more or
+ * fewer than fit, up to 99: that goes with the wearer, as a plain number would not.
  */
 final readonly class Fit
 {
-    public function __construct(public int $share = 1) {}
+    public const MOST_MORE = 99;
+
+    /**
+     * @param int $more repeats more than fit, fewer when negative
+     */
+    public function __construct(public int $share = 1, public int $more = 0) {}
+
+    /**
+     * Returns this fit with $more repeats more, or fewer, than it has now.
+     */
+    public function plus(int $more): self
+    {
+        return new self($this->share, max(-self::MOST_MORE, min(self::MOST_MORE, $this->more + $more)));
+    }
 }

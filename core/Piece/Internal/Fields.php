@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\Core\Piece\Internal;
 
 use Rinkel\Core\Failure;
+use Rinkel\Core\Fit\Measurement;
 use Rinkel\Core\Measure\Exception\LengthOutOfRange;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Quoted;
 
@@ -23,6 +23,9 @@ final class Fields
 {
     /** @var list<Fault> */
     private array $faults = [];
+
+    /** @var array<string, array<array-key, true>> names that were asked for, by the path they stand under */
+    private array $asked = [];
 
     /**
      * @param array<mixed> $document
@@ -82,6 +85,14 @@ final class Fields
         }
 
         return $this->fault($path, LengthOutOfRange::outside($length, $shortest, $longest, $bare)->getMessage());
+    }
+
+    /**
+     * Returns a measure of a person, within the range of what was measured.
+     */
+    public function measured(string $path, Unit $bare, Measurement $measurement): ?Length
+    {
+        return $this->parsed($path, static fn (string $text): Length => $measurement->checked(Length::parse($text, $bare), $bare), null);
     }
 
     public function number(string $path, int $least, int $most, ?int $default = null): ?int
@@ -150,6 +161,40 @@ final class Fields
         return null;
     }
 
+    public function hasFaultAt(string $path): bool
+    {
+        foreach ($this->faults as $fault) {
+            if (str_starts_with($fault->path, $path.'.')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Notes a fault for every entry that nobody asked for: a misspelt name would else be passed over in silence.
+     */
+    public function noneElse(): void
+    {
+        $this->noneElseIn($this->document, '');
+    }
+
+    /**
+     * @param array<mixed> $entries
+     */
+    private function noneElseIn(array $entries, string $path): void
+    {
+        foreach ($entries as $name => $value) {
+            $at = ltrim($path.'.'.$name, '.');
+            if (!isset($this->asked[$path][$name])) {
+                $this->fault($at, \sprintf('Nothing here is called %s. It could be %s.', new Quoted((string) $name), implode(', ', array_keys($this->asked[$path] ?? []))));
+            } elseif (\is_array($value) && isset($this->asked[$at])) {
+                $this->noneElseIn($value, $at);
+            }
+        }
+    }
+
     public function has(string $path): bool
     {
         return null !== $this->at($path);
@@ -212,11 +257,13 @@ final class Fields
      *
      * @template T of object
      *
-     * @param callable(string): ?T $read takes the path of an entry
+     * @param callable(string): ?T     $read   takes the path of an entry
+     * @param callable(string): bool   $isName whether an entry can be called so
+     * @param callable(string): string $notOne what to say when it cannot
      *
      * @return array<string, T>
      */
-    public function each(string $path, callable $read): array
+    public function each(string $path, callable $read, callable $isName, callable $notOne): array
     {
         $entries = $this->at($path) ?? [];
         if (!\is_array($entries) || \count($entries) > 60) {
@@ -227,8 +274,9 @@ final class Fields
         $all = [];
         foreach (array_keys($entries) as $name) {
             $name = (string) $name;
-            if ('samples' !== $path && !Pattern::isName($name)) {
-                $this->fault($path, \sprintf('%s cannot be a short name: use letters, digits and hyphens, and no word of the notation.', new Quoted($name)));
+            if (!$isName($name)) {
+                $this->asked[$path][$name] = true;
+                $this->fault($path.'.'.$name, $notOne($name));
                 continue;
             }
             $entry = $read($path.'.'.$name);
@@ -243,7 +291,10 @@ final class Fields
     private function at(string $path): mixed
     {
         $value = $this->document;
+        $under = '';
         foreach (explode('.', $path) as $step) {
+            $this->asked[$under][$step] = true;
+            $under = ltrim($under.'.'.$step, '.');
             if (null === $value) {
                 return null;
             }

@@ -7,7 +7,7 @@ namespace Rinkel\Tests\Core\Closure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Closure\SquareKnotSlider;
-use Rinkel\Core\Knot\Hand;
+use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\SquareKnot;
 use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\Colour;
@@ -74,7 +74,7 @@ final class SquareKnotSliderTest extends TestCase
     public function testSliderCordsInUseSuffice(): void
     {
         $cord = new Cord(Fibre::Polyester, Length::ofMillimetres(0.8), Colour::parse('#000000'));
-        $knot = (new SquareKnot())->tied(new Bundle($cord->thickness, 4), $cord, Hand::Even);
+        $knot = (new SquareKnot())->tied(new Bundle($cord->thickness, 4), $cord, Tension::Even);
         $left = static fn (Length $cut, int $knots): float => $cut->minus($knot->use->times(2 * $knots))->times(0.5)->millimetres;
 
         self::assertGreaterThan(40, $left(Length::ofInches(6), 2), 'to hold at each end');

@@ -7,7 +7,7 @@ namespace Rinkel\Tests\Core\Knot;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Knot\BarrelKnot;
-use Rinkel\Core\Knot\Hand;
+use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Hitch;
 use Rinkel\Core\Knot\KnotBook;
 use Rinkel\Core\Knot\OverhandKnot;
@@ -102,13 +102,13 @@ final class CordKnotTest extends TestCase
     {
         $cord = self::cord(1);
         $core = new Bundle(Length::ofMillimetres(1), 2);
-        $book = new KnotBook(Hand::Even, ['square' => new Sample(Length::ofMillimetres(3.3), Length::ofMillimetres(19))]);
+        $book = new KnotBook(Tension::Even, ['square' => new Sample(Length::ofMillimetres(3.3), Length::ofMillimetres(19))]);
         $tied = $book->around(KnotKind::Square, $core, $cord);
 
         self::assertSame([3.3, 19.0], [$tied->pitch->millimetres, $tied->use->millimetres]);
         self::assertTrue($book->hasSample(KnotKind::Square));
         self::assertFalse($book->hasSample(KnotKind::HalfLeft));
-        self::assertNotEquals(3.3, (new KnotBook(Hand::Even))->around(KnotKind::Square, $core, $cord)->pitch->millimetres);
+        self::assertNotEquals(3.3, (new KnotBook(Tension::Even))->around(KnotKind::Square, $core, $cord)->pitch->millimetres);
     }
 
     private static function cord(float $thickness): Cord

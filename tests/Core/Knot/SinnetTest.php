@@ -7,7 +7,7 @@ namespace Rinkel\Tests\Core\Knot;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Knot\HalfKnot;
-use Rinkel\Core\Knot\Hand;
+use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\OverhandKnot;
 use Rinkel\Core\Knot\SquareKnot;
 use Rinkel\Core\Material\Bundle;
@@ -25,7 +25,7 @@ final class SinnetTest extends TestCase
     public function testAFlatBandTakesAboutSixTimesItsLength(float $thickness): void
     {
         $cord = self::cord($thickness, Fibre::Polyester);
-        $knot = (new SquareKnot())->tied(new Bundle($cord->thickness, 2), $cord, Hand::Even);
+        $knot = (new SquareKnot())->tied(new Bundle($cord->thickness, 2), $cord, Tension::Even);
 
         self::assertEqualsWithDelta(6.0, $knot->use->ratioTo($knot->pitch), 0.3);
     }
@@ -51,8 +51,8 @@ final class SinnetTest extends TestCase
         foreach ([0.65, 0.8] as $thickness) {
             $cord = self::cord($thickness, Fibre::Polyester);
             $core = new Bundle($cord->thickness, 2);
-            $lengths[] = (new SquareKnot())->tied($core, $cord, Hand::Even)->times(8)->pitch
-                ->plus(HalfKnot::spiral()->tied($core, $cord, Hand::Even)->times(42)->pitch)
+            $lengths[] = (new SquareKnot())->tied($core, $cord, Tension::Even)->times(8)->pitch
+                ->plus(HalfKnot::spiral()->tied($core, $cord, Tension::Even)->times(42)->pitch)
                 ->plus($bead)->in(\Rinkel\Core\Measure\Unit::Inch);
         }
 
@@ -65,8 +65,8 @@ final class SinnetTest extends TestCase
     {
         $cord = self::cord(1, Fibre::Nylon);
         $core = new Bundle($cord->thickness, 3);
-        $half = HalfKnot::flat()->tied($core, $cord, Hand::Firm);
-        $square = (new SquareKnot())->tied($core, $cord, Hand::Firm);
+        $half = HalfKnot::flat()->tied($core, $cord, Tension::Firm);
+        $square = (new SquareKnot())->tied($core, $cord, Tension::Firm);
 
         self::assertEqualsWithDelta(2 * $half->pitch->millimetres, $square->pitch->millimetres, 1e-9);
         self::assertEqualsWithDelta(2 * $half->use->millimetres, $square->use->millimetres, 1e-9);
@@ -81,7 +81,7 @@ final class SinnetTest extends TestCase
 
         self::assertEqualsWithDelta(
             (0.5 * $turn + 4.6) * 0.95,
-            HalfKnot::flat()->tied(new Bundle($cord->thickness, 2), $cord, Hand::Even)->use->millimetres,
+            HalfKnot::flat()->tied(new Bundle($cord->thickness, 2), $cord, Tension::Even)->use->millimetres,
             1e-9,
         );
     }
@@ -92,8 +92,8 @@ final class SinnetTest extends TestCase
         $core = new Bundle($cord->thickness, 2);
         foreach ([HalfKnot::flat(), HalfKnot::spiral()] as $knot) {
             [$loose, $even, $firm] = array_map(
-                static fn (Hand $hand): \Rinkel\Core\Knot\Tied => $knot->tied($core, $cord, $hand),
-                [Hand::Loose, Hand::Even, Hand::Firm],
+                static fn (Tension $tension): \Rinkel\Core\Knot\Tied => $knot->tied($core, $cord, $tension),
+                [Tension::Loose, Tension::Even, Tension::Firm],
             );
             self::assertTrue($loose->pitch->isLongerThan($even->pitch) && $even->pitch->isLongerThan($firm->pitch));
             self::assertTrue($loose->use->isShorterThan($even->use) && $even->use->isShorterThan($firm->use));

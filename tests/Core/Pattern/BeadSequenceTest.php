@@ -92,7 +92,7 @@ final class BeadSequenceTest extends TestCase
      */
     private static function tray(): array
     {
-        $bead = static fn (string $colour, float $size): Bead => new Bead(BeadShape::Round, Length::ofMillimetres($size), Length::ofMillimetres($size), Length::ofMillimetres(1), Colour::parse($colour));
+        $bead = static fn (string $colour, float $size): Bead => Bead::of(BeadShape::Round, Colour::parse($colour), Length::ofMillimetres($size), hole: Length::ofMillimetres(1));
 
         return [
             'cream' => $bead('#f3ead2', 4), 'ivory' => $bead('#efe6cf', 4), 'navy' => $bead('#1c2b52', 10),

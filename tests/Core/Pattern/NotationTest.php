@@ -148,12 +148,26 @@ final class NotationTest extends TestCase
         }
     }
 
-    public function testFixedCountsStandWhereFitsStood(): void
+    public function testMoreThanFitsIsSaidBesideTheFit(): void
     {
         $pattern = Pattern::parse('(1 bead a, 1 square) x fit, 2 square, 3 square x fit 2', Unit::Millimetre);
+        $other = $pattern->withMore([1, -3]);
 
-        self::assertSame('(1 bead a, 1 square) x 4, 2 square, 3 square x 7', (string) $pattern->withCounts([4, 7]));
-        self::assertSame('2 square, 3 square x 7', (string) $pattern->withCounts([0, 7]), 'what stands not once is left out');
+        self::assertSame('(1 bead a, 1 square) x fit more 1, 2 square, 3 square x fit 2 less 3', (string) $other);
+        self::assertSame((string) $pattern, (string) $other->withMore([-1, 3]), 'and taken back');
+        self::assertSame((string) $other, (string) Pattern::parse((string) $other, Unit::Inch));
+        self::assertSame('1 bead less, 1 bead more', (string) Pattern::parse('1 bead less, 1 bead more', Unit::Inch), 'beads may still be called so');
+    }
+
+    public function testAnotherUnitChangesNothingOnceBareLengthsSayTheirs(): void
+    {
+        $text = "2 square, gap 2,\n  (net 5 every 1/2, gap fit, gap 3 mm) x 2 , word \"GAP 2\" of a, gap 1½";
+        $pinned = Pattern::pinned($text, Unit::Inch);
+
+        self::assertSame("2 square, gap 2 in,\n  (net 5 every 1/2 in, gap fit, gap 3 mm) x 2 , word \"GAP 2\" of a, gap 1½ in", $pinned);
+        self::assertSame((string) Pattern::parse($text, Unit::Inch), (string) Pattern::parse($pinned, Unit::Centimetre));
+        self::assertSame($pinned, Pattern::pinned($pinned, Unit::Centimetre));
+        self::assertSame('gap , ( 7 gap 2 cm', Pattern::pinned('gap , ( 7 gap 2', Unit::Centimetre), 'whatever else is wrong with it');
     }
 
     /**

@@ -35,7 +35,7 @@ final class PatternEditTest extends TestCase
         yield 'a knot more' => [static fn (PatternEdit $e): Pattern => $e->counted('0', 1), '3 square, (1 bead a, 3 half left) x fit'.$rest];
         yield 'never none' => [static fn (PatternEdit $e): Pattern => $e->counted('0', -5), '1 square, (1 bead a, 3 half left) x fit'.$rest];
         yield 'inside brackets' => [static fn (PatternEdit $e): Pattern => $e->counted('1.1', 2), '2 square, (1 bead a, 5 half left) x fit'.$rest];
-        yield 'a repeat more of what a fit came to' => [static fn (PatternEdit $e): Pattern => $e->counted('1', 1, 7), '2 square, (1 bead a, 3 half left) x 8'.$rest];
+        yield 'a repeat more than fits' => [static fn (PatternEdit $e): Pattern => $e->counted('1', 1), '2 square, (1 bead a, 3 half left) x fit more 1'.$rest];
         yield 'taken out' => [static fn (PatternEdit $e): Pattern => $e->without('1.0'), '2 square, 3 half left x fit'.$rest];
         yield 'empty brackets go too' => [static fn (PatternEdit $e): Pattern => (new PatternEdit($e->without('1.0')))->without('1.0'), '2 square'.$rest];
         yield 'doubled' => [static fn (PatternEdit $e): Pattern => $e->doubled('0'), '2 square, 2 square, (1 bead a, 3 half left) x fit'.$rest];
@@ -54,7 +54,7 @@ final class PatternEditTest extends TestCase
         yield 'no mirror' => [static fn (PatternEdit $e): Pattern => $e->mirrored(), '2 square, (1 bead a, 3 half left) x fit, bundle a b / c, focal leaf'];
         yield 'another bead' => [static fn (PatternEdit $e): Pattern => $e->renamedAt('1.0', 0, 'z'), '2 square, (1 bead z, 3 half left) x fit'.$rest];
         yield 'of the short end' => [static fn (PatternEdit $e): Pattern => $e->renamedAt('2', 2, 'z'), '2 square, (1 bead a, 3 half left) x fit, bundle a b / z, focal leaf, mirror'];
-        yield 'another name everywhere' => [static fn (PatternEdit $e): Pattern => $e->renamedEverywhere('a', 'amber'), '2 square, (1 bead amber, 3 half left) x fit, bundle amber b / c, focal leaf, mirror'];
+        yield 'another name everywhere' => [static fn (PatternEdit $e): Pattern => $e->withBeadCalled('a', 'amber'), '2 square, (1 bead amber, 3 half left) x fit, bundle amber b / c, focal leaf, mirror'];
         yield 'put in' => [static fn (PatternEdit $e): Pattern => $e->insertedAfter('1.0', new Knots(4, KnotKind::Square)), '2 square, (1 bead a, 4 square, 3 half left) x fit'.$rest];
         yield 'put at the end' => [static fn (PatternEdit $e): Pattern => $e->insertedAfter('', new Knots(4, KnotKind::Square)), self::TEXT.', 4 square'];
         yield 'nowhere' => [static fn (PatternEdit $e): Pattern => $e->counted('1.7.0', 1), self::TEXT];

@@ -7,7 +7,7 @@ namespace Rinkel\Tests\Core\Piece;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Fit\Measured;
-use Rinkel\Core\Knot\Hand;
+use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
@@ -30,7 +30,7 @@ final class PieceReaderTest extends TestCase
         self::assertSame(Measured::Snug, $piece->wearer->measured);
         self::assertNull($piece->wearer->hand);
         self::assertEqualsWithDelta(12.7, $piece->ease->millimetres, 1e-9);
-        self::assertSame([[], null, null, Hand::Even], [$piece->cords, $piece->pattern, $piece->closure, $piece->hand]);
+        self::assertSame([[], null, null, Tension::Even], [$piece->cords, $piece->pattern, $piece->closure, $piece->tension]);
     }
 
     public function testBareNumbersTakeTheUnitAndThicknessesMillimetres(): void
@@ -74,8 +74,8 @@ final class PieceReaderTest extends TestCase
     public static function provideFaults(): iterable
     {
         yield 'no girth' => ['wearer.girth', null, 'Type a length here'];
-        yield 'girth of nothing' => ['wearer.girth', '0', '0 cm is outside what can be meant here: it goes from 7 cm to 70 cm.'];
-        yield 'giant girth' => ['wearer.girth', '4 ft', '121.9 cm is outside'];
+        yield 'girth of nothing' => ['wearer.girth', '0', 'A wrist of 0 cm? It goes from 8 cm to 30 cm.'];
+        yield 'giant girth' => ['wearer.girth', '4 ft', 'A wrist of 121.9 cm? It goes from 8 cm to 30 cm.'];
         yield 'girth a list' => ['wearer.girth', ['16'], 'Expected a text'];
         yield 'girth a number' => ['wearer.girth', 16, 'Expected a text, not “16”'];
         yield 'tape' => ['wearer.measured', 'tight', 'Expected one of snug, comfortable, not “tight”.'];
@@ -98,7 +98,7 @@ final class PieceReaderTest extends TestCase
         yield 'tail' => ['closure.tail', '1e9', '“1e9”'];
         yield 'closure' => ['closure.kind', 'zip', 'not “zip”'];
         yield 'format' => ['format', 'other', 'Expected "rinkel-piece" here, not “other”.'];
-        yield 'version' => ['version', 2, 'Expected 1 here'];
+        yield 'version' => ['version', 3, 'Expected 2 here'];
         yield 'construction' => ['construction', '', 'Expected a word here, not nothing.'];
     }
 
@@ -121,7 +121,7 @@ final class PieceReaderTest extends TestCase
             self::fail('Read without a fault.');
         } catch (PieceUnreadable $unreadable) {
             $paths = array_map(static fn (Fault $fault): string => $fault->path, $unreadable->faults);
-            self::assertSame(['name', 'wearer.girth', 'wearer.measured', 'wearer.hand', 'wearer.place', 'wearer.upper', 'wearer.upperAt', 'closure.knots'], $paths);
+            self::assertSame(['name', 'wearer.place', 'wearer.girth', 'wearer.measured', 'wearer.hand', 'wearer.upper', 'wearer.upperAt', 'closure.knots'], $paths);
             self::assertStringContainsString("\nclosure.knots: Expected a whole number", $unreadable->getMessage());
         }
     }

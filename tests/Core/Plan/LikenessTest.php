@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\PieceReader;
@@ -56,7 +57,7 @@ final class LikenessTest extends TestCase
     public static function provideScales(): iterable
     {
         foreach ((new Constructions())->ids() as $construction) {
-            yield $construction.' twice as large' => [$construction, 2.0];
+            yield $construction.' much larger' => [$construction, 1.75];
             yield $construction.' four fifths' => [$construction, 0.8];
         }
     }
@@ -114,7 +115,25 @@ final class LikenessTest extends TestCase
             \is_array($value) => self::scaled($value, $scale),
             \is_string($value) => preg_replace_callback('/(\d+(?:\.\d+)?) (mm|cm)\b/', static fn (array $found): string => (float) $found[1] * $scale.' '.$found[2], $value),
             default => $value,
-        }, $document);
+        }, self::measuredOut($document));
+    }
+
+    /**
+     * Returns a bead that says its size by a number with its sizes instead: only these can be scaled.
+     *
+     * @param array<mixed> $document
+     *
+     * @return array<mixed>
+     */
+    private static function measuredOut(array $document): array
+    {
+        $seed = \is_string($document['size'] ?? null) ? Bead::seed($document['size']) : null;
+        if (null === $seed) {
+            return $document;
+        }
+        unset($document['size']);
+
+        return $document + ['diameter' => (string) $seed[0], 'length' => (string) $seed[1], 'hole' => (string) $seed[2]];
     }
 
     private static function isBare(Element $element): bool

@@ -229,6 +229,8 @@ final class PlannerTest extends TestCase
         yield 'band too long' => ['band-too-long', Severity::Stop, 'plain', ['pattern' => '62 square'], ['pattern' => '61 square']];
         // 56 knots: open = 156.24 + 2 T - 11.16 - 3 pi: 200 needs T of 32.18.
         yield 'cannot open' => ['cannot-open', Severity::Stop, 'plain', ['pattern' => '56 square', 'closure.tail' => '32 mm'], ['pattern' => '56 square', 'closure.tail' => '32.3 mm']];
+        yield 'fixed counts short of a wider wrist' => ['counts-are-fixed', Severity::Warn, 'plain', ['pattern' => '56 square', 'wearer.girth' => '20 cm'], ['pattern' => '1 square x fit', 'wearer.girth' => '20 cm']];
+        yield 'fixed counts that fit' => ['counts-are-fixed', Severity::Warn, 'stretch', ['pattern' => '12 bead round, 2 bead round'], ['pattern' => '12 bead round, 12 bead round']];
         yield 'few slider knots' => ['slider-few-knots', Severity::Warn, 'plain', ['closure.knots' => 3], ['closure.knots' => 4]];
         yield 'glue on a slider' => ['slider-glued', Severity::Stop, 'plain', ['closure.glued' => true], []];
         yield 'hand estimated' => ['hand-estimated', Severity::Hint, 'plain', ['wearer.hand' => null], []];
@@ -242,7 +244,7 @@ final class PlannerTest extends TestCase
         yield 'beads run out' => ['beads-run-out', Severity::Warn, 'stretch', ['beads.dot' => ['diameter' => '8 mm', 'stock' => 24]], ['beads.dot' => ['diameter' => '8 mm', 'stock' => 25]]];
         yield 'off the middle' => ['not-symmetric', Severity::Hint, 'single-focal', ['pattern' => 'gap 20 mm, focal stone, gap fit'], []];
         yield 'glue frosts glass' => ['instant-glue-near-glass', Severity::Warn, 'stretch', ['instantGlue' => true, 'beads.dot' => ['glass' => true]], ['instantGlue' => true, 'beads.dot' => ['glass' => false]]];
-        yield 'a child\'s necklace' => ['child-needs-breakaway', Severity::Stop, 'strung-beads', ['forChild' => true, 'wearer.place' => 'neck'], ['forChild' => true]];
+        yield 'a child\'s necklace' => ['child-needs-breakaway', Severity::Stop, 'strung-beads', ['forChild' => true, 'wearer' => ['place' => 'neck', 'girth' => '33 cm']], ['forChild' => true]];
         yield 'delicate leather' => ['leather-delicate', Severity::Hint, 'single-focal', ['cords.cord' => ['fibre' => 'leather', 'thickness' => '1 mm']], ['cords.cord' => ['fibre' => 'leather', 'thickness' => '1.1 mm']]];
         yield 'thin leather' => ['leather-too-thin', Severity::Warn, 'single-focal', ['cords.cord' => ['fibre' => 'leather', 'thickness' => '0.45 mm']], ['cords.cord' => ['fibre' => 'leather', 'thickness' => '0.5 mm']]];
         // A barrel is 3.15 cords wide.
@@ -286,7 +288,7 @@ final class PlannerTest extends TestCase
         yield 'stone too large' => ['stone-does-not-enter', Severity::Stop, 'netted-pouch', $stone('30.6 mm'), $stone('30.5 mm')];
         yield 'stone too small' => ['stone-falls-out', Severity::Stop, 'netted-pouch', $stone('15.2 mm'), $stone('15.4 mm')];
         yield 'pouch too shallow' => ['pouch-too-shallow', Severity::Stop, 'netted-pouch', $stone('18 mm', '49 mm'), $stone('18 mm', '48 mm')];
-        yield 'a necklace catches' => ['necklace-catches', Severity::Caution, 'strung-beads', ['wearer.place' => 'neck'], []];
+        yield 'a necklace catches' => ['necklace-catches', Severity::Caution, 'strung-beads', ['wearer' => ['place' => 'neck', 'girth' => '33 cm']], []];
         yield 'over the head' => ['elastic-over-stretched', Severity::Stop, 'stretch', ['wearer' => ['place' => 'neck', 'girth' => '34 cm', 'hand' => '56 cm'], 'length' => '43 cm'], ['wearer' => ['place' => 'neck', 'girth' => '34 cm', 'hand' => '56 cm'], 'length' => '45 cm']];
         yield 'nickel' => ['nickel', Severity::Caution, 'plain', ['findings.it' => ['kind' => 'ring', 'nickel' => true]], ['findings.it' => ['kind' => 'ring']]];
     }

@@ -7,7 +7,7 @@ namespace Rinkel\Core\Knot;
 /**
  * How hard a maker pushes the knots of a run together.
  */
-enum Hand: string
+enum Tension: string
 {
     /** Knots are pulled tight but hardly pushed up. */
     case Loose = 'loose';

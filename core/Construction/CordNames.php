@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction;
+
+/**
+ * Which cords a piece of one construction is made of: the names that have a task in it, and whether its maker may add more of her
+ * own, such as further pairs or strands.
+ *
+ * A slider cord is known wherever the piece closes with a slider; it is one of the names here where that can be.
+ */
+final readonly class CordNames
+{
+    /**
+     * @param non-empty-list<string> $known   names with a task
+     * @param list<string>           $counted those of the known of which there can be several
+     * @param bool                   $further whether any other name is one more cord that the maker added
+     * @param bool                   $bundled whether there can be several of each that she added
+     */
+    private function __construct(
+        public array $known,
+        private array $counted,
+        public bool $further = false,
+        private bool $bundled = false,
+    ) {}
+
+    /**
+     * @param non-empty-list<string> $known
+     * @param list<string>           $counted
+     */
+    public static function only(array $known, array $counted = []): self
+    {
+        return new self($known, $counted);
+    }
+
+    /**
+     * Returns $known and pairs of working cords, each by a name of its own.
+     *
+     * @param non-empty-list<string> $known
+     * @param list<string>           $counted
+     */
+    public static function andPairs(array $known, array $counted = []): self
+    {
+        return new self($known, $counted, true);
+    }
+
+    /**
+     * Returns $known and strands, by colour, each by a name of its own.
+     *
+     * @param non-empty-list<string> $known
+     */
+    public static function andStrands(array $known): self
+    {
+        return new self($known, [], true, true);
+    }
+
+    public function has(string $name): bool
+    {
+        return $this->further || \in_array($name, $this->known, true);
+    }
+
+    /**
+     * Returns whether $name is one of the cords that the maker added.
+     */
+    public function isFurther(string $name): bool
+    {
+        return $this->further && !\in_array($name, $this->known, true);
+    }
+
+    /**
+     * Returns whether the maker says how many of these there are.
+     */
+    public function isCounted(string $name): bool
+    {
+        return $this->isFurther($name) ? $this->bundled : \in_array($name, $this->counted, true);
+    }
+
+    /**
+     * Returns whether the piece can do without $name.
+     */
+    public function canGo(string $name): bool
+    {
+        return 'slider' === $name || $this->isFurther($name);
+    }
+}

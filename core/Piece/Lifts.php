@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Piece;
+
+use Rinkel\Core\Piece\Lift\FromVersion1;
+
+/**
+ * Brings a document of an older version of the open format up to the present one, a version at a time, so that what was once kept
+ * can be read for ever. What is not as its version says it is left for the reader to tell.
+ */
+final class Lifts
+{
+    /**
+     * @param array<mixed> $document
+     *
+     * @return array<mixed>
+     */
+    public static function lifted(array $document): array
+    {
+        return 1 === ($document['version'] ?? null) ? (new FromVersion1())->lift($document) : $document;
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Plan;
+
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Group;
+use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Pattern\Node\Links;
+use Rinkel\Core\Pattern\Pattern;
+use Rinkel\Core\Pattern\PatternEdit;
+
+/**
+ * Judges a pattern in which every count is fixed: it no longer goes with its wearer, so it may come out short or long of her.
+ *
+ * @internal
+ */
+final readonly class FixedCounts
+{
+    /** A body off by this share of what fits is told (judgement). */
+    private const OFF = 0.05;
+
+    public function __construct(private Draft $draft) {}
+
+    public function check(): ?Check
+    {
+        $over = $this->draft->setting->over;
+        $goal = $this->draft->goal;
+        if ($this->gives() || $over->absolute()->isShorterThan($goal->times(self::OFF)) || $goal->isZero()) {
+            return null;
+        }
+        $part = $this->longest();
+        if (null === $part) {
+            return null;
+        }
+        [$path, $now, $each] = $part;
+        $wanted = max(1, (int) round($now - $over->ratioTo($each)));
+
+        return $wanted === $now ? null : new Check('counts-are-fixed', Severity::Warn, [
+            'body' => $this->draft->body(),
+            'goal' => $goal,
+            'off' => $over->absolute(),
+            'side' => $over->isNegative() ? 'short' : 'long',
+            'now' => $now,
+            'wanted' => $wanted,
+        ], new Remedy('pattern', (string) (new PatternEdit($this->draft->pattern))->freed($path)));
+    }
+
+    /**
+     * Returns whether anything in the pattern goes with the length already.
+     */
+    private function gives(): bool
+    {
+        foreach ($this->draft->setting->elements as $element) {
+            if ($element->stretches) {
+                return true;
+            }
+        }
+
+        return [] !== $this->draft->setting->counts || null !== $this->draft->piece->askedLength();
+    }
+
+    /**
+     * Returns the counted part that makes up most of the body: its path, its count, the length of one.
+     *
+     * @return array{string, int, Length}|null
+     */
+    private function longest(): ?array
+    {
+        $found = null;
+        $most = Length::zero();
+        foreach ($this->draft->pattern->parts as $i => $part) {
+            $count = match (true) {
+                $part instanceof Knots, $part instanceof Beads, $part instanceof Links => $part->count,
+                $part instanceof Group && \is_int($part->times) => $part->times,
+                default => 0,
+            };
+            $length = $count > 1 ? $this->lengthOf($part) : Length::zero();
+            if ($length->isLongerThan($most)) {
+                [$found, $most] = [[(string) $i, $count, $length->times(1 / $count)], $length];
+            }
+        }
+
+        return $found;
+    }
+
+    private function lengthOf(Node $part): Length
+    {
+        $places = [];
+        foreach ((new Pattern([$part]))->nodes() as $node) {
+            $places[] = $node->place();
+        }
+
+        return Length::sum(...array_map(
+            static fn (Element $one): Length => $one->length,
+            array_filter($this->draft->setting->elements, static fn (Element $one): bool => null !== $one->place && \in_array($one->place, $places, false)),
+        ));
+    }
+}
