@@ -2,42 +2,252 @@
 // All else is htmx and plain forms: every deed here presses a button that is on the page.
 (() => {
   const morph = window.Idiomorph;
-  const fresh = new Set(); // fields changed since the last request left
   const find = (selector) => document.querySelector(selector);
 
-  morph.defaults.ignoreActiveValue = true;
-  morph.defaults.callbacks.beforeNodeMorphed = (old) => !fresh.has(old);
-  morph.defaults.callbacks.beforeAttributeUpdated = (name, node) => !(name === 'open' && node.tagName === 'DETAILS');
+  // What a maker does is a queue of acts, each with an id, so that it is done once however often it is sent. One request is on its way
+  // at a time and carries all that wait. What Rinkel has not taken yet is kept in this browser, and sent again until it is.
+  const ACT_PAUSE = 1000; // ms after the last key at which what was typed is judged
+  const DELAY = 10;
+  let queue = [];
+  let flying = 0; // how many of the queue are on their way
+  let typing = null; // the field being typed in: its path, and the stroke that goes on in it
+  let choose = ''; // a part to choose with the next request
+  let over = ''; // the version over which a maker wants hers saved
+  let restored = ''; // the version over which acts of an earlier page were done
+  let conflict = false;
+  let tries = 0;
+  let timer = 0;
+  let pause = 0;
 
-  document.addEventListener('input', (event) => fresh.add(event.target));
-  document.addEventListener('htmx:beforeRequest', () => fresh.clear());
-
+  const newId = () => [...crypto.getRandomValues(new Uint8Array(12))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+  const page = newId();
+  const pathOf = (node) => /^f\[(.+)\]$/.exec(node?.name ?? '')?.[1] ?? null;
+  const field = (path) => find(`[name="f[${CSS.escape(path)}]"]:not([type=hidden])`);
+  const shownIn = () => find('#edit [name=shown_in]')?.value ?? 'cm';
   const state = (name) => document.documentElement.setAttribute('data-saving', name);
-  document.addEventListener('htmx:beforeRequest', () => state('going'));
-  document.addEventListener('htmx:afterSwap', () => state('done'));
-  for (const lost of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) {
-    document.addEventListener(lost, () => state('lost'));
-  }
-
-  // A page left in the moment between a key and its save still sends the key.
-  window.addEventListener('pagehide', () => {
-    const form = find('#edit');
-    if (form && fresh.size > 0) {
-      navigator.sendBeacon(form.action, new FormData(form));
-    }
-  });
-
-  const press = (name, value) => {
-    const button = find('#deed');
-    if (button) {
-      find('#pattern:focus')?.blur(); // else the redraw would leave the text as it was typed, before this deed
-      button.name = name;
-      button.value = value;
-      button.click();
-      button.name = 'do';
-      button.value = '';
+  const store = (name, value) => {
+    try {
+      value === null ? localStorage.removeItem(name) : localStorage.setItem(name, value);
+    } catch {
+      // No room, or none allowed: then only this page knows.
     }
   };
+  const kept = () => `rinkel-unsent-${find('#piece')?.dataset.piece}-`;
+  const keep = () => store(kept() + page, queue.length > 0 ? JSON.stringify({ version: restored || find('#piece').dataset.version, acts: queue }) : null);
+
+  const add = (act) => {
+    queue.push({ id: newId(), in: shownIn(), ...act });
+    keep();
+  };
+  const send = (wait = DELAY) => {
+    clearTimeout(timer);
+    timer = setTimeout(() => {
+      if (flying === 0 && !conflict && find('#edit') && (queue.length > 0 || choose !== '')) {
+        flying = queue.length || -1;
+        state('going');
+        window.htmx.trigger('#edit', 'rinkel:send');
+      }
+    }, wait);
+  };
+  const typed = (node, path) => {
+    if (typing?.path !== path) {
+      settle();
+      typing = { path, stroke: newId() };
+    }
+    const last = queue.length > Math.max(0, flying) ? queue[queue.length - 1] : null;
+    if (last?.stroke === typing.stroke) {
+      last.f[path] = node.value;
+      keep();
+    } else {
+      add({ f: { [path]: node.value }, stroke: typing.stroke });
+    }
+    clearTimeout(pause);
+    pause = setTimeout(() => settle() && send(0), ACT_PAUSE);
+  };
+  // Typing in a field has ended, or paused: now it is judged, and what is typed next is another step.
+  const settle = () => {
+    clearTimeout(pause);
+    if (!typing) {
+      return false;
+    }
+    const { path, stroke } = typing;
+    typing = null;
+    const node = field(path);
+    if (node) {
+      add({ f: { [path]: node.value }, stroke });
+    }
+    return node !== null;
+  };
+  const press = (name, value) => {
+    find('#pattern:focus')?.blur(); // else the redraw would leave the text as it was typed, before this deed
+    settle();
+    if (name === 'choose') {
+      choose = value;
+    } else if (name === 'over') {
+      over = value;
+      conflict = false;
+    } else if (name.startsWith('set[')) {
+      add({ f: { [name.slice(4, -1)]: value } });
+    } else {
+      add({ do: value });
+    }
+    send(0);
+  };
+
+  document.addEventListener('input', (event) => {
+    const node = event.target;
+    const path = node.form?.id === 'edit' ? pathOf(node) : null;
+    if (path === null) {
+      return;
+    }
+    if (node.matches('input:not([type=radio], [type=checkbox]), textarea')) {
+      typed(node, path);
+    } else {
+      settle();
+      add({ f: { [path]: node.type === 'checkbox' && !node.checked ? '' : node.value } });
+    }
+    send();
+  });
+  document.addEventListener('focusout', (event) => {
+    if (typing && pathOf(event.target) === typing.path && event.target.isConnected && settle()) {
+      send(0);
+    }
+  });
+  document.addEventListener('submit', (event) => {
+    if (event.target.id !== 'edit') {
+      return;
+    }
+    event.preventDefault();
+    const button = event.submitter;
+    if (button?.name && button.name !== 'act') {
+      press(button.name, button.value);
+    } else if (settle()) {
+      send(0);
+    }
+  }, true);
+
+  document.addEventListener('htmx:configRequest', (event) => {
+    if (event.detail.elt.id !== 'edit') {
+      return;
+    }
+    const value = (name) => find(`#edit [name=${name}]`)?.value ?? '';
+    event.detail.parameters = {
+      acts: JSON.stringify(queue.slice(0, Math.max(0, flying))), version: over || restored || value('version'), typing: typing?.path ?? '',
+      view: value('view'), zoom: value('zoom'), at: value('at'), ...(choose === '' ? {} : { choose }),
+    };
+    choose = '';
+  });
+  // Before an answer is put in: what it took is no longer waiting.
+  let held = new Set();
+  document.addEventListener('htmx:beforeOnLoad', (event) => {
+    const status = event.detail.xhr.status;
+    if (event.detail.elt.id === 'edit' && (status === 200 || status === 422)) {
+      queue.splice(0, Math.max(0, flying));
+      [over, restored, tries] = ['', '', 0];
+    }
+    const waiting = [...queue.flatMap((act) => Object.keys(act.f ?? {})), ...(typing ? [typing.path] : [])];
+    held = new Set(waiting.map((path) => field(path)).filter(Boolean));
+  });
+  // What has another name now keeps what was typed under the old one.
+  document.addEventListener('rinkel:renamed', (event) => {
+    const renamed = (path) => {
+      const at = path.lastIndexOf('.');
+      return (event.detail.stems[path.slice(0, at)] ?? path.slice(0, at)) + path.slice(at);
+    };
+    for (const act of queue) {
+      act.f = act.f && Object.fromEntries(Object.entries(act.f).map(([path, text]) => [renamed(path), text]));
+    }
+    typing = typing && { ...typing, path: renamed(typing.path) };
+  });
+  document.addEventListener('htmx:afterRequest', (event) => {
+    if (event.detail.elt.id !== 'edit') {
+      return;
+    }
+    const xhr = event.detail.xhr;
+    flying = 0;
+    if ([200, 422, 409].includes(xhr.status)) {
+      conflict = xhr.status === 409;
+      over = '';
+      state(conflict ? 'conflict' : 'done');
+      keep();
+      restore();
+      send(0);
+    } else {
+      state('lost');
+      const why = find('#lost-why');
+      if (why) {
+        why.dataset.offline ??= why.textContent;
+        why.textContent = xhr.getResponseHeader('X-Rinkel-Says') ? xhr.responseText : why.dataset.offline;
+      }
+      tries += 1;
+      send(Math.min(10000, 500 * 2 ** tries));
+    }
+  });
+  morph.defaults.ignoreActiveValue = true;
+  morph.defaults.callbacks.beforeAttributeUpdated = (name, node) => !(
+    (name === 'open' && node.tagName === 'DETAILS') || (['value', 'checked', 'selected'].includes(name) && held.has(node))
+  );
+
+  // A page that is left sends what still waits; one that cannot asks first.
+  window.addEventListener('beforeunload', (event) => {
+    settle();
+    if (queue.length > 0 && ['lost', 'conflict'].includes(document.documentElement.getAttribute('data-saving'))) {
+      event.preventDefault();
+    }
+  });
+  window.addEventListener('pagehide', () => {
+    const form = find('#edit');
+    settle();
+    if (form && queue.length > 0 && !conflict && document.documentElement.getAttribute('data-saving') !== 'lost') {
+      const body = new FormData();
+      body.set('acts', JSON.stringify(queue));
+      body.set('version', restored || find('#piece').dataset.version);
+      navigator.sendBeacon(form.action, body);
+    }
+  });
+  // What an earlier page of this piece could not send is sent now; Rinkel knows what it took already.
+  const restore = () => {
+    if (queue.length > 0 || conflict || !find('#edit')) {
+      return;
+    }
+    for (const name of Object.keys(localStorage).filter((one) => one.startsWith(kept()))) {
+      const [text] = [localStorage.getItem(name), store(name, null)];
+      try {
+        const earlier = JSON.parse(text);
+        queue = earlier.acts;
+        restored = earlier.version;
+        for (const [path, value] of queue.flatMap((act) => Object.entries(act.f ?? {}))) {
+          const node = field(path);
+          if (node && !['radio', 'checkbox'].includes(node.type)) {
+            node.value = value;
+          }
+        }
+        keep();
+        send(0);
+        return;
+      } catch {
+        [queue, restored] = [[], '']; // not what Rinkel kept
+      }
+    }
+  };
+  document.addEventListener('click', (event) => {
+    if (event.target.closest?.('#take-theirs')) {
+      queue = [];
+      typing = null;
+      conflict = false;
+      state('done');
+      keep();
+    }
+  });
+  // Times as this maker's clock says them.
+  const clocks = () => {
+    for (const time of document.querySelectorAll('time[data-clock]')) {
+      const at = new Date(time.dateTime);
+      const today = at.toDateString() === new Date().toDateString();
+      time.textContent = new Intl.DateTimeFormat(document.documentElement.lang, { ...(today ? {} : { day: 'numeric', month: 'short' }), hour: '2-digit', minute: '2-digit' }).format(at);
+    }
+  };
+
   const chosen = () => find('.patch.is-chosen')?.dataset.path;
   const blocks = () => [...document.querySelectorAll('.patch')];
 
@@ -119,14 +329,22 @@
       event.preventDefault();
       if (event.timeStamp - wheel > 60) {
         wheel = event.timeStamp;
-        press('do', `${event.deltaY < 0 ? 'more' : 'fewer'} ${chosen()}`);
+        press('do', `${event.deltaY < 0 ? 'more' : 'fewer'} @`);
       }
     }
   }, { passive: false });
 
-  const typing = (node) => node.matches?.('input:not([type=radio], [type=checkbox], [type=range]), textarea, select');
+  // Letters are shortcuts only when the last thing a maker went to is no field: a field that is gone from under the caret does not
+  // turn what is typed on into deeds.
+  const isField = (node) => node.matches?.('input:not([type=radio], [type=checkbox], [type=range]), textarea, select') ?? false;
+  let inField = false;
+  document.addEventListener('focusin', (event) => { inField = isField(event.target); });
+  document.addEventListener('pointerdown', (event) => { inField = isField(event.target); });
   document.addEventListener('keydown', (event) => {
-    if (typing(event.target) || find('dialog[open]')) {
+    if (event.key === 'Escape' || event.key === 'Tab') {
+      inField = false;
+    }
+    if (isField(event.target) || inField || find('dialog[open]')) {
       return;
     }
     const key = event.key.toLowerCase();
@@ -201,13 +419,16 @@
     }
   }, true);
 
-  const settle = () => {
+  const shown = () => {
     size();
+    clocks();
     lightChosen();
     for (const block of blocks()) {
       block.draggable = true;
     }
   };
-  document.addEventListener('htmx:afterSwap', settle);
-  settle();
+  document.addEventListener('htmx:afterSwap', shown);
+  shown();
+  state(find('#piece')?.dataset.state === 'conflict' ? 'conflict' : 'done');
+  restore();
 })();

@@ -6,7 +6,10 @@ use Rinkel\App\Kernel;
 use Symfony\Component\Dotenv\Dotenv;
 use Symfony\Component\HttpFoundation\Request;
 
-require dirname(__DIR__).'/vendor/autoload.php';
+require_once dirname(__DIR__).'/vendor/autoload.php';
+
+// No plan takes a quarter of it; whatever would is ended here, not by the machine.
+ini_set('memory_limit', '256M');
 
 (new Dotenv())->bootEnv(dirname(__DIR__).'/.env');
 

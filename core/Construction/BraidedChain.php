@@ -28,9 +28,9 @@ final readonly class BraidedChain implements Construction
         return 'braided-chain';
     }
 
-    public function place(): BodyPlace
+    public function places(): array
     {
-        return BodyPlace::Wrist;
+        return [BodyPlace::Wrist, BodyPlace::Ankle, BodyPlace::Neck];
     }
 
     public function cords(): CordNames

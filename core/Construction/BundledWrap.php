@@ -28,9 +28,9 @@ final readonly class BundledWrap implements Construction
         return 'bundled-wrap';
     }
 
-    public function place(): BodyPlace
+    public function places(): array
     {
-        return BodyPlace::Wrist;
+        return [BodyPlace::Wrist, BodyPlace::Ankle];
     }
 
     public function cords(): CordNames

@@ -25,9 +25,9 @@ interface Construction
     public function id(): string;
 
     /**
-     * Returns where such a piece is usually worn.
+     * @return non-empty-list<BodyPlace> where such a piece can be worn, the usual place first
      */
-    public function place(): BodyPlace;
+    public function places(): array;
 
     /**
      * Returns which cords such a piece can have.

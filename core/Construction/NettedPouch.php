@@ -35,9 +35,9 @@ final readonly class NettedPouch implements Construction
         return 'netted-pouch';
     }
 
-    public function place(): BodyPlace
+    public function places(): array
     {
-        return BodyPlace::Neck;
+        return [BodyPlace::Neck];
     }
 
     public function cords(): CordNames

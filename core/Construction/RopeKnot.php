@@ -32,9 +32,9 @@ final readonly class RopeKnot implements Construction
         return 'rope-knot';
     }
 
-    public function place(): BodyPlace
+    public function places(): array
     {
-        return BodyPlace::Wrist;
+        return [BodyPlace::Wrist, BodyPlace::Ankle];
     }
 
     public function cords(): CordNames

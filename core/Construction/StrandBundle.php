@@ -34,9 +34,9 @@ final readonly class StrandBundle implements Construction
         return 'strand-bundle';
     }
 
-    public function place(): BodyPlace
+    public function places(): array
     {
-        return BodyPlace::Wrist;
+        return [BodyPlace::Wrist, BodyPlace::Ankle];
     }
 
     public function cords(): CordNames

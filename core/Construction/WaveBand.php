@@ -36,9 +36,9 @@ final readonly class WaveBand implements Construction
         return 'wave-band';
     }
 
-    public function place(): BodyPlace
+    public function places(): array
     {
-        return BodyPlace::Wrist;
+        return [BodyPlace::Wrist, BodyPlace::Ankle];
     }
 
     public function cords(): CordNames

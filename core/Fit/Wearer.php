@@ -37,14 +37,6 @@ final readonly class Wearer
     ) {}
 
     /**
-     * Returns the neck of somebody whose wrist is known: twice as much (common practice).
-     */
-    public function asNeck(): self
-    {
-        return new self($this->skin()->times(2), Measured::Snug, place: BodyPlace::Neck);
-    }
-
-    /**
      * Returns these measures with the second girth, further up, of $other.
      */
     public function withUpper(self $other): self

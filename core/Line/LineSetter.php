@@ -33,9 +33,7 @@ final readonly class LineSetter
         $free = $sums->best($wished->millimetres, $atMost, []);
         $best = [] === $this->stock ? $free : $sums->best($wished->millimetres, $atMost, $this->stock);
         $counts = $best ?? $free ?? array_fill(0, \count($line->shares), 0);
-        foreach ($line->more as $fit => $more) {
-            $counts[$fit] = max(0, ($counts[$fit] ?? 0) + $more);
-        }
+        $counts = array_map(static fn (int $count, int $fit): int => max(0, $count + ($line->more[$fit] ?? 0)), $counts, array_keys($counts));
 
         return $this->setting($line, $sums, $counts, $wished, $atMost, $this->shortage($sums, $free));
     }

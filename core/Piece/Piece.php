@@ -122,9 +122,15 @@ final readonly class Piece
         return $this->with(['name' => $name]);
     }
 
+    /**
+     * Returns this piece as its maker reads and writes it in another unit; bare lengths in its pattern keep the unit they had.
+     */
     public function withUnit(Unit $unit): self
     {
-        return $this->with(['unit' => $unit]);
+        return $unit === $this->unit ? $this : $this->with([
+            'unit' => $unit,
+            'pattern' => null === $this->pattern ? null : Pattern::pinned($this->pattern, $this->unit),
+        ]);
     }
 
     public function withWearer(Wearer $wearer): self
@@ -230,6 +236,16 @@ final readonly class Piece
             'pattern' => $this->pattern ?? $pattern,
             'closure' => $this->closure ?? $closure,
         ]);
+    }
+
+    /**
+     * Returns this piece with some of its parts decided as $completed has them filled in.
+     *
+     * @param list<'cords'|'beads'|'findings'|'pattern'|'closure'> $parts
+     */
+    public function decidedAs(self $completed, array $parts): self
+    {
+        return $this->with(array_intersect_key(get_object_vars($completed), array_flip($parts)));
     }
 
     /**

@@ -22,6 +22,9 @@ use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\LineBuilder;
 use Rinkel\Core\Line\LineSetter;
 use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\BeadShape;
+use Rinkel\Core\Material\Colour;
+use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Exception\PatternUnreadable;
 use Rinkel\Core\Pattern\Node\Braid;
@@ -108,11 +111,11 @@ final readonly class Planner
     }
 
     /**
-     * Returns where a piece of this construction is usually worn, the wrist for one that is not known.
+     * @return list<BodyPlace> where a piece of this construction can be worn, the usual place first; none of one that is not known
      */
-    public function placeOf(string $construction): BodyPlace
+    public function placesOf(string $construction): array
     {
-        return $this->constructions->named($construction)?->place() ?? BodyPlace::Wrist;
+        return $this->constructions->named($construction)?->places() ?? [];
     }
 
     /**
@@ -182,6 +185,25 @@ final readonly class Planner
         }
 
         return $suiting;
+    }
+
+    /**
+     * Returns a new bead of usual size for a completed piece; larger, where the cords that go through it would not pass.
+     */
+    public function beadFor(Piece $completed, Colour $colour): Bead
+    {
+        $bead = Bead::of(BeadShape::Round, $colour);
+        $element = new Element('bead', null, $bead->length, $bead->diameter, $bead->diameter, []);
+        $passes = $this->construction($completed)->passes($completed, $element);
+        $short = [] === $passes ? Length::zero() : (new Hole($bead->hole))->shortfall($passes);
+        if ($short->isZero()) {
+            return $bead;
+        }
+        $step = Length::ofMillimetres(0.1);
+        $hole = $bead->hole->plus($short)->roundedUpTo($step);
+        $wide = $hole->isShorterThan($bead->diameter->times(0.6)) ? null : $hole->times(1 / 0.6)->roundedUpTo(Length::ofMillimetres(1));
+
+        return Bead::of(BeadShape::Round, $colour, $wide, hole: $hole);
     }
 
     private function construction(Piece $piece): Construction

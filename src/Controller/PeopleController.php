@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Controller;
 
-use Rinkel\App\Entity\Measure;
 use Rinkel\App\Entity\Person;
 use Rinkel\App\People\People;
 use Rinkel\Core\Fit\Measured;
+use Rinkel\Core\Fit\Measurement;
 use Rinkel\Core\Measure\Unit;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -25,7 +25,7 @@ final class PeopleController extends AbstractController
     #[Route('', 'people', methods: 'GET')]
     public function list(Request $request): Response
     {
-        $putAway = $this->people->find($request->query->getInt('put_away'));
+        $putAway = $this->people->find(self::number($request, 'put_away'));
 
         return $this->page($request, null, $this->blank(), [], null !== $putAway && $putAway->isArchived() ? $putAway : null);
     }
@@ -36,13 +36,13 @@ final class PeopleController extends AbstractController
         return $this->keep($request, null);
     }
 
-    #[Route('/{id}', 'person_keep', requirements: ['id' => '\d{1,18}'], methods: 'POST')]
+    #[Route('/{id}', 'person_keep', requirements: ['id' => '[0-9]{1,18}'], methods: 'POST')]
     public function change(int $id, Request $request): Response
     {
         return $this->keep($request, $this->person($id));
     }
 
-    #[Route('/{id}/archive', 'person_archive', requirements: ['id' => '\d{1,18}'], methods: 'POST')]
+    #[Route('/{id}/archive', 'person_archive', requirements: ['id' => '[0-9]{1,18}'], methods: 'POST')]
     public function archive(int $id): Response
     {
         $this->people->archive($this->person($id));
@@ -50,12 +50,19 @@ final class PeopleController extends AbstractController
         return $this->redirectToRoute('people', ['put_away' => $id], Response::HTTP_SEE_OTHER);
     }
 
-    #[Route('/{id}/restore', 'person_restore', requirements: ['id' => '\d{1,18}'], methods: 'POST')]
+    #[Route('/{id}/restore', 'person_restore', requirements: ['id' => '[0-9]{1,18}'], methods: 'POST')]
     public function restore(int $id): Response
     {
         $this->people->restore($this->person($id));
 
         return $this->redirectToRoute('people', [], Response::HTTP_SEE_OTHER);
+    }
+
+    private static function number(Request $request, string $name): int
+    {
+        $value = $request->query->all()[$name] ?? '';
+
+        return \is_string($value) && 1 === preg_match('/^[0-9]{1,18}$/D', $value) ? (int) $value : 0;
     }
 
     private function keep(Request $request, ?Person $person): Response
@@ -65,18 +72,27 @@ final class PeopleController extends AbstractController
             $value = $request->request->all()[$field] ?? $default;
             $typed[$field] = \is_scalar($value) ? mb_substr(mb_scrub((string) $value), 0, 500) : $default;
         }
+        $typed['name'] = trim(preg_replace('/[\s\p{Z}\p{C}]+/u', ' ', $typed['name']) ?? '');
         [$lengths, $faults] = People::read($typed, $this->unit($typed));
         if ([] !== $faults) {
             return $this->page($request, $person, $typed, $faults);
         }
-        $back = $request->request->getString('back');
-        $this->people->keep($person, trim($typed['name']), $lengths, Measured::tryFrom($typed['measured']) ?? Measured::Snug);
+        $back = \is_string($request->request->all()['back'] ?? null) ? $request->request->all()['back'] : '';
+        $this->people->keep($person, $typed['name'], $lengths, Measured::tryFrom($typed['measured']) ?? Measured::Snug);
 
-        if (1 === preg_match('/^\d{1,18}$/', $back)) {
+        if (1 === preg_match('/^[0-9]{1,18}$/', $back)) {
             return $this->redirectToRoute('piece', ['id' => $back], Response::HTTP_SEE_OTHER);
         }
 
         return $this->redirectToRoute('people', ['unit' => $this->unit($typed)->value], Response::HTTP_SEE_OTHER);
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function places(): array
+    {
+        return array_column(Measurement::cases(), 'value');
     }
 
     private function person(int $id): Person
@@ -89,7 +105,7 @@ final class PeopleController extends AbstractController
      */
     private function blank(): array
     {
-        return ['name' => '', 'measured' => 'snug', 'unit' => 'cm'] + array_fill_keys(Measure::PLACES, '');
+        return ['name' => '', 'measured' => 'snug', 'unit' => 'cm'] + array_fill_keys(self::places(), '');
     }
 
     /**
@@ -106,11 +122,13 @@ final class PeopleController extends AbstractController
      */
     private function page(Request $request, ?Person $changed, array $typed, array $faults, ?Person $putAway = null): Response
     {
-        $typed['unit'] = $request->query->getString('unit', $typed['unit']);
+        $unit = $request->query->all()['unit'] ?? null;
+        $typed['unit'] = \is_string($unit) ? $unit : $typed['unit'];
 
         return $this->render('people/people.html.twig', [
             'people' => $this->people->all(),
-            'places' => Measure::PLACES,
+            'archived' => $this->people->all(archived: true),
+            'places' => self::places(),
             'changed' => $changed,
             'typed' => $typed,
             'faults' => $faults,

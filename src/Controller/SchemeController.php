@@ -21,9 +21,10 @@ final class SchemeController
         $scheme = $request->request->getString('scheme');
         $scheme = \in_array($scheme, ['day', 'lamp'], true) ? $scheme : 'system';
         $back = parse_url((string) $request->headers->get('Referer'));
-        $path = $back['path'] ?? '/';
+        $path = $back['path'] ?? '';
+        $path = str_starts_with($path, '/') && !str_starts_with($path, '//') ? $path : '/';
         $query = isset($back['query']) ? '?'.$back['query'] : '';
-        $response = new RedirectResponse(str_starts_with($path, '//') ? '/' : $path.$query, Response::HTTP_SEE_OTHER);
+        $response = new RedirectResponse($path.$query, Response::HTTP_SEE_OTHER);
         $response->headers->setCookie(Cookie::create('scheme', $scheme, '+1 year', sameSite: Cookie::SAMESITE_LAX));
 
         return $response;

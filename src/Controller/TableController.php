@@ -4,17 +4,14 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Controller;
 
-use Rinkel\App\Entity\StoredPiece;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Piece\Rows;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Drape;
-use Rinkel\Core\Fit\Measured;
-use Rinkel\Core\Fit\Wearer;
-use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Measure\MeasureFailure;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
@@ -29,26 +26,29 @@ use Symfony\Contracts\Translation\TranslatorInterface;
  */
 final class TableController extends AbstractController
 {
-    private const BLANK = ['girth' => '', 'unit' => 'cm', 'person' => ''];
+    private const BLANK = ['place' => 'wrist', 'girth' => '', 'unit' => 'cm', 'person' => ''];
 
     public function __construct(
         private readonly Pieces $pieces,
         private readonly People $people,
         private readonly PieceReader $reader,
         private readonly Planner $planner,
+        private readonly Rows $rows,
         private readonly TranslatorInterface $translator,
     ) {}
 
     #[Route('/', 'table', methods: 'GET')]
     public function table(Request $request): Response
     {
-        $putAway = $this->pieces->find($request->query->getInt('put_away'));
-        $archive = $request->query->getBoolean('archive');
+        $query = $request->query->all();
+        $asked = $query['put_away'] ?? '';
+        $putAway = $this->pieces->find(\is_string($asked) && 1 === preg_match('/^[0-9]{1,18}$/D', $asked) ? (int) $asked : 0);
+        $archive = '1' === ($query['archive'] ?? '');
 
         return $this->render('table/table.html.twig', [
-            'pieces' => array_map($this->row(...), $archive ? $this->pieces->archived() : $this->pieces->onTheTable()),
+            'pieces' => array_map($this->rows->of(...), $archive ? $this->pieces->archived() : $this->pieces->onTheTable()),
             'archive' => $archive,
-            'put_away' => null !== $putAway && $putAway->isArchived() ? $this->row($putAway) : null,
+            'put_away' => null !== $putAway && $putAway->isArchived() ? $this->rows->of($putAway) : null,
         ]);
     }
 
@@ -70,7 +70,7 @@ final class TableController extends AbstractController
         $typed = [];
         foreach (self::BLANK + ['construction' => ''] as $field => $default) {
             $value = $request->request->all()[$field] ?? $default;
-            $typed[$field] = \is_scalar($value) ? mb_scrub((string) $value) : $default;
+            $typed[$field] = \is_scalar($value) ? mb_substr(mb_scrub((string) $value), 0, 200) : $default;
         }
         $name = $this->translator->trans('construction.'.$typed['construction'].'.piece');
         try {
@@ -82,38 +82,45 @@ final class TableController extends AbstractController
                 'unit' => $typed['unit'],
                 ...$this->worn($typed),
             ]);
+            $this->planner->draft($piece);
 
-            return $this->redirectToRoute('piece', ['id' => $this->pieces->add($this->planner->completed($piece))->id()], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute('piece', ['id' => $this->pieces->add($piece)->id()], Response::HTTP_SEE_OTHER);
         } catch (PieceUnreadable $unreadable) {
             $faults = array_column($unreadable->faults, 'sentence', 'path');
 
-            return $this->choice($typed, ['girth' => $faults['wearer.girth'] ?? null, 'unit' => $faults['unit'] ?? null, 'construction' => $faults['construction'] ?? null]);
+            return $this->choice($typed, [
+                'girth' => $faults['wearer.girth'] ?? null,
+                'unit' => $faults['unit'] ?? null,
+                'construction' => $faults['construction'] ?? $faults['wearer.place'] ?? (isset($faults['wearer.girth']) || isset($faults['unit']) ? null : $unreadable->getMessage()),
+            ]);
         }
     }
 
     /**
-     * Returns on whom it is worn: as typed, or whoever was picked; where such a piece is usually worn.
+     * Returns on whom it is worn and where: as typed, or as whoever was picked was measured there.
      *
      * @param array<string, string> $typed
      *
      * @return array<string, mixed>
+     *
+     * @throws PieceUnreadable If such a piece is not worn there, or she was not measured there
      */
     private function worn(array $typed): array
     {
-        $place = $this->planner->placeOf($typed['construction']);
-        $person = '' === trim($typed['girth']) ? $this->people->find((int) $typed['person']) : null;
-        $wearer = null === $person ? null : People::measured($person, $place) ?? People::measured($person, BodyPlace::Wrist);
-        try {
-            $wearer ??= new Wearer(Length::parse($typed['girth'], Unit::tryFrom($typed['unit']) ?? Unit::Centimetre), Measured::Snug);
-        } catch (MeasureFailure) {
-            return ['wearer' => ['girth' => $typed['girth']]]; // the reader says what is wrong with it
+        $place = BodyPlace::tryFrom($typed['place']) ?? BodyPlace::Wrist;
+        if (!\in_array($place, $this->planner->placesOf($typed['construction']), true) && [] !== $this->planner->placesOf($typed['construction'])) {
+            throw PieceUnreadable::because([new Fault('wearer.place', $this->translator->trans('new.not-worn-there'))]);
         }
-        $isNeck = BodyPlace::Neck === $place;
-        $wearer = $isNeck && $place !== $wearer->place ? $wearer->asNeck() : $wearer;
+        $length = BodyPlace::Neck === $place ? (string) Drape::usual() : null;
+        $person = '' === trim($typed['girth']) ? $this->people->find((int) $typed['person']) : null;
+        if (null === $person) {
+            return ['wearer' => ['place' => $place->value, 'girth' => $typed['girth']], 'length' => $length]; // the reader says what is wrong with it
+        }
+        $wearer = People::measured($person, $place) ?? throw PieceUnreadable::because([new Fault('wearer.girth', $this->translator->trans('new.not-measured', ['name' => $person->name(), 'place' => $place->value]))]);
 
         return [
             'wearer' => ['place' => $place->value, 'girth' => (string) $wearer->girth, 'measured' => $wearer->measured->value, 'hand' => $wearer->hand?->__toString()],
-            'length' => $isNeck ? (string) Drape::usual() : null,
+            'length' => $length,
         ];
     }
 
@@ -123,31 +130,34 @@ final class TableController extends AbstractController
      */
     private function choice(array $typed, array $faults): Response
     {
-        $samples = [];
+        $samples = ['around' => [], 'neck' => []];
         foreach ($this->planner->constructions() as $id) {
-            $samples[$id] = $this->planner->plan($this->reader->read([
-                'format' => PieceReader::FORMAT,
-                'version' => PieceReader::VERSION,
-                'construction' => $id,
-                'name' => $id,
-                ...$this->worn(['girth' => '16 cm', 'person' => '', 'unit' => 'cm', 'construction' => $id]),
-            ]));
+            $places = $this->planner->placesOf($id);
+            foreach (['around' => BodyPlace::Wrist, 'neck' => BodyPlace::Neck] as $group => $place) {
+                if (\in_array($place, $places, true)) {
+                    $samples[$group][$id] = $this->sample($id, $place);
+                }
+            }
         }
 
         return $this->render('table/new.html.twig', [
             'samples' => $samples,
             'people' => $this->people->all(),
             'typed' => $typed,
+            'group' => BodyPlace::Neck->value === $typed['place'] ? 'neck' : 'around',
             'faults' => array_filter($faults),
             'unit' => Unit::tryFrom($typed['unit']) ?? Unit::Centimetre,
         ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }
 
-    /**
-     * @return array{stored: StoredPiece, plan: Plan}
-     */
-    private function row(StoredPiece $stored): array
+    private function sample(string $construction, BodyPlace $place): Plan
     {
-        return ['stored' => $stored, 'plan' => $this->planner->plan($this->pieces->piece($stored))];
+        return $this->planner->plan($this->reader->read([
+            'format' => PieceReader::FORMAT,
+            'version' => PieceReader::VERSION,
+            'construction' => $construction,
+            'name' => $construction,
+            ...$this->worn(['place' => $place->value, 'girth' => BodyPlace::Neck === $place ? '34 cm' : '16 cm', 'person' => '', 'construction' => $construction]),
+        ]));
     }
 }

@@ -17,9 +17,6 @@ use Rinkel\Core\Measure\Unit;
 #[ORM\Index('measure_person', columns: ['person_id', 'taken_at'])]
 class Measure
 {
-    /** Where a person can be measured. */
-    public const PLACES = ['wrist', 'hand', 'ankle', 'heel', 'neck', 'head'];
-
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
     private ?int $id = null; // @phpstan-ignore property.unusedType, property.onlyWritten (the database gives it)
 

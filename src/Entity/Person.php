@@ -27,9 +27,14 @@ class Person
     #[ORM\OrderBy(['takenAt' => 'DESC', 'id' => 'DESC'])]
     private Collection $measures;
 
+    /**
+     * @param string $uid by which she is the same in every copy of a maker's data
+     */
     public function __construct(
         #[ORM\Column(length: 80)]
         private string $name,
+        #[ORM\Column(length: 32, unique: true)]
+        private string $uid,
     ) {
         $this->measures = new ArrayCollection();
     }
@@ -37,6 +42,11 @@ class Person
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('The person is not stored yet.');
+    }
+
+    public function uid(): string
+    {
+        return $this->uid;
     }
 
     public function name(): string
@@ -75,6 +85,23 @@ class Person
         }
         $taken = new Measure($this, $now, $lengths + ($before?->lengths() ?? []), $measured);
         $this->measures = new ArrayCollection([$taken, ...$this->measures()]);
+    }
+
+    /**
+     * Adds what was measured at another time, unless it is there.
+     *
+     * @param array<string, string> $lengths exact, by place
+     */
+    public function measuredThen(array $lengths, string $measured, \DateTimeImmutable $taken): void
+    {
+        foreach ($this->measures() as $measure) {
+            if ($measure->takenAt()->getTimestamp() === $taken->getTimestamp() && $measure->lengths() === $lengths) {
+                return;
+            }
+        }
+        $all = [new Measure($this, $taken, $lengths, $measured), ...$this->measures()];
+        usort($all, static fn (Measure $one, Measure $other): int => $other->takenAt() <=> $one->takenAt());
+        $this->measures = new ArrayCollection($all);
     }
 
     public function isArchived(): bool

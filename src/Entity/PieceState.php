@@ -20,7 +20,7 @@ class PieceState
 
     /**
      * @param array<string, mixed> $document
-     * @param string               $what     was changed; typing on in the same field within a moment is one change
+     * @param string               $stroke   typing that may go on in it; "" for a change of its own
      */
     public function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
@@ -30,7 +30,7 @@ class PieceState
         #[ORM\Column(type: Types::JSON)]
         private array $document,
         #[ORM\Column]
-        private string $what,
+        private string $stroke,
         #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
         private \DateTimeImmutable $at,
     ) {}
@@ -53,14 +53,19 @@ class PieceState
         return $this->document;
     }
 
+    public function at(): \DateTimeImmutable
+    {
+        return $this->at;
+    }
+
     /**
      * Takes a further change in when it goes on with this one; says whether it did.
      *
      * @param array<string, mixed> $document
      */
-    public function goesOn(array $document, string $what, \DateTimeImmutable $now): bool
+    public function goesOn(array $document, string $stroke, \DateTimeImmutable $now): bool
     {
-        if ('' === $what || $what !== $this->what || $now->getTimestamp() - $this->at->getTimestamp() > 3) {
+        if ('' === $stroke || $stroke !== $this->stroke) {
             return false;
         }
         $this->document = $document;

@@ -17,6 +17,9 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Index(columns: ['archived_at', 'changed_at'])]
 class StoredPiece
 {
+    /** So many acts are known again when they are sent again. */
+    private const REMEMBERED = 300;
+
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
     private ?int $id = null; // @phpstan-ignore property.unusedType (the database gives it)
 
@@ -31,9 +34,13 @@ class StoredPiece
     #[ORM\Column(type: Types::JSON)]
     private array $document;
 
-    /** @var array<string, string>|null fields as typed */
+    /** @var array<string, string>|null what was typed and cannot be read yet, by field */
     #[ORM\Column(type: Types::JSON, nullable: true)]
     private ?array $draft = null;
+
+    /** @var array<string, int> the version that each of the last acts made, by its id */
+    #[ORM\Column(type: Types::JSON)]
+    private array $acts = [];
 
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
     private \DateTimeImmutable $changedAt;
@@ -43,9 +50,14 @@ class StoredPiece
 
     /**
      * @param array<string, mixed> $document
+     * @param string               $uid      by which it is the same piece in every copy of a maker's data
      */
-    public function __construct(array $document, \DateTimeImmutable $now)
-    {
+    public function __construct(
+        array $document,
+        \DateTimeImmutable $now,
+        #[ORM\Column(length: 32, unique: true)]
+        private string $uid,
+    ) {
         $this->document = $document;
         $this->changedAt = $now;
     }
@@ -53,6 +65,11 @@ class StoredPiece
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('The piece is not stored yet.');
+    }
+
+    public function uid(): string
+    {
+        return $this->uid;
     }
 
     public function version(): int
@@ -74,11 +91,11 @@ class StoredPiece
     }
 
     /**
-     * @return array<string, string>|null
+     * @return array<string, string> what cannot be read yet, by field
      */
-    public function draft(): ?array
+    public function draft(): array
     {
-        return $this->draft;
+        return $this->draft ?? [];
     }
 
     public function changedAt(): \DateTimeImmutable
@@ -96,23 +113,40 @@ class StoredPiece
      */
     public function decide(array $document, \DateTimeImmutable $now, int $state): void
     {
-        if ($document !== $this->document || null !== $this->draft || $state !== $this->state) {
+        if ($document !== $this->document || $state !== $this->state) {
             $this->state = $state;
             $this->document = $document;
-            $this->draft = null;
             $this->changedAt = $now;
         }
     }
 
     /**
-     * @param array<string, string> $typed
+     * @param array<string, string> $texts by field; [] when all could be read
      */
-    public function keepDraft(array $typed, \DateTimeImmutable $now): void
+    public function keepDraft(array $texts, \DateTimeImmutable $now): void
     {
-        if ($typed !== $this->draft) {
-            $this->draft = $typed;
+        if ($texts !== $this->draft()) {
+            $this->draft = [] === $texts ? null : $texts;
             $this->changedAt = $now;
         }
+    }
+
+    /**
+     * Notes that an act was taken.
+     */
+    public function took(string $act): void
+    {
+        if ('' !== $act) {
+            $this->acts = \array_slice($this->acts + [$act => $this->version + 1], -self::REMEMBERED, null, true);
+        }
+    }
+
+    /**
+     * Returns the version that an act made, or null when it was never taken, or too long ago.
+     */
+    public function madeBy(string $act): ?int
+    {
+        return $this->acts[$act] ?? null;
     }
 
     public function archive(\DateTimeImmutable $now): void

@@ -13,15 +13,21 @@ use Symfony\Component\HttpKernel\Event\ResponseEvent;
 #[AsEventListener]
 final class SecurityHeaders
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
-        ."connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    /** Of every answer, files too. */
+    public const ALL = [
+        'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
+            ."connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'",
+        'X-Content-Type-Options' => 'nosniff',
+        'Referrer-Policy' => 'same-origin',
+        'Cross-Origin-Opener-Policy' => 'same-origin',
+        'Cross-Origin-Resource-Policy' => 'same-origin',
+    ];
 
     public function __invoke(ResponseEvent $event): void
     {
-        $headers = $event->getResponse()->headers;
-        $headers->set('Content-Security-Policy', self::POLICY);
-        $headers->set('X-Content-Type-Options', 'nosniff');
-        $headers->set('Referrer-Policy', 'same-origin');
-        $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
+        header_remove('X-Powered-By');
+        foreach (self::ALL as $name => $value) {
+            $event->getResponse()->headers->set($name, $value);
+        }
     }
 }

@@ -6,10 +6,11 @@ namespace Rinkel\App\People;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
-use Rinkel\App\Entity\Measure;
+use Random\Randomizer;
 use Rinkel\App\Entity\Person;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Measured;
+use Rinkel\Core\Fit\Measurement;
 use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\MeasureFailure;
@@ -23,20 +24,45 @@ final readonly class People
     public function __construct(
         private EntityManagerInterface $manager,
         private ClockInterface $clock,
+        private Randomizer $chance,
     ) {}
 
     /**
      * @return list<Person> by name
      */
-    public function all(): array
+    public function all(bool $archived = false): array
     {
         /** @var list<Person> */
-        return $this->manager->createQuery(\sprintf('SELECT person FROM %s person WHERE person.archivedAt IS NULL ORDER BY person.name, person.id', Person::class))->getResult();
+        return $this->manager->createQuery(\sprintf('SELECT person FROM %s person WHERE person.archivedAt IS %s NULL ORDER BY person.name, person.id', Person::class, $archived ? 'NOT' : ''))->getResult();
     }
 
     public function find(int $id): ?Person
     {
         return $this->manager->find(Person::class, $id);
+    }
+
+    public function withUid(string $uid): ?Person
+    {
+        return $this->manager->getRepository(Person::class)->findOneBy(['uid' => $uid]);
+    }
+
+    /**
+     * Takes a person from another copy of the maker's data: adds her, or the measures that are not here.
+     *
+     * @param list<array{\DateTimeImmutable, string, array<string, string>}>|null $measures last taken first: when, how, exact by place
+     */
+    public function bring(string $uid, string $name, ?array $measures, bool $archived): int
+    {
+        $person = $this->withUid($uid) ?? new Person($name, $uid);
+        $person->rename($name);
+        foreach (array_reverse($measures ?? []) as [$taken, $measured, $lengths]) {
+            $person->measuredThen($lengths, $measured, $taken);
+        }
+        $archived ? $person->archive($this->clock->now()) : $person->restore();
+        $this->manager->persist($person);
+        $this->manager->flush();
+
+        return 1;
     }
 
     /**
@@ -46,7 +72,7 @@ final readonly class People
      */
     public function keep(?Person $person, string $name, array $lengths, Measured $measured): Person
     {
-        $person ??= new Person($name);
+        $person ??= new Person($name, bin2hex($this->chance->getBytes(16)));
         $person->rename($name);
         if ([] !== $lengths) {
             $person->measure(array_map(strval(...), $lengths), $measured->value, $this->clock->now());
@@ -77,34 +103,30 @@ final readonly class People
         $measure = $person->latest();
         $girth = $measure?->length($place->value);
 
-        return null === $measure || null === $girth ? null : new Wearer($girth, Measured::from($measure->measured()), $measure->length($place->passing()), $place);
+        return null === $measure || null === $girth ? null : new Wearer($girth, Measured::from($measure->measured()), $measure->length($place->passing()->value), $place);
     }
 
     /**
      * Reads what was typed for a person.
      *
-     * @param array<string, string> $typed name, measured, and a length by place
+     * @param array<string, string> $typed name on one line, measured, and a length by place
      *
      * @return array{array<string, Length>, array<string, string>} lengths and faults, by field
      */
     public static function read(array $typed, Unit $unit): array
     {
         [$lengths, $faults] = [[], []];
-        $name = trim($typed['name']);
-        if ('' === $name || mb_strlen($name) > 80) {
-            $faults['name'] = '' === $name ? 'Give a name, so that you find her or him again.' : 'A name has at most 80 characters.';
+        if ('' === $typed['name'] || mb_strlen($typed['name']) > 80) {
+            $faults['name'] = '' === $typed['name'] ? 'Give a name, so that you find her or him again.' : 'A name has at most 80 characters.';
         }
-        foreach (Measure::PLACES as $place) {
-            $text = trim($typed[$place] ?? '');
+        foreach (Measurement::cases() as $measurement) {
+            $text = trim($typed[$measurement->value] ?? '');
             try {
-                $length = '' === $text ? null : Length::parse($text, $unit);
-                if (null !== $length && ($length->isShorterThan(Length::ofMillimetres(70)) || $length->isLongerThan(Length::ofMillimetres(800)))) {
-                    $faults[$place] = \sprintf('%s is outside what can be meant here: it goes from %s to %s.', $length->written($unit), Length::ofMillimetres(70)->written($unit), Length::ofMillimetres(800)->written($unit));
-                } elseif (null !== $length) {
-                    $lengths[$place] = $length;
+                if ('' !== $text) {
+                    $lengths[$measurement->value] = $measurement->checked(Length::parse($text, $unit), $unit);
                 }
             } catch (MeasureFailure $failure) {
-                $faults[$place] = $failure->getMessage();
+                $faults[$measurement->value] = $failure->getMessage();
             }
         }
 

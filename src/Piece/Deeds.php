@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Rinkel\App\People\People;
-use Rinkel\Core\Material\Bead;
-use Rinkel\Core\Material\BeadShape;
 use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
@@ -28,6 +26,7 @@ use Rinkel\Core\Pattern\Node\Word;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternEdit;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Planner;
 
 /**
  * What the buttons of the Piece page do: a verb and what it is done to, in words apart by spaces: "more 1.0", "bead-drop amber".
@@ -37,46 +36,55 @@ final readonly class Deeds
     /** Colours in which new beads come, one after the other. */
     private const COLOURS = ['#3f6f8f', '#c8693a', '#6d8a4f', '#d9b44a', '#7a5a86', '#b84a4a', '#e6ddc9', '#2f3b45'];
 
-    public function __construct(private People $people) {}
+    public function __construct(
+        private People $people,
+        private Planner $planner,
+    ) {}
 
     /**
-     * Returns the piece after a deed, and which part of the pattern is chosen then; an unknown deed changes nothing.
-     *
-     * @param list<int> $counts what each fit of the pattern came to
+     * Returns the piece after a deed, and which part of the pattern is chosen then; an unknown deed changes nothing. "@" in a deed is
+     * the part that is chosen.
      *
      * @return array{Piece, string}
      */
-    public function done(Piece $piece, array $counts, string $deed, string $chosen): array
+    public function done(Piece $piece, string $deed, string $chosen): array
     {
-        $words = explode(' ', $deed);
+        $words = array_map(static fn (string $word): string => '@' === $word ? $chosen : $word, explode(' ', $deed));
         $verb = $words[0];
         $rest = \array_slice($words, 1);
+        $name = $rest[0] ?? '';
 
         return match ($verb) {
-            'bead-add' => [$this->withBead($piece), $chosen],
-            'bead-drop' => [$piece->withBeads(array_diff_key($piece->beads, [$rest[0] ?? '' => 0])), $chosen],
-            'finding-add' => [$this->withFinding($piece, $rest[0] ?? ''), $chosen],
-            'finding-drop' => [$this->withoutFinding($piece, $rest[0] ?? ''), $chosen],
-            'cord-add' => [$this->withPair($piece), $chosen],
-            'cord-drop' => [$piece->withCords(array_diff_key($piece->cords, [$rest[0] ?? '' => 0])), $chosen],
-            'take' => [$this->measuredAs($piece, (int) ($rest[0] ?? 0)), $chosen],
-            default => $this->patterned($piece, $counts, $verb, $rest, $chosen),
+            'bead-add' => [$this->withBead($this->decided($piece, ['beads', 'findings', 'pattern'])), $chosen],
+            'bead-drop' => [$this->withoutBead($this->decided($piece, ['beads', 'findings', 'pattern']), $name), $chosen],
+            'finding-add' => [$this->withFinding($this->decided($piece, ['findings', 'closure']), $name), $chosen],
+            'finding-drop' => [$this->withoutFinding($this->decided($piece, ['findings', 'closure']), $name), $chosen],
+            'cord-add' => [$this->withPair($this->decided($piece, ['cords'])), $chosen],
+            'cord-drop' => [$this->withoutCord($this->decided($piece, ['cords']), $name), $chosen],
+            'take' => [$this->measuredAs($piece, (int) $name), $chosen],
+            default => $this->patterned($piece, $verb, $rest, $chosen),
         };
     }
 
     /**
-     * @param list<int>    $counts
+     * @param list<'cords'|'beads'|'findings'|'pattern'|'closure'> $parts
+     */
+    private function decided(Piece $piece, array $parts): Piece
+    {
+        return $piece->decidedAs($this->planner->completed($piece), $parts);
+    }
+
+    /**
      * @param list<string> $rest
      *
      * @return array{Piece, string}
      */
-    private function patterned(Piece $piece, array $counts, string $verb, array $rest, string $chosen): array
+    private function patterned(Piece $given, string $verb, array $rest, string $chosen): array
     {
+        $piece = $this->decided($given, ['beads', 'findings', 'pattern']);
         $pattern = Pattern::parse((string) $piece->pattern, $piece->unit);
         $edit = new PatternEdit($pattern);
         $path = $rest[0] ?? '';
-        $fit = $edit->fitAt($path);
-        $fitted = null === $fit ? 1 : ($counts[$fit] ?? 1);
         $last = (int) substr((string) strrchr('.'.$path, '.'), 1);
         $beside = static fn (int $by): string => substr('.'.$path, 0, (int) strrpos('.'.$path, '.')).'.'.max(0, $last + $by);
         [$after, $at] = match ($verb) {
@@ -88,17 +96,37 @@ final readonly class Deeds
             'copy' => [$edit->doubled($path), ltrim($beside(1), '.')],
             'drop' => [$edit->without($path), ''],
             'bracket' => [$edit->bracketed($path), $path],
-            'fit' => [$edit->fitted($path, $fitted), $path],
+            'fit' => [$edit->fitted($path, $this->fitted($piece, $edit, $path)), $path],
             'turn' => [$edit->alternated($path), $path],
             'mirror' => [$edit->mirrored(), $chosen],
-            'name' => [isset($piece->beads[$rest[2] ?? '']) || isset($piece->findings[$rest[2] ?? '']) || isset($piece->cords[$rest[2] ?? '']) ? $edit->renamedAt($path, (int) ($rest[1] ?? 0), $rest[2]) : $pattern, $path],
+            'name' => [$this->named($given, $edit, $path, (int) ($rest[1] ?? 0), $rest[2] ?? '') ?? $pattern, $path],
             'order' => [$this->ordered($edit, $path, $rest[1] ?? ''), $path],
             'lane' => [$this->onLane($edit, $path, $rest[1] ?? ''), $path],
             'put' => $this->put($edit, $piece, $path, implode(' ', \array_slice($rest, 1))),
             default => [$pattern, $chosen],
         };
 
-        return [$after === $pattern ? $piece : $piece->withPattern((string) $after), $at];
+        return [$after === $pattern ? $given : $piece->withPattern((string) $after), $at];
+    }
+
+    /**
+     * Returns the pattern with another bead, finding or cord in a part; null when there is none called so.
+     */
+    private function named(Piece $given, PatternEdit $edit, string $path, int $which, string $name): ?Pattern
+    {
+        $piece = $this->planner->completed($given);
+
+        return isset($piece->beads[$name]) || isset($piece->findings[$name]) || isset($piece->cords[$name]) ? $edit->renamedAt($path, $which, $name) : null;
+    }
+
+    /**
+     * Returns how often the fit at $path came to stand.
+     */
+    private function fitted(Piece $piece, PatternEdit $edit, string $path): int
+    {
+        $fit = $edit->fitAt($path);
+
+        return null === $fit ? 1 : ($this->planner->draft($piece)->setting->counts[$fit] ?? 1);
     }
 
     /**
@@ -126,7 +154,7 @@ final readonly class Deeds
             default => null,
         };
         if (null === $new) {
-            return [$edit->counted('', 0), $path];
+            return [$edit->moved('', 0), $path];
         }
         $place = null === $edit->at($path) ? '' : $path;
         $after = $edit->insertedAfter($place, $new);
@@ -157,13 +185,20 @@ final readonly class Deeds
         return $edit->replaced($path, static fn (Node $node): array => [$node instanceof Beads ? new Beads($node->count, $node->order, $node->names, $lane, Lane::Strand === $lane ? 1 : null) : $node]);
     }
 
+    /**
+     * Returns the piece with one more bead, in the next colour, that the cords now there pass.
+     */
     private function withBead(Piece $piece): Piece
     {
         $name = self::freeName('bead-', [...$piece->beads, ...$piece->findings]);
-        $size = Length::ofMillimetres(6);
         $colour = Colour::parse(self::COLOURS[\count($piece->beads) % \count(self::COLOURS)]);
 
-        return $piece->withBeads($piece->beads + [$name => new Bead(BeadShape::Round, $size, $size, Bead::usualHole($size), $colour)]);
+        return $piece->withBeads($piece->beads + [$name => $this->planner->beadFor($this->planner->completed($piece), $colour)]);
+    }
+
+    private function withoutBead(Piece $piece, string $name): Piece
+    {
+        return $piece->withBeads(array_diff_key($piece->beads, [$name => 0]));
     }
 
     private function withFinding(Piece $piece, string $kind): Piece
@@ -182,14 +217,20 @@ final readonly class Deeds
     }
 
     /**
-     * Returns the piece with one more pair of working cords, like the last.
+     * Returns the piece with one more pair of working cords or colour of strands, like the last; as it is where there is no more.
      */
     private function withPair(Piece $piece): Piece
     {
-        $pairs = array_diff_key($piece->cords, ['core' => 0, 'slider' => 0, 'end' => 0]);
-        $like = $pairs[array_key_last($pairs) ?? ''] ?? array_values($piece->cords)[0];
+        $names = $this->planner->cordsOf($piece);
+        $further = array_filter($piece->cords, $names->isFurther(...), \ARRAY_FILTER_USE_KEY);
+        $like = $further[array_key_last($further) ?? ''] ?? array_values($piece->cords)[0] ?? null;
 
-        return $piece->withCords($piece->cords + [self::freeName('pair-', $piece->cords) => $like]);
+        return null === $like || !$names->further ? $piece : $piece->withCords($piece->cords + [self::freeName('pair-', $piece->cords) => $like]);
+    }
+
+    private function withoutCord(Piece $piece, string $name): Piece
+    {
+        return $this->planner->cordsOf($piece)->canGo($name) ? $piece->withCords(array_diff_key($piece->cords, [$name => 0])) : $piece;
     }
 
     private function measuredAs(Piece $piece, int $id): Piece

@@ -6,6 +6,7 @@ namespace Rinkel\App\Piece;
 
 use Rinkel\App\Entity\Person;
 use Rinkel\App\Entity\StoredPiece;
+use Rinkel\Core\Construction\CordNames;
 use Rinkel\Core\Plan\Draft;
 use Rinkel\Core\Plan\Plan;
 
@@ -22,9 +23,12 @@ final readonly class PieceView
      * @param array<string, Draft>                                    $closures the same piece closed otherwise, by kind
      * @param list<string>                                            $knots    knots that its construction ties, by their word
      * @param list<string>                                            $parts    other parts that only it has, as they are put in
+     * @param CordNames                                               $cords    which it can have
      * @param array{bool, bool}                                       $steps    whether there is anything to undo, to do again
      * @param list<Person>                                            $people
+     * @param string                                                  $formId   by which a plain form sent twice is known
      * @param array<string, array{mine: string, theirs: string}>|null $conflict fields that another tab saved differently
+     * @param int                                                     $deeds    how much was done by button before that
      */
     public function __construct(
         public StoredPiece $stored,
@@ -36,10 +40,31 @@ final readonly class PieceView
         public array $closures,
         public array $knots,
         public array $parts,
+        public CordNames $cords,
         public array $steps,
         public array $people,
+        public string $formId,
         public ?array $conflict = null,
+        public int $deeds = 0,
     ) {}
+
+    /**
+     * Returns the sentences of faults that no field of the page stands for.
+     *
+     * @return list<string>
+     */
+    public function elsewhere(): array
+    {
+        return array_values(array_unique(array_diff_key($this->faults, $this->fields)));
+    }
+
+    /**
+     * Returns how many fields of the page cannot be read.
+     */
+    public function unread(): int
+    {
+        return \count(array_intersect_key($this->faults, $this->fields));
+    }
 
     /**
      * @return list<Block>

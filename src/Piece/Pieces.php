@@ -6,8 +6,12 @@ namespace Rinkel\App\Piece;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
+use Random\Randomizer;
 use Rinkel\App\Entity\PieceState;
 use Rinkel\App\Entity\StoredPiece;
+use Rinkel\App\Form\PieceForm;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Lifts;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceWriter;
@@ -25,7 +29,40 @@ final readonly class Pieces
         private PieceReader $reader,
         private PieceWriter $writer,
         private ClockInterface $clock,
+        private Randomizer $chance,
     ) {}
+
+    /**
+     * Does something to a piece while nobody else can: all of it is kept, or none.
+     *
+     * @template T
+     *
+     * @param callable(StoredPiece): T $change of the piece as it is by now; keeps what it did by flush()
+     *
+     * @return T
+     */
+    public function alone(StoredPiece $stored, callable $change): mixed
+    {
+        $connection = $this->manager->getConnection();
+        $connection->beginTransaction();
+        try {
+            $this->manager->refresh($stored);
+            $result = $change($stored);
+            $this->manager->flush();
+            $connection->commit();
+
+            return $result;
+        } catch (\Throwable $failure) {
+            $connection->rollBack();
+            $this->manager->clear();
+            throw $failure;
+        }
+    }
+
+    public function flush(): void
+    {
+        $this->manager->flush();
+    }
 
     /**
      * @return list<StoredPiece> last changed first
@@ -53,10 +90,16 @@ final readonly class Pieces
         return $this->reader->read($stored->document());
     }
 
-    public function add(Piece $piece): StoredPiece
+    /**
+     * @param array<string, string> $draft what was typed and cannot be read yet, by field
+     *
+     * @throws PieceUnreadable If it could not be read again
+     */
+    public function add(Piece $piece, array $draft = [], ?string $uid = null): StoredPiece
     {
-        $document = $this->writer->write($piece);
-        $stored = new StoredPiece($document, $this->clock->now());
+        $document = $this->document($piece);
+        $stored = new StoredPiece($document, $this->clock->now(), $uid ?? bin2hex($this->chance->getBytes(16)));
+        $stored->keepDraft($draft, $this->clock->now());
         $this->manager->persist($stored);
         $this->manager->persist(new PieceState($stored, 0, $document, '', $this->clock->now()));
         $this->manager->flush();
@@ -65,32 +108,75 @@ final readonly class Pieces
     }
 
     /**
-     * @param string $what was changed; "" for what always is a change of its own
+     * Decides a piece anew; to be called alone().
      *
-     * @throws \Doctrine\ORM\OptimisticLockException If somebody else saved the piece meanwhile
+     * @param string $stroke typing that goes on in one step; "" for a step of its own
+     *
+     * @throws PieceUnreadable If it could not be read again
      */
-    public function save(StoredPiece $stored, Piece $piece, string $what): void
+    public function save(StoredPiece $stored, Piece $piece, string $stroke): void
     {
-        $document = $this->writer->write($piece);
-        if ($document !== $stored->document()) {
-            $this->forget($stored, 'state.number > :number', $stored->state());
-            $last = $this->state($stored, $stored->state());
-            $state = $stored->state();
-            if (0 === $state || true !== $last?->goesOn($document, $what, $this->clock->now())) {
-                $this->manager->persist(new PieceState($stored, ++$state, $document, mb_substr($what, 0, 255), $this->clock->now()));
-                $this->forget($stored, 'state.number < :number', $state - self::STATES);
-            }
-            $stored->decide($document, $this->clock->now(), $state);
-        } else {
-            $stored->decide($document, $this->clock->now(), $stored->state());
+        $document = $this->document($piece);
+        if ($document === $stored->document()) {
+            return;
         }
+        $this->forget($stored, 'state.number > :number', $stored->state());
+        $state = $stored->state();
+        $last = $this->state($stored, $state);
+        if (null === $last) {
+            $this->manager->persist(new PieceState($stored, $state, $stored->document(), '', $stored->changedAt()));
+        }
+        if (true !== $last?->goesOn($document, $stroke, $this->clock->now())) {
+            $this->manager->persist(new PieceState($stored, ++$state, $document, $stroke, $this->clock->now()));
+            $this->forget($stored, 'state.number < :number', $state - self::STATES);
+        }
+        $stored->decide($document, $this->clock->now(), $state);
         $this->manager->flush();
     }
 
     /**
-     * Goes back to what the piece was before the last change, or forward again; says whether there was anything.
+     * Puts texts into a piece that cannot be read, where something stands; keeps it once it can be.
      *
-     * @throws \Doctrine\ORM\OptimisticLockException If somebody else saved the piece meanwhile
+     * @param array<string, string> $texts by path
+     *
+     * @return array<string, string> what is still wrong, by path
+     */
+    public function mend(StoredPiece $stored, array $texts): array
+    {
+        $document = Lifts::lifted($stored->document());
+        foreach ($texts as $path => $text) {
+            $document = self::put($document, explode('.', $path), $text);
+        }
+        try {
+            $this->save($stored, $this->reader->read($document), '');
+
+            return [];
+        } catch (PieceUnreadable $unreadable) {
+            return PieceForm::byField($unreadable->faults);
+        }
+    }
+
+    /**
+     * @param array<mixed> $document
+     * @param list<string> $steps
+     *
+     * @return array<mixed>
+     */
+    private static function put(array $document, array $steps, string $text): array
+    {
+        $step = array_shift($steps);
+        if (null === $step || !\array_key_exists($step, $document)) {
+            return $document;
+        }
+        $there = $document[$step];
+        $document[$step] = \is_array($there) ? ([] === $steps ? $there : self::put($there, $steps, $text)) : $text;
+
+        return $document;
+    }
+
+    /**
+     * Goes back to what the piece was before the last change, or forward again; says whether there was anything. To be called
+     * alone().
      */
     public function step(StoredPiece $stored, int $by): bool
     {
@@ -101,6 +187,21 @@ final readonly class Pieces
         }
 
         return null !== $state;
+    }
+
+    /**
+     * Returns what is kept of a piece, once it was read back.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws PieceUnreadable If it cannot be
+     */
+    private function document(Piece $piece): array
+    {
+        $document = $this->writer->write($piece);
+        $this->reader->read($document);
+
+        return $document;
     }
 
     /**
@@ -119,14 +220,61 @@ final readonly class Pieces
     }
 
     /**
-     * @param array<string, string> $typed
+     * Keeps what was typed and cannot be read yet; to be called alone().
      *
-     * @throws \Doctrine\ORM\OptimisticLockException If somebody else saved the piece meanwhile
+     * @param array<string, string> $texts by field
      */
-    public function keepDraft(StoredPiece $stored, array $typed): void
+    public function keepDraft(StoredPiece $stored, array $texts): void
     {
-        $stored->keepDraft($typed, $this->clock->now());
-        $this->manager->flush();
+        $stored->keepDraft($texts, $this->clock->now());
+    }
+
+    public function withUid(string $uid): ?StoredPiece
+    {
+        return $this->manager->getRepository(StoredPiece::class)->findOneBy(['uid' => $uid]);
+    }
+
+    /**
+     * Takes a piece from another copy of the maker's data: adds it, or changes the one that is here, which can be undone.
+     *
+     * @param array<string, string> $draft what was typed and cannot be read yet, by field
+     */
+    public function bring(string $uid, Piece $piece, array $draft, bool $archived): int
+    {
+        $stored = $this->withUid($uid) ?? $this->add($piece, $draft, $uid);
+
+        return $this->alone($stored, function (StoredPiece $now) use ($piece, $draft, $archived): int {
+            $this->save($now, $piece, '');
+            $this->keepDraft($now, $draft);
+            $archived ? $now->archive($this->clock->now()) : $now->restore();
+
+            return 1;
+        });
+    }
+
+    /**
+     * Returns whether an equal piece lies on the Table.
+     */
+    public function has(Piece $piece): bool
+    {
+        $document = $this->writer->write($piece);
+        foreach ($this->onTheTable() as $stored) {
+            if ($document === $stored->document()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Lays a second piece like this one beside it, with what was typed and cannot be read yet.
+     */
+    public function duplicate(StoredPiece $stored): StoredPiece
+    {
+        $piece = $this->piece($stored);
+
+        return $this->add($piece->renamed(mb_substr($piece->name, 0, 70).' (copy)'), $stored->draft());
     }
 
     public function archive(StoredPiece $stored): void

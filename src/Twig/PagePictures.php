@@ -40,9 +40,12 @@ final readonly class PagePictures
         return (new PieceDrawing($plan, 'piece-'.$id))->small($this->translator->trans('piece.drawing', $this->numbers($plan)));
     }
 
-    public function sample(Plan $plan): string
+    /**
+     * @param string $id by which its parts are told from those of other drawings on the page
+     */
+    public function sample(Plan $plan, string $id): string
     {
-        return (new PieceDrawing($plan, 'sample-'.$plan->draft->piece->construction))->sample($this->translator->trans('piece.drawing', $this->numbers($plan)));
+        return (new PieceDrawing($plan, 'sample-'.$id))->sample($this->translator->trans('piece.drawing', $this->numbers($plan)));
     }
 
     public function closure(Plan $plan): string

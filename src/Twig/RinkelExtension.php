@@ -17,6 +17,7 @@ final class RinkelExtension extends AbstractExtension
     public function __construct(
         private readonly Wording $wording,
         private readonly PagePictures $pictures,
+        private readonly Light $light,
     ) {}
 
     public function getFilters(): array
@@ -29,6 +30,7 @@ final class RinkelExtension extends AbstractExtension
     public function getFunctions(): array
     {
         return [
+            new TwigFunction('light', $this->light->chosen(...)),
             new TwigFunction('figure_name', $this->wording->figure(...)),
             new TwigFunction('role_name', $this->wording->role(...)),
             new TwigFunction('sample', $this->pictures->sample(...), ['is_safe' => ['html']]),

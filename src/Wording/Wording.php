@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Wording;
 
+use Psr\Log\LoggerInterface;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Measure\WrittenLength;
@@ -19,7 +20,10 @@ final readonly class Wording
     /** In centimetres a length below this, in mm, is said in millimetres: "13 mm", not "1.3 cm". */
     private const FINE = 20;
 
-    public function __construct(private TranslatorInterface $translator) {}
+    public function __construct(
+        private TranslatorInterface $translator,
+        private LoggerInterface $logger,
+    ) {}
 
     public function step(Step $step, Unit $unit): string
     {
@@ -69,15 +73,24 @@ final readonly class Wording
     }
 
     /**
+     * Returns the sentence of $key; one that cannot be said costs itself, never the page.
+     *
      * @param array<string, Length|WrittenLength|int|float|string> $values
      */
     private function say(string $key, array $values, Unit $unit): string
     {
-        return $this->translator->trans($key, array_map(
+        $said = array_map(
             fn (Length|WrittenLength|int|float|string $value): int|float|string => $value instanceof Length || $value instanceof WrittenLength
                 ? (string) $this->length($value, $unit)
                 : $value,
             $values,
-        ));
+        );
+        try {
+            return $this->translator->trans($key, $said);
+        } catch (\Throwable $failure) {
+            $this->logger->critical('A sentence cannot be said.', ['key' => $key, 'exception' => $failure]);
+
+            return $key.' '.implode(', ', array_map(strval(...), $said));
+        }
     }
 }

@@ -38,7 +38,7 @@ final class Stage
         $port = self::freePort();
         self::$address = 'http://127.0.0.1:'.$port;
         $server = self::run(
-            [\PHP_BINARY, '-d', 'variables_order=EGPCS', '-S', '127.0.0.1:'.$port, '-t', 'public', 'public/router.php'],
+            [\PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'max_input_vars=5000', '-S', '127.0.0.1:'.$port, '-t', 'public', 'public/router.php'],
             $root,
             $port,
             ['APP_ENV' => 'test', 'APP_DEBUG' => '0', 'SYMFONY_DOTENV_VARS' => false, 'PHP_CLI_SERVER_WORKERS' => false],

@@ -23,9 +23,9 @@ use Rinkel\Core\Plan\Draft;
  */
 abstract readonly class OnCord implements Construction
 {
-    public function place(): BodyPlace
+    public function places(): array
     {
-        return BodyPlace::Wrist;
+        return [BodyPlace::Wrist, BodyPlace::Ankle, BodyPlace::Neck];
     }
 
     public function cords(): CordNames

@@ -18,9 +18,9 @@ use Rinkel\Core\Piece\Piece;
  */
 abstract readonly class OnCore implements Construction
 {
-    public function place(): BodyPlace
+    public function places(): array
     {
-        return BodyPlace::Wrist;
+        return [BodyPlace::Wrist, BodyPlace::Ankle];
     }
 
     public function closures(): array

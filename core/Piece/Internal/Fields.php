@@ -47,13 +47,16 @@ final class Fields
         }
     }
 
+    /**
+     * Returns a name on one line, white space and what cannot be seen folded.
+     */
     public function text(string $path, int $longest): ?string
     {
         $text = $this->at($path);
-        if (!\is_string($text) || '' === trim($text)) {
+        $text = \is_string($text) ? trim(preg_replace('/[\s\p{Z}\p{C}]+/u', ' ', mb_scrub($text)) ?? '') : '';
+        if ('' === $text) {
             return $this->fault($path, 'Give it a name, so that you find it again.');
         }
-        $text = trim(preg_replace('/[\s\p{C}]+/u', ' ', mb_scrub($text)) ?? '');
 
         return mb_strlen($text) <= $longest
             ? $text

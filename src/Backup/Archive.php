@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Backup;
+
+use Psr\Clock\ClockInterface;
+use Rinkel\App\Entity\Measure;
+use Rinkel\App\Entity\Person;
+use Rinkel\App\Entity\StoredPiece;
+use Rinkel\App\People\People;
+use Rinkel\App\Piece\Pieces;
+
+/**
+ * Writes all that a maker has in Rinkel as one archive of open files: archive.json says what is in it (docs/archive.schema.json), each
+ * piece is a file of its own (docs/piece.schema.json), people.json holds people with their measures (docs/people.schema.json).
+ */
+final readonly class Archive
+{
+    public const FORMAT = 'rinkel-archive';
+    public const PEOPLE = 'rinkel-people';
+    public const VERSION = 1;
+
+    public function __construct(
+        private Pieces $pieces,
+        private People $people,
+        private ClockInterface $clock,
+    ) {}
+
+    /**
+     * Writes the archive to a new file in the folder for passing files and returns its path.
+     */
+    public function write(string $light): string
+    {
+        $file = tempnam(sys_get_temp_dir(), 'rinkel-archive-');
+        $zip = new \ZipArchive();
+        if (false === $file || true !== $zip->open($file, \ZipArchive::OVERWRITE)) {
+            throw new \RuntimeException('The archive cannot be written to '.sys_get_temp_dir().'.');
+        }
+        $pieces = [...$this->pieces->onTheTable(), ...$this->pieces->archived()];
+        $zip->addFromString('archive.json', self::json([
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'made' => $this->clock->now()->format(\DATE_ATOM),
+            'settings' => ['light' => $light],
+            'pieces' => array_map(self::piece(...), $pieces),
+        ]));
+        foreach ($pieces as $stored) {
+            $zip->addFromString('pieces/'.$stored->uid().'.json', self::json($stored->document()));
+        }
+        $zip->addFromString('people.json', self::json([
+            'format' => self::PEOPLE,
+            'version' => self::VERSION,
+            'people' => array_map(self::person(...), [...$this->people->all(), ...$this->people->all(archived: true)]),
+        ]));
+        $zip->close();
+
+        return $file;
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function piece(StoredPiece $stored): array
+    {
+        return [
+            'uid' => $stored->uid(),
+            'file' => 'pieces/'.$stored->uid().'.json',
+            'changed' => $stored->changedAt()->format(\DATE_ATOM),
+            'putAway' => $stored->isArchived(),
+            'unread' => (object) $stored->draft(),
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public static function person(Person $person): array
+    {
+        return [
+            'uid' => $person->uid(),
+            'name' => $person->name(),
+            'putAway' => $person->isArchived(),
+            'measures' => array_map(static fn (Measure $measure): array => [
+                'taken' => $measure->takenAt()->format(\DATE_ATOM),
+                'measured' => $measure->measured(),
+                'lengths' => (object) $measure->lengths(),
+            ], $person->measures()),
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     */
+    private static function json(array $document): string
+    {
+        return json_encode($document, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE)."\n";
+    }
+}

@@ -1,0 +1,238 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Backup;
+
+use Rinkel\App\Entity\Person;
+use Rinkel\App\Format\PieceFiles;
+use Rinkel\App\People\People;
+use Rinkel\App\Piece\Pieces;
+use Rinkel\Core\Fit\Measured;
+use Rinkel\Core\Fit\Measurement;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\MeasureFailure;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\PieceWriter;
+
+/**
+ * Reads an archive back: says of everything in it how it stands to what is here, and takes what is chosen.
+ */
+final readonly class ArchiveReader
+{
+    /** Bytes, unpacked. */
+    private const LARGEST = 60_000_000;
+
+    public function __construct(
+        private Pieces $pieces,
+        private People $people,
+        private PieceFiles $files,
+        private PieceWriter $writer,
+    ) {}
+
+    /**
+     * @return list<Entry>
+     *
+     * @throws ArchiveUnreadable If the file is no archive, or of a newer version
+     */
+    public function entries(string $file): array
+    {
+        $zip = new \ZipArchive();
+        if (true !== $zip->open($file, \ZipArchive::RDONLY)) {
+            throw ArchiveUnreadable::noArchive();
+        }
+        try {
+            self::checkSize($zip);
+            $index = self::json($zip, 'archive.json', Archive::FORMAT);
+            $people = self::json($zip, 'people.json', Archive::PEOPLE);
+            $entries = [];
+            foreach (self::rows($index, 'pieces') as $row) {
+                $entries[] = $this->piece($row, (string) $zip->getFromName(self::text($row, 'file')));
+            }
+            foreach (self::rows($people, 'people') as $row) {
+                $entries[] = $this->person($row);
+            }
+
+            return $entries;
+        } finally {
+            $zip->close();
+        }
+    }
+
+    /**
+     * Takes entries into what is here: new ones are added; one that is here is changed, which for a piece can be undone.
+     *
+     * @param list<Entry> $entries
+     *
+     * @return int how many were taken
+     */
+    public function take(array $entries): int
+    {
+        $taken = 0;
+        foreach ($entries as $entry) {
+            $taken += match (true) {
+                Standing::Unreadable === $entry->standing, Standing::Same === $entry->standing => 0,
+                null !== $entry->piece => $this->pieces->bring($entry->uid, $entry->piece, self::drafts($entry->document), true === ($entry->document['putAway'] ?? false)),
+                default => $this->people->bring($entry->uid, $entry->name, self::measures($entry->document), true === ($entry->document['putAway'] ?? false)),
+            };
+        }
+
+        return $taken;
+    }
+
+    private static function checkSize(\ZipArchive $zip): void
+    {
+        $sum = 0;
+        for ($i = 0; $i < $zip->numFiles; ++$i) {
+            $sum += $zip->statIndex($i)['size'] ?? 0;
+        }
+        if ($sum > self::LARGEST || $zip->numFiles > 20_000) {
+            throw ArchiveUnreadable::tooLarge();
+        }
+    }
+
+    /**
+     * @param array<mixed> $row
+     */
+    private function piece(array $row, string $json): Entry
+    {
+        $uid = self::uid($row);
+        try {
+            $piece = $this->files->parse($json);
+        } catch (PieceUnreadable $unreadable) {
+            return new Entry('piece', $uid, self::text($row, 'file'), Standing::Unreadable, null, [], $unreadable->getMessage());
+        }
+        $here = $this->pieces->withUid($uid);
+        $standing = match (true) {
+            '' === $uid => Standing::Unreadable,
+            null === $here => Standing::New,
+            $here->document() === $this->writer->write($piece) && $here->draft() === self::drafts($row) => Standing::Same,
+            $here->changedAt() > self::time(self::text($row, 'changed')) => Standing::Conflict,
+            default => Standing::Changed,
+        };
+
+        return new Entry('piece', $uid, $piece->name, $standing, $piece, self::named($row));
+    }
+
+    /**
+     * @param array<mixed> $row
+     */
+    private function person(array $row): Entry
+    {
+        $uid = self::uid($row);
+        $name = trim(preg_replace('/[\s\p{Z}\p{C}]+/u', ' ', mb_scrub(self::text($row, 'name'))) ?? '');
+        $here = $this->people->withUid($uid);
+        if ('' === $uid || '' === $name || mb_strlen($name) > 80 || null === self::measures($row)) {
+            return new Entry('person', $uid, $name, Standing::Unreadable, null, [], 'A name, or a measure, is not one.');
+        }
+        $standing = match (true) {
+            null === $here => Standing::New,
+            self::isSame($here, $row) => Standing::Same,
+            default => Standing::Changed,
+        };
+
+        return new Entry('person', $uid, $name, $standing, null, self::named($row));
+    }
+
+    /**
+     * @param array<mixed> $row
+     */
+    private static function isSame(Person $here, array $row): bool
+    {
+        $plain = static fn (mixed $document): mixed => json_decode((string) json_encode($document), true);
+
+        return $plain(Archive::person($here)) === $plain($row);
+    }
+
+    /**
+     * @param array<mixed> $row
+     *
+     * @return list<array{\DateTimeImmutable, string, array<string, string>}>|null last taken first; null when one is no measure
+     */
+    private static function measures(array $row): ?array
+    {
+        $measures = [];
+        foreach (self::rows($row, 'measures') as $measure) {
+            $lengths = [];
+            foreach (\is_array($measure['lengths'] ?? null) ? $measure['lengths'] : [] as $place => $text) {
+                $measurement = Measurement::tryFrom((string) $place);
+                try {
+                    $lengths[(string) $place] = (string) $measurement?->checked(Length::parse(\is_string($text) ? $text : '', Unit::Millimetre), Unit::Centimetre);
+                } catch (MeasureFailure) {
+                    return null;
+                }
+                if (null === $measurement) {
+                    return null;
+                }
+            }
+            $measures[] = [self::time(self::text($measure, 'taken')), (Measured::tryFrom(self::text($measure, 'measured')) ?? Measured::Snug)->value, $lengths];
+        }
+
+        return $measures;
+    }
+
+    /**
+     * @param array<mixed> $row
+     *
+     * @return array<string, string>
+     */
+    private static function drafts(array $row): array
+    {
+        return \Rinkel\App\Form\PieceForm::texts($row['unread'] ?? []);
+    }
+
+    /**
+     * @return array<mixed>
+     */
+    private static function json(\ZipArchive $zip, string $name, string $format): array
+    {
+        $document = json_decode((string) $zip->getFromName($name), true, 16);
+        if (!\is_array($document) || $format !== ($document['format'] ?? null) || !\is_int($document['version'] ?? null)) {
+            throw ArchiveUnreadable::noArchive();
+        }
+
+        return $document['version'] > Archive::VERSION ? throw ArchiveUnreadable::newer($document['version']) : $document;
+    }
+
+    /**
+     * @param array<mixed> $document
+     *
+     * @return list<array<mixed>>
+     */
+    private static function rows(array $document, string $name): array
+    {
+        return array_values(array_filter(\is_array($document[$name] ?? null) ? $document[$name] : [], is_array(...)));
+    }
+
+    /**
+     * @param array<mixed> $row
+     */
+    private static function text(array $row, string $name): string
+    {
+        return \is_string($row[$name] ?? null) ? $row[$name] : '';
+    }
+
+    /**
+     * @param array<mixed> $row
+     */
+    private static function uid(array $row): string
+    {
+        return 1 === preg_match('/^[0-9a-f]{32}$/D', self::text($row, 'uid')) ? self::text($row, 'uid') : '';
+    }
+
+    /**
+     * @param array<mixed> $row
+     *
+     * @return array<string, mixed>
+     */
+    private static function named(array $row): array
+    {
+        return array_filter($row, is_string(...), \ARRAY_FILTER_USE_KEY);
+    }
+
+    private static function time(string $text): \DateTimeImmutable
+    {
+        return \DateTimeImmutable::createFromFormat(\DATE_ATOM, $text) ?: new \DateTimeImmutable('@0');
+    }
+}

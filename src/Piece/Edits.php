@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Piece;
+
+use Rinkel\App\Entity\StoredPiece;
+use Rinkel\App\Form\PieceForm;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Plan\Planner;
+
+/**
+ * Does what a maker did on the Piece page, act by act, each once. To be called while nobody else changes the piece.
+ *
+ * What is typed and can be read is taken; the rest is kept beside the piece as it was typed, until it can be.
+ */
+final readonly class Edits
+{
+    public function __construct(
+        private Pieces $pieces,
+        private PieceForm $form,
+        private Planner $planner,
+        private Deeds $deeds,
+    ) {}
+
+    /**
+     * @throws SavedMeanwhile If the piece is no longer what the page showed
+     */
+    public function done(StoredPiece $stored, Sent $sent, PageState $page): Outcome
+    {
+        $acts = array_values(array_filter($sent->acts, static fn (Act $act): bool => null === $stored->madeBy($act->id)));
+        if ([] !== $acts && !self::isOver($stored, $sent)) {
+            throw SavedMeanwhile::than($sent->version);
+        }
+        $outcome = new Outcome($page);
+        foreach ($acts as $act) {
+            $outcome = $this->act($stored, $act, $sent->typing, $outcome);
+            $stored->took($act->id);
+        }
+
+        return $outcome;
+    }
+
+    /**
+     * Returns whether the acts were done over the piece as it is: as the page showed it, or as an act sent along once more made it.
+     */
+    private static function isOver(StoredPiece $stored, Sent $sent): bool
+    {
+        $made = array_map(static fn (Act $act): ?int => $stored->madeBy($act->id), $sent->acts);
+
+        return $stored->version() === $sent->version || \in_array($stored->version(), $made, true);
+    }
+
+    private function act(StoredPiece $stored, Act $act, string $typing, Outcome $outcome): Outcome
+    {
+        if ('undo' === $act->deed || 'redo' === $act->deed) {
+            $this->pieces->step($stored, 'undo' === $act->deed ? -1 : 1);
+
+            return $outcome;
+        }
+        try {
+            $piece = $this->pieces->piece($stored);
+        } catch (PieceUnreadable) {
+            return $outcome->with($this->pieces->mend($stored, $act->texts));
+        }
+
+        return '' === $act->deed ? $this->typed($stored, $piece, $act, $typing, $outcome) : $this->pressed($stored, $piece, $act, $outcome);
+    }
+
+    private function typed(StoredPiece $stored, Piece $piece, Act $act, string $typing, Outcome $outcome): Outcome
+    {
+        // A name that is being typed is no name yet.
+        $held = str_ends_with($typing, '.called') ? array_intersect_key($act->texts, [$typing => true]) : [];
+        $draft = $stored->draft();
+        $draft = $act->in === $piece->unit ? $draft : PieceForm::pinned($draft, $piece->unit);
+        $taken = $this->form->taken(array_diff_key($act->texts, $held) + $draft, array_keys($act->texts), $piece, $act->in);
+        try {
+            $this->pieces->save($stored, $taken->piece, $act->stroke);
+        } catch (PieceUnreadable $unreadable) {
+            return $outcome->with(PieceForm::byField($unreadable->faults));
+        }
+        $renamed = $taken->renamed($this->planner->completed($piece));
+        $left = self::calledAnew($taken->left + $held, $renamed);
+        $this->pieces->keepDraft($stored, $act->in === $taken->piece->unit ? $left : PieceForm::pinned($left, $act->in));
+
+        return $outcome->renaming($renamed);
+    }
+
+    private function pressed(StoredPiece $stored, Piece $piece, Act $act, Outcome $outcome): Outcome
+    {
+        try {
+            [$after, $chosen] = $this->deeds->done($piece, $act->deed, $outcome->page->chosen);
+            $this->planner->draft($after);
+            $this->pieces->save($stored, $after, '');
+
+            return $outcome->choosing($chosen);
+        } catch (PieceUnreadable $unreadable) {
+            return $outcome->with(PieceForm::byField($unreadable->faults));
+        }
+    }
+
+    /**
+     * @param array<string, string> $texts   by field
+     * @param array<string, string> $renamed by the stem of their fields
+     *
+     * @return array<string, string>
+     */
+    private static function calledAnew(array $texts, array $renamed): array
+    {
+        $anew = [];
+        foreach ($texts as $path => $text) {
+            $stem = substr($path, 0, (int) strrpos($path, '.'));
+            $anew[isset($renamed[$stem]) ? $renamed[$stem].substr($path, \strlen($stem)) : $path] = $text;
+        }
+
+        return $anew;
+    }
+}
