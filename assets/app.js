@@ -79,7 +79,6 @@
     return node !== null;
   };
   const press = (name, value) => {
-    find('#pattern:focus')?.blur(); // else the redraw would leave the text as it was typed, before this deed
     settle();
     if (name === 'choose') {
       choose = value;
@@ -139,10 +138,11 @@
   });
   // Before an answer is put in: what it took is no longer waiting.
   let held = new Set();
+  let pressed = false; // whether the answer is to a button: then it may change the field with the caret, too
   document.addEventListener('htmx:beforeOnLoad', (event) => {
     const status = event.detail.xhr.status;
     if (event.detail.elt.id === 'edit' && (status === 200 || status === 422)) {
-      queue.splice(0, Math.max(0, flying));
+      pressed = queue.splice(0, Math.max(0, flying)).some((act) => act.stroke === undefined);
       [over, restored, tries] = ['', '', 0];
     }
     const waiting = [...queue.flatMap((act) => Object.keys(act.f ?? {})), ...(typing ? [typing.path] : [])];
@@ -180,24 +180,24 @@
         why.textContent = xhr.getResponseHeader('X-Rinkel-Says') ? xhr.responseText : why.dataset.offline;
       }
       tries += 1;
-      send(Math.min(10000, 500 * 2 ** tries));
+      send(Math.min(4000, 500 * 2 ** tries));
     }
   });
-  morph.defaults.ignoreActiveValue = true;
+  const isText = (node) => node.matches?.('input:not([type=radio], [type=checkbox]), textarea') ?? false;
   morph.defaults.callbacks.beforeAttributeUpdated = (name, node) => !(
-    (name === 'open' && node.tagName === 'DETAILS') || (['value', 'checked', 'selected'].includes(name) && held.has(node))
+    (name === 'open' && node.tagName === 'DETAILS')
+    || (['value', 'checked', 'selected'].includes(name) && (held.has(node) || (!pressed && node === document.activeElement && isText(node))))
   );
+  window.addEventListener('online', () => send(0));
 
   // A page that is left sends what still waits; one that cannot asks first.
   window.addEventListener('beforeunload', (event) => {
-    settle();
     if (queue.length > 0 && ['lost', 'conflict'].includes(document.documentElement.getAttribute('data-saving'))) {
       event.preventDefault();
     }
   });
   window.addEventListener('pagehide', () => {
     const form = find('#edit');
-    settle();
     if (form && queue.length > 0 && !conflict && document.documentElement.getAttribute('data-saving') !== 'lost') {
       const body = new FormData();
       body.set('acts', JSON.stringify(queue));
@@ -430,5 +430,5 @@
   document.addEventListener('htmx:afterSwap', shown);
   shown();
   state(find('#piece')?.dataset.state === 'conflict' ? 'conflict' : 'done');
-  restore();
+  document.addEventListener('DOMContentLoaded', () => restore()); // by then htmx knows the form
 })();

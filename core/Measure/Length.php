@@ -161,7 +161,7 @@ final readonly class Length implements \Stringable
      */
     public function roundedUpTo(self $step): self
     {
-        return $step->times(ceil($this->ratioTo($step) - self::SAME));
+        return self::of($step->millimetres * ceil($this->ratioTo($step) - self::SAME), Unit::Millimetre);
     }
 
     /**

@@ -52,7 +52,7 @@ final class PieceReader
     {
         $fields = new Fields(Lifts::lifted($document));
         $fields->mustBe('format', self::FORMAT);
-        $fields->mustBe('version', self::VERSION);
+        $fields->mustBeVersion('version', self::VERSION);
         $name = $fields->text('name', self::NAME_LONGEST);
         $unit = $fields->choice('unit', Unit::class, Unit::Centimetre, [Unit::Centimetre, Unit::Inch]) ?? Unit::Centimetre;
         $construction = $fields->name('construction');

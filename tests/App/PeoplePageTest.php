@@ -31,7 +31,7 @@ final class PeoplePageTest extends WebCase
         self::assertResponseStatusCodeSame(422);
         self::assertStringContainsString('Give a name', self::text($page, '#new-name-fault'));
         self::assertStringContainsString('divides by nothing', self::text($page, '#new-wrist-fault'));
-        self::assertStringContainsString('300 cm is outside', self::text($page, '#new-hand-fault'));
+        self::assertStringContainsString('A hand at its widest of 300 cm? It goes from 8 cm to 50 cm.', self::text($page, '#new-hand-fault'));
         self::assertSame('7 1/0', $page->filter('#new-wrist')->attr('value'));
         $this->browser->request('POST', '/people', ['name' => ['x'], 'wrist' => ['1']]);
         self::assertResponseStatusCodeSame(422);
@@ -44,9 +44,15 @@ final class PeoplePageTest extends WebCase
         self::assertCount(0, $page->filter('.person b'), 'escaped');
         $this->browser->submit($page->filter('.person form')->last()->form());
         $page = $this->browser->followRedirect();
-        self::assertCount(0, $page->filter('.person'));
+        self::assertCount(0, $page->filter('.person table'));
         $this->browser->submit($page->filter('.notice form')->form());
-        self::assertCount(1, $this->browser->followRedirect()->filter('.person'));
+        self::assertCount(1, $this->browser->followRedirect()->filter('.person table'));
+        // Put away, and fetched back another day.
+        $this->browser->submit($this->browser->request('GET', '/people')->filter('.person form')->last()->form());
+        $page = $this->browser->request('GET', '/people');
+        self::assertSame('One person put away', self::text($page, '#people-archived summary'));
+        $this->browser->submit($page->filter('#people-archived form')->form());
+        self::assertCount(1, $this->browser->followRedirect()->filter('.person table'));
         $this->browser->request('POST', '/people/999999/archive');
         self::assertResponseStatusCodeSame(404);
     }

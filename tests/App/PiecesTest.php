@@ -69,17 +69,19 @@ final class PiecesTest extends WebCase
         self::assertTrue($pieces->step($stored, -1));
     }
 
-    public function testADraftIsKeptBesideThePieceAndGoneWithTheNextChange(): void
+    public function testADraftIsKeptBesideThePiece(): void
     {
         [$pieces, $stored] = [$this->pieces(), $this->lay()];
         $pieces->keepDraft($stored, ['wearer.girth' => 'abc']);
+        $pieces->flush();
         self::getContainer()->get(EntityManagerInterface::class)->clear();
         $again = $pieces->find($stored->id());
 
         self::assertNotNull($again);
         self::assertSame(['wearer.girth' => 'abc'], $again->draft());
         $pieces->save($again, $pieces->piece($again)->renamed('Read'), '');
-        self::assertNull($again->draft());
+        self::assertSame(['wearer.girth' => 'abc'], $again->draft(), 'a change elsewhere does not take it away');
+        self::assertSame(['wearer.girth' => 'abc'], $pieces->duplicate($again)->draft(), 'a copy has it too');
     }
 
     public function testStatesGoWithTheirPiece(): void

@@ -86,11 +86,15 @@ final class PlanCommandTest extends KernelTestCase
         yield 'too deep' => [str_repeat('[', 40).str_repeat(']', 40), 'piece: This is no JSON'];
         yield 'a bad length' => [$with('wearer.girth', '7 1/0'), 'wearer.girth: The fraction in “7 1/0” divides by nothing.'];
         yield 'a wrong kind' => [$with('closure.knots', 'four'), 'closure.knots: '];
-        yield 'a strange name' => [$with('wearer.foot', '20 cm'), 'wearer: '];
+        yield 'a strange name' => [$with('wearer.foot', '20 cm'), 'wearer.foot: Nothing here is called “foot”. It could be place, girth,'];
         yield 'a pattern that does not suit' => [$with('pattern', '2 bead amber'), 'pattern: Line 1, column 1: Nothing here is called “amber”.'];
+        yield 'cords without a task' => [$with('cords.workng', ['thickness' => '2 mm']), 'cords.workng: No cord of such a piece is called “workng”. It could be core, working, slider.'];
+        yield 'a rope of another name' => [(string) json_encode(Examples::bare('rope-knot', ['cords.red' => []])), 'cords.red: No cord of such a piece is called “red”. It could be rope, thread.'];
+        yield 'a finding that is not there' => [$with('closure.findings', ['bow']), 'closure.findings: No finding here is called “bow”. There is none yet.'];
+        yield 'a knot that is none' => [$with('samples.granny', ['pitch' => '3 mm', 'use' => '20 mm']), 'samples.granny: No knot is called “granny”.'];
         yield 'a closure that does not suit' => [$with('closure.kind', 'elastic'), 'closure.kind: This construction closes with'];
         yield 'an unknown construction' => [$with('construction', 'origami'), 'construction: '];
-        yield 'a later format' => [$with('version', 2), 'version: '];
+        yield 'a later format' => [$with('version', 9), 'version: This is version 9 of the format'];
     }
 
     public function testAMissingFileIsSaidSo(): void

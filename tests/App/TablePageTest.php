@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App;
 
 use Rinkel\Core\Construction\Constructions;
+use Symfony\Component\DomCrawler\Crawler;
 
 final class TablePageTest extends WebCase
 {
@@ -22,12 +23,15 @@ final class TablePageTest extends WebCase
     {
         $ids = (new Constructions())->ids();
         $page = $this->browser->request('GET', '/new');
-        self::assertSame($ids, $page->filter('.making')->extract(['value']));
-        foreach ($ids as $id) {
-            $this->browser->request('POST', '/pieces', ['girth' => '6 1/4', 'unit' => 'in', 'construction' => $id]);
+        $around = $page->filter('form[aria-labelledby=new-title-around] .making')->extract(['value']);
+        $necks = $page->filter('form[aria-labelledby=new-title-neck] .making')->extract(['value']);
+        self::assertSame([], array_diff($ids, $around, $necks));
+        self::assertNotContains('netted-pouch', $around, 'nobody is asked for a wrist to hang a pouch from a neck');
+        foreach ([...array_map(static fn (mixed $id): array => [$id, 'wrist', '6 1/4 in'], $around), ...array_map(static fn (mixed $id): array => [$id, 'neck', '13 1/2 in'], $necks)] as [$id, $place, $girth]) {
+            $this->browser->request('POST', '/pieces', ['place' => $place, 'girth' => rtrim($girth, ' in'), 'unit' => 'in', 'construction' => $id]);
             self::assertResponseStatusCodeSame(303);
             $piece = $this->browser->followRedirect();
-            self::assertSame('netted-pouch' === $id ? '12 1/2 in' : '6 1/4 in', $piece->filter('#wearer-girth')->attr('value'), $id.': a neck is twice the wrist');
+            self::assertSame($girth, $piece->filter('#wearer-girth')->attr('value'), $place);
             self::assertNotSame('', $piece->filter('#pattern')->text());
             self::assertGreaterThan(0, $piece->filter('[data-cut]')->count());
             self::assertGreaterThan(0, $piece->filter('#board svg')->count());
@@ -38,26 +42,34 @@ final class TablePageTest extends WebCase
     {
         $this->browser->request('POST', '/people', ['name' => 'Ottoline', 'wrist' => '15.8', 'hand' => '19.6', 'unit' => 'cm']);
         $page = $this->browser->request('GET', '/new');
-        $id = $page->filter('#new-person option')->last()->attr('value');
+        $id = $page->filter('#new-girth-person option')->last()->attr('value');
         $this->browser->request('POST', '/pieces', ['girth' => '', 'person' => $id, 'unit' => 'cm', 'construction' => 'stretch']);
         $piece = $this->browser->followRedirect();
 
         self::assertSame(['15.8 cm', '19.6 cm'], [$piece->filter('#wearer-girth')->attr('value'), $piece->filter('#wearer-hand')->attr('value')]);
     }
 
-    public function testANecklaceTakesTheNeckThatWasMeasuredElseTwiceTheWrist(): void
+    public function testANecklaceTakesTheNeckThatWasMeasuredAndNoOther(): void
     {
-        $sizes = function (string $name, array $measures): array {
+        $made = function (string $name, array $measures): Crawler {
             $this->browser->request('POST', '/people', ['name' => $name, 'unit' => 'cm'] + $measures);
-            $id = $this->browser->request('GET', '/new')->filter('#new-person option')->last()->attr('value');
-            $this->browser->request('POST', '/pieces', ['girth' => '', 'person' => $id, 'unit' => 'cm', 'construction' => 'netted-pouch']);
-            $piece = $this->browser->followRedirect();
+            $id = $this->browser->request('GET', '/new')->filter('#new-neck-person option')->last()->attr('value');
 
-            return [$piece->filter('#wearer-girth')->attr('value'), $piece->filter('#wearer-hand')->attr('value'), $piece->filter('#length')->attr('value')];
+            return $this->browser->request('POST', '/pieces', ['place' => 'neck', 'girth' => '', 'person' => $id, 'unit' => 'cm', 'construction' => 'netted-pouch']);
         };
 
-        self::assertSame(['32.4 cm', '', '60 cm'], $sizes('Ada', ['wrist' => '16.2', 'hand' => '20']), 'the hand is no head');
-        self::assertSame(['34 cm', '56.5 cm', '60 cm'], $sizes('Bea', ['neck' => '34', 'head' => '56.5']), 'the wrist is not asked for');
+        $page = $made('Ada', ['wrist' => '16.2', 'hand' => '20']);
+        self::assertResponseStatusCodeSame(422);
+        self::assertSame('Ada’s neck is not measured yet; type it here.', self::text($page, '#new-neck-fault'));
+        $made('Bea', ['neck' => '34', 'head' => '56.5']);
+        $piece = $this->browser->followRedirect();
+        self::assertSame(['34 cm', '56.5 cm', '60 cm'], [$piece->filter('#wearer-girth')->attr('value'), $piece->filter('#wearer-hand')->attr('value'), $piece->filter('#length')->attr('value')]);
+
+        $page = $this->browser->request('POST', '/pieces', ['place' => 'neck', 'girth' => '72', 'unit' => 'cm', 'construction' => 'netted-pouch']);
+        self::assertSame('A neck of 72 cm? It goes from 20 cm to 65 cm.', self::text($page, '#new-neck-fault'));
+        self::assertSame(['72', ''], [$page->filter('#new-neck')->attr('value'), $page->filter('#new-girth')->attr('value')]);
+        $page = $this->browser->request('POST', '/pieces', ['place' => 'wrist', 'girth' => '16', 'unit' => 'cm', 'construction' => 'netted-pouch']);
+        self::assertStringContainsString('not worn there', self::text($page, '.fault'));
     }
 
     public function testABadWristIsToldAndKept(): void

@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use Rinkel\App\Entity\StoredPiece;
 use Rinkel\App\Kernel;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Tests\Core\Examples;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
@@ -19,6 +20,7 @@ use Symfony\Component\DomCrawler\Crawler;
 abstract class WebCase extends WebTestCase
 {
     protected KernelBrowser $browser;
+    private int $sent = 0;
 
     protected function setUp(): void
     {
@@ -42,6 +44,16 @@ abstract class WebCase extends WebTestCase
     }
 
     /**
+     * Lays a piece of which nothing is decided but the girth.
+     *
+     * @param array<string, mixed> $changes
+     */
+    protected function layBare(string $construction, array $changes = []): StoredPiece
+    {
+        return self::getContainer()->get(Pieces::class)->add((new PieceReader())->read(Examples::bare($construction, $changes)));
+    }
+
+    /**
      * Sends the piece's form with some fields changed, as htmx does or as a plain form.
      *
      * @param array<string, mixed> $fields by path, or with a button: "do", "set", "choose", "over"
@@ -58,8 +70,23 @@ abstract class WebCase extends WebTestCase
             }
         }
         $sent['version'] = $version ?? $sent['version'];
+        $sent['act'] .= '-'.++$this->sent; // each is another, also over the same page
 
         return $this->browser->request('POST', '/pieces/'.$piece->id(), $sent, [], $partial ? ['HTTP_HX_REQUEST' => 'true'] : []);
+    }
+
+    /**
+     * Sends acts as the page's script does.
+     *
+     * @param list<array<string, mixed>> $acts   an id is added where there is none
+     * @param string                     $typing field that is still typed in
+     */
+    protected function acts(StoredPiece $piece, array $acts, string $typing = '', ?int $version = null): Crawler
+    {
+        $version ??= (int) $this->browser->request('GET', '/pieces/'.$piece->id())->filter('#piece')->attr('data-version');
+        $acts = array_map(fn (array $act): array => $act + ['id' => 'act-'.++$this->sent, 'in' => 'cm'], $acts);
+
+        return $this->browser->request('POST', '/pieces/'.$piece->id(), ['acts' => json_encode($acts, \JSON_THROW_ON_ERROR), 'version' => (string) $version, 'typing' => $typing], [], ['HTTP_HX_REQUEST' => 'true']);
     }
 
     /**

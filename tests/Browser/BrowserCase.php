@@ -48,6 +48,12 @@ abstract class BrowserCase extends TestCase
         $this->tools->execute('Emulation.setScriptExecutionDisabled', ['value' => !$on]);
     }
 
+    protected function offline(bool $off): void
+    {
+        $this->tools->execute('Network.enable');
+        $this->tools->execute('Network.emulateNetworkConditions', ['offline' => $off, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
+
     protected function open(string $path): void
     {
         $this->driver->get(Stage::address().$path);
@@ -59,9 +65,37 @@ abstract class BrowserCase extends TestCase
     protected function newPiece(string $wrist = '16 cm', string $construction = 'square-knot-band'): void
     {
         $this->open('/new');
-        $this->type('new-girth', $wrist);
+        $isNeck = 'netted-pouch' === $construction;
+        $this->type($isNeck ? 'new-neck' : 'new-girth', $isNeck ? '34 cm' : $wrist);
         $this->find('button[value='.$construction.']')->click();
         $this->until('return !!document.querySelector("#piece")');
+    }
+
+    /**
+     * Presses keys one after the other, as somebody does who types.
+     *
+     * @param int $apart in ms
+     */
+    protected function slowly(string $text, int $apart = 90): void
+    {
+        foreach (mb_str_split($text) as $key) {
+            $this->driver->getKeyboard()->sendKeys($key);
+            usleep(1000 * $apart);
+        }
+    }
+
+    /**
+     * Goes on through the page by Tab until the focus is on what $selector finds.
+     */
+    protected function tabTo(string $selector, int $most = 160): void
+    {
+        for ($i = 0; $i < $most; ++$i) {
+            if (true === $this->read('return document.activeElement.matches('.json_encode($selector).')')) {
+                return;
+            }
+            $this->driver->getKeyboard()->sendKeys(WebDriverKeys::TAB);
+        }
+        self::fail('Tab does not lead to '.$selector);
     }
 
     protected function find(string $selector): WebDriverElement

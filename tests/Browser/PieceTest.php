@@ -68,7 +68,7 @@ final class PieceTest extends BrowserCase
         self::assertStringContainsString('divides by nothing', $this->text('#wearer-girth-fault'));
         self::assertSame('7 1/0', $this->read('return document.querySelector("#wearer-girth").value'));
         self::assertSame(56, $this->read('return '.self::KNOTS));
-        self::assertSame('Kept, but not worked out', $this->text('#save-state .state-open'));
+        self::assertSame('Kept, but not all of it can be read', $this->text('#save-state .state-open'));
         $this->type('wearer-girth', '7 1/2 in');
         $this->until('return !document.querySelector("#wearer-girth-fault")');
         $this->assertNothingLogged();
@@ -142,8 +142,8 @@ final class PieceTest extends BrowserCase
         $this->find('noscript .act')->click();
         $this->untilShown('#wearer-girth[value="17 cm"]');
         $this->find('[id="patch-0"]')->click();
-        $this->untilShown('button[value="fit 0"]');
-        $this->find('button[value="fit 0"]')->click();
+        $this->untilShown('button[value="fit @"]');
+        $this->find('button[value="fit @"]')->click();
         $this->untilShown('#pattern', '1 square x 60');
         $this->type('wearer-girth', 'seventeen');
         $this->find('noscript .act')->click();
@@ -159,7 +159,7 @@ final class PieceTest extends BrowserCase
         $this->until('return document.querySelector(".patch.is-chosen")?.dataset.path === "2"');
         self::assertSame($this->read('return document.querySelector(".patch.is-chosen").dataset.place'), $this->read('return document.querySelector(".hit.is-chosen").dataset.place'));
         // Count up by button, key and wheel.
-        $this->find('button[value="more 2"]')->click();
+        $this->find('button[value="more @"]')->click();
         $this->until('return document.querySelector("#pattern").value.includes("10 bead")');
         $this->driver->getKeyboard()->sendKeys('+');
         $this->until('return document.querySelector("#pattern").value.includes("11 bead")');
@@ -261,8 +261,8 @@ final class PieceTest extends BrowserCase
         // Another bead in the palette, and swapped in.
         $this->read('document.querySelector("button[value=bead-add]").focus()');
         $keys(WebDriverKeys::ENTER);
-        $this->until('return !!document.querySelector("button[value=\\"name 2 0 bead-1\\"]")');
-        $this->read('document.querySelector("button[value=\\"name 2 0 bead-1\\"]").focus()');
+        $this->until('return !!document.querySelector("button[value=\\"name @ 0 bead-1\\"]")');
+        $this->read('document.querySelector("button[value=\\"name @ 0 bead-1\\"]").focus()');
         $keys(WebDriverKeys::ENTER);
         $this->until('return document.querySelectorAll("#board [data-bead=bead-1]").length === 10');
         // Another closure.
@@ -330,7 +330,7 @@ final class PieceTest extends BrowserCase
         $this->assertAccessible();
         $this->newPiece(construction: 'knotted-strands');
         $other = (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH);
-        foreach (['/', '/?archive=1', '/new', '/people', '/keys', '/pieces/0', $piece, $other.'?at=0.1', $other.'?view=worn'] as $path) {
+        foreach (['/', '/?archive=1', '/new', '/people', '/data', '/keys', '/pieces/0', $piece, $other.'?at=0.1', $other.'?view=worn'] as $path) {
             foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
                 $this->screen($width, $height);
                 $this->open($path);

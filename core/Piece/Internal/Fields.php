@@ -47,6 +47,16 @@ final class Fields
         }
     }
 
+    public function mustBeVersion(string $path, int $current): void
+    {
+        $version = $this->at($path);
+        if (\is_int($version) && $version > $current) {
+            $this->fault($path, \sprintf('This is version %d of the format; this Rinkel reads up to version %d. A newer one wrote it.', $version, $current));
+        } elseif ($version !== $current) {
+            $this->fault($path, \sprintf('Expected a number from 1 to %d here, not %s.', $current, $this->shown($path)));
+        }
+    }
+
     /**
      * Returns a name on one line, white space and what cannot be seen folded.
      */

@@ -98,7 +98,7 @@ final class PieceReaderTest extends TestCase
         yield 'tail' => ['closure.tail', '1e9', '“1e9”'];
         yield 'closure' => ['closure.kind', 'zip', 'not “zip”'];
         yield 'format' => ['format', 'other', 'Expected "rinkel-piece" here, not “other”.'];
-        yield 'version' => ['version', 3, 'Expected 2 here'];
+        yield 'version' => ['version', 3, 'reads up to version 2'];
         yield 'construction' => ['construction', '', 'Expected a word here, not nothing.'];
     }
 
