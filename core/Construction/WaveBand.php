@@ -17,7 +17,6 @@ use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
-use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Piece\Piece;

@@ -31,8 +31,7 @@ enum Measurement: string
         [$least, $most] = $this->range();
 
         return $length->isShorterThan($least) || $length->isLongerThan($most)
-            ? throw LengthOutOfRange::of($this->said(), $length, $least, $most, $unit)
-            : $length;
+            ? throw LengthOutOfRange::of($this->said(), $length, $least, $most, $unit) : $length;
     }
 
     /**

@@ -106,7 +106,7 @@ final readonly class Backups
             $to = $this->opened();
             $from->backup($to);
             $to->close();
-        } catch (\SQLite3Exception) {
+        } catch (\Exception) {
             // What stands there is no database: it goes, since it is kept aside.
             array_map(fn (string $end): bool => @unlink($this->path().$end), ['-wal', '-shm', '']);
             $to = $this->opened();
@@ -159,7 +159,7 @@ final readonly class Backups
         }
         try {
             $sound = ['ok'] === self::column($file, 'PRAGMA integrity_check');
-        } catch (\SQLite3Exception) {
+        } catch (\Exception) {
             $sound = false;
         }
         if (!$sound) {
@@ -180,7 +180,7 @@ final readonly class Backups
     {
         try {
             $there = is_file($file) && filesize($file) > 0 ? self::column($file, "SELECT name FROM sqlite_master WHERE type = 'table'") : [];
-        } catch (\SQLite3Exception) {
+        } catch (\Exception) {
             $there = [];
         }
 

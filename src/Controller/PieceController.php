@@ -9,8 +9,8 @@ use Rinkel\App\Database\StorageFailure;
 use Rinkel\App\Entity\StoredPiece;
 use Rinkel\App\Piece\Edits;
 use Rinkel\App\Piece\PageState;
-use Rinkel\App\Piece\PieceViews;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Piece\PieceViews;
 use Rinkel\App\Piece\SavedMeanwhile;
 use Rinkel\App\Piece\Sent;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -60,7 +60,19 @@ final class PieceController extends AbstractController
             }
             $this->logger->critical('An edit cannot be shown.', ['piece' => $id, 'exception' => $bug]);
 
-            return $this->answer($request, $this->views->stumbled($this->stored($id), $sent, $page), Response::HTTP_UNPROCESSABLE_ENTITY);
+            return $this->stumbled($request, $this->stored($id), $sent, $page);
+        }
+    }
+
+    /**
+     * Answers an edit over which Rinkel itself stumbled: with the piece as it was, if that can be shown.
+     */
+    private function stumbled(Request $request, StoredPiece $stored, Sent $sent, PageState $page): Response
+    {
+        try {
+            return $this->answer($request, $this->views->stumbled($stored, $sent, $page), Response::HTTP_UNPROCESSABLE_ENTITY);
+        } catch (\Throwable) {
+            return $this->answer($request, $this->views->broken($stored, $page), Response::HTTP_UNPROCESSABLE_ENTITY);
         }
     }
 

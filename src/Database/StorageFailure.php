@@ -46,7 +46,7 @@ enum StorageFailure: string
     public static function in(\Throwable $exception): ?self
     {
         for ($cause = $exception, $found = null; null !== $cause; $cause = $cause->getPrevious()) {
-            if ($cause instanceof DatabaseException || $cause instanceof \Doctrine\DBAL\Driver\Exception || $cause instanceof \SQLite3Exception) {
+            if ($cause instanceof DatabaseException || $cause instanceof \Doctrine\DBAL\Driver\Exception) {
                 $found = self::named($cause) ?? $found ?? self::Other;
             }
         }

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Format;
 
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Validator;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\PieceReader;
-use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 /**
  * Reads pieces from files in the open format: JSON of the published shape first, then lengths and ranges.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Http;
 
+use Doctrine\DBAL\Connection;
 use Psr\Log\LoggerInterface;
 use Rinkel\App\Database\StorageFailure;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
@@ -19,10 +20,14 @@ use Twig\Environment;
 #[AsEventListener(priority: 10)]
 final readonly class StorageFailures
 {
+    /** With less room than this, in bytes, nothing can be kept. */
+    private const LEAST = 131_072;
+
     public function __construct(
         private TranslatorInterface $translator,
         private Environment $twig,
         private LoggerInterface $logger,
+        private Connection $connection,
     ) {}
 
     public function __invoke(ExceptionEvent $event): void
@@ -31,6 +36,7 @@ final readonly class StorageFailures
         if (null === $failure || !$event->isMainRequest()) {
             return;
         }
+        $failure = $this->isFull() ? StorageFailure::Full : $failure;
         $this->logger->critical('The database failed: '.$failure->value, ['exception' => $event->getThrowable()]);
         $request = $event->getRequest();
         $sentence = $this->translator->trans('storage.'.$failure->value);
@@ -42,6 +48,16 @@ final readonly class StorageFailures
                 'sent' => self::flat($request),
             ]), Response::HTTP_SERVICE_UNAVAILABLE));
         $event->allowCustomResponseCode();
+    }
+
+    /**
+     * SQLite says of a full disk now this, now that.
+     */
+    private function isFull(): bool
+    {
+        $path = $this->connection->getParams()['path'] ?? '';
+
+        return '' !== $path && is_dir(\dirname($path)) && disk_free_space(\dirname($path)) < self::LEAST;
     }
 
     /**

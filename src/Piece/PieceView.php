@@ -15,6 +15,9 @@ use Rinkel\Core\Plan\Plan;
  */
 final readonly class PieceView
 {
+    /** @var \ArrayObject<string, true> fields that told what is wrong with them */
+    private \ArrayObject $told;
+
     /**
      * @param Plan                                                    $plan     of the last good state
      * @param array<string, string>                                   $fields   as typed, or as shown for the piece
@@ -46,24 +49,39 @@ final readonly class PieceView
         public string $formId,
         public ?array $conflict = null,
         public int $deeds = 0,
-    ) {}
-
-    /**
-     * Returns the sentences of faults that no field of the page stands for.
-     *
-     * @return list<string>
-     */
-    public function elsewhere(): array
-    {
-        return array_values(array_unique(array_diff_key($this->faults, $this->fields)));
+    ) {
+        $this->told = new \ArrayObject();
     }
 
     /**
-     * Returns how many fields of the page cannot be read.
+     * Returns what is wrong with a field, for the page to say it there; null when nothing is.
      */
-    public function unread(): int
+    public function fault(string $field): ?string
     {
-        return \count(array_intersect_key($this->faults, $this->fields));
+        $fault = $this->faults[$field] ?? null;
+        if (null !== $fault) {
+            $this->told[$field] = true;
+        }
+
+        return $fault;
+    }
+
+    /**
+     * Returns what is wrong that no field of the page has told so far: to be asked once all of them are there.
+     *
+     * @return list<string>
+     */
+    public function untold(): array
+    {
+        return array_values(array_unique(array_diff_key($this->faults, $this->told->getArrayCopy())));
+    }
+
+    /**
+     * Returns how many fields told that they cannot be read.
+     */
+    public function told(): int
+    {
+        return \count($this->told);
     }
 
     /**

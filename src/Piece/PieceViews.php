@@ -7,7 +7,6 @@ namespace Rinkel\App\Piece;
 use Rinkel\App\Entity\StoredPiece;
 use Rinkel\App\Form\PieceForm;
 use Rinkel\App\People\People;
-use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Plan\Draft;

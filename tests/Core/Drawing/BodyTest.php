@@ -37,6 +37,24 @@ final class BodyTest extends TestCase
         self::assertEqualsWithDelta($step, $plan->draft->setting->elements[3]->length->millimetres, 1e-6);
     }
 
+    /**
+     * What a pair is called says nothing of how it is drawn.
+     */
+    public function testAPairCalledLikeAnotherCordsTaskIsDrawnAsAPair(): void
+    {
+        $drawn = static function (string $name): array {
+            $pair = ['fibre' => 'polyester', 'thickness' => '0.8 mm', 'colour' => '#aa3322'];
+            $scene = self::flat(Examples::planOf('stacked-band', ['cords' => ['core' => ['thickness' => '0.8 mm', 'count' => 2], $name => $pair, 'blue' => $pair], 'pattern' => '(3 square in '.$name.', 3 square in blue) x fit']));
+
+            return [\count($scene->cords), \count($scene->placed), array_values(array_unique(array_map(static fn (Placed $knot): string => $knot->role, $scene->placed)))];
+        };
+        [$cords, $knots, $ties] = $drawn('red');
+        self::assertGreaterThan(20, $knots);
+        foreach (['long', 'short', 'rope', 'end', 'mesh', 'lace', 'left', 'working', 'strand'] as $name) {
+            self::assertSame([$cords, $knots, array_map(static fn (string $tie): string => 'red' === $tie ? $name : $tie, $ties)], $drawn($name), $name);
+        }
+    }
+
     public function testFiveRowsAreSymmetricToTheirMiddle(): void
     {
         $beads = self::flat(Examples::planOf('multi-row', ['cords.core' => ['count' => 5]]))->beads;

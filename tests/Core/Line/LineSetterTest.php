@@ -45,6 +45,45 @@ final class LineSetterTest extends TestCase
         }
     }
 
+    /**
+     * With more fits than every rounding is tried for: still within one repeat of each share, and as near as the shortest repeat.
+     */
+    public function testManyFitsShareFairlyAndComeNear(): void
+    {
+        $chance = new Chance(88);
+        for ($i = 0; $i < 200; ++$i) {
+            $fits = $chance->whole(7, 24);
+            $lengths = array_map(static fn (): float => round($chance->between(2, 14), 2), range(1, $fits));
+            $wished = round($chance->between(200, 900), 2);
+            $setting = (new LineSetter())->set(self::line(10, $lengths, array_fill(0, $fits, 1), false), Length::ofMillimetres($wished));
+            $parts = array_map(static fn (int $count, float $one): float => $count * $one, $setting->counts, $lengths);
+            foreach ($parts as $fit => $part) {
+                self::assertEqualsWithDelta(array_sum($parts) / $fits, $part, $lengths[$fit] + max($lengths), $chance.', case '.$i);
+            }
+            self::assertLessThanOrEqual(max($lengths), abs($setting->over->millimetres), $chance.', case '.$i);
+        }
+    }
+
+    public function testMoreThanFitsIsAddedAndNotEvenedOut(): void
+    {
+        $line = self::line(6, [5.0], [1], false);
+        $plain = (new LineSetter())->set($line, Length::ofMillimetres(160));
+        foreach ([2, -3, -99] as $more) {
+            $wished = new Line($line->first, $line->middle, $line->after, $line->mirrored, $line->shares, [$more]);
+            $setting = (new LineSetter())->set($wished, Length::ofMillimetres(160));
+            self::assertSame([max(0, $plain->counts[0] + $more)], $setting->counts);
+            self::assertSame(0, $setting->spread);
+        }
+    }
+
+    public function testNoPatternTakesTheMachineAway(): void
+    {
+        $tiny = self::line(0, array_fill(0, 6, 0.001), array_fill(0, 6, 1), false);
+        $setting = (new LineSetter())->set($tiny, Length::ofMillimetres(4000));
+
+        self::assertLessThan(25_000, \count($setting->elements));
+    }
+
     public function testSeveralFitsShareByProportion(): void
     {
         $setting = (new LineSetter())->set(self::line(0, [2.0, 2.0], [2, 1], false), Length::ofMillimetres(120));

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Served;
+
+use Symfony\Component\Process\Process;
+
+/**
+ * Who can reach Rinkel, and what is left of it when it is ended.
+ */
+final class ReachTest extends ServedCase
+{
+    public function testOnlyOwnNamesAreAnswered(): void
+    {
+        $this->migrate();
+        $this->serve(1);
+        foreach (['/', '/build/app.css', '/nowhere'] as $path) {
+            self::assertSame(421, $this->ask($path, headers: ['Host: rebound.example'])[0], $path);
+            self::assertNotSame(421, $this->ask($path, headers: ['Host: localhost:99'])[0], $path);
+        }
+    }
+
+    public function testEveryAnswerCarriesTheSameGuards(): void
+    {
+        $this->migrate();
+        $this->serve(1);
+        foreach (['/', '/build/app.js', '/build/fonts/sofia-sans-latin-400-normal.woff2', '/nowhere', '/build/nowhere.css'] as $path) {
+            [, , $headers] = $this->ask($path, headers: []);
+            self::assertStringContainsString("default-src 'none'", $headers['content-security-policy'] ?? '', $path);
+            self::assertSame('nosniff', $headers['x-content-type-options'] ?? '', $path);
+            self::assertArrayNotHasKey('x-powered-by', $headers, $path);
+        }
+        self::assertSame('font/woff2', $this->ask('/build/fonts/sofia-sans-latin-400-normal.woff2', headers: [])[2]['content-type'] ?? '');
+        self::assertSame(404, $this->ask('/index.php.bak', headers: [])[0]);
+        self::assertSame(404, $this->ask('/router.php', headers: [])[0]);
+    }
+
+    public function testABodyBeyondReasonIsToldAsThat(): void
+    {
+        $this->migrate();
+        $this->serve(1);
+        $path = $this->lay();
+        [$status, $said] = $this->ask($path, ['version' => '1', 'f' => ['name' => str_repeat('x', 9_000_000)]]);
+        self::assertSame(413, $status);
+        self::assertStringContainsString('more than Rinkel takes at once', $said);
+    }
+
+    public function testNothingIsLeftWhenItsScriptIsKilled(): void
+    {
+        $port = self::freePort();
+        $process = new Process(['./rinkel', 'demo'], \dirname(__DIR__, 2), ['PORT' => (string) $port, 'RINKEL_DATABASE' => $this->database(), 'APP_ENV' => false, 'APP_DEBUG' => false, 'SYMFONY_DOTENV_VARS' => false, 'HOST' => ''], null, 120);
+        $process->start();
+        $served = static fn (): bool => false !== @fsockopen('127.0.0.1', $port);
+        for ($i = 0; $i < 1200 && !str_contains($process->getOutput(), 'Rinkel is ready'); ++$i) {
+            usleep(50_000);
+        }
+        self::assertStringContainsString('http://127.0.0.1:'.$port, $process->getOutput(), $process->getErrorOutput());
+        self::assertTrue($served());
+        posix_kill((int) $process->getPid(), \SIGKILL);
+        for ($i = 0; $i < 100 && $served(); ++$i) {
+            usleep(50_000);
+        }
+        self::assertFalse($served(), 'the server noticed');
+    }
+}
