@@ -304,6 +304,21 @@
     }
   });
 
+  // Files are dropped where they could be chosen.
+  for (const kind of ['dragover', 'dragleave', 'drop']) {
+    document.addEventListener(kind, (event) => {
+      const form = event.dataTransfer?.types.includes('Files') ? find('#import') : null;
+      if (form) {
+        event.preventDefault();
+        form.classList.toggle('is-over', kind === 'dragover');
+        if (kind === 'drop') {
+          find('#import-files').files = event.dataTransfer.files;
+          form.requestSubmit();
+        }
+      }
+    });
+  }
+
   // Blocks move by dragging too.
   document.addEventListener('dragstart', (event) => {
     const block = event.target.closest?.('.patch');

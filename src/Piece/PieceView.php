@@ -50,7 +50,9 @@ final readonly class PieceView
         public ?array $conflict = null,
         public int $deeds = 0,
     ) {
-        $this->told = new \ArrayObject();
+        /** @var \ArrayObject<string, true> $told */
+        $told = new \ArrayObject();
+        $this->told = $told;
     }
 
     /**

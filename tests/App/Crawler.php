@@ -79,17 +79,17 @@ final class Crawler
      */
     private function step(Page $page, string $address): string
     {
-        $fields = $page->filter('#edit [name^="f["]')->extract(['name']);
-        $buttons = array_values(array_filter($page->filter('#edit button[name]:not([disabled])')->each(static fn (Page $button): array => [(string) $button->attr('name'), (string) $button->attr('value')]), is_array(...)));
+        $fields = self::texts($page->filter('#edit [name^="f["]')->extract(['name']));
+        $buttons = array_map(null, self::texts($page->filter('#edit button[name]:not([disabled])')->extract(['name'])), self::texts($page->filter('#edit button[name]:not([disabled])')->extract(['value'])));
         if ($this->chance->oneIn(2) && [] !== $buttons) {
             [$name, $value] = $this->chance->of($buttons);
-            $this->browser->request('POST', $address, ['version' => $this->version($page), 'shown_in' => $this->unit($page), 'act' => 'b'.++$this->sent, ...$this->named($name, $value)], [], $this->headers());
+            $this->browser->request('POST', $address, ['version' => $this->version($page), 'shown_in' => $this->unit($page), 'act' => 'b'.++$this->sent, ...$this->named((string) $name, (string) $value)], [], $this->headers());
 
             return $name.'='.$value;
         }
         $acts = [];
         for ($i = $this->chance->whole(1, 3); $i > 0; --$i) {
-            $name = (string) $this->chance->of($fields ?: ['f[name]']);
+            $name = $this->chance->of([] === $fields ? ['f[name]'] : $fields);
             $path = substr($name, 2, -1);
             $acts[] = $this->chance->oneIn(6) && [] !== $buttons
                 ? ['do' => $this->chance->of($buttons)[1]]
@@ -105,9 +105,19 @@ final class Crawler
         if ('pattern' === $path) {
             return $this->chance->of(self::PATTERNS);
         }
-        $options = $page->filter('[name="f['.$path.']"] option, [name="f['.$path.']"][type=radio]')->extract(['value']);
+        $options = self::texts($page->filter('[name="f['.$path.']"] option, [name="f['.$path.']"][type=radio]')->extract(['value']));
 
-        return (string) ([] !== $options && !$this->chance->oneIn(4) ? $this->chance->of($options) : $this->chance->of(self::TEXTS));
+        return [] !== $options && !$this->chance->oneIn(4) ? $this->chance->of($options) : $this->chance->of(self::TEXTS);
+    }
+
+    /**
+     * @param array<mixed> $extracted
+     *
+     * @return list<string>
+     */
+    private static function texts(array $extracted): array
+    {
+        return array_map(static fn (mixed $text): string => \is_string($text) ? $text : '', array_values($extracted));
     }
 
     /**

@@ -159,15 +159,19 @@ final class SentencesTest extends KernelTestCase
 
     private function logger(): AbstractLogger
     {
-        return new class($this->logged) extends AbstractLogger {
+        $log = function (string $message): void {
+            $this->logged[] = $message;
+        };
+
+        return new class($log) extends AbstractLogger {
             /**
-             * @param list<string> $logged
+             * @param \Closure(string): void $log
              */
-            public function __construct(private array &$logged) {}
+            public function __construct(private readonly \Closure $log) {}
 
             public function log(mixed $level, string|\Stringable $message, array $context = []): void
             {
-                $this->logged[] = (string) $message;
+                ($this->log)((string) $message);
             }
         };
     }

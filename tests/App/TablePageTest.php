@@ -23,11 +23,12 @@ final class TablePageTest extends WebCase
     {
         $ids = (new Constructions())->ids();
         $page = $this->browser->request('GET', '/new');
-        $around = $page->filter('form[aria-labelledby=new-title-around] .making')->extract(['value']);
-        $necks = $page->filter('form[aria-labelledby=new-title-neck] .making')->extract(['value']);
+        $offered = static fn (string $form): array => array_values(array_filter($page->filter('form[aria-labelledby='.$form.'] .making')->extract(['value']), is_string(...)));
+        $around = $offered('new-title-around');
+        $necks = $offered('new-title-neck');
         self::assertSame([], array_diff($ids, $around, $necks));
         self::assertNotContains('netted-pouch', $around, 'nobody is asked for a wrist to hang a pouch from a neck');
-        foreach ([...array_map(static fn (mixed $id): array => [$id, 'wrist', '6 1/4 in'], $around), ...array_map(static fn (mixed $id): array => [$id, 'neck', '13 1/2 in'], $necks)] as [$id, $place, $girth]) {
+        foreach ([...array_map(static fn (string $id): array => [$id, 'wrist', '6 1/4 in'], $around), ...array_map(static fn (string $id): array => [$id, 'neck', '13 1/2 in'], $necks)] as [$id, $place, $girth]) {
             $this->browser->request('POST', '/pieces', ['place' => $place, 'girth' => rtrim($girth, ' in'), 'unit' => 'in', 'construction' => $id]);
             self::assertResponseStatusCodeSame(303);
             $piece = $this->browser->followRedirect();

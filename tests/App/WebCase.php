@@ -70,7 +70,7 @@ abstract class WebCase extends WebTestCase
             }
         }
         $sent['version'] = $version ?? $sent['version'];
-        $sent['act'] .= '-'.++$this->sent; // each is another, also over the same page
+        $sent['act'] = 'form-'.++$this->sent; // each is another, also over the same page
 
         return $this->browser->request('POST', '/pieces/'.$piece->id(), $sent, [], $partial ? ['HTTP_HX_REQUEST' => 'true'] : []);
     }
