@@ -15,6 +15,8 @@
   let over = ''; // the version over which a maker wants hers saved
   let restored = ''; // the version over which acts of an earlier page were done
   let conflict = false;
+  let refresh = false; // whether to ask for the page once more, to judge what was typed
+  let loading = true; // whether what an earlier page could not send is still to be looked for
   let tries = 0;
   let timer = 0;
   let pause = 0;
@@ -42,8 +44,9 @@
   const send = (wait = DELAY) => {
     clearTimeout(timer);
     timer = setTimeout(() => {
-      if (flying === 0 && !conflict && find('#edit') && (queue.length > 0 || choose !== '')) {
+      if (flying === 0 && !conflict && find('#edit') && (queue.length > 0 || choose !== '' || refresh)) {
         flying = queue.length || -1;
+        refresh = false;
         state('going');
         window.htmx.trigger('#edit', 'rinkel:send');
       }
@@ -73,10 +76,11 @@
     const { path, stroke } = typing;
     typing = null;
     const node = field(path);
-    if (node) {
-      add({ f: { [path]: node.value }, stroke });
+    if (node && path.endsWith('.called')) {
+      add({ f: { [path]: node.value }, stroke }); // a name is taken only now
     }
-    return node !== null;
+    refresh = true;
+    return true;
   };
   const press = (name, value) => {
     settle();
@@ -207,9 +211,10 @@
   });
   // What an earlier page of this piece could not send is sent now; Rinkel knows what it took already.
   const restore = () => {
-    if (queue.length > 0 || conflict || !find('#edit')) {
+    if (!loading || queue.length > 0 || conflict || !find('#edit')) {
       return;
     }
+    loading = false;
     for (const name of Object.keys(localStorage).filter((one) => one.startsWith(kept()))) {
       const [text] = [localStorage.getItem(name), store(name, null)];
       try {
@@ -222,6 +227,7 @@
             node.value = value;
           }
         }
+        loading = true;
         keep();
         send(0);
         return;

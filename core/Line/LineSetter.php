@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Line;
 
+use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Measure\Length;
 
 /**
@@ -26,12 +27,17 @@ final readonly class LineSetter
 
     /**
      * @param bool $atMost whether the line may not come out longer than $wished
+     *
+     * @throws PartDoesNotSuit If what is to fit is so short that more of it would be wanted than any piece has
      */
     public function set(Line $line, Length $wished, bool $atMost = false): Setting
     {
         $sums = new Sums($line);
         $free = $sums->best($wished->millimetres, $atMost, []);
         $best = [] === $this->stock ? $free : $sums->best($wished->millimetres, $atMost, $this->stock);
+        if (null !== $free && $sums->isCapped($free)) {
+            throw PartDoesNotSuit::tooManyToFit(Sums::MOST);
+        }
         $counts = $best ?? $free ?? array_fill(0, \count($line->shares), 0);
         $counts = array_map(static fn (int $count, int $fit): int => max(0, $count + ($line->more[$fit] ?? 0)), $counts, array_keys($counts));
 

@@ -21,8 +21,8 @@ final class Sums
     /** The best counts lie near the whole fill; no more than so many windows below it are looked at. */
     private const DEEPEST = 4000;
 
-    /** More elements than this in one fit are no piece of jewellery. */
-    private const MOST = 20_000;
+    /** More elements than this in all fits are no piece of jewellery. */
+    public const MOST = 6000;
 
     private float $fixed = 0.0;
 
@@ -247,6 +247,22 @@ final class Sums
             ++$counts[$fit];
             yield array_values($counts);
         }
+    }
+
+    /**
+     * Returns whether more of a fit would be wanted than can stand.
+     *
+     * @param list<int> $counts
+     */
+    public function isCapped(array $counts): bool
+    {
+        foreach ($counts as $fit => $count) {
+            if ($count >= $this->most($fit)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

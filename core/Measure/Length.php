@@ -177,6 +177,6 @@ final readonly class Length implements \Stringable
      */
     public function __toString(): string
     {
-        return json_encode(round($this->millimetres, 9), \JSON_THROW_ON_ERROR).' mm';
+        return json_encode(round($this->millimetres, 9) + 0.0, \JSON_THROW_ON_ERROR).' mm';
     }
 }

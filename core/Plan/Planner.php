@@ -92,7 +92,11 @@ final readonly class Planner
         $closure = Closures::of($piece, $wish, $construction->ends($piece));
         $ring = $this->ring($piece, $construction, $line);
         $goal = Length::longest(Length::zero(), $closure->body($ring));
-        $setting = self::setter($piece)->set($line, $goal, $closure->isBound());
+        try {
+            $setting = self::setter($piece)->set($line, $goal, $closure->isBound());
+        } catch (PartDoesNotSuit $unfit) {
+            throw self::fault('pattern', $unfit->getMessage());
+        }
 
         return new Draft($piece, $pattern, $ring, $setting, $closure->fasten($ring, $setting->length), $goal);
     }

@@ -47,6 +47,11 @@ final class PartDoesNotSuit extends \InvalidArgumentException implements Failure
         return self::at($part, \sprintf('At most %d parts can share the room with "fit".', $most));
     }
 
+    public static function tooManyToFit(int $most): self
+    {
+        return new self(\sprintf('What is to fit is so short that it would take more than %d parts.', $most));
+    }
+
     public static function fitInFit(Node $part): self
     {
         return self::at($part, 'A "fit" cannot stand inside another, nor in a centre.');
