@@ -324,8 +324,8 @@ final class Parser
         } catch (Failure) {
             $length = Length::zero();
         }
-        if (!$length->isLongerThan(Length::zero()) || $length->isLongerThan(Length::ofCentimetres(500))) {
-            return $this->fault('a length up to 5 m, for example 1 in or 25 mm');
+        if ($length->isShorterThan(Length::ofMillimetres(0.1)) || $length->isLongerThan(Length::ofCentimetres(500))) {
+            return $this->fault('a length from 0.1 mm to 5 m, for example 1 in or 25 mm');
         }
         $this->next();
 
