@@ -103,7 +103,7 @@ final class NotationTest extends TestCase
         yield 'six wraps' => ['1 barrel 6', 1, 10, '6', 'a number from 2 to 5'];
         yield 'open bracket' => ['(1 square', 1, 10, '', '")"'];
         yield 'no repeat' => ['(1 square)', 1, 11, '', '"x" and a number, or "x fit"'];
-        yield 'gap of nothing' => ['gap 0', 1, 5, '0', 'a length up to 5 m'];
+        yield 'gap of nothing' => ['gap 0', 1, 5, '0', 'a length from 0.1 mm to 5 m'];
         yield 'gap of what' => ['gap wide', 1, 5, 'wide', 'a length'];
         yield 'mirror in brackets' => ['(1 square, mirror) x 2', 1, 12, 'mirror', 'outside brackets'];
         yield 'long word' => ['word "'.str_repeat('A', 41).'" of cube', 1, 6, '"'.str_repeat('A', 41).'"', 'up to 40 letters'];
