@@ -61,7 +61,7 @@ final readonly class RopeLoops
         $from = 0;
         foreach ($crossings as $k => $at) {
             $to = isset($crossings[$k + 1]) ? intdiv($at + $crossings[$k + 1] + 1, 2) : \count($way) - 1;
-            $spans[] = new Span(($k + $first) % 2 ? self::OVER : self::UNDER, $this->offset($way, $from, min(\count($way) - 1, $to + 1), $beside));
+            $spans[] = new Span(0 !== ($k + $first) % 2 ? self::OVER : self::UNDER, $this->offset($way, $from, min(\count($way) - 1, $to + 1), $beside));
             $from = $to;
         }
 

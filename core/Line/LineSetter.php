@@ -75,7 +75,7 @@ final readonly class LineSetter
             $elements = array_map(static fn (Element $element): Element => $element->stretches ? $element->stretchedTo($each) : $element, $elements);
             $total += max(0.0, $left);
         }
-        [$elements, $spread] = $stretching > 0 || [] !== array_filter($line->more) ? [$elements, 0] : $this->spread($elements, $counts, $left, $atMost);
+        [$elements, $spread] = $stretching > 0 || [] !== array_filter($line->more, static fn (int $more): bool => 0 !== $more) ? [$elements, 0] : $this->spread($elements, $counts, $left, $atMost);
         $length = Length::sum(...array_map(static fn (Element $element): Length => $element->length, $elements));
 
         return new Setting($counts, $elements, $length, $length->minus($wished), $stretching > 0 ? [] : $sums->neighbours($counts), $spread, $shortage);

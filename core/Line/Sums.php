@@ -69,7 +69,7 @@ final class Sums
             }
         }
 
-        return array_filter($beads);
+        return array_filter($beads, static fn (int $count): bool => $count > 0);
     }
 
     /**

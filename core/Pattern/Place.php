@@ -14,4 +14,9 @@ final readonly class Place
         public int $column,
         public int $length,
     ) {}
+
+    public function equals(?self $other): bool
+    {
+        return null !== $other && [$this->line, $this->column, $this->length] === [$other->line, $other->column, $other->length];
+    }
 }

@@ -42,7 +42,8 @@ final class Naming
     {
         $stem = mb_substr(preg_replace('/[^\pL\d_-]+/u', '-', mb_scrub($name)) ?? '', 0, 34);
         $stem = 1 === preg_match('/^\pL/u', $stem) ? $stem : 'bead-'.$stem;
-        for ($i = 1, $free = $stem; !self::suits($free) || isset($taken[$free]); ++$i) {
+        $free = $stem;
+        for ($i = 1; !self::suits($free) || isset($taken[$free]); ++$i) {
             $free = rtrim($stem, '-').'-'.$i;
         }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Plan;
 
-use Rinkel\Core\Line\Element;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
@@ -90,14 +89,13 @@ final readonly class FixedCounts
 
     private function lengthOf(Node $part): Length
     {
-        $places = [];
+        $length = Length::zero();
         foreach ((new Pattern([$part]))->nodes() as $node) {
-            $places[] = $node->place();
+            foreach ($this->draft->setting->elements as $element) {
+                $length = true === $element->place?->equals($node->place()) ? $length->plus($element->length) : $length;
+            }
         }
 
-        return Length::sum(...array_map(
-            static fn (Element $one): Length => $one->length,
-            array_filter($this->draft->setting->elements, static fn (Element $one): bool => null !== $one->place && \in_array($one->place, $places, false)),
-        ));
+        return $length;
     }
 }

@@ -145,7 +145,7 @@ final class TableController extends AbstractController
             'people' => $this->people->all(),
             'typed' => $typed,
             'group' => BodyPlace::Neck->value === $typed['place'] ? 'neck' : 'around',
-            'faults' => array_filter($faults),
+            'faults' => array_filter($faults, is_string(...)),
             'unit' => Unit::tryFrom($typed['unit']) ?? Unit::Centimetre,
         ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }

@@ -45,7 +45,8 @@ enum StorageFailure: string
      */
     public static function in(\Throwable $exception): ?self
     {
-        for ($cause = $exception, $found = null; null !== $cause; $cause = $cause->getPrevious()) {
+        $found = null;
+        for ($cause = $exception; null !== $cause; $cause = $cause->getPrevious()) {
             if ($cause instanceof DatabaseException || $cause instanceof \Doctrine\DBAL\Driver\Exception) {
                 $found = self::named($cause) ?? $found ?? self::Other;
             }

@@ -14,6 +14,7 @@ use Doctrine\ORM\Mapping as ORM;
  */
 #[ORM\Entity]
 #[ORM\Table('person')]
+#[ORM\UniqueConstraint('person_uid', columns: ['uid'])]
 class Person
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
@@ -33,7 +34,7 @@ class Person
     public function __construct(
         #[ORM\Column(length: 80)]
         private string $name,
-        #[ORM\Column(length: 32, unique: true)]
+        #[ORM\Column(length: 32, options: ['default' => ''])]
         private string $uid,
     ) {
         $this->measures = new ArrayCollection();

@@ -14,6 +14,7 @@ use Doctrine\ORM\Mapping as ORM;
  */
 #[ORM\Entity]
 #[ORM\Table('piece')]
+#[ORM\UniqueConstraint('piece_uid', columns: ['uid'])]
 #[ORM\Index(columns: ['archived_at', 'changed_at'])]
 class StoredPiece
 {
@@ -27,7 +28,7 @@ class StoredPiece
     private int $version = 1;
 
     /** Number of the state that the piece is in. */
-    #[ORM\Column]
+    #[ORM\Column(options: ['default' => 0])]
     private int $state = 0;
 
     /** @var array<string, mixed> */
@@ -39,7 +40,7 @@ class StoredPiece
     private ?array $draft = null;
 
     /** @var array<string, int> the version that each of the last acts made, by its id */
-    #[ORM\Column(type: Types::JSON)]
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     private array $acts = [];
 
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
@@ -55,7 +56,7 @@ class StoredPiece
     public function __construct(
         array $document,
         \DateTimeImmutable $now,
-        #[ORM\Column(length: 32, unique: true)]
+        #[ORM\Column(length: 32, options: ['default' => ''])]
         private string $uid,
     ) {
         $this->document = $document;

@@ -246,7 +246,9 @@ final readonly class Deeds
      */
     private static function freeName(string $stem, array $taken): string
     {
-        for ($i = 1; isset($taken[$stem.$i]); ++$i) {
+        $i = 1;
+        while (isset($taken[$stem.$i])) {
+            ++$i;
         }
 
         return $stem.$i;

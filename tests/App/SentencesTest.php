@@ -57,7 +57,7 @@ final class SentencesTest extends KernelTestCase
                     $sentence = $wording->check($check, $unit);
                     self::assertMatchesRegularExpression('/^[\p{Lu}“\p{L}\d].*[.!]$/us', $sentence, $check->code);
                     self::assertStringNotContainsString('check.', $sentence);
-                    self::assertNotSame('', (string) ($wording->remedy($check, $unit) ?? 'none'));
+                    self::assertNotSame('', $wording->remedy($check, $unit) ?? 'none');
                     $said[$check->code] = true;
                 }
             }

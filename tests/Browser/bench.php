@@ -62,7 +62,7 @@ function wait(RemoteWebDriver $driver): void
     }
 }
 
-$address = (string) ($argv[1] ?? '');
+$address = $argv[1] ?? '';
 $driver = Stage::browser();
 foreach (['60 segments' => ['(2 square, 1 half left) x 20', 100], '1 000 knots' => ['500 square, 500 half left', 60]] as $name => [$pattern, $runs]) {
     $times = pressed($driver, $address, $pattern, $runs);

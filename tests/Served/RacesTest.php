@@ -85,6 +85,7 @@ final class RacesTest extends ServedCase
             $this->together(array_fill(0, 4, ['acts' => json_encode([['id' => bin2hex(random_bytes(4)), 'in' => 'cm', 'f' => ['name' => 'Unheard '.$round]]]), 'version' => $this->version($path)]), $path, killAfter: 8_000 * $round);
         }
         $this->serve();
+        $path = (string) $path;
         self::assertGreaterThan(30, \count($acknowledged));
         $seen = [];
         for ($i = 0; $i < 60; ++$i) {

@@ -57,7 +57,8 @@ final class ReachTest extends ServedCase
         self::assertStringContainsString('http://127.0.0.1:'.$port, $process->getOutput(), $process->getErrorOutput());
         self::assertTrue($this->isServed($port));
         posix_kill((int) $process->getPid(), \SIGKILL);
-        for ($i = 0, $still = true; $i < 100 && $still; ++$i) {
+        $still = true;
+        for ($i = 0; $i < 100 && $still; ++$i) {
             usleep(50_000);
             $still = $this->isServed($port);
         }

@@ -123,7 +123,7 @@ abstract readonly class Body
         foreach ($this->draft->setting->starts() as $i => $from) {
             $element = $this->draft->setting->elements[$i];
             $to = $from + $element->length->millimetres;
-            $joins = null !== $open && $open->what === $element->what && $open->name === $element->name && $open->place == $element->place;
+            $joins = null !== $open && $open->what === $element->what && $open->name === $element->name && (null === $open->place ? null === $element->place : $open->place->equals($element->place));
             if (null !== $open && !$joins) {
                 $stretches[] = $open;
             }

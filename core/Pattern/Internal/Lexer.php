@@ -34,7 +34,7 @@ final class Lexer
         $text = mb_substr(mb_scrub($this->text), 0, self::LONGEST);
         $tokens = [];
         for ($at = 0; 1 === preg_match(self::TOKENS, $text, $match, \PREG_UNMATCHED_AS_NULL, $at); $at += \strlen($match[0])) {
-            $found = (string) $match[0];
+            $found = $match[0];
             foreach (TokenKind::cases() as $kind) {
                 if (isset($match[$kind->name]) && '' !== trim($found)) {
                     $tokens[] = $this->token($kind, $found);
