@@ -140,7 +140,7 @@ final readonly class PieceForm
         $document = $this->writer->write($this->decided($before->withUnit($in), array_keys($changed)));
         foreach ($changed as $path => $text) {
             if ('unit' !== $path && null === self::wordAt($path) && !str_ends_with($path, '.called')) {
-                self::put($document, $path, 'closure.findings' === $path ? array_values(preg_split('/[\s,]+/', $text, flags: \PREG_SPLIT_NO_EMPTY) ?: []) : $text);
+                self::put($document, $path, 'closure.findings' === $path ? preg_split('/[\s,]+/', $text, flags: \PREG_SPLIT_NO_EMPTY) ?: [] : $text);
             }
             $this->settle($document, $path, $text);
         }
