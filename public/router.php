@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 // Router for PHP's own server: real files with the headers of every answer, scripts never, all else to the application.
-use Rinkel\App\Http\HostGuard;
-use Rinkel\App\Http\SecurityHeaders;
+use Rinkel\App\Platform\Http\HostGuard;
+use Rinkel\App\Platform\Http\SecurityHeaders;
 
 require_once dirname(__DIR__).'/vendor/autoload.php';
 

@@ -39,6 +39,6 @@ final class Kernel extends BaseKernel
 
     protected function configureRoutes(RoutingConfigurator $routes): void
     {
-        $routes->import($this->getProjectDir().'/src/Controller/', 'attribute');
+        $routes->import($this->getProjectDir().'/src/*/*Controller.php', 'attribute');
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Rinkel\App\Backup;
 
 use Psr\Clock\ClockInterface;
-use Rinkel\App\Entity\Measure;
-use Rinkel\App\Entity\Person;
-use Rinkel\App\Entity\StoredPiece;
+use Rinkel\App\People\Measure;
 use Rinkel\App\People\People;
+use Rinkel\App\People\Person;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Piece\StoredPiece;
 
 /**
  * Writes all that a maker has in Rinkel as one archive of open files: archive.json says what is in it (docs/archive.schema.json), each

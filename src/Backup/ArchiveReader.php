@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Backup;
 
-use Rinkel\App\Entity\Person;
-use Rinkel\App\Format\PieceFiles;
+use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\People\People;
+use Rinkel\App\People\Person;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Measurement;
@@ -179,7 +179,7 @@ final readonly class ArchiveReader
      */
     private static function drafts(array $row): array
     {
-        return \Rinkel\App\Form\PieceForm::texts($row['unread'] ?? []);
+        return \Rinkel\App\Piece\PieceForm::texts($row['unread'] ?? []);
     }
 
     /**

@@ -7,7 +7,6 @@ namespace Rinkel\App\People;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
-use Rinkel\App\Entity\Person;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Measurement;

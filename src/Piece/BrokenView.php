@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
-use Rinkel\App\Entity\StoredPiece;
 use Rinkel\Core\Piece\Lifts;
 
 /**

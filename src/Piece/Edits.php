@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
-use Rinkel\App\Entity\StoredPiece;
-use Rinkel\App\Form\PieceForm;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Plan\Planner;

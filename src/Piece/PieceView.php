@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
-use Rinkel\App\Entity\Person;
-use Rinkel\App\Entity\StoredPiece;
+use Rinkel\App\People\Person;
 use Rinkel\Core\Construction\CordNames;
 use Rinkel\Core\Plan\Draft;
 use Rinkel\Core\Plan\Plan;

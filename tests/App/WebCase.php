@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App;
 
 use Doctrine\DBAL\Connection;
-use Rinkel\App\Entity\StoredPiece;
 use Rinkel\App\Kernel;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Piece\StoredPiece;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Tests\Core\Examples;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\People;
+
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+
+/**
+ * Somebody a maker makes for, with every measure that was taken.
+ */
+#[ORM\Entity]
+#[ORM\Table('person')]
+#[ORM\UniqueConstraint('person_uid', columns: ['uid'])]
+class Person
+{
+    #[ORM\Id, ORM\GeneratedValue, ORM\Column]
+    private ?int $id = null; // @phpstan-ignore property.unusedType (the database gives it)
+
+    #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
+    private ?\DateTimeImmutable $archivedAt = null;
+
+    /** @var Collection<int, Measure> last taken first */
+    #[ORM\OneToMany(targetEntity: Measure::class, mappedBy: 'person', cascade: ['persist'])]
+    #[ORM\OrderBy(['takenAt' => 'DESC', 'id' => 'DESC'])]
+    private Collection $measures;
+
+    /**
+     * @param string $uid by which she is the same in every copy of a maker's data
+     */
+    public function __construct(
+        #[ORM\Column(length: 80)]
+        private string $name,
+        #[ORM\Column(length: 32, options: ['default' => ''])]
+        private string $uid,
+    ) {
+        $this->measures = new ArrayCollection();
+    }
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('The person is not stored yet.');
+    }
+
+    public function uid(): string
+    {
+        return $this->uid;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function rename(string $name): void
+    {
+        $this->name = $name;
+    }
+
+    /**
+     * @return list<Measure> last taken first
+     */
+    public function measures(): array
+    {
+        return array_values($this->measures->toArray());
+    }
+
+    public function latest(): ?Measure
+    {
+        return $this->measures()[0] ?? null;
+    }
+
+    /**
+     * Adds what was measured now; what was not measured again stays as it was last.
+     *
+     * @param array<string, string> $lengths exact, by place
+     */
+    public function measure(array $lengths, string $measured, \DateTimeImmutable $now): void
+    {
+        $before = $this->latest();
+        if (null !== $before && $lengths + $before->lengths() === $before->lengths() && array_intersect_key($before->lengths(), $lengths) === $lengths && $measured === $before->measured()) {
+            return;
+        }
+        $taken = new Measure($this, $now, $lengths + ($before?->lengths() ?? []), $measured);
+        $this->measures = new ArrayCollection([$taken, ...$this->measures()]);
+    }
+
+    /**
+     * Adds what was measured at another time, unless it is there.
+     *
+     * @param array<string, string> $lengths exact, by place
+     */
+    public function measuredThen(array $lengths, string $measured, \DateTimeImmutable $taken): void
+    {
+        foreach ($this->measures() as $measure) {
+            if ($measure->takenAt()->getTimestamp() === $taken->getTimestamp() && $measure->lengths() === $lengths) {
+                return;
+            }
+        }
+        $all = [new Measure($this, $taken, $lengths, $measured), ...$this->measures()];
+        usort($all, static fn (Measure $one, Measure $other): int => $other->takenAt() <=> $one->takenAt());
+        $this->measures = new ArrayCollection($all);
+    }
+
+    public function isArchived(): bool
+    {
+        return null !== $this->archivedAt;
+    }
+
+    public function archive(\DateTimeImmutable $now): void
+    {
+        $this->archivedAt ??= $now;
+    }
+
+    public function restore(): void
+    {
+        $this->archivedAt = null;
+    }
+}

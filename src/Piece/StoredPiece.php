@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Piece;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+
+/**
+ * A piece as it is kept: what the maker decided, in the open format. The plan is always computed.
+ *
+ * What was typed but could not be read yet is kept beside it, so that a closed browser loses nothing.
+ */
+#[ORM\Entity]
+#[ORM\Table('piece')]
+#[ORM\UniqueConstraint('piece_uid', columns: ['uid'])]
+#[ORM\Index(columns: ['archived_at', 'changed_at'])]
+class StoredPiece
+{
+    /** So many acts are known again when they are sent again. */
+    private const REMEMBERED = 300;
+
+    #[ORM\Id, ORM\GeneratedValue, ORM\Column]
+    private ?int $id = null; // @phpstan-ignore property.unusedType (the database gives it)
+
+    #[ORM\Version, ORM\Column(type: Types::INTEGER)]
+    private int $version = 1;
+
+    /** Number of the state that the piece is in. */
+    #[ORM\Column(options: ['default' => 0])]
+    private int $state = 0;
+
+    /** @var array<string, mixed> */
+    #[ORM\Column(type: Types::JSON)]
+    private array $document;
+
+    /** @var array<string, string>|null what was typed and cannot be read yet, by field */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    private ?array $draft = null;
+
+    /** @var array<string, int> the version that each of the last acts made, by its id */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    private array $acts = [];
+
+    #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
+    private \DateTimeImmutable $changedAt;
+
+    #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
+    private ?\DateTimeImmutable $archivedAt = null;
+
+    /**
+     * @param array<string, mixed> $document
+     * @param string               $uid      by which it is the same piece in every copy of a maker's data
+     */
+    public function __construct(
+        array $document,
+        \DateTimeImmutable $now,
+        #[ORM\Column(length: 32, options: ['default' => ''])]
+        private string $uid,
+    ) {
+        $this->document = $document;
+        $this->changedAt = $now;
+    }
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('The piece is not stored yet.');
+    }
+
+    public function uid(): string
+    {
+        return $this->uid;
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    public function state(): int
+    {
+        return $this->state;
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function document(): array
+    {
+        return $this->document;
+    }
+
+    /**
+     * @return array<string, string> what cannot be read yet, by field
+     */
+    public function draft(): array
+    {
+        return $this->draft ?? [];
+    }
+
+    public function changedAt(): \DateTimeImmutable
+    {
+        return $this->changedAt;
+    }
+
+    public function isArchived(): bool
+    {
+        return null !== $this->archivedAt;
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     */
+    public function decide(array $document, \DateTimeImmutable $now, int $state): void
+    {
+        if ($document !== $this->document || $state !== $this->state) {
+            $this->state = $state;
+            $this->document = $document;
+            $this->changedAt = $now;
+        }
+    }
+
+    /**
+     * @param array<string, string> $texts by field; [] when all could be read
+     */
+    public function keepDraft(array $texts, \DateTimeImmutable $now): void
+    {
+        if ($texts !== $this->draft()) {
+            $this->draft = [] === $texts ? null : $texts;
+            $this->changedAt = $now;
+        }
+    }
+
+    /**
+     * Notes that an act was taken.
+     */
+    public function took(string $act): void
+    {
+        if ('' !== $act) {
+            $this->acts = \array_slice($this->acts + [$act => $this->version + 1], -self::REMEMBERED, null, true);
+        }
+    }
+
+    /**
+     * Returns the version that an act made, or null when it was never taken, or too long ago.
+     */
+    public function madeBy(string $act): ?int
+    {
+        return $this->acts[$act] ?? null;
+    }
+
+    public function archive(\DateTimeImmutable $now): void
+    {
+        $this->archivedAt ??= $now;
+    }
+
+    public function restore(): void
+    {
+        $this->archivedAt = null;
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Platform\Database;
+
+use Doctrine\DBAL\Driver;
+use Doctrine\DBAL\Driver\Connection as DriverConnection;
+use Doctrine\DBAL\Driver\Middleware;
+use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
+
+/**
+ * Sets every SQLite connection up for several writers: write-ahead log, patience, foreign keys, and transactions that take
+ * the write lock at once instead of failing halfway.
+ *
+ * An acknowledged save must survive a power cut, so synchronous is FULL.
+ */
+final class SqliteSettings implements Middleware
+{
+    public function wrap(Driver $driver): Driver
+    {
+        return new class($driver) extends AbstractDriverMiddleware {
+            public function connect(#[\SensitiveParameter] array $params): DriverConnection
+            {
+                self::hide($params['path'] ?? null);
+                $connection = parent::connect($params);
+                foreach (['busy_timeout = 5000', 'journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON'] as $pragma) {
+                    $connection->exec('PRAGMA '.$pragma);
+                }
+
+                return new ImmediateTransactions($connection);
+            }
+
+            /**
+             * A maker's data are for its owner only; what SQLite keeps beside the file follows it.
+             */
+            private static function hide(mixed $file): void
+            {
+                if (!\is_string($file)) {
+                    return;
+                }
+                if (!is_file($file) && is_writable(\dirname($file))) {
+                    touch($file);
+                }
+                if (is_file($file) && 0 !== (fileperms($file) & 0o077)) {
+                    @chmod($file, 0o600);
+                }
+            }
+        };
+    }
+}

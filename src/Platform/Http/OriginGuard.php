@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Platform\Http;
+
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Event\RequestEvent;
+
+/**
+ * Refuses writes that another site makes a browser send: only requests that the browser says, or whose origin shows, come from
+ * Rinkel's own pages may change anything.
+ */
+#[AsEventListener(priority: 40)]
+final class OriginGuard
+{
+    public function __invoke(RequestEvent $event): void
+    {
+        if ($event->isMainRequest() && !$event->getRequest()->isMethodSafe() && !$this->isOwn($event->getRequest())) {
+            $event->setResponse(new Response(
+                'Rinkel takes changes from its own pages only. Open Rinkel itself and try again.',
+                Response::HTTP_FORBIDDEN,
+                ['Content-Type' => 'text/plain; charset=utf-8'],
+            ));
+        }
+    }
+
+    private function isOwn(Request $request): bool
+    {
+        $site = $request->headers->get('Sec-Fetch-Site');
+        if (null !== $site) {
+            return \in_array($site, ['same-origin', 'none'], true);
+        }
+        $origin = parse_url((string) ($request->headers->get('Origin') ?? $request->headers->get('Referer')));
+        if (!isset($origin['scheme'], $origin['host'])) {
+            return false;
+        }
+        $port = isset($origin['port']) ? ':'.$origin['port'] : '';
+
+        return $origin['scheme'].'://'.$origin['host'].$port === $request->getSchemeAndHttpHost();
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Platform\Twig;
+
+use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\App\Settings\Light;
+use Rinkel\App\Svg\PagePictures;
+use Twig\Extension\AbstractExtension;
+use Twig\TwigFilter;
+use Twig\TwigFunction;
+
+/**
+ * Lists what templates can ask for.
+ */
+final class RinkelExtension extends AbstractExtension
+{
+    public function __construct(
+        private readonly Wording $wording,
+        private readonly PagePictures $pictures,
+        private readonly Light $light,
+    ) {}
+
+    public function getFilters(): array
+    {
+        return [
+            new TwigFilter('said', $this->wording->length(...)),
+        ];
+    }
+
+    public function getFunctions(): array
+    {
+        return [
+            new TwigFunction('light', $this->light->chosen(...)),
+            new TwigFunction('figure_name', $this->wording->figure(...)),
+            new TwigFunction('role_name', $this->wording->role(...)),
+            new TwigFunction('sample', $this->pictures->sample(...), ['is_safe' => ['html']]),
+            new TwigFunction('worn', $this->pictures->worn(...), ['is_safe' => ['html']]),
+            new TwigFunction('step_text', $this->wording->step(...)),
+            new TwigFunction('check_text', $this->wording->check(...)),
+            new TwigFunction('remedy_text', $this->wording->remedy(...)),
+            new TwigFunction('board', $this->pictures->board(...), ['is_safe' => ['html']]),
+            new TwigFunction('small', $this->pictures->small(...), ['is_safe' => ['html']]),
+            new TwigFunction('closure', $this->pictures->closure(...), ['is_safe' => ['html']]),
+            new TwigFunction('gauge', $this->pictures->gauge(...), ['is_safe' => ['html']]),
+            new TwigFunction('cut_bar', $this->pictures->cutBar(...), ['is_safe' => ['html']]),
+        ];
+    }
+}

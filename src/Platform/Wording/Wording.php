@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Platform\Wording;
+
+use Psr\Log\LoggerInterface;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Measure\WrittenLength;
+use Rinkel\Core\Plan\Check;
+use Rinkel\Core\Plan\Step;
+use Symfony\Contracts\Translation\TranslatorInterface;
+
+/**
+ * Says in words what the core says in keys and numbers.
+ */
+final readonly class Wording
+{
+    /** In centimetres a length below this, in mm, is said in millimetres: "13 mm", not "1.3 cm". */
+    private const FINE = 20;
+
+    public function __construct(
+        private TranslatorInterface $translator,
+        private LoggerInterface $logger,
+    ) {}
+
+    public function step(Step $step, Unit $unit): string
+    {
+        return $this->say('step.'.$step->key, $step->values, $unit);
+    }
+
+    public function check(Check $check, Unit $unit): string
+    {
+        return $this->say('check.'.$check->code, $check->values, $unit);
+    }
+
+    /**
+     * Returns what the button that settles $check says, or null when no button can.
+     */
+    public function remedy(Check $check, Unit $unit): ?string
+    {
+        return null === $check->remedy ? null : $this->say('remedy.'.$check->code, $check->values, $unit);
+    }
+
+    /**
+     * Returns what a figure is called.
+     */
+    public function figure(string $key): string
+    {
+        return str_starts_with($key, 'cut-') ? $this->role(substr($key, 4)) : $this->translator->trans('figure.'.$key);
+    }
+
+    /**
+     * Returns what a cord of this role is called: by our word, else by its maker's.
+     */
+    public function role(string $role): string
+    {
+        $word = $this->translator->trans('role.'.$role);
+
+        return 'role.'.$role === $word ? $role : $word;
+    }
+
+    public function length(Length|WrittenLength $length, Unit $unit): WrittenLength
+    {
+        if ($length instanceof WrittenLength) {
+            return $length;
+        }
+
+        return $length->written(
+            Unit::Centimetre === $unit && abs($length->millimetres) < self::FINE ? Unit::Millimetre : $unit,
+        );
+    }
+
+    /**
+     * Returns the sentence of $key; one that cannot be said costs itself, never the page.
+     *
+     * @param array<string, Length|WrittenLength|int|float|string> $values
+     */
+    private function say(string $key, array $values, Unit $unit): string
+    {
+        $said = array_map(
+            fn (Length|WrittenLength|int|float|string $value): int|float|string => $value instanceof Length || $value instanceof WrittenLength
+                ? (string) $this->length($value, $unit)
+                : $value,
+            $values,
+        );
+        try {
+            return $this->translator->trans($key, $said);
+        } catch (\Throwable $failure) {
+            $this->logger->critical('A sentence cannot be said.', ['key' => $key, 'exception' => $failure]);
+
+            return $key.' '.implode(', ', array_map(strval(...), $said));
+        }
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Svg;
+
+use Rinkel\Core\Fit\EaseScale;
+use Rinkel\Core\Fit\FitZone;
+use Rinkel\Core\Plan\Plan;
+
+/**
+ * Draws the girths a piece can have against what they mean on this wrist: zones from tight to loose, the span from shut to
+ * open, the wished fit and the hand it has to pass.
+ */
+final readonly class FitGauge
+{
+    private const WIDTH = 640.0;
+    private const ZONE_TOP = 26.0;
+    private const ZONE_DEPTH = 34.0;
+
+    private float $from;
+    private float $scale;
+
+    public function __construct(private Plan $plan)
+    {
+        $skin = $plan->draft->piece->wearer->skin()->millimetres;
+        $to = max($plan->draft->open()->millimetres, $plan->draft->piece->wearer->handGirth()->millimetres, $skin + 45) + 8;
+        $this->from = min($plan->draft->closed()->millimetres, $skin) - 8;
+        $this->scale = self::WIDTH / ($to - $this->from);
+    }
+
+    /**
+     * @param array<string, string> $words labels by zone, and under "wished", "hand", "shut", "open" and "label"
+     */
+    public function paint(array $words): string
+    {
+        $bottom = self::ZONE_TOP + self::ZONE_DEPTH;
+
+        return Svg::element(
+            'svg',
+            [
+                'xmlns' => 'http://www.w3.org/2000/svg',
+                'viewBox' => '0 0 '.Svg::number(self::WIDTH).' 116',
+                'role' => 'img',
+                'aria-label' => $words['label'],
+                'class' => 'gauge-drawing',
+            ],
+            $this->zones($words),
+            $this->marker($this->plan->draft->piece->wearer->handGirth()->millimetres, 'gauge-hand', $words['hand'], 'M0,20 V64'),
+            $this->span($bottom - 17),
+            $this->marker($this->plan->draft->wished()->millimetres, 'gauge-wished', $words['wished'], 'M-6,18 H6 L0,27 Z M0,27 V60'),
+            $this->text($this->x($this->plan->draft->closed()->millimetres), $bottom + 52, $words['shut'], 'gauge-figure'),
+            $this->text($this->x($this->plan->draft->open()->millimetres), $bottom + 52, $words['open'], 'gauge-figure'),
+        );
+    }
+
+    /**
+     * @param array<string, string> $words
+     */
+    private function zones(array $words): string
+    {
+        $starts = [FitZone::TooTight->value => $this->from];
+        foreach ((new EaseScale($this->plan->draft->piece->wearer))->starts() as $zone => $start) {
+            $starts[$zone] = $start->millimetres;
+        }
+        $ends = [...\array_slice(array_values($starts), 1), $this->from + self::WIDTH / $this->scale];
+        $drawn = '';
+        foreach (array_keys($starts) as $i => $zone) {
+            [$left, $right] = [$this->x($starts[$zone]), $this->x($ends[$i])];
+            $drawn .= Svg::element('rect', [
+                'x' => $left,
+                'y' => self::ZONE_TOP,
+                'width' => max(0.0, $right - $left),
+                'height' => self::ZONE_DEPTH,
+                'class' => 'gauge-zone gauge-'.$zone,
+                'data-zone' => $zone,
+            ]).$this->text(($left + $right) / 2, self::ZONE_TOP + self::ZONE_DEPTH + 16 + 16 * ($i % 2), $words[$zone], 'gauge-word');
+        }
+
+        return $drawn;
+    }
+
+    private function span(float $y): string
+    {
+        [$shut, $open] = [$this->x($this->plan->draft->closed()->millimetres), $this->x($this->plan->draft->open()->millimetres)];
+
+        return Svg::element('path', [
+            'd' => \sprintf(
+                'M%1$s,%3$s H%2$s M%1$s,%4$s V%5$s M%2$s,%4$s V%5$s',
+                Svg::number($shut),
+                Svg::number($open),
+                Svg::number($y),
+                Svg::number($y - 8),
+                Svg::number($y + 8),
+            ),
+            'class' => 'gauge-span',
+            'data-shut' => $this->plan->draft->closed()->millimetres,
+            'data-open' => $this->plan->draft->open()->millimetres,
+        ]);
+    }
+
+    private function marker(float $girth, string $class, string $word, string $path): string
+    {
+        $x = $this->x($girth);
+
+        return Svg::element('path', ['d' => $path, 'class' => $class, 'transform' => \sprintf('translate(%s 0)', Svg::number($x))])
+            .$this->text($x, 13, $word, 'gauge-word');
+    }
+
+    /**
+     * Returns a text centred on $x, moved in where it would leave the drawing; 7 is a wide glyph's width.
+     */
+    private function text(float $x, float $y, string $word, string $class): string
+    {
+        $half = 3.4 * mb_strlen($word);
+        $x = max($half, min(self::WIDTH - $half, $x));
+
+        return Svg::element('text', ['x' => $x, 'y' => $y, 'class' => $class, 'text-anchor' => 'middle'], Svg::text($word));
+    }
+
+    private function x(float $girth): float
+    {
+        return ($girth - $this->from) * $this->scale;
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Svg;
+
+use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Fit\FitZone;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Plan\Plan;
+use Symfony\Contracts\Translation\TranslatorInterface;
+
+/**
+ * The drawings of a plan with the words that belong to them.
+ */
+final readonly class PagePictures
+{
+    public function __construct(
+        private TranslatorInterface $translator,
+        private Wording $wording,
+    ) {}
+
+    public function board(Plan $plan, int $zoom): string
+    {
+        return (new PieceDrawing($plan, 'board'))->board($zoom, $this->translator->trans('piece.drawing', $this->numbers($plan)), $this->zones($plan));
+    }
+
+    public function worn(Plan $plan): string
+    {
+        return (new PieceDrawing($plan, 'worn'))->worn($this->translator->trans('piece.worn-drawing', $this->numbers($plan)));
+    }
+
+    public function small(Plan $plan, int $id): string
+    {
+        return (new PieceDrawing($plan, 'piece-'.$id))->small($this->translator->trans('piece.drawing', $this->numbers($plan)));
+    }
+
+    /**
+     * @param string $id by which its parts are told from those of other drawings on the page
+     */
+    public function sample(Plan $plan, string $id): string
+    {
+        return (new PieceDrawing($plan, 'sample-'.$id))->sample($this->translator->trans('piece.drawing', $this->numbers($plan)));
+    }
+
+    public function closure(Plan $plan): string
+    {
+        return (new PieceDrawing($plan, 'closure'))->closure($plan->draft->wornGap(), $this->translator->trans('piece.closure-drawing', $this->numbers($plan)));
+    }
+
+    public function gauge(Plan $plan): string
+    {
+        $numbers = $this->numbers($plan);
+        $words = $this->zones($plan);
+        foreach (['wished', 'hand', 'shut', 'open', 'label'] as $word) {
+            $words[$word] = $this->translator->trans('gauge.'.$word, $numbers);
+        }
+
+        return (new FitGauge($plan))->paint($words);
+    }
+
+    public function cutBar(Cut $cut, Unit $unit): string
+    {
+        $parts = [];
+        foreach ($cut->parts as $part => $length) {
+            $parts[] = $this->translator->trans('part.'.$part).' '.$this->wording->length($length, $unit);
+        }
+
+        return (new CutBar($cut))->paint(implode(', ', $parts));
+    }
+
+    /**
+     * @return array<string, string> words by zone
+     */
+    private function zones(Plan $plan): array
+    {
+        return array_column(array_map(fn (FitZone $zone): array => [$zone->value, $this->translator->trans('zone.'.$zone->value)], FitZone::cases()), 1, 0);
+    }
+
+    /**
+     * @return array<string, int|string>
+     */
+    private function numbers(Plan $plan): array
+    {
+        $draft = $plan->draft;
+        $said = fn (Length $length): string => (string) $this->wording->length($length, $draft->piece->unit);
+
+        return [
+            'what' => $this->translator->trans('construction.'.$draft->piece->construction.'.name'),
+            'body' => $said($draft->body()),
+            'closure' => $this->translator->trans('closure.'.$draft->fastened->kind->value),
+            'wished' => $said($draft->wished()),
+            'hand' => $said($draft->piece->wearer->handGirth()),
+            'shut' => $said($draft->closed()),
+            'open' => $said($draft->open()),
+            'worn' => $said($draft->worn()),
+            'gap' => $said($draft->wornGap()),
+            'ranges' => $draft->open()->equals($draft->closed()) ? 'no' : 'yes',
+            'place' => $draft->piece->wearer->place->value,
+        ];
+    }
+}

@@ -1,0 +1,262 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Svg;
+
+use Rinkel\Core\Drawing\DrawnBead;
+use Rinkel\Core\Drawing\Layout;
+use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Drawing\Stretch;
+use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Fit\EaseScale;
+use Rinkel\Core\Geometry\Oval;
+use Rinkel\Core\Geometry\Point;
+use Rinkel\Core\Geometry\Shifted;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Plan\Plan;
+
+/**
+ * Draws a planned piece to scale: flat between two tapes, small, worn around an oval, or only its closure.
+ */
+final readonly class PieceDrawing
+{
+    private const TAPE = 7.0;
+    private const AIR = 2.5;
+
+    /** Width of a small drawing, in mm. */
+    private const SMALL = 300.0;
+
+    /** Width of a sample, in mm. */
+    private const SAMPLE = 78.0;
+
+    private Layout $layout;
+
+    public function __construct(
+        private Plan $plan,
+        private string $prefix,
+    ) {
+        $this->layout = new Layout($plan);
+    }
+
+    /**
+     * Returns the piece lying flat between a tape in cm and one in inches.
+     *
+     * @param int                   $zoom  how many times the width of the page; tapes keep their size on the screen
+     * @param string                $label what the drawing shows, for those who do not see it
+     * @param array<string, string> $zones words by zone of fit
+     */
+    public function board(int $zoom, string $label, array $zones = []): string
+    {
+        $scene = $this->layout->flat();
+        $left = $scene->left - 3;
+        $right = $scene->right + 3;
+        $tape = self::TAPE / $zoom * max(1.0, ($right - $left) / 330);
+        $half = $scene->height / 2 + self::AIR;
+
+        return $this->svg(
+            [$left, -$half - $tape, $right - $left, 2 * ($half + $tape)],
+            $label,
+            'board-drawing',
+            ['width' => 100 * $zoom.'%', 'data-scale' => $right - $left],
+            (new Ruler(Unit::Centimetre, $left, $right, -$half, -$tape))->paint(),
+            (new Ruler(Unit::Inch, $left, $right, $half, $tape))->paint(),
+            $this->zones($half, $tape, $zones),
+            $this->span($half),
+            (new ScenePainter($this->prefix))->paint($scene),
+            ...array_map(fn (Stretch $stretch): string => $this->hit($stretch, $half), $scene->stretches),
+        );
+    }
+
+    /**
+     * Returns the piece alone, for a list of pieces: all to one scale unless a piece is longer than that allows.
+     */
+    public function small(string $label): string
+    {
+        $scene = $this->layout->flat();
+        $width = max(self::SMALL, $scene->right - $scene->left);
+
+        return $this->svg(
+            [($scene->left + $scene->right - $width) / 2, -$scene->height / 2 - 1, $width, $scene->height + 2],
+            $label,
+            'small-drawing',
+            [],
+            (new ScenePainter($this->prefix))->paintSmall($scene),
+        );
+    }
+
+    /**
+     * Returns what is most its own of the piece, near to: from a little before its first knot or bead.
+     */
+    public function sample(string $label): string
+    {
+        $scene = $this->layout->flat();
+        $firsts = [];
+        foreach ($scene->placed as $placed) {
+            // A knot as long as a hand is broad is what the piece is about, wherever it stands.
+            $isLarge = $placed->end() - $placed->x > 40 && 1 === $placed->count;
+            $firsts[] = match (true) {
+                $isLarge => $placed->x - 1000,
+                $placed->x >= 0 && $placed->knots > 0 => $placed->x,
+                default => \INF,
+            };
+        }
+        array_push($firsts, ...array_map(static fn (DrawnBead $one): float => $one->x, $scene->beads));
+        $first = [] === $firsts || is_infinite(min($firsts)) ? 0.0 : min($firsts);
+        $large = $first < -500;
+        $width = $large || $scene->height > 60 ? 2 * self::SAMPLE : self::SAMPLE;
+        $from = max($scene->left - 2, ($large ? $first + 1000 : $first) - $width / ($scene->height > 60 ? 2 : 3));
+
+        return $this->svg(
+            [$from, $scene->height > 60 ? -$width / 16 : -$width / 7, $width, 2 * $width / 7],
+            $label,
+            'sample-drawing',
+            ['preserveAspectRatio' => 'xMidYMid slice'],
+            (new ScenePainter($this->prefix))->paint($scene),
+        );
+    }
+
+    /**
+     * Returns the piece closed around the oval of what it is worn on: the middle of its line on top, its closure below.
+     */
+    public function worn(string $label): string
+    {
+        $draft = $this->plan->draft;
+        $scene = $this->layout->worn();
+        if (BodyPlace::Neck === $draft->piece->wearer->place && 1 === $draft->piece->wraps) {
+            return $this->bust($scene, $label);
+        }
+        $around = ($scene->right - $scene->left) / $draft->piece->wraps;
+        $width = max(3.0, $scene->height);
+        $aside = 1 === $draft->piece->wraps ? new Point(0, 0) : new Point(0.25 * $width, 1.15 * $width);
+        $oval = new Oval(max(1.0, $around), $draft->body()->millimetres / 2, $aside);
+        $turns = ($draft->piece->wraps - 1) / 2;
+        $air = $width + 4;
+        $inner = new Oval(max(1.0, $around - $draft->ring->thickness->millimetres * \M_PI), 0, new Point(0, 0));
+
+        return $this->svg(
+            [
+                -$oval->width() / 2 - $air - $turns * $aside->x, -$oval->height() / 2 - $air - $turns * $aside->y,
+                $oval->width() + 2 * ($air + $turns * $aside->x), $oval->height() + 2 * ($air + $turns * $aside->y),
+            ],
+            $label,
+            'worn-drawing',
+            [],
+            Svg::element('ellipse', ['rx' => $inner->width() / 2, 'ry' => $inner->height() / 2 + $turns * $aside->y, 'class' => 'worn-body']),
+            (new ScenePainter($this->prefix, $oval))->paint($scene),
+        );
+    }
+
+    /**
+     * Returns the necklace as it hangs on a bust: the middle of its line lowest, its closure behind the neck.
+     */
+    private function bust(Scene $scene, string $label): string
+    {
+        $piece = $this->plan->draft->piece;
+        $length = Length::ofMillimetres($scene->right - $scene->left);
+        $drape = $piece->drape($length);
+        $r = $drape->radius();
+        $low = $drape->drop()->millimetres + $r + $scene->height / 2;
+        $way = new Shifted($drape, -$this->plan->draft->body()->millimetres / 2);
+        $neck = \sprintf(
+            'M%1$s,%2$s C%1$s,%3$s %1$s,%4$s %5$s,%6$s C%7$s,%8$s %9$s,%10$s %9$s,%11$s M%12$s,%2$s C%12$s,%3$s %12$s,%4$s %13$s,%6$s C%14$s,%8$s %15$s,%10$s %15$s,%11$s',
+            ...array_map(Svg::number(...), [-$r, -2.6 * $r, -1.2 * $r, -0.2 * $r, -1.5 * $r, 0.35 * $r, -2.6 * $r, 0.7 * $r, -3.6 * $r, 0.9 * $r, 2.4 * $r + $low, $r, 1.5 * $r, 2.6 * $r, 3.6 * $r]),
+        );
+        $jaw = \sprintf('M%1$s,%2$s C%1$s,%3$s %4$s,%5$s 0,%5$s C%6$s,%5$s %7$s,%3$s %7$s,%2$s', ...array_map(Svg::number(...), [-1.35 * $r, -3.4 * $r, -2.2 * $r, -0.8 * $r, -1.5 * $r, 0.8 * $r, 1.35 * $r]));
+        $height = 3.2 * $r + max(2.6 * $r, $low + 0.8 * $r);
+
+        return $this->svg(
+            [-3.7 * $r, -3.2 * $r, 7.4 * $r, $height],
+            $label,
+            'worn-drawing',
+            [],
+            Svg::element('path', ['d' => $neck, 'class' => 'bust']),
+            (new ScenePainter($this->prefix, $way))->paint($scene),
+            Svg::element('path', ['d' => $jaw.' V'.Svg::number(-3.4 * $r).'Z', 'class' => 'bust-head']),
+        );
+    }
+
+    /**
+     * Returns the sliding closure with the body's ends $gap apart; empty for a closure that does not slide.
+     */
+    public function closure(Length $gap, string $label): string
+    {
+        $scene = $this->layout->sliding($gap->millimetres);
+
+        return null === $scene ? '' : $this->svg(
+            [$scene->left, -$scene->height / 2 - 1, $scene->right - $scene->left, $scene->height + 2],
+            $label,
+            'closure-drawing',
+            [],
+            (new ScenePainter($this->prefix))->paint($scene),
+        );
+    }
+
+    /**
+     * Returns the zones of fit on the tape: the length at which the piece, with its closure as near as it comes, begins to be snug,
+     * comfortable and so on.
+     *
+     * @param array<string, string> $words
+     */
+    private function zones(float $half, float $tape, array $words): string
+    {
+        $draft = $this->plan->draft;
+        if ([] === $words || null !== $draft->piece->askedLength() || $draft->fastened->kind->slides()) {
+            return '';
+        }
+        $drawn = '';
+        foreach ((new EaseScale($draft->piece->wearer))->starts() as $zone => $start) {
+            $x = $draft->ring->laid($start)->minus($draft->fastened->narrow)->millimetres;
+            $drawn .= Svg::element('path', ['d' => \sprintf('M%1$s,%2$s V%3$s', Svg::number($x), Svg::number($half), Svg::number($half - 1.6)), 'class' => 'zone-mark', 'data-zone' => $zone])
+                .Svg::element('text', ['x' => $x + 0.4, 'y' => $half - 0.5, 'font-size' => 0.26 * $tape, 'class' => 'zone-word'], Svg::text($words[$zone] ?? $zone));
+        }
+
+        return $drawn;
+    }
+
+    /**
+     * Returns the marks at the body's two ends, from tape to tape.
+     */
+    private function span(float $half): string
+    {
+        $body = $this->plan->draft->body()->millimetres;
+
+        return Svg::element('path', [
+            'd' => \sprintf('M0,%1$s V%2$s M%3$s,%1$s V%2$s', Svg::number(-$half), Svg::number($half), Svg::number($body)),
+            'class' => 'body-span',
+            'data-body' => $body,
+        ]);
+    }
+
+    /**
+     * Returns what takes the pointer over one part of the pattern, and lights up when that part is chosen.
+     */
+    private function hit(Stretch $stretch, float $half): string
+    {
+        return null === $stretch->place ? '' : Svg::element('rect', [
+            'x' => $stretch->from,
+            'y' => -$half,
+            'width' => max(0.2, $stretch->to - $stretch->from),
+            'height' => 2 * $half,
+            'class' => 'hit',
+            'data-place' => $stretch->place->line.':'.$stretch->place->column,
+            'data-roles' => implode(' ', array_unique($stretch->roles)),
+        ]);
+    }
+
+    /**
+     * @param array{float, float, float, float} $box
+     * @param array<string, string|float>       $attributes
+     */
+    private function svg(array $box, string $label, string $class, array $attributes, string ...$children): string
+    {
+        return Svg::element('svg', [
+            'xmlns' => 'http://www.w3.org/2000/svg',
+            'viewBox' => implode(' ', array_map(Svg::number(...), $box)),
+            'role' => 'img',
+            'aria-label' => $label,
+            'class' => $class,
+        ] + $attributes, ...$children);
+    }
+}

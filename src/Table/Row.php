@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Table;
+
+use Rinkel\App\Piece\StoredPiece;
+use Rinkel\Core\Plan\Plan;
+
+/**
+ * One piece as the Table shows it.
+ */
+final readonly class Row
+{
+    /**
+     * @param Plan|null $plan    null when none can be made
+     * @param string    $drawing its picture as SVG, "" without a plan
+     * @param string    $wrong   why there is no plan, as far as that can be told
+     */
+    public function __construct(
+        public StoredPiece $stored,
+        public string $name,
+        public ?Plan $plan,
+        public string $drawing,
+        public string $wrong,
+    ) {}
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Table;
+
+use Psr\Log\LoggerInterface;
+use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Svg\PagePictures;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Plan\Planner;
+
+/**
+ * What the Table shows of a piece. One that cannot be read, planned or drawn costs its own row only.
+ */
+final readonly class Rows
+{
+    public function __construct(
+        private Pieces $pieces,
+        private Planner $planner,
+        private PagePictures $pictures,
+        private LoggerInterface $logger,
+    ) {}
+
+    public function of(StoredPiece $stored): Row
+    {
+        $name = $stored->document()['name'] ?? null;
+        $name = \is_string($name) ? mb_scrub($name) : '#'.$stored->id();
+        try {
+            $plan = $this->planner->plan($this->pieces->piece($stored));
+
+            return new Row($stored, $plan->draft->piece->name, $plan, $this->pictures->small($plan, $stored->id()), '');
+        } catch (PieceUnreadable $unreadable) {
+            return new Row($stored, $name, null, '', $unreadable->getMessage());
+        } catch (\Throwable $bug) {
+            $this->logger->critical('A piece cannot be shown on the Table.', ['piece' => $stored->id(), 'exception' => $bug]);
+
+            return new Row($stored, $name, null, '', '');
+        }
+    }
+}

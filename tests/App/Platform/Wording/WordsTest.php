@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\App\Platform\Wording;
+
+use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Construction\Constructions;
+use Rinkel\Core\Fit\FitZone;
+use Rinkel\Core\Material\BeadShape;
+use Rinkel\Core\Material\Fibre;
+use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Pattern\Node\KnotKind;
+use Symfony\Component\Yaml\Yaml;
+
+/**
+ * Every key that the code can say has its words, every word is said by something, and the schema names what there is.
+ */
+final class WordsTest extends TestCase
+{
+    public function testEveryCheckAndStepHasItsSentenceAndNoneIsLeftOver(): void
+    {
+        $core = self::sources('core');
+        preg_match_all('/new Check\(\s*[^,;]*?\'([a-z-]+)\'(?:\s*:\s*\'([a-z-]+)\')?/', $core, $checks);
+        preg_match_all('/new Step\(\s*[^,;\[]*?\'([a-z-]+)\'(?:\s*:\s*(?:\(?[^,\[]*?)?\'([a-z-]+)\'(?:\s*:\s*\'([a-z-]+)\')?\)?)?/', $core, $steps);
+        foreach (self::said($checks) as $code) {
+            self::assertArrayHasKey($code, self::words('check'), 'a sentence for the check '.$code);
+        }
+        self::assertGreaterThan(40, \count(self::said($checks)));
+        foreach (self::words('check') as $code => $sentence) {
+            self::assertStringContainsString(preg_replace('/(?<=^fit-|^finish-).*/', '', $code) ?? '', $core, 'something says '.$code);
+            self::assertMatchesRegularExpression('/^[A-Z{"].*[.}]$/s', $sentence, $code);
+        }
+        foreach (array_keys(self::words('step')) as $key) {
+            self::assertStringContainsString(str_starts_with($key, 'cut-') ? 'cut-' : $key, $core, 'something says '.$key);
+        }
+        foreach (self::said($steps) as $key) {
+            self::assertTrue(isset(self::words('step')[$key]) || !str_contains($key, '-') && 'yes' !== $key, 'a sentence for the step '.$key);
+        }
+    }
+
+    public function testEveryChoiceHasItsWord(): void
+    {
+        foreach (['closure' => ClosureKind::cases(), 'fibre' => Fibre::cases(), 'shape' => BeadShape::cases(), 'finding' => FindingKind::cases(), 'zone' => FitZone::cases()] as $words => $cases) {
+            self::assertEqualsCanonicalizing(array_column($cases, 'value'), array_keys(self::words($words)), $words);
+        }
+        foreach (KnotKind::cases() as $kind) {
+            self::assertArrayHasKey(str_replace(' ', '-', $kind->value), self::words('knot'));
+        }
+        self::assertSame((new Constructions())->ids(), array_keys(self::words('construction')));
+    }
+
+    public function testTheSchemaNamesWhatThereIs(): void
+    {
+        $schema = json_decode((string) file_get_contents(\dirname(__DIR__, 4).'/docs/piece.schema.json'), true, 32, \JSON_THROW_ON_ERROR);
+        $at = static function (string $path) use ($schema): mixed {
+            $value = $schema;
+            foreach (explode('/', $path) as $step) {
+                $value = \is_array($value) ? $value[$step] ?? null : null;
+            }
+
+            return $value;
+        };
+
+        self::assertEqualsCanonicalizing((new Constructions())->ids(), $at('properties/construction/enum'));
+        self::assertEqualsCanonicalizing(array_column(Fibre::cases(), 'value'), $at('$defs/cord/properties/fibre/enum'));
+        self::assertEqualsCanonicalizing(array_column(BeadShape::cases(), 'value'), $at('$defs/bead/properties/shape/enum'));
+        self::assertEqualsCanonicalizing(array_column(FindingKind::cases(), 'value'), $at('$defs/finding/properties/kind/enum'));
+        self::assertEqualsCanonicalizing(array_column(ClosureKind::cases(), 'value'), $at('properties/closure/properties/kind/enum'));
+        self::assertEqualsCanonicalizing(array_column(KnotKind::cases(), 'value'), $at('properties/samples/propertyNames/enum'));
+    }
+
+    /**
+     * @param array<int, array<string>> $groups of a match
+     *
+     * @return list<string> whole keys only
+     */
+    private static function said(array $groups): array
+    {
+        $keys = array_merge(...\array_slice($groups, 1), ...[[]]);
+
+        return array_values(array_unique(array_filter($keys, static fn (string $key): bool => '' !== $key && !str_ends_with($key, '-'))));
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private static function words(string $group): array
+    {
+        $all = Yaml::parseFile(\dirname(__DIR__, 4).'/translations/messages+intl-icu.en.yaml');
+        self::assertIsArray($all);
+        self::assertIsArray($all[$group] ?? null);
+        $words = [];
+        foreach ($all[$group] as $key => $sentence) {
+            $words[(string) $key] = \is_string($sentence) ? $sentence : '';
+        }
+
+        return $words;
+    }
+
+    private static function sources(string $folder): string
+    {
+        $text = '';
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(\dirname(__DIR__, 4).'/'.$folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            $text .= $file instanceof \SplFileInfo ? (string) file_get_contents($file->getPathname()) : '';
+        }
+
+        return $text;
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\App\Svg;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rinkel\App\Svg\PieceDrawing;
+use Rinkel\App\Svg\Ruler;
+use Rinkel\Core\Construction\Constructions;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Plan\Planner;
+use Rinkel\Tests\Core\Examples;
+
+/**
+ * Reads painted drawings back: what the SVG says must be what was planned.
+ */
+final class ScenePainterTest extends TestCase
+{
+    #[DataProvider('providePlans')]
+    public function testEveryDrawingIsSound(Plan $plan): void
+    {
+        $drawing = new PieceDrawing($plan, 'p');
+        foreach ([$drawing->board(1, 'a <b> & "c"'), $drawing->board(4, 'x'), $drawing->worn('x'), $drawing->small('x'), $drawing->sample('x'), $drawing->closure($plan->draft->wornGap(), 'x')] as $svg) {
+            if ('' === $svg) {
+                self::assertFalse($plan->draft->fastened->kind->slides());
+                continue;
+            }
+            self::assertDoesNotMatchRegularExpression('/\b(INF|NAN|nan|inf)\b/', $svg);
+            $page = self::read($svg);
+            $ids = self::values($page, '//@id');
+            self::assertSame(array_values(array_unique($ids)), $ids, 'no id twice');
+            foreach (array_unique(self::values($page, '//@href')) as $link) {
+                self::assertContains(substr($link, 1), $ids, 'what is copied is there');
+            }
+            $box = array_map(floatval(...), explode(' ', self::values($page, '/svg/@viewBox')[0] ?? ''));
+            self::assertCount(4, $box);
+            self::assertGreaterThan(0, min($box[2], $box[3]));
+        }
+    }
+
+    #[DataProvider('providePlans')]
+    public function testTheBoardShowsWhatWasPlanned(Plan $plan): void
+    {
+        $board = self::read((new PieceDrawing($plan, 'p'))->board(1, 'x'));
+        $beads = array_count_values(self::values($board, '//use[not(ancestor::defs)]/@data-bead'));
+        ksort($beads);
+        self::assertSame($plan->beads, $beads);
+        self::assertEqualsWithDelta($plan->draft->body()->millimetres, (float) (self::values($board, '//path[@class="body-span"]/@data-body')[0] ?? 0), 1e-3);
+
+        // What takes the pointer lies side by side from one end of the body to the other.
+        $at = 0.0;
+        foreach ($board->query('//rect[contains(@class, "hit")]') ?: [] as $hit) {
+            self::assertInstanceOf(\DOMElement::class, $hit);
+            $from = (float) $hit->getAttribute('x');
+            self::assertGreaterThanOrEqual($at - 0.21, $from);
+            $at = $from + (float) $hit->getAttribute('width');
+            self::assertMatchesRegularExpression('/^\d+:\d+$/', $hit->getAttribute('data-place'));
+            self::assertNotSame('', $hit->getAttribute('data-roles'));
+        }
+        self::assertLessThanOrEqual($plan->draft->body()->millimetres + 0.5, $at);
+        self::assertLessThan(300_000, \strlen((string) $board->document->saveXML()), 'light enough to be sent with every key');
+    }
+
+    /**
+     * Around the oval every bead keeps its distance from its neighbours, and none is lost.
+     */
+    #[DataProvider('providePlans')]
+    public function testTheWornPieceHasEveryBead(Plan $plan): void
+    {
+        $worn = self::read((new PieceDrawing($plan, 'p'))->worn('x'));
+
+        self::assertCount((int) array_sum($plan->beads), self::values($worn, '//use[not(ancestor::defs)]/@data-bead'));
+        foreach (self::values($worn, '//use[@data-bead]/@transform') as $transform) {
+            self::assertMatchesRegularExpression('/^translate\(-?[\d.]+ -?[\d.]+\) rotate\(-?[\d.]+\)/', $transform);
+        }
+    }
+
+    /**
+     * @return iterable<string, array{Plan}>
+     */
+    public static function providePlans(): iterable
+    {
+        foreach ((new Constructions())->ids() as $id) {
+            yield $id => [Examples::planOf($id)];
+        }
+        foreach (Examples::shipped() as $name => $piece) {
+            yield $name => [(new Planner())->plan($piece)];
+        }
+    }
+
+    public function testTheTicksOfATapeStandWhereTheySay(): void
+    {
+        $tape = self::read('<svg>'.(new Ruler(Unit::Centimetre, -12, 101, 0, -7))->paint().'</svg>');
+        $at = static fn (int $figure): float => (float) (self::values($tape, '//text[.="'.$figure.'"]/@x')[0] ?? 0);
+        self::assertEqualsWithDelta(10, $at(3) - $at(2), 1e-3);
+        self::assertEqualsWithDelta(30, $at(2) - $at(-1), 1e-3);
+        preg_match_all('/M(-?[\d.]+),/', self::values($tape, '//path/@d')[0] ?? '', $ticks);
+        self::assertCount(114, $ticks[1], 'a tick for every millimetre');
+        self::assertContains('100', $ticks[1]);
+
+        $inches = self::read('<svg>'.(new Ruler(Unit::Inch, 0, 60, 0, 7))->paint().'</svg>');
+        preg_match_all('/M(-?[\d.]+),/', self::values($inches, '//path/@d')[0] ?? '', $eighths);
+        self::assertSame('25.4', $eighths[1][8], 'eight eighths are an inch, 25.4 mm');
+
+        $long = self::read('<svg>'.(new Ruler(Unit::Centimetre, 0, 700, 0, 7))->paint().'</svg>');
+        self::assertContains('55', self::values($long, '//text'));
+    }
+
+    public function testWhatIsWrittenIntoADrawingIsEscaped(): void
+    {
+        $plan = Examples::planOf('stretch', ['beads.cube' => ['shape' => 'letter', 'diameter' => '7 mm'], 'pattern' => 'word "<&>" of cube']);
+        $board = self::read((new PieceDrawing($plan, 'p'))->board(1, '"><script>'));
+
+        self::assertSame('"><script>', self::values($board, '/svg/@aria-label')[0] ?? '');
+        self::assertSame(['<', '&', '>'], self::values($board, '//text[@class="bead-letter"]'));
+    }
+
+    public function testTheSameKnotIsDrawnOnceAndCopied(): void
+    {
+        $few = \strlen((new PieceDrawing(Examples::plan(['pattern' => '20 square']), 'p'))->board(1, 'x'));
+        $many = \strlen((new PieceDrawing(Examples::plan(['pattern' => '120 square']), 'p'))->board(1, 'x'));
+
+        self::assertLessThan($few + 16_000, $many, 'a hundred knots more are ten copies of ten, and more tape');
+    }
+
+    private static function read(string $svg): \DOMXPath
+    {
+        $document = new \DOMDocument();
+        self::assertTrue($document->loadXML(str_replace(' xmlns="http://www.w3.org/2000/svg"', '', $svg)));
+
+        return new \DOMXPath($document);
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function values(\DOMXPath $page, string $query): array
+    {
+        $values = [];
+        foreach ($page->query($query) ?: [] as $node) {
+            $values[] = (string) $node->nodeValue;
+        }
+
+        return $values;
+    }
+}
