@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure;
 
 use Rinkel\Core\Knot\BarrelKnot;
+use Rinkel\Core\Knot\Kind\Overhand;
+use Rinkel\Core\Knot\Kind\Square;
+use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Piece\Piece;
 
 /**
@@ -19,11 +21,11 @@ final class Closures
     public static function of(Piece $piece, ClosureWish $wish, CordUse $ends): Closure
     {
         $book = $piece->knots();
-        $stop = $book->in(KnotKind::Overhand, $ends->cord, $ends->count);
+        $stop = $book->in(new Overhand(), $ends->cord, $ends->count);
         $working = $piece->sliderCord() ?? $ends->cord;
 
         return match ($wish->kind) {
-            ClosureKind::SquareSlider => new SquareSlider($wish, $book->around(KnotKind::Square, $ends->bundle(2), $working), $stop),
+            ClosureKind::SquareSlider => new SquareSlider($wish, $book->around(new Square(), $ends->bundle(2), $working), $stop),
             ClosureKind::DoubleBarrel, ClosureKind::SingleBarrel => new BarrelSlider(
                 $wish,
                 (new BarrelKnot($wish->wraps))->sliding($ends->cord, $ends->cord),
@@ -35,14 +37,14 @@ final class Closures
                 self::finding($piece, $wish, FindingKind::Button),
                 $ends->cord,
                 $stop,
-                $wish->knotted ? $book->around(KnotKind::VerticalLarksHead, $ends->bundle(), $working) : null,
+                $wish->knotted ? $book->around(new VerticalLarksHead(), $ends->bundle(), $working) : null,
             ),
             ClosureKind::Clasp => new Clasp(
                 array_values(array_filter(array_map(static fn (string $name): ?Finding => $piece->findings[$name] ?? null, $wish->findings))),
                 $ends->bundle()->diameter(),
             ),
             ClosureKind::Ties => new Ties($wish),
-            ClosureKind::Elastic => new ClosedRing($wish, $ends->cord, $book->in(KnotKind::Overhand, $ends->cord)->times(3)),
+            ClosureKind::Elastic => new ClosedRing($wish, $ends->cord, $book->in(new Overhand(), $ends->cord)->times(3)),
             ClosureKind::Butted => new ClosedRing($wish, $ends->cord),
             ClosureKind::Magnetic => new ClosedRing(
                 $wish,

@@ -8,10 +8,10 @@ use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Construction\Internal\OnCord;
 use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Plan\Check;
 use Rinkel\Core\Plan\Draft;
@@ -57,9 +57,9 @@ final readonly class KnottedStrands extends OnCord
         return 'strand';
     }
 
-    protected function knots(): array
+    public function ties(Knot $knot): bool
     {
-        return [KnotKind::Overhand, KnotKind::DoubleOverhand];
+        return parent::ties($knot) && null === $knot->usualTurns();
     }
 
     protected function strands(Piece $piece): int
@@ -72,7 +72,7 @@ final readonly class KnottedStrands extends OnCord
      */
     private function nests(Draft $draft): bool
     {
-        $knots = array_filter($draft->setting->elements, static fn (Element $one): bool => 'overhand' === $one->what);
+        $knots = array_filter($draft->setting->elements, static fn (Element $one): bool => null !== $one->knot);
         $beads = array_filter($draft->setting->elements, static fn (Element $one): bool => $one->isBead());
 
         return [] === $knots || [] === $beads || array_values($knots)[0]->width->isShorterThan(array_values($beads)[0]->width);

@@ -9,6 +9,7 @@ use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Construction\Internal\RopeMaker;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\CordUse;
@@ -86,7 +87,7 @@ final readonly class RopeKnot implements Construction
         $rope = $draft->piece->cord('rope');
         $checks = $rope->count > self::MOST ? [new Check('ropes-do-not-lie-flat', Severity::Warn, ['ropes' => $rope->count, 'most' => self::MOST])] : [];
         foreach ($draft->setting->elements as $element) {
-            if ('interlace' === $element->what && $element->length->isLongerThan($draft->goal)) {
+            if (Manner::Woven === $element->knot?->manner() && $element->length->isLongerThan($draft->goal)) {
                 $checks[] = new Check('knot-longer-than-band', Severity::Stop, ['knot' => $element->length, 'body' => $draft->goal]);
             }
         }

@@ -8,6 +8,7 @@ use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Construction\Internal\OnCord;
 use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Plan\Draft;
@@ -43,8 +44,8 @@ final readonly class StretchString extends OnCord
         return (new Internal\ElasticJudgement($draft))->checks();
     }
 
-    protected function knots(): array
+    public function ties(Knot $knot): bool
     {
-        return [];
+        return false;
     }
 }

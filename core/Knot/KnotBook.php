@@ -6,7 +6,6 @@ namespace Rinkel\Core\Knot;
 
 use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\Cord;
-use Rinkel\Core\Pattern\Node\KnotKind;
 
 /**
  * Every knot as one maker ties it: by her own sample where there is one, else by the model.
@@ -21,41 +20,31 @@ final readonly class KnotBook
         private array $samples = [],
     ) {}
 
-    public function hasSample(KnotKind $kind): bool
+    public function hasSample(Knot $knot): bool
     {
-        return isset($this->samples[$kind->value]);
+        return isset($this->samples[$knot->word()]);
     }
 
     /**
      * Returns a knot that $working ties around $core.
      */
-    public function around(KnotKind $kind, Bundle $core, Cord $working): Tied
+    public function around(Knot $knot, Bundle $core, Cord $working): Tied
     {
-        return $this->measured($kind, match ($kind) {
-            KnotKind::HalfLeft, KnotKind::HalfRight => HalfKnot::spiral()->tied($core, $working, $this->tension),
-            KnotKind::HalfHitch => Hitch::half()->tied($core, $working),
-            KnotKind::Whip => (new Whipping())->turn($core, $working),
-            KnotKind::LarksHead, KnotKind::VerticalLarksHead => Hitch::verticalLarksHead()->tied($core, $working),
-            default => (new SquareKnot())->tied($core, $working, $this->tension),
-        });
+        return $this->measured($knot, Ground::around($core, $working));
     }
 
     /**
      * Returns a knot that $together cords tie in themselves.
      */
-    public function in(KnotKind $kind, Cord $cord, int $together = 1, int $wraps = BarrelKnot::USUAL): Tied
+    public function in(Knot $knot, Cord $cord, int $together = 1, ?int $turns = null): Tied
     {
-        return $this->measured($kind, match ($kind) {
-            KnotKind::Barrel => (new BarrelKnot($wraps))->dressed($cord),
-            KnotKind::Interlace => (new Interlace())->tied($cord, $together),
-            KnotKind::DoubleOverhand => (new BarrelKnot(2))->pulledHard($cord),
-            default => (new OverhandKnot())->tied($cord, $together),
-        });
+        return $this->measured($knot, Ground::itself($cord, $together, $turns ?? $knot->usualTurns() ?? 1));
     }
 
-    private function measured(KnotKind $kind, Tied $model): Tied
+    private function measured(Knot $knot, Ground $ground): Tied
     {
-        $sample = $this->samples[$kind->value] ?? null;
+        $model = $knot->tied($ground, $this->tension);
+        $sample = $this->samples[$knot->word()] ?? null;
 
         return null === $sample ? $model : new Tied($sample->pitch, $sample->use, $model->width, $model->thickness);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Line;
 
+use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Place;
@@ -24,7 +25,8 @@ final readonly class Element
      * @param array<string, array{Length, Length}> $uses      by cord role: straight, in knots; of one cord (or one half of a folded one)
      * @param array<int, self>                     $beside    in order, or by strand from 0
      * @param bool                                 $stretches whether the element is bare cord that takes up what the length leaves
-     * @param int|null                             $wraps     of a barrel
+     * @param int|null                             $wraps     turns of a knot, where they are said of it
+     * @param Knot|null                            $knot      of an element that is one
      */
     public function __construct(
         public string $what,
@@ -39,6 +41,7 @@ final readonly class Element
         public array $beside = [],
         public bool $stretches = false,
         public ?int $wraps = null,
+        public ?Knot $knot = null,
     ) {
         $this->names = match (true) {
             [] !== $beside => array_merge(...array_map(static fn (self $part): array => $part->names, array_values($beside))),

@@ -73,14 +73,10 @@ final readonly class Line
 
     private static function mirrored(Element $element): Element
     {
-        $other = match ($element->what) {
-            'half left' => 'half right',
-            'half right' => 'half left',
-            default => $element->what,
-        };
+        $knot = $element->knot?->mirrored();
 
-        return $other === $element->what ? $element : new Element(
-            $other,
+        return null === $knot || $knot === $element->knot ? $element : new Element(
+            $knot->word(),
             $element->name,
             $element->length,
             $element->width,
@@ -88,6 +84,7 @@ final readonly class Line
             $element->uses,
             $element->place,
             $element->lane,
+            knot: $knot,
         );
     }
 }

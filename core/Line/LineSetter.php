@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Line;
 
+use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Measure\Length;
 
@@ -94,7 +95,7 @@ final readonly class LineSetter
         $count = \count($elements);
         $first = $elements[0] ?? null;
         $last = $elements[$count - 1] ?? null;
-        if (null === $first || null === $last || $count < 3 || [] === $counts || 'square' !== $first->what || 'square' !== $last->what) {
+        if (null === $first || null === $last || $count < 3 || [] === $counts || !$first->knot instanceof Square || !$last->knot instanceof Square) {
             return [$elements, 0];
         }
         $pair = $first->length->millimetres + $last->length->millimetres;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Line;
 
+use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Pattern\Node;
 
 /**
@@ -19,6 +20,11 @@ interface Maker
      * @throws Exception\PartDoesNotSuit If the construction has no such part, or a name in it is unknown
      */
     public function elements(Node $part, bool $swapped): array;
+
+    /**
+     * Returns whether the construction ties such knots.
+     */
+    public function ties(Knot $knot): bool;
 
     /**
      * Returns the whole line with what the construction itself adds to it.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern;
 
+use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Internal\Lexer;
 use Rinkel\Core\Pattern\Internal\Parser;
@@ -24,13 +25,13 @@ final readonly class Pattern implements \Stringable
     public function __construct(public array $parts) {}
 
     /**
-     * Returns the pattern that $text says; a bare number in a gap is in $bare.
+     * Returns the pattern that $text says; a bare number in a gap is in $bare, its knots are all there are unless others are given.
      *
      * @throws Exception\PatternUnreadable If anything in the text cannot be read; carries every fault found
      */
-    public static function parse(string $text, Unit $bare): self
+    public static function parse(string $text, Unit $bare, ?KnownKnots $knots = null): self
     {
-        return (new Parser((new Lexer($text))->tokens(), $bare))->pattern();
+        return (new Parser((new Lexer($text))->tokens(), $bare, $knots ?? KnownKnots::all()))->pattern();
     }
 
     /**

@@ -10,6 +10,7 @@ use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Wearer;
+use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Material\Bead;
@@ -23,7 +24,6 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Internal\Fields;
@@ -175,11 +175,11 @@ final class PieceReader
 
     private static function isKnot(string $word): bool
     {
-        return null !== KnotKind::tryFrom($word);
+        return null !== KnownKnots::all()->named($word);
     }
 
     private static function noKnot(string $word): string
     {
-        return \sprintf('No knot is called %s. It could be %s.', new Quoted($word), implode(', ', array_column(KnotKind::cases(), 'value')));
+        return \sprintf('No knot is called %s. It could be %s.', new Quoted($word), implode(', ', KnownKnots::all()->words()));
     }
 }

@@ -8,11 +8,11 @@ use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Knot\HalfKnot;
+use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Measure\WrittenLength;
-use Rinkel\Core\Pattern\Node\KnotKind;
 
 /**
  * How every figure of a planned piece comes about.
@@ -76,8 +76,9 @@ final readonly class Derivation
      */
     private function turned(): array
     {
-        $halves = $this->draft->setting->count('half left') - $this->draft->setting->count('half right');
-        $all = $this->draft->setting->count('half left') + $this->draft->setting->count('half right');
+        $twists = array_map(static fn (Element $one): int => $one->knot?->twist() ?? 0, $this->draft->setting->elements);
+        $halves = array_sum($twists);
+        $all = array_sum(array_map(abs(...), $twists));
         if (0 === $all) {
             return [];
         }
@@ -126,7 +127,7 @@ final readonly class Derivation
                 'count' => $count,
                 'each' => $this->fine($element->length),
                 'together' => $element->length->times($count),
-                'source' => $this->draft->piece->knots()->hasSample(KnotKind::tryFrom($element->what) ?? KnotKind::Square) ? 'sample' : 'model',
+                'source' => $this->draft->piece->knots()->hasSample($element->knot ?? new Square()) ? 'sample' : 'model',
             ]);
         }
         if (0 !== $draft->setting->spread) {

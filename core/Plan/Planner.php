@@ -15,6 +15,8 @@ use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\Ring;
+use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Line\Choice;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
@@ -28,8 +30,6 @@ use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Exception\PatternUnreadable;
 use Rinkel\Core\Pattern\Node\Braid;
-use Rinkel\Core\Pattern\Node\KnotKind;
-use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Links;
 use Rinkel\Core\Pattern\Node\Net;
 use Rinkel\Core\Pattern\Node\Wave;
@@ -154,17 +154,8 @@ final readonly class Planner
     public function knotsOf(Piece $completed): array
     {
         $maker = $this->construction($completed)->maker($completed);
-        $words = [];
-        foreach (KnotKind::cases() as $kind) {
-            try {
-                $maker->elements(new Knots(1, $kind), false);
-                $words[] = $kind->value;
-            } catch (PartDoesNotSuit) {
-                // Not a knot of this construction.
-            }
-        }
 
-        return $words;
+        return array_values(array_map(static fn (Knot $knot): string => $knot->word(), array_filter(KnownKnots::all()->knots(), $maker->ties(...))));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Rinkel\App\People\People;
+use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
@@ -16,7 +17,6 @@ use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Links;
@@ -139,9 +139,9 @@ final readonly class Deeds
         $names = array_map(strval(...), [...array_keys($piece->beads), ...array_keys($piece->findings)]);
         [$first, $name] = [explode(' ', $what)[0], explode(' ', $what)[1] ?? ($names[0] ?? '')];
         $known = \in_array($name, $names, true);
-        $knot = KnotKind::tryFrom($what);
+        $knot = KnownKnots::all()->named($what);
         $new = match (true) {
-            null !== $knot => new Knots(1, $knot, KnotKind::Barrel === $knot ? 3 : null),
+            null !== $knot => new Knots(1, $knot, $knot->usualTurns()),
             'braid' === $what => new Braid(null),
             'net' === $what => new Net(5, Length::ofMillimetres(12)),
             'link' === $first => new Links(1, $name),

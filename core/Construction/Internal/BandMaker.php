@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Knot\Hitch;
+use Rinkel\Core\Knot\Kind\Overhand;
+use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Material\Bundle;
@@ -12,7 +15,6 @@ use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
@@ -43,19 +45,21 @@ readonly class BandMaker extends PartMaker
         $this->core = new Bundle(Length::ofMillimetres($thickness / ($core->count + $resting)), $core->count + $resting);
     }
 
+    public function ties(Knot $knot): bool
+    {
+        return $knot instanceof Overhand || \in_array($knot->manner(), [Manner::Paired, Manner::Hitched], true);
+    }
+
     protected function knot(Knots $knots, bool $swapped): Element
     {
         $role = $knots->cord ?? (string) array_key_first($this->pairs);
         $pair = $this->pairs[$role] ?? throw PartDoesNotSuit::unknownName($knots, $role, array_keys($this->pairs));
         $kind = $swapped ? $knots->kind->mirrored() : $knots->kind;
-        if (KnotKind::Overhand === $kind) {
+        if (Manner::Own === $kind->manner()) {
             return $this->overhand($knots);
         }
-        if (\in_array($kind, [KnotKind::VerticalLarksHead, KnotKind::HalfHitch], true)) {
+        if (Manner::Hitched === $kind->manner()) {
             return $this->hitch($knots, $kind, $role, $pair->cord);
-        }
-        if (!\in_array($kind, [KnotKind::Square, KnotKind::HalfLeft, KnotKind::HalfRight], true)) {
-            throw PartDoesNotSuit::notTied($knots, '"'.$kind->value.'"');
         }
         $tied = $this->piece->knots()->around($kind, $this->core, $pair->cord);
         $uses = $this->along($tied->pitch, Length::zero());
@@ -98,7 +102,7 @@ readonly class BandMaker extends PartMaker
     /**
      * Returns a hitch that one half of a pair ties while the other rests: on average each half takes half of both.
      */
-    private function hitch(Knots $knots, KnotKind $kind, string $role, Cord $cord): Element
+    private function hitch(Knots $knots, Knot $kind, string $role, Cord $cord): Element
     {
         $tied = $this->piece->knots()->around($kind, $this->core, $cord);
         $uses = $this->along($tied->pitch, Length::zero());
@@ -119,7 +123,7 @@ readonly class BandMaker extends PartMaker
     {
         $cord = $this->piece->cord('core');
         $together = $cord->count + 2 * \count($this->pairs);
-        $tied = $this->piece->knots()->in(KnotKind::Overhand, $cord->cord, $together);
+        $tied = $this->piece->knots()->in($knots->kind, $cord->cord, $together);
         $uses = array_map(static fn (array $use): array => [Length::zero(), $tied->use], $this->along($tied->pitch, Length::zero()));
 
         return $this->tied($knots, $tied, $uses);

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
-use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Piece\Piece;
 
@@ -54,12 +54,14 @@ final readonly class BundleMaker extends PartMaker
         return $this->bundle;
     }
 
+    public function ties(Knot $knot): bool
+    {
+        return Manner::Bound === $knot->manner();
+    }
+
     protected function knot(Knots $knots, bool $swapped): Element
     {
-        if (KnotKind::Whip !== $knots->kind) {
-            throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->value.'"');
-        }
-        $tied = $this->piece->knots()->around(KnotKind::Whip, $this->bundle, $this->piece->cord('end')->cord);
+        $tied = $this->piece->knots()->around($knots->kind, $this->bundle, $this->piece->cord('end')->cord);
 
         return $this->tied($knots, $tied, ['end' => [Length::zero(), $tied->use]] + $this->along($tied->pitch, Length::zero()));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Material\Finding;
@@ -34,9 +35,14 @@ final readonly class ChainMaker extends PartMaker
         parent::__construct($piece);
     }
 
+    public function ties(Knot $knot): bool
+    {
+        return false;
+    }
+
     protected function knot(Knots $knots, bool $swapped): Element
     {
-        throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->value.'"');
+        throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->word().'"');
     }
 
     protected function special(Node $part): array

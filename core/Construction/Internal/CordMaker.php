@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
-use Rinkel\Core\Knot\BarrelKnot;
+use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
@@ -12,7 +12,6 @@ use Rinkel\Core\Line\Line;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
@@ -28,13 +27,13 @@ use Rinkel\Core\Piece\Piece;
 final readonly class CordMaker extends PartMaker
 {
     /**
-     * @param list<KnotKind> $kinds   knots that suit
-     * @param int            $strands side by side
+     * @param OnCord $construction which says what knots are tied
+     * @param int    $strands      side by side
      */
     public function __construct(
         Piece $piece,
         private string $role,
-        private array $kinds,
+        private OnCord $construction,
         private int $strands = 1,
     ) {
         parent::__construct($piece);
@@ -50,12 +49,14 @@ final readonly class CordMaker extends PartMaker
         );
     }
 
+    public function ties(Knot $knot): bool
+    {
+        return $this->construction->ties($knot);
+    }
+
     protected function knot(Knots $knots, bool $swapped): Element
     {
-        if (!\in_array($knots->kind, $this->kinds, true)) {
-            throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->value.'"');
-        }
-        $tied = $this->piece->knots()->in($knots->kind, $this->piece->cord($this->role)->cord, 1, $knots->wraps ?? BarrelKnot::USUAL);
+        $tied = $this->piece->knots()->in($knots->kind, $this->piece->cord($this->role)->cord, 1, $knots->wraps);
 
         return $this->tied($knots, $tied, [$this->role => [Length::zero(), $tied->use]]);
     }
@@ -97,7 +98,7 @@ final readonly class CordMaker extends PartMaker
     {
         $elements = $line->elements(array_fill(0, \count($line->shares), 1));
         $bead = array_values(array_filter($elements, static fn (Element $one): bool => $one->isBead()))[0] ?? null;
-        $knot = array_values(array_filter($elements, static fn (Element $one): bool => KnotKind::tryFrom($one->what) instanceof KnotKind))[0] ?? null;
+        $knot = array_values(array_filter($elements, static fn (Element $one): bool => null !== $one->knot))[0] ?? null;
 
         return null === $bead || null === $knot ? Length::zero() : $bead->length->plus($knot->length)->times(0.5);
     }

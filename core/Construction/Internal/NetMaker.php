@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\OverhandKnot;
 use Rinkel\Core\Knot\Plait;
 use Rinkel\Core\Line\Element;
@@ -24,9 +25,14 @@ use Rinkel\Core\Pattern\Node\Net;
  */
 final readonly class NetMaker extends PartMaker
 {
+    public function ties(Knot $knot): bool
+    {
+        return false;
+    }
+
     protected function knot(Knots $knots, bool $swapped): Element
     {
-        throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->value.'"');
+        throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->word().'"');
     }
 
     protected function special(Node $part): array

@@ -9,10 +9,11 @@ use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\CordNames;
 use Rinkel\Core\Construction\Role;
 use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\CordUse;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Plan\Draft;
 
@@ -43,7 +44,7 @@ abstract readonly class OnCord implements Construction
 
     public function maker(Piece $piece): Maker
     {
-        return new CordMaker($piece, $this->role(), $this->knots(), $this->strands($piece));
+        return new CordMaker($piece, $this->role(), $this, $this->strands($piece));
     }
 
     public function roles(Draft $draft): array
@@ -72,11 +73,11 @@ abstract readonly class OnCord implements Construction
     }
 
     /**
-     * @return list<KnotKind>
+     * Returns whether its cord ties such a knot in itself.
      */
-    protected function knots(): array
+    public function ties(Knot $knot): bool
     {
-        return [KnotKind::Barrel, KnotKind::Overhand, KnotKind::DoubleOverhand];
+        return Manner::Own === $knot->manner();
     }
 
     /**

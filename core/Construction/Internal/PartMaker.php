@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
-use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
@@ -20,7 +19,6 @@ use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Links;
@@ -70,9 +68,9 @@ abstract readonly class PartMaker implements Maker
     }
 
     /**
-     * Returns one knot as an element.
+     * Returns one knot that this construction ties as an element.
      *
-     * @throws PartDoesNotSuit If this construction does not tie it
+     * @throws PartDoesNotSuit If it names a cord that is not there
      */
     abstract protected function knot(Knots $knots, bool $swapped): Element;
 
@@ -131,7 +129,17 @@ abstract readonly class PartMaker implements Maker
      */
     protected function tied(Knots $knots, Tied $tied, array $uses): Element
     {
-        return new Element($knots->kind->value, null, $tied->pitch, $tied->width, $tied->thickness, $uses, $knots->place(), wraps: KnotKind::Barrel === $knots->kind ? $knots->wraps ?? BarrelKnot::USUAL : null);
+        return new Element(
+            $knots->kind->word(),
+            null,
+            $tied->pitch,
+            $tied->width,
+            $tied->thickness,
+            $uses,
+            $knots->place(),
+            wraps: null === $knots->kind->usualTurns() ? null : $knots->wraps ?? $knots->kind->usualTurns(),
+            knot: $knots->kind,
+        );
     }
 
     protected function bead(Node $part, string $name, Lane $lane, ?string $letter = null): Element
@@ -161,6 +169,10 @@ abstract readonly class PartMaker implements Maker
      */
     private function knots(Knots $knots, bool $swapped): array
     {
+        if (!$this->ties($knots->kind)) {
+            throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->word().'"');
+        }
+
         return array_fill(0, $knots->count, $this->knot($knots, $swapped));
     }
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Line\Element;
-use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
 
 /**
@@ -21,24 +21,25 @@ use Rinkel\Core\Pattern\Node\Knots;
  */
 final readonly class RopeMaker extends PartMaker
 {
+    public function ties(Knot $knot): bool
+    {
+        return \in_array($knot->manner(), [Manner::Woven, Manner::Bound], true);
+    }
+
     protected function knot(Knots $knots, bool $swapped): Element
     {
         $rope = $this->piece->cord('rope');
-        if (KnotKind::Interlace === $knots->kind) {
-            $tied = $this->piece->knots()->in(KnotKind::Interlace, $rope->cord, $rope->count);
+        if (Manner::Woven === $knots->kind->manner()) {
+            $tied = $this->piece->knots()->in($knots->kind, $rope->cord, $rope->count);
 
             return $this->tied($knots, $tied, ['rope' => [Length::zero(), $tied->use], 'thread' => [Length::zero(), Length::zero()]]);
         }
-        if (KnotKind::Whip === $knots->kind) {
-            $tied = $this->piece->knots()->around(KnotKind::Whip, $rope->bundle(2), $this->piece->cord('thread')->cord);
+        $thread = $this->piece->cord('thread')->cord;
+        $tied = $this->piece->knots()->around($knots->kind, $rope->bundle(2), $thread);
+        // The ropes lie flat side by side under it.
+        $flat = new Tied($tied->pitch, $tied->use, $this->bare(), $this->bareThickness()->plus($thread->round()->times(2)));
 
-            // The ropes lie flat side by side under it.
-            $flat = new Tied($tied->pitch, $tied->use, $this->bare(), $this->bareThickness()->plus($this->piece->cord('thread')->cord->round()->times(2)));
-
-            return $this->tied($knots, $flat, ['rope' => [$tied->pitch, Length::zero()], 'thread' => [Length::zero(), $tied->use]]);
-        }
-
-        throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->value.'"');
+        return $this->tied($knots, $flat, ['rope' => [$tied->pitch, Length::zero()], 'thread' => [Length::zero(), $tied->use]]);
     }
 
     protected function along(Length $length, Length $bulge): array

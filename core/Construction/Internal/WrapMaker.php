@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Knot\BarrelKnot;
+use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
-use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\Bundle;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
 
@@ -20,11 +20,13 @@ use Rinkel\Core\Pattern\Node\Lane;
  */
 final readonly class WrapMaker extends PartMaker
 {
+    public function ties(Knot $knot): bool
+    {
+        return Manner::Own === $knot->manner() && null !== $knot->usualTurns();
+    }
+
     protected function knot(Knots $knots, bool $swapped): Element
     {
-        if (KnotKind::Barrel !== $knots->kind) {
-            throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->value.'"');
-        }
         $cord = $this->piece->cord('cord')->cord;
         $tied = (new BarrelKnot($knots->wraps ?? BarrelKnot::USUAL))->sliding($cord, $cord);
 

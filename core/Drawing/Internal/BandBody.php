@@ -6,16 +6,13 @@ namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Construction\Internal\WaveMaker;
 use Rinkel\Core\Drawing\Cord;
-use Rinkel\Core\Drawing\CordKnots;
 use Rinkel\Core\Drawing\DrawnBead;
-use Rinkel\Core\Drawing\FlatSinnet;
-use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;
-use Rinkel\Core\Drawing\SpiralSinnet;
 use Rinkel\Core\Geometry\Curve;
 use Rinkel\Core\Geometry\Point;
+use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
-use Rinkel\Core\Material\Cord as Material;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\Lane;
 
@@ -33,14 +30,9 @@ final readonly class BandBody extends Body
         [$cords, $placed, $beads, $findings] = [$this->spread() ? $this->spreadCores() : $this->cores($body), [], [], []];
         foreach ($runs as $i => [$element, $count, $start]) {
             $role = $this->tier($element);
-            $cord = $this->draft->piece->cord($role)->cord;
-            match ($element->what) {
-                'square' => array_push($placed, ...$this->squares($element, $count, $start, $cord, $role, 0 === $i, $i === \count($runs) - 1)),
-                'half left', 'half right' => array_push($placed, ...$this->halves($element, $count, $start, $cord, $role)),
-                'vertical lark', 'hitch' => $placed[] = $this->hitches($element, $count, $start, $cord, $role),
-                'overhand' => $placed[] = self::ownKnot($element, $start, 0, $this->draft->piece->cord('core')->cord, 'core'),
-                default => null,
-            };
+            if (null !== $element->knot) {
+                array_push($placed, ...$this->pictures->placed($this->run($element, $count, $start, $role, 0 === $i, $i === \count($runs) - 1)));
+            }
             if ($element->isBead() || 'focal' === $element->what) {
                 $beads[] = $this->bead($element, $start, 0);
                 $findings[] = $this->finding($element, $start);
@@ -147,51 +139,14 @@ final readonly class BandBody extends Body
     }
 
     /**
-     * @return list<Placed>
+     * Returns knots of a pair, or of all cords together, as their picture needs to know them.
      */
-    private function squares(Element $knot, int $count, float $start, Material $cord, string $role, bool $first, bool $last): array
+    private function run(Element $knot, int $count, float $start, string $role, bool $begins, bool $ends): Run
     {
-        $w = $cord->round()->millimetres;
-        $sinnet = new FlatSinnet($this->half($knot) / $w, $knot->length->millimetres / 2 / $w);
-        $placed = [new Placed($sinnet->squareKnot('square-'.$role), $start, 0, $w, $cord->colour, $role, $count)];
-        if ($first) {
-            array_unshift($placed, new Placed($sinnet->start('start-'.$role), $start, 0, $w, $cord->colour, $role, 1, 0));
-        }
-        if ($last) {
-            $placed[] = new Placed($sinnet->finish('finish-'.$role), $start + $count * $knot->length->millimetres, 0, $w, $cord->colour, $role, 1, 0);
-        }
+        $core = $this->draft->piece->cord('core');
+        $tier = Manner::Own === $knot->knot?->manner() ? 'core' : $role;
 
-        return $placed;
-    }
-
-    /**
-     * Returns a spiral, its pictures as long as they may be.
-     *
-     * @return list<Placed>
-     */
-    private function halves(Element $knot, int $count, float $start, Material $cord, string $role): array
-    {
-        $w = $cord->round()->millimetres;
-        $name = 'half left' === $knot->what ? 'left' : 'right';
-        $sinnet = new SpiralSinnet($this->half($knot) / $w, $knot->length->millimetres / $w, 'left' === $name ? 1 : -1, $this->draft->piece->cord('core')->count);
-        // Around a bend each half knot is a picture of its own; straight, a whole turn is one, copied as often as it goes.
-        $piece = $this->bends ? 1 : $sinnet->perTurn;
-        $placed = [];
-        for ($i = 0; $i < $count; $i += $some * $copies) {
-            $some = min($piece, $count - $i);
-            $copies = $this->bends ? 1 : max(1, intdiv($count - $i, $sinnet->perTurn));
-            $placed[] = new Placed($sinnet->halfKnots($name.'-'.$role, $i % $sinnet->perTurn, $some), $start + $i * $knot->length->millimetres, 0, $w, $cord->colour, $role, $copies, $some);
-        }
-
-        return $placed;
-    }
-
-    private function hitches(Element $knot, int $count, float $start, Material $cord, string $role): Placed
-    {
-        $w = $cord->round()->millimetres;
-        $bars = 'hitch' === $knot->what ? 1 : 2;
-
-        return new Placed(CordKnots::hitch($knot->what.'-'.$role, $bars, $this->half($knot) / $w, $knot->length->millimetres / $w), $start, 0, $w, $cord->colour, $role, $count);
+        return new Run($knot, $count, $start, 0, $this->draft->piece->cord($tier)->cord, $tier, $this->half($knot), $core->count, $begins, $ends, $this->bends);
     }
 
     /**

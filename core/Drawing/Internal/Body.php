@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing\Internal;
 
-use Rinkel\Core\Drawing\CordKnots;
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\DrawnFinding;
-use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Pictures;
 use Rinkel\Core\Drawing\Scene;
-use Rinkel\Core\Drawing\StopKnot;
 use Rinkel\Core\Drawing\Stretch;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Material\Cord;
@@ -22,13 +20,18 @@ use Rinkel\Core\Plan\Draft;
  */
 abstract readonly class Body
 {
+    protected Pictures $pictures;
+
     /**
      * @param bool $bends whether the piece will be laid around a bend, so that its pictures have to be short
      */
     public function __construct(
         protected Draft $draft,
         protected bool $bends = false,
-    ) {}
+        ?Pictures $pictures = null,
+    ) {
+        $this->pictures = $pictures ?? Pictures::all();
+    }
 
     abstract public function scene(): Scene;
 
@@ -54,24 +57,6 @@ abstract readonly class Body
             'spaced-knots', 'single-focal', 'strung-beads', 'stretch' => new CordBody($draft, 'cord'),
             default => throw new \LogicException('Nobody draws a '.$draft->piece->construction.'.'),
         };
-    }
-
-    /**
-     * Returns a knot that one cord ties in itself; a barrel by its wraps, any other as an overhand.
-     */
-    protected static function ownKnot(Element $knot, float $x, float $y, Cord $cord, string $role): Placed
-    {
-        $length = $knot->length->millimetres;
-        if ('barrel' === $knot->what || 'double overhand' === $knot->what) {
-            $w = $cord->round()->millimetres;
-            $wraps = $knot->wraps ?? 2;
-            $motif = CordKnots::barrel('barrel-'.$role.'-'.$wraps, $wraps, $length / $w, $knot->width->millimetres / $w);
-
-            return new Placed($motif, $x, $y, $w, $cord->colour, $role);
-        }
-        $motif = StopKnot::motif('overhand');
-
-        return new Placed($motif, $x, $y, $length / $motif->length, $cord->colour, $role);
     }
 
     protected function bead(Element $element, float $x, float $y, float $turn = 0.0): ?DrawnBead

@@ -6,8 +6,7 @@ namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Construction\StrandBundle;
 use Rinkel\Core\Drawing\Cord;
-use Rinkel\Core\Drawing\CordKnots;
-use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;
 
 /**
@@ -36,8 +35,9 @@ final readonly class BundleBody extends Body
         }
         $placed = [];
         foreach ($this->draft->setting->starts() as $i => $start) {
-            if ('whip' === $this->draft->setting->elements[$i]->what) {
-                $placed[] = new Placed(CordKnots::turn('whip', $width / 2 / $w), $start, 0, $w, $end->colour, 'end');
+            $element = $this->draft->setting->elements[$i];
+            if (null !== $element->knot) {
+                array_push($placed, ...$this->pictures->placed(new Run($element, 1, $start, 0, $end, 'end', $width / 2)));
             }
         }
 

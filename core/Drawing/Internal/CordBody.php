@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Plan\Draft;
 
 /**
@@ -40,8 +40,8 @@ final readonly class CordBody extends Body
                 if ($element->isBead() || 'focal' === $element->what) {
                     $beads[] = $this->bead($element, $x, $end->y);
                     $findings[] = 0 === $i ? $this->finding($element, $x) : null;
-                } elseif (KnotKind::tryFrom($element->what) instanceof KnotKind) {
-                    $placed[] = self::ownKnot($element, $x, $end->y, $cord, $this->role);
+                } elseif (null !== $element->knot) {
+                    array_push($placed, ...$this->pictures->placed(new Run($element, 1, $x, $end->y, $cord, $this->role)));
                 }
             }
         }

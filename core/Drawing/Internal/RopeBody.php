@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Drawing\Cord;
-use Rinkel\Core\Drawing\CordKnots;
-use Rinkel\Core\Drawing\Placed;
-use Rinkel\Core\Drawing\RopeLoops;
+use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Knot\Manner;
 
 /**
  * Two loops of parallel ropes with their knot in the middle, their legs to either side bound with thread.
@@ -27,13 +26,15 @@ final readonly class RopeBody extends Body
         $knots = [];
         foreach ($this->draft->setting->starts() as $i => $start) {
             $element = $this->draft->setting->elements[$i];
-            if ('interlace' === $element->what) {
-                $motif = (new RopeLoops($rope->count))->motif('interlace-'.$rope->count);
-                $placed[] = new Placed($motif, $start, 0, $element->length->millimetres / $motif->length, $rope->cord->colour, 'rope');
+            if (null === $element->knot) {
+                continue;
+            }
+            $isWoven = Manner::Woven === $element->knot->manner();
+            array_push($placed, ...$this->pictures->placed($isWoven
+                ? new Run($element, 1, $start, 0, $rope->cord, 'rope', cores: $rope->count)
+                : new Run($element, 1, $start, 0, $thread->cord, 'thread', $d * $rope->count)));
+            if ($isWoven) {
                 $knots[] = [$start, $start + $element->length->millimetres];
-            } elseif ('whip' === $element->what) {
-                $w = $thread->cord->round()->millimetres;
-                $placed[] = new Placed(CordKnots::turn('whip', $d * $rope->count / $w), $start, 0, $w, $thread->cord->colour, 'thread');
             }
         }
         $from = 0.0;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Geometry\Curve;
 use Rinkel\Core\Geometry\Point;
@@ -35,8 +36,8 @@ final readonly class WrapBody extends Body
             foreach ($this->beside($element, $start) as $bead) {
                 $beads[] = $bead;
             }
-            if ('barrel' === $element->what) {
-                $placed[] = self::ownKnot($element, $start, 0, $cord, 'cord');
+            if (null !== $element->knot) {
+                array_push($placed, ...$this->pictures->placed(new Run($element, 1, $start, 0, $cord, 'cord')));
             }
         }
         array_push($way, [$body, $near], [$body + 1, $near]);

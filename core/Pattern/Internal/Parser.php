@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Pattern\Internal;
 
 use Rinkel\Core\Failure;
+use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Exception\PatternUnreadable;
@@ -18,7 +20,6 @@ use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Group;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Links;
@@ -55,13 +56,15 @@ final class Parser
     private const DEEPEST = 12;
     private const MOST_FAULTS = 20;
     private const PARTS = ['a number', 'a knot', '"bead"', '"focal"', '"gap"', '"word"', '"bundle"', '"braid"', '"net"', '"wave"', '"link"', '"centre"', '"("', '"mirror"'];
-    private const KNOTS = ['"square"', '"half left"', '"half right"', '"overhand"', '"double overhand"', '"barrel"', '"lark"', '"vertical lark"', '"hitch"', '"whip"', '"interlace"'];
 
-    /** Words of the notation; no bead can be called by them. */
+    /** Words of the notation besides those of knots; no bead can be called by either. */
     private const RESERVED = [
-        'alternate', 'barrel', 'bead', 'between', 'braid', 'bundle', 'by', 'centre', 'double', 'every', 'fit', 'focal', 'gap', 'half', 'hitch',
-        'in', 'interlace', 'lark', 'link', 'mirror', 'net', 'of', 'on', 'overhand', 'square', 'vertical', 'wave', 'whip', 'word', 'x',
+        'alternate', 'bead', 'between', 'braid', 'bundle', 'by', 'centre', 'every', 'fit', 'focal', 'gap', 'in', 'link', 'mirror', 'net', 'of',
+        'on', 'wave', 'word', 'x',
     ];
+
+    /** What knots say of a side, a cord may be called by. */
+    private const SIDES = ['left', 'right'];
 
     private int $at = 0;
     private int $depth = 0;
@@ -69,13 +72,19 @@ final class Parser
     /** @var list<PatternFault> */
     private array $faults = [];
 
+    /** @var array<string, true> words that no bead can be called by */
+    private readonly array $reserved;
+
     /**
      * @param non-empty-list<Token> $tokens
      */
     public function __construct(
         private readonly array $tokens,
         private readonly Unit $bare,
-    ) {}
+        private readonly KnownKnots $knots,
+    ) {
+        $this->reserved = self::reserved($knots);
+    }
 
     public function pattern(): Pattern
     {
@@ -97,7 +106,15 @@ final class Parser
      */
     public static function isName(string $name): bool
     {
-        return 1 === preg_match('/^[\pL][\pL\d_-]{0,39}$/Du', $name) && !\in_array(mb_strtolower($name), self::RESERVED, true);
+        return 1 === preg_match('/^[\pL][\pL\d_-]{0,39}$/Du', $name) && !isset(self::reserved(KnownKnots::all())[mb_strtolower($name)]);
+    }
+
+    /**
+     * @return array<string, true>
+     */
+    private static function reserved(KnownKnots $knots): array
+    {
+        return array_fill_keys([...self::RESERVED, ...array_diff(explode(' ', implode(' ', $knots->words())), self::SIDES)], true);
     }
 
     /**
@@ -159,7 +176,7 @@ final class Parser
             $this->now()->is('bead') => $this->times(fn (): ?Node => $this->beads($count, $start), $start),
             $this->now()->is('link') => $this->times(fn (): ?Node => $this->links($count, $start), $start),
             $this->isKnot($this->now()) => $this->times(fn (): ?Node => $this->knots($count, $start), $start),
-            default => $this->fault('"bead"', ...self::KNOTS),
+            default => $this->fault('"bead"', ...array_map(static fn (string $word): string => '"'.$word.'"', $this->knots->words())),
         };
     }
 
@@ -178,26 +195,18 @@ final class Parser
     private function isKnot(Token $token): bool
     {
         return TokenKind::Word === $token->kind
-            && \in_array($token->text, ['square', 'half', 'overhand', 'double', 'barrel', 'lark', 'vertical', 'hitch', 'whip', 'interlace'], true);
+            && (null !== $this->knots->named($token->text) || [] !== $this->secondWords($token->text));
     }
 
     private function knots(int $count, Token $start): ?Node
     {
-        $word = $this->next()->text;
-        if ('half' === $word) {
-            $side = $this->word1('left', 'right');
-            $word = null === $side ? null : 'half '.$side;
-        } elseif ('double' === $word || 'vertical' === $word) {
-            $noun = $this->word1('double' === $word ? 'overhand' : 'lark');
-            $word = null === $noun ? null : $word.' '.$noun;
-        }
-        if (null === $word) {
+        $kind = $this->knot();
+        if (null === $kind) {
             return null;
         }
-        $kind = KnotKind::from($word);
         $wraps = null;
-        if (KnotKind::Barrel === $kind) {
-            $wraps = TokenKind::Number === $this->now()->kind ? $this->number(2, 5) : 3;
+        if (null !== $kind->usualTurns()) {
+            $wraps = TokenKind::Number === $this->now()->kind ? $this->number(2, 5) : $kind->usualTurns();
             if (null === $wraps) {
                 return null;
             }
@@ -213,12 +222,43 @@ final class Parser
         return new Knots($count, $kind, $wraps, $cord, $this->since($start));
     }
 
+    /**
+     * Reads the word of a knot, or its two.
+     */
+    private function knot(): ?Knot
+    {
+        $first = $this->next()->text;
+        $seconds = $this->secondWords($first);
+        $single = $this->knots->named($first);
+        if ([] === $seconds || null !== $single && !\in_array($this->now()->text, $seconds, true)) {
+            return $single;
+        }
+        $second = $this->oneOf(...$seconds);
+
+        return null === $second ? null : $this->knots->named($first.' '.$second);
+    }
+
+    /**
+     * @return list<string> what follows $first in the words of knots
+     */
+    private function secondWords(string $first): array
+    {
+        $seconds = [];
+        foreach ($this->knots->words() as $word) {
+            if (str_starts_with($word, $first.' ')) {
+                $seconds[] = substr($word, \strlen($first) + 1);
+            }
+        }
+
+        return $seconds;
+    }
+
     private function beads(int $count, Token $start): ?Node
     {
         $this->next();
         $order = BeadOrder::AsNamed;
         if ($this->skip('by')) {
-            $by = $this->word1('value', 'colour', 'form');
+            $by = $this->oneOf('value', 'colour', 'form');
             if (null === $by) {
                 return null;
             }
@@ -235,7 +275,7 @@ final class Parser
         } while (TokenKind::Number === $this->now()->kind || $this->isFreeName($this->now()));
         [$lane, $strand] = [Lane::Core, null];
         if ($this->skip('on')) {
-            $word = $this->word1('core', 'left', 'right', 'strand');
+            $word = $this->oneOf('core', 'left', 'right', 'strand');
             if (null === $word) {
                 return null;
             }
@@ -283,7 +323,7 @@ final class Parser
     {
         $this->next();
         $rows = $this->number(1, 60);
-        $every = null === $rows || null === $this->word1('every') ? null : $this->length();
+        $every = null === $rows || null === $this->oneOf('every') ? null : $this->length();
 
         return null === $rows || null === $every ? null : new Net($rows, $every, $this->since($start));
     }
@@ -341,7 +381,7 @@ final class Parser
             return $this->fault('a word of up to 40 letters in quotes, for example "MILA"');
         }
         $this->next();
-        if (null === $this->word1('of')) {
+        if (null === $this->oneOf('of')) {
             return null;
         }
         $bead = $this->name();
@@ -464,7 +504,7 @@ final class Parser
 
     private function isFreeName(Token $token): bool
     {
-        return TokenKind::Word === $token->kind && !\in_array($token->text, self::RESERVED, true);
+        return TokenKind::Word === $token->kind && !isset($this->reserved[$token->text]);
     }
 
     private function number(int $least, int $most, string ...$or): ?int
@@ -479,7 +519,7 @@ final class Parser
         return $number;
     }
 
-    private function word1(string ...$words): ?string
+    private function oneOf(string ...$words): ?string
     {
         return TokenKind::Word === $this->now()->kind && \in_array($this->now()->text, $words, true)
             ? $this->next()->text

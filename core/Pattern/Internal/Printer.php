@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern\Internal;
 
-use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\BeadOrder;
 use Rinkel\Core\Pattern\Node\Beads;
@@ -15,7 +14,6 @@ use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Group;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Links;
@@ -61,8 +59,8 @@ final class Printer
 
     private function knots(Knots $knots): string
     {
-        return $knots->count.' '.$knots->kind->value
-            .(KnotKind::Barrel === $knots->kind ? ' '.($knots->wraps ?? BarrelKnot::USUAL) : '')
+        return $knots->count.' '.$knots->kind->word()
+            .(null === $knots->kind->usualTurns() ? '' : ' '.($knots->wraps ?? $knots->kind->usualTurns()))
             .(null === $knots->cord ? '' : ' in '.$knots->cord);
     }
 

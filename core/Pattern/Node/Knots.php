@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern\Node;
 
+use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Place;
 
@@ -14,12 +15,12 @@ final readonly class Knots implements Node
 {
     /**
      * @param int         $count 1 to 2000
-     * @param int|null    $wraps of a barrel, 2 to 5
+     * @param int|null    $wraps of a knot of which turns are said, 2 to 5
      * @param string|null $cord  the pair of working cords that ties them, where there are several
      */
     public function __construct(
         public int $count,
-        public KnotKind $kind,
+        public Knot $kind,
         public ?int $wraps = null,
         public ?string $cord = null,
         private ?Place $place = null,

@@ -8,6 +8,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\Hitch;
+use Rinkel\Core\Knot\Kind\HalfLeft;
+use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Knot\KnotBook;
 use Rinkel\Core\Knot\OverhandKnot;
 use Rinkel\Core\Knot\Sample;
@@ -17,7 +19,6 @@ use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Pattern\Node\KnotKind;
 
 final class CordKnotTest extends TestCase
 {
@@ -103,12 +104,12 @@ final class CordKnotTest extends TestCase
         $cord = self::cord(1);
         $core = new Bundle(Length::ofMillimetres(1), 2);
         $book = new KnotBook(Tension::Even, ['square' => new Sample(Length::ofMillimetres(3.3), Length::ofMillimetres(19))]);
-        $tied = $book->around(KnotKind::Square, $core, $cord);
+        $tied = $book->around(new Square(), $core, $cord);
 
         self::assertSame([3.3, 19.0], [$tied->pitch->millimetres, $tied->use->millimetres]);
-        self::assertTrue($book->hasSample(KnotKind::Square));
-        self::assertFalse($book->hasSample(KnotKind::HalfLeft));
-        self::assertNotEquals(3.3, (new KnotBook(Tension::Even))->around(KnotKind::Square, $core, $cord)->pitch->millimetres);
+        self::assertTrue($book->hasSample(new Square()));
+        self::assertFalse($book->hasSample(new HalfLeft()));
+        self::assertNotEquals(3.3, (new KnotBook(Tension::Even))->around(new Square(), $core, $cord)->pitch->millimetres);
     }
 
     private static function cord(float $thickness): Cord

@@ -6,6 +6,9 @@ namespace Rinkel\Tests\Core\Pattern;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Knot\Kind\Barrel;
+use Rinkel\Core\Knot\Kind\Square;
+use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Exception\PatternUnreadable;
 use Rinkel\Core\Pattern\Node;
@@ -15,7 +18,6 @@ use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Group;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Pattern;
@@ -61,10 +63,10 @@ final class NotationTest extends TestCase
      */
     public static function provideTrees(): iterable
     {
-        yield 'a knot alone is one' => ['square', new Knots(1, KnotKind::Square)];
-        yield 'capitals' => ['6 SQUARE', new Knots(6, KnotKind::Square)];
-        yield 'barrels have three wraps' => ['2 barrel', new Knots(2, KnotKind::Barrel, 3)];
-        yield 'a pair' => ['4 square in rust', new Knots(4, KnotKind::Square, null, 'rust')];
+        yield 'a knot alone is one' => ['square', new Knots(1, new Square())];
+        yield 'capitals' => ['6 SQUARE', new Knots(6, new Square())];
+        yield 'barrels have three wraps' => ['2 barrel', new Knots(2, new Barrel(), 3)];
+        yield 'a pair' => ['4 square in rust', new Knots(4, new Square(), null, 'rust')];
         yield 'beads in turn' => ['3 bead 2 amber sky', new Beads(3, BeadOrder::AsNamed, [[2, 'amber'], [1, 'sky']])];
         yield 'beads by value' => ['3 bead by value amber sky', new Beads(3, BeadOrder::ByValue, [[1, 'amber'], [1, 'sky']])];
         yield 'beside the core' => ['bead tube on left', new Beads(1, BeadOrder::AsNamed, [[1, 'tube']], Lane::Left)];
@@ -72,8 +74,8 @@ final class NotationTest extends TestCase
         yield 'a gap in the piece\'s unit' => ['gap 25', new Gap(\Rinkel\Core\Measure\Length::ofMillimetres(25))];
         yield 'a gap with a fraction' => ['gap 1 1/2 in', new Gap(\Rinkel\Core\Measure\Length::ofInches(1.5))];
         yield 'a bundle of both ends' => ['bundle a b / c', new Bundle(['a', 'b'], ['c'])];
-        yield 'fit with a share' => ['(1 square) x fit 3', new Group([new Knots(1, KnotKind::Square)], new Fit(3))];
-        yield 'alternating' => ['(1 square, 1 bead a on left) x 4 alternate', new Group([new Knots(1, KnotKind::Square), new Beads(1, BeadOrder::AsNamed, [[1, 'a']], Lane::Left)], 4, true)];
+        yield 'fit with a share' => ['(1 square) x fit 3', new Group([new Knots(1, new Square())], new Fit(3))];
+        yield 'alternating' => ['(1 square, 1 bead a on left) x 4 alternate', new Group([new Knots(1, new Square()), new Beads(1, BeadOrder::AsNamed, [[1, 'a']], Lane::Left)], 4, true)];
         yield 'umlauts' => ['2 bead grün', new Beads(2, BeadOrder::AsNamed, [[1, 'grün']])];
     }
 
@@ -189,7 +191,7 @@ final class NotationTest extends TestCase
         $name = static fn (): string => $chance->of(['amber', 'sky', 'n0', 'long-name', 'über']);
 
         return match ($chance->whole(0, $depth > 2 ? 8 : 10)) {
-            0 => new Knots($chance->whole(1, 99), $kind = $chance->of(KnotKind::cases()), KnotKind::Barrel === $kind ? $chance->whole(2, 5) : null, $chance->oneIn(3) ? $name() : null),
+            0 => new Knots($chance->whole(1, 99), $kind = $chance->of(KnownKnots::all()->knots() ?: [new Square()]), null !== $kind->usualTurns() ? $chance->whole(2, 5) : null, $chance->oneIn(3) ? $name() : null),
             1 => new Beads($chance->whole(1, 99), $chance->of(BeadOrder::cases()), [[$chance->whole(1, 3), $name()], [1, $name()]], $lane = $chance->of(Lane::cases()), Lane::Strand === $lane ? $chance->whole(1, 8) : null),
             2 => new Gap($chance->oneIn(2) ? null : \Rinkel\Core\Measure\Length::ofMillimetres(round($chance->between(0.1, 400), 2))),
             3 => new Bundle([$name(), $name()], $chance->oneIn(2) ? [$name()] : []),

@@ -6,8 +6,8 @@ namespace Rinkel\Tests\Core\Pattern;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternEdit;
@@ -55,8 +55,8 @@ final class PatternEditTest extends TestCase
         yield 'another bead' => [static fn (PatternEdit $e): Pattern => $e->renamedAt('1.0', 0, 'z'), '2 square, (1 bead z, 3 half left) x fit'.$rest];
         yield 'of the short end' => [static fn (PatternEdit $e): Pattern => $e->renamedAt('2', 2, 'z'), '2 square, (1 bead a, 3 half left) x fit, bundle a b / z, focal leaf, mirror'];
         yield 'another name everywhere' => [static fn (PatternEdit $e): Pattern => $e->withBeadCalled('a', 'amber'), '2 square, (1 bead amber, 3 half left) x fit, bundle amber b / c, focal leaf, mirror'];
-        yield 'put in' => [static fn (PatternEdit $e): Pattern => $e->insertedAfter('1.0', new Knots(4, KnotKind::Square)), '2 square, (1 bead a, 4 square, 3 half left) x fit'.$rest];
-        yield 'put at the end' => [static fn (PatternEdit $e): Pattern => $e->insertedAfter('', new Knots(4, KnotKind::Square)), self::TEXT.', 4 square'];
+        yield 'put in' => [static fn (PatternEdit $e): Pattern => $e->insertedAfter('1.0', new Knots(4, new Square())), '2 square, (1 bead a, 4 square, 3 half left) x fit'.$rest];
+        yield 'put at the end' => [static fn (PatternEdit $e): Pattern => $e->insertedAfter('', new Knots(4, new Square())), self::TEXT.', 4 square'];
         yield 'nowhere' => [static fn (PatternEdit $e): Pattern => $e->counted('1.7.0', 1), self::TEXT];
         yield 'nonsense' => [static fn (PatternEdit $e): Pattern => $e->without('../0'), self::TEXT];
     }

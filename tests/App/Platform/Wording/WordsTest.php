@@ -8,10 +8,10 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Fit\FitZone;
+use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Material\BeadShape;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
-use Rinkel\Core\Pattern\Node\KnotKind;
 use Symfony\Component\Yaml\Yaml;
 
 /**
@@ -45,8 +45,8 @@ final class WordsTest extends TestCase
         foreach (['closure' => ClosureKind::cases(), 'fibre' => Fibre::cases(), 'shape' => BeadShape::cases(), 'finding' => FindingKind::cases(), 'zone' => FitZone::cases()] as $words => $cases) {
             self::assertEqualsCanonicalizing(array_column($cases, 'value'), array_keys(self::words($words)), $words);
         }
-        foreach (KnotKind::cases() as $kind) {
-            self::assertArrayHasKey(str_replace(' ', '-', $kind->value), self::words('knot'));
+        foreach (KnownKnots::all()->words() as $word) {
+            self::assertArrayHasKey(str_replace(' ', '-', $word), self::words('knot'));
         }
         self::assertSame((new Constructions())->ids(), array_keys(self::words('construction')));
     }
@@ -68,7 +68,7 @@ final class WordsTest extends TestCase
         self::assertEqualsCanonicalizing(array_column(BeadShape::cases(), 'value'), $at('$defs/bead/properties/shape/enum'));
         self::assertEqualsCanonicalizing(array_column(FindingKind::cases(), 'value'), $at('$defs/finding/properties/kind/enum'));
         self::assertEqualsCanonicalizing(array_column(ClosureKind::cases(), 'value'), $at('properties/closure/properties/kind/enum'));
-        self::assertEqualsCanonicalizing(array_column(KnotKind::cases(), 'value'), $at('properties/samples/propertyNames/enum'));
+        self::assertEqualsCanonicalizing(KnownKnots::all()->words(), $at('properties/samples/propertyNames/enum'));
     }
 
     /**

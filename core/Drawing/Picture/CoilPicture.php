@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Drawing\Picture;
+
+use Rinkel\Core\Drawing\CordKnots;
+use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Run;
+use Rinkel\Core\Knot\BarrelKnot;
+
+/**
+ * The coil of a barrel: as many turns as it has, or always as many.
+ */
+final readonly class CoilPicture implements KnotPicture
+{
+    public function __construct(private int $turns = BarrelKnot::USUAL) {}
+
+    public function placed(Run $run): array
+    {
+        $w = $run->unit();
+        $turns = $run->knot->wraps ?? $this->turns;
+        $motif = CordKnots::barrel('barrel-'.$run->role.'-'.$turns, $turns, $run->length(), $run->knot->width->millimetres / $w);
+
+        return [new Placed($motif, $run->x, $run->y, $w, $run->cord->colour, $run->role)];
+    }
+}

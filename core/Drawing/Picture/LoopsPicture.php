@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Drawing\Picture;
+
+use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\RopeLoops;
+use Rinkel\Core\Drawing\Run;
+
+/**
+ * Two loops of ropes side by side, woven through each other.
+ */
+final readonly class LoopsPicture implements KnotPicture
+{
+    public function placed(Run $run): array
+    {
+        $motif = (new RopeLoops($run->cores))->motif('interlace-'.$run->cores);
+
+        return [new Placed($motif, $run->x, $run->y, $run->knot->length->millimetres / $motif->length, $run->cord->colour, $run->role)];
+    }
+}

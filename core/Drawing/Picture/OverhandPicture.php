@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Drawing\Picture;
+
+use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Run;
+use Rinkel\Core\Drawing\StopKnot;
+
+/**
+ * An overhand knot, as large as it measures.
+ */
+final readonly class OverhandPicture implements KnotPicture
+{
+    public function placed(Run $run): array
+    {
+        $motif = StopKnot::motif('overhand');
+
+        return [new Placed($motif, $run->x, $run->y, $run->knot->length->millimetres / $motif->length, $run->cord->colour, $run->role)];
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Drawing\Picture;
+
+use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Run;
+use Rinkel\Core\Drawing\SpiralSinnet;
+
+/**
+ * A spiral of half knots, its pictures as long as they may be.
+ */
+final readonly class SpiralPicture implements KnotPicture
+{
+    /**
+     * @param int $hand 1 to the left, -1 to the right
+     */
+    public function __construct(
+        private string $name,
+        private int $hand,
+    ) {}
+
+    public function placed(Run $run): array
+    {
+        $w = $run->unit();
+        $sinnet = new SpiralSinnet($run->half / $w, $run->length(), $this->hand, $run->cores);
+        // Around a bend each half knot is a picture of its own; straight, a whole turn is one, copied as often as it goes.
+        $piece = $run->bends ? 1 : $sinnet->perTurn;
+        $placed = [];
+        for ($i = 0; $i < $run->count; $i += $some * $copies) {
+            $some = min($piece, $run->count - $i);
+            $copies = $run->bends ? 1 : max(1, intdiv($run->count - $i, $sinnet->perTurn));
+            $placed[] = new Placed(
+                $sinnet->halfKnots($this->name.'-'.$run->role, $i % $sinnet->perTurn, $some),
+                $run->x + $i * $run->knot->length->millimetres,
+                $run->y,
+                $w,
+                $run->cord->colour,
+                $run->role,
+                $copies,
+                $some,
+            );
+        }
+
+        return $placed;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Drawing\Picture;
+
+use Rinkel\Core\Drawing\CordKnots;
+use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Run;
+
+/**
+ * One turn of a cord around all the others.
+ */
+final readonly class TurnPicture implements KnotPicture
+{
+    public function placed(Run $run): array
+    {
+        $w = $run->unit();
+
+        return [new Placed(CordKnots::turn('whip', $run->half / $w), $run->x, $run->y, $w, $run->cord->colour, $run->role)];
+    }
+}

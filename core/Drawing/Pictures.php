@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Drawing;
+
+use Rinkel\Core\Knot\Knot;
+
+/**
+ * The picture of every knot, by its word.
+ */
+final readonly class Pictures
+{
+    /**
+     * @param array<string, KnotPicture> $byWord
+     */
+    public function __construct(private array $byWord) {}
+
+    /**
+     * Returns the pictures of all knots there are.
+     */
+    public static function all(): self
+    {
+        return new self([
+            'square' => new Picture\FlatPicture(),
+            'half left' => new Picture\SpiralPicture('left', 1),
+            'half right' => new Picture\SpiralPicture('right', -1),
+            'overhand' => new Picture\OverhandPicture(),
+            'double overhand' => new Picture\CoilPicture(2),
+            'barrel' => new Picture\CoilPicture(),
+            'lark' => new Picture\HitchPicture(2),
+            'vertical lark' => new Picture\HitchPicture(2),
+            'hitch' => new Picture\HitchPicture(1),
+            'whip' => new Picture\TurnPicture(),
+            'interlace' => new Picture\LoopsPicture(),
+        ]);
+    }
+
+    public function and(Knot $knot, KnotPicture $picture): self
+    {
+        return new self([$knot->word() => $picture] + $this->byWord);
+    }
+
+    public function has(Knot $knot): bool
+    {
+        return isset($this->byWord[$knot->word()]);
+    }
+
+    /**
+     * @return list<Placed>
+     */
+    public function placed(Run $run): array
+    {
+        $knot = $run->knot->knot ?? throw new \LogicException('What is drawn is no knot.');
+
+        return ($this->byWord[$knot->word()] ?? throw new \LogicException('Nobody draws a '.$knot->word().'.'))->placed($run);
+    }
+}

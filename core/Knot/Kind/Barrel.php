@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Knot\Kind;
+
+use Rinkel\Core\Knot\BarrelKnot;
+use Rinkel\Core\Knot\Ground;
+use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\Manner;
+use Rinkel\Core\Knot\Tension;
+use Rinkel\Core\Knot\Tied;
+
+/**
+ * "1 barrel 3": an overhand of three wraps, dressed as a neat coil.
+ */
+final readonly class Barrel implements Knot
+{
+    public function word(): string
+    {
+        return 'barrel';
+    }
+
+    public function manner(): Manner
+    {
+        return Manner::Own;
+    }
+
+    public function usualTurns(): int
+    {
+        return BarrelKnot::USUAL;
+    }
+
+    public function twist(): int
+    {
+        return 0;
+    }
+
+    public function mirrored(): Knot
+    {
+        return $this;
+    }
+
+    public function tied(Ground $ground, Tension $tension): Tied
+    {
+        return (new BarrelKnot($ground->turns))->dressed($ground->cord);
+    }
+}

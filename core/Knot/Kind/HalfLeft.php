@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Knot\Kind;
+
+use Rinkel\Core\Knot\Ground;
+use Rinkel\Core\Knot\HalfKnot;
+use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\Manner;
+use Rinkel\Core\Knot\Tension;
+use Rinkel\Core\Knot\Tied;
+
+/**
+ * "42 half left": always the left cord over, a spiral.
+ */
+final readonly class HalfLeft implements Knot
+{
+    public function word(): string
+    {
+        return 'half left';
+    }
+
+    public function manner(): Manner
+    {
+        return Manner::Paired;
+    }
+
+    public function usualTurns(): ?int
+    {
+        return null;
+    }
+
+    public function twist(): int
+    {
+        return 1;
+    }
+
+    public function mirrored(): Knot
+    {
+        return new HalfRight();
+    }
+
+    public function tied(Ground $ground, Tension $tension): Tied
+    {
+        return HalfKnot::spiral()->tied($ground->core, $ground->cord, $tension);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Knot\Kind;
+
+use Rinkel\Core\Knot\Ground;
+use Rinkel\Core\Knot\Interlace;
+use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\Manner;
+use Rinkel\Core\Knot\Tension;
+use Rinkel\Core\Knot\Tied;
+
+/**
+ * "1 interlace": two loops of one or several parallel ropes, woven through each other.
+ */
+final readonly class LoopKnot implements Knot
+{
+    public function word(): string
+    {
+        return 'interlace';
+    }
+
+    public function manner(): Manner
+    {
+        return Manner::Woven;
+    }
+
+    public function usualTurns(): ?int
+    {
+        return null;
+    }
+
+    public function twist(): int
+    {
+        return 0;
+    }
+
+    public function mirrored(): Knot
+    {
+        return $this;
+    }
+
+    public function tied(Ground $ground, Tension $tension): Tied
+    {
+        return (new Interlace())->tied($ground->cord, $ground->together);
+    }
+}

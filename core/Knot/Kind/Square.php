@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Knot\Kind;
+
+use Rinkel\Core\Knot\Ground;
+use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\Manner;
+use Rinkel\Core\Knot\SquareKnot;
+use Rinkel\Core\Knot\Tension;
+use Rinkel\Core\Knot\Tied;
+
+/**
+ * "6 square": two half knots, from one side and from the other. A run of it is a flat band.
+ */
+final readonly class Square implements Knot
+{
+    public function word(): string
+    {
+        return 'square';
+    }
+
+    public function manner(): Manner
+    {
+        return Manner::Paired;
+    }
+
+    public function usualTurns(): ?int
+    {
+        return null;
+    }
+
+    public function twist(): int
+    {
+        return 0;
+    }
+
+    public function mirrored(): Knot
+    {
+        return $this;
+    }
+
+    public function tied(Ground $ground, Tension $tension): Tied
+    {
+        return (new SquareKnot())->tied($ground->core, $ground->cord, $tension);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Knot\Kind;
+
+use Rinkel\Core\Knot\Ground;
+use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\Manner;
+use Rinkel\Core\Knot\Tension;
+use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\Whipping;
+
+/**
+ * "6 whip": turns of a cord laid side by side around all the others, to bind them.
+ */
+final readonly class Whip implements Knot
+{
+    public function word(): string
+    {
+        return 'whip';
+    }
+
+    public function manner(): Manner
+    {
+        return Manner::Bound;
+    }
+
+    public function usualTurns(): ?int
+    {
+        return null;
+    }
+
+    public function twist(): int
+    {
+        return 0;
+    }
+
+    public function mirrored(): Knot
+    {
+        return $this;
+    }
+
+    public function tied(Ground $ground, Tension $tension): Tied
+    {
+        return (new Whipping())->turn($ground->core, $ground->cord);
+    }
+}

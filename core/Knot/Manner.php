@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Knot;
+
+/**
+ * How a knot is tied: with what, around what.
+ */
+enum Manner
+{
+    /** A pair of working cords around the core, from both sides: a square knot. */
+    case Paired;
+
+    /** One cord along a core: a half hitch. */
+    case Hitched;
+
+    /** A cord, or several together, in themselves: an overhand. */
+    case Own;
+
+    /** A folded cord on a ring or a core: a lark's head. */
+    case Hung;
+
+    /** A cord laid around all the others: a binding turn. */
+    case Bound;
+
+    /** Loops of rope through each other. */
+    case Woven;
+}
