@@ -16,9 +16,14 @@ final readonly class Layout
     private Body $body;
     private Ends $ends;
 
-    public function __construct(private Plan $plan)
-    {
-        $this->body = Body::of($plan->draft);
+    /**
+     * @param Pictures|null $pictures of the knots; of all there are when null
+     */
+    public function __construct(
+        private Plan $plan,
+        private ?Pictures $pictures = null,
+    ) {
+        $this->body = Body::of($plan->draft, false, $pictures);
         $this->ends = new Ends($plan->draft, $this->body->ends());
     }
 
@@ -35,7 +40,7 @@ final readonly class Layout
      */
     public function worn(): Scene
     {
-        return $this->ends->worn($this->plan->draft->wornGap()->millimetres)->with(Body::of($this->plan->draft, true)->scene());
+        return $this->ends->worn($this->plan->draft->wornGap()->millimetres)->with(Body::of($this->plan->draft, true, $this->pictures)->scene());
     }
 
     /**

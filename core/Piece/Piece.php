@@ -23,6 +23,7 @@ use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Net;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternEdit;
+use Rinkel\Core\Pattern\Written;
 
 /**
  * What a maker decided about one piece; all that the planner needs and nothing it could work out.
@@ -38,7 +39,7 @@ final readonly class Piece
      * @param array<string, CordUse> $cords        by role
      * @param array<string, Bead>    $beads        by short name
      * @param array<string, Finding> $findings     by short name
-     * @param string|null            $pattern      in the notation
+     * @param Written|null           $pattern      null while it is left open
      * @param array<string, Sample>  $samples      by the knot's word
      * @param Length|null            $drop         how far below the pit of the neck a necklace shall hang, instead of a length
      */
@@ -54,7 +55,7 @@ final readonly class Piece
         public array $cords = [],
         public array $beads = [],
         public array $findings = [],
-        public ?string $pattern = null,
+        public ?Written $pattern = null,
         public ?ClosureWish $closure = null,
         public array $samples = [],
         public bool $forChild = false,
@@ -95,7 +96,7 @@ final readonly class Piece
 
     private function isPointed(): bool
     {
-        foreach (null === $this->pattern ? [] : Pattern::parse($this->pattern, $this->unit)->nodes() as $node) {
+        foreach ($this->pattern?->tree->nodes() ?? [] as $node) {
             if ($node instanceof Focal || $node instanceof Net || $node instanceof Centre) {
                 return true;
             }
@@ -129,7 +130,7 @@ final readonly class Piece
     {
         return $unit === $this->unit ? $this : $this->with([
             'unit' => $unit,
-            'pattern' => null === $this->pattern ? null : Pattern::pinned($this->pattern, $this->unit),
+            'pattern' => $this->pattern?->pinned($this->unit),
         ]);
     }
 
@@ -138,9 +139,9 @@ final readonly class Piece
         return $this->with(['wearer' => $wearer]);
     }
 
-    public function withPattern(?string $pattern): self
+    public function withPattern(Pattern $pattern): self
     {
-        return $this->with(['pattern' => $pattern]);
+        return $this->with(['pattern' => Written::of($pattern)]);
     }
 
     public function withClosure(ClosureWish $closure): self
@@ -215,9 +216,9 @@ final readonly class Piece
     /**
      * @param callable(PatternEdit): Pattern $change
      */
-    private function edited(callable $change): ?string
+    private function edited(callable $change): ?Written
     {
-        return null === $this->pattern ? null : (string) $change(new PatternEdit(Pattern::parse($this->pattern, $this->unit)));
+        return null === $this->pattern ? null : Written::of($change(new PatternEdit($this->pattern->tree)));
     }
 
     /**
@@ -233,7 +234,7 @@ final readonly class Piece
             'cords' => $this->cords + $cords,
             'beads' => [] === $this->beads ? $beads : $this->beads,
             'findings' => $this->findings + $findings,
-            'pattern' => $this->pattern ?? $pattern,
+            'pattern' => $this->pattern ?? Written::read($pattern, $this->unit),
             'closure' => $this->closure ?? $closure,
         ]);
     }

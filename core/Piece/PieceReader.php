@@ -25,6 +25,7 @@ use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
+use Rinkel\Core\Pattern\Written;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Internal\Fields;
 use Rinkel\Core\Quoted;
@@ -42,6 +43,16 @@ final class PieceReader
 
     private const NAME_LONGEST = 80;
     private const PATTERN_LONGEST = 20_000;
+
+    private readonly KnownKnots $knots;
+
+    /**
+     * @param KnownKnots|null $knots that patterns can name; all there are when null
+     */
+    public function __construct(?KnownKnots $knots = null)
+    {
+        $this->knots = $knots ?? KnownKnots::all();
+    }
 
     /**
      * @param array<mixed> $document
@@ -64,21 +75,19 @@ final class PieceReader
         $cords = $fields->each('cords', fn (string $path): ?CordUse => $this->cord($fields, $path), Pattern::isName(...), self::noName(...));
         $beads = $fields->each('beads', fn (string $path): ?Bead => $this->bead($fields, $path), Naming::suits(...), self::noName(...));
         $findings = $fields->each('findings', fn (string $path): ?Finding => $this->finding($fields, $path), Pattern::isName(...), self::noName(...));
-        $samples = $fields->each('samples', fn (string $path): ?Sample => $this->sample($fields, $path), self::isKnot(...), self::noKnot(...));
+        $samples = $fields->each('samples', fn (string $path): ?Sample => $this->sample($fields, $path), $this->isKnot(...), $this->noKnot(...));
         $pattern = $fields->note('pattern', self::PATTERN_LONGEST);
         $closure = $this->closure($fields, $unit);
         $drop = $fields->length('drop', $unit, Length::zero(), Length::ofCentimetres(100));
         [$child, $instant] = [$fields->yes('forChild'), $fields->yes('instantGlue')];
         $fields->noneElse();
-        if (null !== $pattern) {
-            $fields->parsed('pattern', static fn (string $text): Pattern => Pattern::parse($text, $unit), null);
-        }
+        $written = null === $pattern ? null : $fields->parsed('pattern', fn (string $text): Written => Written::read($text, $unit, $this->knots), null);
         if ([] !== $fields->faults()) {
             throw PieceUnreadable::because($fields->faults());
         }
         \assert(isset($name, $construction, $wearer, $ease, $tension, $wraps));
 
-        return new Piece($name, $unit, $construction, $wearer, $ease, $tension, $wraps, $length, $cords, $beads, $findings, $pattern, $closure, $samples, $child, $instant, $drop);
+        return new Piece($name, $unit, $construction, $wearer, $ease, $tension, $wraps, $length, $cords, $beads, $findings, $written, $closure, $samples, $child, $instant, $drop);
     }
 
     private function wearer(Fields $fields, Unit $unit): ?Wearer
@@ -173,13 +182,13 @@ final class PieceReader
         return Naming::refusal($name);
     }
 
-    private static function isKnot(string $word): bool
+    private function isKnot(string $word): bool
     {
-        return null !== KnownKnots::all()->named($word);
+        return null !== $this->knots->named($word);
     }
 
-    private static function noKnot(string $word): string
+    private function noKnot(string $word): string
     {
-        return \sprintf('No knot is called %s. It could be %s.', new Quoted($word), implode(', ', KnownKnots::all()->words()));
+        return \sprintf('No knot is called %s. It could be %s.', new Quoted($word), implode(', ', $this->knots->words()));
     }
 }

@@ -45,7 +45,7 @@ final class PieceWriter
             'beads' => array_map($this->bead(...), $piece->beads),
             'findings' => array_map($this->finding(...), $piece->findings),
             'samples' => array_map(static fn (Sample $sample): array => self::known(['pitch' => $sample->pitch, 'use' => $sample->use]), $piece->samples),
-            'pattern' => $piece->pattern,
+            'pattern' => $piece->pattern?->text,
             'closure' => null === $piece->closure ? null : $this->closure($piece->closure),
             'forChild' => $piece->forChild,
             'instantGlue' => $piece->instantGlue,

@@ -28,7 +28,6 @@ use Rinkel\Core\Material\BeadShape;
 use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Pattern\Exception\PatternUnreadable;
 use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Links;
 use Rinkel\Core\Pattern\Node\Net;
@@ -82,7 +81,7 @@ final readonly class Planner
         $piece = $construction->completed($given);
         $this->checkNames($construction, $piece);
         $wish = $this->closure($construction, $piece);
-        $pattern = $this->pattern($piece);
+        $pattern = $piece->pattern->tree ?? throw new \LogicException('The piece is not completed: no pattern.');
         try {
             $maker = $construction->maker($piece);
             $line = $maker->line((new LineBuilder($maker))->line($pattern));
@@ -204,15 +203,6 @@ final readonly class Planner
     private function construction(Piece $piece): Construction
     {
         return $this->constructions->named($piece->construction) ?? throw self::fault('construction', \sprintf('Expected one of %s.', implode(', ', $this->constructions->ids())));
-    }
-
-    private function pattern(Piece $piece): Pattern
-    {
-        try {
-            return Pattern::parse((string) $piece->pattern, $piece->unit);
-        } catch (PatternUnreadable $unreadable) {
-            throw PieceUnreadable::because(array_map(static fn (\Stringable $fault): Fault => new Fault('pattern', (string) $fault), $unreadable->faults));
-        }
     }
 
     private function closure(Construction $construction, Piece $piece): ClosureWish

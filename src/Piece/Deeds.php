@@ -82,7 +82,7 @@ final readonly class Deeds
     private function patterned(Piece $given, string $verb, array $rest, string $chosen): array
     {
         $piece = $this->decided($given, ['beads', 'findings', 'pattern']);
-        $pattern = Pattern::parse((string) $piece->pattern, $piece->unit);
+        $pattern = $piece->pattern->tree ?? throw new \LogicException('The pattern is decided.');
         $edit = new PatternEdit($pattern);
         $path = $rest[0] ?? '';
         $last = (int) substr((string) strrchr('.'.$path, '.'), 1);
@@ -106,7 +106,7 @@ final readonly class Deeds
             default => [$pattern, $chosen],
         };
 
-        return [$after === $pattern ? $given : $piece->withPattern((string) $after), $at];
+        return [$after === $pattern ? $given : $piece->withPattern($after), $at];
     }
 
     /**

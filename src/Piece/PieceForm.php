@@ -283,10 +283,10 @@ final readonly class PieceForm
             if (null === $at || '' === $text || null === $piece->pattern) {
                 continue;
             }
-            $edit = new PatternEdit(Pattern::parse($piece->pattern, $piece->unit));
+            $edit = new PatternEdit($piece->pattern->tree);
             $word = $edit->at($at);
             if ($word instanceof Word && $word->text !== $text) {
-                $piece = $piece->withPattern((string) $edit->replaced($at, static fn (): array => [new Word($text, $word->bead, $word->between)]));
+                $piece = $piece->withPattern($edit->replaced($at, static fn (): array => [new Word($text, $word->bead, $word->between)]));
             }
         }
 

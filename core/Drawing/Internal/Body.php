@@ -43,18 +43,18 @@ abstract readonly class Body
     /**
      * Returns the body of whatever $draft is, by its construction.
      */
-    public static function of(Draft $draft, bool $bends = false): self
+    public static function of(Draft $draft, bool $bends = false, ?Pictures $pictures = null): self
     {
         return match ($draft->piece->construction) {
-            'square-knot-band', 'stacked-band', 'multi-row', 'wave-band' => new BandBody($draft, $bends),
-            'bundled-wrap' => new WrapBody($draft),
-            'rope-knot' => new RopeBody($draft),
-            'strand-bundle' => new BundleBody($draft),
-            'netted-pouch' => new NetBody($draft),
+            'square-knot-band', 'stacked-band', 'multi-row', 'wave-band' => new BandBody($draft, $bends, $pictures),
+            'bundled-wrap' => new WrapBody($draft, $bends, $pictures),
+            'rope-knot' => new RopeBody($draft, $bends, $pictures),
+            'strand-bundle' => new BundleBody($draft, $bends, $pictures),
+            'netted-pouch' => new NetBody($draft, $bends, $pictures),
             'laced-chain' => new ChainBody($draft, ['lace']),
             'braided-chain' => new ChainBody($draft, ['left', 'right']),
-            'knotted-strands' => new CordBody($draft, 'strand'),
-            'spaced-knots', 'single-focal', 'strung-beads', 'stretch' => new CordBody($draft, 'cord'),
+            'knotted-strands' => new CordBody($draft, 'strand', $pictures),
+            'spaced-knots', 'single-focal', 'strung-beads', 'stretch' => new CordBody($draft, 'cord', $pictures),
             default => throw new \LogicException('Nobody draws a '.$draft->piece->construction.'.'),
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\Pictures;
 use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Plan\Draft;
@@ -19,8 +20,9 @@ final readonly class CordBody extends Body
     public function __construct(
         Draft $draft,
         private string $role,
+        ?Pictures $pictures = null,
     ) {
-        parent::__construct($draft);
+        parent::__construct($draft, false, $pictures);
     }
 
     public function scene(): Scene

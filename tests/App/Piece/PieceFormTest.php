@@ -138,7 +138,7 @@ final class PieceFormTest extends TestCase
         $read = $this->form->read(['beads.amber.called' => ' Honey ', 'findings.hook.called' => 'catch'] + $this->form->shown($piece), $piece, $piece->unit);
 
         self::assertSame(['honey', 'sky'], array_keys($read->beads));
-        self::assertSame('2 bead honey sky, focal honey', $read->pattern);
+        self::assertSame('2 bead honey sky, focal honey', $read->pattern?->text);
         self::assertSame(['catch'], $read->closure?->findings);
     }
 
@@ -175,11 +175,11 @@ final class PieceFormTest extends TestCase
     public function testAWordIsSpeltWhereItStands(): void
     {
         $piece = Examples::piece(['beads.cube' => [], 'pattern' => '2 square, word "OLD" of cube']);
-        $spelt = fn (string $path, string $text): ?string => $this->form->read([$path => $text], $piece, $piece->unit)->pattern;
+        $spelt = fn (string $path, string $text): ?string => $this->form->read([$path => $text], $piece, $piece->unit)->pattern?->text;
 
         self::assertSame('2 square, word "NEW ONE" of cube', $spelt('word.1', '"NEW ONE"'));
-        self::assertSame($piece->pattern, $spelt('word.0', 'NEW'), 'a knot has no letters');
-        self::assertSame($piece->pattern, $spelt('word.1', ''));
-        self::assertSame($piece->pattern, $spelt('word.9', 'NEW'));
+        self::assertSame($piece->pattern?->text, $spelt('word.0', 'NEW'), 'a knot has no letters');
+        self::assertSame($piece->pattern?->text, $spelt('word.1', ''));
+        self::assertSame($piece->pattern?->text, $spelt('word.9', 'NEW'));
     }
 }

@@ -11,6 +11,7 @@ use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Examples;
@@ -98,7 +99,7 @@ final class ConservationTest extends TestCase
         ksort($counted);
         self::assertSame($counted, $plan->beads);
         foreach ($plan->neighbours as $near) {
-            $there = (new Planner())->plan($plan->draft->piece->withPattern($near->pattern));
+            $there = (new Planner())->plan($plan->draft->piece->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)));
             self::assertSame($near->beads, array_sum($there->draft->setting->beads()), $near->pattern);
             self::assertEqualsWithDelta($near->closed->millimetres, $there->draft->ring->inside($there->draft->body()->plus($plan->draft->fastened->narrow))->millimetres, 1e-6);
         }

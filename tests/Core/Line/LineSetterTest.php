@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Core\Line;
 
 use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Line;
@@ -160,7 +161,7 @@ final class LineSetterTest extends TestCase
 
     private static function element(string $what, float $length, ?string $name = null): Element
     {
-        return new Element($what, $name, Length::ofMillimetres($length), Length::ofMillimetres(1), Length::ofMillimetres(1), []);
+        return new Element($what, $name, Length::ofMillimetres($length), Length::ofMillimetres(1), Length::ofMillimetres(1), [], knot: KnownKnots::all()->named($what));
     }
 
     /**

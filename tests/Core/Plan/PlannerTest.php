@@ -333,7 +333,7 @@ final class PlannerTest extends TestCase
         $plan = Examples::plan();
         self::assertCount(4, $plan->neighbours);
         foreach ($plan->neighbours as $near) {
-            $there = (new Planner())->plan($plan->draft->piece->withPattern($near->pattern));
+            $there = (new Planner())->plan($plan->draft->piece->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)));
             self::assertEqualsWithDelta($near->difference->millimetres, $there->draft->body()->minus($plan->draft->body())->millimetres, 1e-9);
             self::assertTrue($near->closed->equals($there->draft->closed()));
         }

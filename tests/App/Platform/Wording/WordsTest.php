@@ -68,7 +68,6 @@ final class WordsTest extends TestCase
         self::assertEqualsCanonicalizing(array_column(BeadShape::cases(), 'value'), $at('$defs/bead/properties/shape/enum'));
         self::assertEqualsCanonicalizing(array_column(FindingKind::cases(), 'value'), $at('$defs/finding/properties/kind/enum'));
         self::assertEqualsCanonicalizing(array_column(ClosureKind::cases(), 'value'), $at('properties/closure/properties/kind/enum'));
-        self::assertEqualsCanonicalizing(KnownKnots::all()->words(), $at('properties/samples/propertyNames/enum'));
     }
 
     /**
