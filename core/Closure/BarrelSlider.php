@@ -21,11 +21,19 @@ final readonly class BarrelSlider implements Closure
     /** The short tail of a single sliding knot: as near the body as it can be tied (judgement). */
     private const SHORT = 10.0;
 
-    public function __construct(
+    private function __construct(
         private ClosureWish $wish,
+        private bool $isDouble,
         private Tied $sliding,
         private Tied $stop,
     ) {}
+
+    public static function on(Site $site, bool $isDouble): self
+    {
+        $barrel = new BarrelKnot($site->wish->wraps);
+
+        return new self($site->wish, $isDouble, $barrel->sliding($site->ends->cord, $site->ends->cord), $barrel->dressed($site->ends->cord));
+    }
 
     public function body(Ring $ring): Length
     {
@@ -39,7 +47,7 @@ final readonly class BarrelSlider implements Closure
 
     public function fasten(Ring $ring, Length $body): Fastened
     {
-        $double = $this->isDouble();
+        $double = $this->isDouble;
         $tail = null === $this->wish->tail ? $this->opening($ring, $body) : Length::longest($this->wish->tail, $this->sliding->pitch);
         $short = $double ? $tail : $this->short();
 
@@ -78,17 +86,12 @@ final readonly class BarrelSlider implements Closure
     {
         $gap = $ring->overHand()->minus($body);
 
-        return Length::longest($this->isDouble() ? $gap->times(0.5) : $gap->minus($this->short()), $this->sliding->pitch);
+        return Length::longest($this->isDouble ? $gap->times(0.5) : $gap->minus($this->short()), $this->sliding->pitch);
     }
 
     private function narrow(Length $tail): Length
     {
-        return ($this->isDouble() ? $tail : $this->short())->plus($this->sliding->pitch);
-    }
-
-    private function isDouble(): bool
-    {
-        return ClosureKind::DoubleBarrel === $this->wish->kind;
+        return ($this->isDouble ? $tail : $this->short())->plus($this->sliding->pitch);
     }
 
     private function short(): Length

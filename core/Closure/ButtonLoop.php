@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure;
 
 use Rinkel\Core\Fit\Ring;
+use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Check;
@@ -30,13 +32,24 @@ final readonly class ButtonLoop implements Closure
      * @param Tied      $knot between two loops, and where the loop begins
      * @param Tied|null $head one of the vertical lark's heads of a knotted loop
      */
-    public function __construct(
+    private function __construct(
         private ClosureWish $wish,
         private Finding $button,
         private Cord $cord,
         private Tied $knot,
         private ?Tied $head = null,
     ) {}
+
+    public static function on(Site $site): self
+    {
+        return new self(
+            $site->wish,
+            $site->finding(FindingKind::Button),
+            $site->ends->cord,
+            $site->stop(),
+            $site->wish->knotted ? $site->book->around(new VerticalLarksHead(), $site->ends->bundle(), $site->working) : null,
+        );
+    }
 
     public function body(Ring $ring): Length
     {
@@ -65,7 +78,7 @@ final readonly class ButtonLoop implements Closure
         $far = $sizes[\count($sizes) - 1];
 
         return new Fastened(
-            ClosureKind::ButtonLoop,
+            $this->wish->kind,
             $sizes[0],
             $far,
             $far->times(2),

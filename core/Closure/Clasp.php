@@ -25,6 +25,7 @@ final readonly class Clasp implements Closure
      * @param Length        $bundle   diameter of what the ends have to hold
      */
     public function __construct(
+        private ClosureKind $kind,
         private array $findings,
         private Length $bundle,
     ) {}
@@ -44,7 +45,7 @@ final readonly class Clasp implements Closure
         $chain = Length::sum(...array_map(static fn (Finding $one): Length => $one->length, $this->of(FindingKind::Extender)));
 
         return new Fastened(
-            ClosureKind::Clasp,
+            $this->kind,
             $this->fixed(),
             $this->fixed()->plus($chain),
             Length::zero(),

@@ -47,13 +47,9 @@ final readonly class ClosedRing implements Closure
             $this->gap(),
             Length::zero(),
             $this->knot?->use->times(2) ?? Length::zero(),
-            ClosureKind::Elastic === $this->wish->kind ? Length::ofCentimetres(10) : Length::zero(),
+            null === $this->knot ? Length::zero() : Length::ofCentimetres(10),
             length: $this->gap(),
-            checks: match ($this->wish->kind) {
-                ClosureKind::Elastic => $this->stretch($ring, $body),
-                ClosureKind::Magnetic => $this->magnet(),
-                default => [],
-            },
+            checks: null === $this->knot ? $this->magnet() : $this->stretch($ring, $body),
             steps: [new Step('closed-ring', ['gap' => $this->gap()])],
             findings: null === $this->magnet ? [] : [$this->magnet],
         );

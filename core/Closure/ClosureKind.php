@@ -5,57 +5,42 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure;
 
 /**
- * How a piece is closed.
+ * One way to close a piece: its name, what its maker says of it, what it means for the wearer, and how it is worked out.
+ *
+ * Adding one is a class here, its name in KnownClosures, its picture in Drawing\EndPictures and its word in the translations; and a
+ * construction that offers it.
  */
-enum ClosureKind: string
+interface ClosureKind
 {
-    /** Square knots tied over both tails. */
-    case SquareSlider = 'square-slider';
-
-    /** Each tail ends in a barrel knot tied around the other tail. */
-    case DoubleBarrel = 'double-barrel';
-
-    /** One tail ends in a barrel knot around the other, which ends in a stop. */
-    case SingleBarrel = 'single-barrel';
-
-    case ButtonLoop = 'button-loop';
-
-    /** Clasp with rings and ends, also a toggle or an extender. */
-    case Clasp = 'clasp';
-
-    case Ties = 'ties';
-
-    /** Both tails through one tight bead. */
-    case SlideBead = 'slide-bead';
-
-    /** Elastic knotted to a ring. */
-    case Elastic = 'elastic';
-
-    /** Ends butted and glued. */
-    case Butted = 'butted';
-
-    /** Ends glued into a magnet. */
-    case Magnetic = 'magnetic';
-
     /**
-     * Returns whether the piece opens fully, so that no hand has to pass it.
+     * Returns the name in the open format: "square-slider".
      */
-    public function opensFully(): bool
-    {
-        return match ($this) {
-            self::ButtonLoop, self::Clasp, self::Ties, self::Magnetic => true,
-            default => false,
-        };
-    }
+    public function id(): string;
 
     /**
      * Returns whether the wearer moves the closure from shut to open.
      */
-    public function slides(): bool
-    {
-        return match ($this) {
-            self::SquareSlider, self::DoubleBarrel, self::SingleBarrel, self::SlideBead => true,
-            default => false,
-        };
-    }
+    public function slides(): bool;
+
+    /**
+     * Returns whether the piece opens fully, so that no hand has to pass it.
+     */
+    public function opensFully(): bool;
+
+    /**
+     * Returns whether the piece has to pass the hand as it is, neither opened nor stretched.
+     */
+    public function passesShut(): bool;
+
+    /**
+     * @return list<Wished> what a maker says of it
+     */
+    public function asks(): array;
+
+    /**
+     * @return list<string> codes of the cautions that go with it
+     */
+    public function cautions(): array;
+
+    public function on(Site $site): Closure;
 }

@@ -45,6 +45,6 @@ final readonly class ClosureWish
      */
     public function as(ClosureKind $kind): self
     {
-        return new self($kind, $this->knots, $this->wraps, $kind === $this->kind ? $this->tail : null, $this->loops, $this->findings, $this->glued, $this->knotted);
+        return new self($kind, $this->knots, $this->wraps, $kind->id() === $this->kind->id() ? $this->tail : null, $this->loops, $this->findings, $this->glued, $this->knotted);
     }
 }

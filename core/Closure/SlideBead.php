@@ -47,7 +47,7 @@ final readonly class SlideBead implements Closure
             : SquareKnotSlider::withTails($this->bead->length, $this->wish->tail);
 
         return new Fastened(
-            ClosureKind::SlideBead,
+            $this->wish->kind,
             $slider->closedGap(),
             $slider->openGap(),
             $slider->tail->plus(SquareKnotSlider::tailEnd())->times(2),

@@ -53,7 +53,7 @@ final readonly class SquareSlider implements Closure
         )] : [];
 
         return new Fastened(
-            ClosureKind::SquareSlider,
+            $this->wish->kind,
             $slider->closedGap(),
             $slider->openGap(),
             $slider->tail->plus(SquareKnotSlider::tailEnd())->times(2),

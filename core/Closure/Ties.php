@@ -41,7 +41,7 @@ final readonly class Ties implements Closure
             : [];
 
         return new Fastened(
-            ClosureKind::Ties,
+            $this->wish->kind,
             $this->gap(),
             $this->gap(),
             $tail->times(2)->plus($this->gap()),

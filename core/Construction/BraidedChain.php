@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\Clasping;
+use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Internal\ChainMaker;
 use Rinkel\Core\Construction\Internal\Chains;
 use Rinkel\Core\Construction\Internal\Stock;
@@ -33,6 +34,11 @@ final readonly class BraidedChain implements Construction
         return [BodyPlace::Wrist, BodyPlace::Ankle, BodyPlace::Neck];
     }
 
+    public function look(): Look
+    {
+        return Look::Chain;
+    }
+
     public function cords(): CordNames
     {
         return CordNames::only(['left', 'right'], ['left', 'right']);
@@ -47,13 +53,13 @@ final readonly class BraidedChain implements Construction
             [],
             ['chain' => Stock::finding(FindingKind::Link, 9, 7, 4.5), 'toggle' => Stock::finding(FindingKind::Toggle, 20, 15, 10)],
             '1 link '.$link.' x fit',
-            new ClosureWish(ClosureKind::Clasp, findings: ['toggle']),
+            new ClosureWish(new Clasping(), findings: ['toggle']),
         );
     }
 
     public function closures(): array
     {
-        return [ClosureKind::Clasp, ClosureKind::Ties];
+        return [new Clasping(), new Tying()];
     }
 
     public function maker(Piece $piece): Maker

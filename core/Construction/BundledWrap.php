@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\ButtonAndLoop;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Construction\Internal\WrapMaker;
 use Rinkel\Core\Fit\BodyPlace;
@@ -33,6 +33,11 @@ final readonly class BundledWrap implements Construction
         return [BodyPlace::Wrist, BodyPlace::Ankle];
     }
 
+    public function look(): Look
+    {
+        return Look::Wrap;
+    }
+
     public function cords(): CordNames
     {
         return CordNames::only(['cord']);
@@ -48,13 +53,13 @@ final readonly class BundledWrap implements Construction
             ['seed' => Stock::round(4, '#3f6f8f', 1.2)],
             ['button' => Stock::finding(FindingKind::Button, 12, 3, 2)],
             '(bundle '.$three.' / '.$three.', 1 barrel 3) x fit',
-            new ClosureWish(ClosureKind::ButtonLoop, findings: ['button']),
+            new ClosureWish(new ButtonAndLoop(), findings: ['button']),
         );
     }
 
     public function closures(): array
     {
-        return [ClosureKind::ButtonLoop];
+        return [new ButtonAndLoop()];
     }
 
     public function maker(Piece $piece): Maker

@@ -15,7 +15,8 @@ use Rinkel\Core\Plan\Check;
 use Rinkel\Core\Plan\Draft;
 
 /**
- * One way to make a piece. Adding one is adding a class and naming it in Constructions.
+ * One way to make a piece. Adding one is a class here, its name in Constructions and its words in the translations; a look or a maker
+ * of its own where none of those there suits.
  */
 interface Construction
 {
@@ -29,8 +30,10 @@ interface Construction
      */
     public function places(): array;
 
+    public function look(): Look;
+
     /**
-     * Returns which cords such a piece can have.
+     * Returns which cords such a piece can have; the first of them are what is seen of it.
      */
     public function cords(): CordNames;
 

@@ -5,20 +5,45 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction;
 
 /**
- * All constructions there are.
+ * The constructions that a piece can name, each under its id.
  */
 final readonly class Constructions
 {
     /** @var array<string, Construction> */
-    private array $all;
+    private array $byId;
 
-    public function __construct()
+    public function __construct(Construction ...$constructions)
     {
-        $all = [
-            new SquareKnotBand(), new StackedBand(), new SpacedKnots(), new SingleFocal(), new BundledWrap(), new StrungBeads(),
-            new StretchString(), new KnottedStrands(), new MultiRow(), new WaveBand(), new StrandBundle(), new LacedChain(), new BraidedChain(), new RopeKnot(), new NettedPouch(),
-        ];
-        $this->all = array_column(array_map(static fn (Construction $one): array => [$one->id(), $one], $all), 1, 0);
+        $this->byId = array_column(array_map(static fn (Construction $one): array => [$one->id(), $one], $constructions), 1, 0);
+    }
+
+    /**
+     * Returns all constructions there are.
+     */
+    public static function all(): self
+    {
+        return new self(
+            new SquareKnotBand(),
+            new StackedBand(),
+            new SpacedKnots(),
+            new SingleFocal(),
+            new BundledWrap(),
+            new StrungBeads(),
+            new StretchString(),
+            new KnottedStrands(),
+            new MultiRow(),
+            new WaveBand(),
+            new StrandBundle(),
+            new LacedChain(),
+            new BraidedChain(),
+            new RopeKnot(),
+            new NettedPouch(),
+        );
+    }
+
+    public function and(Construction $construction): self
+    {
+        return new self(...array_values($this->byId), ...[$construction]);
     }
 
     /**
@@ -26,11 +51,11 @@ final readonly class Constructions
      */
     public function ids(): array
     {
-        return array_keys($this->all);
+        return array_keys($this->byId);
     }
 
     public function named(string $id): ?Construction
     {
-        return $this->all[$id] ?? null;
+        return $this->byId[$id] ?? null;
     }
 }

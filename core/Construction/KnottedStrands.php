@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\Clasping;
+use Rinkel\Core\Closure\Kind\Magnetic;
+use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Internal\OnCord;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Knot\Knot;
@@ -38,13 +40,13 @@ final readonly class KnottedStrands extends OnCord
                 'clasp' => Stock::finding(FindingKind::Clasp, 12, 6, 0),
             ],
             '(1 overhand, 1 bead '.(array_key_first($piece->beads) ?? 'pearl').') x fit, 1 overhand',
-            new ClosureWish(ClosureKind::Clasp, findings: ['end', 'end', 'ring', 'ring', 'clasp']),
+            new ClosureWish(new Clasping(), findings: ['end', 'end', 'ring', 'ring', 'clasp']),
         );
     }
 
     public function closures(): array
     {
-        return [ClosureKind::Clasp, ClosureKind::Ties, ClosureKind::Magnetic];
+        return [new Clasping(), new Tying(), new Magnetic()];
     }
 
     public function checks(Draft $draft): array

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\Clasping;
+use Rinkel\Core\Closure\Kind\DoubleBarrel;
+use Rinkel\Core\Closure\Kind\SlideBeading;
+use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Internal\ChainMaker;
 use Rinkel\Core\Construction\Internal\Chains;
 use Rinkel\Core\Construction\Internal\Stock;
@@ -33,6 +36,11 @@ final readonly class LacedChain implements Construction
         return [BodyPlace::Wrist, BodyPlace::Ankle, BodyPlace::Neck];
     }
 
+    public function look(): Look
+    {
+        return Look::Chain;
+    }
+
     public function cords(): CordNames
     {
         return CordNames::only(['lace'], ['lace']);
@@ -47,13 +55,13 @@ final readonly class LacedChain implements Construction
             [],
             ['chain' => Stock::finding(FindingKind::Link, 9, 7, 4.5), 'slide' => Stock::finding(FindingKind::SlideBead, 8, 8, 3.1)],
             '1 link '.$link.' x fit',
-            new ClosureWish(ClosureKind::SlideBead),
+            new ClosureWish(new SlideBeading()),
         );
     }
 
     public function closures(): array
     {
-        return [ClosureKind::SlideBead, ClosureKind::Clasp, ClosureKind::Ties, ClosureKind::DoubleBarrel];
+        return [new SlideBeading(), new Clasping(), new Tying(), new DoubleBarrel()];
     }
 
     public function maker(Piece $piece): Maker

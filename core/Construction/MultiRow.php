@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\SquareSliding;
 use Rinkel\Core\Construction\Internal\OnCore;
 use Rinkel\Core\Construction\Internal\RowsMaker;
 use Rinkel\Core\Construction\Internal\Stock;
@@ -50,7 +50,7 @@ final readonly class MultiRow extends OnCore
             ['outer' => Stock::round(4, '#b9c4ae', 1.2), 'middle' => Stock::round(5, '#47697d', 1.3)],
             [],
             '3 square, bundle '.implode(' ', $step).' x fit, 3 square',
-            new ClosureWish(ClosureKind::SquareSlider),
+            new ClosureWish(new SquareSliding()),
         );
     }
 

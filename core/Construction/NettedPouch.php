@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\ButtonAndLoop;
+use Rinkel\Core\Closure\Kind\Clasping;
+use Rinkel\Core\Closure\Kind\SquareSliding;
+use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Internal\NetMaker;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Fit\BodyPlace;
@@ -40,6 +43,11 @@ final readonly class NettedPouch implements Construction
         return [BodyPlace::Neck];
     }
 
+    public function look(): Look
+    {
+        return Look::Net;
+    }
+
     public function cords(): CordNames
     {
         return CordNames::only(['mesh', 'slider'], ['mesh']);
@@ -52,13 +60,13 @@ final readonly class NettedPouch implements Construction
             ['lock' => Stock::round(10, '#b98f4e', 4.0)],
             ['stone' => Stock::finding(FindingKind::Stone, 28, 18, 0)],
             'braid fit, net 5 every 12 mm, focal '.(array_key_first($piece->beads) ?? 'lock').', braid fit',
-            new ClosureWish(ClosureKind::Ties),
+            new ClosureWish(new Tying()),
         );
     }
 
     public function closures(): array
     {
-        return [ClosureKind::Ties, ClosureKind::Clasp, ClosureKind::SquareSlider, ClosureKind::ButtonLoop];
+        return [new Tying(), new Clasping(), new SquareSliding(), new ButtonAndLoop()];
     }
 
     public function maker(Piece $piece): Maker

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\Butted;
+use Rinkel\Core\Closure\Kind\Magnetic;
 use Rinkel\Core\Construction\Internal\RopeMaker;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Fit\BodyPlace;
@@ -38,6 +39,11 @@ final readonly class RopeKnot implements Construction
         return [BodyPlace::Wrist, BodyPlace::Ankle];
     }
 
+    public function look(): Look
+    {
+        return Look::Rope;
+    }
+
     public function cords(): CordNames
     {
         return CordNames::only(['rope', 'thread'], ['rope']);
@@ -50,13 +56,13 @@ final readonly class RopeKnot implements Construction
             [],
             ['magnet' => Stock::finding(FindingKind::Magnet, 22, 26, 24)],
             '8 whip, gap fit, 1 interlace, gap fit, 8 whip',
-            new ClosureWish(ClosureKind::Magnetic, findings: ['magnet']),
+            new ClosureWish(new Magnetic(), findings: ['magnet']),
         );
     }
 
     public function closures(): array
     {
-        return [ClosureKind::Magnetic, ClosureKind::Butted];
+        return [new Magnetic(), new Butted()];
     }
 
     public function maker(Piece $piece): Maker

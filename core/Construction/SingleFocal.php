@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\DoubleBarrel;
 use Rinkel\Core\Construction\Internal\OnCord;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Material\Cord;
@@ -29,7 +29,7 @@ final readonly class SingleFocal extends OnCord
             ['stone' => Stock::round(12, '#4f8a8b', 2.0)],
             [],
             'gap fit, 1 barrel 2, focal '.(array_key_first($piece->beads) ?? 'stone').', 1 barrel 2, gap fit',
-            new ClosureWish(ClosureKind::DoubleBarrel),
+            new ClosureWish(new DoubleBarrel()),
         );
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\DoubleBarrel;
 use Rinkel\Core\Construction\Internal\OnCord;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Material\Cord;
@@ -29,7 +29,7 @@ final readonly class SpacedKnots extends OnCord
             [],
             [],
             '(1 barrel 3, gap fit) x '. 6 * $piece->wraps.', 1 barrel 3',
-            new ClosureWish(ClosureKind::DoubleBarrel),
+            new ClosureWish(new DoubleBarrel()),
         );
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\SquareSliding;
 use Rinkel\Core\Construction\Internal\BandMaker;
 use Rinkel\Core\Construction\Internal\OnCore;
 use Rinkel\Core\Construction\Internal\Stock;
@@ -39,7 +39,7 @@ final readonly class SquareKnotBand extends OnCore
             [],
             [],
             '1 square x fit',
-            new ClosureWish(ClosureKind::SquareSlider),
+            new ClosureWish(new SquareSliding()),
         );
     }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\SquareSliding;
 use Rinkel\Core\Construction\Internal\BandMaker;
 use Rinkel\Core\Construction\Internal\OnCore;
 use Rinkel\Core\Construction\Internal\Stock;
@@ -44,7 +44,7 @@ final readonly class StackedBand extends OnCore
             [],
             [],
             '('.implode(', ', array_map(static fn (string $name): string => '3 square in '.$name, $names)).') x fit',
-            new ClosureWish(ClosureKind::SquareSlider),
+            new ClosureWish(new SquareSliding()),
         );
     }
 

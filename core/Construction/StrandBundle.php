@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\Clasping;
+use Rinkel\Core\Closure\Kind\DoubleBarrel;
+use Rinkel\Core\Closure\Kind\SingleBarrel;
+use Rinkel\Core\Closure\Kind\SlideBeading;
+use Rinkel\Core\Closure\Kind\SquareSliding;
+use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Internal\BundleMaker;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Fit\BodyPlace;
@@ -39,6 +44,11 @@ final readonly class StrandBundle implements Construction
         return [BodyPlace::Wrist, BodyPlace::Ankle];
     }
 
+    public function look(): Look
+    {
+        return Look::Bundle;
+    }
+
     public function cords(): CordNames
     {
         return CordNames::andStrands(['end', 'slider']);
@@ -55,13 +65,13 @@ final readonly class StrandBundle implements Construction
             [],
             [],
             '6 whip, gap fit, 6 whip',
-            new ClosureWish(ClosureKind::SquareSlider),
+            new ClosureWish(new SquareSliding()),
         );
     }
 
     public function closures(): array
     {
-        return [ClosureKind::SquareSlider, ClosureKind::DoubleBarrel, ClosureKind::SingleBarrel, ClosureKind::SlideBead, ClosureKind::Ties, ClosureKind::Clasp];
+        return [new SquareSliding(), new DoubleBarrel(), new SingleBarrel(), new SlideBeading(), new Tying(), new Clasping()];
     }
 
     public function maker(Piece $piece): Maker

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\KnottedElastic;
 use Rinkel\Core\Construction\Internal\OnCord;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Knot\Knot;
@@ -30,13 +30,13 @@ final readonly class StretchString extends OnCord
             ['round' => Stock::round(8, '#8fb3a8', 1.2)],
             [],
             '('.implode(', ', array_map(static fn (string $name): string => '1 bead '.$name, [] === $piece->beads ? ['round'] : array_map(strval(...), array_keys($piece->beads)))).') x fit',
-            new ClosureWish(ClosureKind::Elastic),
+            new ClosureWish(new KnottedElastic()),
         );
     }
 
     public function closures(): array
     {
-        return [ClosureKind::Elastic];
+        return [new KnottedElastic()];
     }
 
     public function checks(Draft $draft): array

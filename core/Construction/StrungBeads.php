@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\DoubleBarrel;
 use Rinkel\Core\Construction\Internal\OnCord;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Material\Cord;
@@ -29,7 +29,7 @@ final readonly class StrungBeads extends OnCord
             ['pearl' => Stock::round(8, '#d9cfc0', 1.6)],
             [],
             'gap fit, 1 barrel 3, 9 bead '.implode(' ', [] === $piece->beads ? ['pearl'] : array_keys($piece->beads)).', 1 barrel 3, gap fit',
-            new ClosureWish(ClosureKind::DoubleBarrel),
+            new ClosureWish(new DoubleBarrel()),
         );
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\ButtonAndLoop;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Construction\Internal\WaveMaker;
 use Rinkel\Core\Fit\BodyPlace;
@@ -40,6 +40,11 @@ final readonly class WaveBand implements Construction
         return [BodyPlace::Wrist, BodyPlace::Ankle];
     }
 
+    public function look(): Look
+    {
+        return Look::Band;
+    }
+
     public function cords(): CordNames
     {
         return CordNames::only(['core', 'working']);
@@ -54,13 +59,13 @@ final readonly class WaveBand implements Construction
             ['round' => Stock::round(3, '#8c5a7a', 0.9), 'seed' => Bead::of(BeadShape::Seed, Colour::parse('#d8c08a'), size: '11/0')],
             ['button' => Stock::finding(FindingKind::Button, 8, 3, 2)],
             '2 square, (wave 4 '.($names[0] ?? 'round').' / '.($names[1] ?? $names[0] ?? 'seed').', 2 square) x fit',
-            new ClosureWish(ClosureKind::ButtonLoop, findings: ['button'], knotted: true),
+            new ClosureWish(new ButtonAndLoop(), findings: ['button'], knotted: true),
         );
     }
 
     public function closures(): array
     {
-        return [ClosureKind::ButtonLoop];
+        return [new ButtonAndLoop()];
     }
 
     public function maker(Piece $piece): Maker

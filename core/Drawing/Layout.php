@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing;
 
 use Rinkel\Core\Drawing\Internal\Body;
-use Rinkel\Core\Drawing\Internal\Ends;
 use Rinkel\Core\Plan\Plan;
 
 /**
@@ -14,17 +13,21 @@ use Rinkel\Core\Plan\Plan;
 final readonly class Layout
 {
     private Body $body;
-    private Ends $ends;
+    private EndParts $parts;
+    private EndPicture $ends;
 
     /**
-     * @param Pictures|null $pictures of the knots; of all there are when null
+     * @param Pictures|null    $pictures of the knots; of all there are when null
+     * @param EndPictures|null $ends     of the closures, likewise
      */
     public function __construct(
         private Plan $plan,
         private ?Pictures $pictures = null,
+        ?EndPictures $ends = null,
     ) {
         $this->body = Body::of($plan->draft, false, $pictures);
-        $this->ends = new Ends($plan->draft, $this->body->ends());
+        $this->parts = new EndParts($plan->draft, $this->body->ends());
+        $this->ends = ($ends ?? EndPictures::all())->of($plan->draft->fastened->kind);
     }
 
     /**
@@ -32,7 +35,7 @@ final readonly class Layout
      */
     public function flat(): Scene
     {
-        return $this->ends->open()->with($this->body->scene());
+        return $this->ends->open($this->parts)->with($this->body->scene());
     }
 
     /**
@@ -40,7 +43,7 @@ final readonly class Layout
      */
     public function worn(): Scene
     {
-        return $this->ends->worn($this->plan->draft->wornGap()->millimetres)->with(Body::of($this->plan->draft, true, $this->pictures)->scene());
+        return $this->ends->worn($this->parts, $this->plan->draft->wornGap()->millimetres)->with(Body::of($this->plan->draft, true, $this->pictures)->scene());
     }
 
     /**
@@ -48,6 +51,6 @@ final readonly class Layout
      */
     public function sliding(float $gap): ?Scene
     {
-        return $this->ends->sliding($gap);
+        return $this->ends->sliding($this->parts, $gap);
     }
 }

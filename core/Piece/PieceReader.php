@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Piece;
 
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\SquareSliding;
+use Rinkel\Core\Closure\KnownClosures;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\Measured;
@@ -45,13 +46,16 @@ final class PieceReader
     private const PATTERN_LONGEST = 20_000;
 
     private readonly KnownKnots $knots;
+    private readonly KnownClosures $closures;
 
     /**
-     * @param KnownKnots|null $knots that patterns can name; all there are when null
+     * @param KnownKnots|null    $knots    that patterns can name; all there are when null
+     * @param KnownClosures|null $closures likewise
      */
-    public function __construct(?KnownKnots $knots = null)
+    public function __construct(?KnownKnots $knots = null, ?KnownClosures $closures = null)
     {
         $this->knots = $knots ?? KnownKnots::all();
+        $this->closures = $closures ?? KnownClosures::all();
     }
 
     /**
@@ -166,7 +170,7 @@ final class PieceReader
         if (!$fields->has('closure')) {
             return null;
         }
-        $kind = $fields->choice('closure.kind', ClosureKind::class, ClosureKind::SquareSlider);
+        $kind = $fields->known('closure.kind', $this->closures->named(...), $this->closures->ids(), new SquareSliding());
         $knots = $fields->number('closure.knots', 1, 20, 4);
         $wraps = $fields->number('closure.wraps', 1, 5, 3);
         $tail = $fields->length('closure.tail', $unit, Length::ofMillimetres(5), Length::ofMillimetres(600));

@@ -104,7 +104,7 @@ final class PieceWriter
     private function closure(ClosureWish $wish): array
     {
         return self::known([
-            'kind' => $wish->kind->value,
+            'kind' => $wish->kind->id(),
             'knots' => $wish->knots,
             'wraps' => $wish->wraps,
             'tail' => $wish->tail,

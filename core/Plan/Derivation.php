@@ -172,7 +172,7 @@ final readonly class Derivation
         return match ($part) {
             'straight' => ['halves' => $cut->folded ? 2 : 1],
             'knots' => ['halves' => $cut->folded ? 2 : 1, 'kinds' => $this->kindsIn($cut)],
-            'closure' => ['tail' => $this->draft->fastened->tail ?? $this->draft->fastened->narrow, 'kind' => $this->draft->fastened->kind->value],
+            'closure' => ['tail' => $this->draft->fastened->tail ?? $this->draft->fastened->narrow, 'kind' => $this->draft->fastened->kind->id()],
             'ends' => ['handling' => $cut->part('ends')->times(0.5)],
             'margin' => ['percent' => (int) round(100 * Cut::MARGIN)],
             'rounding' => ['cut' => $cut->length],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Plan;
 
 use Rinkel\Core\Closure\Fastened;
+use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Line\Setting;
 use Rinkel\Core\Measure\Length;
@@ -27,6 +28,7 @@ final readonly class Draft
         public Setting $setting,
         public Fastened $fastened,
         public Length $goal,
+        public Construction $construction,
     ) {}
 
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Plan;
 
-use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\Kind\SingleBarrel;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
@@ -103,7 +103,7 @@ final readonly class Judgement
             return null;
         }
         $short = $draft->ring->laid($needed)->minus($draft->ring->laid($draft->open()));
-        $share = ClosureKind::SingleBarrel === $draft->fastened->kind ? 1.0 : 0.5;
+        $share = $draft->fastened->kind instanceof SingleBarrel ? 1.0 : 0.5;
         $tail = $draft->fastened->tail?->plus($short->times($share))->roundedUpTo(Length::ofMillimetres(1));
 
         return new Check('cannot-open', Severity::Stop, [
@@ -130,7 +130,7 @@ final readonly class Judgement
         $hand = $draft->piece->wearer->handGirth();
         $give = 1 + $this->construction->ends($draft->piece)->cord->fibre->give();
 
-        return ClosureKind::Butted === $draft->fastened->kind && $draft->closed()->times($give)->isShorterThan($hand)
+        return $draft->fastened->kind->passesShut() && $draft->closed()->times($give)->isShorterThan($hand)
             ? new Check('cannot-pass', Severity::Stop, ['closed' => $draft->closed(), 'hand' => $hand])
             : null;
     }
@@ -274,7 +274,7 @@ final readonly class Judgement
             new Check($singes ? 'open-flame' : 'glue-fumes', Severity::Caution),
             new Check('small-parts', Severity::Caution),
             ...(BodyPlace::Neck === $piece->wearer->place && !$piece->forChild ? [new Check('necklace-catches', Severity::Caution)] : []),
-            ...(ClosureKind::Magnetic === $this->draft->fastened->kind ? [new Check('magnets', Severity::Caution)] : []),
+            ...array_map(static fn (string $code): Check => new Check($code, Severity::Caution), $this->draft->fastened->kind->cautions()),
             ...([] === $nickel ? [] : [new Check('nickel', Severity::Caution)]),
         ];
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Plan;
 
 use Rinkel\Core\Closure\ClosureKind;
-use Rinkel\Core\Closure\Closures;
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Construction\CordNames;
@@ -45,9 +45,12 @@ final readonly class Planner
 {
     private Constructions $constructions;
 
-    public function __construct()
+    /**
+     * @param Constructions|null $constructions that pieces can name; all there are when null
+     */
+    public function __construct(?Constructions $constructions = null)
     {
-        $this->constructions = new Constructions();
+        $this->constructions = $constructions ?? Constructions::all();
     }
 
     /**
@@ -88,7 +91,8 @@ final readonly class Planner
         } catch (PartDoesNotSuit $unfit) {
             throw self::fault('pattern', $unfit->getMessage());
         }
-        $closure = Closures::of($piece, $wish, $construction->ends($piece));
+        $ends = $construction->ends($piece);
+        $closure = $wish->kind->on(new Site($wish, $ends, $piece->sliderCord() ?? $ends->cord, $piece->knots(), $piece->findings));
         $ring = $this->ring($piece, $construction, $line);
         $goal = Length::longest(Length::zero(), $closure->body($ring));
         try {
@@ -97,7 +101,7 @@ final readonly class Planner
             throw self::fault('pattern', $unfit->getMessage());
         }
 
-        return new Draft($piece, $pattern, $ring, $setting, $closure->fasten($ring, $setting->length), $goal);
+        return new Draft($piece, $pattern, $ring, $setting, $closure->fasten($ring, $setting->length), $goal, $construction);
     }
 
     private static function setter(Piece $piece): LineSetter
@@ -208,9 +212,11 @@ final readonly class Planner
     private function closure(Construction $construction, Piece $piece): ClosureWish
     {
         $wish = $piece->closure ?? new ClosureWish($construction->closures()[0]);
-        $suiting = $construction->closures();
+        $suiting = array_map(static fn (ClosureKind $kind): string => $kind->id(), $construction->closures());
 
-        return \in_array($wish->kind, $suiting, true) ? $wish : throw self::fault('closure.kind', \sprintf('This construction closes with %s, not with %s.', implode(', ', array_map(static fn (\BackedEnum $kind): string => (string) $kind->value, $suiting)), $wish->kind->value));
+        return \in_array($wish->kind->id(), $suiting, true)
+            ? $wish
+            : throw self::fault('closure.kind', \sprintf('This construction closes with %s, not with %s.', implode(', ', $suiting), $wish->kind->id()));
     }
 
     /**

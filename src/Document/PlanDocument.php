@@ -55,7 +55,7 @@ final readonly class PlanDocument
                 'zone' => $plan->zone()->value,
             ],
             'closure' => array_filter([
-                'kind' => $draft->fastened->kind->value,
+                'kind' => $draft->fastened->kind->id(),
                 'narrow' => (string) $draft->fastened->narrow,
                 'wide' => (string) $draft->fastened->wide,
                 'tail' => null === $draft->fastened->tail ? null : (string) $draft->fastened->tail,

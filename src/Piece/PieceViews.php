@@ -137,7 +137,7 @@ final readonly class PieceViews
         $drafts = [];
         foreach ($this->planner->closuresOf($piece) as $kind) {
             try {
-                $drafts[$kind->value] = $this->planner->draft(null === $piece->closure ? $piece : $piece->withClosure($piece->closure->as($kind)));
+                $drafts[$kind->id()] = $this->planner->draft(null === $piece->closure ? $piece : $piece->withClosure($piece->closure->as($kind)));
             } catch (PieceUnreadable) {
                 // Not with this pattern.
             }

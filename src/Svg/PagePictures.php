@@ -90,7 +90,7 @@ final readonly class PagePictures
         return [
             'what' => $this->translator->trans('construction.'.$draft->piece->construction.'.name'),
             'body' => $said($draft->body()),
-            'closure' => $this->translator->trans('closure.'.$draft->fastened->kind->value),
+            'closure' => $this->translator->trans('closure.'.$draft->fastened->kind->id()),
             'wished' => $said($draft->wished()),
             'hand' => $said($draft->piece->wearer->handGirth()),
             'shut' => $said($draft->closed()),

@@ -19,7 +19,7 @@ $browser = $kernel->getContainer()->get('test.client');
 assert($browser instanceof KernelBrowser);
 $browser->setServerParameter('HTTP_SEC_FETCH_SITE', 'same-origin');
 [$begun, $bad] = [hrtime(true), 0];
-foreach ((new Constructions())->ids() as $construction) {
+foreach (Constructions::all()->ids() as $construction) {
     for ($seed = $first; $seed < $first + $walks; ++$seed) {
         $wrong = (new Crawler($browser, new Chance($seed)))->walk($construction, $steps);
         if (null !== $wrong) {

@@ -120,7 +120,7 @@ final class Examples
     public static function random(Chance $chance): Piece
     {
         $millimetres = static fn (float $from, float $to): string => round($chance->between($from, $to), 2).' mm';
-        $construction = $chance->of((new Constructions())->ids() ?: ['square-knot-band']);
+        $construction = $chance->of(Constructions::all()->ids() ?: ['square-knot-band']);
         $cord = static fn (): array => [
             'thickness' => $millimetres(0.4, 2.5),
             'fibre' => $chance->of(['polyester', 'nylon', 'linen', 'silk', 'leather', 'cotton', 'hemp']),

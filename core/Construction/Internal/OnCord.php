@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
-use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\Kind\ButtonAndLoop;
+use Rinkel\Core\Closure\Kind\Clasping;
+use Rinkel\Core\Closure\Kind\DoubleBarrel;
+use Rinkel\Core\Closure\Kind\SingleBarrel;
+use Rinkel\Core\Closure\Kind\SlideBeading;
+use Rinkel\Core\Closure\Kind\SquareSliding;
+use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\CordNames;
+use Rinkel\Core\Construction\Look;
 use Rinkel\Core\Construction\Role;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Knot\Knot;
@@ -24,6 +31,11 @@ use Rinkel\Core\Plan\Draft;
  */
 abstract readonly class OnCord implements Construction
 {
+    public function look(): Look
+    {
+        return Look::Cord;
+    }
+
     public function places(): array
     {
         return [BodyPlace::Wrist, BodyPlace::Ankle, BodyPlace::Neck];
@@ -37,8 +49,8 @@ abstract readonly class OnCord implements Construction
     public function closures(): array
     {
         return [
-            ClosureKind::DoubleBarrel, ClosureKind::SingleBarrel, ClosureKind::SquareSlider, ClosureKind::SlideBead, ClosureKind::Clasp,
-            ClosureKind::ButtonLoop, ClosureKind::Ties,
+            new DoubleBarrel(), new SingleBarrel(), new SquareSliding(), new SlideBeading(), new Clasping(),
+            new ButtonAndLoop(), new Tying(),
         ];
     }
 

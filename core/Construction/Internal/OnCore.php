@@ -4,8 +4,15 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
-use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\Kind\ButtonAndLoop;
+use Rinkel\Core\Closure\Kind\Clasping;
+use Rinkel\Core\Closure\Kind\DoubleBarrel;
+use Rinkel\Core\Closure\Kind\SingleBarrel;
+use Rinkel\Core\Closure\Kind\SlideBeading;
+use Rinkel\Core\Closure\Kind\SquareSliding;
+use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Construction;
+use Rinkel\Core\Construction\Look;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Material\CordUse;
@@ -18,6 +25,11 @@ use Rinkel\Core\Piece\Piece;
  */
 abstract readonly class OnCore implements Construction
 {
+    public function look(): Look
+    {
+        return Look::Band;
+    }
+
     public function places(): array
     {
         return [BodyPlace::Wrist, BodyPlace::Ankle];
@@ -26,8 +38,8 @@ abstract readonly class OnCore implements Construction
     public function closures(): array
     {
         return [
-            ClosureKind::SquareSlider, ClosureKind::ButtonLoop, ClosureKind::Clasp, ClosureKind::Ties, ClosureKind::SlideBead,
-            ClosureKind::SingleBarrel, ClosureKind::DoubleBarrel,
+            new SquareSliding(), new ButtonAndLoop(), new Clasping(), new Tying(), new SlideBeading(),
+            new SingleBarrel(), new DoubleBarrel(),
         ];
     }
 

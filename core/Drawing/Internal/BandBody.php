@@ -7,6 +7,7 @@ namespace Rinkel\Core\Drawing\Internal;
 use Rinkel\Core\Construction\Internal\WaveMaker;
 use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\DrawnBead;
+use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Geometry\Curve;

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing\Internal;
 
+use Rinkel\Core\Construction\Look;
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\DrawnFinding;
+use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\Pictures;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Drawing\Stretch;
@@ -41,21 +43,20 @@ abstract readonly class Body
     abstract public function ends(): array;
 
     /**
-     * Returns the body of whatever $draft is, by its construction.
+     * Returns the body of whatever $draft is, by the look of its construction.
      */
     public static function of(Draft $draft, bool $bends = false, ?Pictures $pictures = null): self
     {
-        return match ($draft->piece->construction) {
-            'square-knot-band', 'stacked-band', 'multi-row', 'wave-band' => new BandBody($draft, $bends, $pictures),
-            'bundled-wrap' => new WrapBody($draft, $bends, $pictures),
-            'rope-knot' => new RopeBody($draft, $bends, $pictures),
-            'strand-bundle' => new BundleBody($draft, $bends, $pictures),
-            'netted-pouch' => new NetBody($draft, $bends, $pictures),
-            'laced-chain' => new ChainBody($draft, ['lace']),
-            'braided-chain' => new ChainBody($draft, ['left', 'right']),
-            'knotted-strands' => new CordBody($draft, 'strand', $pictures),
-            'spaced-knots', 'single-focal', 'strung-beads', 'stretch' => new CordBody($draft, 'cord', $pictures),
-            default => throw new \LogicException('Nobody draws a '.$draft->piece->construction.'.'),
+        $cords = $draft->construction->cords()->known;
+
+        return match ($draft->construction->look()) {
+            Look::Band => new BandBody($draft, $bends, $pictures),
+            Look::Wrap => new WrapBody($draft, $bends, $pictures),
+            Look::Rope => new RopeBody($draft, $bends, $pictures),
+            Look::Bundle => new BundleBody($draft, $bends, $pictures),
+            Look::Net => new NetBody($draft, $bends, $pictures),
+            Look::Chain => new ChainBody($draft, $cords),
+            Look::Cord => new CordBody($draft, $cords[0], $pictures),
         };
     }
 

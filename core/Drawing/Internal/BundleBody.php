@@ -6,6 +6,7 @@ namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Construction\StrandBundle;
 use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;
 

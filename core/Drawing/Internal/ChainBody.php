@@ -6,6 +6,7 @@ namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\DrawnFinding;
+use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Geometry\Curve;
 use Rinkel\Core\Plan\Draft;

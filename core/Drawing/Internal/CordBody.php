@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\Pictures;
 use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;

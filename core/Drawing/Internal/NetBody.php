@@ -8,6 +8,7 @@ use Rinkel\Core\Construction\NettedPouch;
 use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\CordKnots;
 use Rinkel\Core\Drawing\DrawnFinding;
+use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\Hanging;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Scene;

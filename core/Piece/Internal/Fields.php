@@ -147,6 +147,28 @@ final class Fields
     }
 
     /**
+     * Returns what a word names among what is known.
+     *
+     * @template T of object
+     *
+     * @param callable(string): ?T $named
+     * @param list<string>         $words   that name something
+     * @param T                    $default
+     *
+     * @return T|null
+     */
+    public function known(string $path, callable $named, array $words, object $default): ?object
+    {
+        $value = $this->at($path);
+        if (null === $value) {
+            return $default;
+        }
+
+        return (\is_string($value) ? $named($value) : null)
+            ?? $this->fault($path, \sprintf('Expected one of %s, not %s.', implode(', ', $words), $this->shown($path)));
+    }
+
+    /**
      * @template T of object
      *
      * @param callable(string): T $parse

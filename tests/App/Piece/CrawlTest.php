@@ -27,7 +27,7 @@ final class CrawlTest extends WebCase
      */
     public static function provideWalks(): iterable
     {
-        foreach ((new Constructions())->ids() as $construction) {
+        foreach (Constructions::all()->ids() as $construction) {
             foreach ([3] as $seed) {
                 yield $construction.' '.$seed => [$construction, $seed];
             }

@@ -21,7 +21,7 @@ final class EditsTest extends WebCase
 {
     public function testANewBeadGoesOnTheCordsThatAreThere(): void
     {
-        foreach ((new Constructions())->ids() as $construction) {
+        foreach (Constructions::all()->ids() as $construction) {
             $piece = $this->layBare($construction);
             $page = $this->edit($piece, ['do' => 'bead-add']);
             self::assertResponseIsSuccessful($construction);
@@ -89,7 +89,7 @@ final class EditsTest extends WebCase
 
     public function testEmptyingThePatternAndPressingAnyButton(): void
     {
-        foreach ((new Constructions())->ids() as $construction) {
+        foreach (Constructions::all()->ids() as $construction) {
             $piece = $this->layBare($construction);
             $this->edit($piece, ['pattern' => '']);
             self::assertResponseIsSuccessful();

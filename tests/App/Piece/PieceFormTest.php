@@ -7,7 +7,6 @@ namespace Rinkel\Tests\App\Piece;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\App\Piece\PieceForm;
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Piece;
@@ -128,7 +127,7 @@ final class PieceFormTest extends TestCase
         $piece = Examples::piece(['closure.tail' => '40 mm']);
         $read = $this->form->read(['closure.kind' => 'ties'] + $this->form->shown($piece), $piece, $piece->unit);
 
-        self::assertSame(ClosureKind::Ties, $read->closure?->kind);
+        self::assertSame('ties', $read->closure?->kind->id());
         self::assertNull($read->closure->tail);
     }
 

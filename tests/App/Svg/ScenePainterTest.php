@@ -83,7 +83,7 @@ final class ScenePainterTest extends TestCase
      */
     public static function providePlans(): iterable
     {
-        foreach ((new Constructions())->ids() as $id) {
+        foreach (Constructions::all()->ids() as $id) {
             yield $id => [Examples::planOf($id)];
         }
         foreach (Examples::shipped() as $name => $piece) {

@@ -22,7 +22,7 @@ final class TableControllerTest extends WebCase
 
     public function testAWristAloneMakesAPieceOfEveryConstruction(): void
     {
-        $ids = (new Constructions())->ids();
+        $ids = Constructions::all()->ids();
         $page = $this->browser->request('GET', '/new');
         $offered = static fn (string $form): array => array_values(array_filter($page->filter('form[aria-labelledby='.$form.'] .making')->extract(['value']), is_string(...)));
         $around = $offered('new-title-around');

@@ -43,7 +43,7 @@ final class ConservationTest extends TestCase
     public function testCutsAreWhatElementsAndClosureTake(Plan $plan): void
     {
         $roles = [];
-        foreach ((new Constructions())->named($plan->draft->piece->construction)?->roles($plan->draft) ?? [] as $role) {
+        foreach (Constructions::all()->named($plan->draft->piece->construction)?->roles($plan->draft) ?? [] as $role) {
             $roles[$role->name] = $role;
         }
         foreach ($plan->cuts as $cut) {
@@ -132,7 +132,7 @@ final class ConservationTest extends TestCase
      */
     public static function providePlans(): iterable
     {
-        foreach ((new Constructions())->ids() as $id) {
+        foreach (Constructions::all()->ids() as $id) {
             yield $id => [Examples::planOf($id)];
             yield $id.' in wraps' => [Examples::planOf($id, ['wraps' => 2, 'wearer.upper' => '18 cm', 'wearer.upperAt' => '5 cm'])];
         }

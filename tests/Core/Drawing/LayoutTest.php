@@ -78,7 +78,7 @@ final class LayoutTest extends TestCase
      */
     public static function providePlans(): iterable
     {
-        foreach ((new Constructions())->ids() as $id) {
+        foreach (Constructions::all()->ids() as $id) {
             yield $id => [Examples::planOf($id)];
         }
         foreach (Examples::shipped() as $name => $piece) {
@@ -140,7 +140,7 @@ final class LayoutTest extends TestCase
      */
     public static function provideConstructions(): iterable
     {
-        foreach ((new Constructions())->ids() as $id) {
+        foreach (Constructions::all()->ids() as $id) {
             yield $id => [$id];
         }
     }

@@ -57,7 +57,7 @@ final class DerivationTest extends TestCase
      */
     public static function providePlans(): iterable
     {
-        foreach ((new Constructions())->ids() as $id) {
+        foreach (Constructions::all()->ids() as $id) {
             yield $id => [Examples::planOf($id)];
         }
         yield 'gaps of several lengths' => [Examples::planOf('spaced-knots', ['pattern' => '1 barrel 3, gap 20 mm, 1 barrel 4, gap 5 mm, 1 barrel 3, gap fit'])];

@@ -56,7 +56,7 @@ final class LikenessTest extends TestCase
      */
     public static function provideScales(): iterable
     {
-        foreach ((new Constructions())->ids() as $construction) {
+        foreach (Constructions::all()->ids() as $construction) {
             yield $construction.' much larger' => [$construction, 1.75];
             yield $construction.' four fifths' => [$construction, 0.8];
         }
@@ -89,7 +89,7 @@ final class LikenessTest extends TestCase
      */
     public static function provideConstructions(): iterable
     {
-        foreach ((new Constructions())->ids() as $construction) {
+        foreach (Constructions::all()->ids() as $construction) {
             yield $construction => [$construction];
         }
     }

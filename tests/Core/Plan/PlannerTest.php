@@ -64,11 +64,11 @@ final class PlannerTest extends TestCase
     #[DataProvider('provideConstructions')]
     public function testEveryClosureOfAConstructionCanBePlanned(string $construction): void
     {
-        foreach ((new Constructions())->named($construction)?->closures() ?? [] as $kind) {
-            $plan = Examples::planOf($construction, ['closure.kind' => $kind->value]);
-            self::assertSame($kind, $plan->draft->fastened->kind);
-            self::assertFalse($plan->draft->closed()->isLongerThan($plan->draft->open()), $kind->value);
-            self::assertContains($plan->zone(), [FitZone::Snug, FitZone::Comfortable], $construction.' with '.$kind->value);
+        foreach (Constructions::all()->named($construction)?->closures() ?? [] as $kind) {
+            $plan = Examples::planOf($construction, ['closure.kind' => $kind->id()]);
+            self::assertSame($kind->id(), $plan->draft->fastened->kind->id());
+            self::assertFalse($plan->draft->closed()->isLongerThan($plan->draft->open()), $kind->id());
+            self::assertContains($plan->zone(), [FitZone::Snug, FitZone::Comfortable], $construction.' with '.$kind->id());
         }
     }
 
@@ -77,7 +77,7 @@ final class PlannerTest extends TestCase
      */
     public static function provideConstructions(): iterable
     {
-        foreach ((new Constructions())->ids() as $id) {
+        foreach (Constructions::all()->ids() as $id) {
             yield $id => [$id];
         }
     }

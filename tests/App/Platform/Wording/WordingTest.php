@@ -94,7 +94,7 @@ final class WordingTest extends KernelTestCase
         foreach (PlannerTest::provideChecks() as [, , $construction, $triggering]) {
             yield 'plain' === $construction ? Examples::plan($triggering) : Examples::planOf($construction, $triggering);
         }
-        foreach ((new Constructions())->ids() as $construction) {
+        foreach (Constructions::all()->ids() as $construction) {
             yield Examples::planOf($construction);
         }
         yield Examples::planOf('rope-knot', ['closure.kind' => 'butted', 'wearer.hand' => '30 cm']);

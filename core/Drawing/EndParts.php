@@ -2,17 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\Core\Drawing\Internal;
+namespace Rinkel\Core\Drawing;
 
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\SquareKnotSlider;
-use Rinkel\Core\Drawing\Cord;
-use Rinkel\Core\Drawing\CordKnots;
-use Rinkel\Core\Drawing\DrawnFinding;
-use Rinkel\Core\Drawing\FlatSinnet;
-use Rinkel\Core\Drawing\Placed;
-use Rinkel\Core\Drawing\Scene;
-use Rinkel\Core\Drawing\StopKnot;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Material\Finding;
@@ -21,11 +13,9 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Draft;
 
 /**
- * Lays a closure out: at both ends of a piece lying open, and between them as it is worn.
- *
- * @internal
+ * What the pictures of closures are put together of: tails and stops, barrels, loops, rows of findings, for one piece.
  */
-final readonly class Ends
+final readonly class EndParts
 {
     /** How much of the body the picture of a closure shows at either side, in mm. */
     private const SHOWN = 12.0;
@@ -38,55 +28,31 @@ final readonly class Ends
         private array $cords,
     ) {}
 
-    /**
-     * Returns what lies left of 0 and right of the body when the piece lies open.
-     */
-    public function open(): Scene
+    public function body(): float
     {
-        $body = $this->draft->body()->millimetres;
-        $fastened = $this->draft->fastened;
-
-        return match ($fastened->kind) {
-            ClosureKind::SquareSlider, ClosureKind::SlideBead => $this->tails($body, $this->stop(-$this->tail(), 0, true), $this->stop($body + $this->tail(), 0, false)),
-            ClosureKind::DoubleBarrel => $this->tails($body, $this->barrel(-$this->tail() - $this->knot(), 0), $this->barrel($body + $this->tail(), 0)),
-            ClosureKind::SingleBarrel => $this->tails($body, $this->barrel(-$this->shortTail() - $this->knot(), 0), $this->stop($body + $this->tail(), 0, false), $this->shortTail()),
-            ClosureKind::Ties => $this->tails($body, null, null),
-            ClosureKind::ButtonLoop => $this->loops($body)->with($this->row($this->findings([FindingKind::Button]), $body, 1)),
-            ClosureKind::Clasp, ClosureKind::Magnetic => (new Scene(0, $body, 0, [...$this->into(0, -1, $this->leftFindings()), ...$this->into($body, 1, $this->rightFindings())], []))
-                ->with($this->row($this->leftFindings(), 0, -1))->with($this->row($this->rightFindings(), $body, 1)),
-            default => new Scene(0, $body, 0, [], []),
-        };
+        return $this->draft->body()->millimetres;
     }
 
     /**
-     * Returns what lies between the body's end and its beginning, $gap mm further, when the piece is worn.
+     * Returns the cords bare between the body's end and its beginning, $gap mm further, with knots on them.
+     *
+     * @param list<Placed> $knots
      */
-    public function worn(float $gap): Scene
+    public function across(float $gap, array $knots = []): Scene
     {
-        $body = $this->draft->body()->millimetres;
-        $middle = $body + $gap / 2;
-        $across = array_map(static fn (EndCord $cord): Cord => Cord::straight($body, $body + $gap, $cord->y, $cord->thickness, $cord->colour, $cord->role), $this->cords);
+        $body = $this->body();
+        $cords = array_map(static fn (EndCord $cord): Cord => Cord::straight($body, $body + $gap, $cord->y, $cord->thickness, $cord->colour, $cord->role), $this->cords);
 
-        return match ($this->draft->fastened->kind) {
-            ClosureKind::SquareSlider => new Scene($body, $body + $gap, 0, $across, $this->slider($middle - $this->knot() / 2)),
-            ClosureKind::SlideBead => (new Scene($body, $body + $gap, 0, $across, []))->with($this->row($this->findings([FindingKind::SlideBead]), $middle - $this->knot() / 2, 1)),
-            ClosureKind::DoubleBarrel => new Scene($body, $body + $gap, 0, $across, [$this->barrel($body + max(0, $gap - $this->tail() - $this->knot()), 0), $this->barrel($body + min($gap - $this->knot(), $this->tail()), 0)]),
-            ClosureKind::SingleBarrel => new Scene($body, $body + $gap, 0, $across, [$this->barrel($middle - $this->knot() / 2, 0)]),
-            ClosureKind::ButtonLoop => (new Scene($body, $body + $gap, 0, [$this->loop($body, $body + $gap)], []))->with($this->row($this->findings([FindingKind::Button]), $body, 1)),
-            ClosureKind::Clasp, ClosureKind::Magnetic => (new Scene($body, $body + $gap, 0, [...$this->into($body, 1, $this->rightFindings()), ...$this->into($body + $gap, -1, $this->leftFindings())], []))
-                ->with($this->row([...$this->rightFindings(), ...array_reverse($this->leftFindings())], $body, 1)),
-            default => new Scene($body, $body + $gap, 0, $across, []),
-        };
+        return new Scene($body, $body + $gap, 0, $cords, $knots);
     }
 
     /**
-     * Returns a sliding closure with the body's ends $gap mm apart, each tail beside the other; null for one that does not slide.
+     * Returns both tails beside each other with the body's ends $gap mm apart, and the knots on them.
+     *
+     * @param callable(float): list<Placed> $knots takes how far a tail lies aside
      */
-    public function sliding(float $gap): ?Scene
+    public function overlapping(float $gap, callable $knots): Scene
     {
-        if (!$this->draft->fastened->kind->slides()) {
-            return null;
-        }
         $end = $this->tail() + 3 * $this->thickness() + SquareKnotSlider::tailEnd()->millimetres;
         $half = $this->thickness() * \count($this->cords) / 2;
         $cords = [];
@@ -96,20 +62,42 @@ final readonly class Ends
             $cords[] = Cord::straight(0, $end, $cord->y - $half, $cord->thickness, $cord->colour, $cord->role);
             $cords[] = Cord::straight($gap - $end, $gap, $cord->y + $half, $cord->thickness, $cord->colour, $cord->role);
         }
-        $kind = $this->draft->fastened->kind;
-        $placed = match ($kind) {
-            ClosureKind::SquareSlider => [...$this->slider(($gap - $this->knot()) / 2), $this->stop($this->tail(), -$half, false), $this->stop($gap - $this->tail(), $half, true)],
-            ClosureKind::SlideBead => [$this->stop($this->tail(), -$half, false), $this->stop($gap - $this->tail(), $half, true)],
-            ClosureKind::DoubleBarrel => [$this->barrel($this->tail(), 0), $this->barrel($gap - $this->tail() - $this->knot(), 0)],
-            default => [$this->barrel($this->shortTail(), 0), $this->stop($gap - $this->tail(), $half, true)],
-        };
-        $scene = new Scene(min(-self::SHOWN, $gap - $end), max($gap + self::SHOWN, $end), 8 * $this->thickness() + 2 * $half, $cords, $placed);
 
-        return ClosureKind::SlideBead === $kind ? $scene->with($this->row($this->findings([FindingKind::SlideBead]), ($gap - $this->knot()) / 2, 1)) : $scene;
+        return new Scene(min(-self::SHOWN, $gap - $end), max($gap + self::SHOWN, $end), 8 * $this->thickness() + 2 * $half, $cords, $knots($half));
     }
 
-    private function tails(float $body, ?Placed $left, ?Placed $right, ?float $leftTail = null): Scene
+    /**
+     * Returns cords' ends and findings at both ends of the body lying open.
+     *
+     * @param list<Finding> $left  from the body outwards
+     * @param list<Finding> $right likewise
+     */
+    public function held(array $left, array $right): Scene
     {
+        $body = $this->body();
+
+        return (new Scene(0, $body, 0, [...$this->into(0, -1, $left), ...$this->into($body, 1, $right)], []))
+            ->with($this->row($left, 0, -1))
+            ->with($this->row($right, $body, 1));
+    }
+
+    /**
+     * Returns the same as it is worn, in one row.
+     *
+     * @param list<Finding> $left
+     * @param list<Finding> $right
+     */
+    public function joined(float $gap, array $left, array $right): Scene
+    {
+        $body = $this->body();
+
+        return (new Scene($body, $body + $gap, 0, [...$this->into($body, 1, $right), ...$this->into($body + $gap, -1, $left)], []))
+            ->with($this->row([...$right, ...array_reverse($left)], $body, 1));
+    }
+
+    public function tails(?Placed $left, ?Placed $right, ?float $leftTail = null): Scene
+    {
+        $body = $this->body();
         $end = $this->tail() + (null === $right ? 0.0 : $right->end() - $right->x + SquareKnotSlider::tailEnd()->millimetres);
         $leftEnd = null === $leftTail ? $end : $leftTail + $this->knot() + SquareKnotSlider::tailEnd()->millimetres;
         $cords = [];
@@ -121,8 +109,9 @@ final readonly class Ends
         return new Scene(-$leftEnd, $body + $end, 3.2 * $this->thickness(), $cords, array_values(array_filter([$left, $right])));
     }
 
-    private function loops(float $body): Scene
+    public function loops(): Scene
     {
+        $body = $this->body();
         $cords = [];
         $from = 0.0;
         $cord = $this->cords[0];
@@ -140,7 +129,7 @@ final readonly class Ends
     /**
      * Returns a loop lying between $from and $to; one made of knots is drawn as thick as they are.
      */
-    private function loop(float $from, float $to): Cord
+    public function loop(float $from, float $to): Cord
     {
         $half = ($to - $from) / 2;
         $cord = $this->cords[0];
@@ -176,7 +165,7 @@ final readonly class Ends
      * @param list<Finding> $findings from the body outwards
      * @param int           $way      1 to the right, -1 to the left
      */
-    private function row(array $findings, float $x, int $way): Scene
+    public function row(array $findings, float $x, int $way): Scene
     {
         $drawn = [];
         $height = 0.0;
@@ -194,7 +183,7 @@ final readonly class Ends
     /**
      * @return list<Finding>
      */
-    private function leftFindings(): array
+    public function leftFindings(): array
     {
         return [...$this->endAndRing(0), ...$this->findings([FindingKind::Clasp, FindingKind::Toggle, FindingKind::Magnet])];
     }
@@ -202,7 +191,7 @@ final readonly class Ends
     /**
      * @return list<Finding>
      */
-    private function rightFindings(): array
+    public function rightFindings(): array
     {
         return [...$this->endAndRing(1), ...$this->findings([FindingKind::Extender])];
     }
@@ -233,7 +222,7 @@ final readonly class Ends
      *
      * @return list<Finding>
      */
-    private function findings(array $kinds): array
+    public function findings(array $kinds): array
     {
         return array_values(array_filter($this->draft->fastened->findings, static fn (Finding $one): bool => \in_array($one->kind, $kinds, true)));
     }
@@ -241,7 +230,7 @@ final readonly class Ends
     /**
      * @return list<Placed>
      */
-    private function slider(float $from): array
+    public function slider(float $from): array
     {
         $knots = $this->draft->piece->closure->knots ?? 4;
         $cord = $this->draft->piece->sliderCord() ?? $this->draft->piece->cord($this->cords[0]->role)->cord;
@@ -255,14 +244,14 @@ final readonly class Ends
         ];
     }
 
-    private function stop(float $x, float $y, bool $turned): Placed
+    public function stop(float $x, float $y, bool $turned): Placed
     {
         $motif = StopKnot::motif('stop');
 
         return new Placed($motif, $x, $y, 3.3 * $this->thickness() * \count($this->cords) ** 0.5 / $motif->length, $this->cords[0]->colour, $this->cords[0]->role, 1, 0, $turned);
     }
 
-    private function barrel(float $x, float $y): Placed
+    public function barrel(float $x, float $y): Placed
     {
         $w = $this->thickness();
         $wraps = $this->draft->piece->closure->wraps ?? BarrelKnot::USUAL;
@@ -275,12 +264,12 @@ final readonly class Ends
         return $this->cords[0]->thickness;
     }
 
-    private function knot(): float
+    public function knot(): float
     {
         return ($this->draft->fastened->length ?? Length::zero())->millimetres;
     }
 
-    private function tail(): float
+    public function tail(): float
     {
         return ($this->draft->fastened->tail ?? Length::zero())->millimetres;
     }
@@ -288,7 +277,7 @@ final readonly class Ends
     /**
      * Returns the short tail of a single sliding knot: what the narrowest gap is beyond the knot.
      */
-    private function shortTail(): float
+    public function shortTail(): float
     {
         return $this->draft->fastened->narrow->millimetres - $this->knot();
     }

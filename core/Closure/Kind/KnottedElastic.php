@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\Kind;
+
+use Rinkel\Core\Closure\ClosedRing;
+use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\Site;
+use Rinkel\Core\Closure\Wished;
+use Rinkel\Core\Knot\Kind\Overhand;
+
+/**
+ * Elastic knotted to a ring.
+ */
+final readonly class KnottedElastic implements ClosureKind
+{
+    public function id(): string
+    {
+        return 'elastic';
+    }
+
+    public function slides(): bool
+    {
+        return false;
+    }
+
+    public function opensFully(): bool
+    {
+        return false;
+    }
+
+    public function passesShut(): bool
+    {
+        return false;
+    }
+
+    public function asks(): array
+    {
+        return [Wished::GluedKnot];
+    }
+
+    public function cautions(): array
+    {
+        return [];
+    }
+
+    public function on(Site $site): Closure
+    {
+        return new ClosedRing($site->wish, $site->ends->cord, $site->book->in(new Overhand(), $site->ends->cord)->times(3));
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\Kind;
+
+use Rinkel\Core\Closure\ClosedRing;
+use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\Site;
+use Rinkel\Core\Closure\Wished;
+use Rinkel\Core\Material\FindingKind;
+
+/**
+ * Ends glued into a magnet.
+ */
+final readonly class Magnetic implements ClosureKind
+{
+    public function id(): string
+    {
+        return 'magnetic';
+    }
+
+    public function slides(): bool
+    {
+        return false;
+    }
+
+    public function opensFully(): bool
+    {
+        return true;
+    }
+
+    public function passesShut(): bool
+    {
+        return false;
+    }
+
+    public function asks(): array
+    {
+        return [Wished::Findings];
+    }
+
+    public function cautions(): array
+    {
+        return ['magnets'];
+    }
+
+    public function on(Site $site): Closure
+    {
+        return new ClosedRing(
+            $site->wish,
+            $site->ends->cord,
+            magnet: $site->finding(FindingKind::Magnet),
+            bundle: $site->ends->bundle()->diameter(),
+        );
+    }
+}

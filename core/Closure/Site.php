@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure;
+
+use Rinkel\Core\Knot\Kind\Overhand;
+use Rinkel\Core\Knot\KnotBook;
+use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\FindingKind;
+
+/**
+ * Where a closure is made: what its maker wished, what lies at the body's ends, what it is tied with and made of.
+ */
+final readonly class Site
+{
+    /**
+     * @param CordUse                $ends     what lies at each end of the body
+     * @param Cord                   $working  the cord that ties a slider
+     * @param array<string, Finding> $findings of the piece, by short name
+     */
+    public function __construct(
+        public ClosureWish $wish,
+        public CordUse $ends,
+        public Cord $working,
+        public KnotBook $book,
+        private array $findings,
+    ) {}
+
+    /**
+     * Returns the knot that stops one end.
+     */
+    public function stop(): Tied
+    {
+        return $this->book->in(new Overhand(), $this->ends->cord, $this->ends->count);
+    }
+
+    /**
+     * Returns the wished finding of $kind, else any of that kind, else a usual one.
+     */
+    public function finding(FindingKind $kind): Finding
+    {
+        foreach ([...$this->wish->findings, ...array_map(strval(...), array_keys($this->findings))] as $name) {
+            $finding = $this->findings[$name] ?? null;
+            if (null !== $finding && $kind === $finding->kind) {
+                return $finding;
+            }
+        }
+
+        return Finding::usual($kind);
+    }
+
+    /**
+     * @return list<Finding> those that the maker wished, in order
+     */
+    public function findings(): array
+    {
+        return array_values(array_filter(array_map(fn (string $name): ?Finding => $this->findings[$name] ?? null, $this->wish->findings)));
+    }
+}

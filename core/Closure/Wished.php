@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure;
+
+/**
+ * What a maker can say of a closure; each is a field of ClosureWish by that name.
+ */
+enum Wished: string
+{
+    /** Square knots in a slider. */
+    case Knots = 'knots';
+
+    /** Turns of a sliding barrel. */
+    case Wraps = 'wraps';
+
+    /** Loops behind each other. */
+    case Loops = 'loops';
+
+    /** How long a tail is. */
+    case Tail = 'tail';
+
+    /** How wide a loop lies flat; kept as a tail. */
+    case Opening = 'opening';
+
+    /** What it is made of. */
+    case Findings = 'findings';
+
+    /** Whether a loop is made of knots. */
+    case Knotted = 'knotted';
+
+    /** Whether glue goes on what it slides on. */
+    case Glued = 'glued';
+
+    /** Whether the knot is glued. */
+    case GluedKnot = 'glued-knot';
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Drawing\Picture;
+
+use Rinkel\Core\Drawing\EndParts;
+use Rinkel\Core\Drawing\EndPicture;
+use Rinkel\Core\Drawing\Scene;
+
+/**
+ * Ends that meet, with nothing to be seen between them.
+ */
+final readonly class JoinedEnds implements EndPicture
+{
+    public function open(EndParts $parts): Scene
+    {
+        return new Scene(0, $parts->body(), 0, [], []);
+    }
+
+    public function worn(EndParts $parts, float $gap): Scene
+    {
+        return $parts->across($gap);
+    }
+
+    public function sliding(EndParts $parts, float $gap): ?Scene
+    {
+        return null;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Drawing\Picture;
+
+use Rinkel\Core\Drawing\EndParts;
+use Rinkel\Core\Drawing\EndPicture;
+use Rinkel\Core\Drawing\Scene;
+
+/**
+ * Two tails with a stop each, and square knots over both.
+ */
+final readonly class SliderEnds implements EndPicture
+{
+    public function open(EndParts $parts): Scene
+    {
+        return $parts->tails($parts->stop(-$parts->tail(), 0, true), $parts->stop($parts->body() + $parts->tail(), 0, false));
+    }
+
+    public function worn(EndParts $parts, float $gap): Scene
+    {
+        return $parts->across($gap, $parts->slider($parts->body() + $gap / 2 - $parts->knot() / 2));
+    }
+
+    public function sliding(EndParts $parts, float $gap): Scene
+    {
+        return $parts->overlapping($gap, static fn (float $half): array => [
+            ...$parts->slider(($gap - $parts->knot()) / 2),
+            $parts->stop($parts->tail(), -$half, false),
+            $parts->stop($gap - $parts->tail(), $half, true),
+        ]);
+    }
+}

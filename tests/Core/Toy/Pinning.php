@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Core\Toy;
+
+use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\Site;
+use Rinkel\Core\Closure\Ties;
+use Rinkel\Core\Closure\Wished;
+use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\EndParts;
+use Rinkel\Core\Drawing\EndPicture;
+use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Material\Colour;
+
+/**
+ * A closure that Rinkel does not know, with its picture: to show what adding one takes.
+ */
+final readonly class Pinning implements ClosureKind, EndPicture
+{
+    public function id(): string
+    {
+        return 'pin';
+    }
+
+    public function slides(): bool
+    {
+        return false;
+    }
+
+    public function opensFully(): bool
+    {
+        return true;
+    }
+
+    public function passesShut(): bool
+    {
+        return false;
+    }
+
+    public function asks(): array
+    {
+        return [Wished::Tail];
+    }
+
+    public function cautions(): array
+    {
+        return ['small-parts'];
+    }
+
+    public function on(Site $site): Closure
+    {
+        return new Ties($site->wish);
+    }
+
+    public function open(EndParts $parts): Scene
+    {
+        return new Scene(-5, $parts->body() + 5, 0, [Cord::straight(-5, 0, 0, 1, Colour::parse('#123456'), 'pin')], []);
+    }
+
+    public function worn(EndParts $parts, float $gap): Scene
+    {
+        return $parts->across($gap);
+    }
+
+    public function sliding(EndParts $parts, float $gap): null
+    {
+        return null;
+    }
+}
