@@ -6,6 +6,7 @@ namespace Rinkel\Core\Closure;
 
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\BarrelKnot;
+use Rinkel\Core\Knot\Kind\Barrel;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Step;
@@ -30,9 +31,14 @@ final readonly class BarrelSlider implements Closure
 
     public static function on(Site $site, bool $isDouble): self
     {
-        $barrel = new BarrelKnot($site->wish->wraps);
+        $cord = $site->ends->cord;
 
-        return new self($site->wish, $isDouble, $barrel->sliding($site->ends->cord, $site->ends->cord), $barrel->dressed($site->ends->cord));
+        return new self(
+            $site->wish,
+            $isDouble,
+            $site->book->sliding(new Barrel(), $cord, $cord, $site->wish->wraps),
+            $site->book->in(new Barrel(), $cord, 1, $site->wish->wraps),
+        );
     }
 
     public function body(Ring $ring): Length

@@ -7,6 +7,8 @@ namespace Rinkel\Core\Drawing;
 use Rinkel\Core\Closure\SquareKnotSlider;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\BarrelKnot;
+use Rinkel\Core\Knot\Kind\Barrel;
+use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
@@ -248,7 +250,7 @@ final readonly class EndParts
     {
         $motif = StopKnot::motif('stop');
 
-        return new Placed($motif, $x, $y, 3.3 * $this->thickness() * \count($this->cords) ** 0.5 / $motif->length, $this->cords[0]->colour, $this->cords[0]->role, 1, 0, $turned);
+        return new Placed($motif, $x, $y, $this->stopKnot()->millimetres / $motif->length, $this->cords[0]->colour, $this->cords[0]->role, 1, 0, $turned);
     }
 
     public function barrel(float $x, float $y): Placed
@@ -256,7 +258,24 @@ final readonly class EndParts
         $w = $this->thickness();
         $wraps = $this->draft->piece->closure->wraps ?? BarrelKnot::USUAL;
 
-        return new Placed(CordKnots::barrel('sliding-'.$wraps, $wraps, $this->knot() / $w, 3.3), $x, $y, $w, $this->cords[0]->colour, $this->cords[0]->role, 1, 0);
+        return new Placed(CordKnots::barrel('sliding-'.$wraps, $wraps, $this->knot() / $w, $this->barrelWidth() / $w), $x, $y, $w, $this->cords[0]->colour, $this->cords[0]->role, 1, 0);
+    }
+
+    /**
+     * Returns the length of the knot that stops an end, as it was counted.
+     */
+    private function stopKnot(): Length
+    {
+        $ends = $this->draft->construction->ends($this->draft->piece);
+
+        return $this->draft->piece->knots()->in(new Overhand(), $ends->cord, $ends->count)->pitch;
+    }
+
+    private function barrelWidth(): float
+    {
+        $cord = $this->draft->construction->ends($this->draft->piece)->cord;
+
+        return $this->draft->piece->knots()->sliding(new Barrel(), $cord, $cord)->width->millimetres;
     }
 
     private function thickness(): float

@@ -41,11 +41,32 @@ final readonly class KnotBook
         return $this->measured($knot, Ground::itself($cord, $together, $turns ?? $knot->usualTurns() ?? 1));
     }
 
+    /**
+     * Returns a knot that $cord ties around one straight $along and that slides on it.
+     */
+    public function sliding(Knot $knot, Cord $cord, Cord $along, ?int $turns = null): Tied
+    {
+        return $this->measured($knot, Ground::sliding($cord, $along, $turns ?? $knot->usualTurns() ?? 1));
+    }
+
+    /**
+     * A sample is of the knot with its usual turns; with others it grows as the model does.
+     */
     private function measured(Knot $knot, Ground $ground): Tied
     {
         $model = $knot->tied($ground, $this->tension);
         $sample = $this->samples[$knot->word()] ?? null;
 
-        return null === $sample ? $model : new Tied($sample->pitch, $sample->use, $model->width, $model->thickness);
+        if (null === $sample) {
+            return $model;
+        }
+        $usual = $knot->tied($ground->usual($knot), $this->tension);
+
+        return new Tied(
+            $sample->pitch->times($model->pitch->ratioTo($usual->pitch)),
+            $sample->use->times($model->use->ratioTo($usual->use)),
+            $model->width,
+            $model->thickness,
+        );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
-use Rinkel\Core\Knot\Hitch;
+use Rinkel\Core\Knot\Kind\LarksHead;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
@@ -94,7 +94,7 @@ readonly class BandMaker extends PartMaker
     protected function hung(Finding $finding): array
     {
         $wire = Length::longest($finding->width->minus($finding->inside)->times(0.5), Length::ofMillimetres(0.8));
-        $head = Hitch::verticalLarksHead()->tied(new Bundle($wire, 1), $this->piece->cord('core')->cord);
+        $head = $this->piece->knots()->around(new LarksHead(), new Bundle($wire, 1), $this->piece->cord('core')->cord);
 
         return ['core' => [Length::zero(), $head->use]] + array_map(static fn (): array => [Length::zero(), Length::zero()], $this->pairs);
     }

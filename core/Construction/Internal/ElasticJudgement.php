@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
-use Rinkel\Core\Knot\OverhandKnot;
+use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
@@ -53,7 +53,7 @@ final readonly class ElasticJudgement
                 return null;
             }
         }
-        $knot = (new OverhandKnot())->tied($piece->cord('cord')->cord, 1)->width;
+        $knot = $piece->knots()->in(new Overhand(), $piece->cord('cord')->cord)->width;
         $hole = Length::longest(Length::zero(), ...array_values(array_map(static fn (Bead $bead): Length => $bead->hole, $used)));
 
         return $knot->isLongerThan($hole) ? new Check('knot-will-not-hide', Severity::Hint, [

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Knot;
-use Rinkel\Core\Knot\OverhandKnot;
 use Rinkel\Core\Knot\Plait;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
@@ -75,7 +75,7 @@ final readonly class NetMaker extends PartMaker
     private function net(Net $net): Element
     {
         $use = $this->piece->cord('mesh');
-        $knot = (new OverhandKnot())->tied($use->cord, 2);
+        $knot = $this->piece->knots()->in(new Overhand(), $use->cord, 2);
 
         return new Element(
             'net',

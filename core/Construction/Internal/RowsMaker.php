@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
-use Rinkel\Core\Knot\HalfKnot;
-use Rinkel\Core\Knot\Hitch;
+use Rinkel\Core\Knot\Kind\HalfHitch;
+use Rinkel\Core\Knot\Kind\HalfLeft;
 use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
@@ -56,8 +56,8 @@ final readonly class RowsMaker extends BandMaker
         $working = $this->pairs[(string) array_key_first($this->pairs)]->cord;
         $core = $this->piece->cord('core')->cord;
         $one = new Cords($core->round(), 0 === $rows % 2 ? 2 : 1);
-        $use = HalfKnot::spiral()->tied($one, $working, $this->piece->tension)->use;
-        $hitch = Hitch::half()->tied(new Cords($core->round(), 1), $working)->use;
+        $use = $this->piece->knots()->around(new HalfLeft(), $one, $working)->use;
+        $hitch = $this->piece->knots()->around(new HalfHitch(), new Cords($core->round(), 1), $working)->use;
         $across = self::spacing($beads, $pitch);
         // Out from the middle, a hitch around every further core on the way, and back to the middle of the next step.
         for ($row = 1; $row <= intdiv($rows - 1, 2); ++$row) {
@@ -164,7 +164,7 @@ final readonly class RowsMaker extends BandMaker
     {
         $bead = $step->beside[intdiv($this->rows(), 2)] ?? $step->beside[0];
         $role = (string) array_key_first($this->pairs);
-        $tied = HalfKnot::spiral()->tied(new Cords($this->piece->cord('core')->cord->round(), 1), $this->pairs[$role]->cord, $this->piece->tension);
+        $tied = $this->piece->knots()->around(new HalfLeft(), new Cords($this->piece->cord('core')->cord->round(), 1), $this->pairs[$role]->cord);
 
         return new Element(
             'bead',

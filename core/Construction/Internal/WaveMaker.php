@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
-use Rinkel\Core\Knot\Hitch;
+use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Bundle;
@@ -73,7 +73,7 @@ final readonly class WaveMaker extends BandMaker
         [$round, $seed] = [$this->known($wave, $wave->round), $this->known($wave, $wave->seed)];
         $role = (string) array_key_first($this->pairs);
         $working = $this->pairs[$role]->cord;
-        $head = Hitch::verticalLarksHead()->tied(new Bundle($this->piece->cord('core')->cord->round(), 1), $working);
+        $head = $this->piece->knots()->around(new VerticalLarksHead(), new Bundle($this->piece->cord('core')->cord->round(), 1), $working);
         $seeds = $wave->seeds ?? self::seedsAround($round, $seed, $working);
         $arm = $round->length->plus($head->pitch)->times($wave->steps)->plus($head->pitch);
         $rise = self::rise($round->diameter, $wave->steps);

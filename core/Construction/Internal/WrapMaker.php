@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
-use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
@@ -28,7 +27,7 @@ final readonly class WrapMaker extends PartMaker
     protected function knot(Knots $knots, bool $swapped): Element
     {
         $cord = $this->piece->cord('cord')->cord;
-        $tied = (new BarrelKnot($knots->wraps ?? BarrelKnot::USUAL))->sliding($cord, $cord);
+        $tied = $this->piece->knots()->sliding($knots->kind, $cord, $cord, $knots->wraps);
 
         return $this->tied($knots, $tied, ['long' => [Length::zero(), $tied->use], 'short' => [$tied->pitch, Length::zero()]]);
     }

@@ -43,6 +43,8 @@ final readonly class Barrel implements Knot
 
     public function tied(Ground $ground, Tension $tension): Tied
     {
-        return (new BarrelKnot($ground->turns))->dressed($ground->cord);
+        $barrel = new BarrelKnot($ground->turns);
+
+        return null === $ground->along ? $barrel->dressed($ground->cord) : $barrel->sliding($ground->cord, $ground->along);
     }
 }
