@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Core\Drawing;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Drawing\DrawnBead;
@@ -124,6 +125,7 @@ final class LayoutTest extends TestCase
      * The layout of every construction as it was last looked at; `./rinkel golden` writes them anew.
      */
     #[DataProvider('provideConstructions')]
+    #[Group('golden')]
     public function testTheLayoutIsTheOneLookedAt(string $construction): void
     {
         $file = \dirname(__DIR__, 2).'/golden/'.$construction.'.txt';
