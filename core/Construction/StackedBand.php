@@ -61,7 +61,7 @@ final readonly class StackedBand extends OnCore
     public function checks(Draft $draft): array
     {
         $pairs = array_keys($this->pairs($draft->piece));
-        $idle = array_filter($pairs, static fn (string $role): bool => $draft->setting->use($role)[1]->isZero());
+        $idle = array_filter($pairs, static fn (string $role): bool => !$draft->setting->take($role)->ties());
 
         return [...Internal\Holding::halves($draft), ...([] === $idle ? [] : [new Check('pair-never-works', Severity::Warn, ['pair' => implode(', ', $idle)])])];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Cutting;
 
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
@@ -34,12 +35,10 @@ final readonly class Cut
     /**
      * Returns the cut, rounded up to the step of $unit.
      *
-     * @param bool   $folded    whether the cord is folded at its middle and works with both halves
-     * @param Length $straight  what runs straight along the piece
-     * @param Length $knots     what the knots of the piece consume
-     * @param Length $tails     what the closure takes straight
-     * @param Length $stopKnots what the closure's knots consume
-     * @param Length $end       what each free end needs to be held and tied
+     * @param bool   $folded  whether the cord is folded at its middle and works with both halves
+     * @param Take   $body    what the piece takes of it
+     * @param Take   $closure what its closure takes
+     * @param Length $end     what each free end needs to be held and tied
      */
     public static function of(
         string $role,
@@ -47,18 +46,16 @@ final readonly class Cut
         Cord $cord,
         bool $folded,
         Unit $unit,
-        Length $straight,
-        Length $knots,
-        Length $tails,
-        Length $stopKnots,
+        Take $body,
+        Take $closure,
         Length $end,
     ): self {
         $parts = [
-            'straight' => $straight,
-            'knots' => $knots,
-            'closure' => $tails->plus($stopKnots),
+            'straight' => $body->straight,
+            'knots' => $body->knots,
+            'closure' => $closure->total(),
             'ends' => $end->times(2),
-            'margin' => $knots->plus($stopKnots)->times(self::MARGIN),
+            'margin' => $body->knots->plus($closure->knots)->times(self::MARGIN),
         ];
         $needed = Length::sum(...array_values($parts));
         $length = $needed->roundedUpTo($unit->cutStep());

@@ -13,7 +13,7 @@ final readonly class Stretch
 {
     /**
      * @param Place|null   $place  where the part stands in the pattern's text
-     * @param string       $what   as of the line's elements
+     * @param string       $word   as of the line's elements
      * @param int          $count  of elements in it
      * @param list<string> $roles  cords that it takes in knots, else those it runs along
      * @param float        $height across the piece
@@ -23,7 +23,7 @@ final readonly class Stretch
         public float $to,
         public float $height,
         public ?Place $place,
-        public string $what,
+        public string $word,
         public ?string $name,
         public int $count,
         public array $roles = [],

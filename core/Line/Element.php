@@ -20,21 +20,20 @@ final readonly class Element
     private array $names;
 
     /**
-     * @param string                               $what      "square", "half left", "bead", "letter", "gap", "focal", "beside", …
-     * @param string|null                          $name      of a bead or finding; the letter is in $letter
-     * @param array<string, array{Length, Length}> $uses      by cord role: straight, in knots; of one cord (or one half of a folded one)
-     * @param array<int, self>                     $beside    in order, or by strand from 0
-     * @param bool                                 $stretches whether the element is bare cord that takes up what the length leaves
-     * @param int|null                             $wraps     turns of a knot, where they are said of it
-     * @param Knot|null                            $knot      of an element that is one
+     * @param string|null         $name      of a bead or finding; the letter is in $letter
+     * @param array<string, Take> $takes     by cord role, of one cord (or one half of a folded one)
+     * @param array<int, self>    $beside    in order, or by strand from 0
+     * @param bool                $stretches whether the element is bare cord that takes up what the length leaves
+     * @param int|null            $wraps     turns of a knot, where they are said of it
+     * @param Knot|null           $knot      of an element that is one
      */
     public function __construct(
-        public string $what,
+        public ElementKind $kind,
         public ?string $name,
         public Length $length,
         public Length $width,
         public Length $thickness,
-        public array $uses,
+        public array $takes,
         public ?Place $place = null,
         public Lane $lane = Lane::Core,
         public ?string $letter = null,
@@ -45,14 +44,22 @@ final readonly class Element
     ) {
         $this->names = match (true) {
             [] !== $beside => array_merge(...array_map(static fn (self $part): array => $part->names, array_values($beside))),
-            null !== $name && ($this->isBead() || 'focal' === $what) => [$name],
+            null !== $name && ($this->isBead() || ElementKind::Focal === $kind) => [$name],
             default => [],
         };
     }
 
     public function isBead(): bool
     {
-        return 'bead' === $this->what || 'letter' === $this->what;
+        return $this->kind->isBead();
+    }
+
+    /**
+     * Returns the one word for it: of a knot that knot's, "square", "half left"; else "bead", "letter", "gap", "focal", ….
+     */
+    public function word(): string
+    {
+        return $this->knot?->word() ?? $this->kind->value;
     }
 
     /**
@@ -61,12 +68,12 @@ final readonly class Element
     public function stretchedTo(Length $length): self
     {
         return new self(
-            $this->what,
+            $this->kind,
             $this->name,
             $length,
             $this->width,
             $this->thickness,
-            array_map(static fn (array $use): array => [$use[0]->times($length->millimetres), $use[1]], $this->uses),
+            array_map(static fn (Take $take): Take => $take->along($take->straight->times($length->millimetres)), $this->takes),
             $this->place,
             $this->lane,
             $this->letter,
@@ -83,12 +90,12 @@ final readonly class Element
     public function onStrands(array $strands): self
     {
         return new self(
-            $this->what,
+            $this->kind,
             $this->name,
             $this->length,
             $this->width,
             $this->thickness,
-            $this->uses,
+            $this->takes,
             $this->place,
             $this->lane,
             $this->letter,

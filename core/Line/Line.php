@@ -76,12 +76,12 @@ final readonly class Line
         $knot = $element->knot?->mirrored();
 
         return null === $knot || $knot === $element->knot ? $element : new Element(
-            $knot->word(),
+            ElementKind::Knot,
             $element->name,
             $element->length,
             $element->width,
             $element->thickness,
-            $element->uses,
+            $element->takes,
             $element->place,
             $element->lane,
             knot: $knot,

@@ -195,10 +195,10 @@ final class LineBuilder
         $lengths = array_map(static fn (array $run): Length => Length::sum(...array_map(static fn (Element $one): Length => $one->length, $run)), $runs);
         $all = array_merge(...$runs);
         $length = Length::longest(...$lengths);
-        $uses = array_map(static fn (array $use): array => [$length, $use[1]], $all[0]->uses);
+        $uses = array_map(static fn (Take $take): Take => $take->along($length), $all[0]->takes);
 
         return new Element(
-            'beside',
+            ElementKind::Beside,
             null,
             $length,
             Length::longest(...array_map(static fn (Element $one): Length => $one->width, $all)),

@@ -66,53 +66,47 @@ final readonly class Setting
     /**
      * Returns how many elements are of one kind.
      */
-    public function count(string $what): int
+    public function count(ElementKind $kind): int
     {
-        return \count(array_filter($this->elements, static fn (Element $element): bool => $what === $element->what));
+        return \count(array_filter($this->elements, static fn (Element $element): bool => $kind === $element->kind));
     }
 
     /**
-     * Returns what one cord of $role takes on the whole line: straight, and in knots.
-     *
-     * @return array{Length, Length}
+     * Returns what one cord of $role takes on the whole line.
      */
-    public function use(string $role): array
+    public function take(string $role): Take
     {
         return self::sum($this->elements, $role);
     }
 
     /**
      * Returns what one cord of $role takes from the focal to one end: of the half that takes more, with half of the focal.
-     *
-     * @return array{Length, Length}
      */
-    public function useOfHalf(string $role): array
+    public function takeOfHalf(string $role): Take
     {
-        $focal = array_search('focal', array_column($this->elements, 'what'), true);
+        $focal = array_search(ElementKind::Focal, array_column($this->elements, 'kind'), true);
         if (false === $focal) {
-            return array_map(static fn (Length $part): Length => $part->times(0.5), $this->use($role));
+            return $this->take($role)->times(0.5);
         }
         $at = self::sum([$this->elements[$focal]], $role);
-        $halves = [self::sum(\array_slice($this->elements, 0, $focal), $role), self::sum(\array_slice($this->elements, $focal + 1), $role)];
-        $longer = $halves[0][0]->plus($halves[0][1])->isShorterThan($halves[1][0]->plus($halves[1][1])) ? $halves[1] : $halves[0];
+        $before = self::sum(\array_slice($this->elements, 0, $focal), $role);
+        $after = self::sum(\array_slice($this->elements, $focal + 1), $role);
 
-        return [$longer[0]->plus($at[0]->times(0.5)), $longer[1]->plus($at[1]->times(0.5))];
+        return ($before->total()->isShorterThan($after->total()) ? $after : $before)->plus($at->times(0.5));
     }
 
     /**
      * @param array<Element> $elements
-     *
-     * @return array{Length, Length}
      */
-    private static function sum(array $elements, string $role): array
+    private static function sum(array $elements, string $role): Take
     {
         [$straight, $knots] = [0.0, 0.0];
         foreach ($elements as $element) {
-            [$along, $in] = $element->uses[$role] ?? [Length::zero(), Length::zero()];
-            $straight += $along->millimetres;
-            $knots += $in->millimetres;
+            $take = $element->takes[$role] ?? null;
+            $straight += $take->straight->millimetres ?? 0.0;
+            $knots += $take->knots->millimetres ?? 0.0;
         }
 
-        return [Length::ofMillimetres($straight), Length::ofMillimetres($knots)];
+        return new Take(Length::ofMillimetres($straight), Length::ofMillimetres($knots));
     }
 }

@@ -10,6 +10,7 @@ use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Knot\HalfKnot;
 use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Measure\WrittenLength;
@@ -122,8 +123,8 @@ final readonly class Derivation
             if ($element->length->isZero()) {
                 continue;
             }
-            $steps[] = new Step($element->isBead() || 'focal' === $element->what ? 'body-beads' : ('gap' === $element->what ? 'body-gaps' : 'body-knots'), [
-                'what' => $element->name ?? $element->what,
+            $steps[] = new Step($element->isBead() || ElementKind::Focal === $element->kind ? 'body-beads' : (ElementKind::Bare === $element->kind ? 'body-gaps' : 'body-knots'), [
+                'what' => $element->name ?? $element->word(),
                 'count' => $count,
                 'each' => $this->fine($element->length),
                 'together' => $element->length->times($count),
@@ -189,9 +190,9 @@ final readonly class Derivation
         }
         $kinds = [];
         foreach ($this->kinds() as [$count, $element]) {
-            $use = $element->uses[$cut->role] ?? $element->uses['long'] ?? null;
-            if (null !== $use && $use[1]->isLongerThan(Length::zero())) {
-                $kinds[] = $count.' '.$element->what.' ('.$this->fine($use[1]).')';
+            $take = $element->takes[$cut->role] ?? $element->takes['long'] ?? null;
+            if (null !== $take && $take->ties()) {
+                $kinds[] = $count.' '.$element->word().' ('.$this->fine($take->knots).')';
             }
         }
 
@@ -207,7 +208,7 @@ final readonly class Derivation
     {
         $kinds = [];
         foreach ($this->draft->setting->elements as $element) {
-            $key = ($element->isBead() ? $element->name : $element->what).' '.round($element->length->millimetres, 6);
+            $key = ($element->isBead() ? $element->name : $element->word()).' '.round($element->length->millimetres, 6);
             $kinds[$key] = [($kinds[$key][0] ?? 0) + 1, $kinds[$key][1] ?? $element];
         }
 

@@ -7,6 +7,7 @@ namespace Rinkel\Core\Plan;
 use Rinkel\Core\Closure\Fastened;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Fit\Ring;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Setting;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Pattern;
@@ -37,7 +38,7 @@ final readonly class Draft
     public function isHalved(): bool
     {
         foreach ($this->setting->elements as $element) {
-            if ('focal' === $element->what && isset($this->piece->findings[$element->name])) {
+            if (ElementKind::Focal === $element->kind && isset($this->piece->findings[$element->name])) {
                 return true;
             }
         }

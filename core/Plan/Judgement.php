@@ -10,6 +10,7 @@ use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Material\Ending;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
@@ -209,7 +210,7 @@ final readonly class Judgement
         $weight = 0;
         foreach ($this->draft->setting->starts() as $i => $start) {
             $element = $this->draft->setting->elements[$i];
-            if ('focal' === $element->what || 'letter' === $element->what) {
+            if (ElementKind::Focal === $element->kind || ElementKind::Letter === $element->kind) {
                 $centre += $start + $element->length->millimetres / 2;
                 ++$weight;
             }

@@ -19,10 +19,12 @@ use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Line\Choice;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\LineBuilder;
 use Rinkel\Core\Line\LineSetter;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\BeadShape;
 use Rinkel\Core\Material\Colour;
@@ -191,7 +193,7 @@ final readonly class Planner
     public function beadFor(Piece $completed, Colour $colour): Bead
     {
         $bead = Bead::of(BeadShape::Round, $colour);
-        $element = new Element('bead', null, $bead->length, $bead->diameter, $bead->diameter, []);
+        $element = new Element(ElementKind::Bead, null, $bead->length, $bead->diameter, $bead->diameter, []);
         $passes = $this->construction($completed)->passes($completed, $element);
         $short = [] === $passes ? Length::zero() : (new Hole($bead->hole))->shortfall($passes);
         if ($short->isZero()) {
@@ -263,8 +265,8 @@ final readonly class Planner
         $cuts = array_map(fn (Role $role): Cut => $this->cut($role, $draft), $construction->roles($draft));
         if (null !== $draft->fastened->own) {
             $cord = $draft->piece->sliderCord() ?? $construction->ends($draft->piece)->cord;
-            $none = Length::zero();
-            $cuts[] = Cut::of('slider', 1, $cord, true, $draft->piece->unit, $none, $draft->fastened->own, $none, $none, Cut::handling());
+            $own = Take::knots($draft->fastened->own);
+            $cuts[] = Cut::of('slider', 1, $cord, true, $draft->piece->unit, $own, Take::none(), Cut::handling());
         }
 
         return $cuts;
@@ -272,11 +274,11 @@ final readonly class Planner
 
     private function cut(Role $role, Draft $draft): Cut
     {
-        [$straight, $knots] = [Length::zero(), Length::zero()];
+        $body = Take::none();
         foreach ($role->lanes as $lane) {
-            [$along, $in] = $role->halved ? $draft->setting->useOfHalf($lane) : $draft->setting->use($lane);
-            [$straight, $knots] = [$straight->plus($along), $knots->plus($in)];
+            $body = $body->plus($role->halved ? $draft->setting->takeOfHalf($lane) : $draft->setting->take($lane));
         }
+        $closure = $role->carries ? new Take($draft->fastened->tails->times($role->twist), $draft->fastened->knots) : Take::none();
 
         return Cut::of(
             $role->name,
@@ -284,10 +286,8 @@ final readonly class Planner
             $draft->piece->cord($role->name)->cord,
             $role->folded,
             $draft->piece->unit,
-            $straight,
-            $knots,
-            $role->carries ? $draft->fastened->tails->times($role->twist) : Length::zero(),
-            $role->carries ? $draft->fastened->knots : Length::zero(),
+            $body,
+            $closure,
             $role->spare ?? ($role->carries ? Length::longest($draft->fastened->end, Cut::handling()) : Cut::handling()),
         );
     }

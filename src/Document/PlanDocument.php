@@ -106,7 +106,7 @@ final readonly class PlanDocument
         $line = [];
         $starts = $setting->starts();
         foreach ($setting->elements as $i => $element) {
-            $entry = array_filter(['what' => $element->what, 'name' => $element->name, 'letter' => $element->letter, 'each' => (string) $element->length], static fn (?string $value): bool => null !== $value);
+            $entry = array_filter(['what' => $element->word(), 'name' => $element->name, 'letter' => $element->letter, 'each' => (string) $element->length], static fn (?string $value): bool => null !== $value);
             $last = array_pop($line);
             if (null !== $last && $entry === array_diff_key($last, ['at' => 0, 'count' => 0])) {
                 $line[] = ['count' => $last['count'] + 1] + $last;

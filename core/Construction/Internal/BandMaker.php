@@ -10,6 +10,7 @@ use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
@@ -63,16 +64,16 @@ readonly class BandMaker extends PartMaker
         }
         $tied = $this->piece->knots()->around($kind, $this->core, $pair->cord);
         $uses = $this->along($tied->pitch, Length::zero());
-        $uses[$role] = [Length::zero(), $tied->use];
+        $uses[$role] = Take::knots($tied->use);
 
         return $this->tied(new Knots($knots->count, $kind, null, $knots->cord, $knots->place()), $tied, $uses);
     }
 
     protected function along(Length $length, Length $bulge): array
     {
-        $uses = ['core' => [$length, Length::zero()]];
+        $uses = ['core' => Take::straight($length)];
         foreach (array_keys($this->pairs) as $role) {
-            $uses[$role] = [self::around($length, $bulge), Length::zero()];
+            $uses[$role] = Take::straight(self::around($length, $bulge));
         }
 
         return $uses;
@@ -96,7 +97,7 @@ readonly class BandMaker extends PartMaker
         $wire = Length::longest($finding->width->minus($finding->inside)->times(0.5), Length::ofMillimetres(0.8));
         $head = $this->piece->knots()->around(new LarksHead(), new Bundle($wire, 1), $this->piece->cord('core')->cord);
 
-        return ['core' => [Length::zero(), $head->use]] + array_map(static fn (): array => [Length::zero(), Length::zero()], $this->pairs);
+        return ['core' => Take::knots($head->use)] + array_map(static fn (): Take => Take::none(), $this->pairs);
     }
 
     /**
@@ -106,7 +107,7 @@ readonly class BandMaker extends PartMaker
     {
         $tied = $this->piece->knots()->around($kind, $this->core, $cord);
         $uses = $this->along($tied->pitch, Length::zero());
-        $uses[$role] = [$tied->pitch->times(0.5), $tied->use->times(0.5)];
+        $uses[$role] = new Take($tied->pitch->times(0.5), $tied->use->times(0.5));
 
         return $this->tied($knots, $tied, $uses);
     }
@@ -124,7 +125,7 @@ readonly class BandMaker extends PartMaker
         $cord = $this->piece->cord('core');
         $together = $cord->count + 2 * \count($this->pairs);
         $tied = $this->piece->knots()->in($knots->kind, $cord->cord, $together);
-        $uses = array_map(static fn (array $use): array => [Length::zero(), $tied->use], $this->along($tied->pitch, Length::zero()));
+        $uses = array_map(static fn (): Take => Take::knots($tied->use), $this->along($tied->pitch, Length::zero()));
 
         return $this->tied($knots, $tied, $uses);
     }

@@ -7,6 +7,7 @@ namespace Rinkel\Core\Construction\Internal;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Measure\Length;
@@ -63,12 +64,12 @@ final readonly class BundleMaker extends PartMaker
     {
         $tied = $this->piece->knots()->around($knots->kind, $this->bundle, $this->piece->cord('end')->cord);
 
-        return $this->tied($knots, $tied, ['end' => [Length::zero(), $tied->use]] + $this->along($tied->pitch, Length::zero()));
+        return $this->tied($knots, $tied, ['end' => Take::knots($tied->use)] + $this->along($tied->pitch, Length::zero()));
     }
 
     protected function along(Length $length, Length $bulge): array
     {
-        return array_map(fn (): array => [$length->times($this->outer), Length::zero()], $this->strands) + ['end' => [Length::zero(), Length::zero()]];
+        return array_map(fn (): Take => Take::straight($length->times($this->outer)), $this->strands) + ['end' => Take::none()];
     }
 
     protected function bare(): Length

@@ -6,7 +6,9 @@ namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
@@ -59,15 +61,15 @@ final readonly class ChainMaker extends PartMaker
             $use = $this->piece->cord($role);
             $thick = $use->cord->thickness->times(sqrt($use->count));
             $across = Length::ofMillimetres(hypot($link->pitch()->millimetres, $link->inside->millimetres));
-            $uses[$role] = [Length::zero(), $across->plus($link->wire()->plus($thick)->times(2))];
+            $uses[$role] = Take::knots($across->plus($link->wire()->plus($thick)->times(2)));
         }
 
-        return array_fill(0, $part->count, new Element('link', $part->name, $link->pitch(), $link->width, $link->wire()->plus($this->bare()->times(2)), $uses, $part->place()));
+        return array_fill(0, $part->count, new Element(ElementKind::Link, $part->name, $link->pitch(), $link->width, $link->wire()->plus($this->bare()->times(2)), $uses, $part->place()));
     }
 
     protected function along(Length $length, Length $bulge): array
     {
-        return array_fill_keys($this->roles, [$length, Length::zero()]);
+        return array_fill_keys($this->roles, Take::straight($length));
     }
 
     protected function bare(): Length

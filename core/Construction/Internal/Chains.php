@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Unit;
@@ -42,14 +43,14 @@ final class Chains
      */
     public static function checks(Draft $draft): array
     {
-        $links = array_values(array_filter($draft->setting->elements, static fn (Element $one): bool => 'link' === $one->what));
+        $links = array_values(array_filter($draft->setting->elements, static fn (Element $one): bool => ElementKind::Link === $one->kind));
         $count = \count($links);
         $link = $draft->piece->findings[$links[0]->name ?? ''] ?? null;
         if (null === $link) {
             return [];
         }
         $cords = [];
-        foreach ($links[0]->uses as $role => $use) {
+        foreach (array_keys($links[0]->takes) as $role) {
             $cord = $draft->piece->cord((string) $role);
             array_push($cords, ...array_fill(0, $cord->count, $cord->cord));
         }

@@ -7,8 +7,10 @@ namespace Rinkel\Core\Construction\Internal;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Line\Line;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
@@ -45,7 +47,7 @@ final readonly class CordMaker extends PartMaker
 
         return $shift->isZero() ? $line : $line->with(
             $line->first,
-            [...$line->after, new Chunk([new Element('gap', null, $shift, $this->bare(), $this->bare(), $this->along($shift, Length::zero()))])],
+            [...$line->after, new Chunk([new Element(ElementKind::Bare, null, $shift, $this->bare(), $this->bare(), $this->along($shift, Length::zero()))])],
         );
     }
 
@@ -58,7 +60,7 @@ final readonly class CordMaker extends PartMaker
     {
         $tied = $this->piece->knots()->in($knots->kind, $this->piece->cord($this->role)->cord, 1, $knots->wraps);
 
-        return $this->tied($knots, $tied, [$this->role => [Length::zero(), $tied->use]]);
+        return $this->tied($knots, $tied, [$this->role => Take::knots($tied->use)]);
     }
 
     protected function bead(Node $part, string $name, Lane $lane, ?string $letter = null): Element
@@ -83,7 +85,7 @@ final readonly class CordMaker extends PartMaker
 
     protected function along(Length $length, Length $bulge): array
     {
-        return [$this->role => [$length, Length::zero()]];
+        return [$this->role => Take::straight($length)];
     }
 
     protected function bare(): Length

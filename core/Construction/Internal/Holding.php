@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Construction\Construction;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Check;
@@ -48,7 +49,7 @@ final class Holding
             }
             foreach ([$i - 1, $i + 1] as $beside) {
                 $knot = $elements[$beside] ?? null;
-                if (null !== $knot && null === $knot->name && 'gap' !== $knot->what && $knot->width->isShorterThan($bead->hole)) {
+                if (null !== $knot && null === $knot->name && ElementKind::Bare !== $knot->kind && $knot->width->isShorterThan($bead->hole)) {
                     $checks[$element->name] = new Check('knot-slips-through', Severity::Warn, [
                         'bead' => (string) $element->name,
                         'hole' => $bead->hole->written(Unit::Millimetre),

@@ -8,7 +8,9 @@ use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Plait;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Braid;
@@ -46,7 +48,7 @@ final readonly class NetMaker extends PartMaker
 
     protected function along(Length $length, Length $bulge): array
     {
-        return ['mesh' => [$length->times(0.5), Length::zero()]];
+        return ['mesh' => Take::straight($length->times(0.5))];
     }
 
     protected function bare(): Length
@@ -61,12 +63,12 @@ final readonly class NetMaker extends PartMaker
         $plait = (new Plait())->of($use->cord, $use->count, $length);
 
         return new Element(
-            'braid',
+            ElementKind::Braid,
             null,
             $braid->length ?? Length::zero(),
             $plait->width,
             $plait->thickness,
-            ['mesh' => [$plait->use->times(0.5), Length::zero()]],
+            ['mesh' => Take::straight($plait->use->times(0.5))],
             $braid->place(),
             stretches: null === $braid->length,
         );
@@ -78,12 +80,12 @@ final readonly class NetMaker extends PartMaker
         $knot = $this->piece->knots()->in(new Overhand(), $use->cord, 2);
 
         return new Element(
-            'net',
+            ElementKind::Net,
             null,
             Length::zero(),
             $use->cord->round()->times(3),
             $use->cord->round()->times(2),
-            ['mesh' => [$net->every->times($net->rows), $knot->use->times($net->rows)]],
+            ['mesh' => new Take($net->every->times($net->rows), $knot->use->times($net->rows))],
             $net->place(),
         );
     }

@@ -6,9 +6,11 @@ namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\Maker;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
@@ -77,7 +79,7 @@ abstract readonly class PartMaker implements Maker
     /**
      * Returns what a stretch of $length along the piece takes of each cord when it carries nothing or a bead as wide as $bulge.
      *
-     * @return array<string, array{Length, Length}>
+     * @return array<string, Take>
      */
     abstract protected function along(Length $length, Length $bulge): array;
 
@@ -94,7 +96,7 @@ abstract readonly class PartMaker implements Maker
     /**
      * Returns what both halves together take to hang on a finding in the middle; a cord that runs on through it takes its length.
      *
-     * @return array<string, array{Length, Length}>
+     * @return array<string, Take>
      */
     protected function hung(Finding $finding): array
     {
@@ -125,12 +127,12 @@ abstract readonly class PartMaker implements Maker
     }
 
     /**
-     * @param array<string, array{Length, Length}> $uses
+     * @param array<string, Take> $uses
      */
     protected function tied(Knots $knots, Tied $tied, array $uses): Element
     {
         return new Element(
-            $knots->kind->word(),
+            ElementKind::Knot,
             null,
             $tied->pitch,
             $tied->width,
@@ -147,7 +149,7 @@ abstract readonly class PartMaker implements Maker
         $bead = $this->known($part, $name);
 
         return new Element(
-            null === $letter ? 'bead' : 'letter',
+            null === $letter ? ElementKind::Bead : ElementKind::Letter,
             $name,
             $bead->length,
             $bead->diameter,
@@ -220,7 +222,7 @@ abstract readonly class PartMaker implements Maker
         $width = $bead->diameter ?? $finding->width ?? Length::zero();
         $uses = null === $finding || null !== $bead ? $this->along($length, $width) : $this->hung($finding);
 
-        return new Element('focal', $focal->name, $length, $width, $bead->diameter ?? $this->bare(), $uses, $focal->place());
+        return new Element(ElementKind::Focal, $focal->name, $length, $width, $bead->diameter ?? $this->bare(), $uses, $focal->place());
     }
 
     private function gap(Gap $gap): Element
@@ -228,7 +230,7 @@ abstract readonly class PartMaker implements Maker
         $length = $gap->length ?? Length::zero();
 
         return new Element(
-            'gap',
+            ElementKind::Bare,
             null,
             $length,
             $this->bare(),

@@ -8,6 +8,7 @@ use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\Knots;
 
@@ -32,19 +33,19 @@ final readonly class RopeMaker extends PartMaker
         if (Manner::Woven === $knots->kind->manner()) {
             $tied = $this->piece->knots()->in($knots->kind, $rope->cord, $rope->count);
 
-            return $this->tied($knots, $tied, ['rope' => [Length::zero(), $tied->use], 'thread' => [Length::zero(), Length::zero()]]);
+            return $this->tied($knots, $tied, ['rope' => Take::knots($tied->use), 'thread' => Take::none()]);
         }
         $thread = $this->piece->cord('thread')->cord;
         $tied = $this->piece->knots()->around($knots->kind, $rope->bundle(2), $thread);
         // The ropes lie flat side by side under it.
         $flat = new Tied($tied->pitch, $tied->use, $this->bare(), $this->bareThickness()->plus($thread->round()->times(2)));
 
-        return $this->tied($knots, $flat, ['rope' => [$tied->pitch, Length::zero()], 'thread' => [Length::zero(), $tied->use]]);
+        return $this->tied($knots, $flat, ['rope' => Take::straight($tied->pitch), 'thread' => Take::knots($tied->use)]);
     }
 
     protected function along(Length $length, Length $bulge): array
     {
-        return ['rope' => [$length, Length::zero()], 'thread' => [Length::zero(), Length::zero()]];
+        return ['rope' => Take::straight($length), 'thread' => Take::none()];
     }
 
     protected function bare(): Length

@@ -8,8 +8,10 @@ use Rinkel\Core\Knot\Kind\HalfHitch;
 use Rinkel\Core\Knot\Kind\HalfLeft;
 use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Line\Line;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Bundle as Cords;
 use Rinkel\Core\Measure\Length;
@@ -67,12 +69,12 @@ final readonly class RowsMaker extends BandMaker
         $thickest = Length::longest(...$widths);
 
         return [new Element(
-            'rows',
+            ElementKind::Rows,
             null,
             $pitch,
             $across->times($rows - 1)->plus($thickest),
             $thickest,
-            ['core' => [$pitch, Length::zero()], (string) array_key_first($this->pairs) => [Length::zero(), $use]],
+            ['core' => Take::straight($pitch), (string) array_key_first($this->pairs) => Take::knots($use)],
             $bundle->place(),
             beside: array_map(fn (string $name): Element => $this->bead($bundle, $name, Lane::Strand), $names),
         )];
@@ -130,7 +132,7 @@ final readonly class RowsMaker extends BandMaker
         $open = null;
         foreach ($chunks as $chunk) {
             [$elements, $open] = $this->endedIn($chunk->elements, $open);
-            $wraps = null !== $chunk->fit && null !== $open && 'rows' !== ($chunk->elements[0] ?? null)?->what;
+            $wraps = null !== $chunk->fit && null !== $open && ElementKind::Rows !== ($chunk->elements[0] ?? null)?->kind;
             $ended[] = new Chunk($wraps && null !== $open ? [...$elements, $this->last($open)] : $elements, $chunk->fit, $chunk->swapped);
             $open = $wraps ? null : $open;
         }
@@ -147,11 +149,11 @@ final readonly class RowsMaker extends BandMaker
     {
         $ended = [];
         foreach ($elements as $element) {
-            if (null !== $open && 'rows' !== $element->what) {
+            if (null !== $open && ElementKind::Rows !== $element->kind) {
                 $ended[] = $this->last($open);
             }
             $ended[] = $element;
-            $open = 'rows' === $element->what ? $element : null;
+            $open = ElementKind::Rows === $element->kind ? $element : null;
         }
 
         return [$ended, $open];
@@ -167,12 +169,12 @@ final readonly class RowsMaker extends BandMaker
         $tied = $this->piece->knots()->around(new HalfLeft(), new Cords($this->piece->cord('core')->cord->round(), 1), $this->pairs[$role]->cord);
 
         return new Element(
-            'bead',
+            ElementKind::Bead,
             $bead->name,
             $bead->length,
             $step->width,
             $bead->thickness,
-            ['core' => [$bead->length, Length::zero()], $role => [$bead->length, $tied->use]],
+            ['core' => Take::straight($bead->length), $role => new Take($bead->length, $tied->use)],
             $step->place,
             Lane::Strand,
         );

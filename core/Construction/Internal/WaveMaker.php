@@ -6,6 +6,8 @@ namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\Cord;
@@ -84,12 +86,12 @@ final readonly class WaveMaker extends BandMaker
         $step = [$this->bead($wave, $wave->round, Lane::Core), ...array_fill(0, $seeds, $this->bead($wave, $wave->seed, Lane::Left))];
 
         return new Element(
-            'wave',
+            ElementKind::Wave,
             null,
             $along,
             $width,
             Length::longest($round->diameter, $seed->diameter),
-            ['core' => [$arm, Length::zero()], $role => [$outside->times($wave->steps), $head->use->times($wave->steps + 1)]],
+            ['core' => Take::straight($arm), $role => new Take($outside->times($wave->steps), $head->use->times($wave->steps + 1))],
             $wave->place(),
             beside: array_merge(...array_fill(0, 2 * $wave->steps, $step)),
         );

@@ -7,6 +7,8 @@ namespace Rinkel\Core\Construction\Internal;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Knots;
@@ -29,12 +31,12 @@ final readonly class WrapMaker extends PartMaker
         $cord = $this->piece->cord('cord')->cord;
         $tied = $this->piece->knots()->sliding($knots->kind, $cord, $cord, $knots->wraps);
 
-        return $this->tied($knots, $tied, ['long' => [Length::zero(), $tied->use], 'short' => [$tied->pitch, Length::zero()]]);
+        return $this->tied($knots, $tied, ['long' => Take::knots($tied->use), 'short' => Take::straight($tied->pitch)]);
     }
 
     protected function along(Length $length, Length $bulge): array
     {
-        return ['long' => [$length, Length::zero()], 'short' => [$length, Length::zero()]];
+        return ['long' => Take::straight($length), 'short' => Take::straight($length)];
     }
 
     protected function bare(): Length
@@ -59,6 +61,6 @@ final readonly class WrapMaker extends PartMaker
         $widths = array_map(static fn (Element $one): Length => $one->width, $beads);
         $widest = Length::longest(Length::zero(), ...$widths);
 
-        return [new Element('beside', null, $length, $widest->times(2), $widest, $this->along($length, Length::zero()), $bundle->place(), Lane::Core, null, $beads)];
+        return [new Element(ElementKind::Beside, null, $length, $widest->times(2), $widest, $this->along($length, Length::zero()), $bundle->place(), Lane::Core, null, $beads)];
     }
 }

@@ -14,6 +14,7 @@ use Rinkel\Core\Geometry\Curve;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\Lane;
 
@@ -34,19 +35,19 @@ final readonly class BandBody extends Body
             if (null !== $element->knot) {
                 array_push($placed, ...$this->pictures->placed($this->run($element, $count, $start, $role, 0 === $i, $i === \count($runs) - 1)));
             }
-            if ($element->isBead() || 'focal' === $element->what) {
+            if ($element->isBead() || ElementKind::Focal === $element->kind) {
                 $beads[] = $this->bead($element, $start, 0);
                 $findings[] = $this->finding($element, $start);
                 array_push($cords, ...(null === $this->finding($element, $start) && Lane::Strand !== $element->lane ? $this->around($element, $start) : []));
-            } elseif ('gap' === $element->what) {
+            } elseif (ElementKind::Bare === $element->kind) {
                 array_push($cords, ...$this->around($element, $start));
-            } elseif ('rows' === $element->what) {
+            } elseif (ElementKind::Rows === $element->kind) {
                 array_push($beads, ...$this->rowBeads($element, $start));
                 array_push($cords, ...$this->rowHitches($element, $start));
-            } elseif ('wave' === $element->what) {
+            } elseif (ElementKind::Wave === $element->kind) {
                 array_push($beads, ...$this->waveBeads($element, $start));
                 array_push($cords, ...$this->waveOutsides($element, $start));
-            } elseif ('beside' === $element->what) {
+            } elseif (ElementKind::Beside === $element->kind) {
                 array_push($beads, ...$this->besideCore($element, $start));
                 array_push($cords, ...$this->around($element, $start));
             }
@@ -79,7 +80,7 @@ final readonly class BandBody extends Body
         $wire = 0.0;
         foreach ($this->draft->setting->starts() as $i => $start) {
             $finding = $this->finding($this->draft->setting->elements[$i], $start);
-            if (null !== $finding && 'focal' === $this->draft->setting->elements[$i]->what) {
+            if (null !== $finding && ElementKind::Focal === $this->draft->setting->elements[$i]->kind) {
                 $wire = ($finding->finding->width->millimetres - $finding->finding->inside->millimetres) / 2;
                 $pieces = [[0.0, $start + $wire], [$start + $finding->finding->length->millimetres - $wire, $body]];
             }
@@ -113,8 +114,8 @@ final readonly class BandBody extends Body
         $starts = $this->draft->setting->starts();
         foreach ($this->draft->setting->elements as $i => $element) {
             $last = array_pop($runs);
-            $joins = null !== $last && [] === $element->beads() && !\in_array($element->what, ['gap', 'rows', 'wave'], true)
-                && $last[0]->what === $element->what && $this->tier($last[0]) === $this->tier($element);
+            $joins = null !== $last && [] === $element->beads() && !\in_array($element->kind, [ElementKind::Bare, ElementKind::Rows, ElementKind::Wave], true)
+                && $last[0]->word() === $element->word() && $this->tier($last[0]) === $this->tier($element);
             array_push($runs, ...match (true) {
                 null === $last => [[$element, 1, $starts[$i]]],
                 $joins => [[$last[0], $last[1] + 1, $last[2]]],
@@ -130,13 +131,13 @@ final readonly class BandBody extends Body
      */
     private function tier(Element $element): string
     {
-        foreach ($element->uses as $role => [, $knots]) {
-            if ('core' !== $role && !$knots->isZero()) {
+        foreach ($element->takes as $role => $take) {
+            if ('core' !== $role && $take->ties()) {
                 return $role;
             }
         }
 
-        return (string) (array_keys(array_diff_key($element->uses, ['core' => 0]))[0] ?? 'core');
+        return (string) (array_keys(array_diff_key($element->takes, ['core' => 0]))[0] ?? 'core');
     }
 
     /**
@@ -155,7 +156,7 @@ final readonly class BandBody extends Body
      */
     private function half(Element $knot): float
     {
-        return $this->draft->piece->cord('core')->bundle()->width()->millimetres / 2 + (\count($knot->uses) - 2) * 0.3 * $this->draft->piece->cord('core')->cord->thickness->millimetres;
+        return $this->draft->piece->cord('core')->bundle()->width()->millimetres / 2 + (\count($knot->takes) - 2) * 0.3 * $this->draft->piece->cord('core')->cord->thickness->millimetres;
     }
 
     /**
@@ -173,11 +174,11 @@ final readonly class BandBody extends Body
         $cords = [];
         foreach ([-1, 1] as $side) {
             $out = $rest;
-            foreach ('beside' === $element->what ? $element->beside : [$element] as $part) {
+            foreach (ElementKind::Beside === $element->kind ? $element->beside : [$element] as $part) {
                 $bulge = $part->width->millimetres / 2;
                 $out = max($out, match (true) {
-                    'gap' === $element->what => $rest,
-                    'beside' !== $element->what => $bulge + $w / 2,
+                    ElementKind::Bare === $element->kind => $rest,
+                    ElementKind::Beside !== $element->kind => $bulge + $w / 2,
                     (Lane::Left === $part->lane) === (-1 === $side) => $rest + $bulge,
                     default => $rest,
                 });
@@ -214,7 +215,7 @@ final readonly class BandBody extends Body
      */
     private function spread(): bool
     {
-        return [] !== array_intersect(['rows', 'wave'], array_column($this->draft->setting->elements, 'what'));
+        return [] !== array_filter($this->draft->setting->elements, static fn (Element $one): bool => \in_array($one->kind, [ElementKind::Rows, ElementKind::Wave], true));
     }
 
     /**
@@ -233,15 +234,15 @@ final readonly class BandBody extends Body
             foreach ($this->draft->setting->starts() as $i => $start) {
                 $element = $this->draft->setting->elements[$i];
                 $length = $element->length->millimetres;
-                $shares = match ($element->what) {
-                    'rows' => [0.3, 0.7],
-                    'wave' => [0.12, 0.3, 0.5, 0.7, 0.88],
+                $shares = match ($element->kind) {
+                    ElementKind::Rows => [0.3, 0.7],
+                    ElementKind::Wave => [0.12, 0.3, 0.5, 0.7, 0.88],
                     default => Lane::Strand === $element->lane ? [] : [0.5],
                 };
                 foreach ($shares as $share) {
-                    $way[] = [$start + $share * $length, match ($element->what) {
-                        'rows' => self::rowAt($element, $core, $use->count),
-                        'wave' => (0 === $core % 2 ? -1 : 1) * $this->rise($element, $share),
+                    $way[] = [$start + $share * $length, match ($element->kind) {
+                        ElementKind::Rows => self::rowAt($element, $core, $use->count),
+                        ElementKind::Wave => (0 === $core % 2 ? -1 : 1) * $this->rise($element, $share),
                         default => $near,
                     }];
                 }

@@ -12,6 +12,7 @@ use Rinkel\Core\Drawing\Pictures;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Drawing\Stretch;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Plan\Draft;
 
@@ -84,9 +85,9 @@ abstract readonly class Body
      */
     private function roles(Element $element): array
     {
-        $knotted = array_filter($element->uses, static fn (array $use): bool => !$use[1]->isZero());
+        $knotted = array_filter($element->takes, static fn (Take $take): bool => $take->ties());
 
-        return array_map($this->cordOf(...), array_map(strval(...), array_keys([] === $knotted ? $element->uses : $knotted)));
+        return array_map($this->cordOf(...), array_map(strval(...), array_keys([] === $knotted ? $element->takes : $knotted)));
     }
 
     /**
@@ -109,7 +110,7 @@ abstract readonly class Body
         foreach ($this->draft->setting->starts() as $i => $from) {
             $element = $this->draft->setting->elements[$i];
             $to = $from + $element->length->millimetres;
-            $joins = null !== $open && $open->what === $element->what && $open->name === $element->name && (null === $open->place ? null === $element->place : $open->place->equals($element->place));
+            $joins = null !== $open && $open->word === $element->word() && $open->name === $element->name && (null === $open->place ? null === $element->place : $open->place->equals($element->place));
             if (null !== $open && !$joins) {
                 $stretches[] = $open;
             }
@@ -118,7 +119,7 @@ abstract readonly class Body
                 $to,
                 $element->width->millimetres,
                 $element->place,
-                $element->what,
+                $element->word(),
                 $element->name,
                 $joins ? $open->count + 1 : 1,
                 $joins ? $open->roles : $this->roles($element),

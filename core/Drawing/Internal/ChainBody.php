@@ -9,6 +9,7 @@ use Rinkel\Core\Drawing\DrawnFinding;
 use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Geometry\Curve;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Plan\Draft;
 
 /**
@@ -36,7 +37,7 @@ final readonly class ChainBody extends Body
         foreach ($this->draft->setting->starts() as $i => $start) {
             $element = $this->draft->setting->elements[$i];
             $finding = $this->draft->piece->findings[$element->name] ?? null;
-            if ('link' === $element->what && null !== $finding) {
+            if (ElementKind::Link === $element->kind && null !== $finding) {
                 $links[] = new DrawnFinding($finding, $start - $finding->wire()->millimetres, 0, beneath: true);
                 foreach ($this->roles as $which => $role) {
                     $side = (0 === $i % 2 ? 1 : -1) * (0 === $which ? 1 : -1);

@@ -9,6 +9,7 @@ use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\Pictures;
 use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Plan\Draft;
 
 /**
@@ -40,7 +41,7 @@ final readonly class CordBody extends Body
                 if ([] !== $element->beside && !isset($element->beside[$i])) {
                     continue;
                 }
-                if ($element->isBead() || 'focal' === $element->what) {
+                if ($element->isBead() || ElementKind::Focal === $element->kind) {
                     $beads[] = $this->bead($element, $x, $end->y);
                     $findings[] = 0 === $i ? $this->finding($element, $x) : null;
                 } elseif (null !== $element->knot) {
@@ -79,7 +80,7 @@ final readonly class CordBody extends Body
         $elements = $this->draft->setting->elements;
         $last = $elements[\count($elements) - 1] ?? null;
 
-        return null !== $last && 'gap' === $last->what && null === $last->place ? $last->length->millimetres : 0.0;
+        return null !== $last && ElementKind::Bare === $last->kind && null === $last->place ? $last->length->millimetres : 0.0;
     }
 
     /**

@@ -14,6 +14,7 @@ use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\Plait;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Measure\Length;
 
 /**
@@ -33,16 +34,16 @@ final readonly class NetBody extends Body
         $low = 0.0;
         foreach ($this->draft->setting->starts() as $i => $start) {
             $element = $this->draft->setting->elements[$i];
-            if ('braid' === $element->what && $element->length->millimetres > 0) {
+            if (ElementKind::Braid === $element->kind && $element->length->millimetres > 0) {
                 $copies = max(1, (int) round($element->length->millimetres / ($motif->length * $strand)));
                 $scale = $element->length->millimetres / $copies / $motif->length;
                 $placed[] = new Placed($motif, $start, 0, $scale, $use->cord->colour, 'mesh', $copies, 0);
-            } elseif ('net' === $element->what) {
+            } elseif (ElementKind::Net === $element->kind) {
                 $lock = $this->draft->setting->elements[$i + 1] ?? $element;
                 $pouch = $this->pouch();
                 $low = $pouch->height;
                 $hanging[] = new Hanging($start + $lock->length->millimetres / 2, $pouch);
-            } elseif ($element->isBead() || 'focal' === $element->what) {
+            } elseif ($element->isBead() || ElementKind::Focal === $element->kind) {
                 $beads[] = $this->bead($element, $start, 0);
             }
         }

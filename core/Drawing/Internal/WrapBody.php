@@ -11,6 +11,7 @@ use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Geometry\Curve;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Pattern\Node\Lane;
 
 /**
@@ -31,7 +32,7 @@ final readonly class WrapBody extends Body
         foreach ($this->draft->setting->starts() as $i => $start) {
             $element = $this->draft->setting->elements[$i];
             $end = $start + $element->length->millimetres;
-            $apart = 'beside' === $element->what ? $element->width->millimetres / 4 : $near;
+            $apart = ElementKind::Beside === $element->kind ? $element->width->millimetres / 4 : $near;
             $inset = min(2.0, ($end - $start) / 4);
             array_push($way, [$start + $inset, $apart], [$end - $inset, $apart]);
             foreach ($this->beside($element, $start) as $bead) {

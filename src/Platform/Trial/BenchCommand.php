@@ -7,6 +7,7 @@ namespace Rinkel\App\Platform\Trial;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\LineSetter;
 use Rinkel\Core\Measure\Length;
@@ -105,7 +106,7 @@ final class BenchCommand extends Command
 
     private static function longLine(): Line
     {
-        $bead = static fn (float $length): Element => new Element('bead', 'b', Length::ofMillimetres($length), Length::ofMillimetres(3), Length::ofMillimetres(3), []);
+        $bead = static fn (float $length): Element => new Element(ElementKind::Bead, 'b', Length::ofMillimetres($length), Length::ofMillimetres(3), Length::ofMillimetres(3), []);
         $chunks = [];
         for ($fit = 0; $fit < 6; ++$fit) {
             $chunks[] = new Chunk(array_map($bead, range(2.1 + $fit / 7, 2.1 + $fit / 7, 0.1)), $fit);

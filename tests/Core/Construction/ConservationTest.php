@@ -9,6 +9,8 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
@@ -59,7 +61,7 @@ final class ConservationTest extends TestCase
                 $taken = 0.0;
                 foreach ($plan->draft->setting->elements as $element) {
                     foreach ($role->lanes as $lane) {
-                        $taken += array_sum(array_map(static fn (Length $part): float => $part->millimetres, $element->uses[$lane] ?? []));
+                        $taken += ($element->takes[$lane] ?? Take::none())->total()->millimetres;
                     }
                 }
                 self::assertEqualsWithDelta($taken, $cut->part('straight')->plus($cut->part('knots'))->millimetres, 1e-6, $cut->role);
@@ -76,9 +78,9 @@ final class ConservationTest extends TestCase
     public function testNoElementGivesCordBack(Plan $plan): void
     {
         foreach ($plan->draft->setting->elements as $element) {
-            self::assertFalse($element->length->isNegative(), $element->what);
-            foreach ($element->uses as $role => [$straight, $knots]) {
-                self::assertFalse($straight->isNegative() || $knots->isNegative(), $element->what.' of '.$role);
+            self::assertFalse($element->length->isNegative(), $element->word());
+            foreach ($element->takes as $role => $take) {
+                self::assertFalse($take->straight->isNegative() || $take->knots->isNegative(), $element->word().' of '.$role);
             }
         }
         $total = array_sum(array_map(static fn (Cut $cut): float => $cut->total()->millimetres, $plan->cuts));
@@ -91,7 +93,7 @@ final class ConservationTest extends TestCase
         $counted = [];
         foreach ($plan->draft->setting->elements as $element) {
             foreach ([] === $element->beside ? [$element] : $element->beside as $part) {
-                if (isset($plan->draft->piece->beads[$part->name]) && ($part->isBead() || 'focal' === $part->what)) {
+                if (isset($plan->draft->piece->beads[$part->name]) && ($part->isBead() || ElementKind::Focal === $part->kind)) {
                     $counted[$part->name] = ($counted[$part->name] ?? 0) + 1;
                 }
             }

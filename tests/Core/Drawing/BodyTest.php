@@ -11,6 +11,7 @@ use Rinkel\Core\Drawing\DrawnFinding;
 use Rinkel\Core\Drawing\Layout;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Tests\Core\Examples;
 
@@ -126,7 +127,7 @@ final class BodyTest extends TestCase
         $plan = Examples::planOf('laced-chain');
         $links = array_values(array_filter(self::flat($plan)->findings, static fn (DrawnFinding $one): bool => 'link' === $one->finding->kind->value));
 
-        self::assertCount($plan->draft->setting->count('link'), $links);
+        self::assertCount($plan->draft->setting->count(ElementKind::Link), $links);
         self::assertEqualsWithDelta($links[0]->finding->pitch()->millimetres, $links[1]->x - $links[0]->x, 1e-9);
         self::assertLessThan($links[0]->finding->length->millimetres, $links[1]->x - $links[0]->x, 'each lies in the next');
     }

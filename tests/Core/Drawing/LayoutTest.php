@@ -12,6 +12,7 @@ use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\Layout;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Examples;
@@ -47,10 +48,7 @@ final class LayoutTest extends TestCase
             $knots += $placed->count * $placed->knots;
         }
         $strands = $plan->draft->piece->cords['strand']->count ?? 1;
-        $planned = 0;
-        foreach (['square', 'half left', 'half right', 'barrel', 'overhand', 'vertical lark', 'hitch', 'double overhand', 'whip', 'interlace'] as $what) {
-            $planned += $plan->draft->setting->count($what) * $strands;
-        }
+        $planned = $plan->draft->setting->count(ElementKind::Knot) * $strands;
         self::assertSame($planned, $knots);
     }
 

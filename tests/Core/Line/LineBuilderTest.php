@@ -74,7 +74,7 @@ final class LineBuilderTest extends TestCase
 
     private static function told(string $pattern): string
     {
-        return implode(' ', array_map(static fn (Element $one): string => match ($one->what) {
+        return implode(' ', array_map(static fn (Element $one): string => match ($one->word()) {
             'square' => 's',
             'half left' => 'l',
             'half right' => 'r',

@@ -8,8 +8,10 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\LineSetter;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Tests\Core\Chance;
 
@@ -110,18 +112,18 @@ final class LineSetterTest extends TestCase
         self::assertSame([3], $setting->counts);
         self::assertSame(3, $setting->spread);
         self::assertEqualsWithDelta(95, $setting->length->millimetres, 1e-9);
-        self::assertSame('square', $setting->elements[4]->what);
+        self::assertSame('square', $setting->elements[4]->word());
         self::assertSame(2, (new LineSetter())->set($line, Length::ofMillimetres(94), true)->spread, 'never over where that fails');
     }
 
     public function testBareCordTakesWhatIsLeft(): void
     {
-        $gap = new Element('gap', null, Length::zero(), Length::zero(), Length::zero(), ['cord' => [Length::ofMillimetres(1), Length::zero()]], stretches: true);
+        $gap = new Element(ElementKind::Bare, null, Length::zero(), Length::zero(), Length::zero(), ['cord' => Take::straight(Length::ofMillimetres(1))], stretches: true);
         $setting = (new LineSetter())->set(new Line([new Chunk([$gap, self::element('bead', 12, 'stone'), $gap])], [], [], false, []), Length::ofMillimetres(100));
 
         self::assertEqualsWithDelta(44, $setting->elements[0]->length->millimetres, 1e-9);
         self::assertEqualsWithDelta(100, $setting->length->millimetres, 1e-9);
-        self::assertEqualsWithDelta(88, $setting->use('cord')[0]->millimetres, 1e-9);
+        self::assertEqualsWithDelta(88, $setting->take('cord')->straight->millimetres, 1e-9);
     }
 
     public function testBeadsInStockBoundTheLine(): void
@@ -161,7 +163,7 @@ final class LineSetterTest extends TestCase
 
     private static function element(string $what, float $length, ?string $name = null): Element
     {
-        return new Element($what, $name, Length::ofMillimetres($length), Length::ofMillimetres(1), Length::ofMillimetres(1), [], knot: KnownKnots::all()->named($what));
+        return new Element(ElementKind::tryFrom($what) ?? ElementKind::Knot, $name, Length::ofMillimetres($length), Length::ofMillimetres(1), Length::ofMillimetres(1), [], knot: KnownKnots::all()->named($what));
     }
 
     /**

@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\Piece;
@@ -37,15 +38,15 @@ final class LikenessTest extends TestCase
         $giant = $planner->draft($scaled)->setting;
 
         self::assertSame($usual->counts, $giant->counts);
-        self::assertSame(array_column($usual->elements, 'what'), array_column($giant->elements, 'what'));
+        self::assertSame(array_map(static fn (Element $one): string => $one->word(), $usual->elements), array_map(static fn (Element $one): string => $one->word(), $giant->elements));
         foreach ($usual->elements as $i => $element) {
             if (!self::isBare($element)) {
                 $other = $giant->elements[$i];
                 self::assertScaled($element->length, $other->length, $scale);
                 self::assertScaled($element->width, $other->width, $scale);
-                foreach ($element->uses as $role => [$straight, $knotted]) {
-                    self::assertScaled($straight, $other->uses[$role][0], $scale);
-                    self::assertScaled($knotted, $other->uses[$role][1], $scale);
+                foreach ($element->takes as $role => $take) {
+                    self::assertScaled($take->straight, $other->takes[$role]->straight, $scale);
+                    self::assertScaled($take->knots, $other->takes[$role]->knots, $scale);
                 }
             }
         }
@@ -138,7 +139,7 @@ final class LikenessTest extends TestCase
 
     private static function isBare(Element $element): bool
     {
-        return $element->stretches || 'gap' === $element->what || 'braid' === $element->what;
+        return $element->stretches || ElementKind::Bare === $element->kind || ElementKind::Braid === $element->kind;
     }
 
     private static function assertScaled(Length $usual, Length $giant, float $scale): void

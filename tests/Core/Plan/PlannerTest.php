@@ -12,6 +12,7 @@ use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
@@ -129,13 +130,13 @@ final class PlannerTest extends TestCase
     {
         foreach ([3, 5] as $rows) {
             $plan = Examples::planOf('multi-row', ['cords.core' => ['count' => $rows]]);
-            $steps = $plan->draft->setting->count('rows');
-            $elements = array_values(array_filter($plan->draft->setting->elements, static fn (Element $one): bool => 'square' !== $one->what));
+            $steps = $plan->draft->setting->count(ElementKind::Rows);
+            $elements = array_values(array_filter($plan->draft->setting->elements, static fn (Element $one): bool => 'square' !== $one->word()));
 
-            self::assertSame('bead', $elements[\count($elements) - 1]->what, 'the middle row ends as it began');
+            self::assertSame('bead', $elements[\count($elements) - 1]->word(), 'the middle row ends as it began');
             self::assertSame($rows * $steps + 1, array_sum($plan->beads));
         }
-        self::assertSame(2 * Examples::planOf('multi-row', ['cords.core' => ['count' => 2]])->draft->setting->count('rows'), array_sum(Examples::planOf('multi-row', ['cords.core' => ['count' => 2]])->beads));
+        self::assertSame(2 * Examples::planOf('multi-row', ['cords.core' => ['count' => 2]])->draft->setting->count(ElementKind::Rows), array_sum(Examples::planOf('multi-row', ['cords.core' => ['count' => 2]])->beads));
         $this->expectExceptionMessage('step of 2 beads; it has 3 rows');
         Examples::planOf('multi-row', ['beads.a' => [], 'pattern' => 'bundle a a x fit']);
     }
@@ -183,7 +184,7 @@ final class PlannerTest extends TestCase
             'beads.tube' => ['shape' => 'tube', 'diameter' => '3 mm', 'length' => '8 mm'], 'beads.dot' => ['diameter' => '4 mm', 'hole' => '1.2 mm'],
             'pattern' => '(1 bead tube on left, 2 bead dot on right, 2 square) x 6 alternate',
         ]);
-        $beside = array_values(array_filter($plan->draft->setting->elements, static fn (Element $one): bool => 'beside' === $one->what));
+        $beside = array_values(array_filter($plan->draft->setting->elements, static fn (Element $one): bool => ElementKind::Beside === $one->kind));
 
         self::assertCount(6, $beside);
         self::assertEqualsWithDelta(8, $beside[0]->length->millimetres, 1e-9);
@@ -194,12 +195,12 @@ final class PlannerTest extends TestCase
     public function testBothStrandsCarryTheirBeads(): void
     {
         $plan = Examples::planOf('knotted-strands');
-        $perStrand = $plan->draft->setting->count('bead');
+        $perStrand = $plan->draft->setting->count(ElementKind::Bead);
         $last = $plan->draft->setting->elements[\count($plan->draft->setting->elements) - 1];
 
         self::assertSame(2 * $perStrand, array_sum($plan->beads));
         // The strands are shifted by half a bead and a knot, so that beads nest.
-        self::assertSame('gap', $last->what);
+        self::assertSame('gap', $last->word());
         self::assertEqualsWithDelta(($plan->draft->setting->elements[0]->length->millimetres + 10) / 2, $last->length->millimetres, 1e-9);
         self::assertSame(1, Examples::planOf('knotted-strands', ['pattern' => '1 bead pearl on strand 2, 3 overhand', 'beads.pearl' => ['diameter' => '8 mm', 'hole' => '1.4 mm']])->beads['pearl']);
     }
@@ -412,7 +413,7 @@ final class PlannerTest extends TestCase
         $reversed = array_reverse($elements);
         foreach ($elements as $i => $element) {
             self::assertEqualsWithDelta($element->length->millimetres, $reversed[$i]->length->millimetres, 1e-9);
-            self::assertSame(['half left' => 'half right', 'half right' => 'half left'][$element->what] ?? $element->what, $reversed[$i]->what);
+            self::assertSame(['half left' => 'half right', 'half right' => 'half left'][$element->word()] ?? $element->word(), $reversed[$i]->word());
         }
     }
 
