@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing\Internal;
 
-use Rinkel\Core\Construction\Internal\WaveMaker;
 use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\EndCord;
@@ -15,7 +14,6 @@ use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
-use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\Lane;
 
 /**
@@ -41,12 +39,9 @@ final readonly class BandBody extends Body
                 array_push($cords, ...(null === $this->finding($element, $start) && Lane::Strand !== $element->lane ? $this->around($element, $start) : []));
             } elseif (ElementKind::Bare === $element->kind) {
                 array_push($cords, ...$this->around($element, $start));
-            } elseif (ElementKind::Rows === $element->kind) {
-                array_push($beads, ...$this->rowBeads($element, $start));
-                array_push($cords, ...$this->rowHitches($element, $start));
-            } elseif (ElementKind::Wave === $element->kind) {
-                array_push($beads, ...$this->waveBeads($element, $start));
-                array_push($cords, ...$this->waveOutsides($element, $start));
+            } elseif (null !== $apart = $this->apart($element)) {
+                array_push($beads, ...$apart->beads($element, $start));
+                array_push($cords, ...$apart->cords($element, $start, $this->draft->piece->cord($role)->cord, $role));
             } elseif (ElementKind::Beside === $element->kind) {
                 array_push($beads, ...$this->besideCore($element, $start));
                 array_push($cords, ...$this->around($element, $start));
@@ -211,11 +206,23 @@ final readonly class BandBody extends Body
     }
 
     /**
-     * Returns whether the cores leave each other: for rows or waves.
+     * Returns whether the cores leave each other anywhere.
      */
     private function spread(): bool
     {
-        return [] !== array_filter($this->draft->setting->elements, static fn (Element $one): bool => \in_array($one->kind, [ElementKind::Rows, ElementKind::Wave], true));
+        return [] !== array_filter($this->draft->setting->elements, fn (Element $element): bool => null !== $this->apart($element));
+    }
+
+    /**
+     * Returns the picture of an element in which the cores lie apart.
+     */
+    private function apart(Element $element): ?ApartPicture
+    {
+        return match ($element->kind) {
+            ElementKind::Rows => new RowsPicture($this->draft->piece->beads),
+            ElementKind::Wave => new WavePicture($this->draft->piece->beads),
+            default => null,
+        };
     }
 
     /**
@@ -234,17 +241,9 @@ final readonly class BandBody extends Body
             foreach ($this->draft->setting->starts() as $i => $start) {
                 $element = $this->draft->setting->elements[$i];
                 $length = $element->length->millimetres;
-                $shares = match ($element->kind) {
-                    ElementKind::Rows => [0.3, 0.7],
-                    ElementKind::Wave => [0.12, 0.3, 0.5, 0.7, 0.88],
-                    default => Lane::Strand === $element->lane ? [] : [0.5],
-                };
-                foreach ($shares as $share) {
-                    $way[] = [$start + $share * $length, match ($element->kind) {
-                        ElementKind::Rows => self::rowAt($element, $core, $use->count),
-                        ElementKind::Wave => (0 === $core % 2 ? -1 : 1) * $this->rise($element, $share),
-                        default => $near,
-                    }];
+                $apart = $this->apart($element);
+                foreach ($apart?->shares() ?? (Lane::Strand === $element->lane ? [] : [0.5]) as $share) {
+                    $way[] = [$start + $share * $length, $apart?->coreAt($element, $core, $use->count, $share) ?? $near];
                 }
             }
             $body = $this->draft->body()->millimetres;
@@ -253,128 +252,5 @@ final readonly class BandBody extends Body
         }
 
         return $cords;
-    }
-
-    private static function rowAt(Element $element, int $row, int $rows): float
-    {
-        return $rows < 2 ? 0.0 : ($row - ($rows - 1) / 2) * ($element->width->millimetres - $element->thickness->millimetres) / ($rows - 1);
-    }
-
-    /**
-     * Returns how far an arm of a wave stands off the middle, at a share of its length.
-     */
-    private function rise(Element $wave, float $share): float
-    {
-        $most = WaveMaker::rise($wave->beside[0]->width ?? Length::zero(), self::steps($wave)[0])->millimetres;
-
-        return $most * (1 - (2 * $share - 1) ** 2);
-    }
-
-    /**
-     * @return list<DrawnBead|null>
-     */
-    private function rowBeads(Element $step, float $start): array
-    {
-        $rows = \count($step->beside);
-        $middle = ($step->beside[intdiv($rows, 2)] ?? $step)->length->millimetres / 2;
-        $beads = [];
-        foreach (array_values($step->beside) as $row => $bead) {
-            $shift = 1 === (int) floor(abs($row - ($rows - 1) / 2) + 0.1) % 2 ? $step->length->millimetres / 2 : 0.0;
-            $beads[] = $this->bead($bead, $start + $middle + $shift - $bead->length->millimetres / 2, self::rowAt($step, $row, $rows));
-        }
-
-        return $beads;
-    }
-
-    /**
-     * Returns the working cords' way of one step: from the middle out to the outer rows and back.
-     *
-     * @return list<Cord>
-     */
-    private function rowHitches(Element $step, float $start): array
-    {
-        $role = $this->tier($step);
-        $cord = $this->draft->piece->cord($role)->cord;
-        $out = self::rowAt($step, 0, \count($step->beside));
-        $length = $step->length->millimetres;
-
-        return array_map(static fn (int $side): Cord => new Cord(
-            [new Point($start, 0), new Point($start + 0.5 * $length, $side * $out), new Point($start + 0.5 * $length, $side * $out * 1.12), new Point($start + $length, 0)],
-            $cord->thickness->millimetres,
-            $cord->colour,
-            $role,
-        ), [-1, 1]);
-    }
-
-    /**
-     * @return list<DrawnBead|null>
-     */
-    private function waveBeads(Element $wave, float $start): array
-    {
-        $beads = [];
-        [$steps, $perStep] = self::steps($wave);
-        for ($arm = 0; $arm < 2; ++$arm) {
-            for ($step = 0; $step < $steps; ++$step) {
-                $share = ($step + 0.5) / $steps;
-                $x = $start + $share * $wave->length->millimetres;
-                $y = (0 === $arm ? -1 : 1) * $this->rise($wave, $share);
-                $round = $wave->beside[0];
-                $beads[] = $this->bead($round, $x - $round->length->millimetres / 2, $y);
-                for ($k = 1; $k < $perStep; ++$k) {
-                    $seed = $wave->beside[$k];
-                    // Along half an ellipse from knot to knot, its hole along it.
-                    $angle = \M_PI * ($k - 0.5) / ($perStep - 1);
-                    $side = 0 === $arm ? -1 : 1;
-                    $long = max(0.5, $wave->length->millimetres / $steps / 2 - 0.3 * $seed->length->millimetres);
-                    $away = ($round->width->millimetres + $seed->width->millimetres) / 2;
-                    $beads[] = $this->bead(
-                        $seed,
-                        $x - $long * cos($angle) - $seed->length->millimetres / 2,
-                        $y + $side * $away * sin($angle),
-                        rad2deg(atan2($side * $away * cos($angle), $long * sin($angle))),
-                    );
-                }
-            }
-        }
-
-        return $beads;
-    }
-
-    /**
-     * Returns the turns of the lark's heads between the steps, on either arm.
-     *
-     * @return list<Cord>
-     */
-    private function waveOutsides(Element $wave, float $start): array
-    {
-        $role = $this->tier($wave);
-        $cord = $this->draft->piece->cord($role)->cord;
-        $w = $cord->thickness->millimetres;
-        [$steps] = self::steps($wave);
-        $cords = [];
-        for ($arm = -1; $arm < 2; $arm += 2) {
-            for ($step = 0; $step <= $steps; ++$step) {
-                $x = $start + $step / $steps * $wave->length->millimetres;
-                $y = $arm * $this->rise($wave, $step / $steps);
-                foreach ([-0.6, 0.6] as $aside) {
-                    $cords[] = new Cord([new Point($x + $aside * $w, $y - 1.2 * $w), new Point($x + $aside * $w, $y + 1.2 * $w)], $w, $cord->colour, $role);
-                }
-            }
-        }
-
-        return $cords;
-    }
-
-    /**
-     * Returns how many steps a wave has, and how many beads each: those up to the next round.
-     *
-     * @return array{int, int}
-     */
-    private static function steps(Element $wave): array
-    {
-        $rounds = array_keys(array_filter($wave->beside, static fn (Element $one): bool => Lane::Core === $one->lane));
-        $steps = max(1, intdiv(\count($rounds), 2));
-
-        return [$steps, max(1, intdiv(\count($wave->beside), 2 * $steps))];
     }
 }
