@@ -7,6 +7,7 @@ namespace Rinkel\Core\Fit;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Geometry\Way;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
 
 /**
  * How a necklace hangs: around the neck as around a wheel, falling from both sides in straight lines, to a point under the weight of
@@ -68,7 +69,7 @@ final readonly class Drape implements Way
      */
     public function style(): string
     {
-        $inches = $this->length->millimetres / 25.4;
+        $inches = $this->length->in(Unit::Inch);
 
         return match (true) {
             $inches < 12 => '',

@@ -16,7 +16,7 @@ use Rinkel\Core\Material\Cord;
 final readonly class HalfKnot
 {
     /** @var non-empty-list<array{float, float}> pitch and use beyond half a turn, loosest first */
-    private const FLAT = [[2.0, 4.34], [1.6, 4.5], [1.4, 4.7], [1.2, 5.0], [1.0, 5.4]];
+    private const FLAT = [[2.0, 4.34], [1.6, 4.5], [1.4, 4.7], [1.2, 5.0]];
 
     /** @var non-empty-list<array{float, float}> */
     private const SPIRAL = [[1.7, 4.2], [1.35, 4.5]];

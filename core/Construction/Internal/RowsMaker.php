@@ -6,6 +6,7 @@ namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Knot\Kind\HalfHitch;
 use Rinkel\Core\Knot\Kind\HalfLeft;
+use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
@@ -31,10 +32,6 @@ final readonly class RowsMaker extends BandMaker
 {
     /** Rows lie no nearer than this share of the way at which their beads would touch side by side (judgement). */
     private const NEAR = 0.55;
-
-    /** What a half knot and a hitch take of the room between two beads, in working cords (judgement). */
-    private const HALF_KNOT = 1.5;
-    private const HITCH = 2.0;
 
     public function line(Line $line): Line
     {
@@ -105,10 +102,13 @@ final readonly class RowsMaker extends BandMaker
     {
         $working = $this->pairs[(string) array_key_first($this->pairs)]->cord;
         $middle = (\count($beads) - 1) / 2;
+        $core = new Cords($this->piece->cord('core')->cord->round(), 1);
+        // A single half knot lies as flat as one half of a square knot.
+        $half = $this->piece->knots()->around(new Square(), $core, $working)->pitch->times(0.5);
+        $hitch = $this->piece->knots()->around(new HalfHitch(), $core, $working)->pitch;
         $longest = Length::zero();
         foreach ($beads as $row => $bead) {
-            $knot = abs($row - $middle) < 1 ? $working->round()->times(self::HALF_KNOT) : $working->round()->times(self::HITCH);
-            $longest = Length::longest($longest, $bead->length->plus($knot->times($working->fibre->lengthFactor())));
+            $longest = Length::longest($longest, $bead->length->plus(abs($row - $middle) < 1 ? $half : $hitch));
         }
 
         return $longest;

@@ -78,6 +78,6 @@ final class DrapeTest extends TestCase
     {
         $style = static fn (float $inches): string => (new Drape(Length::ofMillimetres(340), Length::ofInches($inches), false))->style();
 
-        self::assertSame(['choker', 'princess', 'matinee', 'opera', 'rope', ''], array_map($style, [15, 18, 22, 30, 45, 8]));
+        self::assertSame(['choker', 'princess', 'princess', 'matinee', 'opera', 'rope', ''], array_map($style, [16, 17, 18, 22, 30, 45, 8]));
     }
 }

@@ -6,6 +6,7 @@ namespace Rinkel\Tests\Core\Fit;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Fit\Measured;
@@ -54,5 +55,16 @@ final class EaseScaleTest extends TestCase
         $ratio = (new Wearer($wrist, Measured::Snug))->handGirth()->ratioTo($wrist);
         self::assertGreaterThan(1.23, $ratio);
         self::assertLessThan(1.36, $ratio);
+    }
+
+    /**
+     * Means of either sex in the 1988 anthropometric survey of US Army personnel, in cm, from memory and rounded: head over neck 57 over
+     * 38 and 54.5 over 32. The estimate lies within 3 % of their mean.
+     */
+    public function testWhatANecklacePassesIsEstimatedFromASurvey(): void
+    {
+        $neck = (new Wearer(Length::ofCentimetres(35), Measured::Snug, null, BodyPlace::Neck))->ratio();
+
+        self::assertEqualsWithDelta((57 / 38 + 54.5 / 32) / 2, $neck, 0.045);
     }
 }
