@@ -9,7 +9,7 @@ use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\Kind\Barrel;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Plan\Step;
+use Rinkel\Core\Remark\Step;
 
 /**
  * Sliding barrel knots of length k. Two: each at the end of its tail T, around the other tail; the gap goes from T + k to 2T.

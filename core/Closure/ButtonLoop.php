@@ -12,9 +12,9 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Severity;
-use Rinkel\Core\Plan\Step;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
+use Rinkel\Core\Remark\Step;
 
 /**
  * A button through a loop. The loop's opening goes around the button lying in it, 2 (diameter + edge), and a little ease by the

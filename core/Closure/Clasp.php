@@ -9,9 +9,9 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Severity;
-use Rinkel\Core\Plan\Step;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
+use Rinkel\Core\Remark\Step;
 
 /**
  * Clasp, rings and ends: they add their lengths to the ring. An extender chain adds a range.

@@ -10,9 +10,9 @@ use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Severity;
-use Rinkel\Core\Plan\Step;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
+use Rinkel\Core\Remark\Step;
 
 /**
  * A ring without a range: elastic knotted shut, ends butted and glued, or ends glued into a magnet.

@@ -6,8 +6,8 @@ namespace Rinkel\Core\Closure;
 
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Step;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Step;
 
 /**
  * A closure worked out for a body of known length: the gap it leaves between the body's ends, and what it takes.

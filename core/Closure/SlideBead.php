@@ -11,9 +11,9 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Severity;
-use Rinkel\Core\Plan\Step;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
+use Rinkel\Core\Remark\Step;
 
 /**
  * Both tails through one bead that holds them by being tight. It ranges as a slider of its length.

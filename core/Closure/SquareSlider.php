@@ -8,10 +8,10 @@ use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Remedy;
-use Rinkel\Core\Plan\Severity;
-use Rinkel\Core\Plan\Step;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Remedy;
+use Rinkel\Core\Remark\Severity;
+use Rinkel\Core\Remark\Step;
 
 /**
  * A slider of square knots over both tails. The body is as long as lets it close to the skin, the tails open it to the hand.

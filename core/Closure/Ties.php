@@ -6,10 +6,10 @@ namespace Rinkel\Core\Closure;
 
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Remedy;
-use Rinkel\Core\Plan\Severity;
-use Rinkel\Core\Plan\Step;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Remedy;
+use Rinkel\Core\Remark\Severity;
+use Rinkel\Core\Remark\Step;
 
 /**
  * Two tails tied by hand: at least 2 in each side past the knot (common practice), and as much again for a bow's loops.

@@ -17,7 +17,6 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Draft;
 
 /**
  * Two groups of threads braided through the links of a chain, link by link, each folded at the toggle.

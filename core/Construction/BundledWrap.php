@@ -16,7 +16,6 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Draft;
 
 /**
  * One cord folded at a button; both ends carry small beads, and after each bundle the long end ties a barrel around the short.

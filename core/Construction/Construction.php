@@ -11,8 +11,7 @@ use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Draft;
+use Rinkel\Core\Remark\Check;
 
 /**
  * One way to make a piece. Adding one is a class here, its name in Constructions and its words in the translations; a look or a maker

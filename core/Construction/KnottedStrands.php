@@ -15,9 +15,8 @@ use Rinkel\Core\Line\Element;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Draft;
-use Rinkel\Core\Plan\Severity;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
 
 /**
  * Two strands side by side with an overhand knot between beads, staggered so that the beads of one lie at the knots of the other.

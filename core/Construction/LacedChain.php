@@ -19,7 +19,6 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Draft;
 
 /**
  * A flat or round cord laced through every link of a chain, from its middle outwards; worn once or in wraps.

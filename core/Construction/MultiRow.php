@@ -14,10 +14,9 @@ use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Draft;
-use Rinkel\Core\Plan\Remedy;
-use Rinkel\Core\Plan\Severity;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Remedy;
+use Rinkel\Core\Remark\Severity;
 
 /**
  * Two to five rows of beads side by side, each on a core of its own, held by half knots and hitches; square knots around all cores

@@ -23,9 +23,8 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Node\Net;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Draft;
-use Rinkel\Core\Plan\Severity;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
 
 /**
  * Cords linked at their middles and knotted into a round net that holds a changeable stone; a bead slides down to lock it, and two

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Plan\Draft;
 
 /**
  * What one kind of cord does in a piece, as far as cutting goes.

@@ -14,7 +14,6 @@ use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Draft;
 
 /**
  * Square knots or half knots of one pair of working cords around straight cores: flat, spiral, or parts of each, with beads on the

@@ -13,9 +13,8 @@ use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Draft;
-use Rinkel\Core\Plan\Severity;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
 
 /**
  * Several pairs of working cords on one core take turns, so that their colours repeat; a pair that rests lies along the core.

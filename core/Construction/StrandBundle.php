@@ -22,9 +22,8 @@ use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\BeadSequence;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Draft;
-use Rinkel\Core\Plan\Severity;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
 
 /**
  * Many cut strands of mixed colour side by side, bound at both ends; two folded end cords twist into the tails of a slider.

@@ -11,7 +11,6 @@ use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Draft;
 
 /**
  * Beads on elastic, knotted shut; also with a word in the middle.

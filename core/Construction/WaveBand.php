@@ -20,9 +20,8 @@ use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Draft;
-use Rinkel\Core\Plan\Severity;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
 
 /**
  * A row of vertical lark's heads becomes the button loop; two arms of lark's heads and beads bend outwards in waves, joined by square

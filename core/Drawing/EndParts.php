@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing;
 
 use Rinkel\Core\Closure\SquareKnotSlider;
+use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\Kind\Barrel;
@@ -12,7 +13,6 @@ use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Plan\Draft;
 
 /**
  * What the pictures of closures are put together of: tails and stops, barrels, loops, rows of findings, for one piece.

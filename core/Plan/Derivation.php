@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Plan;
 
+use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Measured;
@@ -14,6 +15,7 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Measure\WrittenLength;
+use Rinkel\Core\Remark\Step;
 
 /**
  * How every figure of a planned piece comes about.

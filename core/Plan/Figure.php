@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Plan;
 
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Remark\Step;
 
 /**
  * A computed number together with how it comes about.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Plan;
 
+use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
@@ -12,6 +13,9 @@ use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Links;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternEdit;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Remedy;
+use Rinkel\Core\Remark\Severity;
 
 /**
  * Judges a pattern in which every count is fixed: it no longer goes with its wearer, so it may come out short or long of her.

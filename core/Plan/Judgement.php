@@ -6,6 +6,7 @@ namespace Rinkel\Core\Plan;
 
 use Rinkel\Core\Closure\Kind\SingleBarrel;
 use Rinkel\Core\Construction\Construction;
+use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\FitZone;
@@ -18,6 +19,9 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Pattern;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Remedy;
+use Rinkel\Core\Remark\Severity;
 
 /**
  * What a maker of experience would say about a planned piece, whatever its construction.

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Plan;
 
+use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
 
 /**
  * All that follows from a piece: lengths, counts, cuts, judgements, and how every figure comes about.

@@ -10,6 +10,7 @@ use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Construction\CordNames;
+use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Construction\Role;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\BodyPlace;

@@ -10,11 +10,11 @@ use Rinkel\Core\Line\Setting;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Plan\Check;
 use Rinkel\Core\Plan\Figure;
 use Rinkel\Core\Plan\Neighbour;
 use Rinkel\Core\Plan\Plan;
-use Rinkel\Core\Plan\Step;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Step;
 
 /**
  * Writes a plan as a document for JSON (docs/plan.schema.json): lengths as exact texts in mm, sentences in the maker's unit.

@@ -6,7 +6,7 @@ namespace Rinkel\App\Piece;
 
 use Rinkel\App\People\Person;
 use Rinkel\Core\Construction\CordNames;
-use Rinkel\Core\Plan\Draft;
+use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Plan\Plan;
 
 /**

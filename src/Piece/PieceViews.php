@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Rinkel\App\People\People;
+use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Draft;
 use Rinkel\Core\Plan\Planner;
 use Symfony\Contracts\Translation\TranslatorInterface;
 

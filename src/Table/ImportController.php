@@ -4,16 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Table;
 
-use Rinkel\App\Document\PieceFiles;
-use Rinkel\App\Piece\Pieces;
-use Rinkel\Core\Piece\Exception\PieceUnreadable;
-use Rinkel\Core\Plan\Planner;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
-use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
  * Lays pieces from files on the Table: first shows what each would be, or what is wrong with it.
@@ -23,12 +18,7 @@ final class ImportController extends AbstractController
 {
     private const MOST = 50;
 
-    public function __construct(
-        private readonly Pieces $pieces,
-        private readonly PieceFiles $files,
-        private readonly Planner $planner,
-        private readonly TranslatorInterface $translator,
-    ) {}
+    public function __construct(private readonly Arrivals $arrivals) {}
 
     #[Route('', 'import', methods: 'POST')]
     public function look(Request $request): Response
@@ -36,7 +26,7 @@ final class ImportController extends AbstractController
         $arrivals = [];
         foreach (\array_slice(self::uploaded($request), 0, self::MOST) as $file) {
             $json = $file->isValid() ? (string) file_get_contents($file->getPathname()) : '';
-            $arrivals[] = $this->arrival(mb_substr(mb_scrub($file->getClientOriginalName()), 0, 120), $json);
+            $arrivals[] = $this->arrivals->look(mb_substr(mb_scrub($file->getClientOriginalName()), 0, 120), $json);
         }
 
         return $this->render('table/import.html.twig', ['arrivals' => $arrivals], new Response(status: [] === $arrivals ? Response::HTTP_UNPROCESSABLE_ENTITY : Response::HTTP_OK));
@@ -50,13 +40,13 @@ final class ImportController extends AbstractController
         $chosen = array_flip(array_filter(\is_array($sent['lay'] ?? null) ? $sent['lay'] : [], is_string(...)));
         $arrivals = [];
         foreach (array_intersect_key($documents, $chosen) as $which => $json) {
-            $arrivals[] = $this->arrival('#'.((int) $which + 1), \is_string($json) ? $json : '');
+            $arrivals[] = $this->arrivals->look('#'.((int) $which + 1), \is_string($json) ? $json : '');
         }
         if ([] !== array_filter($arrivals, static fn (Arrival $arrival): bool => null === $arrival->plan)) {
             return $this->render('table/import.html.twig', ['arrivals' => $arrivals], new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY));
         }
         foreach (array_reverse($arrivals) as $arrival) {
-            $this->pieces->add($this->files->parse($arrival->json));
+            $this->arrivals->lay($arrival);
         }
 
         return $this->redirectToRoute('table', [], Response::HTTP_SEE_OTHER);
@@ -76,18 +66,5 @@ final class ImportController extends AbstractController
         }
 
         return $all;
-    }
-
-    private function arrival(string $file, string $json): Arrival
-    {
-        try {
-            $piece = $this->files->parse($json);
-
-            return new Arrival($file, $json, $this->planner->plan($piece), isThere: $this->pieces->has($piece));
-        } catch (PieceUnreadable $unreadable) {
-            return new Arrival($file, $json, null, $unreadable->faults);
-        } catch (\Throwable) {
-            return new Arrival($file, $json, null, [new \Rinkel\Core\Piece\Fault('piece', $this->translator->trans('piece.stumbled'))]);
-        }
     }
 }

@@ -5,14 +5,22 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Architecture;
 
 use PHPat\Selector\Selector;
+use PHPat\Test\Attributes\TestRule;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
+use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Plan\Planner;
 
 /**
  * Which part may know which; checked by the static analysis.
  */
 final class Layers
 {
+    /** From the ground up. */
+    private const CONCEPTS = [
+        'Measure', 'Geometry', 'Remark', 'Fit', 'Material', 'Knot', 'Pattern', 'Line', 'Cutting', 'Closure', 'Piece', 'Construction', 'Plan', 'Drawing',
+    ];
+
     public function testCoreKnowsOnlyItself(): Rule
     {
         return PHPat::rule()
@@ -25,13 +33,51 @@ final class Layers
             ->because('the computation must stand without framework, database and pages');
     }
 
-    public function testPlanningKnowsNoDrawing(): Rule
+    /**
+     * @return iterable<string, Rule>
+     */
+    #[TestRule]
+    public function eachKnowsOnlyWhatLiesBelow(): iterable
+    {
+        foreach (self::CONCEPTS as $i => $concept) {
+            $above = \array_slice(self::CONCEPTS, $i + 1);
+            if ([] !== $above) {
+                yield $concept => PHPat::rule()
+                    ->classes(Selector::inNamespace('Rinkel\Core\\'.$concept))
+                    ->shouldNotDependOn()
+                    ->classes(...array_map(static fn (string $name) => Selector::inNamespace('Rinkel\Core\\'.$name), $above))
+                    ->because('concepts stand in layers, so that none needs itself');
+            }
+        }
+    }
+
+    /**
+     * @return iterable<string, Rule>
+     */
+    #[TestRule]
+    public function insidesStayInside(): iterable
+    {
+        foreach (self::CONCEPTS as $concept) {
+            yield $concept => PHPat::rule()
+                ->classes(Selector::inNamespace('Rinkel'))
+                ->excluding(Selector::inNamespace('Rinkel\Core\\'.$concept), Selector::inNamespace('Rinkel\Tests'))
+                ->shouldNotDependOn()
+                ->classes(Selector::inNamespace('Rinkel\Core\\'.$concept.'\Internal'))
+                ->because('what is internal may change without asking');
+        }
+    }
+
+    public function testControllersDoNotPlan(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace('Rinkel\Core'))
-            ->excluding(Selector::inNamespace('Rinkel\Core\Drawing'))
+            ->classes(Selector::classname('/Controller$/', true))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('Rinkel\Core\Drawing'))
-            ->because('a drawing follows from a plan, never the other way round');
+            ->classes(
+                Selector::classname(Planner::class),
+                Selector::classname(PieceReader::class),
+                Selector::inNamespace('Rinkel\Core\Construction'),
+                Selector::inNamespace('Rinkel\Core\Closure'),
+            )
+            ->because('a controller passes on what was asked; what it means is said elsewhere');
     }
 }

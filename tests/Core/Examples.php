@@ -7,9 +7,9 @@ namespace Rinkel\Tests\Core;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\PieceReader;
-use Rinkel\Core\Plan\Check;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
+use Rinkel\Core\Remark\Check;
 
 /**
  * Pieces for tests: a plain band, the examples, any change of them by dotted path, and pieces by chance.

@@ -61,6 +61,7 @@ final class ModelTest extends TestCase
         foreach ([1, 2, 4] as $wraps) {
             $barrel = new BarrelKnot($wraps);
             self::assertKnot([$once + $perWrap * $wraps, $wraps + 1, $width], $barrel->dressed(self::cord()));
+            self::assertTrue($barrel->dressed(self::cord())->thickness->equals($barrel->dressed(self::cord())->width), 'a coil is round');
             self::assertKnot([$hard + $hardPerWrap * $wraps, $short + $longPerWrap * $wraps, $width], $barrel->pulledHard(self::cord()));
         }
         [$beside, $single] = [self::numbers('sliding barrel around a cord c', 2)[0], self::numbers('sliding barrel around a cord c', 2)[1]];

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Draft;
-use Rinkel\Core\Plan\Severity;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
 
 /**
  * What matters about the chain that cords go through.

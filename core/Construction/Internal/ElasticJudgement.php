@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Fibre;
@@ -12,9 +13,8 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Node\BeadOrder;
 use Rinkel\Core\Pattern\Node\Beads;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Draft;
-use Rinkel\Core\Plan\Severity;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
 
 /**
  * What matters on elastic: what it is, where the knot hides, whether the colours close to a ring.

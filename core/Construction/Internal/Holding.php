@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Construction\Construction;
+use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Draft;
-use Rinkel\Core\Plan\Remedy;
-use Rinkel\Core\Plan\Severity;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Remedy;
+use Rinkel\Core\Remark\Severity;
 
 /**
  * Whether the knots beside beads hold them: a knot thinner than the bead's hole slips through. And whether leather bears the pull.

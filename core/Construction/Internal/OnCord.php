@@ -13,6 +13,7 @@ use Rinkel\Core\Closure\Kind\SquareSliding;
 use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\CordNames;
+use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Construction\Look;
 use Rinkel\Core\Construction\Role;
 use Rinkel\Core\Fit\BodyPlace;
@@ -22,7 +23,6 @@ use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Draft;
 
 /**
  * What is the same in all pieces whose cord carries beads and ties knots in itself, and whose ends make the closure.

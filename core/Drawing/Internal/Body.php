@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing\Internal;
 
+use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Construction\Look;
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\DrawnFinding;
@@ -14,7 +15,6 @@ use Rinkel\Core\Drawing\Stretch;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Cord;
-use Rinkel\Core\Plan\Draft;
 
 /**
  * Lays a piece's body out, without its closure: from 0 to the body's length.

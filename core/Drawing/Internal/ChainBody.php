@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing\Internal;
 
+use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\DrawnFinding;
 use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Geometry\Curve;
 use Rinkel\Core\Line\ElementKind;
-use Rinkel\Core\Plan\Draft;
 
 /**
  * A chain with cords through its links, from side to side.

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing\Internal;
 
+use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\Pictures;
 use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Line\ElementKind;
-use Rinkel\Core\Plan\Draft;
 
 /**
  * One cord with its beads and knots, or several side by side, every second of them shifted by half a repeat.

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing\Internal;
 
-use Rinkel\Core\Construction\Internal\WaveMaker;
 use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Material\Cord as Material;
-use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\Lane;
 
 /**
@@ -95,7 +93,9 @@ final readonly class WavePicture extends ApartPicture
      */
     private static function rise(Element $wave, float $share): float
     {
-        $most = WaveMaker::rise($wave->beside[0]->width ?? Length::zero(), self::steps($wave)[0])->millimetres;
+        // The wave is as wide as its two arms, their rounds and the seed beads outside.
+        $seed = $wave->beside[1] ?? $wave->beside[0];
+        $most = ($wave->width->millimetres - $wave->beside[0]->width->millimetres) / 2 - $seed->width->millimetres;
 
         return $most * (1 - (2 * $share - 1) ** 2);
     }

@@ -8,8 +8,8 @@ use Psr\Log\LoggerInterface;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Measure\WrittenLength;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Step;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Step;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**

@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Plan;
-use Rinkel\Core\Plan\Step;
+use Rinkel\Core\Remark\Step;
 use Rinkel\Tests\Core\Examples;
 
 /**

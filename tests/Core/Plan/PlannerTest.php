@@ -19,11 +19,11 @@ use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceWriter;
-use Rinkel\Core\Plan\Check;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
-use Rinkel\Core\Plan\Severity;
-use Rinkel\Core\Plan\Step;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
+use Rinkel\Core\Remark\Step;
 use Rinkel\Tests\Core\Chance;
 use Rinkel\Tests\Core\Examples;
 

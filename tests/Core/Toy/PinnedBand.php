@@ -7,6 +7,7 @@ namespace Rinkel\Tests\Core\Toy;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\CordNames;
+use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Construction\Look;
 use Rinkel\Core\Construction\SquareKnotBand;
 use Rinkel\Core\Fit\BodyPlace;
@@ -14,9 +15,8 @@ use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Plan\Check;
-use Rinkel\Core\Plan\Draft;
-use Rinkel\Core\Plan\Severity;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
 
 /**
  * A construction that Rinkel does not know, closed in a way it does not know: to show what adding one takes.

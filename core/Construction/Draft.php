@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\Core\Plan;
+namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\Fastened;
-use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Setting;

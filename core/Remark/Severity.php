@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\Core\Plan;
+namespace Rinkel\Core\Remark;
 
 /**
  * How much a check matters; the cases stand worst first.

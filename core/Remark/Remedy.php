@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\Core\Plan;
+namespace Rinkel\Core\Remark;
 
 use Rinkel\Core\Measure\Length;
 

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Table;
+
+use Psr\Log\LoggerInterface;
+use Rinkel\App\Document\PieceFiles;
+use Rinkel\App\Piece\Pieces;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Fault;
+use Rinkel\Core\Plan\Planner;
+use Symfony\Contracts\Translation\TranslatorInterface;
+
+/**
+ * Pieces in files on their way to the Table: each is planned before it is laid there.
+ */
+final readonly class Arrivals
+{
+    public function __construct(
+        private Pieces $pieces,
+        private PieceFiles $files,
+        private Planner $planner,
+        private TranslatorInterface $translator,
+        private LoggerInterface $logger,
+    ) {}
+
+    public function look(string $file, string $json): Arrival
+    {
+        try {
+            $piece = $this->files->parse($json);
+
+            return new Arrival($file, $json, $this->planner->plan($piece), isThere: $this->pieces->has($piece));
+        } catch (PieceUnreadable $unreadable) {
+            return new Arrival($file, $json, null, $unreadable->faults);
+        } catch (\Throwable $bug) {
+            $this->logger->critical('A piece in a file cannot be planned.', ['exception' => $bug]);
+
+            return new Arrival($file, $json, null, [new Fault('piece', $this->translator->trans('piece.stumbled'))]);
+        }
+    }
+
+    public function lay(Arrival $arrival): void
+    {
+        $this->pieces->add($this->files->parse($arrival->json));
+    }
+}
