@@ -9,11 +9,9 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Centre;
 use Rinkel\Core\Pattern\Node\Fit;
-use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Mirror;
-use Rinkel\Core\Pattern\Node\Word;
 use Rinkel\Core\Pattern\Pattern;
 
 /**
@@ -54,7 +52,7 @@ final class LineBuilder
             static fn (Node $part): bool => !$part instanceof Mirror,
         ));
         $last = $before[\count($before) - 1] ?? null;
-        $single = $last instanceof Focal || $last instanceof Word || $last instanceof Centre;
+        $single = $last?->isMiddle() ?? false;
         $first = $this->chunks($single ? \array_slice($before, 0, -1) : $before);
         $middle = $single ? $this->fixed([$last], false) : [];
 

@@ -4,14 +4,50 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern;
 
+use Rinkel\Core\Measure\Unit;
+
 /**
- * One part of a pattern. Nodes are data with a place in the text they were read from; reading, writing and setting them is
- * done elsewhere.
+ * One part of a pattern: data with a place in the text it was read from, that writes itself and says what it names. Reading it and
+ * setting it on a line is done elsewhere.
  */
-interface Node
+interface Node extends \Stringable
 {
     /**
      * Returns where the node was read, or null when it was made.
      */
     public function place(): ?Place;
+
+    /**
+     * Returns the text that parses back to an equal node, in one canonical writing.
+     */
+    public function __toString(): string;
+
+    /**
+     * Returns the same text with its lengths in $unit, to be read by people.
+     */
+    public function said(Unit $unit): string;
+
+    /**
+     * Returns the names that it says, in order: of beads, findings or a cord.
+     *
+     * @return list<string>
+     */
+    public function names(): array;
+
+    /**
+     * Returns it with each name as $rename says.
+     *
+     * @param callable(string, int): string $rename takes a name and which it is, from 0
+     */
+    public function renamed(callable $rename): self;
+
+    /**
+     * Returns whether it can be repeated without brackets: "2 square x fit".
+     */
+    public function repeatsBare(): bool;
+
+    /**
+     * Returns whether it can stand alone in the middle of a mirrored pattern.
+     */
+    public function isMiddle(): bool;
 }

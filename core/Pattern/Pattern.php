@@ -8,9 +8,8 @@ use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Internal\Lexer;
 use Rinkel\Core\Pattern\Internal\Parser;
-use Rinkel\Core\Pattern\Internal\Printer;
 use Rinkel\Core\Pattern\Internal\TokenKind;
-use Rinkel\Core\Pattern\Node\Centre;
+use Rinkel\Core\Pattern\Node\Bracket;
 use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Group;
 
@@ -61,7 +60,7 @@ final readonly class Pattern implements \Stringable
     {
         foreach ($parts as $part) {
             yield $part;
-            yield from $part instanceof Group || $part instanceof Centre ? self::inside($part->parts) : [];
+            yield from $part instanceof Bracket ? self::inside($part->parts()) : [];
         }
     }
 
@@ -116,6 +115,6 @@ final readonly class Pattern implements \Stringable
      */
     public function __toString(): string
     {
-        return (new Printer())->write($this->parts);
+        return implode(', ', $this->parts);
     }
 }

@@ -4,18 +4,13 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern;
 
-use Rinkel\Core\Pattern\Node\Beads;
-use Rinkel\Core\Pattern\Node\Bundle;
+use Rinkel\Core\Pattern\Node\Bracket;
 use Rinkel\Core\Pattern\Node\Centre;
+use Rinkel\Core\Pattern\Node\Counted;
 use Rinkel\Core\Pattern\Node\Fit;
-use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Knots;
-use Rinkel\Core\Pattern\Node\Links;
 use Rinkel\Core\Pattern\Node\Mirror;
-use Rinkel\Core\Pattern\Node\Net;
-use Rinkel\Core\Pattern\Node\Wave;
-use Rinkel\Core\Pattern\Node\Word;
 
 /**
  * Changes of a pattern by the place of its parts. A path counts from 0 and goes into brackets by dots: "2.0" is the first part
@@ -23,8 +18,6 @@ use Rinkel\Core\Pattern\Node\Word;
  */
 final readonly class PatternEdit
 {
-    private const MOST = 2000;
-
     public function __construct(private Pattern $pattern) {}
 
     public function at(string $path): ?Node
@@ -59,7 +52,7 @@ final readonly class PatternEdit
     {
         foreach ($parts as $i => $part) {
             $here = ltrim($at.'.'.$i, '.');
-            $isFit = $part instanceof Group && $part->times instanceof Fit;
+            $isFit = $part instanceof Group && $part->fits();
             if ($here === $path) {
                 return $isFit ? $number : null;
             }
@@ -78,19 +71,11 @@ final readonly class PatternEdit
      */
     public function counted(string $path, int $more): Pattern
     {
-        return $this->replaced($path, static function (Node $node) use ($more): array {
-            $bounded = static fn (int $count): int => max(1, min(self::MOST, $count + $more));
-
-            return [match (true) {
-                $node instanceof Knots => new Knots($bounded($node->count), $node->kind, $node->wraps, $node->cord),
-                $node instanceof Beads => new Beads($bounded($node->count), $node->order, $node->names, $node->lane, $node->strand),
-                $node instanceof Links => new Links($bounded($node->count), $node->name),
-                $node instanceof Net => new Net(min(60, $bounded($node->rows)), $node->every),
-                $node instanceof Wave => new Wave(min(40, $bounded($node->steps)), $node->round, $node->seed, $node->seeds),
-                $node instanceof Group => new Group($node->parts, $node->times instanceof Fit ? $node->times->plus($more) : $bounded($node->times), $node->alternate),
-                default => $node,
-            }];
-        });
+        return $this->replaced($path, static fn (Node $node): array => [match (true) {
+            $node instanceof Group && $node->times instanceof Fit => new Group($node->parts, $node->times->plus($more), $node->alternate),
+            $node instanceof Counted => $node->times(($node->count() ?? 0) + $more),
+            default => $node,
+        }]);
     }
 
     public function without(string $path): Pattern
@@ -157,8 +142,8 @@ final readonly class PatternEdit
     public function bracketed(string $path): Pattern
     {
         return $this->replaced($path, static fn (Node $node): array => match (true) {
-            $node instanceof Mirror, $node instanceof Focal, $node instanceof Word => [$node],
-            $node instanceof Group, $node instanceof Centre => $node->parts,
+            $node instanceof Bracket => $node->parts(),
+            $node instanceof Mirror, $node->isMiddle() => [$node],
             default => [new Group([$node], 2)],
         });
     }
@@ -173,9 +158,9 @@ final readonly class PatternEdit
         }
 
         return $this->replaced($path, static fn (Node $node): array => match (true) {
-            $node instanceof Group && $node->times instanceof Fit => [new Group($node->parts, max(1, $fitted), $node->alternate)],
-            $node instanceof Group => self::hasFit($node) ? [$node] : [new Group($node->parts, new Fit(), $node->alternate)],
-            $node instanceof Knots, $node instanceof Beads, $node instanceof Bundle, $node instanceof Links, $node instanceof Wave => [new Group([$node], new Fit())],
+            $node instanceof Group && $node->fits() => [$node->times($fitted)],
+            $node instanceof Group => self::hasFit($node) ? [$node] : [$node->freed()],
+            $node->repeatsBare() => [new Group([$node], new Fit())],
             default => [$node],
         });
     }
@@ -185,13 +170,7 @@ final readonly class PatternEdit
      */
     public function freed(string $path): Pattern
     {
-        return $this->replaced($path, static fn (Node $node): array => [match (true) {
-            $node instanceof Knots => new Group([new Knots(1, $node->kind, $node->wraps, $node->cord)], new Fit()),
-            $node instanceof Beads => new Group([new Beads(1, $node->order, $node->names, $node->lane, $node->strand)], new Fit()),
-            $node instanceof Links => new Group([new Links(1, $node->name)], new Fit()),
-            $node instanceof Group => new Group($node->parts, new Fit(), $node->alternate),
-            default => $node,
-        }]);
+        return $this->replaced($path, static fn (Node $node): array => [($node instanceof Counted ? $node->freed() : null) ?? $node]);
     }
 
     /**
@@ -220,18 +199,9 @@ final readonly class PatternEdit
      */
     public function renamedAt(string $path, int $which, string $name): Pattern
     {
-        return $this->replaced($path, static function (Node $node) use ($which, $name): array {
-            if ($node instanceof Beads) {
-                $names = $node->names;
-                if (isset($names[$which])) {
-                    $names[$which] = [$names[$which][0], $name];
-                }
-
-                return [new Beads($node->count, $node->order, array_values($names), $node->lane, $node->strand)];
-            }
-
-            return [self::renamed($node, static fn (string $old, int $i): string => $which === $i ? $name : $old)];
-        });
+        return $this->replaced($path, static fn (Node $node): array => [
+            $node->renamed(static fn (string $old, int $i): string => $which === $i ? $name : $old),
+        ]);
     }
 
     /**
@@ -251,35 +221,13 @@ final readonly class PatternEdit
     }
 
     /**
-     * Returns the names that a part says, in order.
-     *
-     * @return list<string>
-     */
-    public static function names(Node $node): array
-    {
-        return match (true) {
-            $node instanceof Beads => array_column($node->names, 1),
-            $node instanceof Bundle => [...$node->long, ...$node->short],
-            $node instanceof Focal, $node instanceof Links => [$node->name],
-            $node instanceof Wave => [$node->round, $node->seed],
-            $node instanceof Word => array_values(array_filter([$node->bead, $node->between], is_string(...))),
-            $node instanceof Knots => array_values(array_filter([$node->cord], is_string(...))),
-            default => [],
-        };
-    }
-
-    /**
      * @param callable(Node): Node $change of a part that is no bracket
      */
     private function everyPart(callable $change): Pattern
     {
         $inside = static function (Node $node) use (&$inside, $change): Node {
             /** @var callable(Node): Node $inside */
-            return match (true) {
-                $node instanceof Group => new Group(array_map($inside, $node->parts), $node->times, $node->alternate),
-                $node instanceof Centre => new Centre(array_map($inside, $node->parts)),
-                default => $change($node),
-            };
+            return $node instanceof Bracket ? $node->with(array_map($inside, $node->parts())) : $change($node);
         };
 
         return new Pattern(array_map($inside, $this->pattern->parts));
@@ -287,33 +235,7 @@ final readonly class PatternEdit
 
     private static function called(Node $node, string $old, string $new): Node
     {
-        return $node instanceof Beads
-            ? new Beads($node->count, $node->order, array_map(static fn (array $name): array => [$name[0], $old === $name[1] ? $new : $name[1]], $node->names), $node->lane, $node->strand)
-            : self::renamed($node, static fn (string $name): string => $old === $name ? $new : $name);
-    }
-
-    /**
-     * @param callable(string, int): string $rename takes a name and which it is
-     */
-    private static function renamed(Node $node, callable $rename): Node
-    {
-        if ($node instanceof Bundle) {
-            $count = \count($node->long);
-
-            return new Bundle(
-                array_map($rename, $node->long, array_keys($node->long)),
-                array_map(static fn (string $name, int $i): string => $rename($name, $count + $i), $node->short, array_keys($node->short)),
-            );
-        }
-
-        return match (true) {
-            $node instanceof Focal => new Focal($rename($node->name, 0)),
-            $node instanceof Links => new Links($node->count, $rename($node->name, 0)),
-            $node instanceof Wave => new Wave($node->steps, $rename($node->round, 0), $rename($node->seed, 1), $node->seeds),
-            $node instanceof Word => new Word($node->text, $rename($node->bead, 0), null === $node->between ? null : $rename($node->between, 1)),
-            $node instanceof Knots => new Knots($node->count, $node->kind, $node->wraps, null === $node->cord ? null : $rename($node->cord, 0)),
-            default => $node,
-        };
+        return $node->renamed(static fn (string $name): string => $old === $name ? $new : $name);
     }
 
     /**
@@ -361,12 +283,12 @@ final readonly class PatternEdit
         }
         $changed = [];
         foreach ($parts as $i => $part) {
-            $inner = $i === $step ? self::changed(self::inside($part), $steps, $change) : null;
-            if (null === $inner) {
+            if ($i !== $step || !$part instanceof Bracket) {
                 $changed[] = $part;
-            } elseif ([] !== $inner) {
-                $changed[] = $part instanceof Group ? new Group($inner, $part->times, $part->alternate) : new Centre($inner);
+                continue;
             }
+            $inner = self::changed($part->parts(), $steps, $change);
+            $changed = [] === $inner ? $changed : [...$changed, $part->with($inner)];
         }
 
         return $changed;
@@ -377,7 +299,7 @@ final readonly class PatternEdit
         for ($up = self::steps($path); \count($up) > 1;) {
             array_pop($up);
             $node = $this->at(implode('.', $up));
-            if ($node instanceof Centre || $node instanceof Group && $node->times instanceof Fit) {
+            if ($node instanceof Centre || $node instanceof Group && $node->fits()) {
                 return true;
             }
         }
@@ -388,7 +310,7 @@ final readonly class PatternEdit
     private static function hasFit(Node $node): bool
     {
         foreach (self::inside($node) as $part) {
-            if ($part instanceof Group && $part->times instanceof Fit || self::hasFit($part)) {
+            if ($part instanceof Group && $part->fits() || self::hasFit($part)) {
                 return true;
             }
         }
@@ -401,7 +323,7 @@ final readonly class PatternEdit
      */
     private static function inside(Node $node): array
     {
-        return $node instanceof Group || $node instanceof Centre ? $node->parts : [];
+        return $node instanceof Bracket ? $node->parts() : [];
     }
 
     /**

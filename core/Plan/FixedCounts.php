@@ -7,10 +7,7 @@ namespace Rinkel\Core\Plan;
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
-use Rinkel\Core\Pattern\Node\Beads;
-use Rinkel\Core\Pattern\Node\Group;
-use Rinkel\Core\Pattern\Node\Knots;
-use Rinkel\Core\Pattern\Node\Links;
+use Rinkel\Core\Pattern\Node\Counted;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternEdit;
 use Rinkel\Core\Remark\Check;
@@ -77,11 +74,7 @@ final readonly class FixedCounts
         $found = null;
         $most = Length::zero();
         foreach ($this->draft->pattern->parts as $i => $part) {
-            $count = match (true) {
-                $part instanceof Knots, $part instanceof Beads, $part instanceof Links => $part->count,
-                $part instanceof Group && \is_int($part->times) => $part->times,
-                default => 0,
-            };
+            $count = $part instanceof Counted && null !== $part->freed() ? $part->count() ?? 0 : 0;
             $length = $count > 1 ? $this->lengthOf($part) : Length::zero();
             if ($length->isLongerThan($most)) {
                 [$found, $most] = [[(string) $i, $count, $length->times(1 / $count)], $length];

@@ -81,23 +81,13 @@ final readonly class Judgement
     private function shortened(Length $length): ?Pattern
     {
         $part = $this->draft->pattern->parts[0];
-        $count = match (true) {
-            1 !== \count($this->draft->pattern->parts) => null,
-            $part instanceof Group && \is_int($part->times) => $part->times,
-            $part instanceof Knots => $part->count,
-            default => null,
-        };
+        $count = 1 === \count($this->draft->pattern->parts) && ($part instanceof Group || $part instanceof Knots) ? $part->count() : null;
         if (null === $count || $this->draft->body()->isZero()) {
             return null;
         }
         $fitting = $length->wholeTimes($this->draft->body()->times(1 / $count));
 
-        return match (true) {
-            $fitting < 1 => null,
-            $part instanceof Group => new Pattern([new Group($part->parts, $fitting, $part->alternate)]),
-            $part instanceof Knots => new Pattern([new Knots($fitting, $part->kind, $part->wraps, $part->cord)]),
-            default => null,
-        };
+        return $fitting < 1 ? null : new Pattern([$part->times($fitting)]);
     }
 
     private function cannotOpen(): ?Check

@@ -8,19 +8,20 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Bracket;
 use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Centre;
-use Rinkel\Core\Pattern\Node\Fit;
+use Rinkel\Core\Pattern\Node\Counted;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Links;
+use Rinkel\Core\Pattern\Node\Mirror;
 use Rinkel\Core\Pattern\Node\Net;
 use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Pattern\Node\Word;
-use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternEdit;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Plan\Plan;
@@ -30,6 +31,23 @@ use Rinkel\Core\Plan\Plan;
  */
 final readonly class Blocks
 {
+    /** What a part is edited as. */
+    private const KINDS = [
+        Knots::class => 'knots',
+        Beads::class => 'beads',
+        Bundle::class => 'bundle',
+        Word::class => 'word',
+        Focal::class => 'focal',
+        Gap::class => 'gap',
+        Group::class => 'group',
+        Centre::class => 'centre',
+        Links::class => 'counted',
+        Net::class => 'counted',
+        Wave::class => 'counted',
+        Braid::class => 'braid',
+        Mirror::class => 'mirror',
+    ];
+
     private Piece $piece;
     private PatternEdit $edit;
 
@@ -60,45 +78,22 @@ final readonly class Blocks
     private function block(Node $node, string $path): Block
     {
         $place = null === $node->place() ? '' : $node->place()->line.':'.$node->place()->column;
-        $names = PatternEdit::names($node);
+        $names = $node->names();
         $fit = $this->edit->fitAt($path);
 
         return new Block(
             $path,
             $place,
-            match (true) {
-                $node instanceof Knots => 'knots',
-                $node instanceof Beads => 'beads',
-                $node instanceof Bundle => 'bundle',
-                $node instanceof Word => 'word',
-                $node instanceof Focal => 'focal',
-                $node instanceof Gap => 'gap',
-                $node instanceof Group => 'group',
-                $node instanceof Centre => 'centre',
-                $node instanceof Links, $node instanceof Net, $node instanceof Wave => 'counted',
-                $node instanceof Braid => 'braid',
-                default => 'mirror',
-            },
-            match (true) {
-                $node instanceof Gap && null !== $node->length => 'gap '.$node->length->written($this->piece->unit),
-                $node instanceof Braid && null !== $node->length => 'braid '.$node->length->written($this->piece->unit),
-                $node instanceof Net => 'net '.$node->rows.' every '.$node->every->written($this->piece->unit),
-                default => (string) new Pattern([$node]),
-            },
+            self::KINDS[$node::class] ?? throw new \LogicException('No block for '.$node::class.'.'),
+            $node->said($this->piece->unit),
             $node,
             $names,
             array_map($this->colour(...), $names),
-            $node instanceof Group || $node instanceof Centre ? $this->blocks($node->parts, $path) : [],
+            $node instanceof Bracket ? $this->blocks($node->parts(), $path) : [],
             null === $fit ? null : ($this->plan->draft->setting->counts[$fit] ?? 0),
-            $node instanceof Group && $node->times instanceof Fit,
+            $node instanceof Group && $node->fits(),
             $node instanceof Group && $node->alternate,
-            match (true) {
-                $node instanceof Knots, $node instanceof Beads, $node instanceof Links => $node->count,
-                $node instanceof Net => $node->rows,
-                $node instanceof Wave => $node->steps,
-                $node instanceof Group && \is_int($node->times) => $node->times,
-                default => 1,
-            },
+            ($node instanceof Counted ? $node->count() : null) ?? 1,
             [] === $names ? [] : $this->palette($node),
         );
     }

@@ -96,6 +96,8 @@ final class ModelTest extends TestCase
             self::assertEqualsWithDelta([$point->x, $point->y], [$back[$i]->x, -$back[$i]->y], 1e-9);
         }
         $left = min(array_map(static fn ($point): float => $point->x, $way));
+        $right = max(array_map(static fn ($point): float => $point->x, $way));
+        self::assertEqualsWithDelta((new Interlace())->tied(self::cord(), 1)->pitch->millimetres / 2, $right + 0.5, 1e-9, 'its far end, with half a rope, is the edge');
         self::assertEqualsWithDelta(-(new Interlace())->tied(self::cord(), 1)->pitch->millimetres / 2, $left, 1e-9, 'from edge to edge of the knot');
     }
 

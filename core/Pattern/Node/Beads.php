@@ -10,7 +10,7 @@ use Rinkel\Core\Pattern\Place;
 /**
  * A run of beads: "5 bead amber sky" repeats its names in turn, "2 amber 1 sky" says how many of each.
  */
-final readonly class Beads implements Node
+final readonly class Beads extends Leaf implements Counted
 {
     /**
      * @param int                                $count  1 to 2000
@@ -23,11 +23,54 @@ final readonly class Beads implements Node
         public array $names,
         public Lane $lane = Lane::Core,
         public ?int $strand = null,
-        private ?Place $place = null,
-    ) {}
+        ?Place $place = null,
+    ) {
+        parent::__construct($place);
+    }
 
-    public function place(): ?Place
+    public function __toString(): string
     {
-        return $this->place;
+        $names = array_map(static fn (array $name): string => (1 === $name[0] ? '' : $name[0].' ').$name[1], $this->names);
+
+        return $this->count.' bead '
+            .(BeadOrder::AsNamed === $this->order ? '' : $this->order->value.' ')
+            .implode(' ', $names)
+            .(Lane::Core === $this->lane ? '' : ' on '.$this->lane->value)
+            .(null === $this->strand ? '' : ' '.$this->strand);
+    }
+
+    public function names(): array
+    {
+        return array_column($this->names, 1);
+    }
+
+    public function renamed(callable $rename): Node
+    {
+        $names = [];
+        foreach ($this->names as $i => [$times, $name]) {
+            $names[] = [$times, $rename($name, $i)];
+        }
+
+        return new self($this->count, $this->order, $names, $this->lane, $this->strand);
+    }
+
+    public function repeatsBare(): bool
+    {
+        return true;
+    }
+
+    public function count(): int
+    {
+        return $this->count;
+    }
+
+    public function times(int $count): self
+    {
+        return new self(max(1, min(self::MOST, $count)), $this->order, $this->names, $this->lane, $this->strand);
+    }
+
+    public function freed(): Group
+    {
+        return new Group([$this->times(1)], new Fit());
     }
 }

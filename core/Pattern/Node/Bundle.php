@@ -10,7 +10,7 @@ use Rinkel\Core\Pattern\Place;
 /**
  * Beads strung together before the next knot: "bundle amber sky", or with "/" on the long and the short end.
  */
-final readonly class Bundle implements Node
+final readonly class Bundle extends Leaf
 {
     /**
      * @param non-empty-list<string> $long  beads on the long or only end
@@ -19,11 +19,33 @@ final readonly class Bundle implements Node
     public function __construct(
         public array $long,
         public array $short = [],
-        private ?Place $place = null,
-    ) {}
+        ?Place $place = null,
+    ) {
+        parent::__construct($place);
+    }
 
-    public function place(): ?Place
+    public function __toString(): string
     {
-        return $this->place;
+        return 'bundle '.implode(' ', $this->long).([] === $this->short ? '' : ' / '.implode(' ', $this->short));
+    }
+
+    public function names(): array
+    {
+        return [...$this->long, ...$this->short];
+    }
+
+    public function renamed(callable $rename): Node
+    {
+        $count = \count($this->long);
+
+        return new self(
+            array_map($rename, $this->long, array_keys($this->long)),
+            array_map(static fn (string $name, int $i): string => $rename($name, $count + $i), $this->short, array_keys($this->short)),
+        );
+    }
+
+    public function repeatsBare(): bool
+    {
+        return true;
     }
 }

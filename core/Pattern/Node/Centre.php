@@ -10,18 +10,35 @@ use Rinkel\Core\Pattern\Place;
 /**
  * What stays in the middle of a mirrored pattern and is not doubled: "centre (3 bead sky)".
  */
-final readonly class Centre implements Node
+final readonly class Centre extends Leaf implements Bracket
 {
     /**
      * @param non-empty-list<Node> $parts
      */
     public function __construct(
         public array $parts,
-        private ?Place $place = null,
-    ) {}
+        ?Place $place = null,
+    ) {
+        parent::__construct($place);
+    }
 
-    public function place(): ?Place
+    public function __toString(): string
     {
-        return $this->place;
+        return 'centre ('.implode(', ', $this->parts).')';
+    }
+
+    public function parts(): array
+    {
+        return $this->parts;
+    }
+
+    public function with(array $parts): self
+    {
+        return new self($parts);
+    }
+
+    public function isMiddle(): bool
+    {
+        return true;
     }
 }

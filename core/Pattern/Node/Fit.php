@@ -8,7 +8,7 @@ namespace Rinkel\Core\Pattern\Node;
  * As often as the length allows; several fits of a pattern share it by their shares, 1 to 99. A maker may wish some repeats more or
  * fewer than fit, up to 99: that goes with the wearer, as a plain number would not.
  */
-final readonly class Fit
+final readonly class Fit implements \Stringable
 {
     public const MOST_MORE = 99;
 
@@ -23,5 +23,12 @@ final readonly class Fit
     public function plus(int $more): self
     {
         return new self($this->share, max(-self::MOST_MORE, min(self::MOST_MORE, $this->more + $more)));
+    }
+
+    public function __toString(): string
+    {
+        return 'fit'
+            .(1 === $this->share ? '' : ' '.$this->share)
+            .(0 === $this->more ? '' : ($this->more > 0 ? ' more ' : ' less ').abs($this->more));
     }
 }

@@ -10,18 +10,35 @@ use Rinkel\Core\Pattern\Place;
 /**
  * The piece in the middle: "focal leaf". Each half of a band begins at it.
  */
-final readonly class Focal implements Node
+final readonly class Focal extends Leaf
 {
     /**
      * @param string $name of a bead or a finding
      */
     public function __construct(
         public string $name,
-        private ?Place $place = null,
-    ) {}
+        ?Place $place = null,
+    ) {
+        parent::__construct($place);
+    }
 
-    public function place(): ?Place
+    public function __toString(): string
     {
-        return $this->place;
+        return 'focal '.$this->name;
+    }
+
+    public function names(): array
+    {
+        return [$this->name];
+    }
+
+    public function renamed(callable $rename): Node
+    {
+        return new self($rename($this->name, 0));
+    }
+
+    public function isMiddle(): bool
+    {
+        return true;
     }
 }

@@ -5,24 +5,31 @@ declare(strict_types=1);
 namespace Rinkel\Core\Pattern\Node;
 
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Place;
 
 /**
  * Bare cord: "gap 1 in".
  */
-final readonly class Gap implements Node
+final readonly class Gap extends Leaf
 {
     /**
      * @param Length|null $length more than nothing, or null for as much as the length leaves: "gap fit"
      */
     public function __construct(
         public ?Length $length,
-        private ?Place $place = null,
-    ) {}
+        ?Place $place = null,
+    ) {
+        parent::__construct($place);
+    }
 
-    public function place(): ?Place
+    public function __toString(): string
     {
-        return $this->place;
+        return 'gap '.($this->length ?? 'fit');
+    }
+
+    public function said(Unit $unit): string
+    {
+        return 'gap '.($this->length?->written($unit) ?? 'fit');
     }
 }

@@ -10,7 +10,7 @@ use Rinkel\Core\Pattern\Place;
 /**
  * Parts in brackets, repeated: "(1 bead amber, 2 square) x 6", "x fit", "x fit 2", "x 6 alternate".
  */
-final readonly class Group implements Node
+final readonly class Group extends Leaf implements Bracket, Counted
 {
     /**
      * @param non-empty-list<Node> $parts
@@ -21,11 +21,46 @@ final readonly class Group implements Node
         public array $parts,
         public int|Fit $times = 1,
         public bool $alternate = false,
-        private ?Place $place = null,
-    ) {}
+        ?Place $place = null,
+    ) {
+        parent::__construct($place);
+    }
 
-    public function place(): ?Place
+    public function __toString(): string
     {
-        return $this->place;
+        $inside = implode(', ', $this->parts);
+        $isBare = 1 === \count($this->parts) && $this->parts[0]->repeatsBare();
+
+        return ($isBare ? $inside : '('.$inside.')').' x '.$this->times.($this->alternate ? ' alternate' : '');
+    }
+
+    public function parts(): array
+    {
+        return $this->parts;
+    }
+
+    public function with(array $parts): self
+    {
+        return new self($parts, $this->times, $this->alternate);
+    }
+
+    public function fits(): bool
+    {
+        return $this->times instanceof Fit;
+    }
+
+    public function count(): ?int
+    {
+        return \is_int($this->times) ? $this->times : null;
+    }
+
+    public function times(int $count): self
+    {
+        return new self($this->parts, max(1, min(self::MOST, $count)), $this->alternate);
+    }
+
+    public function freed(): self
+    {
+        return new self($this->parts, new Fit(), $this->alternate);
     }
 }

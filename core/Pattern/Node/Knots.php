@@ -11,7 +11,7 @@ use Rinkel\Core\Pattern\Place;
 /**
  * A run of knots of one kind: "6 square", "42 half left", "1 barrel 3".
  */
-final readonly class Knots implements Node
+final readonly class Knots extends Leaf implements Counted
 {
     /**
      * @param int         $count 1 to 2000
@@ -23,11 +23,47 @@ final readonly class Knots implements Node
         public Knot $kind,
         public ?int $wraps = null,
         public ?string $cord = null,
-        private ?Place $place = null,
-    ) {}
+        ?Place $place = null,
+    ) {
+        parent::__construct($place);
+    }
 
-    public function place(): ?Place
+    public function __toString(): string
     {
-        return $this->place;
+        $turns = $this->kind->usualTurns();
+
+        return $this->count.' '.$this->kind->word()
+            .(null === $turns ? '' : ' '.($this->wraps ?? $turns))
+            .(null === $this->cord ? '' : ' in '.$this->cord);
+    }
+
+    public function names(): array
+    {
+        return null === $this->cord ? [] : [$this->cord];
+    }
+
+    public function renamed(callable $rename): Node
+    {
+        return null === $this->cord ? $this : new self($this->count, $this->kind, $this->wraps, $rename($this->cord, 0));
+    }
+
+    public function repeatsBare(): bool
+    {
+        return true;
+    }
+
+    public function count(): int
+    {
+        return $this->count;
+    }
+
+    public function times(int $count): self
+    {
+        return new self(max(1, min(self::MOST, $count)), $this->kind, $this->wraps, $this->cord);
+    }
+
+    public function freed(): Group
+    {
+        return new Group([$this->times(1)], new Fit());
     }
 }

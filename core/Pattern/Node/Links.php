@@ -10,7 +10,7 @@ use Rinkel\Core\Pattern\Place;
 /**
  * Links of a chain, one after the other: "7 link silver".
  */
-final readonly class Links implements Node
+final readonly class Links extends Leaf implements Counted
 {
     /**
      * @param int    $count 1 to 2000
@@ -19,11 +19,43 @@ final readonly class Links implements Node
     public function __construct(
         public int $count,
         public string $name,
-        private ?Place $place = null,
-    ) {}
+        ?Place $place = null,
+    ) {
+        parent::__construct($place);
+    }
 
-    public function place(): ?Place
+    public function __toString(): string
     {
-        return $this->place;
+        return $this->count.' link '.$this->name;
+    }
+
+    public function names(): array
+    {
+        return [$this->name];
+    }
+
+    public function renamed(callable $rename): Node
+    {
+        return new self($this->count, $rename($this->name, 0));
+    }
+
+    public function repeatsBare(): bool
+    {
+        return true;
+    }
+
+    public function count(): int
+    {
+        return $this->count;
+    }
+
+    public function times(int $count): self
+    {
+        return new self(max(1, min(self::MOST, $count)), $this->name);
+    }
+
+    public function freed(): Group
+    {
+        return new Group([$this->times(1)], new Fit());
     }
 }

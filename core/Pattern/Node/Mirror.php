@@ -4,18 +4,13 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern\Node;
 
-use Rinkel\Core\Pattern\Node;
-use Rinkel\Core\Pattern\Place;
-
 /**
  * All that stands before it, once more in reverse: "mirror". A focal, a word or a centre just before it stays single.
  */
-final readonly class Mirror implements Node
+final readonly class Mirror extends Leaf
 {
-    public function __construct(private ?Place $place = null) {}
-
-    public function place(): ?Place
+    public function __toString(): string
     {
-        return $this->place;
+        return 'mirror';
     }
 }

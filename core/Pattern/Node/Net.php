@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace Rinkel\Core\Pattern\Node;
 
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Place;
 
 /**
  * A net of knots around a stone: "net 5 every 12 mm".
  */
-final readonly class Net implements Node
+final readonly class Net extends Leaf implements Counted
 {
+    private const MOST_ROWS = 60;
+
     /**
      * @param int    $rows  1 to 60
      * @param Length $every from knot to knot along a cord
@@ -20,11 +22,33 @@ final readonly class Net implements Node
     public function __construct(
         public int $rows,
         public Length $every,
-        private ?Place $place = null,
-    ) {}
+        ?Place $place = null,
+    ) {
+        parent::__construct($place);
+    }
 
-    public function place(): ?Place
+    public function __toString(): string
     {
-        return $this->place;
+        return 'net '.$this->rows.' every '.$this->every;
+    }
+
+    public function said(Unit $unit): string
+    {
+        return 'net '.$this->rows.' every '.$this->every->written($unit);
+    }
+
+    public function count(): int
+    {
+        return $this->rows;
+    }
+
+    public function times(int $count): self
+    {
+        return new self(max(1, min(self::MOST_ROWS, $count)), $this->every);
+    }
+
+    public function freed(): ?Group
+    {
+        return null;
     }
 }

@@ -10,8 +10,10 @@ use Rinkel\Core\Pattern\Place;
 /**
  * A wave of two arms: "wave 4 round / seed", "wave 4 round / 5 seed". Each step has a round bead on the core and seed beads outside.
  */
-final readonly class Wave implements Node
+final readonly class Wave extends Leaf implements Counted
 {
+    private const MOST_STEPS = 40;
+
     /**
      * @param int      $steps 1 to 40
      * @param string   $round bead on the core
@@ -23,11 +25,43 @@ final readonly class Wave implements Node
         public string $round,
         public string $seed,
         public ?int $seeds = null,
-        private ?Place $place = null,
-    ) {}
+        ?Place $place = null,
+    ) {
+        parent::__construct($place);
+    }
 
-    public function place(): ?Place
+    public function __toString(): string
     {
-        return $this->place;
+        return 'wave '.$this->steps.' '.$this->round.' / '.(null === $this->seeds ? '' : $this->seeds.' ').$this->seed;
+    }
+
+    public function names(): array
+    {
+        return [$this->round, $this->seed];
+    }
+
+    public function renamed(callable $rename): Node
+    {
+        return new self($this->steps, $rename($this->round, 0), $rename($this->seed, 1), $this->seeds);
+    }
+
+    public function repeatsBare(): bool
+    {
+        return true;
+    }
+
+    public function count(): int
+    {
+        return $this->steps;
+    }
+
+    public function times(int $count): self
+    {
+        return new self(max(1, min(self::MOST_STEPS, $count)), $this->round, $this->seed, $this->seeds);
+    }
+
+    public function freed(): ?Group
+    {
+        return null;
     }
 }

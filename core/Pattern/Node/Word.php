@@ -10,7 +10,7 @@ use Rinkel\Core\Pattern\Place;
 /**
  * A word of letter beads: word "MILA" of cube between dot.
  */
-final readonly class Word implements Node
+final readonly class Word extends Leaf
 {
     /**
      * @param string      $text    at most 40 letters
@@ -21,11 +21,28 @@ final readonly class Word implements Node
         public string $text,
         public string $bead,
         public ?string $between = null,
-        private ?Place $place = null,
-    ) {}
+        ?Place $place = null,
+    ) {
+        parent::__construct($place);
+    }
 
-    public function place(): ?Place
+    public function __toString(): string
     {
-        return $this->place;
+        return 'word "'.$this->text.'" of '.$this->bead.(null === $this->between ? '' : ' between '.$this->between);
+    }
+
+    public function names(): array
+    {
+        return null === $this->between ? [$this->bead] : [$this->bead, $this->between];
+    }
+
+    public function renamed(callable $rename): Node
+    {
+        return new self($this->text, $rename($this->bead, 0), null === $this->between ? null : $rename($this->between, 1));
+    }
+
+    public function isMiddle(): bool
+    {
+        return true;
     }
 }
