@@ -138,6 +138,14 @@ final class ModelTest extends TestCase
             $usual = Finding::usual($kind);
             yield $kind->value => [self::numbers($kind->value), [$usual->length->millimetres, $usual->width->millimetres, $usual->inside->millimetres]];
         }
+        $hole = static fn (float $diameter): float => Bead::usualHole(Length::ofMillimetres($diameter))->millimetres;
+        $row = 'a hole is wide, where it was not measured, in diameters of the bead; at least, in mm; at most, in diameters (from memory)';
+        yield 'hole' => [self::numbers($row), [$hole(8) / 8, $hole(1), $hole(0.4) / 0.4]];
+        $hemp = array_map(static fn (float $pounds): float => Cord::hempOf($pounds)->millimetres, [10.0, 20.0, 48.0, 170.0]);
+        yield 'hemp by its load' => [self::numbers('hemp of 10, 20, 48, 170 lb (common practice)'), $hemp];
+        $strand = Cord::flossOf(1)->millimetres / (1 - Fibre::Cotton->squeeze());
+        yield 'floss' => [self::numbers('a strand of embroidery floss, not pressed (from memory, ±20 %)'), [$strand]];
+        yield 'thinnest' => [self::numbers('the thinnest cord'), [Cord::hempOf(1)->millimetres]];
         foreach (Measurement::cases() as $measurement) {
             yield $measurement->value => [
                 self::numbers($measurement->value),
