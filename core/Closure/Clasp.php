@@ -42,7 +42,7 @@ final readonly class Clasp implements Closure
 
     public function fasten(Ring $ring, Length $body): Fastened
     {
-        $chain = Length::sum(...array_map(static fn (Finding $one): Length => $one->length, $this->of(FindingKind::Extender)));
+        $chain = Length::sum(...array_map(static fn (Finding $finding): Length => $finding->length, $this->of(FindingKind::Extender)));
 
         return new Fastened(
             $this->kind,
@@ -60,9 +60,9 @@ final readonly class Clasp implements Closure
 
     private function fixed(): Length
     {
-        $fixed = array_filter($this->findings, static fn (Finding $one): bool => FindingKind::Extender !== $one->kind);
+        $fixed = array_filter($this->findings, static fn (Finding $finding): bool => FindingKind::Extender !== $finding->kind);
 
-        return [] === $fixed ? Length::ofInches(1.5) : Length::sum(...array_map(static fn (Finding $one): Length => $one->length, $fixed));
+        return [] === $fixed ? Length::ofInches(1.5) : Length::sum(...array_map(static fn (Finding $finding): Length => $finding->length, $fixed));
     }
 
     /**
@@ -110,6 +110,6 @@ final readonly class Clasp implements Closure
      */
     private function of(FindingKind $kind): array
     {
-        return array_values(array_filter($this->findings, static fn (Finding $one): bool => $kind === $one->kind));
+        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => $kind === $finding->kind));
     }
 }

@@ -73,8 +73,8 @@ final readonly class KnottedStrands extends OnCord
      */
     private function nests(Draft $draft): bool
     {
-        $knots = array_filter($draft->setting->elements, static fn (Element $one): bool => null !== $one->knot);
-        $beads = array_filter($draft->setting->elements, static fn (Element $one): bool => $one->isBead());
+        $knots = array_filter($draft->setting->elements, static fn (Element $element): bool => null !== $element->knot);
+        $beads = array_filter($draft->setting->elements, static fn (Element $element): bool => $element->isBead());
 
         return [] === $knots || [] === $beads || array_values($knots)[0]->width->isShorterThan(array_values($beads)[0]->width);
     }

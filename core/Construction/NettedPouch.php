@@ -141,8 +141,8 @@ final readonly class NettedPouch implements Construction
      */
     public static function stones(Piece $piece): array
     {
-        $stones = array_filter($piece->findings, static fn (Finding $one): bool => FindingKind::Stone === $one->kind);
-        uasort($stones, static fn (Finding $one, Finding $other): int => $other->width->millimetres <=> $one->width->millimetres);
+        $stones = array_filter($piece->findings, static fn (Finding $finding): bool => FindingKind::Stone === $finding->kind);
+        uasort($stones, static fn (Finding $finding, Finding $other): int => $other->width->millimetres <=> $finding->width->millimetres);
 
         return $stones;
     }

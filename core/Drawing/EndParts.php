@@ -226,7 +226,7 @@ final readonly class EndParts
      */
     public function findings(array $kinds): array
     {
-        return array_values(array_filter($this->draft->fastened->findings, static fn (Finding $one): bool => \in_array($one->kind, $kinds, true)));
+        return array_values(array_filter($this->draft->fastened->findings, static fn (Finding $finding): bool => \in_array($finding->kind, $kinds, true)));
     }
 
     /**

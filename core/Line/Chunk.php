@@ -26,8 +26,8 @@ final readonly class Chunk
         public array $swapped = [],
     ) {
         $sides = [$elements, [] === $swapped ? $elements : $swapped];
-        $this->lengths = array_map(static fn (array $side): float => array_sum(array_map(static fn (Element $one): float => $one->length->millimetres, $side)), $sides);
-        $this->beads = array_map(static fn (array $side): array => array_count_values(array_merge(...array_map(static fn (Element $one): array => $one->beads(), $side), ...[[]])), $sides);
+        $this->lengths = array_map(static fn (array $side): float => array_sum(array_map(static fn (Element $element): float => $element->length->millimetres, $side)), $sides);
+        $this->beads = array_map(static fn (array $side): array => array_count_values(array_merge(...array_map(static fn (Element $element): array => $element->beads(), $side), ...[[]])), $sides);
     }
 
     /**

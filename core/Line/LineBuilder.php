@@ -190,7 +190,7 @@ final class LineBuilder
      */
     private static function beside(array $runs): Element
     {
-        $lengths = array_map(static fn (array $run): Length => Length::sum(...array_map(static fn (Element $one): Length => $one->length, $run)), $runs);
+        $lengths = array_map(static fn (array $run): Length => Length::sum(...array_map(static fn (Element $element): Length => $element->length, $run)), $runs);
         $all = array_merge(...$runs);
         $length = Length::longest(...$lengths);
         $uses = array_map(static fn (Take $take): Take => $take->along($length), $all[0]->takes);
@@ -199,8 +199,8 @@ final class LineBuilder
             ElementKind::Beside,
             null,
             $length,
-            Length::longest(...array_map(static fn (Element $one): Length => $one->width, $all)),
-            Length::longest(...array_map(static fn (Element $one): Length => $one->thickness, $all)),
+            Length::longest(...array_map(static fn (Element $element): Length => $element->width, $all)),
+            Length::longest(...array_map(static fn (Element $element): Length => $element->thickness, $all)),
             $uses,
             $all[0]->place,
             Lane::Core,

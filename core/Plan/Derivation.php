@@ -79,7 +79,7 @@ final readonly class Derivation
      */
     private function turned(): array
     {
-        $twists = array_map(static fn (Element $one): int => $one->knot?->twist() ?? 0, $this->draft->setting->elements);
+        $twists = array_map(static fn (Element $element): int => $element->knot?->twist() ?? 0, $this->draft->setting->elements);
         $halves = array_sum($twists);
         $all = array_sum(array_map(abs(...), $twists));
         if (0 === $all) {

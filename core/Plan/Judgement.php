@@ -53,7 +53,7 @@ final readonly class Judgement
             ...$this->ending(),
             ...$this->cautions(),
         ]));
-        $order = array_flip(array_map(static fn (Severity $one): string => $one->value, Severity::cases()));
+        $order = array_flip(array_map(static fn (Severity $severity): string => $severity->value, Severity::cases()));
         usort($checks, static fn (Check $one, Check $other): int => $order[$one->severity->value] <=> $order[$other->severity->value]);
 
         return $checks;

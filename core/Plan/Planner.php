@@ -299,7 +299,7 @@ final readonly class Planner
     private function neighbours(Draft $draft): array
     {
         $scale = new EaseScale($draft->piece->wearer);
-        $plain = Length::sum(...array_map(static fn (Element $one): Length => $one->length, $draft->setting->elements));
+        $plain = Length::sum(...array_map(static fn (Element $element): Length => $element->length, $draft->setting->elements));
 
         return array_map(static function (Choice $choice) use ($draft, $scale, $plain): Neighbour {
             $closed = $draft->ring->inside($choice->length->plus($draft->fastened->narrow));

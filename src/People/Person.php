@@ -101,7 +101,7 @@ class Person
             }
         }
         $all = [new Measure($this, $taken, $lengths, $measured), ...$this->measures()];
-        usort($all, static fn (Measure $one, Measure $other): int => $other->takenAt() <=> $one->takenAt());
+        usort($all, static fn (Measure $measure, Measure $other): int => $other->takenAt() <=> $measure->takenAt());
         $this->measures = new ArrayCollection($all);
     }
 

@@ -109,7 +109,7 @@ final readonly class Blocks
         $names = array_map(strval(...), array_keys(match (true) {
             $node instanceof Knots => array_diff_key($this->piece->cords, ['core' => 0, 'slider' => 0]),
             $node instanceof Focal => $this->piece->beads + $this->piece->findings,
-            $node instanceof Links => array_filter($this->piece->findings, static fn (Finding $one): bool => FindingKind::Link === $one->kind),
+            $node instanceof Links => array_filter($this->piece->findings, static fn (Finding $finding): bool => FindingKind::Link === $finding->kind),
             default => $this->piece->beads,
         }));
 

@@ -102,7 +102,7 @@ final readonly class PieceDrawing
                 default => \INF,
             };
         }
-        array_push($firsts, ...array_map(static fn (DrawnBead $one): float => $one->x, $scene->beads));
+        array_push($firsts, ...array_map(static fn (DrawnBead $drawnBead): float => $drawnBead->x, $scene->beads));
         $first = [] === $firsts || is_infinite(min($firsts)) ? 0.0 : min($firsts);
         $large = $first < -500;
         $width = $large || $scene->height > 60 ? 2 * self::SAMPLE : self::SAMPLE;

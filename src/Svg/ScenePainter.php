@@ -86,7 +86,7 @@ final readonly class ScenePainter
 
     private function findings(Scene $scene, bool $beneath): string
     {
-        return implode('', array_map($this->finding(...), array_filter($scene->findings, static fn (DrawnFinding $one): bool => $beneath === $one->beneath)));
+        return implode('', array_map($this->finding(...), array_filter($scene->findings, static fn (DrawnFinding $drawnFinding): bool => $beneath === $drawnFinding->beneath)));
     }
 
     /**

@@ -102,7 +102,7 @@ abstract class WebCase extends WebTestCase
      */
     protected static function text(Crawler $page, string $selector): string
     {
-        $texts = $page->filter($selector)->each(static fn (Crawler $one): string => $one->text());
+        $texts = $page->filter($selector)->each(static fn (Crawler $crawler): string => $crawler->text());
 
         return trim(preg_replace('/\s+/u', ' ', implode(' ', array_filter($texts, is_string(...)))) ?? '');
     }

@@ -54,7 +54,7 @@ final readonly class ChainMaker extends PartMaker
         }
         $link = $this->piece->findings[$part->name] ?? null;
         if (null === $link || FindingKind::Link !== $link->kind) {
-            throw PartDoesNotSuit::unknownName($part, $part->name, array_map(strval(...), array_keys(array_filter($this->piece->findings, static fn (Finding $one): bool => FindingKind::Link === $one->kind))));
+            throw PartDoesNotSuit::unknownName($part, $part->name, array_map(strval(...), array_keys(array_filter($this->piece->findings, static fn (Finding $finding): bool => FindingKind::Link === $finding->kind))));
         }
         $uses = [];
         foreach ($this->roles as $role) {

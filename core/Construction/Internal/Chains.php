@@ -43,7 +43,7 @@ final class Chains
      */
     public static function checks(Draft $draft): array
     {
-        $links = array_values(array_filter($draft->setting->elements, static fn (Element $one): bool => ElementKind::Link === $one->kind));
+        $links = array_values(array_filter($draft->setting->elements, static fn (Element $element): bool => ElementKind::Link === $element->kind));
         $count = \count($links);
         $link = $draft->piece->findings[$links[0]->name ?? ''] ?? null;
         if (null === $link) {

@@ -54,11 +54,11 @@ final readonly class WrapMaker extends PartMaker
         $lengths = [];
         foreach ($sides as $i => $names) {
             $run = array_map(fn (string $name): Element => $this->bead($bundle, $name, 0 === $i ? Lane::Left : Lane::Right), $names);
-            $lengths[] = Length::sum(...array_map(static fn (Element $one): Length => $one->length, $run));
+            $lengths[] = Length::sum(...array_map(static fn (Element $element): Length => $element->length, $run));
             array_push($beads, ...$run);
         }
         $length = Length::longest(...$lengths);
-        $widths = array_map(static fn (Element $one): Length => $one->width, $beads);
+        $widths = array_map(static fn (Element $element): Length => $element->width, $beads);
         $widest = Length::longest(Length::zero(), ...$widths);
 
         return [new Element(ElementKind::Beside, null, $length, $widest->times(2), $widest, $this->along($length, Length::zero()), $bundle->place(), Lane::Core, null, $beads)];

@@ -47,7 +47,7 @@ final readonly class BandBody extends Body
                 array_push($cords, ...$this->around($element, $start));
             }
         }
-        $height = max($this->height(), ...array_map(static fn (DrawnBead $one): float => 2 * (abs($one->y) + $one->bead->diameter->millimetres / 2), array_values(array_filter($beads))), ...[0.0]);
+        $height = max($this->height(), ...array_map(static fn (DrawnBead $drawnBead): float => 2 * (abs($drawnBead->y) + $drawnBead->bead->diameter->millimetres / 2), array_values(array_filter($beads))), ...[0.0]);
 
         return new Scene(0, $body, $height, $cords, $placed, array_values(array_filter($beads)), array_values(array_filter($findings)), $this->stretches());
     }

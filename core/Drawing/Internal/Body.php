@@ -77,7 +77,7 @@ abstract readonly class Body
 
     protected function height(): float
     {
-        return max(0.0, ...array_map(static fn (Element $one): float => $one->width->millimetres, $this->draft->setting->elements), ...[0.0]);
+        return max(0.0, ...array_map(static fn (Element $element): float => $element->width->millimetres, $this->draft->setting->elements), ...[0.0]);
     }
 
     /**

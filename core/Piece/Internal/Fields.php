@@ -141,7 +141,7 @@ final class Fields
         if (null !== $case && \in_array($case, $allowed, true)) {
             return $case;
         }
-        $names = implode(', ', array_map(static fn (\BackedEnum $one): string => (string) $one->value, $allowed));
+        $names = implode(', ', array_map(static fn (\BackedEnum $backedEnum): string => (string) $backedEnum->value, $allowed));
 
         return $this->fault($path, \sprintf('Expected one of %s, not %s.', $names, $this->shown($path)));
     }

@@ -124,7 +124,7 @@ final class ConservationTest extends TestCase
     #[DataProvider('providePlans')]
     public function testTheThickestElementDecidesTheBend(Plan $plan): void
     {
-        $thickest = max([0.0, ...array_map(static fn (Element $one): float => $one->length->isZero() ? 0.0 : $one->thickness->millimetres, $plan->draft->setting->elements)]);
+        $thickest = max([0.0, ...array_map(static fn (Element $element): float => $element->length->isZero() ? 0.0 : $element->thickness->millimetres, $plan->draft->setting->elements)]);
 
         self::assertGreaterThanOrEqual($thickest - 1e-9, $plan->draft->ring->thickness->millimetres);
     }

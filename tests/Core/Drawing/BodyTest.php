@@ -114,7 +114,7 @@ final class BodyTest extends TestCase
     {
         $plan = Examples::plan(['findings.ring' => ['kind' => 'connector', 'length' => '20 mm', 'width' => '20 mm', 'inside' => '14 mm'], 'pattern' => '1 square x fit, focal ring, mirror']);
         $scene = self::flat($plan);
-        $ring = array_values(array_filter($scene->findings, static fn (DrawnFinding $one): bool => $one->beneath))[0];
+        $ring = array_values(array_filter($scene->findings, static fn (DrawnFinding $drawnFinding): bool => $drawnFinding->beneath))[0];
         foreach ($scene->cords as $cord) {
             $xs = array_map(static fn ($point): float => $point->x, $cord->points);
             self::assertFalse(min($xs) < $ring->x + 8 && max($xs) > $ring->x + 12, 'no core goes through the ring');
@@ -125,7 +125,7 @@ final class BodyTest extends TestCase
     public function testLinksFollowEachOtherByTheirPitch(): void
     {
         $plan = Examples::planOf('laced-chain');
-        $links = array_values(array_filter(self::flat($plan)->findings, static fn (DrawnFinding $one): bool => 'link' === $one->finding->kind->value));
+        $links = array_values(array_filter(self::flat($plan)->findings, static fn (DrawnFinding $drawnFinding): bool => 'link' === $drawnFinding->finding->kind->value));
 
         self::assertCount($plan->draft->setting->count(ElementKind::Link), $links);
         self::assertEqualsWithDelta($links[0]->finding->pitch()->millimetres, $links[1]->x - $links[0]->x, 1e-9);
@@ -147,7 +147,7 @@ final class BodyTest extends TestCase
     public function testLegsOfARopeKnotMeetItsKnot(): void
     {
         $scene = self::flat(Examples::planOf('rope-knot'));
-        $knot = array_values(array_filter($scene->placed, static fn (Placed $one): bool => str_starts_with($one->motif->name, 'interlace')))[0];
+        $knot = array_values(array_filter($scene->placed, static fn (Placed $placed): bool => str_starts_with($placed->motif->name, 'interlace')))[0];
         $legs = array_filter($scene->cords, static fn (Cord $cord): bool => 2 === \count($cord->points));
 
         self::assertCount(8, $legs, 'two ropes in each of two legs on both sides');
@@ -168,7 +168,7 @@ final class BodyTest extends TestCase
         $loops = Examples::plan(['closure' => ['kind' => 'button-loop', 'loops' => 2]]);
         self::assertEqualsWithDelta(-$loops->draft->fastened->wide->millimetres, self::flat($loops)->left, 2, 'two loops, one behind the other');
         $clasp = Examples::planOf('knotted-strands');
-        $left = array_sum(array_map(static fn (DrawnFinding $one): float => $one->x < 0 ? $one->finding->length->millimetres : 0.0, self::flat($clasp)->findings));
+        $left = array_sum(array_map(static fn (DrawnFinding $drawnFinding): float => $drawnFinding->x < 0 ? $drawnFinding->finding->length->millimetres : 0.0, self::flat($clasp)->findings));
         self::assertEqualsWithDelta(-$left, self::flat($clasp)->left, 1e-6, 'clasp, ring and end in a row');
         self::assertEqualsWithDelta($clasp->draft->fastened->narrow->millimetres, $left + self::flat($clasp)->right - $body($clasp), 1e-6, 'together they add what the plan says');
         $elastic = Examples::planOf('stretch');

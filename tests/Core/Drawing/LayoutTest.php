@@ -56,7 +56,7 @@ final class LayoutTest extends TestCase
     public function testBeadsLieInOrderAndTouchAtMost(Plan $plan): void
     {
         $beads = (new Layout($plan))->flat()->beads;
-        usort($beads, static fn (DrawnBead $one, DrawnBead $other): int => [round($one->y, 6), $one->x] <=> [round($other->y, 6), $other->x]);
+        usort($beads, static fn (DrawnBead $drawnBead, DrawnBead $other): int => [round($drawnBead->y, 6), $drawnBead->x] <=> [round($other->y, 6), $other->x]);
         foreach ($beads as $i => $bead) {
             $next = $beads[$i + 1] ?? null;
             if (null !== $next && abs($next->y - $bead->y) < 1e-5 && 0.0 === $bead->turn) {
@@ -100,7 +100,7 @@ final class LayoutTest extends TestCase
         $plan = Examples::plan();
         $scene = (new Layout($plan))->sliding($plan->draft->fastened->wide->millimetres);
         self::assertNotNull($scene);
-        $slider = array_values(array_filter($scene->placed, static fn (Placed $one): bool => 'slider' === $one->motif->name))[0];
+        $slider = array_values(array_filter($scene->placed, static fn (Placed $placed): bool => 'slider' === $placed->motif->name))[0];
         [$onLeftTail, $onRightTail] = self::stops($scene);
 
         self::assertSame(4, $slider->count);
@@ -170,7 +170,7 @@ final class LayoutTest extends TestCase
      */
     private static function stops(Scene $scene): array
     {
-        return array_values(array_filter($scene->placed, static fn (Placed $one): bool => 'stop' === $one->motif->name));
+        return array_values(array_filter($scene->placed, static fn (Placed $placed): bool => 'stop' === $placed->motif->name));
     }
 
     /**
@@ -179,8 +179,8 @@ final class LayoutTest extends TestCase
     public function testABarrelIsDrawnWithItsWrapsHoweverLongItsSampleIs(): void
     {
         $plan = Examples::planOf('spaced-knots', ['pattern' => '1 barrel 4, gap fit, 2 barrel 2', 'samples.barrel' => ['pitch' => '11 mm', 'use' => '60 mm']]);
-        $barrels = array_filter((new Layout($plan))->flat()->placed, static fn (Placed $one): bool => $one->knots > 0);
+        $barrels = array_filter((new Layout($plan))->flat()->placed, static fn (Placed $placed): bool => $placed->knots > 0);
 
-        self::assertSame(['barrel-cord-4', 'barrel-cord-2', 'barrel-cord-2'], array_values(array_map(static fn (Placed $one): string => $one->motif->name, $barrels)));
+        self::assertSame(['barrel-cord-4', 'barrel-cord-2', 'barrel-cord-2'], array_values(array_map(static fn (Placed $placed): string => $placed->motif->name, $barrels)));
     }
 }

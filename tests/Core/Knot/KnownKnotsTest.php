@@ -48,7 +48,7 @@ final class KnownKnotsTest extends TestCase
         self::assertStringContainsString('2 triple overhand', (string) $plan->draft->pattern);
         self::assertEqualsWithDelta(6 * 1.5, $plan->draft->setting->elements[0]->length->millimetres, 1e-9);
         $drawn = (new Layout($plan, Pictures::all()->and($toy, $toy)))->flat();
-        self::assertCount(10, array_filter($drawn->placed, static fn (Placed $one): bool => 'triple' === $one->motif->name));
+        self::assertCount(10, array_filter($drawn->placed, static fn (Placed $placed): bool => 'triple' === $placed->motif->name));
 
         $more = (new Planner())->plan((new PieceReader(KnownKnots::all()->and($toy)))->read(Examples::bare('spaced-knots', ['pattern' => '(2 triple overhand, gap fit) x 6, 1 barrel 3'])));
         self::assertGreaterThan($plan->cuts[0]->length->millimetres - 1, $more->cuts[0]->length->millimetres);

@@ -74,15 +74,15 @@ final class LineBuilderTest extends TestCase
 
     private static function told(string $pattern): string
     {
-        return implode(' ', array_map(static fn (Element $one): string => match ($one->word()) {
+        return implode(' ', array_map(static fn (Element $element): string => match ($element->word()) {
             'square' => 's',
             'half left' => 'l',
             'half right' => 'r',
             'gap' => '-',
-            'letter' => (string) $one->letter,
-            'focal' => strtoupper((string) $one->name),
-            'beside' => self::sides($one),
-            default => (string) $one->name,
+            'letter' => (string) $element->letter,
+            'focal' => strtoupper((string) $element->name),
+            'beside' => self::sides($element),
+            default => (string) $element->name,
         }, self::elements($pattern)));
     }
 

@@ -97,7 +97,7 @@ final class LineSetterTest extends TestCase
     public function testAMirroredLineIsSymmetric(): void
     {
         $setting = (new LineSetter())->set(self::line(6, [5.0, 3.1], [1, 1], true), Length::ofMillimetres(160));
-        $lengths = array_map(static fn (Element $one): float => $one->length->millimetres, $setting->elements);
+        $lengths = array_map(static fn (Element $element): float => $element->length->millimetres, $setting->elements);
 
         self::assertSame($lengths, array_reverse($lengths));
     }

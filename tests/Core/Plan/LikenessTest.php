@@ -38,7 +38,7 @@ final class LikenessTest extends TestCase
         $giant = $planner->draft($scaled)->setting;
 
         self::assertSame($usual->counts, $giant->counts);
-        self::assertSame(array_map(static fn (Element $one): string => $one->word(), $usual->elements), array_map(static fn (Element $one): string => $one->word(), $giant->elements));
+        self::assertSame(array_map(static fn (Element $element): string => $element->word(), $usual->elements), array_map(static fn (Element $element): string => $element->word(), $giant->elements));
         foreach ($usual->elements as $i => $element) {
             if (!self::isBare($element)) {
                 $other = $giant->elements[$i];

@@ -55,7 +55,7 @@ final class PlannerTest extends TestCase
         self::assertNotSame([], $plan->draft->setting->elements);
         self::assertNotSame([], $plan->cuts);
         self::assertContains($zone, [FitZone::Snug, FitZone::Comfortable], $zone->value);
-        self::assertNotSame(Severity::Stop, $plan->worst(), implode(', ', array_map(static fn (Check $one): string => $one->code, $plan->checks)));
+        self::assertNotSame(Severity::Stop, $plan->worst(), implode(', ', array_map(static fn (Check $check): string => $check->code, $plan->checks)));
         self::assertSame(['wished', 'thickness', 'body', 'closure', 'closed', 'open'], \array_slice(array_keys($plan->figures), 0, 6));
         foreach ($plan->figures as $figure) {
             self::assertNotSame([], $figure->steps, $figure->key);
@@ -184,7 +184,7 @@ final class PlannerTest extends TestCase
             'beads.tube' => ['shape' => 'tube', 'diameter' => '3 mm', 'length' => '8 mm'], 'beads.dot' => ['diameter' => '4 mm', 'hole' => '1.2 mm'],
             'pattern' => '(1 bead tube on left, 2 bead dot on right, 2 square) x 6 alternate',
         ]);
-        $beside = array_values(array_filter($plan->draft->setting->elements, static fn (Element $one): bool => ElementKind::Beside === $one->kind));
+        $beside = array_values(array_filter($plan->draft->setting->elements, static fn (Element $element): bool => ElementKind::Beside === $element->kind));
 
         self::assertCount(6, $beside);
         self::assertEqualsWithDelta(8, $beside[0]->length->millimetres, 1e-9);
@@ -379,7 +379,7 @@ final class PlannerTest extends TestCase
                 self::assertSame([], array_filter($cut->parts, static fn (Length $part): bool => $part->isNegative()), $told);
             }
             self::assertFalse($plan->draft->closed()->isLongerThan($plan->draft->open()), $told);
-            self::assertEqualsWithDelta($plan->draft->body()->millimetres, Length::sum(...array_map(static fn (Element $one): Length => $one->length, $plan->draft->setting->elements))->millimetres, 1e-6, $told);
+            self::assertEqualsWithDelta($plan->draft->body()->millimetres, Length::sum(...array_map(static fn (Element $element): Length => $element->length, $plan->draft->setting->elements))->millimetres, 1e-6, $told);
             if ($plan->draft->fastened->kind->slides() && 0 !== array_sum($plan->draft->setting->counts)) {
                 self::assertNull(Examples::check($plan, 'cannot-open'), $told.': tails of its own choice always open');
                 self::assertNull(Examples::check($plan, 'band-too-long'), $told);

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Pattern\Internal\Part;
+
+use Rinkel\Core\Pattern\Internal\Reading;
+use Rinkel\Core\Pattern\Internal\Token;
+use Rinkel\Core\Pattern\Internal\TokenKind;
+use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\Bundle;
+
+/**
+ * "bundle amber sky / sky".
+ *
+ * @internal
+ */
+final readonly class BundleReader extends Said
+{
+    public function word(): string
+    {
+        return 'bundle';
+    }
+
+    public function read(Reading $text, int $count, Token $start): ?Node
+    {
+        $text->next();
+        $long = $text->names();
+        $short = [];
+        if (null !== $long && $text->take(TokenKind::Slash)) {
+            $short = $text->names();
+        }
+
+        return null === $long || null === $short ? null : new Bundle($long, $short, $text->since($start));
+    }
+}

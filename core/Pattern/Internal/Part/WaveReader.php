@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Pattern\Internal\Part;
+
+use Rinkel\Core\Pattern\Internal\Reading;
+use Rinkel\Core\Pattern\Internal\Token;
+use Rinkel\Core\Pattern\Internal\TokenKind;
+use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\Wave;
+
+/**
+ * "wave 5 round / 4 seed".
+ *
+ * @internal
+ */
+final readonly class WaveReader extends Said
+{
+    public function word(): string
+    {
+        return 'wave';
+    }
+
+    public function read(Reading $text, int $count, Token $start): ?Node
+    {
+        $text->next();
+        $steps = $text->number(1, 40);
+        $round = null === $steps ? null : $text->name();
+        if (null === $steps || null === $round) {
+            return null;
+        }
+        if (!$text->take(TokenKind::Slash)) {
+            return $text->fault('"/"');
+        }
+        $seeds = TokenKind::Number === $text->now()->kind ? $text->number(1, 60) : null;
+        $seed = $text->name();
+
+        return null === $seed ? null : new Wave($steps, $round, $seed, $seeds, $text->since($start));
+    }
+}
