@@ -6,6 +6,7 @@ namespace Rinkel\Core\Material;
 
 use Rinkel\Core\Failure;
 use Rinkel\Core\Geometry\CirclePacking;
+use Rinkel\Core\Material\Exception\CordTooNarrow;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 
@@ -21,12 +22,19 @@ final readonly class Cord
     /** Hemp by breaking load in pounds and its diameter in mm (common practice). */
     private const HEMP = [[10.0, 0.5], [20.0, 1.0], [48.0, 2.0], [170.0, 5.0]];
 
+    /**
+     * @throws CordTooNarrow If a flat cord is less wide than thick
+     */
     public function __construct(
         public Fibre $fibre,
         public Length $thickness,
         public Colour $colour,
         public ?Length $width = null,
-    ) {}
+    ) {
+        if (true === $width?->isShorterThan($thickness)) {
+            throw CordTooNarrow::of($width, $thickness);
+        }
+    }
 
     /**
      * Returns the thickness that $text says: a length, "10 turns over 12 mm" wound on a rod, "20 lb" of hemp, "3 strands" of floss.

@@ -19,6 +19,7 @@ use Rinkel\Core\Material\BeadShape;
 use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Exception\CordTooNarrow;
 use Rinkel\Core\Material\Exception\HoleTooWide;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\Finding;
@@ -114,9 +115,14 @@ final class PieceReader
         $colour = $fields->parsed($path.'.colour', Colour::parse(...), Colour::parse('#2e4a62'));
         $count = $fields->number($path.'.count', 1, 60, 'cords.core' === $path || 'cords.strand' === $path ? 2 : 1);
 
-        return null === $fibre || null === $thickness || null === $colour || null === $count
-            ? null
-            : new CordUse(new Cord($fibre, $thickness, $colour, $width), $count);
+        if (null === $fibre || null === $thickness || null === $colour || null === $count) {
+            return null;
+        }
+        try {
+            return new CordUse(new Cord($fibre, $thickness, $colour, $width), $count);
+        } catch (CordTooNarrow $narrow) {
+            return $fields->fault($path.'.width', $narrow->getMessage());
+        }
     }
 
     private function bead(Fields $fields, string $path): ?Bead

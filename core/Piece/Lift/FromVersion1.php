@@ -8,6 +8,7 @@ use Rinkel\Core\Failure;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Measurement;
 use Rinkel\Core\Material\BeadShape;
+use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
@@ -92,7 +93,25 @@ final class FromVersion1 implements Lift
         $construction = $document['construction'] ?? null;
         $known = \is_string($construction) ? self::CORDS[$construction] ?? null : null;
 
-        return null === $known ? $cords : array_intersect_key($cords, array_flip($known));
+        return array_map(self::lying(...), null === $known ? $cords : array_intersect_key($cords, array_flip($known)));
+    }
+
+    /**
+     * Lays a flat cord that stood on its edge on its face.
+     */
+    private static function lying(mixed $cord): mixed
+    {
+        if (!\is_array($cord) || !\is_string($cord['width'] ?? null)) {
+            return $cord;
+        }
+        $thickness = \is_string($cord['thickness'] ?? null) ? $cord['thickness'] : '1 mm';
+        try {
+            $stands = Length::parse($cord['width'], Unit::Millimetre)->isShorterThan(Cord::thicknessOf($thickness));
+        } catch (Failure) {
+            return $cord;
+        }
+
+        return $stands ? ['thickness' => $cord['width'], 'width' => (string) Cord::thicknessOf($thickness)] + $cord : $cord;
     }
 
     /**

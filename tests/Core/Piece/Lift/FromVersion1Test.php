@@ -34,6 +34,16 @@ final class FromVersion1Test extends TestCase
         self::assertEquals($piece, (new PieceReader())->read($written));
     }
 
+    public function testAFlatCordThatStoodOnItsEdgeIsLaidOnItsFace(): void
+    {
+        $document = ['format' => 'rinkel-piece', 'version' => 1, 'construction' => 'spaced-knots', 'name' => 'Edge', 'wearer' => ['girth' => '16 cm']];
+        $cord = (new PieceReader())->read($document + ['cords' => ['cord' => ['thickness' => '3', 'width' => '1.2 mm']]])->cords['cord']->cord;
+
+        self::assertSame(['1.2 mm', '3 mm'], [(string) $cord->thickness, (string) $cord->width]);
+        $flat = (new PieceReader())->read($document + ['cords' => ['cord' => ['thickness' => '1.2 mm', 'width' => '3 mm']]])->cords['cord']->cord;
+        self::assertEquals($flat, $cord);
+    }
+
     /**
      * The examples were carried over to version 2 by hand: the lift must come to the same plan.
      */
