@@ -15,10 +15,6 @@ final class CordTooNarrow extends \InvalidArgumentException implements MaterialF
 {
     public static function of(Length $width, Length $thickness): self
     {
-        return new self(\sprintf(
-            'A flat cord is at least as wide as it is thick: %s is less than %s.',
-            $width->written(Unit::Millimetre),
-            $thickness->written(Unit::Millimetre),
-        ));
+        return new self(\sprintf('%s is less than its thickness, %s.', $width->written(Unit::Millimetre), $thickness->written(Unit::Millimetre)));
     }
 }

@@ -88,7 +88,7 @@ final class PieceReaderTest extends TestCase
         yield 'fibre' => ['cords.working.fibre', 'wool', 'not “wool”'];
         yield 'colour' => ['cords.core.colour', 'red', 'Could not read “red” as a colour.'];
         yield 'thick' => ['cords.core.thickness', '2 cm', '20 mm is outside'];
-        yield 'on its edge' => ['cords.core.width', '0.6 mm', 'at least as wide as it is thick: 0.6 mm is less than 1 mm'];
+        yield 'on its edge' => ['cords.core.width', '0.6 mm', '0.6 mm is less than its thickness, 1 mm.'];
         yield 'half a core' => ['cords.core.count', '2.5', 'Expected a whole number from 1 to 60, not “2.5”.'];
         yield 'too many cores' => ['cords.core.count', 61, 'from 1 to 60, not “61”'];
         yield 'a hole as wide as its bead' => ['beads.dot.hole', '6 mm', 'must be smaller than the bead'];
