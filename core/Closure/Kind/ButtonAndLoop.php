@@ -6,43 +6,22 @@ namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\ButtonLoop;
 use Rinkel\Core\Closure\Closure;
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\Wished;
 
 /**
  * A button through a loop, or one of several.
  */
-final readonly class ButtonAndLoop implements ClosureKind
+final readonly class ButtonAndLoop extends Opening
 {
     public function id(): string
     {
         return 'button-loop';
     }
 
-    public function slides(): bool
-    {
-        return false;
-    }
-
-    public function opensFully(): bool
-    {
-        return true;
-    }
-
-    public function passesShut(): bool
-    {
-        return false;
-    }
-
     public function asks(): array
     {
         return [Wished::Loops, Wished::Opening, Wished::Findings, Wished::Knotted];
-    }
-
-    public function cautions(): array
-    {
-        return [];
     }
 
     public function on(Site $site): Closure

@@ -6,43 +6,22 @@ namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\BarrelSlider;
 use Rinkel\Core\Closure\Closure;
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\Wished;
 
 /**
  * Each tail ends in a barrel knot tied around the other tail.
  */
-final readonly class DoubleBarrel implements ClosureKind
+final readonly class DoubleBarrel extends Slider
 {
     public function id(): string
     {
         return 'double-barrel';
     }
 
-    public function slides(): bool
-    {
-        return true;
-    }
-
-    public function opensFully(): bool
-    {
-        return false;
-    }
-
-    public function passesShut(): bool
-    {
-        return false;
-    }
-
     public function asks(): array
     {
         return [Wished::Wraps, Wished::Tail, Wished::Glued];
-    }
-
-    public function cautions(): array
-    {
-        return [];
     }
 
     public function on(Site $site): Closure

@@ -6,7 +6,6 @@ namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\ClosedRing;
 use Rinkel\Core\Closure\Closure;
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Material\FindingKind;
@@ -14,26 +13,11 @@ use Rinkel\Core\Material\FindingKind;
 /**
  * Ends glued into a magnet.
  */
-final readonly class Magnetic implements ClosureKind
+final readonly class Magnetic extends Opening
 {
     public function id(): string
     {
         return 'magnetic';
-    }
-
-    public function slides(): bool
-    {
-        return false;
-    }
-
-    public function opensFully(): bool
-    {
-        return true;
-    }
-
-    public function passesShut(): bool
-    {
-        return false;
     }
 
     public function asks(): array

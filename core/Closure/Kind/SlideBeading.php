@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\Closure;
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\SlideBead;
 use Rinkel\Core\Closure\Wished;
@@ -14,36 +13,16 @@ use Rinkel\Core\Material\FindingKind;
 /**
  * Both tails through one tight bead.
  */
-final readonly class SlideBeading implements ClosureKind
+final readonly class SlideBeading extends Slider
 {
     public function id(): string
     {
         return 'slide-bead';
     }
 
-    public function slides(): bool
-    {
-        return true;
-    }
-
-    public function opensFully(): bool
-    {
-        return false;
-    }
-
-    public function passesShut(): bool
-    {
-        return false;
-    }
-
     public function asks(): array
     {
         return [Wished::Tail, Wished::Findings, Wished::Glued];
-    }
-
-    public function cautions(): array
-    {
-        return [];
     }
 
     public function on(Site $site): Closure

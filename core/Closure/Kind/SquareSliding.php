@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\Closure;
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\SquareSlider;
 use Rinkel\Core\Closure\Wished;
@@ -14,36 +13,16 @@ use Rinkel\Core\Knot\Kind\Square;
 /**
  * Square knots tied over both tails.
  */
-final readonly class SquareSliding implements ClosureKind
+final readonly class SquareSliding extends Slider
 {
     public function id(): string
     {
         return 'square-slider';
     }
 
-    public function slides(): bool
-    {
-        return true;
-    }
-
-    public function opensFully(): bool
-    {
-        return false;
-    }
-
-    public function passesShut(): bool
-    {
-        return false;
-    }
-
     public function asks(): array
     {
         return [Wished::Knots, Wished::Tail, Wished::Glued];
-    }
-
-    public function cautions(): array
-    {
-        return [];
     }
 
     public function on(Site $site): Closure
