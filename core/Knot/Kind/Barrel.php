@@ -6,7 +6,6 @@ namespace Rinkel\Core\Knot\Kind;
 
 use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\Ground;
-use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Tied;
@@ -14,7 +13,7 @@ use Rinkel\Core\Knot\Tied;
 /**
  * "1 barrel 3": an overhand of three wraps, dressed as a neat coil.
  */
-final readonly class Barrel implements Knot
+final readonly class Barrel extends Plain
 {
     public function word(): string
     {
@@ -29,16 +28,6 @@ final readonly class Barrel implements Knot
     public function usualTurns(): int
     {
         return BarrelKnot::USUAL;
-    }
-
-    public function twist(): int
-    {
-        return 0;
-    }
-
-    public function mirrored(): Knot
-    {
-        return $this;
     }
 
     public function tied(Ground $ground, Tension $tension): Tied

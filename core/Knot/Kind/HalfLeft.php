@@ -14,7 +14,7 @@ use Rinkel\Core\Knot\Tied;
 /**
  * "42 half left": always the left cord over, a spiral.
  */
-final readonly class HalfLeft implements Knot
+final readonly class HalfLeft extends Plain
 {
     public function word(): string
     {
@@ -24,11 +24,6 @@ final readonly class HalfLeft implements Knot
     public function manner(): Manner
     {
         return Manner::Paired;
-    }
-
-    public function usualTurns(): ?int
-    {
-        return null;
     }
 
     public function twist(): int

@@ -14,7 +14,7 @@ use Rinkel\Core\Knot\Tied;
 /**
  * "42 half right": always the right cord over, a spiral the other way.
  */
-final readonly class HalfRight implements Knot
+final readonly class HalfRight extends Plain
 {
     public function word(): string
     {
@@ -24,11 +24,6 @@ final readonly class HalfRight implements Knot
     public function manner(): Manner
     {
         return Manner::Paired;
-    }
-
-    public function usualTurns(): ?int
-    {
-        return null;
     }
 
     public function twist(): int

@@ -6,7 +6,6 @@ namespace Rinkel\Core\Knot\Kind;
 
 use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Interlace;
-use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Tied;
@@ -14,7 +13,7 @@ use Rinkel\Core\Knot\Tied;
 /**
  * "1 interlace": two loops of one or several parallel ropes, woven through each other.
  */
-final readonly class LoopKnot implements Knot
+final readonly class LoopKnot extends Plain
 {
     public function word(): string
     {
@@ -24,21 +23,6 @@ final readonly class LoopKnot implements Knot
     public function manner(): Manner
     {
         return Manner::Woven;
-    }
-
-    public function usualTurns(): ?int
-    {
-        return null;
-    }
-
-    public function twist(): int
-    {
-        return 0;
-    }
-
-    public function mirrored(): Knot
-    {
-        return $this;
     }
 
     public function tied(Ground $ground, Tension $tension): Tied

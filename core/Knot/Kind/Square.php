@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Core\Knot\Kind;
 
 use Rinkel\Core\Knot\Ground;
-use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\SquareKnot;
 use Rinkel\Core\Knot\Tension;
@@ -14,7 +13,7 @@ use Rinkel\Core\Knot\Tied;
 /**
  * "6 square": two half knots, from one side and from the other. A run of it is a flat band.
  */
-final readonly class Square implements Knot
+final readonly class Square extends Plain
 {
     public function word(): string
     {
@@ -24,21 +23,6 @@ final readonly class Square implements Knot
     public function manner(): Manner
     {
         return Manner::Paired;
-    }
-
-    public function usualTurns(): ?int
-    {
-        return null;
-    }
-
-    public function twist(): int
-    {
-        return 0;
-    }
-
-    public function mirrored(): Knot
-    {
-        return $this;
     }
 
     public function tied(Ground $ground, Tension $tension): Tied

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Core\Knot\Kind;
 
 use Rinkel\Core\Knot\Ground;
-use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Tied;
@@ -14,7 +13,7 @@ use Rinkel\Core\Knot\Whipping;
 /**
  * "6 whip": turns of a cord laid side by side around all the others, to bind them.
  */
-final readonly class Whip implements Knot
+final readonly class Whip extends Plain
 {
     public function word(): string
     {
@@ -24,21 +23,6 @@ final readonly class Whip implements Knot
     public function manner(): Manner
     {
         return Manner::Bound;
-    }
-
-    public function usualTurns(): ?int
-    {
-        return null;
-    }
-
-    public function twist(): int
-    {
-        return 0;
-    }
-
-    public function mirrored(): Knot
-    {
-        return $this;
     }
 
     public function tied(Ground $ground, Tension $tension): Tied
