@@ -23,6 +23,9 @@ register_shutdown_function(static function () use ($database): void {
 $application = new Application(new Kernel('test', false));
 $application->setAutoExit(false);
 $output = new BufferedOutput();
-if (0 !== $application->run(new ArrayInput(['command' => 'doctrine:migrations:migrate', '--no-interaction' => true]), $output)) {
+if (0 !== $application->run(
+    new ArrayInput(['command' => 'doctrine:migrations:migrate', '--no-interaction' => true]),
+    $output,
+)) {
     exit($output->fetch());
 }

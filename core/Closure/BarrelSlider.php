@@ -12,8 +12,8 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Remark\Step;
 
 /**
- * Sliding barrel knots of length k. Two: each at the end of its tail T, around the other tail; the gap goes from T + k to 2T.
- * One: at T1 on one tail around the other of length T2 with a stop; the gap goes from T1 + k to T1 + T2.
+ * Sliding barrel knots of length k. Two: each at the end of its tail T, around the other tail; the gap goes from T + k
+ * to 2T. One: at T1 on one tail around the other of length T2 with a stop; the gap goes from T1 + k to T1 + T2.
  *
  * So a body with two must be shorter than the wrist by about a tail, with one only by the short tail.
  */
@@ -54,7 +54,10 @@ final readonly class BarrelSlider implements Closure
     public function fasten(Ring $ring, Length $body): Fastened
     {
         $double = $this->isDouble;
-        $tail = null === $this->wish->tail ? $this->opening($ring, $body) : Length::longest($this->wish->tail, $this->sliding->pitch);
+        $tail = null === $this->wish->tail ? $this->opening($ring, $body) : Length::longest(
+            $this->wish->tail,
+            $this->sliding->pitch,
+        );
         $short = $double ? $tail : $this->short();
 
         return new Fastened(
@@ -82,7 +85,10 @@ final readonly class BarrelSlider implements Closure
      */
     private function tail(Ring $ring): Length
     {
-        return $this->wish->tail ?? Length::longest($ring->overHand()->minus($ring->atSkin())->plus($this->sliding->pitch), $this->sliding->pitch);
+        return $this->wish->tail ?? Length::longest(
+            $ring->overHand()->minus($ring->atSkin())->plus($this->sliding->pitch),
+            $this->sliding->pitch,
+        );
     }
 
     /**

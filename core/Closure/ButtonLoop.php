@@ -17,11 +17,13 @@ use Rinkel\Core\Remark\Severity;
 use Rinkel\Core\Remark\Step;
 
 /**
- * A button through a loop. The loop's opening goes around the button lying in it, 2 (diameter + edge), and a little ease by the
- * cord's stiffness; flat it is half of that. The ring counts from the button's shank to the far inside end of the loop.
+ * A button through a loop. The loop's opening goes around the button lying in it, 2 (diameter + edge), and a little
+ * ease by the cord's stiffness; flat it is half of that. The ring counts from the button's shank to the far inside end
+ * of the loop.
  *
- * Each further loop adds its flat length and a knot, and with them a size. A loop made of knots has a whole number of vertical
- * lark's heads, tied half with one end and half with the other, so that it may come out a little larger than it must.
+ * Each further loop adds its flat length and a knot, and with them a size. A loop made of knots has a whole number of
+ * vertical lark's heads, tied half with one end and half with the other, so that it may come out a little larger than
+ * it must.
  */
 final readonly class ButtonLoop implements Closure
 {
@@ -47,7 +49,11 @@ final readonly class ButtonLoop implements Closure
             $site->finding(FindingKind::Button),
             $site->ends->cord,
             $site->stop(),
-            $site->wish->knotted ? $site->book->around(new VerticalLarksHead(), $site->ends->bundle(), $site->working) : null,
+            $site->wish->knotted ? $site->book->around(
+                new VerticalLarksHead(),
+                $site->ends->bundle(),
+                $site->working,
+            ) : null,
         );
     }
 
@@ -82,7 +88,9 @@ final readonly class ButtonLoop implements Closure
             $sizes[0],
             $far,
             $far->times(2),
-            $this->knot->use->times($this->wish->loops + 1)->plus($this->head?->use->times($this->heads() * $this->wish->loops) ?? Length::zero()),
+            $this->knot->use->times($this->wish->loops + 1)->plus(
+                $this->head?->use->times($this->heads() * $this->wish->loops) ?? Length::zero(),
+            ),
             Length::zero(),
             length: $this->flat(),
             sizes: $sizes,
@@ -110,7 +118,8 @@ final readonly class ButtonLoop implements Closure
     }
 
     /**
-     * Returns the loop's opening as it is made: as the maker chose, else as the button needs; of whole knots when knotted.
+     * Returns the loop's opening as it is made: as the maker chose, else as the button needs; of whole knots when
+     * knotted.
      */
     private function loop(): Length
     {
@@ -141,7 +150,9 @@ final readonly class ButtonLoop implements Closure
 
         return match (true) {
             $loop->isShorterThan($this->around()) => [new Check('loop-too-small', Severity::Stop, $values)],
-            $loop->isLongerThan($this->opening()->times(1 + self::SLIPS)) => [new Check('loop-too-large', Severity::Warn, $values)],
+            $loop->isLongerThan($this->opening()->times(1 + self::SLIPS)) => [
+                new Check('loop-too-large', Severity::Warn, $values),
+            ],
             default => [],
         };
     }

@@ -42,7 +42,9 @@ final readonly class Clasp implements Closure
 
     public function fasten(Ring $ring, Length $body): Fastened
     {
-        $chain = Length::sum(...array_map(static fn (Finding $finding): Length => $finding->length, $this->of(FindingKind::Extender)));
+        $chain = Length::sum(
+            ...array_map(static fn (Finding $finding): Length => $finding->length, $this->of(FindingKind::Extender)),
+        );
 
         return new Fastened(
             $this->kind,
@@ -53,20 +55,31 @@ final readonly class Clasp implements Closure
             Length::zero(),
             length: $this->fixed(),
             checks: [...$this->toggle(), ...$this->ends()],
-            steps: [new Step([] === $this->findings ? 'clasp-usual' : 'clasp-sum', ['count' => \count($this->findings), 'sum' => $this->fixed(), 'chain' => $chain])],
+            steps: [
+                new Step(
+                    [] === $this->findings ? 'clasp-usual' : 'clasp-sum',
+                    ['count' => \count($this->findings), 'sum' => $this->fixed(), 'chain' => $chain],
+                ),
+            ],
             findings: $this->findings,
         );
     }
 
     private function fixed(): Length
     {
-        $fixed = array_filter($this->findings, static fn (Finding $finding): bool => FindingKind::Extender !== $finding->kind);
+        $fixed = array_filter(
+            $this->findings,
+            static fn (Finding $finding): bool => FindingKind::Extender !== $finding->kind,
+        );
 
-        return [] === $fixed ? Length::ofInches(1.5) : Length::sum(...array_map(static fn (Finding $finding): Length => $finding->length, $fixed));
+        return [] === $fixed ? Length::ofInches(1.5) : Length::sum(
+            ...array_map(static fn (Finding $finding): Length => $finding->length, $fixed),
+        );
     }
 
     /**
-     * The bar goes through its ring slantwise: shorter than twice the opening, longer than it, or it does not pass or does not stay.
+     * The bar goes through its ring slantwise: shorter than twice the opening, longer than it, or it does not pass or
+     * does not stay.
      *
      * @return list<Check>
      */
@@ -74,13 +87,20 @@ final readonly class Clasp implements Closure
     {
         $checks = [];
         foreach ($this->of(FindingKind::Toggle) as $toggle) {
-            $values = ['bar' => $toggle->width->written(Unit::Millimetre), 'ring' => $toggle->inside->written(Unit::Millimetre)];
+            $values = [
+                'bar' => $toggle->width->written(Unit::Millimetre),
+                'ring' => $toggle->inside->written(Unit::Millimetre),
+            ];
             if (!$toggle->width->isLongerThan($toggle->inside)) {
                 $checks[] = new Check('toggle-slips', Severity::Stop, $values);
             } elseif ($toggle->width->isLongerThan($toggle->inside->times(2))) {
                 $checks[] = new Check('toggle-cannot-pass', Severity::Stop, $values);
             } else {
-                $checks[] = new Check('toggle-slim', Severity::Hint, ['slim' => $toggle->width->times(0.5)->written(Unit::Millimetre)]);
+                $checks[] = new Check(
+                    'toggle-slim',
+                    Severity::Hint,
+                    ['slim' => $toggle->width->times(0.5)->written(Unit::Millimetre)],
+                );
             }
         }
 
@@ -110,6 +130,8 @@ final readonly class Clasp implements Closure
      */
     private function of(FindingKind $kind): array
     {
-        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => $kind === $finding->kind));
+        return array_values(
+            array_filter($this->findings, static fn (Finding $finding): bool => $kind === $finding->kind),
+        );
     }
 }

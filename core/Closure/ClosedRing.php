@@ -17,7 +17,8 @@ use Rinkel\Core\Remark\Step;
 /**
  * A ring without a range: elastic knotted shut, ends butted and glued, or ends glued into a magnet.
  *
- * What does not open has to pass the hand: elastic by its stretch h / F − 1, which the elastic must allow; a butted ring as it is.
+ * What does not open has to pass the hand: elastic by its stretch h / F − 1, which the elastic must allow; a butted
+ * ring as it is.
  */
 final readonly class ClosedRing implements Closure
 {
@@ -77,7 +78,9 @@ final readonly class ClosedRing implements Closure
             'inside' => $inside,
         ];
 
-        return $stretch > $this->cord->fibre->stretch() + 1e-9 ? [new Check('elastic-over-stretched', Severity::Stop, $values)] : [];
+        return $stretch > $this->cord->fibre->stretch() + 1e-9 ? [
+            new Check('elastic-over-stretched', Severity::Stop, $values),
+        ] : [];
     }
 
     /**

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure;
 
 /**
- * One way to close a piece: its name, what its maker says of it, what it means for the wearer, and how it is worked out.
+ * One way to close a piece: its name, what its maker says of it, what it means for the wearer, and how it is worked
+ * out.
  *
- * Adding one is a class here, its name in KnownClosures, its picture in Drawing\EndPictures and its word in the translations; and a
- * construction that offers it.
+ * Adding one is a class here, its name in KnownClosures, its picture in Drawing\EndPictures and its word in the
+ * translations; and a construction that offers it.
  */
 interface ClosureKind
 {

@@ -37,7 +37,16 @@ final readonly class ClosureWish
      */
     public function withFindings(array $findings): self
     {
-        return new self($this->kind, $this->knots, $this->wraps, $this->tail, $this->loops, $findings, $this->glued, $this->knotted);
+        return new self(
+            $this->kind,
+            $this->knots,
+            $this->wraps,
+            $this->tail,
+            $this->loops,
+            $findings,
+            $this->glued,
+            $this->knotted,
+        );
     }
 
     /**
@@ -45,6 +54,15 @@ final readonly class ClosureWish
      */
     public function as(ClosureKind $kind): self
     {
-        return new self($kind, $this->knots, $this->wraps, $kind->id() === $this->kind->id() ? $this->tail : null, $this->loops, $this->findings, $this->glued, $this->knotted);
+        return new self(
+            $kind,
+            $this->knots,
+            $this->wraps,
+            $kind->id() === $this->kind->id() ? $this->tail : null,
+            $this->loops,
+            $this->findings,
+            $this->glued,
+            $this->knotted,
+        );
     }
 }

@@ -14,7 +14,11 @@ final readonly class KnownClosures
 
     public function __construct(ClosureKind ...$kinds)
     {
-        $this->byId = array_column(array_map(static fn (ClosureKind $kind): array => [$kind->id(), $kind], $kinds), 1, 0);
+        $this->byId = array_column(
+            array_map(static fn (ClosureKind $kind): array => [$kind->id(), $kind], $kinds),
+            1,
+            0,
+        );
     }
 
     /**

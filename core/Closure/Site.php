@@ -58,6 +58,10 @@ final readonly class Site
      */
     public function findings(): array
     {
-        return array_values(array_filter(array_map(fn (string $name): ?Finding => $this->findings[$name] ?? null, $this->wish->findings)));
+        return array_values(
+            array_filter(
+                array_map(fn (string $name): ?Finding => $this->findings[$name] ?? null, $this->wish->findings),
+            ),
+        );
     }
 }

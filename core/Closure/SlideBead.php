@@ -56,7 +56,17 @@ final readonly class SlideBead implements Closure
             tail: $slider->tail,
             length: $slider->length,
             checks: $this->checks(),
-            steps: [new Step('slider-tail', ['gap' => $slider->openGap(), 'slider' => $slider->length, 'tail' => $slider->tail, 'slip' => Ring::slip()])],
+            steps: [
+                new Step(
+                    'slider-tail',
+                    [
+                        'gap' => $slider->openGap(),
+                        'slider' => $slider->length,
+                        'tail' => $slider->tail,
+                        'slip' => Ring::slip(),
+                    ],
+                ),
+            ],
             findings: [$this->bead],
         );
     }
@@ -67,11 +77,18 @@ final readonly class SlideBead implements Closure
     private function checks(): array
     {
         $two = $this->cord->acrossHole()->times(2);
-        $values = ['hole' => $this->bead->inside->written(Unit::Millimetre), 'cords' => $two->written(Unit::Millimetre)];
+        $values = [
+            'hole' => $this->bead->inside->written(Unit::Millimetre),
+            'cords' => $two->written(Unit::Millimetre),
+        ];
 
         return match (true) {
-            !(new Hole($this->bead->inside))->shortfall([$this->cord, $this->cord])->isZero() => [new Check('slide-bead-too-tight', Severity::Stop, $values)],
-            $this->bead->inside->isLongerThan($two->times(1 + self::GRIP)) => [new Check('slide-bead-slips', Severity::Warn, $values)],
+            !(new Hole($this->bead->inside))->shortfall([$this->cord, $this->cord])->isZero() => [
+                new Check('slide-bead-too-tight', Severity::Stop, $values),
+            ],
+            $this->bead->inside->isLongerThan($two->times(1 + self::GRIP)) => [
+                new Check('slide-bead-slips', Severity::Warn, $values),
+            ],
             default => [],
         };
     }

@@ -9,8 +9,9 @@ use Rinkel\Core\Measure\Length;
 /**
  * A slider of square knots tied over both tails, each tail ending in a stop knot.
  *
- * With slider length s and tail length T (body end to stop knot), the gap between the two body ends goes from s, when both ends
- * touch the slider, to 2T − s, when both stop knots touch it. A tail is never shorter than the slider, or it could not move.
+ * With slider length s and tail length T (body end to stop knot), the gap between the two body ends goes from s, when
+ * both ends touch the slider, to 2T − s, when both stop knots touch it. A tail is never shorter than the slider, or it
+ * could not move.
  */
 final readonly class SquareKnotSlider
 {

@@ -14,7 +14,8 @@ use Rinkel\Core\Remark\Severity;
 use Rinkel\Core\Remark\Step;
 
 /**
- * A slider of square knots over both tails. The body is as long as lets it close to the skin, the tails open it to the hand.
+ * A slider of square knots over both tails. The body is as long as lets it close to the skin, the tails open it to the
+ * hand.
  */
 final readonly class SquareSlider implements Closure
 {
@@ -44,7 +45,10 @@ final readonly class SquareSlider implements Closure
     public function fasten(Ring $ring, Length $body): Fastened
     {
         $opening = SquareKnotSlider::openingTo($this->length(), $ring->overHand()->minus($body));
-        $slider = null === $this->wish->tail ? $opening : SquareKnotSlider::withTails($this->length(), $this->wish->tail);
+        $slider = null === $this->wish->tail ? $opening : SquareKnotSlider::withTails(
+            $this->length(),
+            $this->wish->tail,
+        );
         $few = $this->wish->knots < self::SECURE ? [new Check(
             'slider-few-knots',
             Severity::Warn,
@@ -70,9 +74,23 @@ final readonly class SquareSlider implements Closure
                     'slider' => $slider->length,
                 ]),
                 null === $this->wish->tail
-                    ? new Step('slider-tail', ['gap' => $slider->openGap(), 'slider' => $slider->length, 'tail' => $slider->tail, 'slip' => Ring::slip()])
+                    ? new Step(
+                        'slider-tail',
+                        [
+                            'gap' => $slider->openGap(),
+                            'slider' => $slider->length,
+                            'tail' => $slider->tail,
+                            'slip' => Ring::slip(),
+                        ],
+                    )
                     : new Step('tail-chosen', ['tail' => $slider->tail]),
-                new Step('stop-knot', ['stop' => $this->stop->use->written(Unit::Millimetre), 'end' => SquareKnotSlider::tailEnd()->written(Unit::Millimetre)]),
+                new Step(
+                    'stop-knot',
+                    [
+                        'stop' => $this->stop->use->written(Unit::Millimetre),
+                        'end' => SquareKnotSlider::tailEnd()->written(Unit::Millimetre),
+                    ],
+                ),
             ],
         );
     }

@@ -37,7 +37,14 @@ final readonly class Ties implements Closure
     {
         $tail = $this->wish->tail ?? self::least()->times(2);
         $short = $tail->isShorterThan(self::least())
-            ? [new Check('ties-too-short', Severity::Stop, ['tail' => $tail, 'least' => self::least()], new Remedy('closure.tail', self::least()))]
+            ? [
+                new Check(
+                    'ties-too-short',
+                    Severity::Stop,
+                    ['tail' => $tail, 'least' => self::least()],
+                    new Remedy('closure.tail', self::least()),
+                ),
+            ]
             : [];
 
         return new Fastened(

@@ -48,9 +48,15 @@ final readonly class BraidedChain implements Construction
         $link = Chains::link($piece) ?? 'chain';
 
         return $piece->completedWith(
-            ['left' => Stock::cord(Fibre::Cotton, 1.0, '#b5653f', 3), 'right' => Stock::cord(Fibre::Cotton, 1.0, '#3f6f79', 3)],
+            [
+                'left' => Stock::cord(Fibre::Cotton, 1.0, '#b5653f', 3),
+                'right' => Stock::cord(Fibre::Cotton, 1.0, '#3f6f79', 3),
+            ],
             [],
-            ['chain' => Stock::finding(FindingKind::Link, 9, 7, 4.5), 'toggle' => Stock::finding(FindingKind::Toggle, 20, 15, 10)],
+            [
+                'chain' => Stock::finding(FindingKind::Link, 9, 7, 4.5),
+                'toggle' => Stock::finding(FindingKind::Toggle, 20, 15, 10),
+            ],
             '1 link '.$link.' x fit',
             new ClosureWish(new Clasping(), findings: ['toggle']),
         );
@@ -68,12 +74,18 @@ final readonly class BraidedChain implements Construction
 
     public function roles(Draft $draft): array
     {
-        return [Role::foldedAtStart('left', $draft->piece->cord('left')->count), Role::foldedAtStart('right', $draft->piece->cord('right')->count)];
+        return [
+            Role::foldedAtStart('left', $draft->piece->cord('left')->count),
+            Role::foldedAtStart('right', $draft->piece->cord('right')->count),
+        ];
     }
 
     public function ends(Piece $piece): CordUse
     {
-        return new CordUse($piece->cord('left')->cord, 2 * ($piece->cord('left')->count + $piece->cord('right')->count));
+        return new CordUse(
+            $piece->cord('left')->cord,
+            2 * ($piece->cord('left')->count + $piece->cord('right')->count),
+        );
     }
 
     public function passes(Piece $piece, Element $bead): array

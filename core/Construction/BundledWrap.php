@@ -18,7 +18,8 @@ use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Piece\Piece;
 
 /**
- * One cord folded at a button; both ends carry small beads, and after each bundle the long end ties a barrel around the short.
+ * One cord folded at a button; both ends carry small beads, and after each bundle the long end ties a barrel around the
+ * short.
  */
 final readonly class BundledWrap implements Construction
 {

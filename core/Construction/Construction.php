@@ -14,8 +14,8 @@ use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Remark\Check;
 
 /**
- * One way to make a piece. Adding one is a class here, its name in Constructions and its words in the translations; a look or a maker
- * of its own where none of those there suits.
+ * One way to make a piece. Adding one is a class here, its name in Constructions and its words in the translations; a
+ * look or a maker of its own where none of those there suits.
  */
 interface Construction
 {

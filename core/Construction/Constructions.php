@@ -14,7 +14,11 @@ final readonly class Constructions
 
     public function __construct(Construction ...$constructions)
     {
-        $this->byId = array_column(array_map(static fn (Construction $one): array => [$one->id(), $one], $constructions), 1, 0);
+        $this->byId = array_column(
+            array_map(static fn (Construction $one): array => [$one->id(), $one], $constructions),
+            1,
+            0,
+        );
     }
 
     /**

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction;
 
 /**
- * Which cords a piece of one construction is made of: the names that have a task in it, and whether its maker may add more of her
- * own, such as further pairs or strands.
+ * Which cords a piece of one construction is made of: the names that have a task in it, and whether its maker may add
+ * more of her own, such as further pairs or strands.
  *
  * A slider cord is known wherever the piece closes with a slider; it is one of the names here where that can be.
  */

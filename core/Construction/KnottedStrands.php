@@ -19,7 +19,8 @@ use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
 /**
- * Two strands side by side with an overhand knot between beads, staggered so that the beads of one lie at the knots of the other.
+ * Two strands side by side with an overhand knot between beads, staggered so that the beads of one lie at the knots of
+ * the other.
  */
 final readonly class KnottedStrands extends OnCord
 {
@@ -50,7 +51,10 @@ final readonly class KnottedStrands extends OnCord
 
     public function checks(Draft $draft): array
     {
-        return [...Internal\Holding::checks($draft, $this), ...($this->nests($draft) ? [] : [new Check('beads-do-not-nest', Severity::Hint)])];
+        return [
+            ...Internal\Holding::checks($draft, $this),
+            ...($this->nests($draft) ? [] : [new Check('beads-do-not-nest', Severity::Hint)]),
+        ];
     }
 
     protected function role(): string
@@ -76,6 +80,8 @@ final readonly class KnottedStrands extends OnCord
         $knots = array_filter($draft->setting->elements, static fn (Element $element): bool => null !== $element->knot);
         $beads = array_filter($draft->setting->elements, static fn (Element $element): bool => $element->isBead());
 
-        return [] === $knots || [] === $beads || array_values($knots)[0]->width->isShorterThan(array_values($beads)[0]->width);
+        return [] === $knots || [] === $beads || array_values($knots)[0]->width->isShorterThan(
+            array_values($beads)[0]->width,
+        );
     }
 }

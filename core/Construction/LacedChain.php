@@ -52,7 +52,10 @@ final readonly class LacedChain implements Construction
         return $piece->completedWith(
             ['lace' => Stock::cord(Fibre::Suede, 1.5, '#6b4a3a')],
             [],
-            ['chain' => Stock::finding(FindingKind::Link, 9, 7, 4.5), 'slide' => Stock::finding(FindingKind::SlideBead, 8, 8, 3.1)],
+            [
+                'chain' => Stock::finding(FindingKind::Link, 9, 7, 4.5),
+                'slide' => Stock::finding(FindingKind::SlideBead, 8, 8, 3.1),
+            ],
             '1 link '.$link.' x fit',
             new ClosureWish(new SlideBeading()),
         );

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction;
 
 /**
- * What a construction looks like: which body draws it. A construction with a look of its own adds a case, and a body that
- * Drawing\Internal\Body names for it.
+ * What a construction looks like: which body draws it. A construction with a look of its own adds a case, and a body
+ * that Drawing\Internal\Body names for it.
  */
 enum Look
 {

@@ -19,8 +19,8 @@ use Rinkel\Core\Remark\Remedy;
 use Rinkel\Core\Remark\Severity;
 
 /**
- * Two to five rows of beads side by side, each on a core of its own, held by half knots and hitches; square knots around all cores
- * at both ends.
+ * Two to five rows of beads side by side, each on a core of its own, held by half knots and hitches; square knots
+ * around all cores at both ends.
  */
 final readonly class MultiRow extends OnCore
 {
@@ -45,7 +45,10 @@ final readonly class MultiRow extends OnCore
         }
 
         return $piece->completedWith(
-            ['core' => Stock::cord(Fibre::Polyester, 0.8, '#3d4a52', 3), 'working' => Stock::cord(Fibre::Polyester, 0.8, '#3d4a52')],
+            [
+                'core' => Stock::cord(Fibre::Polyester, 0.8, '#3d4a52', 3),
+                'working' => Stock::cord(Fibre::Polyester, 0.8, '#3d4a52'),
+            ],
             ['outer' => Stock::round(4, '#b9c4ae', 1.2), 'middle' => Stock::round(5, '#47697d', 1.3)],
             [],
             '3 square, bundle '.implode(' ', $step).' x fit, 3 square',
@@ -72,6 +75,13 @@ final readonly class MultiRow extends OnCore
     {
         $rows = $draft->piece->cord('core')->count;
 
-        return $rows >= 2 && $rows <= 5 ? [] : [new Check('rows-two-to-five', Severity::Warn, ['rows' => $rows], new Remedy('cords.core.count', $rows < 2 ? 2 : 5))];
+        return $rows >= 2 && $rows <= 5 ? [] : [
+            new Check(
+                'rows-two-to-five',
+                Severity::Warn,
+                ['rows' => $rows],
+                new Remedy('cords.core.count', $rows < 2 ? 2 : 5),
+            ),
+        ];
     }
 }

@@ -27,8 +27,8 @@ use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
 /**
- * Cords linked at their middles and knotted into a round net that holds a changeable stone; a bead slides down to lock it, and two
- * flat braids make the necklace.
+ * Cords linked at their middles and knotted into a round net that holds a changeable stone; a bead slides down to lock
+ * it, and two flat braids make the necklace.
  */
 final readonly class NettedPouch implements Construction
 {
@@ -102,18 +102,52 @@ final readonly class NettedPouch implements Construction
         }
         $largest = array_values($stones)[0];
         $checks = $net->goesAround($largest->width->times(\M_PI))
-            ? [new Check('pouch-depth', Severity::Hint, ['flat' => $net->depthFlat(), 'filled' => $net->depth($largest->width->times(\M_PI)), 'stone' => (string) array_key_first($stones)])]
+            ? [
+                new Check(
+                    'pouch-depth',
+                    Severity::Hint,
+                    [
+                        'flat' => $net->depthFlat(),
+                        'filled' => $net->depth($largest->width->times(\M_PI)),
+                        'stone' => (string) array_key_first($stones),
+                    ],
+                ),
+            ]
             : [];
         foreach ($stones as $name => $stone) {
             $girth = $stone->width->times(\M_PI);
             $rows = $net->rowsFor($stone->length, $girth);
             if (null === $rows) {
-                $checks[] = new Check('stone-does-not-enter', Severity::Stop, ['stone' => (string) $name, 'girth' => $girth, 'most' => $net->every->times(2 * $net->columns)]);
+                $checks[] = new Check(
+                    'stone-does-not-enter',
+                    Severity::Stop,
+                    ['stone' => (string) $name, 'girth' => $girth, 'most' => $net->every->times(2 * $net->columns)],
+                );
             } elseif ($rows > $net->rows) {
-                $checks[] = new Check('pouch-too-shallow', Severity::Stop, ['stone' => (string) $name, 'depth' => $net->depth($girth), 'length' => $stone->length, 'rows' => $rows]);
+                $checks[] = new Check(
+                    'pouch-too-shallow',
+                    Severity::Stop,
+                    [
+                        'stone' => (string) $name,
+                        'depth' => $net->depth($girth),
+                        'length' => $stone->length,
+                        'rows' => $rows,
+                    ],
+                );
             }
             if (!$net->holds($girth)) {
-                $checks[] = new Check('stone-falls-out', Severity::Stop, ['stone' => (string) $name, 'girth' => $girth, 'mesh' => $net->every->times(4), 'every' => Length::ofMillimetres(floor($girth->millimetres / 4 * 2 - 0.001) / 2)->written(Unit::Millimetre)]);
+                $checks[] = new Check(
+                    'stone-falls-out',
+                    Severity::Stop,
+                    [
+                        'stone' => (string) $name,
+                        'girth' => $girth,
+                        'mesh' => $net->every->times(4),
+                        'every' => Length::ofMillimetres(
+                            floor($girth->millimetres / 4 * 2 - 0.001) / 2,
+                        )->written(Unit::Millimetre),
+                    ],
+                );
             }
         }
 
@@ -141,8 +175,17 @@ final readonly class NettedPouch implements Construction
      */
     public static function stones(Piece $piece): array
     {
-        $stones = array_filter($piece->findings, static fn (Finding $finding): bool => FindingKind::Stone === $finding->kind);
-        uasort($stones, static fn (Finding $finding, Finding $other): int => $other->width->millimetres <=> $finding->width->millimetres);
+        $stones = array_filter(
+            $piece->findings,
+            static fn (Finding $finding): bool => FindingKind::Stone === $finding->kind,
+        );
+        uasort(
+            $stones,
+            static fn (
+                Finding $finding,
+                Finding $other,
+            ): int => $other->width->millimetres <=> $finding->width->millimetres,
+        );
 
         return $stones;
     }

@@ -70,8 +70,8 @@ final readonly class Role
     }
 
     /**
-     * Returns the core and the working pairs of a band: each through all of it, or, where two halves hang on a finding in the
-     * middle, each cord folded there.
+     * Returns the core and the working pairs of a band: each through all of it, or, where two halves hang on a finding
+     * in the middle, each cord folded there.
      *
      * @return list<self>
      */
@@ -80,7 +80,10 @@ final readonly class Role
         $count = $draft->piece->cord('core')->count;
 
         return $draft->isHalved()
-            ? [self::halved('core', 2 * intdiv($count + 1, 2), true), ...array_map(static fn (string $pair): self => self::halved($pair, 2, false), array_values($pairs))]
+            ? [
+                self::halved('core', 2 * intdiv($count + 1, 2), true),
+                ...array_map(static fn (string $pair): self => self::halved($pair, 2, false), array_values($pairs)),
+            ]
             : [self::single('core', $count, true), ...array_map(self::folded(...), array_values($pairs))];
     }
 
@@ -93,8 +96,9 @@ final readonly class Role
     }
 
     /**
-     * Returns one folded cord at each end of the piece, which works there and makes the closure with both its halves, twisted: in
-     * a twist of six cords' rise each half is a helix, sqrt(1 + (pi / 6)²) times as long (the rise: judgement).
+     * Returns one folded cord at each end of the piece, which works there and makes the closure with both its halves,
+     * twisted: in a twist of six cords' rise each half is a helix, sqrt(1 + (pi / 6)²) times as long (the rise:
+     * judgement).
      */
     public static function atEachEnd(string $name): self
     {

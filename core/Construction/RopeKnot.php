@@ -21,7 +21,8 @@ use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
 /**
- * Two loops of one to four parallel ropes woven through each other, their ends butted, glued and bound with thread, or in a magnet.
+ * Two loops of one to four parallel ropes woven through each other, their ends butted, glued and bound with thread, or
+ * in a magnet.
  */
 final readonly class RopeKnot implements Construction
 {
@@ -51,7 +52,10 @@ final readonly class RopeKnot implements Construction
     public function completed(Piece $piece): Piece
     {
         return $piece->completedWith(
-            ['rope' => Stock::cord(Fibre::Cotton, 6.0, '#c9b48a', 2), 'thread' => Stock::cord(Fibre::Polyester, 0.5, '#7a3b2e')],
+            [
+                'rope' => Stock::cord(Fibre::Cotton, 6.0, '#c9b48a', 2),
+                'thread' => Stock::cord(Fibre::Polyester, 0.5, '#7a3b2e'),
+            ],
             [],
             ['magnet' => Stock::finding(FindingKind::Magnet, 22, 26, 24)],
             '8 whip, gap fit, 1 interlace, gap fit, 8 whip',
@@ -90,10 +94,16 @@ final readonly class RopeKnot implements Construction
     public function checks(Draft $draft): array
     {
         $rope = $draft->piece->cord('rope');
-        $checks = $rope->count > self::MOST ? [new Check('ropes-do-not-lie-flat', Severity::Warn, ['ropes' => $rope->count, 'most' => self::MOST])] : [];
+        $checks = $rope->count > self::MOST ? [
+            new Check('ropes-do-not-lie-flat', Severity::Warn, ['ropes' => $rope->count, 'most' => self::MOST]),
+        ] : [];
         foreach ($draft->setting->elements as $element) {
             if (Manner::Woven === $element->knot?->manner() && $element->length->isLongerThan($draft->goal)) {
-                $checks[] = new Check('knot-longer-than-band', Severity::Stop, ['knot' => $element->length, 'body' => $draft->goal]);
+                $checks[] = new Check(
+                    'knot-longer-than-band',
+                    Severity::Stop,
+                    ['knot' => $element->length, 'body' => $draft->goal],
+                );
             }
         }
 

@@ -16,8 +16,8 @@ use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
 
 /**
- * Square knots or half knots of one pair of working cords around straight cores: flat, spiral, or parts of each, with beads on the
- * core or beside it, and a focal between two halves.
+ * Square knots or half knots of one pair of working cords around straight cores: flat, spiral, or parts of each, with
+ * beads on the core or beside it, and a focal between two halves.
  */
 final readonly class SquareKnotBand extends OnCore
 {
@@ -34,7 +34,10 @@ final readonly class SquareKnotBand extends OnCore
     public function completed(Piece $piece): Piece
     {
         return $piece->completedWith(
-            ['core' => Stock::cord(Fibre::Polyester, 1.0, '#2e4a62', 2), 'working' => Stock::cord(Fibre::Polyester, 1.0, '#2e4a62')],
+            [
+                'core' => Stock::cord(Fibre::Polyester, 1.0, '#2e4a62', 2),
+                'working' => Stock::cord(Fibre::Polyester, 1.0, '#2e4a62'),
+            ],
             [],
             [],
             '1 square x fit',

@@ -17,7 +17,8 @@ use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
 /**
- * Several pairs of working cords on one core take turns, so that their colours repeat; a pair that rests lies along the core.
+ * Several pairs of working cords on one core take turns, so that their colours repeat; a pair that rests lies along the
+ * core.
  */
 final readonly class StackedBand extends OnCore
 {
@@ -34,7 +35,10 @@ final readonly class StackedBand extends OnCore
     public function completed(Piece $piece): Piece
     {
         $pairs = [] === array_diff_key($piece->cords, ['core' => 0, 'slider' => 0])
-            ? ['first' => Stock::cord(Fibre::Polyester, 0.8, '#1f5f6b'), 'second' => Stock::cord(Fibre::Polyester, 0.8, '#d9a441')]
+            ? [
+                'first' => Stock::cord(Fibre::Polyester, 0.8, '#1f5f6b'),
+                'second' => Stock::cord(Fibre::Polyester, 0.8, '#d9a441'),
+            ]
             : [];
         $names = array_keys($pairs + array_diff_key($piece->cords, ['core' => 0, 'slider' => 0]));
 
@@ -62,7 +66,10 @@ final readonly class StackedBand extends OnCore
         $pairs = array_keys($this->pairs($draft->piece));
         $idle = array_filter($pairs, static fn (string $role): bool => !$draft->setting->take($role)->ties());
 
-        return [...Internal\Holding::halves($draft), ...([] === $idle ? [] : [new Check('pair-never-works', Severity::Warn, ['pair' => implode(', ', $idle)])])];
+        return [
+            ...Internal\Holding::halves($draft),
+            ...([] === $idle ? [] : [new Check('pair-never-works', Severity::Warn, ['pair' => implode(', ', $idle)])]),
+        ];
     }
 
     /**

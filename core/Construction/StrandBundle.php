@@ -26,7 +26,8 @@ use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
 /**
- * Many cut strands of mixed colour side by side, bound at both ends; two folded end cords twist into the tails of a slider.
+ * Many cut strands of mixed colour side by side, bound at both ends; two folded end cords twist into the tails of a
+ * slider.
  */
 final readonly class StrandBundle implements Construction
 {
@@ -56,7 +57,11 @@ final readonly class StrandBundle implements Construction
     public function completed(Piece $piece): Piece
     {
         $strands = [] === array_diff_key($piece->cords, ['end' => 0, 'slider' => 0])
-            ? ['sea' => Stock::cord(Fibre::WaxedCotton, 1.0, '#2f6f73', 6), 'sand' => Stock::cord(Fibre::WaxedCotton, 1.0, '#d6c39a', 4), 'rust' => Stock::cord(Fibre::WaxedCotton, 1.0, '#a8492b', 2)]
+            ? [
+                'sea' => Stock::cord(Fibre::WaxedCotton, 1.0, '#2f6f73', 6),
+                'sand' => Stock::cord(Fibre::WaxedCotton, 1.0, '#d6c39a', 4),
+                'rust' => Stock::cord(Fibre::WaxedCotton, 1.0, '#a8492b', 2),
+            ]
             : [];
 
         return $piece->completedWith(
@@ -70,7 +75,14 @@ final readonly class StrandBundle implements Construction
 
     public function closures(): array
     {
-        return [new SquareSliding(), new DoubleBarrel(), new SingleBarrel(), new SlideBeading(), new Tying(), new Clasping()];
+        return [
+            new SquareSliding(),
+            new DoubleBarrel(),
+            new SingleBarrel(),
+            new SlideBeading(),
+            new Tying(),
+            new Clasping(),
+        ];
     }
 
     public function maker(Piece $piece): Maker
@@ -84,7 +96,14 @@ final readonly class StrandBundle implements Construction
     public function roles(Draft $draft): array
     {
         return [
-            ...array_map(static fn (string $name): Role => Role::loose($name, $draft->piece->cord($name)->count, Length::ofMillimetres(self::TRIM)), array_map(strval(...), array_keys(self::strands($draft->piece)))),
+            ...array_map(
+                static fn (string $name): Role => Role::loose(
+                    $name,
+                    $draft->piece->cord($name)->count,
+                    Length::ofMillimetres(self::TRIM),
+                ),
+                array_map(strval(...), array_keys(self::strands($draft->piece))),
+            ),
             Role::atEachEnd('end'),
         ];
     }

@@ -28,7 +28,13 @@ final readonly class StretchString extends OnCord
             ['cord' => Stock::cord(Fibre::ElasticBraid, 0.7, '#e8e8e8')],
             ['round' => Stock::round(8, '#8fb3a8', 1.2)],
             [],
-            '('.implode(', ', array_map(static fn (string $name): string => '1 bead '.$name, [] === $piece->beads ? ['round'] : array_map(strval(...), array_keys($piece->beads)))).') x fit',
+            '('.implode(
+                ', ',
+                array_map(
+                    static fn (string $name): string => '1 bead '.$name,
+                    [] === $piece->beads ? ['round'] : array_map(strval(...), array_keys($piece->beads)),
+                ),
+            ).') x fit',
             new ClosureWish(new KnottedElastic()),
         );
     }

@@ -28,7 +28,10 @@ final readonly class StrungBeads extends OnCord
             ['cord' => Stock::cord(Fibre::Leather, 1.0, '#3a2a21')],
             ['pearl' => Stock::round(8, '#d9cfc0', 1.6)],
             [],
-            'gap fit, 1 barrel 3, 9 bead '.implode(' ', [] === $piece->beads ? ['pearl'] : array_keys($piece->beads)).', 1 barrel 3, gap fit',
+            'gap fit, 1 barrel 3, 9 bead '.implode(
+                ' ',
+                [] === $piece->beads ? ['pearl'] : array_keys($piece->beads),
+            ).', 1 barrel 3, gap fit',
             new ClosureWish(new DoubleBarrel()),
         );
     }

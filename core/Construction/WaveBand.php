@@ -24,8 +24,8 @@ use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
 /**
- * A row of vertical lark's heads becomes the button loop; two arms of lark's heads and beads bend outwards in waves, joined by square
- * knots after each, to the button.
+ * A row of vertical lark's heads becomes the button loop; two arms of lark's heads and beads bend outwards in waves,
+ * joined by square knots after each, to the button.
  */
 final readonly class WaveBand implements Construction
 {
@@ -54,8 +54,14 @@ final readonly class WaveBand implements Construction
         $names = array_map(strval(...), array_keys($piece->beads));
 
         return $piece->completedWith(
-            ['core' => Stock::cord(Fibre::Nylon, 0.5, '#35302c', 2), 'working' => Stock::cord(Fibre::Nylon, 0.5, '#35302c')],
-            ['round' => Stock::round(3, '#8c5a7a', 0.9), 'seed' => Bead::of(BeadShape::Seed, Colour::parse('#d8c08a'), size: '11/0')],
+            [
+                'core' => Stock::cord(Fibre::Nylon, 0.5, '#35302c', 2),
+                'working' => Stock::cord(Fibre::Nylon, 0.5, '#35302c'),
+            ],
+            [
+                'round' => Stock::round(3, '#8c5a7a', 0.9),
+                'seed' => Bead::of(BeadShape::Seed, Colour::parse('#d8c08a'), size: '11/0'),
+            ],
             ['button' => Stock::finding(FindingKind::Button, 8, 3, 2)],
             '2 square, (wave 4 '.($names[0] ?? 'round').' / '.($names[1] ?? $names[0] ?? 'seed').', 2 square) x fit',
             new ClosureWish(new ButtonAndLoop(), findings: ['button'], knotted: true),
@@ -98,9 +104,19 @@ final readonly class WaveBand implements Construction
         $working = $draft->piece->cord('working')->cord;
         foreach ($draft->pattern->nodes() as $wave) {
             if ($wave instanceof Wave && null !== $wave->seeds) {
-                $fitting = WaveMaker::seedsAround($draft->piece->beads[$wave->round], $draft->piece->beads[$wave->seed], $working);
+                $fitting = WaveMaker::seedsAround(
+                    $draft->piece->beads[$wave->round],
+                    $draft->piece->beads[$wave->seed],
+                    $working,
+                );
                 if ($wave->seeds !== $fitting) {
-                    return [new Check($wave->seeds > $fitting ? 'wave-seeds-bulge' : 'wave-seeds-bare', Severity::Hint, ['seeds' => $wave->seeds, 'fitting' => $fitting, 'round' => $wave->round])];
+                    return [
+                        new Check(
+                            $wave->seeds > $fitting ? 'wave-seeds-bulge' : 'wave-seeds-bare',
+                            Severity::Hint,
+                            ['seeds' => $wave->seeds, 'fitting' => $fitting, 'round' => $wave->round],
+                        ),
+                    ];
                 }
             }
         }

@@ -12,8 +12,8 @@ use Rinkel\Core\Measure\Unit;
 /**
  * One cord to cut, some number of times, with the split of where its length goes.
  *
- * The parts add up to the cut length. The margin lies on what knots consume only: straight runs are geometry, and each free
- * end has its handling length already.
+ * The parts add up to the cut length. The margin lies on what knots consume only: straight runs are geometry, and each
+ * free end has its handling length already.
  */
 final readonly class Cut
 {

@@ -23,8 +23,14 @@ final readonly class Cord
         public string $role,
     ) {}
 
-    public static function straight(float $from, float $to, float $y, float $thickness, Colour $colour, string $role): self
-    {
+    public static function straight(
+        float $from,
+        float $to,
+        float $y,
+        float $thickness,
+        Colour $colour,
+        string $role,
+    ): self {
         return new self([new Point($from, $y), new Point($to, $y)], $thickness, $colour, $role);
     }
 }

@@ -47,7 +47,10 @@ final class CordKnots
             $from = $i * $step;
             $lean = 0 === $i % 2 ? 0.2 : -0.2;
             $edge = $half + 0.5;
-            $spans[] = new Span(self::BEHIND, [new Point($from + 0.5 * $step, -$edge), new Point($from + 0.5 * $step, $edge)]);
+            $spans[] = new Span(
+                self::BEHIND,
+                [new Point($from + 0.5 * $step, -$edge), new Point($from + 0.5 * $step, $edge)],
+            );
             $spans[] = new Span(self::FRONT, [
                 new Point($from + (0.5 + $lean) * $step, $edge + 0.3),
                 new Point($from + 0.5 * $step, $edge - 0.1),
@@ -55,7 +58,14 @@ final class CordKnots
                 new Point($from + (0.5 - $lean) * $step, -$edge),
             ]);
         }
-        $spans[] = new Span(2, [new Point(0.1 * $step, $half + 0.75), new Point(0.5 * $length, $half + 1.0), new Point($length - 0.1 * $step, $half + 0.75)]);
+        $spans[] = new Span(
+            2,
+            [
+                new Point(0.1 * $step, $half + 0.75),
+                new Point(0.5 * $length, $half + 1.0),
+                new Point($length - 0.1 * $step, $half + 0.75),
+            ],
+        );
 
         return new Motif($name, [new Strand('first', $spans)], $length);
     }
@@ -71,7 +81,8 @@ final class CordKnots
     }
 
     /**
-     * Returns one repeat of a flat braid of three strands: each swings from edge to edge and over its neighbour on the way in.
+     * Returns one repeat of a flat braid of three strands: each swings from edge to edge and over its neighbour on the
+     * way in.
      *
      * Its length makes each strand 1.30 times as long as the braid (docs/model.md).
      */

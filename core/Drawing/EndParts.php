@@ -43,7 +43,17 @@ final readonly class EndParts
     public function across(float $gap, array $knots = []): Scene
     {
         $body = $this->body();
-        $cords = array_map(static fn (EndCord $cord): Cord => Cord::straight($body, $body + $gap, $cord->y, $cord->thickness, $cord->colour, $cord->role), $this->cords);
+        $cords = array_map(
+            static fn (EndCord $cord): Cord => Cord::straight(
+                $body,
+                $body + $gap,
+                $cord->y,
+                $cord->thickness,
+                $cord->colour,
+                $cord->role,
+            ),
+            $this->cords,
+        );
 
         return new Scene($body, $body + $gap, 0, $cords, $knots);
     }
@@ -62,10 +72,23 @@ final readonly class EndParts
             $cords[] = Cord::straight(-self::SHOWN, 0, $cord->y, $cord->thickness, $cord->colour, $cord->role);
             $cords[] = Cord::straight($gap, $gap + self::SHOWN, $cord->y, $cord->thickness, $cord->colour, $cord->role);
             $cords[] = Cord::straight(0, $end, $cord->y - $half, $cord->thickness, $cord->colour, $cord->role);
-            $cords[] = Cord::straight($gap - $end, $gap, $cord->y + $half, $cord->thickness, $cord->colour, $cord->role);
+            $cords[] = Cord::straight(
+                $gap - $end,
+                $gap,
+                $cord->y + $half,
+                $cord->thickness,
+                $cord->colour,
+                $cord->role,
+            );
         }
 
-        return new Scene(min(-self::SHOWN, $gap - $end), max($gap + self::SHOWN, $end), 8 * $this->thickness() + 2 * $half, $cords, $knots($half));
+        return new Scene(
+            min(-self::SHOWN, $gap - $end),
+            max($gap + self::SHOWN, $end),
+            8 * $this->thickness() + 2 * $half,
+            $cords,
+            $knots($half),
+        );
     }
 
     /**
@@ -93,7 +116,13 @@ final readonly class EndParts
     {
         $body = $this->body();
 
-        return (new Scene($body, $body + $gap, 0, [...$this->into($body, 1, $right), ...$this->into($body + $gap, -1, $left)], []))
+        return (new Scene(
+            $body,
+            $body + $gap,
+            0,
+            [...$this->into($body, 1, $right), ...$this->into($body + $gap, -1, $left)],
+            [],
+        ))
             ->with($this->row([...$right, ...array_reverse($left)], $body, 1));
     }
 
@@ -108,7 +137,13 @@ final readonly class EndParts
             $cords[] = Cord::straight($body, $body + $end, $cord->y, $cord->thickness, $cord->colour, $cord->role);
         }
 
-        return new Scene(-$leftEnd, $body + $end, 3.2 * $this->thickness(), $cords, array_values(array_filter([$left, $right])));
+        return new Scene(
+            -$leftEnd,
+            $body + $end,
+            3.2 * $this->thickness(),
+            $cords,
+            array_values(array_filter([$left, $right])),
+        );
     }
 
     public function loops(): Scene
@@ -138,7 +173,10 @@ final readonly class EndParts
         $knotted = true === $this->draft->piece->closure?->knotted;
 
         return new Cord(array_map(
-            static fn (int $i): Point => new Point($from + $half + $half * cos(\M_PI * $i / 30), 0.64 * $half * sin(\M_PI * $i / 30)),
+            static fn (int $i): Point => new Point(
+                $from + $half + $half * cos(\M_PI * $i / 30),
+                0.64 * $half * sin(\M_PI * $i / 30),
+            ),
             range(0, 60),
         ), $cord->thickness * ($knotted ? 3 : 1), $cord->colour, $cord->role);
     }
@@ -156,7 +194,11 @@ final readonly class EndParts
         $deep = 0.6 * $way * ([] === $findings ? 0.0 : $findings[0]->length->millimetres);
 
         return 1 === $count || [] === $findings ? [] : array_map(fn (EndCord $cord, int $i): Cord => new Cord(
-            [new Point($x, $cord->y), new Point($x + 0.3 * $deep, $cord->y * 0.6), new Point($x + $deep, $this->thickness() * ($i - ($count - 1) / 2))],
+            [
+                new Point($x, $cord->y),
+                new Point($x + 0.3 * $deep, $cord->y * 0.6),
+                new Point($x + $deep, $this->thickness() * ($i - ($count - 1) / 2)),
+            ],
             $cord->thickness,
             $cord->colour,
             $cord->role,
@@ -176,7 +218,11 @@ final readonly class EndParts
             $length = $finding->length->millimetres;
             $drawn[] = new DrawnFinding($finding, $way > 0 ? $at : $at - $length, 0, $way < 0);
             $at += $way * $length;
-            $height = max($height, $finding->width->millimetres, FindingKind::Button === $finding->kind ? $length : 0.0);
+            $height = max(
+                $height,
+                $finding->width->millimetres,
+                FindingKind::Button === $finding->kind ? $length : 0.0,
+            );
         }
 
         return new Scene(min($x, $at), max($x, $at), $height, [], [], [], $drawn);
@@ -187,7 +233,10 @@ final readonly class EndParts
      */
     public function leftFindings(): array
     {
-        return [...$this->endAndRing(0), ...$this->findings([FindingKind::Clasp, FindingKind::Toggle, FindingKind::Magnet])];
+        return [
+            ...$this->endAndRing(0),
+            ...$this->findings([FindingKind::Clasp, FindingKind::Toggle, FindingKind::Magnet]),
+        ];
     }
 
     /**
@@ -226,7 +275,12 @@ final readonly class EndParts
      */
     public function findings(array $kinds): array
     {
-        return array_values(array_filter($this->draft->fastened->findings, static fn (Finding $finding): bool => \in_array($finding->kind, $kinds, true)));
+        return array_values(
+            array_filter(
+                $this->draft->fastened->findings,
+                static fn (Finding $finding): bool => \in_array($finding->kind, $kinds, true),
+            ),
+        );
     }
 
     /**
@@ -250,7 +304,17 @@ final readonly class EndParts
     {
         $motif = StopKnot::motif('stop');
 
-        return new Placed($motif, $x, $y, $this->stopKnot()->millimetres / $motif->length, $this->cords[0]->colour, $this->cords[0]->role, 1, 0, $turned);
+        return new Placed(
+            $motif,
+            $x,
+            $y,
+            $this->stopKnot()->millimetres / $motif->length,
+            $this->cords[0]->colour,
+            $this->cords[0]->role,
+            1,
+            0,
+            $turned,
+        );
     }
 
     public function barrel(float $x, float $y): Placed
@@ -258,7 +322,16 @@ final readonly class EndParts
         $w = $this->thickness();
         $wraps = $this->draft->piece->closure->wraps ?? BarrelKnot::USUAL;
 
-        return new Placed(CordKnots::barrel('sliding-'.$wraps, $wraps, $this->knot() / $w, $this->barrelWidth() / $w), $x, $y, $w, $this->cords[0]->colour, $this->cords[0]->role, 1, 0);
+        return new Placed(
+            CordKnots::barrel('sliding-'.$wraps, $wraps, $this->knot() / $w, $this->barrelWidth() / $w),
+            $x,
+            $y,
+            $w,
+            $this->cords[0]->colour,
+            $this->cords[0]->role,
+            1,
+            0,
+        );
     }
 
     /**

@@ -20,7 +20,8 @@ interface EndPicture
     public function worn(EndParts $parts, float $gap): Scene;
 
     /**
-     * Returns a sliding closure with the body's ends $gap mm apart, each tail beside the other; null for one that does not slide.
+     * Returns a sliding closure with the body's ends $gap mm apart, each tail beside the other; null for one that does
+     * not slide.
      */
     public function sliding(EndParts $parts, float $gap): ?Scene;
 }

@@ -9,9 +9,9 @@ use Rinkel\Core\Geometry\Curve;
 /**
  * The pictures of a flat run of square knots.
  *
- * The first cord lies over the core in every half knot, going across and back; the second lies behind it, coming up through the
- * first one's loop on either edge and over it. So each edge shows, turn by turn, an arch of the second cord and, tucked between
- * two arches, a turn of the first: the arches are the bumps by which a maker counts.
+ * The first cord lies over the core in every half knot, going across and back; the second lies behind it, coming up
+ * through the first one's loop on either edge and over it. So each edge shows, turn by turn, an arch of the second cord
+ * and, tucked between two arches, a turn of the first: the arches are the bumps by which a maker counts.
  */
 final readonly class FlatSinnet
 {
@@ -48,11 +48,34 @@ final readonly class FlatSinnet
             ])),
         ];
         $second = [
-            new Span(self::ARCH, $this->curve([[-0.28, self::NEAR, 0.86], [-self::JOIN, self::NEAR, 1.00], ...\array_slice($this->archInto(0.0, self::NEAR), 1)])),
+            new Span(
+                self::ARCH,
+                $this->curve(
+                    [
+                        [-0.28, self::NEAR, 0.86],
+                        [-self::JOIN, self::NEAR, 1.00],
+                        ...\array_slice($this->archInto(0.0, self::NEAR), 1),
+                    ],
+                ),
+            ),
             new Span(self::BEHIND, $this->curve($this->crossingBehind(0.0, self::NEAR))),
-            new Span(self::ARCH, $this->curve([...$this->archOutOf(0.0, self::FAR), ...\array_slice($this->archInto(1.0, self::FAR), 1)])),
+            new Span(
+                self::ARCH,
+                $this->curve(
+                    [...$this->archOutOf(0.0, self::FAR), ...\array_slice($this->archInto(1.0, self::FAR), 1)],
+                ),
+            ),
             new Span(self::BEHIND, $this->curve($this->crossingBehind(1.0, self::FAR))),
-            new Span(self::ARCH, $this->curve([...$this->archOutOf(1.0, self::NEAR), [2 + self::JOIN, self::NEAR, 1.00], [2.28, self::NEAR, 0.86]])),
+            new Span(
+                self::ARCH,
+                $this->curve(
+                    [
+                        ...$this->archOutOf(1.0, self::NEAR),
+                        [2 + self::JOIN, self::NEAR, 1.00],
+                        [2.28, self::NEAR, 0.86],
+                    ],
+                ),
+            ),
         ];
 
         return new Motif($name, [new Strand('first', $first), new Strand('second', $second)], 2 * $this->pitch);
@@ -116,7 +139,8 @@ final readonly class FlatSinnet
     }
 
     /**
-     * Returns an arch's way out of the first cord's loop on $edge, over the first cord to its crest one half knot after $from.
+     * Returns an arch's way out of the first cord's loop on $edge, over the first cord to its crest one half knot after
+     * $from.
      *
      * @return list<array{float, int, float}>
      */

@@ -43,7 +43,9 @@ final readonly class Layout
      */
     public function worn(): Scene
     {
-        return $this->ends->worn($this->parts, $this->plan->draft->wornGap()->millimetres)->with(Body::of($this->plan->draft, true, $this->pictures)->scene());
+        return $this->ends->worn($this->parts, $this->plan->draft->wornGap()->millimetres)->with(
+            Body::of($this->plan->draft, true, $this->pictures)->scene(),
+        );
     }
 
     /**

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing;
 
 /**
- * The picture of one knot as data, drawn once and placed often. Its unit is the diameter of the cord that ties it; its origin
- * is where the knot begins, on the middle of the core.
+ * The picture of one knot as data, drawn once and placed often. Its unit is the diameter of the cord that ties it; its
+ * origin is where the knot begins, on the middle of the core.
  */
 final readonly class Motif
 {

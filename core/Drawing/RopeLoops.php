@@ -26,7 +26,10 @@ final readonly class RopeLoops
         $strands = [];
         foreach ([[$one, $other, 0], [$other, $one, 1]] as $side => [$way, $across, $first]) {
             for ($rope = 0; $rope < $this->ropes; ++$rope) {
-                $strands[] = new Strand((0 === $side ? 'left-' : 'right-').$rope, $this->spans($way, $across, $first, ($rope - ($this->ropes - 1) / 2) / $this->ropes));
+                $strands[] = new Strand(
+                    (0 === $side ? 'left-' : 'right-').$rope,
+                    $this->spans($way, $across, $first, ($rope - ($this->ropes - 1) / 2) / $this->ropes),
+                );
             }
         }
 
@@ -50,7 +53,12 @@ final readonly class RopeLoops
             }
             foreach ([$across, $way] as $own => $line) {
                 foreach ($line as $j => $there) {
-                    if (0 !== $j && (0 === $own || abs($i - $j) > 3) && self::cross($way[$i - 1], $point, $line[$j - 1], $there)) {
+                    if (0 !== $j && (0 === $own || abs($i - $j) > 3) && self::cross(
+                        $way[$i - 1],
+                        $point,
+                        $line[$j - 1],
+                        $there,
+                    )) {
                         $crossings[] = $i;
                     }
                 }
@@ -61,7 +69,10 @@ final readonly class RopeLoops
         $from = 0;
         foreach ($crossings as $k => $at) {
             $to = isset($crossings[$k + 1]) ? intdiv($at + $crossings[$k + 1] + 1, 2) : \count($way) - 1;
-            $spans[] = new Span(0 !== ($k + $first) % 2 ? self::OVER : self::UNDER, $this->offset($way, $from, min(\count($way) - 1, $to + 1), $beside));
+            $spans[] = new Span(
+                0 !== ($k + $first) % 2 ? self::OVER : self::UNDER,
+                $this->offset($way, $from, min(\count($way) - 1, $to + 1), $beside),
+            );
             $from = $to;
         }
 

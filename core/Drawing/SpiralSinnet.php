@@ -10,9 +10,10 @@ use Rinkel\Core\Knot\HalfKnot;
 /**
  * The pictures of a spiral of half knots.
  *
- * Tied always from the same side, each working cord goes across the front and back behind the core by turns: both are helices, half
- * a turn apart. Where they hook into each other they stand out, on both edges; the edges turn with the sinnet, once in 8 half knots
- * on one core, 10 on two to four, 12 on more (±2; docs/model.md). What is painted is the projection of that.
+ * Tied always from the same side, each working cord goes across the front and back behind the core by turns: both are
+ * helices, half a turn apart. Where they hook into each other they stand out, on both edges; the edges turn with the
+ * sinnet, once in 8 half knots on one core, 10 on two to four, 12 on more (±2; docs/model.md). What is painted is the
+ * projection of that.
  */
 final readonly class SpiralSinnet
 {
@@ -48,7 +49,13 @@ final readonly class SpiralSinnet
     {
         return new Motif(
             $name.'-'.$from.'-'.$count,
-            array_map(fn (int $side): Strand => new Strand(0 === $side ? 'first' : 'second', $this->spans($side * \M_PI, $from, $count)), [0, 1]),
+            array_map(
+                fn (int $side): Strand => new Strand(
+                    0 === $side ? 'first' : 'second',
+                    $this->spans($side * \M_PI, $from, $count),
+                ),
+                [0, 1],
+            ),
             $count * $this->pitch,
         );
     }

@@ -29,7 +29,10 @@ final readonly class StopKnot
         $from = -self::END;
         foreach ($passages as $i => $passage) {
             $to = isset($passages[$i + 1]) ? ($passage + $passages[$i + 1]) / 2 : self::END;
-            $spans[] = new Span(0 === $i % 2 ? self::UNDER : self::OVER, self::between($from - self::JOIN, $to + self::JOIN));
+            $spans[] = new Span(
+                0 === $i % 2 ? self::UNDER : self::OVER,
+                self::between($from - self::JOIN, $to + self::JOIN),
+            );
             $from = $to;
         }
 
@@ -48,8 +51,8 @@ final readonly class StopKnot
     }
 
     /**
-     * Returns the point at $t, scaled so that the knot is 3.3 diameters long and as wide with its own thickness, its ends on
-     * the axis and its middle too.
+     * Returns the point at $t, scaled so that the knot is 3.3 diameters long and as wide with its own thickness, its
+     * ends on the axis and its middle too.
      */
     private static function at(float $t): Point
     {

@@ -10,11 +10,11 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 
 /**
- * How a necklace hangs: around the neck as around a wheel, falling from both sides in straight lines, to a point under the weight of
- * a middle piece, or round at the bottom without one.
+ * How a necklace hangs: around the neck as around a wheel, falling from both sides in straight lines, to a point under
+ * the weight of a middle piece, or round at the bottom without one.
  *
- * As a belt around two wheels of radius r and q, their axes d apart, with sin a = (r − q) / d: it is
- * 2 sqrt(d² − (r − q)²) + r (π + 2a) + q (π − 2a) long and hangs d + q − r below the pit of the neck. To a point q is nought; round it
+ * As a belt around two wheels of radius r and q, their axes d apart, with sin a = (r − q) / d: it is 2 sqrt(d² − (r −
+ * q)²) + r (π + 2a) + q (π − 2a) long and hangs d + q − r below the pit of the neck. To a point q is nought; round it
  * is 0.55 r (judgement: a string of even weight). A necklace as short as the neck does not hang.
  */
 final readonly class Drape implements Way
@@ -40,7 +40,11 @@ final readonly class Drape implements Way
     {
         $bare = new self($neckGirth, Length::zero(), $pointed);
 
-        return new self($neckGirth, Length::ofMillimetres($bare->lengthAt($drop->millimetres + $bare->neck - $bare->low)), $pointed);
+        return new self(
+            $neckGirth,
+            Length::ofMillimetres($bare->lengthAt($drop->millimetres + $bare->neck - $bare->low)),
+            $pointed,
+        );
     }
 
     /**
@@ -65,7 +69,8 @@ final readonly class Drape implements Way
     }
 
     /**
-     * Returns what the trade calls a necklace of this length, or "" when it has no name (usual trade lengths, from memory).
+     * Returns what the trade calls a necklace of this length, or "" when it has no name (usual trade lengths, from
+     * memory).
      */
     public function style(): string
     {
@@ -103,7 +108,8 @@ final readonly class Drape implements Way
     }
 
     /**
-     * Returns where the necklace lies $x mm from its middle, seen from the front, the neck's axis at 0, and how it is turned there.
+     * Returns where the necklace lies $x mm from its middle, seen from the front, the neck's axis at 0, and how it is
+     * turned there.
      *
      * @return array{Point, float}
      */
@@ -126,7 +132,13 @@ final readonly class Drape implements Way
         if ($along < $bottom + $straight) {
             $on = $along - $bottom;
 
-            return [new Point($side * ($this->low * sin($slope) + $on * cos($slope)), $d + $this->low * cos($slope) - $on * sin($slope)), -$side * $slope];
+            return [
+                new Point(
+                    $side * ($this->low * sin($slope) + $on * cos($slope)),
+                    $d + $this->low * cos($slope) - $on * sin($slope),
+                ),
+                -$side * $slope,
+            ];
         }
         $turn = $slope + ($along - $bottom - $straight) / max(1e-9, $this->neck);
 
@@ -155,6 +167,8 @@ final readonly class Drape implements Way
         $differ = $this->neck - $this->low;
         $tilt = $d <= $differ ? \M_PI / 2 : asin($differ / $d);
 
-        return 2 * sqrt(max(0.0, $d ** 2 - $differ ** 2)) + $this->neck * (\M_PI + 2 * $tilt) + $this->low * (\M_PI - 2 * $tilt);
+        return 2 * sqrt(
+            max(0.0, $d ** 2 - $differ ** 2),
+        ) + $this->neck * (\M_PI + 2 * $tilt) + $this->low * (\M_PI - 2 * $tilt);
     }
 }

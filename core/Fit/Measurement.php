@@ -9,8 +9,8 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 
 /**
- * What is measured of a person. Each has the range in which such a measure can be meant, from a newborn's to the largest
- * (judgement): whoever reads one asks here.
+ * What is measured of a person. Each has the range in which such a measure can be meant, from a newborn's to the
+ * largest (judgement): whoever reads one asks here.
  */
 enum Measurement: string
 {

@@ -9,8 +9,8 @@ use Rinkel\Core\Measure\Length;
 /**
  * The ring that a piece makes on its wearer: inside girths against lengths along the piece's middle.
  *
- * With thickness t a ring of the girth F inside is F + πt long along its middle. Several wraps add up, each interpolated
- * between the two girths at its own place up the arm or leg; the whole is then the sum over all wraps.
+ * With thickness t a ring of the girth F inside is F + πt long along its middle. Several wraps add up, each
+ * interpolated between the two girths at its own place up the arm or leg; the whole is then the sum over all wraps.
  */
 final readonly class Ring
 {
@@ -46,7 +46,8 @@ final readonly class Ring
     }
 
     /**
-     * Returns the length along the middle for a ring that passes the hand or foot with a little room (1/4 in; judgement).
+     * Returns the length along the middle for a ring that passes the hand or foot with a little room (1/4 in;
+     * judgement).
      */
     public function overHand(): Length
     {

@@ -7,14 +7,15 @@ namespace Rinkel\Core\Fit;
 use Rinkel\Core\Measure\Length;
 
 /**
- * The measures of one arm, leg or neck: the girth with how it was taken, what has to pass, and a second girth further up.
+ * The measures of one arm, leg or neck: the girth with how it was taken, what has to pass, and a second girth further
+ * up.
  */
 final readonly class Wearer
 {
     /**
-     * Hand over wrist girth when only the wrist is known. The palm alone is about 1.23 times the wrist (1988 anthropometric
-     * survey of US Army personnel, means of both sexes, from memory); the thumb laid across the palm brings it to about 1.3
-     * (judgement, on the safe side: too wide an opening still goes on).
+     * Hand over wrist girth when only the wrist is known. The palm alone is about 1.23 times the wrist (1988
+     * anthropometric survey of US Army personnel, means of both sexes, from memory); the thumb laid across the palm
+     * brings it to about 1.3 (judgement, on the safe side: too wide an opening still goes on).
      */
     public const HAND_TO_WRIST = 1.3;
 

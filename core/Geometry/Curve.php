@@ -12,8 +12,8 @@ final readonly class Curve
     public const FINE = 5;
 
     /**
-     * Returns the uniform Catmull-Rom spline through $points (E. Catmull, R. Rom, "A class of local interpolating splines",
-     * 1974, from memory). The first and the last point only give the direction of the ends.
+     * Returns the uniform Catmull-Rom spline through $points (E. Catmull, R. Rom, "A class of local interpolating
+     * splines", 1974, from memory). The first and the last point only give the direction of the ends.
      *
      * @param list<array{float, float}> $points at least four
      * @param int                       $steps  from one to the next
@@ -24,7 +24,12 @@ final readonly class Curve
     {
         $curve = [];
         for ($i = 1, $last = \count($points) - 2; $i < $last; ++$i) {
-            [[$x0, $y0], [$x1, $y1], [$x2, $y2], [$x3, $y3]] = [$points[$i - 1], $points[$i], $points[$i + 1], $points[$i + 2]];
+            [[$x0, $y0], [$x1, $y1], [$x2, $y2], [$x3, $y3]] = [
+                $points[$i - 1],
+                $points[$i],
+                $points[$i + 1],
+                $points[$i + 2],
+            ];
             for ($step = 0; $step < $steps; ++$step) {
                 $t = $step / $steps;
                 $before = 0.5 * $t * (-$t * $t + 2 * $t - 1);

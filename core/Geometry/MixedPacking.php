@@ -7,8 +7,9 @@ namespace Rinkel\Core\Geometry;
 /**
  * A circle that encloses circles of mixed size: never smaller than the best, found by really laying them.
  *
- * For a trial radius the circles are laid largest first, each against the rim or two laid ones, as near the rim as it will go;
- * bisection finds the smallest radius for which all find room. Deterministic; meant for up to about 20 circles.
+ * For a trial radius the circles are laid largest first, each against the rim or two laid ones, as near the rim as it
+ * will go; bisection finds the smallest radius for which all find room. Deterministic; meant for up to about 20
+ * circles.
  */
 final readonly class MixedPacking
 {
@@ -30,7 +31,10 @@ final readonly class MixedPacking
             return $diameters[0] * CirclePacking::enclosing(\count($diameters));
         }
         $radii = array_map(static fn (float $diameter): float => $diameter / 2, $diameters);
-        $low = max($radii[0] + $radii[1], sqrt(array_sum(array_map(static fn (float $radius): float => $radius ** 2, $radii))));
+        $low = max(
+            $radii[0] + $radii[1],
+            sqrt(array_sum(array_map(static fn (float $radius): float => $radius ** 2, $radii))),
+        );
         $high = array_sum($radii);
         for ($i = 0; $i < self::ROUNDS; ++$i) {
             $middle = ($low + $high) / 2;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Geometry;
 
 /**
- * Around an oval, once or several times: an ellipse whose axes are as 1.3 to 1, as a wrist's are (about; judgement), each further
- * turn moved aside by a fixed step. Lengths along it are lengths of the arc.
+ * Around an oval, once or several times: an ellipse whose axes are as 1.3 to 1, as a wrist's are (about; judgement),
+ * each further turn moved aside by a fixed step. Lengths along it are lengths of the arc.
  *
  * x = 0 lies wherever $top mm further is the highest point.
  */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Geometry;
 
 /**
- * A point of a drawing; x along the piece, y across it, growing towards the maker. The unit is that of the drawing it is in:
- * millimetres in a scene, diameters of the working cord in a motif.
+ * A point of a drawing; x along the piece, y across it, growing towards the maker. The unit is that of the drawing it
+ * is in: millimetres in a scene, diameters of the working cord in a motif.
  */
 final readonly class Point
 {

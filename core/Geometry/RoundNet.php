@@ -7,11 +7,12 @@ namespace Rinkel\Core\Geometry;
 use Rinkel\Core\Measure\Length;
 
 /**
- * A net of m columns around something, tied every s along its cords: two cords meet in each knot, alternating from row to row.
+ * A net of m columns around something, tied every s along its cords: two cords meet in each knot, alternating from row
+ * to row.
  *
- * On a body of the girth G each mesh spreads to half its width, b = G / (2 m): it must be less than s, or the net does not go
- * around. A row is then sqrt(s² − b²) high; with nothing in it, pulled straight, s. A body leaves through a mesh that it can pass:
- * a mesh of four sides s opens to a girth of 4 s at most.
+ * On a body of the girth G each mesh spreads to half its width, b = G / (2 m): it must be less than s, or the net does
+ * not go around. A row is then sqrt(s² − b²) high; with nothing in it, pulled straight, s. A body leaves through a mesh
+ * that it can pass: a mesh of four sides s opens to a girth of 4 s at most.
  */
 final readonly class RoundNet
 {
@@ -36,7 +37,9 @@ final readonly class RoundNet
      */
     public function rowHeight(Length $girth): Length
     {
-        return Length::ofMillimetres(sqrt(max(0.0, $this->every->millimetres ** 2 - $this->halfWidth($girth)->millimetres ** 2)));
+        return Length::ofMillimetres(
+            sqrt(max(0.0, $this->every->millimetres ** 2 - $this->halfWidth($girth)->millimetres ** 2)),
+        );
     }
 
     public function depth(Length $girth): Length

@@ -10,8 +10,8 @@ use Rinkel\Core\Material\Cord;
 /**
  * One crossing of two working cords around the core: in a flat run the sides alternate, in a spiral they do not.
  *
- * The tables hold what numerical tightening of ideal tubes gave (docs/model.md): at a pitch in diameters of the working cord,
- * the use of each working cord beyond half a turn, in the same diameters, ±0.13. Real cord gives way: see Fibre.
+ * The tables hold what numerical tightening of ideal tubes gave (docs/model.md): at a pitch in diameters of the working
+ * cord, the use of each working cord beyond half a turn, in the same diameters, ±0.13. Real cord gives way: see Fibre.
  */
 final readonly class HalfKnot
 {

@@ -10,11 +10,13 @@ use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 
 /**
- * Two loops woven through each other, each of one or several ropes side by side; eight crossings, over and under by turns.
+ * Two loops woven through each other, each of one or several ropes side by side; eight crossings, over and under by
+ * turns.
  *
- * In widths W of the ropes laid side by side the knot is 4.5 W long and 3.2 W wide (judgement: as tight as lies flat). Each rope's
- * way through it is the length of the curve that is drawn, and a quarter of a rope at each of its eight crossings for going over
- * or under (judgement). One of several ropes lies further out and another further in; together they take what the middle does.
+ * In widths W of the ropes laid side by side the knot is 4.5 W long and 3.2 W wide (judgement: as tight as lies flat).
+ * Each rope's way through it is the length of the curve that is drawn, and a quarter of a rope at each of its eight
+ * crossings for going over or under (judgement). One of several ropes lies further out and another further in; together
+ * they take what the middle does.
  */
 final readonly class Interlace
 {
@@ -44,7 +46,8 @@ final readonly class Interlace
     }
 
     /**
-     * Returns the middle line of the left loop, in widths of the ropes side by side, from the knot's left edge and back to it.
+     * Returns the middle line of the left loop, in widths of the ropes side by side, from the knot's left edge and back
+     * to it.
      *
      * @return non-empty-list<Point>
      */

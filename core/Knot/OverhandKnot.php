@@ -10,8 +10,8 @@ use Rinkel\Core\Measure\Length;
 /**
  * An overhand knot tied with one cord or with several together, as the stop at the end of a slider's tail.
  *
- * In diameters w of m cords: 10.1 w m^0.47 of each cord are inside the knot, it is 3.3 w m^0.53 long and 3.1 w m^0.53 wide
- * (numerical tightening of ideal tubes, docs/model.md; cords of one bundle differ by ±15 %).
+ * In diameters w of m cords: 10.1 w m^0.47 of each cord are inside the knot, it is 3.3 w m^0.53 long and 3.1 w m^0.53
+ * wide (numerical tightening of ideal tubes, docs/model.md; cords of one bundle differ by ±15 %).
  */
 final readonly class OverhandKnot
 {

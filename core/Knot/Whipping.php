@@ -9,7 +9,8 @@ use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 
 /**
- * One turn of a cord around all the others, laid beside the turn before it: a helix of one cord's rise around their hull.
+ * One turn of a cord around all the others, laid beside the turn before it: a helix of one cord's rise around their
+ * hull.
  */
 final readonly class Whipping
 {

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Line;
 
 /**
- * Elements that stand on the line once, or as often as a fit says. With alternation every second time is the other way round.
+ * Elements that stand on the line once, or as often as a fit says. With alternation every second time is the other way
+ * round.
  */
 final readonly class Chunk
 {
@@ -26,8 +27,18 @@ final readonly class Chunk
         public array $swapped = [],
     ) {
         $sides = [$elements, [] === $swapped ? $elements : $swapped];
-        $this->lengths = array_map(static fn (array $side): float => array_sum(array_map(static fn (Element $element): float => $element->length->millimetres, $side)), $sides);
-        $this->beads = array_map(static fn (array $side): array => array_count_values(array_merge(...array_map(static fn (Element $element): array => $element->beads(), $side), ...[[]])), $sides);
+        $this->lengths = array_map(
+            static fn (array $side): float => array_sum(
+                array_map(static fn (Element $element): float => $element->length->millimetres, $side),
+            ),
+            $sides,
+        );
+        $this->beads = array_map(
+            static fn (array $side): array => array_count_values(
+                array_merge(...array_map(static fn (Element $element): array => $element->beads(), $side), ...[[]]),
+            ),
+            $sides,
+        );
     }
 
     /**

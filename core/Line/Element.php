@@ -10,7 +10,8 @@ use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Place;
 
 /**
- * One box on the line: a knot, a bead, a stretch of cord, with its length along the piece and what it takes of each cord.
+ * One box on the line: a knot, a bead, a stretch of cord, with its length along the piece and what it takes of each
+ * cord.
  *
  * Knots and beads that lie side by side on left and right are one element with its parts in $beside.
  */
@@ -43,7 +44,9 @@ final readonly class Element
         public ?Knot $knot = null,
     ) {
         $this->names = match (true) {
-            [] !== $beside => array_merge(...array_map(static fn (self $part): array => $part->names, array_values($beside))),
+            [] !== $beside => array_merge(
+                ...array_map(static fn (self $part): array => $part->names, array_values($beside)),
+            ),
             null !== $name && ($this->isBead() || ElementKind::Focal === $kind) => [$name],
             default => [],
         };
@@ -55,7 +58,8 @@ final readonly class Element
     }
 
     /**
-     * Returns the one word for it: of a knot that knot's, "square", "half left"; else "bead", "letter", "gap", "focal", ….
+     * Returns the one word for it: of a knot that knot's, "square", "half left"; else "bead", "letter", "gap", "focal",
+     * ….
      */
     public function word(): string
     {
@@ -73,7 +77,10 @@ final readonly class Element
             $length,
             $this->width,
             $this->thickness,
-            array_map(static fn (Take $take): Take => $take->along($take->straight->times($length->millimetres)), $this->takes),
+            array_map(
+                static fn (Take $take): Take => $take->along($take->straight->times($length->millimetres)),
+                $this->takes,
+            ),
             $this->place,
             $this->lane,
             $this->letter,

@@ -56,7 +56,14 @@ final class LineBuilder
         $first = $this->chunks($single ? \array_slice($before, 0, -1) : $before);
         $middle = $single ? $this->fixed([$last], false) : [];
 
-        return new Line($first, $middle, $this->chunks(\array_slice($pattern->parts, $mirror + 1)), true, $this->shares, $this->more);
+        return new Line(
+            $first,
+            $middle,
+            $this->chunks(\array_slice($pattern->parts, $mirror + 1)),
+            true,
+            $this->shares,
+            $this->more,
+        );
     }
 
     /**
@@ -102,7 +109,13 @@ final class LineBuilder
         $this->shares[] = $group->times->share;
         $this->more[] = $group->times->more;
 
-        return [new Chunk($this->fixed($group->parts, false), $fit, $group->alternate ? $this->fixed($group->parts, true) : [])];
+        return [
+            new Chunk(
+                $this->fixed($group->parts, false),
+                $fit,
+                $group->alternate ? $this->fixed($group->parts, true) : [],
+            ),
+        ];
     }
 
     /**
@@ -190,7 +203,12 @@ final class LineBuilder
      */
     private static function beside(array $runs): Element
     {
-        $lengths = array_map(static fn (array $run): Length => Length::sum(...array_map(static fn (Element $element): Length => $element->length, $run)), $runs);
+        $lengths = array_map(
+            static fn (array $run): Length => Length::sum(
+                ...array_map(static fn (Element $element): Length => $element->length, $run),
+            ),
+            $runs,
+        );
         $all = array_merge(...$runs);
         $length = Length::longest(...$lengths);
         $uses = array_map(static fn (Take $take): Take => $take->along($length), $all[0]->takes);

@@ -11,11 +11,12 @@ use Rinkel\Core\Measure\Length;
 /**
  * Sets a line to a length: finds the best whole numbers for all its fits.
  *
- * Several fits share the length: each n_i repeats of length L_i stays within one repeat of its share s_i of one common fill x,
- * (n_i − 1) L_i < s_i x < (n_i + 1) L_i. Of all such counts, those nearest to the wished length are best; of two as near the
- * shorter one, of two as long the one that keeps the shares better. With beads in stock only counts that they suffice for are
- * looked at, down from the wished fill. What a maker wishes more or fewer of than fits is added at the end, and nothing then evens
- * it out again. Exact: as x falls the window of counts changes only where some s_i x / L_i is whole.
+ * Several fits share the length: each n_i repeats of length L_i stays within one repeat of its share s_i of one common
+ * fill x, (n_i − 1) L_i < s_i x < (n_i + 1) L_i. Of all such counts, those nearest to the wished length are best; of
+ * two as near the shorter one, of two as long the one that keeps the shares better. With beads in stock only counts
+ * that they suffice for are looked at, down from the wished fill. What a maker wishes more or fewer of than fits is
+ * added at the end, and nothing then evens it out again. Exact: as x falls the window of counts changes only where some
+ * s_i x / L_i is whole.
  */
 final readonly class LineSetter
 {
@@ -40,7 +41,11 @@ final readonly class LineSetter
             throw PartDoesNotSuit::tooManyToFit(Sums::MOST);
         }
         $counts = $best ?? $free ?? array_fill(0, \count($line->shares), 0);
-        $counts = array_map(static fn (int $count, int $fit): int => max(0, $count + ($line->more[$fit] ?? 0)), $counts, array_keys($counts));
+        $counts = array_map(
+            static fn (int $count, int $fit): int => max(0, $count + ($line->more[$fit] ?? 0)),
+            $counts,
+            array_keys($counts),
+        );
 
         return $this->setting($line, $sums, $counts, $wished, $atMost, $this->shortage($sums, $free));
     }
@@ -65,21 +70,41 @@ final readonly class LineSetter
     /**
      * @param list<int> $counts
      */
-    private function setting(Line $line, Sums $sums, array $counts, Length $wished, bool $atMost, ?Shortage $shortage): Setting
-    {
+    private function setting(
+        Line $line,
+        Sums $sums,
+        array $counts,
+        Length $wished,
+        bool $atMost,
+        ?Shortage $shortage,
+    ): Setting {
         $elements = $line->elements($counts);
         $total = $sums->length($counts);
         $stretching = \count(array_filter($elements, static fn (Element $element): bool => $element->stretches));
         $left = $wished->millimetres - $total;
         if ($stretching > 0) {
             $each = Length::ofMillimetres(max(0.0, $left) / $stretching);
-            $elements = array_map(static fn (Element $element): Element => $element->stretches ? $element->stretchedTo($each) : $element, $elements);
+            $elements = array_map(
+                static fn (Element $element): Element => $element->stretches ? $element->stretchedTo($each) : $element,
+                $elements,
+            );
             $total += max(0.0, $left);
         }
-        [$elements, $spread] = $stretching > 0 || [] !== array_filter($line->more, static fn (int $more): bool => 0 !== $more) ? [$elements, 0] : $this->spread($elements, $counts, $left, $atMost);
+        [$elements, $spread] = $stretching > 0 || [] !== array_filter(
+            $line->more,
+            static fn (int $more): bool => 0 !== $more,
+        ) ? [$elements, 0] : $this->spread($elements, $counts, $left, $atMost);
         $length = Length::sum(...array_map(static fn (Element $element): Length => $element->length, $elements));
 
-        return new Setting($counts, $elements, $length, $length->minus($wished), $stretching > 0 ? [] : $sums->neighbours($counts), $spread, $shortage);
+        return new Setting(
+            $counts,
+            $elements,
+            $length,
+            $length->minus($wished),
+            $stretching > 0 ? [] : $sums->neighbours($counts),
+            $spread,
+            $shortage,
+        );
     }
 
     /**

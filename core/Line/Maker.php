@@ -13,7 +13,8 @@ use Rinkel\Core\Pattern\Node;
 interface Maker
 {
     /**
-     * Returns the elements of one part that is no group: in its order, with left and right or the two ends changed when $swapped.
+     * Returns the elements of one part that is no group: in its order, with left and right or the two ends changed when
+     * $swapped.
      *
      * @return list<Element>
      *

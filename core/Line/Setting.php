@@ -31,7 +31,9 @@ final readonly class Setting
         public int $spread = 0,
         public ?Shortage $shortage = null,
     ) {
-        $beads = array_count_values(array_merge(...array_map(static fn (Element $element): array => $element->beads(), $elements), ...[[]]));
+        $beads = array_count_values(
+            array_merge(...array_map(static fn (Element $element): array => $element->beads(), $elements), ...[[]]),
+        );
         ksort($beads);
         $this->beads = $beads;
     }
@@ -80,7 +82,8 @@ final readonly class Setting
     }
 
     /**
-     * Returns what one cord of $role takes from the focal to one end: of the half that takes more, with half of the focal.
+     * Returns what one cord of $role takes from the focal to one end: of the half that takes more, with half of the
+     * focal.
      */
     public function takeOfHalf(string $role): Take
     {

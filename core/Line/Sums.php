@@ -107,7 +107,8 @@ final class Sums
     }
 
     /**
-     * Returns the next shorter and longer settings around $counts, by one repeat of each fit and by two of the only one.
+     * Returns the next shorter and longer settings around $counts, by one repeat of each fit and by two of the only
+     * one.
      *
      * @param list<int> $counts
      *
@@ -122,11 +123,18 @@ final class Sums
                     $near = $counts;
                     $near[$fit] = $count + $step;
                     $near = array_values($near);
-                    $choices[] = new Choice($near, Length::ofMillimetres($this->length($near)), array_sum($this->beads($near)));
+                    $choices[] = new Choice(
+                        $near,
+                        Length::ofMillimetres($this->length($near)),
+                        array_sum($this->beads($near)),
+                    );
                 }
             }
         }
-        usort($choices, static fn (Choice $one, Choice $other): int => $one->length->millimetres <=> $other->length->millimetres);
+        usort(
+            $choices,
+            static fn (Choice $one, Choice $other): int => $one->length->millimetres <=> $other->length->millimetres,
+        );
 
         return $choices;
     }
@@ -159,7 +167,8 @@ final class Sums
     }
 
     /**
-     * Returns the mean length that one more repeat of a fit adds; never nought, so that an empty one is not repeated for ever.
+     * Returns the mean length that one more repeat of a fit adds; never nought, so that an empty one is not repeated
+     * for ever.
      */
     private function one(int $fit): float
     {
@@ -227,7 +236,11 @@ final class Sums
             return;
         }
         for ($mask = 0, $all = 2 ** \count($counts); $mask < $all; ++$mask) {
-            yield array_map(static fn (int $count, int $fit): int => $count + (($mask >> $fit) & 1), $counts, array_keys($counts));
+            yield array_map(
+                static fn (int $count, int $fit): int => $count + (($mask >> $fit) & 1),
+                $counts,
+                array_keys($counts),
+            );
         }
     }
 
@@ -270,7 +283,9 @@ final class Sums
      */
     private function most(int $fit): int
     {
-        $once = array_sum(array_map(static fn (array $chunk): int => $chunk[1] * \count($chunk[0]->elements), $this->fits[$fit]));
+        $once = array_sum(
+            array_map(static fn (array $chunk): int => $chunk[1] * \count($chunk[0]->elements), $this->fits[$fit]),
+        );
 
         return intdiv(self::MOST, max(1, $once * \count($this->fits)));
     }

@@ -16,7 +16,8 @@ final readonly class Bead
     private const USUAL = 6.0;
 
     /**
-     * Seed beads by size number: diameter, length along the hole and hole, in mm, from memory of usual trade sizes (±10 %).
+     * Seed beads by size number: diameter, length along the hole and hole, in mm, from memory of usual trade sizes (±10
+     * %).
      */
     private const SEEDS = [
         '15/0' => [1.5, 1.1, 0.6], '11/0' => [2.2, 1.5, 0.8], '10/0' => [2.4, 1.6, 0.9], '8/0' => [3.0, 2.1, 1.1], '6/0' => [4.0, 2.9, 1.5],
@@ -76,7 +77,16 @@ final readonly class Bead
     public function boredAtLeast(Length $hole): self
     {
         return $this->hole->isShorterThan($hole)
-            ? self::of($this->shape, $this->colour, $this->ownDiameter, $this->ownLength, $hole, $this->size, $this->stock, $this->glass)
+            ? self::of(
+                $this->shape,
+                $this->colour,
+                $this->ownDiameter,
+                $this->ownLength,
+                $hole,
+                $this->size,
+                $this->stock,
+                $this->glass,
+            )
             : $this;
     }
 
@@ -103,8 +113,8 @@ final readonly class Bead
     }
 
     /**
-     * Returns the usual hole of a bead of $diameter: a quarter of it, at least 0.6 mm, never more than three quarters of it (from
-     * memory; measure your own).
+     * Returns the usual hole of a bead of $diameter: a quarter of it, at least 0.6 mm, never more than three quarters
+     * of it (from memory; measure your own).
      */
     public static function usualHole(Length $diameter): Length
     {

@@ -20,7 +20,8 @@ enum BeadShape: string
     case Seed = 'seed';
 
     /**
-     * Returns the usual length along the hole in diameters, for a bead of which only the diameter is known (from memory).
+     * Returns the usual length along the hole in diameters, for a bead of which only the diameter is known (from
+     * memory).
      */
     public function usualLength(): float
     {

@@ -8,8 +8,8 @@ use Rinkel\Core\Geometry\CirclePacking;
 use Rinkel\Core\Measure\Length;
 
 /**
- * Cords of one thickness lying together, as the core of a knot holds them: 1 to 4 as a line, pair, triangle or square, more
- * packed into the smallest circle. The count is at least 1.
+ * Cords of one thickness lying together, as the core of a knot holds them: 1 to 4 as a line, pair, triangle or square,
+ * more packed into the smallest circle. The count is at least 1.
  */
 final readonly class Bundle
 {
@@ -49,7 +49,8 @@ final readonly class Bundle
     }
 
     /**
-     * Returns the path of one turn of $working around the bundle: the core circles' convex hull, offset by half of $working.
+     * Returns the path of one turn of $working around the bundle: the core circles' convex hull, offset by half of
+     * $working.
      */
     public function turn(Length $working): Length
     {

@@ -24,8 +24,8 @@ final readonly class Colour implements \Stringable
     }
 
     /**
-     * Returns lightness L* (0 to 100) and the two colour axes a* and b* (CIE 1976, sRGB with white point D65: IEC 61966-2-1,
-     * ISO/CIE 11664-4; matrix and white from memory).
+     * Returns lightness L* (0 to 100) and the two colour axes a* and b* (CIE 1976, sRGB with white point D65: IEC
+     * 61966-2-1, ISO/CIE 11664-4; matrix and white from memory).
      *
      * @return array{float, float, float}
      */

@@ -11,8 +11,8 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 
 /**
- * One kind of cord, round or flat. Its thickness is the diameter as it lies, not pressed, 0.2 to 12 mm; a flat cord has a
- * width besides, not less than its thickness.
+ * One kind of cord, round or flat. Its thickness is the diameter as it lies, not pressed, 0.2 to 12 mm; a flat cord has
+ * a width besides, not less than its thickness.
  */
 final readonly class Cord
 {
@@ -37,15 +37,24 @@ final readonly class Cord
     }
 
     /**
-     * Returns the thickness that $text says: a length, "10 turns over 12 mm" wound on a rod, "20 lb" of hemp, "3 strands" of floss.
+     * Returns the thickness that $text says: a length, "10 turns over 12 mm" wound on a rod, "20 lb" of hemp, "3
+     * strands" of floss.
      *
      * @throws Failure If it is none of these
      */
     public static function thicknessOf(string $text): Length
     {
         return match (true) {
-            1 === preg_match('/^\s*(\d{1,3})\s*turns?\s+(?:over|in)\s+(.+)$/i', $text, $match) => self::wound(Length::parse($match[2], Unit::Millimetre), (int) $match[1]),
-            1 === preg_match('/^\s*(\d{1,3})\s*(?:lbs?|pounds?)\s*$/i', $text, $match) => self::hempOf((float) $match[1]),
+            1 === preg_match(
+                '/^\s*(\d{1,3})\s*turns?\s+(?:over|in)\s+(.+)$/i',
+                $text,
+                $match,
+            ) => self::wound(Length::parse($match[2], Unit::Millimetre), (int) $match[1]),
+            1 === preg_match(
+                '/^\s*(\d{1,3})\s*(?:lbs?|pounds?)\s*$/i',
+                $text,
+                $match,
+            ) => self::hempOf((float) $match[1]),
             1 === preg_match('/^\s*(\d{1,2})\s*strands?\s*$/i', $text, $match) => self::flossOf((int) $match[1]),
             default => Length::parse($text, Unit::Millimetre),
         };
@@ -79,7 +88,9 @@ final readonly class Cord
      */
     public static function flossOf(int $strands): Length
     {
-        return Length::ofMillimetres(self::FLOSS * CirclePacking::enclosing(max(1, $strands)) * (1 - Fibre::Cotton->squeeze()));
+        return Length::ofMillimetres(
+            self::FLOSS * CirclePacking::enclosing(max(1, $strands)) * (1 - Fibre::Cotton->squeeze()),
+        );
     }
 
     /**

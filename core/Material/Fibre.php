@@ -46,7 +46,8 @@ enum Fibre: string
     case ElasticClear = 'elastic-clear';
 
     /**
-     * Returns how the cord's real use in a knot compares with the ideal tube's (about ±0.05; judgement, see docs/model.md).
+     * Returns how the cord's real use in a knot compares with the ideal tube's (about ±0.05; judgement, see
+     * docs/model.md).
      */
     public function useFactor(): float
     {

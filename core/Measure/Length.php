@@ -81,7 +81,9 @@ final readonly class Length implements \Stringable
 
     public static function longest(self $first, self ...$others): self
     {
-        return new self(max([$first->millimetres, ...array_map(static fn (self $other): float => $other->millimetres, $others)]));
+        return new self(
+            max([$first->millimetres, ...array_map(static fn (self $other): float => $other->millimetres, $others)]),
+        );
     }
 
     public function in(Unit $unit): float

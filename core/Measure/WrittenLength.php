@@ -7,7 +7,8 @@ namespace Rinkel\Core\Measure;
 /**
  * A length as it is written for a maker, kept in its parts so that a page can set the fraction as a fraction.
  *
- * "−1 3/16 in" is negative, whole 1, numerator 3, denominator 16. Fractions are in lowest terms, sixteenths at the finest.
+ * "−1 3/16 in" is negative, whole 1, numerator 3, denominator 16. Fractions are in lowest terms, sixteenths at the
+ * finest.
  */
 final readonly class WrittenLength implements \Stringable
 {

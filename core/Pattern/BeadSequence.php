@@ -37,9 +37,18 @@ final readonly class BeadSequence
 
         return match ($run->order) {
             BeadOrder::AsNamed => $named,
-            BeadOrder::ByValue => $this->byTurns($named, fn (string $name): float => $this->beads[$name]->colour->lab()[0]),
-            BeadOrder::ByForm => $this->byTurns($named, fn (string $name): float => $this->beads[$name]->length->millimetres * $this->beads[$name]->diameter->millimetres ** 2),
-            BeadOrder::ByColour => self::apart($named, array_map(static fn (Bead $bead): Colour => $bead->colour, $this->beads)),
+            BeadOrder::ByValue => $this->byTurns(
+                $named,
+                fn (string $name): float => $this->beads[$name]->colour->lab()[0],
+            ),
+            BeadOrder::ByForm => $this->byTurns(
+                $named,
+                fn (string $name): float => $this->beads[$name]->length->millimetres * $this->beads[$name]->diameter->millimetres ** 2,
+            ),
+            BeadOrder::ByColour => self::apart(
+                $named,
+                array_map(static fn (Bead $bead): Colour => $bead->colour, $this->beads),
+            ),
         };
     }
 
@@ -68,8 +77,8 @@ final readonly class BeadSequence
     }
 
     /**
-     * Returns the names so that each differs from the one before it as much as those left allow, the more frequent first. A name
-     * that fills half of the rest is next, or it would have to touch itself later.
+     * Returns the names so that each differs from the one before it as much as those left allow, the more frequent
+     * first. A name that fills half of the rest is next, or it would have to touch itself later.
      *
      * @param list<string>          $names
      * @param array<string, Colour> $colours of each name
@@ -105,8 +114,8 @@ final readonly class BeadSequence
     }
 
     /**
-     * Returns the names so that each colour is spread evenly over the whole, and no two of a colour touch where that can be: next is
-     * the colour furthest behind its even share, or one that fills more than half of the rest.
+     * Returns the names so that each colour is spread evenly over the whole, and no two of a colour touch where that
+     * can be: next is the colour furthest behind its even share, or one that fills more than half of the rest.
      *
      * @param list<string>          $names
      * @param array<string, Colour> $colours of each name

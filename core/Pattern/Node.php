@@ -7,8 +7,8 @@ namespace Rinkel\Core\Pattern;
 use Rinkel\Core\Measure\Unit;
 
 /**
- * One part of a pattern: data with a place in the text it was read from, that writes itself and says what it names. Reading it and
- * setting it on a line is done elsewhere.
+ * One part of a pattern: data with a place in the text it was read from, that writes itself and says what it names.
+ * Reading it and setting it on a line is done elsewhere.
  */
 interface Node extends \Stringable
 {

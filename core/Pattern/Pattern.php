@@ -24,7 +24,8 @@ final readonly class Pattern implements \Stringable
     public function __construct(public array $parts) {}
 
     /**
-     * Returns the pattern that $text says; a bare number in a gap is in $bare, its knots are all there are unless others are given.
+     * Returns the pattern that $text says; a bare number in a gap is in $bare, its knots are all there are unless
+     * others are given.
      *
      * @throws Exception\PatternUnreadable If anything in the text cannot be read; carries every fault found
      */
@@ -93,8 +94,8 @@ final readonly class Pattern implements \Stringable
     }
 
     /**
-     * Returns $text with every length that has no unit said in $bare, all else as it stands: another unit of the piece then changes
-     * nothing. A text that cannot be read is returned as it is.
+     * Returns $text with every length that has no unit said in $bare, all else as it stands: another unit of the piece
+     * then changes nothing. A text that cannot be read is returned as it is.
      */
     public static function pinned(string $text, Unit $bare): string
     {

@@ -13,8 +13,8 @@ use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Mirror;
 
 /**
- * Changes of a pattern by the place of its parts. A path counts from 0 and goes into brackets by dots: "2.0" is the first part
- * inside the third. What a path does not lead to, or what would leave nothing, changes nothing.
+ * Changes of a pattern by the place of its parts. A path counts from 0 and goes into brackets by dots: "2.0" is the
+ * first part inside the third. What a path does not lead to, or what would leave nothing, changes nothing.
  */
 final readonly class PatternEdit
 {
@@ -72,7 +72,11 @@ final readonly class PatternEdit
     public function counted(string $path, int $more): Pattern
     {
         return $this->replaced($path, static fn (Node $node): array => [match (true) {
-            $node instanceof Group && $node->times instanceof Fit => new Group($node->parts, $node->times->plus($more), $node->alternate),
+            $node instanceof Group && $node->times instanceof Fit => new Group(
+                $node->parts,
+                $node->times->plus($more),
+                $node->alternate,
+            ),
             $node instanceof Counted => $node->times(($node->count() ?? 0) + $more),
             default => $node,
         }]);
@@ -170,7 +174,10 @@ final readonly class PatternEdit
      */
     public function freed(string $path): Pattern
     {
-        return $this->replaced($path, static fn (Node $node): array => [($node instanceof Counted ? $node->freed() : null) ?? $node]);
+        return $this->replaced(
+            $path,
+            static fn (Node $node): array => [($node instanceof Counted ? $node->freed() : null) ?? $node],
+        );
     }
 
     /**
@@ -178,7 +185,12 @@ final readonly class PatternEdit
      */
     public function alternated(string $path): Pattern
     {
-        return $this->replaced($path, static fn (Node $node): array => [$node instanceof Group ? new Group($node->parts, $node->times, !$node->alternate) : $node]);
+        return $this->replaced(
+            $path,
+            static fn (Node $node): array => [
+                $node instanceof Group ? new Group($node->parts, $node->times, !$node->alternate) : $node,
+            ],
+        );
     }
 
     /**
@@ -186,7 +198,9 @@ final readonly class PatternEdit
      */
     public function mirrored(): Pattern
     {
-        $plain = array_values(array_filter($this->pattern->parts, static fn (Node $node): bool => !$node instanceof Mirror));
+        $plain = array_values(
+            array_filter($this->pattern->parts, static fn (Node $node): bool => !$node instanceof Mirror),
+        );
         if (\count($plain) < \count($this->pattern->parts)) {
             return [] === $plain ? $this->pattern : new Pattern($plain);
         }
@@ -209,7 +223,9 @@ final readonly class PatternEdit
      */
     public function withBeadCalled(string $old, string $new): Pattern
     {
-        return $this->everyPart(static fn (Node $node): Node => $node instanceof Knots ? $node : self::called($node, $old, $new));
+        return $this->everyPart(
+            static fn (Node $node): Node => $node instanceof Knots ? $node : self::called($node, $old, $new),
+        );
     }
 
     /**
@@ -217,7 +233,9 @@ final readonly class PatternEdit
      */
     public function withCordCalled(string $old, string $new): Pattern
     {
-        return $this->everyPart(static fn (Node $node): Node => $node instanceof Knots ? self::called($node, $old, $new) : $node);
+        return $this->everyPart(
+            static fn (Node $node): Node => $node instanceof Knots ? self::called($node, $old, $new) : $node,
+        );
     }
 
     /**
@@ -331,6 +349,9 @@ final readonly class PatternEdit
      */
     private static function steps(string $path): array
     {
-        return 1 === preg_match('/^\d{1,4}(\.\d{1,4}){0,12}$/', $path) ? array_map(intval(...), explode('.', $path)) : [];
+        return 1 === preg_match(
+            '/^\d{1,4}(\.\d{1,4}){0,12}$/',
+            $path,
+        ) ? array_map(intval(...), explode('.', $path)) : [];
     }
 }

@@ -17,6 +17,10 @@ final readonly class Place
 
     public function equals(?self $other): bool
     {
-        return null !== $other && [$this->line, $this->column, $this->length] === [$other->line, $other->column, $other->length];
+        return null !== $other && [$this->line, $this->column, $this->length] === [
+            $other->line,
+            $other->column,
+            $other->length,
+        ];
     }
 }

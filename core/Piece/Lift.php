@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Piece;
 
 /**
- * The step from one version of the open format to the next. A lift is frozen: it knows that version as it was, and nothing of how
- * the program goes on.
+ * The step from one version of the open format to the next. A lift is frozen: it knows that version as it was, and
+ * nothing of how the program goes on.
  */
 interface Lift
 {

@@ -7,8 +7,8 @@ namespace Rinkel\Core\Piece;
 use Rinkel\Core\Piece\Lift\FromVersion1;
 
 /**
- * Brings a document of an older version of the open format up to the present one, a version at a time, so that what was once kept
- * can be read for ever. What is not as its version says it is left for the reader to tell.
+ * Brings a document of an older version of the open format up to the present one, a version at a time, so that what was
+ * once kept can be read for ever. What is not as its version says it is left for the reader to tell.
  */
 final class Lifts
 {

@@ -124,7 +124,8 @@ final readonly class Piece
     }
 
     /**
-     * Returns this piece as its maker reads and writes it in another unit; bare lengths in its pattern keep the unit they had.
+     * Returns this piece as its maker reads and writes it in another unit; bare lengths in its pattern keep the unit
+     * they had.
      */
     public function withUnit(Unit $unit): self
     {
@@ -208,7 +209,10 @@ final readonly class Piece
      */
     private static function withKey(array $entries, string $old, string $new): array
     {
-        $names = array_map(static fn (int|string $name): string => $old === (string) $name ? $new : (string) $name, array_keys($entries));
+        $names = array_map(
+            static fn (int|string $name): string => $old === (string) $name ? $new : (string) $name,
+            array_keys($entries),
+        );
 
         return array_combine($names, $entries);
     }
@@ -228,8 +232,13 @@ final readonly class Piece
      * @param array<string, Bead>    $beads
      * @param array<string, Finding> $findings
      */
-    public function completedWith(array $cords, array $beads, array $findings, string $pattern, ClosureWish $closure): self
-    {
+    public function completedWith(
+        array $cords,
+        array $beads,
+        array $findings,
+        string $pattern,
+        ClosureWish $closure,
+    ): self {
         return $this->with([
             'cords' => $this->cords + $cords,
             'beads' => [] === $this->beads ? $beads : $this->beads,

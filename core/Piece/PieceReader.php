@@ -35,8 +35,8 @@ use Rinkel\Core\Quoted;
 /**
  * Reads a piece from the open format (docs/piece.schema.json), decoded to arrays.
  *
- * Lengths are texts as a maker writes them. A bare number is in the piece's unit; thicknesses, beads and findings are in mm.
- * Everything wrong is collected, so that a maker sees all of it at once.
+ * Lengths are texts as a maker writes them. A bare number is in the piece's unit; thicknesses, beads and findings are
+ * in mm. Everything wrong is collected, so that a maker sees all of it at once.
  */
 final class PieceReader
 {
@@ -70,48 +70,118 @@ final class PieceReader
         $fields->mustBe('format', self::FORMAT);
         $fields->mustBeVersion('version', self::VERSION);
         $name = $fields->text('name', self::NAME_LONGEST);
-        $unit = $fields->choice('unit', Unit::class, Unit::Centimetre, [Unit::Centimetre, Unit::Inch]) ?? Unit::Centimetre;
+        $unit = $fields->choice(
+            'unit',
+            Unit::class,
+            Unit::Centimetre,
+            [Unit::Centimetre, Unit::Inch],
+        ) ?? Unit::Centimetre;
         $construction = $fields->name('construction');
         $wearer = $this->wearer($fields, $unit);
         $ease = $fields->length('ease', $unit, Length::zero(), Length::ofMillimetres(60), EaseScale::snug());
         $length = $fields->length('length', $unit, Length::ofCentimetres(5), Length::ofCentimetres(300));
         $tension = $fields->choice('tension', Tension::class, Tension::Even);
         $wraps = $fields->number('wraps', 1, 12, 1);
-        $cords = $fields->each('cords', fn (string $path): ?CordUse => $this->cord($fields, $path), Pattern::isName(...), self::noName(...));
-        $beads = $fields->each('beads', fn (string $path): ?Bead => $this->bead($fields, $path), Naming::suits(...), self::noName(...));
-        $findings = $fields->each('findings', fn (string $path): ?Finding => $this->finding($fields, $path), Pattern::isName(...), self::noName(...));
-        $samples = $fields->each('samples', fn (string $path): ?Sample => $this->sample($fields, $path), $this->isKnot(...), $this->noKnot(...));
+        $cords = $fields->each(
+            'cords',
+            fn (string $path): ?CordUse => $this->cord($fields, $path),
+            Pattern::isName(...),
+            self::noName(...),
+        );
+        $beads = $fields->each(
+            'beads',
+            fn (string $path): ?Bead => $this->bead($fields, $path),
+            Naming::suits(...),
+            self::noName(...),
+        );
+        $findings = $fields->each(
+            'findings',
+            fn (string $path): ?Finding => $this->finding($fields, $path),
+            Pattern::isName(...),
+            self::noName(...),
+        );
+        $samples = $fields->each(
+            'samples',
+            fn (string $path): ?Sample => $this->sample($fields, $path),
+            $this->isKnot(...),
+            $this->noKnot(...),
+        );
         $pattern = $fields->note('pattern', self::PATTERN_LONGEST);
         $closure = $this->closure($fields, $unit);
         $drop = $fields->length('drop', $unit, Length::zero(), Length::ofCentimetres(100));
         [$child, $instant] = [$fields->yes('forChild'), $fields->yes('instantGlue')];
         $fields->noneElse();
-        $written = null === $pattern ? null : $fields->parsed('pattern', fn (string $text): Written => Written::read($text, $unit, $this->knots), null);
+        $written = null === $pattern ? null : $fields->parsed(
+            'pattern',
+            fn (string $text): Written => Written::read($text, $unit, $this->knots),
+            null,
+        );
         if ([] !== $fields->faults()) {
             throw PieceUnreadable::because($fields->faults());
         }
         \assert(isset($name, $construction, $wearer, $ease, $tension, $wraps));
 
-        return new Piece($name, $unit, $construction, $wearer, $ease, $tension, $wraps, $length, $cords, $beads, $findings, $written, $closure, $samples, $child, $instant, $drop);
+        return new Piece(
+            $name,
+            $unit,
+            $construction,
+            $wearer,
+            $ease,
+            $tension,
+            $wraps,
+            $length,
+            $cords,
+            $beads,
+            $findings,
+            $written,
+            $closure,
+            $samples,
+            $child,
+            $instant,
+            $drop,
+        );
     }
 
     private function wearer(Fields $fields, Unit $unit): ?Wearer
     {
         $place = $fields->choice('wearer.place', BodyPlace::class, BodyPlace::Wrist);
-        $girth = $fields->required('wearer.girth')->measured('wearer.girth', $unit, ($place ?? BodyPlace::Wrist)->girth());
+        $girth = $fields->required('wearer.girth')->measured(
+            'wearer.girth',
+            $unit,
+            ($place ?? BodyPlace::Wrist)->girth(),
+        );
         $measured = $fields->choice('wearer.measured', Measured::class, Measured::Snug);
         $hand = $fields->measured('wearer.hand', $unit, ($place ?? BodyPlace::Wrist)->passing());
         $upper = $fields->length('wearer.upper', $unit, Length::ofMillimetres(70), Length::ofMillimetres(900));
         $upperAt = $fields->length('wearer.upperAt', $unit, Length::ofMillimetres(5), Length::ofMillimetres(500));
 
-        return null === $girth || null === $measured || null === $place ? null : new Wearer($girth, $measured, $hand, $place, $upper, $upperAt);
+        return null === $girth || null === $measured || null === $place ? null : new Wearer(
+            $girth,
+            $measured,
+            $hand,
+            $place,
+            $upper,
+            $upperAt,
+        );
     }
 
     private function cord(Fields $fields, string $path): ?CordUse
     {
         $fibre = $fields->choice($path.'.fibre', Fibre::class, Fibre::Polyester);
-        $thickness = $fields->length($path.'.thickness', Unit::Millimetre, Length::ofMillimetres(0.2), Length::ofMillimetres(12), Length::ofMillimetres(1), Cord::thicknessOf(...));
-        $width = $fields->length($path.'.width', Unit::Millimetre, Length::ofMillimetres(0.2), Length::ofMillimetres(40));
+        $thickness = $fields->length(
+            $path.'.thickness',
+            Unit::Millimetre,
+            Length::ofMillimetres(0.2),
+            Length::ofMillimetres(12),
+            Length::ofMillimetres(1),
+            Cord::thicknessOf(...),
+        );
+        $width = $fields->length(
+            $path.'.width',
+            Unit::Millimetre,
+            Length::ofMillimetres(0.2),
+            Length::ofMillimetres(40),
+        );
         $colour = $fields->parsed($path.'.colour', Colour::parse(...), Colour::parse('#2e4a62'));
         $count = $fields->number($path.'.count', 1, 60, 'cords.core' === $path || 'cords.strand' === $path ? 2 : 1);
 
@@ -130,7 +200,10 @@ final class PieceReader
         $shape = $fields->choice($path.'.shape', BeadShape::class, BeadShape::Round);
         $size = $fields->note($path.'.size', 10);
         if (null !== $size && null === Bead::seed($size)) {
-            $size = $fields->fault($path.'.size', \sprintf('Expected one of %s, not %s.', implode(', ', Bead::seedSizes()), new Quoted($size)));
+            $size = $fields->fault(
+                $path.'.size',
+                \sprintf('Expected one of %s, not %s.', implode(', ', Bead::seedSizes()), new Quoted($size)),
+            );
         }
         [$least, $most] = [Length::ofMillimetres(0.5), Length::ofMillimetres(80)];
         $diameter = $fields->length($path.'.diameter', Unit::Millimetre, $least, $most);
@@ -159,7 +232,14 @@ final class PieceReader
         $nickel = $fields->yes($path.'.nickel');
         $stock = $fields->number($path.'.stock', 0, 100_000);
 
-        return null === $kind || $fields->hasFaultAt($path) ? null : Finding::of($kind, $length, $width, $inside, $nickel, $stock);
+        return null === $kind || $fields->hasFaultAt($path) ? null : Finding::of(
+            $kind,
+            $length,
+            $width,
+            $inside,
+            $nickel,
+            $stock,
+        );
     }
 
     private function sample(Fields $fields, string $path): ?Sample
@@ -176,7 +256,12 @@ final class PieceReader
         if (!$fields->has('closure')) {
             return null;
         }
-        $kind = $fields->known('closure.kind', $this->closures->named(...), $this->closures->ids(), new SquareSliding());
+        $kind = $fields->known(
+            'closure.kind',
+            $this->closures->named(...),
+            $this->closures->ids(),
+            new SquareSliding(),
+        );
         $knots = $fields->number('closure.knots', 1, 20, 4);
         $wraps = $fields->number('closure.wraps', 1, 5, 3);
         $tail = $fields->length('closure.tail', $unit, Length::ofMillimetres(5), Length::ofMillimetres(600));
@@ -184,7 +269,16 @@ final class PieceReader
 
         return null === $kind || null === $knots || null === $wraps || null === $loops
             ? null
-            : new ClosureWish($kind, $knots, $wraps, $tail, $loops, $fields->names('closure.findings'), $fields->yes('closure.glued'), $fields->yes('closure.knotted'));
+            : new ClosureWish(
+                $kind,
+                $knots,
+                $wraps,
+                $tail,
+                $loops,
+                $fields->names('closure.findings'),
+                $fields->yes('closure.glued'),
+                $fields->yes('closure.knotted'),
+            );
     }
 
     private static function noName(string $name): string
@@ -199,6 +293,10 @@ final class PieceReader
 
     private function noKnot(string $word): string
     {
-        return \sprintf('No knot is called %s. It could be %s.', new Quoted($word), implode(', ', $this->knots->words()));
+        return \sprintf(
+            'No knot is called %s. It could be %s.',
+            new Quoted($word),
+            implode(', ', $this->knots->words()),
+        );
     }
 }

@@ -12,7 +12,8 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 
 /**
- * Writes a piece in the open format, lengths exact in mm, so that PieceReader returns an equal piece. What was left open stays out.
+ * Writes a piece in the open format, lengths exact in mm, so that PieceReader returns an equal piece. What was left
+ * open stays out.
  */
 final class PieceWriter
 {
@@ -44,7 +45,10 @@ final class PieceWriter
             'cords' => array_map($this->cord(...), $piece->cords),
             'beads' => array_map($this->bead(...), $piece->beads),
             'findings' => array_map($this->finding(...), $piece->findings),
-            'samples' => array_map(static fn (Sample $sample): array => self::known(['pitch' => $sample->pitch, 'use' => $sample->use]), $piece->samples),
+            'samples' => array_map(
+                static fn (Sample $sample): array => self::known(['pitch' => $sample->pitch, 'use' => $sample->use]),
+                $piece->samples,
+            ),
             'pattern' => $piece->pattern?->text,
             'closure' => null === $piece->closure ? null : $this->closure($piece->closure),
             'forChild' => $piece->forChild,
@@ -126,7 +130,10 @@ final class PieceWriter
     {
         return array_map(
             static fn (mixed $value): mixed => $value instanceof Length ? (string) $value : $value,
-            array_filter($values, static fn (mixed $value): bool => null !== $value && [] !== $value && false !== $value),
+            array_filter(
+                $values,
+                static fn (mixed $value): bool => null !== $value && [] !== $value && false !== $value,
+            ),
         );
     }
 }

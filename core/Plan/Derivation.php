@@ -69,7 +69,23 @@ final readonly class Derivation
         $length = $this->draft->body()->plus($this->draft->wornGap());
         $drape = $this->draft->piece->drape($length);
 
-        return [new Figure('drop', $drape->drop(), [new Step('drop', ['length' => $length, 'neck' => $this->draft->piece->wearer->skin(), 'drop' => $drape->drop(), 'style' => '' === $drape->style() ? 'none' : $drape->style()])])];
+        return [
+            new Figure(
+                'drop',
+                $drape->drop(),
+                [
+                    new Step(
+                        'drop',
+                        [
+                            'length' => $length,
+                            'neck' => $this->draft->piece->wearer->skin(),
+                            'drop' => $drape->drop(),
+                            'style' => '' === $drape->style() ? 'none' : $drape->style(),
+                        ],
+                    ),
+                ],
+            ),
+        ];
     }
 
     /**
@@ -79,7 +95,10 @@ final readonly class Derivation
      */
     private function turned(): array
     {
-        $twists = array_map(static fn (Element $element): int => $element->knot?->twist() ?? 0, $this->draft->setting->elements);
+        $twists = array_map(
+            static fn (Element $element): int => $element->knot?->twist() ?? 0,
+            $this->draft->setting->elements,
+        );
         $halves = array_sum($twists);
         $all = array_sum(array_map(abs(...), $twists));
         if (0 === $all) {
@@ -87,7 +106,24 @@ final readonly class Derivation
         }
         $perTurn = HalfKnot::perTurn($this->draft->piece->cords['core']->count ?? 1);
 
-        return [new Figure('spiral', round($all / $perTurn, 1), [new Step('spiral', ['knots' => $all, 'perTurn' => $perTurn, 'turns' => round($all / $perTurn, 1), 'degrees' => (int) round(360 / $perTurn), 'left' => $halves >= 0 ? 'left' : 'right'])])];
+        return [
+            new Figure(
+                'spiral',
+                round($all / $perTurn, 1),
+                [
+                    new Step(
+                        'spiral',
+                        [
+                            'knots' => $all,
+                            'perTurn' => $perTurn,
+                            'turns' => round($all / $perTurn, 1),
+                            'degrees' => (int) round(360 / $perTurn),
+                            'left' => $halves >= 0 ? 'left' : 'right',
+                        ],
+                    ),
+                ],
+            ),
+        ];
     }
 
     private function wished(): Figure
@@ -96,8 +132,18 @@ final readonly class Derivation
         $wished = $this->draft->wished();
         $steps = [match (true) {
             null !== $piece->length => new Step('wished-length', ['length' => $piece->length]),
-            null !== $piece->askedLength() => new Step('wished-drop', ['drop' => $piece->drop ?? Length::zero(), 'neck' => $piece->wearer->skin(), 'length' => $piece->askedLength()]),
-            Measured::Snug === $piece->wearer->measured => new Step('wished-snug', ['wrist' => $piece->wearer->girth, 'ease' => $piece->ease, 'wished' => $wished]),
+            null !== $piece->askedLength() => new Step(
+                'wished-drop',
+                [
+                    'drop' => $piece->drop ?? Length::zero(),
+                    'neck' => $piece->wearer->skin(),
+                    'length' => $piece->askedLength(),
+                ],
+            ),
+            Measured::Snug === $piece->wearer->measured => new Step(
+                'wished-snug',
+                ['wrist' => $piece->wearer->girth, 'ease' => $piece->ease, 'wished' => $wished],
+            ),
             default => new Step('wished-comfortable', ['wished' => $wished]),
         }];
         if ($piece->wraps > 1) {
@@ -120,7 +166,17 @@ final readonly class Derivation
     private function body(): Figure
     {
         $draft = $this->draft;
-        $steps = [new Step('body-goal', ['goal' => $draft->goal, 'skin' => $draft->piece->wearer->skin(), 'wished' => $draft->wished(), 'slides' => $draft->fastened->kind->slides() ? 'yes' : 'no'])];
+        $steps = [
+            new Step(
+                'body-goal',
+                [
+                    'goal' => $draft->goal,
+                    'skin' => $draft->piece->wearer->skin(),
+                    'wished' => $draft->wished(),
+                    'slides' => $draft->fastened->kind->slides() ? 'yes' : 'no',
+                ],
+            ),
+        ];
         foreach ($this->kinds() as [$count, $element]) {
             if ($element->length->isZero()) {
                 continue;
@@ -130,13 +186,25 @@ final readonly class Derivation
                 'count' => $count,
                 'each' => $this->fine($element->length),
                 'together' => $element->length->times($count),
-                'source' => $this->draft->piece->knots()->hasSample($element->knot ?? new Square()) ? 'sample' : 'model',
+                'source' => $this->draft->piece->knots()->hasSample(
+                    $element->knot ?? new Square(),
+                ) ? 'sample' : 'model',
             ]);
         }
         if (0 !== $draft->setting->spread) {
-            $steps[] = new Step('body-spread', ['count' => abs($draft->setting->spread), 'way' => $draft->setting->spread > 0 ? 'more' : 'fewer']);
+            $steps[] = new Step(
+                'body-spread',
+                ['count' => abs($draft->setting->spread), 'way' => $draft->setting->spread > 0 ? 'more' : 'fewer'],
+            );
         }
-        $steps[] = new Step('body-length', ['body' => $draft->body(), 'over' => $draft->setting->over->absolute(), 'side' => $draft->setting->over->isNegative() ? 'short' : 'over']);
+        $steps[] = new Step(
+            'body-length',
+            [
+                'body' => $draft->body(),
+                'over' => $draft->setting->over->absolute(),
+                'side' => $draft->setting->over->isNegative() ? 'short' : 'over',
+            ],
+        );
 
         return new Figure('body', $draft->body(), $steps);
     }
@@ -175,7 +243,10 @@ final readonly class Derivation
         return match ($part) {
             'straight' => ['halves' => $cut->folded ? 2 : 1],
             'knots' => ['halves' => $cut->folded ? 2 : 1, 'kinds' => $this->kindsIn($cut)],
-            'closure' => ['tail' => $this->draft->fastened->tail ?? $this->draft->fastened->narrow, 'kind' => $this->draft->fastened->kind->id()],
+            'closure' => [
+                'tail' => $this->draft->fastened->tail ?? $this->draft->fastened->narrow,
+                'kind' => $this->draft->fastened->kind->id(),
+            ],
             'ends' => ['handling' => $cut->part('ends')->times(0.5)],
             'margin' => ['percent' => (int) round(100 * Cut::MARGIN)],
             'rounding' => ['cut' => $cut->length],
@@ -218,8 +289,8 @@ final readonly class Derivation
     }
 
     /**
-     * Returns what other schools of makers would cut for a band (common practice): six times the band for each working cord, 5 to 6
-     * turns around the hand for both, the wrist and 3 to 4 in for a core.
+     * Returns what other schools of makers would cut for a band (common practice): six times the band for each working
+     * cord, 5 to 6 turns around the hand for both, the wrist and 3 to 4 in for a core.
      *
      * @return list<Figure>
      */
@@ -238,10 +309,30 @@ final readonly class Derivation
                         'body' => $body,
                         'each' => $each,
                         'both' => $each->times(2),
-                        'model' => $body->isZero() ? 0.0 : round($cut->part('knots')->plus($cut->part('straight'))->times($cut->count)->ratioTo($body->times(2)), 1),
+                        'model' => $body->isZero() ? 0.0 : round(
+                            $cut->part('knots')->plus($cut->part('straight'))->times($cut->count)->ratioTo($body->times(2)),
+                            1,
+                        ),
                     ])]),
-                    new Figure('turns', $hand->times(5.5), [new Step('turns', ['hand' => $hand, 'five' => $hand->times(5), 'six' => $hand->times(6)])]),
-                    new Figure('wrist-and-more', $wrist->plus(Length::ofInches(3.5)), [new Step('wrist-and-more', ['wrist' => $wrist, 'less' => $wrist->plus(Length::ofInches(3)), 'more' => $wrist->plus(Length::ofInches(4))])]),
+                    new Figure(
+                        'turns',
+                        $hand->times(5.5),
+                        [new Step('turns', ['hand' => $hand, 'five' => $hand->times(5), 'six' => $hand->times(6)])],
+                    ),
+                    new Figure(
+                        'wrist-and-more',
+                        $wrist->plus(Length::ofInches(3.5)),
+                        [
+                            new Step(
+                                'wrist-and-more',
+                                [
+                                    'wrist' => $wrist,
+                                    'less' => $wrist->plus(Length::ofInches(3)),
+                                    'more' => $wrist->plus(Length::ofInches(4)),
+                                ],
+                            ),
+                        ],
+                    ),
                 ];
             }
         }

@@ -15,7 +15,8 @@ use Rinkel\Core\Remark\Remedy;
 use Rinkel\Core\Remark\Severity;
 
 /**
- * Judges a pattern in which every count is fixed: it no longer goes with its wearer, so it may come out short or long of her.
+ * Judges a pattern in which every count is fixed: it no longer goes with its wearer, so it may come out short or long
+ * of her.
  *
  * @internal
  */

@@ -41,7 +41,10 @@ final readonly class Judgement
     public function checks(): array
     {
         $checks = array_values(array_filter([
-            ...($this->draft->fastened->kind->slides() ? [$this->tooLong(), $this->cannotOpen()] : [$this->fit(), $this->cannotPass()]),
+            ...($this->draft->fastened->kind->slides() ? [
+                $this->tooLong(),
+                $this->cannotOpen(),
+            ] : [$this->fit(), $this->cannotPass()]),
             (new FixedCounts($this->draft))->check(),
             ...$this->draft->fastened->checks,
             ...$this->holes(),
@@ -54,7 +57,10 @@ final readonly class Judgement
             ...$this->cautions(),
         ]));
         $order = array_flip(array_map(static fn (Severity $severity): string => $severity->value, Severity::cases()));
-        usort($checks, static fn (Check $one, Check $other): int => $order[$one->severity->value] <=> $order[$other->severity->value]);
+        usort(
+            $checks,
+            static fn (Check $one, Check $other): int => $order[$one->severity->value] <=> $order[$other->severity->value],
+        );
 
         return $checks;
     }
@@ -116,7 +122,11 @@ final readonly class Judgement
             return null;
         }
 
-        return new Check('fit-'.$zone->value, Severity::Warn, ['closed' => $this->draft->closed(), 'wished' => $this->draft->wished()]);
+        return new Check(
+            'fit-'.$zone->value,
+            Severity::Warn,
+            ['closed' => $this->draft->closed(), 'wished' => $this->draft->wished()],
+        );
     }
 
     private function cannotPass(): ?Check
@@ -152,8 +162,18 @@ final readonly class Judgement
                 'passes' => \count($passes),
                 'cord' => $passes[0]->thickness->written(Unit::Millimetre),
                 'short' => $short->written(Unit::Millimetre),
-                'one' => number_format((new Hole($bead->hole))->thickestFor(1, $passes[0]->fibre)->millimetres, 2, '.', '').' mm',
-                'all' => number_format((new Hole($bead->hole))->thickestFor(\count($passes), $passes[0]->fibre)->millimetres, 2, '.', '').' mm',
+                'one' => number_format(
+                    (new Hole($bead->hole))->thickestFor(1, $passes[0]->fibre)->millimetres,
+                    2,
+                    '.',
+                    '',
+                ).' mm',
+                'all' => number_format(
+                    (new Hole($bead->hole))->thickestFor(\count($passes), $passes[0]->fibre)->millimetres,
+                    2,
+                    '.',
+                    '',
+                ).' mm',
             ]);
         }
 
@@ -186,7 +206,11 @@ final readonly class Judgement
         if (null === $short) {
             foreach ($this->draft->setting->beads() as $name => $wanted) {
                 $stock = $this->draft->piece->beads[$name]->stock ?? null;
-                $short = null !== $stock && $stock < $wanted ? ['bead' => $name, 'stock' => $stock, 'wanted' => $wanted] : $short;
+                $short = null !== $stock && $stock < $wanted ? [
+                    'bead' => $name,
+                    'stock' => $stock,
+                    'wanted' => $wanted,
+                ] : $short;
             }
         } else {
             $short = ['bead' => $short->bead, 'stock' => $short->stock, 'wanted' => $short->wanted];
@@ -211,7 +235,11 @@ final readonly class Judgement
         }
         $off = 0 === $weight ? 0.0 : $centre / $weight - $this->draft->body()->millimetres / 2;
 
-        return abs($off) < 1 ? null : new Check('not-symmetric', Severity::Hint, ['off' => Length::ofMillimetres(abs($off))]);
+        return abs($off) < 1 ? null : new Check(
+            'not-symmetric',
+            Severity::Hint,
+            ['off' => Length::ofMillimetres(abs($off))],
+        );
     }
 
     private function instantGlue(): ?Check
@@ -233,7 +261,11 @@ final readonly class Judgement
             return null;
         }
 
-        return new Check('hand-estimated', Severity::Hint, ['hand' => $wearer->handGirth(), 'ratio' => $wearer->ratio(), 'place' => $wearer->place->value]);
+        return new Check(
+            'hand-estimated',
+            Severity::Hint,
+            ['hand' => $wearer->handGirth(), 'ratio' => $wearer->ratio(), 'place' => $wearer->place->value],
+        );
     }
 
     /**
@@ -250,7 +282,9 @@ final readonly class Judgement
 
         return [
             new Check('finish-'.$cord->fibre->ending()->value, Severity::Hint, ['fibre' => $cord->fibre->value]),
-            ...($slides ? [new Check($glued ? 'slider-glued' : 'slider-no-glue', $glued ? Severity::Stop : Severity::Hint)] : []),
+            ...($slides ? [
+                new Check($glued ? 'slider-glued' : 'slider-no-glue', $glued ? Severity::Stop : Severity::Hint),
+            ] : []),
         ];
     }
 
@@ -265,11 +299,18 @@ final readonly class Judgement
         $nickel = array_filter($piece->findings, static fn ($finding): bool => $finding->nickel);
 
         return [
-            ...($piece->forChild && BodyPlace::Neck === $piece->wearer->place ? [new Check('child-needs-breakaway', Severity::Stop)] : []),
+            ...($piece->forChild && BodyPlace::Neck === $piece->wearer->place ? [
+                new Check('child-needs-breakaway', Severity::Stop),
+            ] : []),
             new Check($singes ? 'open-flame' : 'glue-fumes', Severity::Caution),
             new Check('small-parts', Severity::Caution),
-            ...(BodyPlace::Neck === $piece->wearer->place && !$piece->forChild ? [new Check('necklace-catches', Severity::Caution)] : []),
-            ...array_map(static fn (string $code): Check => new Check($code, Severity::Caution), $this->draft->fastened->kind->cautions()),
+            ...(BodyPlace::Neck === $piece->wearer->place && !$piece->forChild ? [
+                new Check('necklace-catches', Severity::Caution),
+            ] : []),
+            ...array_map(
+                static fn (string $code): Check => new Check($code, Severity::Caution),
+                $this->draft->fastened->kind->cautions(),
+            ),
             ...([] === $nickel ? [] : [new Check('nickel', Severity::Caution)]),
         ];
     }

@@ -55,7 +55,8 @@ final readonly class Plan
     }
 
     /**
-     * Returns how many of each bead lie where: on the core or only cord, beside it on the left and the right, or on a strand.
+     * Returns how many of each bead lie where: on the core or only cord, beside it on the left and the right, or on a
+     * strand.
      *
      * @return array<string, array<string, int>> by name and lane
      */

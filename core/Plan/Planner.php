@@ -95,7 +95,9 @@ final readonly class Planner
             throw self::fault('pattern', $unfit->getMessage());
         }
         $ends = $construction->ends($piece);
-        $closure = $wish->kind->on(new Site($wish, $ends, $piece->sliderCord() ?? $ends->cord, $piece->knots(), $piece->findings));
+        $closure = $wish->kind->on(
+            new Site($wish, $ends, $piece->sliderCord() ?? $ends->cord, $piece->knots(), $piece->findings),
+        );
         $ring = $this->ring($piece, $construction, $line);
         $goal = Length::longest(Length::zero(), $closure->body($ring));
         try {
@@ -104,12 +106,22 @@ final readonly class Planner
             throw self::fault('pattern', $unfit->getMessage());
         }
 
-        return new Draft($piece, $pattern, $ring, $setting, $closure->fasten($ring, $setting->length), $goal, $construction);
+        return new Draft(
+            $piece,
+            $pattern,
+            $ring,
+            $setting,
+            $closure->fasten($ring, $setting->length),
+            $goal,
+            $construction,
+        );
     }
 
     private static function setter(Piece $piece): LineSetter
     {
-        return new LineSetter(array_filter(array_map(static fn (Bead $bead): ?int => $bead->stock, $piece->beads), is_int(...)));
+        return new LineSetter(
+            array_filter(array_map(static fn (Bead $bead): ?int => $bead->stock, $piece->beads), is_int(...)),
+        );
     }
 
     /**
@@ -161,7 +173,12 @@ final readonly class Planner
     {
         $maker = $this->construction($completed)->maker($completed);
 
-        return array_values(array_map(static fn (Knot $knot): string => $knot->word(), array_filter(KnownKnots::all()->knots(), $maker->ties(...))));
+        return array_values(
+            array_map(
+                static fn (Knot $knot): string => $knot->word(),
+                array_filter(KnownKnots::all()->knots(), $maker->ties(...)),
+            ),
+        );
     }
 
     /**
@@ -171,7 +188,11 @@ final readonly class Planner
     {
         $maker = $this->construction($completed)->maker($completed);
         $beads = array_map(strval(...), array_keys($completed->beads));
-        $tries = ['braid' => new Braid(Length::ofMillimetres(10)), 'net' => new Net(5, Length::ofMillimetres(12)), 'wave' => new Wave(4, $beads[0] ?? '', $beads[1] ?? '')];
+        $tries = [
+            'braid' => new Braid(Length::ofMillimetres(10)),
+            'net' => new Net(5, Length::ofMillimetres(12)),
+            'wave' => new Wave(4, $beads[0] ?? '', $beads[1] ?? ''),
+        ];
         foreach (array_keys($completed->findings) as $name) {
             $tries['link '.$name] = new Links(1, (string) $name);
         }
@@ -189,7 +210,8 @@ final readonly class Planner
     }
 
     /**
-     * Returns a new bead of usual size for a completed piece; larger, where the cords that go through it would not pass.
+     * Returns a new bead of usual size for a completed piece; larger, where the cords that go through it would not
+     * pass.
      */
     public function beadFor(Piece $completed, Colour $colour): Bead
     {
@@ -232,12 +254,29 @@ final readonly class Planner
         $faults = [];
         foreach (array_keys($piece->cords) as $name) {
             if (!$construction->cords()->has((string) $name)) {
-                $faults[] = new Fault('cords.'.$name, \sprintf('No cord of such a piece is called %s. It could be %s.', new Quoted((string) $name), implode(', ', $construction->cords()->known)));
+                $faults[] = new Fault(
+                    'cords.'.$name,
+                    \sprintf(
+                        'No cord of such a piece is called %s. It could be %s.',
+                        new Quoted((string) $name),
+                        implode(', ', $construction->cords()->known),
+                    ),
+                );
             }
         }
         foreach ($piece->closure->findings ?? [] as $name) {
             if (!isset($piece->findings[$name])) {
-                $faults[] = new Fault('closure.findings', \sprintf('No finding here is called %s. %s', new Quoted($name), [] === $piece->findings ? 'There is none yet.' : 'It could be '.implode(', ', array_keys($piece->findings)).'.'));
+                $faults[] = new Fault(
+                    'closure.findings',
+                    \sprintf(
+                        'No finding here is called %s. %s',
+                        new Quoted($name),
+                        [] === $piece->findings ? 'There is none yet.' : 'It could be '.implode(
+                            ', ',
+                            array_keys($piece->findings),
+                        ).'.',
+                    ),
+                );
             }
         }
         if ([] !== $faults) {
@@ -252,10 +291,23 @@ final readonly class Planner
             static fn (Element $element): bool => $element->length->isLongerThan(Length::zero()) || $element->stretches,
         );
         $bare = $construction->ends($piece)->cord->thickness;
-        $thickness = Length::longest($bare, ...array_map(static fn (Element $one): Length => $one->thickness, array_values($elements)));
-        $width = Length::longest($bare, ...array_map(static fn (Element $one): Length => $one->width, array_values($elements)));
+        $thickness = Length::longest(
+            $bare,
+            ...array_map(static fn (Element $one): Length => $one->thickness, array_values($elements)),
+        );
+        $width = Length::longest(
+            $bare,
+            ...array_map(static fn (Element $one): Length => $one->width, array_values($elements)),
+        );
 
-        return new Ring($piece->wearer, $piece->roomOverGirth(), $piece->wraps, $thickness, $width, $piece->askedLength());
+        return new Ring(
+            $piece->wearer,
+            $piece->roomOverGirth(),
+            $piece->wraps,
+            $thickness,
+            $width,
+            $piece->askedLength(),
+        );
     }
 
     /**
@@ -279,7 +331,10 @@ final readonly class Planner
         foreach ($role->lanes as $lane) {
             $body = $body->plus($role->halved ? $draft->setting->takeOfHalf($lane) : $draft->setting->take($lane));
         }
-        $closure = $role->carries ? new Take($draft->fastened->tails->times($role->twist), $draft->fastened->knots) : Take::none();
+        $closure = $role->carries ? new Take(
+            $draft->fastened->tails->times($role->twist),
+            $draft->fastened->knots,
+        ) : Take::none();
 
         return Cut::of(
             $role->name,
@@ -289,7 +344,10 @@ final readonly class Planner
             $draft->piece->unit,
             $body,
             $closure,
-            $role->spare ?? ($role->carries ? Length::longest($draft->fastened->end, Cut::handling()) : Cut::handling()),
+            $role->spare ?? ($role->carries ? Length::longest(
+                $draft->fastened->end,
+                Cut::handling(),
+            ) : Cut::handling()),
         );
     }
 
@@ -299,19 +357,32 @@ final readonly class Planner
     private function neighbours(Draft $draft): array
     {
         $scale = new EaseScale($draft->piece->wearer);
-        $plain = Length::sum(...array_map(static fn (Element $element): Length => $element->length, $draft->setting->elements));
+        $plain = Length::sum(
+            ...array_map(static fn (Element $element): Length => $element->length, $draft->setting->elements),
+        );
 
         return array_map(static function (Choice $choice) use ($draft, $scale, $plain): Neighbour {
             $closed = $draft->ring->inside($choice->length->plus($draft->fastened->narrow));
 
             return new Neighbour(
-                (string) $draft->pattern->withMore(array_map(static fn (int $near, int $now): int => $near - $now, $choice->counts, $draft->setting->counts)),
+                (string) $draft->pattern->withMore(
+                    array_map(
+                        static fn (int $near, int $now): int => $near - $now,
+                        $choice->counts,
+                        $draft->setting->counts,
+                    ),
+                ),
                 $choice->length->minus($plain),
                 $closed,
                 $scale->zoneOf($draft->fastened->kind->slides() ? Length::longest($closed, $draft->wished()) : $closed),
                 $choice->beads,
             );
-        }, array_values(array_filter($draft->setting->choices, static fn (Choice $choice): bool => $choice->length->isLongerThan(Length::zero()))));
+        }, array_values(
+            array_filter(
+                $draft->setting->choices,
+                static fn (Choice $choice): bool => $choice->length->isLongerThan(Length::zero()),
+            ),
+        ));
     }
 
     private static function fault(string $path, string $sentence): PieceUnreadable

@@ -7,8 +7,8 @@ namespace Rinkel\Core\Remark;
 use Rinkel\Core\Measure\Length;
 
 /**
- * One change to the piece that settles a check: the path in the open format and the value to put there, null to leave it
- * to the planner.
+ * One change to the piece that settles a check: the path in the open format and the value to put there, null to leave
+ * it to the planner.
  */
 final readonly class Remedy
 {

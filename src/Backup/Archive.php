@@ -12,8 +12,9 @@ use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 
 /**
- * Writes all that a maker has in Rinkel as one archive of open files: archive.json says what is in it (docs/archive.schema.json), each
- * piece is a file of its own (docs/piece.schema.json), people.json holds people with their measures (docs/people.schema.json).
+ * Writes all that a maker has in Rinkel as one archive of open files: archive.json says what is in it
+ * (docs/archive.schema.json), each piece is a file of its own (docs/piece.schema.json), people.json holds people with
+ * their measures (docs/people.schema.json).
  */
 final readonly class Archive
 {
@@ -94,6 +95,9 @@ final readonly class Archive
      */
     private static function json(array $document): string
     {
-        return json_encode($document, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE)."\n";
+        return json_encode(
+            $document,
+            \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE,
+        )."\n";
     }
 }

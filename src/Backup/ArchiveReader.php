@@ -61,7 +61,8 @@ final readonly class ArchiveReader
     }
 
     /**
-     * Takes entries into what is here: new ones are added; one that is here is changed, which for a piece can be undone.
+     * Takes entries into what is here: new ones are added; one that is here is changed, which for a piece can be
+     * undone.
      *
      * @param list<Entry> $entries
      *
@@ -73,8 +74,18 @@ final readonly class ArchiveReader
         foreach ($entries as $entry) {
             $taken += match (true) {
                 Standing::Unreadable === $entry->standing, Standing::Same === $entry->standing => 0,
-                null !== $entry->piece => $this->pieces->bring($entry->uid, $entry->piece, self::drafts($entry->document), true === ($entry->document['putAway'] ?? false)),
-                default => $this->people->bring($entry->uid, $entry->name, self::measures($entry->document), true === ($entry->document['putAway'] ?? false)),
+                null !== $entry->piece => $this->pieces->bring(
+                    $entry->uid,
+                    $entry->piece,
+                    self::drafts($entry->document),
+                    true === ($entry->document['putAway'] ?? false),
+                ),
+                default => $this->people->bring(
+                    $entry->uid,
+                    $entry->name,
+                    self::measures($entry->document),
+                    true === ($entry->document['putAway'] ?? false),
+                ),
             };
         }
 
@@ -101,7 +112,15 @@ final readonly class ArchiveReader
         try {
             $piece = $this->files->parse($json);
         } catch (PieceUnreadable $unreadable) {
-            return new Entry('piece', $uid, self::text($row, 'file'), Standing::Unreadable, null, [], $unreadable->getMessage());
+            return new Entry(
+                'piece',
+                $uid,
+                self::text($row, 'file'),
+                Standing::Unreadable,
+                null,
+                [],
+                $unreadable->getMessage(),
+            );
         }
         $here = $this->pieces->withUid($uid);
         $standing = match (true) {
@@ -124,7 +143,15 @@ final readonly class ArchiveReader
         $name = trim(preg_replace('/[\s\p{Z}\p{C}]+/u', ' ', mb_scrub(self::text($row, 'name'))) ?? '');
         $here = $this->people->withUid($uid);
         if ('' === $uid || '' === $name || mb_strlen($name) > 80 || null === self::measures($row)) {
-            return new Entry('person', $uid, $name, Standing::Unreadable, null, [], 'A name, or a measure, is not one.');
+            return new Entry(
+                'person',
+                $uid,
+                $name,
+                Standing::Unreadable,
+                null,
+                [],
+                'A name, or a measure, is not one.',
+            );
         }
         $standing = match (true) {
             null === $here => Standing::New,
@@ -158,7 +185,10 @@ final readonly class ArchiveReader
             foreach (\is_array($measure['lengths'] ?? null) ? $measure['lengths'] : [] as $place => $text) {
                 $measurement = Measurement::tryFrom((string) $place);
                 try {
-                    $lengths[(string) $place] = (string) $measurement?->checked(Length::parse(\is_string($text) ? $text : '', Unit::Millimetre), Unit::Centimetre);
+                    $lengths[(string) $place] = (string) $measurement?->checked(
+                        Length::parse(\is_string($text) ? $text : '', Unit::Millimetre),
+                        Unit::Centimetre,
+                    );
                 } catch (MeasureFailure) {
                     return null;
                 }
@@ -166,7 +196,11 @@ final readonly class ArchiveReader
                     return null;
                 }
             }
-            $measures[] = [self::time(self::text($measure, 'taken')), (Measured::tryFrom(self::text($measure, 'measured')) ?? Measured::Snug)->value, $lengths];
+            $measures[] = [
+                self::time(self::text($measure, 'taken')),
+                (Measured::tryFrom(self::text($measure, 'measured')) ?? Measured::Snug)->value,
+                $lengths,
+            ];
         }
 
         return $measures;

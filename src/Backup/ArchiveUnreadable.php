@@ -16,7 +16,13 @@ final class ArchiveUnreadable extends \RuntimeException
 
     public static function newer(int $version): self
     {
-        return new self(\sprintf('This archive is of version %d; this Rinkel reads up to %d. Nothing was changed.', $version, Archive::VERSION));
+        return new self(
+            \sprintf(
+                'This archive is of version %d; this Rinkel reads up to %d. Nothing was changed.',
+                $version,
+                Archive::VERSION,
+            ),
+        );
     }
 
     public static function tooLarge(): self

@@ -16,7 +16,8 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /**
- * The page of a maker's own data: all of them as one archive, and an archive read back, after a look at what it would change.
+ * The page of a maker's own data: all of them as one archive, and an archive read back, after a look at what it would
+ * change.
  */
 #[Route('/data')]
 final class BackupController extends AbstractController
@@ -40,7 +41,10 @@ final class BackupController extends AbstractController
     #[Route('/rinkel.zip', 'data_save', methods: 'GET')]
     public function save(): Response
     {
-        $response = new BinaryFileResponse($this->archive->write($this->light->chosen()), headers: ['Content-Type' => 'application/zip']);
+        $response = new BinaryFileResponse(
+            $this->archive->write($this->light->chosen()),
+            headers: ['Content-Type' => 'application/zip'],
+        );
         $response->setContentDisposition('attachment', \sprintf('rinkel-%s.zip', $this->clock->now()->format('Y-m-d')));
 
         return $response->deleteFileAfterSend();
@@ -75,7 +79,14 @@ final class BackupController extends AbstractController
             return $this->answer(wrong: ArchiveUnreadable::noArchive()->getMessage());
         }
         $chosen = array_filter(\is_array($sent['take'] ?? null) ? $sent['take'] : [], is_string(...));
-        $taken = $this->reader->take(array_values(array_filter($this->reader->entries($file), static fn (Entry $entry): bool => \in_array($entry->uid, $chosen, true))));
+        $taken = $this->reader->take(
+            array_values(
+                array_filter(
+                    $this->reader->entries($file),
+                    static fn (Entry $entry): bool => \in_array($entry->uid, $chosen, true),
+                ),
+            ),
+        );
         unlink($file);
 
         return $this->redirectToRoute('data', ['taken' => $taken], Response::HTTP_SEE_OTHER);
@@ -99,6 +110,10 @@ final class BackupController extends AbstractController
      */
     private function answer(?array $entries = null, string $token = '', string $wrong = ''): Response
     {
-        return $this->render('backup/data.html.twig', ['entries' => $entries, 'token' => $token, 'wrong' => $wrong], new Response(status: '' === $wrong ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+        return $this->render(
+            'backup/data.html.twig',
+            ['entries' => $entries, 'token' => $token, 'wrong' => $wrong],
+            new Response(status: '' === $wrong ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
+        );
     }
 }

@@ -36,6 +36,8 @@ final class BackupFailed extends \RuntimeException
 
     public static function newer(string $file): self
     {
-        return new self(\sprintf('%s was made by a newer Rinkel than this one; nothing was changed. Start that one.', $file));
+        return new self(
+            \sprintf('%s was made by a newer Rinkel than this one; nothing was changed. Start that one.', $file),
+        );
     }
 }

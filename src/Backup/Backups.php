@@ -146,7 +146,9 @@ final readonly class Backups
     public function isBehind(): bool
     {
         return [] === $this->tablesMissing($this->path())
-            && \count(self::column($this->path(), 'SELECT version FROM doctrine_migration_versions')) < \count(glob($this->migrations.'/Version*.php') ?: []);
+            && \count(
+                self::column($this->path(), 'SELECT version FROM doctrine_migration_versions'),
+            ) < \count(glob($this->migrations.'/Version*.php') ?: []);
     }
 
     /**
@@ -179,7 +181,10 @@ final readonly class Backups
     private function tablesMissing(string $file): array
     {
         try {
-            $there = is_file($file) && filesize($file) > 0 ? self::column($file, "SELECT name FROM sqlite_master WHERE type = 'table'") : [];
+            $there = is_file($file) && filesize($file) > 0 ? self::column(
+                $file,
+                "SELECT name FROM sqlite_master WHERE type = 'table'",
+            ) : [];
         } catch (\Exception) {
             $there = [];
         }

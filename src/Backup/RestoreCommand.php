@@ -24,7 +24,11 @@ final class RestoreCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'A copy that rinkel:backup made, or Rinkel by itself in var/backups');
+        $this->addArgument(
+            'file',
+            InputArgument::REQUIRED,
+            'A copy that rinkel:backup made, or Rinkel by itself in var/backups',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -38,7 +42,10 @@ final class RestoreCommand extends Command
 
             return Command::FAILURE;
         }
-        $output->writeln(\sprintf('%s is the database now. What was there before is kept in %s.', $file, $aside), OutputInterface::OUTPUT_RAW);
+        $output->writeln(
+            \sprintf('%s is the database now. What was there before is kept in %s.', $file, $aside),
+            OutputInterface::OUTPUT_RAW,
+        );
 
         // A copy of an older Rinkel is brought up to this one.
         $application = $this->getApplication();
@@ -47,6 +54,16 @@ final class RestoreCommand extends Command
         }
         $application->setAutoExit(false);
 
-        return $application->run(new ArrayInput(['command' => 'doctrine:migrations:migrate', '--no-interaction' => true, '--allow-no-migration' => true, '--quiet' => true]), $output);
+        return $application->run(
+            new ArrayInput(
+                [
+                    'command' => 'doctrine:migrations:migrate',
+                    '--no-interaction' => true,
+                    '--allow-no-migration' => true,
+                    '--quiet' => true,
+                ],
+            ),
+            $output,
+        );
     }
 }

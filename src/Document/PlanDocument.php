@@ -17,7 +17,8 @@ use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Step;
 
 /**
- * Writes a plan as a document for JSON (docs/plan.schema.json): lengths as exact texts in mm, sentences in the maker's unit.
+ * Writes a plan as a document for JSON (docs/plan.schema.json): lengths as exact texts in mm, sentences in the maker's
+ * unit.
  */
 final readonly class PlanDocument
 {
@@ -65,7 +66,10 @@ final readonly class PlanDocument
             'line' => $this->line($draft->setting),
             'beads' => (object) $plan->beads,
             'findings' => (object) $plan->findings(),
-            'cords' => array_map(static fn (array $total): array => self::cord($total[0]) + ['length' => (string) $total[1]], $plan->cordTotals()),
+            'cords' => array_map(
+                static fn (array $total): array => self::cord($total[0]) + ['length' => (string) $total[1]],
+                $plan->cordTotals(),
+            ),
             'cuts' => array_map($this->cut(...), $plan->cuts),
             'neighbours' => array_map($this->neighbour(...), $plan->neighbours),
             'piecesFromStock' => $plan->pieces,
@@ -106,7 +110,15 @@ final readonly class PlanDocument
         $line = [];
         $starts = $setting->starts();
         foreach ($setting->elements as $i => $element) {
-            $entry = array_filter(['what' => $element->word(), 'name' => $element->name, 'letter' => $element->letter, 'each' => (string) $element->length], static fn (?string $value): bool => null !== $value);
+            $entry = array_filter(
+                [
+                    'what' => $element->word(),
+                    'name' => $element->name,
+                    'letter' => $element->letter,
+                    'each' => (string) $element->length,
+                ],
+                static fn (?string $value): bool => null !== $value,
+            );
             $last = array_pop($line);
             if (null !== $last && $entry === array_diff_key($last, ['at' => 0, 'count' => 0])) {
                 $line[] = ['count' => $last['count'] + 1] + $last;
@@ -124,7 +136,11 @@ final readonly class PlanDocument
      */
     private static function cord(Cord $cord): array
     {
-        return ['fibre' => $cord->fibre->value, 'thickness' => (string) $cord->thickness, 'colour' => $cord->colour->hex];
+        return [
+            'fibre' => $cord->fibre->value,
+            'thickness' => (string) $cord->thickness,
+            'colour' => $cord->colour->hex,
+        ];
     }
 
     /**

@@ -32,7 +32,13 @@ final readonly class People
     public function all(bool $archived = false): array
     {
         /** @var list<Person> */
-        return $this->manager->createQuery(\sprintf('SELECT person FROM %s person WHERE person.archivedAt IS %s NULL ORDER BY person.name, person.id', Person::class, $archived ? 'NOT' : ''))->getResult();
+        return $this->manager->createQuery(
+            \sprintf(
+                'SELECT person FROM %s person WHERE person.archivedAt IS %s NULL ORDER BY person.name, person.id',
+                Person::class,
+                $archived ? 'NOT' : '',
+            ),
+        )->getResult();
     }
 
     public function find(int $id): ?Person
@@ -102,7 +108,12 @@ final readonly class People
         $measure = $person->latest();
         $girth = $measure?->length($place->value);
 
-        return null === $measure || null === $girth ? null : new Wearer($girth, Measured::from($measure->measured()), $measure->length($place->passing()->value), $place);
+        return null === $measure || null === $girth ? null : new Wearer(
+            $girth,
+            Measured::from($measure->measured()),
+            $measure->length($place->passing()->value),
+            $place,
+        );
     }
 
     /**

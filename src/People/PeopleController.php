@@ -25,7 +25,13 @@ final class PeopleController extends AbstractController
     {
         $putAway = $this->people->find(self::number($request, 'put_away'));
 
-        return $this->page($request, null, $this->blank(), [], null !== $putAway && $putAway->isArchived() ? $putAway : null);
+        return $this->page(
+            $request,
+            null,
+            $this->blank(),
+            [],
+            null !== $putAway && $putAway->isArchived() ? $putAway : null,
+        );
     }
 
     #[Route('', 'person_add', methods: 'POST')]
@@ -118,8 +124,13 @@ final class PeopleController extends AbstractController
      * @param array<string, string> $typed  for the person that is changed, or a new one
      * @param array<string, string> $faults by field
      */
-    private function page(Request $request, ?Person $changed, array $typed, array $faults, ?Person $putAway = null): Response
-    {
+    private function page(
+        Request $request,
+        ?Person $changed,
+        array $typed,
+        array $faults,
+        ?Person $putAway = null,
+    ): Response {
         $unit = $request->query->all()['unit'] ?? null;
         $typed['unit'] = \is_string($unit) ? $unit : $typed['unit'];
 

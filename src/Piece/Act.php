@@ -9,8 +9,8 @@ use Rinkel\Core\Measure\Unit;
 /**
  * One thing that a maker did on the Piece page: typed in fields, or pressed a button that does something.
  *
- * Its id says whether it was taken already, however often it is sent; "" where there is none to tell. Acts of one stroke are typing
- * that went on in one field: one step to undo.
+ * Its id says whether it was taken already, however often it is sent; "" where there is none to tell. Acts of one
+ * stroke are typing that went on in one field: one step to undo.
  */
 final readonly class Act
 {

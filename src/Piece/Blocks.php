@@ -72,7 +72,11 @@ final readonly class Blocks
      */
     private function blocks(array $parts, string $at): array
     {
-        return array_map(fn (Node $part, int $i): Block => $this->block($part, ltrim($at.'.'.$i, '.')), $parts, array_keys($parts));
+        return array_map(
+            fn (Node $part, int $i): Block => $this->block($part, ltrim($at.'.'.$i, '.')),
+            $parts,
+            array_keys($parts),
+        );
     }
 
     private function block(Node $node, string $path): Block
@@ -99,8 +103,8 @@ final readonly class Blocks
     }
 
     /**
-     * Returns what could stand for a name in a part: of a knot another pair of working cords, of a focal also a finding, of links other
-     * links, else a bead.
+     * Returns what could stand for a name in a part: of a knot another pair of working cords, of a focal also a
+     * finding, of links other links, else a bead.
      *
      * @return array<string, string> colours by name
      */
@@ -109,7 +113,10 @@ final readonly class Blocks
         $names = array_map(strval(...), array_keys(match (true) {
             $node instanceof Knots => array_diff_key($this->piece->cords, ['core' => 0, 'slider' => 0]),
             $node instanceof Focal => $this->piece->beads + $this->piece->findings,
-            $node instanceof Links => array_filter($this->piece->findings, static fn (Finding $finding): bool => FindingKind::Link === $finding->kind),
+            $node instanceof Links => array_filter(
+                $this->piece->findings,
+                static fn (Finding $finding): bool => FindingKind::Link === $finding->kind,
+            ),
             default => $this->piece->beads,
         }));
 

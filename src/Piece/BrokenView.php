@@ -46,6 +46,15 @@ final readonly class BrokenView
         }
         $name = $document['name'] ?? null;
 
-        return new self($stored, $page, $steps, $faults, $fields, \is_string($name) ? mb_scrub($name) : '', $formId, $stored->version());
+        return new self(
+            $stored,
+            $page,
+            $steps,
+            $faults,
+            $fields,
+            \is_string($name) ? mb_scrub($name) : '',
+            $formId,
+            $stored->version(),
+        );
     }
 }

@@ -29,7 +29,8 @@ use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Plan\Planner;
 
 /**
- * What the buttons of the Piece page do: a verb and what it is done to, in words apart by spaces: "more 1.0", "bead-drop amber".
+ * What the buttons of the Piece page do: a verb and what it is done to, in words apart by spaces: "more 1.0",
+ * "bead-drop amber".
  */
 final readonly class Deeds
 {
@@ -42,8 +43,8 @@ final readonly class Deeds
     ) {}
 
     /**
-     * Returns the piece after a deed, and which part of the pattern is chosen then; an unknown deed changes nothing. "@" in a deed is
-     * the part that is chosen.
+     * Returns the piece after a deed, and which part of the pattern is chosen then; an unknown deed changes nothing.
+     * "@" in a deed is the part that is chosen.
      *
      * @return array{Piece, string}
      */
@@ -56,7 +57,10 @@ final readonly class Deeds
 
         return match ($verb) {
             'bead-add' => [$this->withBead($this->decided($piece, ['beads', 'findings', 'pattern'])), $chosen],
-            'bead-drop' => [$this->withoutBead($this->decided($piece, ['beads', 'findings', 'pattern']), $name), $chosen],
+            'bead-drop' => [
+                $this->withoutBead($this->decided($piece, ['beads', 'findings', 'pattern']), $name),
+                $chosen,
+            ],
             'finding-add' => [$this->withFinding($this->decided($piece, ['findings', 'closure']), $name), $chosen],
             'finding-drop' => [$this->withoutFinding($this->decided($piece, ['findings', 'closure']), $name), $chosen],
             'cord-add' => [$this->withPair($this->decided($piece, ['cords'])), $chosen],
@@ -86,7 +90,11 @@ final readonly class Deeds
         $edit = new PatternEdit($pattern);
         $path = $rest[0] ?? '';
         $last = (int) substr((string) strrchr('.'.$path, '.'), 1);
-        $beside = static fn (int $by): string => substr('.'.$path, 0, (int) strrpos('.'.$path, '.')).'.'.max(0, $last + $by);
+        $beside = static fn (int $by): string => substr(
+            '.'.$path,
+            0,
+            (int) strrpos('.'.$path, '.'),
+        ).'.'.max(0, $last + $by);
         [$after, $at] = match ($verb) {
             'more' => [$edit->counted($path, 1), $path],
             'fewer' => [$edit->counted($path, -1), $path],
@@ -175,14 +183,36 @@ final readonly class Deeds
     {
         $order = BeadOrder::tryFrom('named' === $order ? '' : 'by '.$order) ?? BeadOrder::AsNamed;
 
-        return $edit->replaced($path, static fn (Node $node): array => [$node instanceof Beads ? new Beads($node->count, $order, $node->names, $node->lane, $node->strand) : $node]);
+        return $edit->replaced(
+            $path,
+            static fn (Node $node): array => [
+                $node instanceof Beads ? new Beads(
+                    $node->count,
+                    $order,
+                    $node->names,
+                    $node->lane,
+                    $node->strand,
+                ) : $node,
+            ],
+        );
     }
 
     private function onLane(PatternEdit $edit, string $path, string $lane): Pattern
     {
         $lane = Lane::tryFrom($lane) ?? Lane::Core;
 
-        return $edit->replaced($path, static fn (Node $node): array => [$node instanceof Beads ? new Beads($node->count, $node->order, $node->names, $lane, Lane::Strand === $lane ? 1 : null) : $node]);
+        return $edit->replaced(
+            $path,
+            static fn (Node $node): array => [
+                $node instanceof Beads ? new Beads(
+                    $node->count,
+                    $node->order,
+                    $node->names,
+                    $lane,
+                    Lane::Strand === $lane ? 1 : null,
+                ) : $node,
+            ],
+        );
     }
 
     /**
@@ -193,7 +223,9 @@ final readonly class Deeds
         $name = self::freeName('bead-', [...$piece->beads, ...$piece->findings]);
         $colour = Colour::parse(self::COLOURS[\count($piece->beads) % \count(self::COLOURS)]);
 
-        return $piece->withBeads($piece->beads + [$name => $this->planner->beadFor($this->planner->completed($piece), $colour)]);
+        return $piece->withBeads(
+            $piece->beads + [$name => $this->planner->beadFor($this->planner->completed($piece), $colour)],
+        );
     }
 
     private function withoutBead(Piece $piece, string $name): Piece
@@ -213,11 +245,14 @@ final readonly class Deeds
     {
         $without = $piece->withFindings(array_diff_key($piece->findings, [$name => 0]));
 
-        return null === $without->closure ? $without : $without->withClosure($without->closure->withFindings(array_values(array_diff($without->closure->findings, [$name]))));
+        return null === $without->closure ? $without : $without->withClosure(
+            $without->closure->withFindings(array_values(array_diff($without->closure->findings, [$name]))),
+        );
     }
 
     /**
-     * Returns the piece with one more pair of working cords or colour of strands, like the last; as it is where there is no more.
+     * Returns the piece with one more pair of working cords or colour of strands, like the last; as it is where there
+     * is no more.
      */
     private function withPair(Piece $piece): Piece
     {
@@ -225,12 +260,16 @@ final readonly class Deeds
         $further = array_filter($piece->cords, $names->isFurther(...), \ARRAY_FILTER_USE_KEY);
         $like = $further[array_key_last($further) ?? ''] ?? array_values($piece->cords)[0] ?? null;
 
-        return null === $like || !$names->further ? $piece : $piece->withCords($piece->cords + [self::freeName('pair-', $piece->cords) => $like]);
+        return null === $like || !$names->further ? $piece : $piece->withCords(
+            $piece->cords + [self::freeName('pair-', $piece->cords) => $like],
+        );
     }
 
     private function withoutCord(Piece $piece, string $name): Piece
     {
-        return $this->planner->cordsOf($piece)->canGo($name) ? $piece->withCords(array_diff_key($piece->cords, [$name => 0])) : $piece;
+        return $this->planner->cordsOf($piece)->canGo($name) ? $piece->withCords(
+            array_diff_key($piece->cords, [$name => 0]),
+        ) : $piece;
     }
 
     private function measuredAs(Piece $piece, int $id): Piece

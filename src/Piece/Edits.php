@@ -27,7 +27,9 @@ final readonly class Edits
      */
     public function done(StoredPiece $stored, Sent $sent, PageState $page): Outcome
     {
-        $acts = array_values(array_filter($sent->acts, static fn (Act $act): bool => null === $stored->madeBy($act->id)));
+        $acts = array_values(
+            array_filter($sent->acts, static fn (Act $act): bool => null === $stored->madeBy($act->id)),
+        );
         if ([] !== $acts && !self::isOver($stored, $sent)) {
             throw SavedMeanwhile::than($sent->version);
         }
@@ -41,7 +43,8 @@ final readonly class Edits
     }
 
     /**
-     * Returns whether the acts were done over the piece as it is: as the page showed it, or as an act sent along once more made it.
+     * Returns whether the acts were done over the piece as it is: as the page showed it, or as an act sent along once
+     * more made it.
      */
     private static function isOver(StoredPiece $stored, Sent $sent): bool
     {
@@ -63,7 +66,13 @@ final readonly class Edits
             return $outcome->with($this->pieces->mend($stored, $act->texts));
         }
 
-        return '' === $act->deed ? $this->typed($stored, $piece, $act, $typing, $outcome) : $this->pressed($stored, $piece, $act, $outcome);
+        return '' === $act->deed ? $this->typed(
+            $stored,
+            $piece,
+            $act,
+            $typing,
+            $outcome,
+        ) : $this->pressed($stored, $piece, $act, $outcome);
     }
 
     private function typed(StoredPiece $stored, Piece $piece, Act $act, string $typing, Outcome $outcome): Outcome
@@ -72,7 +81,12 @@ final readonly class Edits
         $held = str_ends_with($typing, '.called') ? array_intersect_key($act->texts, [$typing => true]) : [];
         $draft = $stored->draft();
         $draft = $act->in === $piece->unit ? $draft : PieceForm::pinned($draft, $piece->unit);
-        $taken = $this->form->taken(array_diff_key($act->texts, $held) + $draft, array_keys($act->texts), $piece, $act->in);
+        $taken = $this->form->taken(
+            array_diff_key($act->texts, $held) + $draft,
+            array_keys($act->texts),
+            $piece,
+            $act->in,
+        );
         try {
             $this->pieces->save($stored, $taken->piece, $act->stroke);
         } catch (PieceUnreadable $unreadable) {
@@ -80,7 +94,10 @@ final readonly class Edits
         }
         $renamed = $taken->renamed($this->planner->completed($piece));
         $left = self::calledAnew($taken->left + $held, $renamed);
-        $this->pieces->keepDraft($stored, $act->in === $taken->piece->unit ? $left : PieceForm::pinned($left, $act->in));
+        $this->pieces->keepDraft(
+            $stored,
+            $act->in === $taken->piece->unit ? $left : PieceForm::pinned($left, $act->in),
+        );
 
         return $outcome->renaming($renamed);
     }

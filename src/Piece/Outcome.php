@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 /**
- * What came of a maker's acts, besides the piece: what the page shows then, what could not be done, what is called anew.
+ * What came of a maker's acts, besides the piece: what the page shows then, what could not be done, what is called
+ * anew.
  */
 final readonly class Outcome
 {

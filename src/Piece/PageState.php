@@ -50,6 +50,9 @@ final readonly class PageState
      */
     public function query(array $but = []): array
     {
-        return array_diff_assoc($but + ['view' => $this->view, 'zoom' => $this->zoom, 'at' => $this->chosen], ['view' => self::VIEWS[0], 'zoom' => self::ZOOMS[0], 'at' => '']);
+        return array_diff_assoc(
+            $but + ['view' => $this->view, 'zoom' => $this->zoom, 'at' => $this->chosen],
+            ['view' => self::VIEWS[0], 'zoom' => self::ZOOMS[0], 'at' => ''],
+        );
     }
 }

@@ -44,9 +44,16 @@ final class PieceController extends AbstractController
         [$stored, $sent, $page] = [$this->stored($id), Sent::by($request), PageState::of($request)];
         try {
             // The page is made before anything is kept for good: what cannot be shown is not saved.
-            return $this->pieces->alone($stored, fn (StoredPiece $now): Response => $this->edited($request, $now, $sent, $page));
+            return $this->pieces->alone(
+                $stored,
+                fn (StoredPiece $now): Response => $this->edited($request, $now, $sent, $page),
+            );
         } catch (SavedMeanwhile) {
-            return $this->answer($request, $this->views->conflict($this->stored($id), $sent, $page), Response::HTTP_CONFLICT);
+            return $this->answer(
+                $request,
+                $this->views->conflict($this->stored($id), $sent, $page),
+                Response::HTTP_CONFLICT,
+            );
         } catch (\Throwable $bug) {
             if (null !== StorageFailure::in($bug)) {
                 throw $bug;
@@ -63,7 +70,11 @@ final class PieceController extends AbstractController
     private function stumbled(Request $request, StoredPiece $stored, Sent $sent, PageState $page): Response
     {
         try {
-            return $this->answer($request, $this->views->stumbled($stored, $sent, $page), Response::HTTP_UNPROCESSABLE_ENTITY);
+            return $this->answer(
+                $request,
+                $this->views->stumbled($stored, $sent, $page),
+                Response::HTTP_UNPROCESSABLE_ENTITY,
+            );
         } catch (\Throwable) {
             return $this->answer($request, $this->views->broken($stored, $page), Response::HTTP_UNPROCESSABLE_ENTITY);
         }
@@ -75,11 +86,22 @@ final class PieceController extends AbstractController
         $this->pieces->flush();
         $view = $this->views->of($stored, $done->page, $done->faults, $sent->typing);
         if (!$this->isPartial($request) && [] === $view->faults) {
-            return $this->redirectToRoute('piece', ['id' => $stored->id()] + $done->page->query(), Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute(
+                'piece',
+                ['id' => $stored->id()] + $done->page->query(),
+                Response::HTTP_SEE_OTHER,
+            );
         }
-        $response = $this->answer($request, $view, [] === $view->faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY);
+        $response = $this->answer(
+            $request,
+            $view,
+            [] === $view->faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY,
+        );
         if ([] !== $done->renamed) {
-            $response->headers->set('HX-Trigger', (string) json_encode(['rinkel:renamed' => ['stems' => $done->renamed]]));
+            $response->headers->set(
+                'HX-Trigger',
+                (string) json_encode(['rinkel:renamed' => ['stems' => $done->renamed]]),
+            );
         }
 
         return $response;
@@ -126,7 +148,11 @@ final class PieceController extends AbstractController
 
     private function answer(Request $request, object $view, int $status = Response::HTTP_OK): Response
     {
-        return $this->render($this->isPartial($request) ? 'piece/_answer.html.twig' : 'piece/show.html.twig', ['view' => $view], new Response(status: $status, headers: ['Vary' => 'HX-Request']));
+        return $this->render(
+            $this->isPartial($request) ? 'piece/_answer.html.twig' : 'piece/show.html.twig',
+            ['view' => $view],
+            new Response(status: $status, headers: ['Vary' => 'HX-Request']),
+        );
     }
 
     private function isPartial(Request $request): bool

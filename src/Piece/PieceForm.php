@@ -21,12 +21,12 @@ use Rinkel\Core\Quoted;
 /**
  * The fields of the Piece page: each is one place in the open format, by its path, and one reader serves both.
  *
- * A field that still shows what Rinkel wrote there keeps its exact value: 16.5 cm shown as 6 1/2 in does not drift to 165.1 mm by
- * being sent back. Two kinds of fields are no places: "….called", the short name of a bead or finding, and "word.2.0", the letters
- * of the word that stands at 2.0 in the pattern.
+ * A field that still shows what Rinkel wrote there keeps its exact value: 16.5 cm shown as 6 1/2 in does not drift to
+ * 165.1 mm by being sent back. Two kinds of fields are no places: "….called", the short name of a bead or finding, and
+ * "word.2.0", the letters of the word that stands at 2.0 in the pattern.
  *
- * What the maker leaves alone stays open: only when she first changes something of the cords, of the pattern with its beads, or of the
- * closure is what the construction fills in there written down with it.
+ * What the maker leaves alone stays open: only when she first changes something of the cords, of the pattern with its
+ * beads, or of the closure is what the construction fills in there written down with it.
  */
 final readonly class PieceForm
 {
@@ -52,7 +52,16 @@ final readonly class PieceForm
     ];
 
     /** Lengths that are shown in the piece's unit; those in PARTS are in mm. */
-    private const LENGTHS = ['wearer.girth', 'wearer.hand', 'wearer.upper', 'wearer.upperAt', 'ease', 'length', 'drop', 'closure.tail'];
+    private const LENGTHS = [
+        'wearer.girth',
+        'wearer.hand',
+        'wearer.upper',
+        'wearer.upperAt',
+        'ease',
+        'length',
+        'drop',
+        'closure.tail',
+    ];
     private const FINE = ['thickness', 'width', 'diameter', 'length', 'hole', 'inside'];
 
     /** Longer texts are cut before they are kept: no field means anything near it. */
@@ -82,7 +91,11 @@ final readonly class PieceForm
             foreach (array_keys(\is_array($document[$kind] ?? null) ? $document[$kind] : []) as $name) {
                 foreach ($parts as $part) {
                     $path = $kind.'.'.$name.'.'.$part;
-                    $fields[$path] = 'called' === $part ? (string) $name : self::written($path, self::at($document, $path), $piece->unit);
+                    $fields[$path] = 'called' === $part ? (string) $name : self::written(
+                        $path,
+                        self::at($document, $path),
+                        $piece->unit,
+                    );
                 }
             }
         }
@@ -121,7 +134,9 @@ final readonly class PieceForm
 
         return array_filter(
             $texts,
-            static fn (string $text, string $path): bool => isset($shown[$path]) ? trim($text) !== trim('unit' === $path ? $piece->unit->value : $shown[$path]) : null !== self::wordAt($path),
+            static fn (string $text, string $path): bool => isset($shown[$path]) ? trim($text) !== trim(
+                'unit' === $path ? $piece->unit->value : $shown[$path],
+            ) : null !== self::wordAt($path),
             \ARRAY_FILTER_USE_BOTH,
         );
     }
@@ -140,7 +155,15 @@ final readonly class PieceForm
         $document = $this->writer->write($this->decided($before->withUnit($in), array_keys($changed)));
         foreach ($changed as $path => $text) {
             if ('unit' !== $path && null === self::wordAt($path) && !str_ends_with($path, '.called')) {
-                self::put($document, $path, 'closure.findings' === $path ? preg_split('/[\s,]+/', $text, flags: \PREG_SPLIT_NO_EMPTY) ?: [] : $text);
+                self::put(
+                    $document,
+                    $path,
+                    'closure.findings' === $path ? preg_split(
+                        '/[\s,]+/',
+                        $text,
+                        flags: \PREG_SPLIT_NO_EMPTY,
+                    ) ?: [] : $text,
+                );
             }
             $this->settle($document, $path, $text);
         }
@@ -196,7 +219,8 @@ final readonly class PieceForm
     }
 
     /**
-     * Returns texts that could not be read yet with every bare length said in $bare, so that they mean the same in another unit.
+     * Returns texts that could not be read yet with every bare length said in $bare, so that they mean the same in
+     * another unit.
      *
      * @param array<string, string> $texts by field
      *
@@ -220,9 +244,15 @@ final readonly class PieceForm
      */
     private function decided(Piece $piece, array $paths): Piece
     {
-        $parts = array_merge(...array_map(static fn (string $path): array => self::DECIDED[explode('.', $path)[0]] ?? [], $paths), ...[[]]);
+        $parts = array_merge(
+            ...array_map(static fn (string $path): array => self::DECIDED[explode('.', $path)[0]] ?? [], $paths),
+            ...[[]],
+        );
 
-        return [] === $parts ? $piece : $piece->decidedAs($this->planner->completed($piece), array_values(array_unique($parts)));
+        return [] === $parts ? $piece : $piece->decidedAs(
+            $this->planner->completed($piece),
+            array_values(array_unique($parts)),
+        );
     }
 
     /**
@@ -235,7 +265,11 @@ final readonly class PieceForm
         if ('closure.kind' === $path) {
             // A tail is another thing in another closure.
             self::put($document, 'closure.tail', '');
-        } elseif (1 === preg_match('/^(beads\..+)\.(diameter|shape)$/', $path, $match) && ('diameter' === $match[2] || 'seed' !== $text)) {
+        } elseif (1 === preg_match(
+            '/^(beads\..+)\.(diameter|shape)$/',
+            $path,
+            $match,
+        ) && ('diameter' === $match[2] || 'seed' !== $text)) {
             // It is no seed bead of that number any more.
             self::put($document, $match[1].'.size', '');
         }
@@ -286,7 +320,9 @@ final readonly class PieceForm
             $edit = new PatternEdit($piece->pattern->tree);
             $word = $edit->at($at);
             if ($word instanceof Word && $word->text !== $text) {
-                $piece = $piece->withPattern($edit->replaced($at, static fn (): array => [new Word($text, $word->bead, $word->between)]));
+                $piece = $piece->withPattern(
+                    $edit->replaced($at, static fn (): array => [new Word($text, $word->bead, $word->between)]),
+                );
             }
         }
 
@@ -295,7 +331,11 @@ final readonly class PieceForm
 
     private static function written(string $path, string $exact, Unit $unit): string
     {
-        $fine = 1 === preg_match('/^(cords|beads|findings)\.[^.]+\.([a-z]+)$/', $path, $match) && \in_array($match[2], self::FINE, true);
+        $fine = 1 === preg_match(
+            '/^(cords|beads|findings)\.[^.]+\.([a-z]+)$/',
+            $path,
+            $match,
+        ) && \in_array($match[2], self::FINE, true);
         if ('' === $exact || !$fine && !\in_array($path, self::LENGTHS, true)) {
             return $exact;
         }

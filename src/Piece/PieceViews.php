@@ -29,8 +29,12 @@ final readonly class PieceViews
      * @param array<string, string> $faults of what could not be done just now, by field
      * @param string                $typing a field that somebody is typing in: it is not judged yet
      */
-    public function of(StoredPiece $stored, PageState $page, array $faults = [], string $typing = ''): PieceView|BrokenView
-    {
+    public function of(
+        StoredPiece $stored,
+        PageState $page,
+        array $faults = [],
+        string $typing = '',
+    ): PieceView|BrokenView {
         try {
             $piece = $this->pieces->piece($stored);
             $draft = $this->form->changed($stored->draft(), $piece, $piece->unit);
@@ -43,8 +47,8 @@ final readonly class PieceViews
     }
 
     /**
-     * Returns a view of a piece that was saved from elsewhere while somebody went on here: nothing is kept until she says which of the
-     * two shall stand.
+     * Returns a view of a piece that was saved from elsewhere while somebody went on here: nothing is kept until she
+     * says which of the two shall stand.
      */
     public function conflict(StoredPiece $stored, Sent $sent, PageState $page): PieceView|BrokenView
     {
@@ -58,7 +62,16 @@ final readonly class PieceViews
             }
             $taken = $this->form->taken($sent->texts(), [], $theirs, $unit);
 
-            return $this->view($stored, $taken->piece, $page, $taken->faults, $taken->left + $stored->draft(), $sent->version, $conflict, \count(array_filter($sent->acts, static fn (Act $act): bool => '' !== $act->deed)));
+            return $this->view(
+                $stored,
+                $taken->piece,
+                $page,
+                $taken->faults,
+                $taken->left + $stored->draft(),
+                $sent->version,
+                $conflict,
+                \count(array_filter($sent->acts, static fn (Act $act): bool => '' !== $act->deed)),
+            );
         } catch (PieceUnreadable $unreadable) {
             return $this->broken($stored, $page, PieceForm::byField($unreadable->faults));
         }
@@ -74,20 +87,33 @@ final readonly class PieceViews
             $piece = $this->pieces->piece($stored);
             $texts = $this->form->changed($sent->texts(), $piece, $sent->acts[0]->in ?? $piece->unit);
 
-            return $this->view($stored, $piece, $page, ['' => $sentence] + array_fill_keys(array_keys($texts), $sentence), $texts + $stored->draft());
+            return $this->view(
+                $stored,
+                $piece,
+                $page,
+                ['' => $sentence] + array_fill_keys(array_keys($texts), $sentence),
+                $texts + $stored->draft(),
+            );
         } catch (\Throwable) {
             return $this->broken($stored, $page, ['' => $sentence]);
         }
     }
 
     /**
-     * Returns a view of a piece of which no plan can be made, or none can be shown: with what is wrong, and the ways on.
+     * Returns a view of a piece of which no plan can be made, or none can be shown: with what is wrong, and the ways
+     * on.
      *
      * @param array<string, string> $faults by path
      */
     public function broken(StoredPiece $stored, PageState $page, array $faults = []): BrokenView
     {
-        return BrokenView::of($stored, $page, $this->pieces->steps($stored), [] === $faults ? ['' => $this->translator->trans('piece.stumbled')] : $faults, $this->formId());
+        return BrokenView::of(
+            $stored,
+            $page,
+            $this->pieces->steps($stored),
+            [] === $faults ? ['' => $this->translator->trans('piece.stumbled')] : $faults,
+            $this->formId(),
+        );
     }
 
     /**
@@ -137,7 +163,9 @@ final readonly class PieceViews
         $drafts = [];
         foreach ($this->planner->closuresOf($piece) as $kind) {
             try {
-                $drafts[$kind->id()] = $this->planner->draft(null === $piece->closure ? $piece : $piece->withClosure($piece->closure->as($kind)));
+                $drafts[$kind->id()] = $this->planner->draft(
+                    null === $piece->closure ? $piece : $piece->withClosure($piece->closure->as($kind)),
+                );
             } catch (PieceUnreadable) {
                 // Not with this pattern.
             }

@@ -172,8 +172,8 @@ final readonly class Pieces
     }
 
     /**
-     * Goes back to what the piece was before the last change, or forward again; says whether there was anything. To be called
-     * alone().
+     * Goes back to what the piece was before the last change, or forward again; says whether there was anything. To be
+     * called alone().
      */
     public function step(StoredPiece $stored, int $by): bool
     {
@@ -211,7 +211,10 @@ final readonly class Pieces
         $numbers = $this->manager->createQuery(\sprintf(
             'SELECT state.number FROM %s state WHERE state.piece = :piece AND state.number IN (:near)',
             PieceState::class,
-        ))->setParameter('piece', $stored)->setParameter('near', [$stored->state() - 1, $stored->state() + 1])->getSingleColumnResult();
+        ))->setParameter('piece', $stored)->setParameter(
+            'near',
+            [$stored->state() - 1, $stored->state() + 1],
+        )->getSingleColumnResult();
 
         return [\in_array($stored->state() - 1, $numbers, true), \in_array($stored->state() + 1, $numbers, true)];
     }
@@ -232,7 +235,8 @@ final readonly class Pieces
     }
 
     /**
-     * Takes a piece from another copy of the maker's data: adds it, or changes the one that is here, which can be undone.
+     * Takes a piece from another copy of the maker's data: adds it, or changes the one that is here, which can be
+     * undone.
      *
      * @param array<string, string> $draft what was typed and cannot be read yet, by field
      */
@@ -293,7 +297,9 @@ final readonly class Pieces
 
     private function forget(StoredPiece $stored, string $which, int $number): void
     {
-        $this->manager->createQuery(\sprintf('DELETE FROM %s state WHERE state.piece = :piece AND %s', PieceState::class, $which))
+        $this->manager->createQuery(
+            \sprintf('DELETE FROM %s state WHERE state.piece = :piece AND %s', PieceState::class, $which),
+        )
             ->setParameter('piece', $stored)->setParameter('number', $number)->execute();
     }
 

@@ -33,7 +33,12 @@ final class PlanCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('file', InputArgument::REQUIRED, 'A piece in the open format, docs/piece.schema.json');
-        $this->addOption('explain', null, InputOption::VALUE_NONE, 'Say in sentences how every figure comes about, instead of JSON');
+        $this->addOption(
+            'explain',
+            null,
+            InputOption::VALUE_NONE,
+            'Say in sentences how every figure comes about, instead of JSON',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

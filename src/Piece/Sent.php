@@ -7,11 +7,11 @@ namespace Rinkel\App\Piece;
 use Symfony\Component\HttpFoundation\Request;
 
 /**
- * What a Piece page sent: the acts since the last answer, in order, over which version of the piece they were done, and in which
- * field somebody is typing on.
+ * What a Piece page sent: the acts since the last answer, in order, over which version of the piece they were done, and
+ * in which field somebody is typing on.
  *
- * With scripts the page sends its acts as JSON under "acts". Without, it is a plain form: its fields under "f" are one act, what a
- * button sets under "set" or does under "do" another.
+ * With scripts the page sends its acts as JSON under "acts". Without, it is a plain form: its fields under "f" are one
+ * act, what a button sets under "set" or does under "do" another.
  */
 final readonly class Sent
 {
@@ -65,7 +65,13 @@ final readonly class Sent
             }
         }
 
-        return array_map(static fn (array $act, string $name): Act => Act::read($act + ['in' => $in, 'id' => '' === $id ? '' : $id.'-'.$name]), array_values($acts), array_keys($acts));
+        return array_map(
+            static fn (array $act, string $name): Act => Act::read(
+                $act + ['in' => $in, 'id' => '' === $id ? '' : $id.'-'.$name],
+            ),
+            array_values($acts),
+            array_keys($acts),
+        );
     }
 
     /**

@@ -29,7 +29,10 @@ final readonly class Taken
     public function renamed(Piece $before): array
     {
         $renamed = [];
-        foreach (['beads' => [$before->beads, $this->piece->beads], 'findings' => [$before->findings, $this->piece->findings]] as $kind => [$old, $new]) {
+        foreach ([
+            'beads' => [$before->beads, $this->piece->beads],
+            'findings' => [$before->findings, $this->piece->findings],
+        ] as $kind => [$old, $new]) {
             $names = array_keys($new);
             foreach (\count($old) === \count($new) ? array_keys($old) : [] as $i => $name) {
                 if ($name !== $names[$i]) {

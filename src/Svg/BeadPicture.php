@@ -8,7 +8,8 @@ use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\BeadShape;
 
 /**
- * Draws a bead around its middle, in mm: its outline by its shape, its hole along the cord, a soft light from the far side.
+ * Draws a bead around its middle, in mm: its outline by its shape, its hole along the cord, a soft light from the far
+ * side.
  */
 final class BeadPicture
 {
@@ -23,7 +24,15 @@ final class BeadPicture
         $width = $bead->diameter->millimetres;
         $hole = min($bead->hole->millimetres, 0.8 * $width);
         $outline = self::outline($bead->shape, $length, $width);
-        $mark = static fn (float $side): string => Svg::element('ellipse', ['cx' => $side * ($length / 2 - 0.04 * $length), 'rx' => min(0.25, 0.06 * $length), 'ry' => $hole / 2, 'class' => 'bead-hole']);
+        $mark = static fn (float $side): string => Svg::element(
+            'ellipse',
+            [
+                'cx' => $side * ($length / 2 - 0.04 * $length),
+                'rx' => min(0.25, 0.06 * $length),
+                'ry' => $hole / 2,
+                'class' => 'bead-hole',
+            ],
+        );
 
         return Svg::element(
             'g',
@@ -57,13 +66,21 @@ final class BeadPicture
         );
 
         return match ($shape) {
-            BeadShape::Round => \sprintf('<ellipse rx="%s" ry="%s" %%s/>', Svg::number($length / 2), Svg::number($width / 2)),
+            BeadShape::Round => \sprintf(
+                '<ellipse rx="%s" ry="%s" %%s/>',
+                Svg::number($length / 2),
+                Svg::number($width / 2),
+            ),
             BeadShape::Cube, BeadShape::Letter => $box(0.14 * $width),
             BeadShape::Tube => $box(0.12 * $width),
             BeadShape::Seed => $box(0.38 * $length),
             BeadShape::Rondelle => $box(0.5 * $length),
             BeadShape::Disc => $box(0.3 * $length),
-            BeadShape::Chip => self::polygon([[-1, -0.4], [-0.45, -1], [0.5, -0.8], [1, -0.15], [0.7, 0.75], [-0.1, 1], [-0.85, 0.6]], $length / 2, $width / 2),
+            BeadShape::Chip => self::polygon(
+                [[-1, -0.4], [-0.45, -1], [0.5, -0.8], [1, -0.15], [0.7, 0.75], [-0.1, 1], [-0.85, 0.6]],
+                $length / 2,
+                $width / 2,
+            ),
             BeadShape::Drop => \sprintf(
                 '<path d="M%1$s,0 C%2$s,%3$s %4$s,%3$s %4$s,0 C%4$s,%5$s %2$s,%5$s %1$s,0Z" %%s/>',
                 Svg::number(-$length / 2),

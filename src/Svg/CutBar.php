@@ -21,7 +21,17 @@ final readonly class CutBar
         $drawn = '';
         foreach ($this->cut->parts as $part => $length) {
             $width = self::WIDTH * $length->ratioTo($this->cut->length);
-            $drawn .= Svg::element('rect', ['x' => $x, 'y' => 0, 'width' => $width, 'height' => 14, 'class' => 'bar-part bar-'.$part, 'data-part' => $part]);
+            $drawn .= Svg::element(
+                'rect',
+                [
+                    'x' => $x,
+                    'y' => 0,
+                    'width' => $width,
+                    'height' => 14,
+                    'class' => 'bar-part bar-'.$part,
+                    'data-part' => $part,
+                ],
+            );
             $x += $width;
         }
 

@@ -21,25 +21,86 @@ final class FindingPicture
         return match ($finding->kind) {
             FindingKind::Ring => self::hoop($length / 2, $width / 2, max(0.5, ($width - $inside) / 2)),
             FindingKind::Connector => self::hoop($length / 2, $width / 2, max(0.8, ($width - $inside) / 2)),
-            FindingKind::Charm => self::hoop($length / 2, $width / 2, max(0.8, 0.12 * $width)).Svg::element('circle', ['r' => 0.22 * $width, 'class' => 'metal']),
+            FindingKind::Charm => self::hoop($length / 2, $width / 2, max(0.8, 0.12 * $width)).Svg::element(
+                'circle',
+                ['r' => 0.22 * $width, 'class' => 'metal'],
+            ),
             FindingKind::Clasp => self::hoop(0.36 * $length, $width / 2, 0.22 * $width, 0.1 * $length)
-                .Svg::element('rect', ['x' => -$length / 2, 'y' => -0.16 * $width, 'width' => 0.24 * $length, 'height' => 0.32 * $width, 'rx' => 0.1 * $width, 'class' => 'metal']),
+                .Svg::element(
+                    'rect',
+                    [
+                        'x' => -$length / 2,
+                        'y' => -0.16 * $width,
+                        'width' => 0.24 * $length,
+                        'height' => 0.32 * $width,
+                        'rx' => 0.1 * $width,
+                        'class' => 'metal',
+                    ],
+                ),
             FindingKind::Toggle => self::hoop($length * 0.3, $inside / 2 + 1, 1.2, -0.2 * $length)
-                .Svg::element('rect', ['x' => 0.3 * $length, 'y' => -$width / 2, 'width' => 1.6, 'height' => $width, 'rx' => 0.8, 'class' => 'metal']),
+                .Svg::element(
+                    'rect',
+                    [
+                        'x' => 0.3 * $length,
+                        'y' => -$width / 2,
+                        'width' => 1.6,
+                        'height' => $width,
+                        'rx' => 0.8,
+                        'class' => 'metal',
+                    ],
+                ),
             FindingKind::Extender => implode('', array_map(
                 static fn (int $i): string => self::hoop(1.7, 1.1, 0.5, -$length / 2 + 1.5 + 3 * $i),
                 range(0, max(0, (int) floor($length / 3) - 1)),
             )),
             FindingKind::Button => Svg::element('circle', ['r' => $length / 2, 'class' => 'horn'])
                 .Svg::element('circle', ['r' => 0.36 * $length, 'class' => 'horn-line'])
-                .implode('', array_map(static fn (int $side): string => Svg::element('circle', ['cx' => 0, 'cy' => $side * 0.12 * $length, 'r' => 0.06 * $length, 'class' => 'bead-hole']), [-1, 1])),
-            FindingKind::SlideBead, FindingKind::CrimpCover => Svg::element('ellipse', ['rx' => $length / 2, 'ry' => $width / 2, 'class' => 'metal']),
-            FindingKind::FoldOverEnd, FindingKind::CordEnd => Svg::element('rect', ['x' => -$length / 2, 'y' => -$width / 2, 'width' => 0.7 * $length, 'height' => $width, 'rx' => 0.12 * $width, 'class' => 'metal'])
+                .implode(
+                    '',
+                    array_map(
+                        static fn (int $side): string => Svg::element(
+                            'circle',
+                            ['cx' => 0, 'cy' => $side * 0.12 * $length, 'r' => 0.06 * $length, 'class' => 'bead-hole'],
+                        ),
+                        [-1, 1],
+                    ),
+                ),
+            FindingKind::SlideBead, FindingKind::CrimpCover => Svg::element(
+                'ellipse',
+                ['rx' => $length / 2, 'ry' => $width / 2, 'class' => 'metal'],
+            ),
+            FindingKind::FoldOverEnd, FindingKind::CordEnd => Svg::element(
+                'rect',
+                [
+                    'x' => -$length / 2,
+                    'y' => -$width / 2,
+                    'width' => 0.7 * $length,
+                    'height' => $width,
+                    'rx' => 0.12 * $width,
+                    'class' => 'metal',
+                ],
+            )
                 .self::hoop(0.15 * $length, 0.22 * $width, 0.6, 0.35 * $length),
             FindingKind::Link => self::hoop($length / 2, $width / 2, $finding->wire()->millimetres),
-            FindingKind::Stone => Svg::element('ellipse', ['rx' => $width / 2, 'ry' => $length / 2, 'class' => 'stone']),
-            FindingKind::Magnet => Svg::element('rect', ['x' => -$length / 2, 'y' => -$width / 2, 'width' => $length, 'height' => $width, 'rx' => 0.15 * $width, 'class' => 'metal'])
-                .Svg::element('path', ['d' => 'M0,'.Svg::number(-$width / 2).' V'.Svg::number($width / 2), 'class' => 'metal-line']),
+            FindingKind::Stone => Svg::element(
+                'ellipse',
+                ['rx' => $width / 2, 'ry' => $length / 2, 'class' => 'stone'],
+            ),
+            FindingKind::Magnet => Svg::element(
+                'rect',
+                [
+                    'x' => -$length / 2,
+                    'y' => -$width / 2,
+                    'width' => $length,
+                    'height' => $width,
+                    'rx' => 0.15 * $width,
+                    'class' => 'metal',
+                ],
+            )
+                .Svg::element(
+                    'path',
+                    ['d' => 'M0,'.Svg::number(-$width / 2).' V'.Svg::number($width / 2), 'class' => 'metal-line'],
+                ),
         };
     }
 
@@ -47,6 +108,9 @@ final class FindingPicture
     {
         $sizes = ['cx' => $x, 'rx' => max(0.2, $rx - $wire / 2), 'ry' => max(0.2, $ry - $wire / 2)];
 
-        return Svg::element('ellipse', $sizes + ['class' => 'wire-edge', 'stroke-width' => $wire]).Svg::element('ellipse', $sizes + ['class' => 'wire', 'stroke-width' => 0.72 * $wire]);
+        return Svg::element('ellipse', $sizes + ['class' => 'wire-edge', 'stroke-width' => $wire]).Svg::element(
+            'ellipse',
+            $sizes + ['class' => 'wire', 'stroke-width' => 0.72 * $wire],
+        );
     }
 }

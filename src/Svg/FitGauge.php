@@ -9,8 +9,8 @@ use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Plan\Plan;
 
 /**
- * Draws the girths a piece can have against what they mean on this wrist: zones from tight to loose, the span from shut to
- * open, the wished fit and the hand it has to pass.
+ * Draws the girths a piece can have against what they mean on this wrist: zones from tight to loose, the span from shut
+ * to open, the wished fit and the hand it has to pass.
  */
 final readonly class FitGauge
 {
@@ -24,7 +24,11 @@ final readonly class FitGauge
     public function __construct(private Plan $plan)
     {
         $skin = $plan->draft->piece->wearer->skin()->millimetres;
-        $to = max($plan->draft->open()->millimetres, $plan->draft->piece->wearer->handGirth()->millimetres, $skin + 45) + 8;
+        $to = max(
+            $plan->draft->open()->millimetres,
+            $plan->draft->piece->wearer->handGirth()->millimetres,
+            $skin + 45,
+        ) + 8;
         $this->from = min($plan->draft->closed()->millimetres, $skin) - 8;
         $this->scale = self::WIDTH / ($to - $this->from);
     }
@@ -46,11 +50,31 @@ final readonly class FitGauge
                 'class' => 'gauge-drawing',
             ],
             $this->zones($words),
-            $this->marker($this->plan->draft->piece->wearer->handGirth()->millimetres, 'gauge-hand', $words['hand'], 'M0,20 V64'),
+            $this->marker(
+                $this->plan->draft->piece->wearer->handGirth()->millimetres,
+                'gauge-hand',
+                $words['hand'],
+                'M0,20 V64',
+            ),
             $this->span($bottom - 17),
-            $this->marker($this->plan->draft->wished()->millimetres, 'gauge-wished', $words['wished'], 'M-6,18 H6 L0,27 Z M0,27 V60'),
-            $this->text($this->x($this->plan->draft->closed()->millimetres), $bottom + 52, $words['shut'], 'gauge-figure'),
-            $this->text($this->x($this->plan->draft->open()->millimetres), $bottom + 52, $words['open'], 'gauge-figure'),
+            $this->marker(
+                $this->plan->draft->wished()->millimetres,
+                'gauge-wished',
+                $words['wished'],
+                'M-6,18 H6 L0,27 Z M0,27 V60',
+            ),
+            $this->text(
+                $this->x($this->plan->draft->closed()->millimetres),
+                $bottom + 52,
+                $words['shut'],
+                'gauge-figure',
+            ),
+            $this->text(
+                $this->x($this->plan->draft->open()->millimetres),
+                $bottom + 52,
+                $words['open'],
+                'gauge-figure',
+            ),
         );
     }
 
@@ -74,7 +98,12 @@ final readonly class FitGauge
                 'height' => self::ZONE_DEPTH,
                 'class' => 'gauge-zone gauge-'.$zone,
                 'data-zone' => $zone,
-            ]).$this->text(($left + $right) / 2, self::ZONE_TOP + self::ZONE_DEPTH + 16 + 16 * ($i % 2), $words[$zone], 'gauge-word');
+            ]).$this->text(
+                ($left + $right) / 2,
+                self::ZONE_TOP + self::ZONE_DEPTH + 16 + 16 * ($i % 2),
+                $words[$zone],
+                'gauge-word',
+            );
         }
 
         return $drawn;
@@ -82,7 +111,10 @@ final readonly class FitGauge
 
     private function span(float $y): string
     {
-        [$shut, $open] = [$this->x($this->plan->draft->closed()->millimetres), $this->x($this->plan->draft->open()->millimetres)];
+        [$shut, $open] = [
+            $this->x($this->plan->draft->closed()->millimetres),
+            $this->x($this->plan->draft->open()->millimetres),
+        ];
 
         return Svg::element('path', [
             'd' => \sprintf(
@@ -103,7 +135,10 @@ final readonly class FitGauge
     {
         $x = $this->x($girth);
 
-        return Svg::element('path', ['d' => $path, 'class' => $class, 'transform' => \sprintf('translate(%s 0)', Svg::number($x))])
+        return Svg::element(
+            'path',
+            ['d' => $path, 'class' => $class, 'transform' => \sprintf('translate(%s 0)', Svg::number($x))],
+        )
             .$this->text($x, 13, $word, 'gauge-word');
     }
 
@@ -115,7 +150,11 @@ final readonly class FitGauge
         $half = 3.4 * mb_strlen($word);
         $x = max($half, min(self::WIDTH - $half, $x));
 
-        return Svg::element('text', ['x' => $x, 'y' => $y, 'class' => $class, 'text-anchor' => 'middle'], Svg::text($word));
+        return Svg::element(
+            'text',
+            ['x' => $x, 'y' => $y, 'class' => $class, 'text-anchor' => 'middle'],
+            Svg::text($word),
+        );
     }
 
     private function x(float $girth): float

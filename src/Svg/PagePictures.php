@@ -24,17 +24,25 @@ final readonly class PagePictures
 
     public function board(Plan $plan, int $zoom): string
     {
-        return (new PieceDrawing($plan, 'board'))->board($zoom, $this->translator->trans('piece.drawing', $this->numbers($plan)), $this->zones($plan));
+        return (new PieceDrawing($plan, 'board'))->board(
+            $zoom,
+            $this->translator->trans('piece.drawing', $this->numbers($plan)),
+            $this->zones($plan),
+        );
     }
 
     public function worn(Plan $plan): string
     {
-        return (new PieceDrawing($plan, 'worn'))->worn($this->translator->trans('piece.worn-drawing', $this->numbers($plan)));
+        return (new PieceDrawing($plan, 'worn'))->worn(
+            $this->translator->trans('piece.worn-drawing', $this->numbers($plan)),
+        );
     }
 
     public function small(Plan $plan, int $id): string
     {
-        return (new PieceDrawing($plan, 'piece-'.$id))->small($this->translator->trans('piece.drawing', $this->numbers($plan)));
+        return (new PieceDrawing($plan, 'piece-'.$id))->small(
+            $this->translator->trans('piece.drawing', $this->numbers($plan)),
+        );
     }
 
     /**
@@ -42,12 +50,17 @@ final readonly class PagePictures
      */
     public function sample(Plan $plan, string $id): string
     {
-        return (new PieceDrawing($plan, 'sample-'.$id))->sample($this->translator->trans('piece.drawing', $this->numbers($plan)));
+        return (new PieceDrawing($plan, 'sample-'.$id))->sample(
+            $this->translator->trans('piece.drawing', $this->numbers($plan)),
+        );
     }
 
     public function closure(Plan $plan): string
     {
-        return (new PieceDrawing($plan, 'closure'))->closure($plan->draft->wornGap(), $this->translator->trans('piece.closure-drawing', $this->numbers($plan)));
+        return (new PieceDrawing($plan, 'closure'))->closure(
+            $plan->draft->wornGap(),
+            $this->translator->trans('piece.closure-drawing', $this->numbers($plan)),
+        );
     }
 
     public function gauge(Plan $plan): string
@@ -76,7 +89,14 @@ final readonly class PagePictures
      */
     private function zones(Plan $plan): array
     {
-        return array_column(array_map(fn (FitZone $zone): array => [$zone->value, $this->translator->trans('zone.'.$zone->value)], FitZone::cases()), 1, 0);
+        return array_column(
+            array_map(
+                fn (FitZone $zone): array => [$zone->value, $this->translator->trans('zone.'.$zone->value)],
+                FitZone::cases(),
+            ),
+            1,
+            0,
+        );
     }
 
     /**

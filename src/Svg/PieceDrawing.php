@@ -143,7 +143,14 @@ final readonly class PieceDrawing
             $label,
             'worn-drawing',
             [],
-            Svg::element('ellipse', ['rx' => $inner->width() / 2, 'ry' => $inner->height() / 2 + $turns * $aside->y, 'class' => 'worn-body']),
+            Svg::element(
+                'ellipse',
+                [
+                    'rx' => $inner->width() / 2,
+                    'ry' => $inner->height() / 2 + $turns * $aside->y,
+                    'class' => 'worn-body',
+                ],
+            ),
             (new ScenePainter($this->prefix, $oval))->paint($scene),
         );
     }
@@ -161,9 +168,34 @@ final readonly class PieceDrawing
         $way = new Shifted($drape, -$this->plan->draft->body()->millimetres / 2);
         $neck = \sprintf(
             'M%1$s,%2$s C%1$s,%3$s %1$s,%4$s %5$s,%6$s C%7$s,%8$s %9$s,%10$s %9$s,%11$s M%12$s,%2$s C%12$s,%3$s %12$s,%4$s %13$s,%6$s C%14$s,%8$s %15$s,%10$s %15$s,%11$s',
-            ...array_map(Svg::number(...), [-$r, -2.6 * $r, -1.2 * $r, -0.2 * $r, -1.5 * $r, 0.35 * $r, -2.6 * $r, 0.7 * $r, -3.6 * $r, 0.9 * $r, 2.4 * $r + $low, $r, 1.5 * $r, 2.6 * $r, 3.6 * $r]),
+            ...array_map(
+                Svg::number(...),
+                [
+                    -$r,
+                    -2.6 * $r,
+                    -1.2 * $r,
+                    -0.2 * $r,
+                    -1.5 * $r,
+                    0.35 * $r,
+                    -2.6 * $r,
+                    0.7 * $r,
+                    -3.6 * $r,
+                    0.9 * $r,
+                    2.4 * $r + $low,
+                    $r,
+                    1.5 * $r,
+                    2.6 * $r,
+                    3.6 * $r,
+                ],
+            ),
         );
-        $jaw = \sprintf('M%1$s,%2$s C%1$s,%3$s %4$s,%5$s 0,%5$s C%6$s,%5$s %7$s,%3$s %7$s,%2$s', ...array_map(Svg::number(...), [-1.35 * $r, -3.4 * $r, -2.2 * $r, -0.8 * $r, -1.5 * $r, 0.8 * $r, 1.35 * $r]));
+        $jaw = \sprintf(
+            'M%1$s,%2$s C%1$s,%3$s %4$s,%5$s 0,%5$s C%6$s,%5$s %7$s,%3$s %7$s,%2$s',
+            ...array_map(
+                Svg::number(...),
+                [-1.35 * $r, -3.4 * $r, -2.2 * $r, -0.8 * $r, -1.5 * $r, 0.8 * $r, 1.35 * $r],
+            ),
+        );
         $height = 3.2 * $r + max(2.6 * $r, $low + 0.8 * $r);
 
         return $this->svg(
@@ -194,8 +226,8 @@ final readonly class PieceDrawing
     }
 
     /**
-     * Returns the zones of fit on the tape: the length at which the piece, with its closure as near as it comes, begins to be snug,
-     * comfortable and so on.
+     * Returns the zones of fit on the tape: the length at which the piece, with its closure as near as it comes, begins
+     * to be snug, comfortable and so on.
      *
      * @param array<string, string> $words
      */
@@ -208,8 +240,19 @@ final readonly class PieceDrawing
         $drawn = '';
         foreach ((new EaseScale($draft->piece->wearer))->starts() as $zone => $start) {
             $x = $draft->ring->laid($start)->minus($draft->fastened->narrow)->millimetres;
-            $drawn .= Svg::element('path', ['d' => \sprintf('M%1$s,%2$s V%3$s', Svg::number($x), Svg::number($half), Svg::number($half - 1.6)), 'class' => 'zone-mark', 'data-zone' => $zone])
-                .Svg::element('text', ['x' => $x + 0.4, 'y' => $half - 0.5, 'font-size' => 0.26 * $tape, 'class' => 'zone-word'], Svg::text($words[$zone] ?? $zone));
+            $drawn .= Svg::element(
+                'path',
+                [
+                    'd' => \sprintf('M%1$s,%2$s V%3$s', Svg::number($x), Svg::number($half), Svg::number($half - 1.6)),
+                    'class' => 'zone-mark',
+                    'data-zone' => $zone,
+                ],
+            )
+                .Svg::element(
+                    'text',
+                    ['x' => $x + 0.4, 'y' => $half - 0.5, 'font-size' => 0.26 * $tape, 'class' => 'zone-word'],
+                    Svg::text($words[$zone] ?? $zone),
+                );
         }
 
         return $drawn;
@@ -223,7 +266,12 @@ final readonly class PieceDrawing
         $body = $this->plan->draft->body()->millimetres;
 
         return Svg::element('path', [
-            'd' => \sprintf('M0,%1$s V%2$s M%3$s,%1$s V%2$s', Svg::number(-$half), Svg::number($half), Svg::number($body)),
+            'd' => \sprintf(
+                'M0,%1$s V%2$s M%3$s,%1$s V%2$s',
+                Svg::number(-$half),
+                Svg::number($half),
+                Svg::number($body),
+            ),
             'class' => 'body-span',
             'data-body' => $body,
         ]);

@@ -51,8 +51,16 @@ final readonly class Ruler
                 $this->unit->isImperial() && 0 === $i % 2 => 0.28,
                 default => 0.2,
             };
-            $ticks .= \sprintf('M%s,%s v%s', Svg::number($i * $scale['tick']), Svg::number($this->edge), Svg::number($this->depth * $share));
-            $figures .= $long ? $this->figure($i * $scale['tick'], intdiv($i, $scale['long']) * ($coarse && !$this->unit->isImperial() ? 5 : 1)) : '';
+            $ticks .= \sprintf(
+                'M%s,%s v%s',
+                Svg::number($i * $scale['tick']),
+                Svg::number($this->edge),
+                Svg::number($this->depth * $share),
+            );
+            $figures .= $long ? $this->figure(
+                $i * $scale['tick'],
+                intdiv($i, $scale['long']) * ($coarse && !$this->unit->isImperial() ? 5 : 1),
+            ) : '';
         }
 
         return Svg::element(

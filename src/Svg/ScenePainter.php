@@ -19,8 +19,8 @@ use Rinkel\Core\Geometry\Way;
 /**
  * Paints a scene along a way: each motif and bead once as a definition, then its copies, level by level.
  *
- * Colours come in from outside: a motif paints with currentColor, its copies say which that is. Long runs are copied ten at a time
- * where the way is straight.
+ * Colours come in from outside: a motif paints with currentColor, its copies say which that is. Long runs are copied
+ * ten at a time where the way is straight.
  */
 final readonly class ScenePainter
 {
@@ -65,18 +65,29 @@ final readonly class ScenePainter
     {
         $knots = '';
         foreach ($scene->placed as $placed) {
-            $knots .= Svg::element('g', ['color' => $placed->colour->hex], ...$this->copies($this->id($placed->motif, null), $placed));
+            $knots .= Svg::element(
+                'g',
+                ['color' => $placed->colour->hex],
+                ...$this->copies($this->id($placed->motif, null), $placed),
+            );
         }
 
         return Svg::element('defs', [], ...$this->wholeDefinitions($scene), ...$this->beads($scene))
-            .$this->findings($scene, true).implode('', array_map($this->cord(...), $scene->cords)).$knots.implode('', array_map($this->hanging(...), $scene->hanging)).$this->ornaments($scene);
+            .$this->findings($scene, true).implode('', array_map($this->cord(...), $scene->cords)).$knots.implode(
+                '',
+                array_map($this->hanging(...), $scene->hanging),
+            ).$this->ornaments($scene);
     }
 
     private function hanging(Hanging $hanging): string
     {
         $at = $this->way->at($hanging->x, 0);
 
-        return Svg::element('g', ['transform' => 'translate('.Svg::number($at->x).' '.Svg::number($at->y).')'], (new self($this->prefix.'-hung'))->paint($hanging->scene));
+        return Svg::element(
+            'g',
+            ['transform' => 'translate('.Svg::number($at->x).' '.Svg::number($at->y).')'],
+            (new self($this->prefix.'-hung'))->paint($hanging->scene),
+        );
     }
 
     private function ornaments(Scene $scene): string
@@ -86,7 +97,16 @@ final readonly class ScenePainter
 
     private function findings(Scene $scene, bool $beneath): string
     {
-        return implode('', array_map($this->finding(...), array_filter($scene->findings, static fn (DrawnFinding $drawnFinding): bool => $beneath === $drawnFinding->beneath)));
+        return implode(
+            '',
+            array_map(
+                $this->finding(...),
+                array_filter(
+                    $scene->findings,
+                    static fn (DrawnFinding $drawnFinding): bool => $beneath === $drawnFinding->beneath,
+                ),
+            ),
+        );
     }
 
     /**
@@ -96,10 +116,17 @@ final readonly class ScenePainter
     {
         $definitions = [];
         foreach ($scene->beads as $bead) {
-            $definitions[$bead->name] ??= BeadPicture::definition($this->prefix.'-bead-'.$bead->name, $this->prefix.'-light', $bead->bead);
+            $definitions[$bead->name] ??= BeadPicture::definition(
+                $this->prefix.'-bead-'.$bead->name,
+                $this->prefix.'-light',
+                $bead->bead,
+            );
         }
 
-        return [...([] === $definitions ? [] : [BeadPicture::light($this->prefix.'-light')]), ...array_values($definitions)];
+        return [
+            ...([] === $definitions ? [] : [BeadPicture::light($this->prefix.'-light')]),
+            ...array_values($definitions),
+        ];
     }
 
     private function bead(DrawnBead $drawn): string
@@ -128,7 +155,11 @@ final readonly class ScenePainter
 
         return Svg::element(
             'g',
-            ['class' => 'finding', 'transform' => $this->turned($middle, $drawn->y).($drawn->turned ? ' scale(-1 1)' : ''), 'data-finding' => $drawn->finding->kind->value],
+            [
+                'class' => 'finding',
+                'transform' => $this->turned($middle, $drawn->y).($drawn->turned ? ' scale(-1 1)' : ''),
+                'data-finding' => $drawn->finding->kind->value,
+            ],
             FindingPicture::of($drawn->finding),
         );
     }
@@ -171,10 +202,18 @@ final readonly class ScenePainter
     {
         $definitions = [];
         foreach ($this->motifs($scene->placed) as [$motif, $most]) {
-            $levels = array_filter($this->levelsOf($motif), static fn (int $level): bool => $level >= 0, \ARRAY_FILTER_USE_KEY);
+            $levels = array_filter(
+                $this->levelsOf($motif),
+                static fn (int $level): bool => $level >= 0,
+                \ARRAY_FILTER_USE_KEY,
+            );
             ksort($levels);
             $id = $this->id($motif, null);
-            $definitions[] = Svg::element('g', ['id' => $id], ...array_map(fn (array $spans): string => implode('', $this->layers($spans)), array_values($levels)));
+            $definitions[] = Svg::element(
+                'g',
+                ['id' => $id],
+                ...array_map(fn (array $spans): string => implode('', $this->layers($spans)), array_values($levels)),
+            );
             if ($this->isStraight && $most >= self::BLOCK) {
                 $definitions[] = $this->block($id, $motif);
             }
@@ -211,7 +250,12 @@ final readonly class ScenePainter
                 $painted[$level] ??= '';
                 $painted[$level] .= Svg::element(
                     'g',
-                    ['color' => $placed->colour->hex] + ($counted ? ['data-knots' => $placed->count * $placed->knots, 'data-motif' => $placed->motif->name] : []),
+                    [
+                        'color' => $placed->colour->hex,
+                    ] + ($counted ? [
+                        'data-knots' => $placed->count * $placed->knots,
+                        'data-motif' => $placed->motif->name,
+                    ] : []),
                     ...$this->copies($id.'e', $placed),
                     ...$this->copies($id, $placed),
                 );
@@ -259,7 +303,10 @@ final readonly class ScenePainter
     {
         $motifs = [];
         foreach ($all as $placed) {
-            $motifs[$placed->motif->name] = [$placed->motif, max($placed->count, $motifs[$placed->motif->name][1] ?? 0)];
+            $motifs[$placed->motif->name] = [
+                $placed->motif,
+                max($placed->count, $motifs[$placed->motif->name][1] ?? 0),
+            ];
         }
 
         return $motifs;
@@ -311,9 +358,20 @@ final readonly class ScenePainter
     {
         $path = self::path($this->isStraight ? $cord->points : $this->bent($cord->points));
         $light = self::path($this->isStraight
-            ? array_map(static fn (Point $point): Point => new Point($point->x, $point->y - 0.17 * $cord->thickness), $cord->points)
-            : $this->bent(array_map(static fn (Point $point): Point => new Point($point->x, $point->y - 0.17 * $cord->thickness), $cord->points)));
-        $line = static fn (string $class, float $width, string $path): string => Svg::element('path', ['d' => $path, 'class' => $class, 'stroke-width' => $width]);
+            ? array_map(
+                static fn (Point $point): Point => new Point($point->x, $point->y - 0.17 * $cord->thickness),
+                $cord->points,
+            )
+            : $this->bent(
+                array_map(
+                    static fn (Point $point): Point => new Point($point->x, $point->y - 0.17 * $cord->thickness),
+                    $cord->points,
+                ),
+            ));
+        $line = static fn (string $class, float $width, string $path): string => Svg::element(
+            'path',
+            ['d' => $path, 'class' => $class, 'stroke-width' => $width],
+        );
 
         return Svg::element(
             'g',
@@ -337,7 +395,10 @@ final readonly class ScenePainter
             $steps = max(1, (int) ceil($before->distanceTo($point) / self::BEND));
             for ($step = 0 === $i ? $steps : 1; $step <= $steps; ++$step) {
                 $share = $step / $steps;
-                $bent[] = $this->way->at($before->x + $share * ($point->x - $before->x), $before->y + $share * ($point->y - $before->y));
+                $bent[] = $this->way->at(
+                    $before->x + $share * ($point->x - $before->x),
+                    $before->y + $share * ($point->y - $before->y),
+                );
             }
         }
 
@@ -349,6 +410,9 @@ final readonly class ScenePainter
      */
     private static function path(array $points): string
     {
-        return 'M'.implode(' ', array_map(static fn (Point $point): string => Svg::number($point->x).','.Svg::number($point->y), $points));
+        return 'M'.implode(
+            ' ',
+            array_map(static fn (Point $point): string => Svg::number($point->x).','.Svg::number($point->y), $points),
+        );
     }
 }

@@ -59,7 +59,8 @@ final readonly class Beginnings
     }
 
     /**
-     * Returns a picture of each construction for a usual girth, of those worn around a wrist and of those around a neck.
+     * Returns a picture of each construction for a usual girth, of those worn around a wrist and of those around a
+     * neck.
      *
      * @return array{around: array<string, string>, neck: array<string, string>} svg by construction
      */
@@ -79,7 +80,15 @@ final readonly class Beginnings
         $pictures = [];
         foreach ($this->planner->constructions() as $id) {
             if (\in_array($place, $this->planner->placesOf($id), true)) {
-                $piece = $this->piece(['construction' => $id, 'place' => $place->value, 'girth' => $girth, 'unit' => 'cm', 'person' => '']);
+                $piece = $this->piece(
+                    [
+                        'construction' => $id,
+                        'place' => $place->value,
+                        'girth' => $girth,
+                        'unit' => 'cm',
+                        'person' => '',
+                    ],
+                );
                 $pictures[$id] = $this->pictures->sample($this->planner->plan($piece), $group.'-'.$id);
             }
         }

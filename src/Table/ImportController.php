@@ -29,7 +29,11 @@ final class ImportController extends AbstractController
             $arrivals[] = $this->arrivals->look(mb_substr(mb_scrub($file->getClientOriginalName()), 0, 120), $json);
         }
 
-        return $this->render('table/import.html.twig', ['arrivals' => $arrivals], new Response(status: [] === $arrivals ? Response::HTTP_UNPROCESSABLE_ENTITY : Response::HTTP_OK));
+        return $this->render(
+            'table/import.html.twig',
+            ['arrivals' => $arrivals],
+            new Response(status: [] === $arrivals ? Response::HTTP_UNPROCESSABLE_ENTITY : Response::HTTP_OK),
+        );
     }
 
     #[Route('/lay', 'import_lay', methods: 'POST')]
@@ -43,7 +47,11 @@ final class ImportController extends AbstractController
             $arrivals[] = $this->arrivals->look('#'.((int) $which + 1), \is_string($json) ? $json : '');
         }
         if ([] !== array_filter($arrivals, static fn (Arrival $arrival): bool => null === $arrival->plan)) {
-            return $this->render('table/import.html.twig', ['arrivals' => $arrivals], new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY));
+            return $this->render(
+                'table/import.html.twig',
+                ['arrivals' => $arrivals],
+                new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY),
+            );
         }
         foreach (array_reverse($arrivals) as $arrival) {
             $this->arrivals->lay($arrival);

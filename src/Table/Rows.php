@@ -34,7 +34,10 @@ final readonly class Rows
         } catch (PieceUnreadable $unreadable) {
             return new Row($stored, $name, null, '', $unreadable->getMessage());
         } catch (\Throwable $bug) {
-            $this->logger->critical('A piece cannot be shown on the Table.', ['piece' => $stored->id(), 'exception' => $bug]);
+            $this->logger->critical(
+                'A piece cannot be shown on the Table.',
+                ['piece' => $stored->id(), 'exception' => $bug],
+            );
 
             return new Row($stored, $name, null, '', '');
         }

@@ -33,11 +33,16 @@ final class TableController extends AbstractController
     {
         $query = $request->query->all();
         $asked = $query['put_away'] ?? '';
-        $putAway = $this->pieces->find(\is_string($asked) && 1 === preg_match('/^[0-9]{1,18}$/D', $asked) ? (int) $asked : 0);
+        $putAway = $this->pieces->find(
+            \is_string($asked) && 1 === preg_match('/^[0-9]{1,18}$/D', $asked) ? (int) $asked : 0,
+        );
         $archive = '1' === ($query['archive'] ?? '');
 
         return $this->render('table/table.html.twig', [
-            'pieces' => array_map($this->rows->of(...), $archive ? $this->pieces->archived() : $this->pieces->onTheTable()),
+            'pieces' => array_map(
+                $this->rows->of(...),
+                $archive ? $this->pieces->archived() : $this->pieces->onTheTable(),
+            ),
             'archive' => $archive,
             'put_away' => null !== $putAway && $putAway->isArchived() ? $this->rows->of($putAway) : null,
         ]);
@@ -66,7 +71,11 @@ final class TableController extends AbstractController
         try {
             $piece = $this->beginnings->piece($typed);
 
-            return $this->redirectToRoute('piece', ['id' => $this->pieces->add($piece)->id()], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute(
+                'piece',
+                ['id' => $this->pieces->add($piece)->id()],
+                Response::HTTP_SEE_OTHER,
+            );
         } catch (PieceUnreadable $unreadable) {
             $faults = array_column($unreadable->faults, 'sentence', 'path');
 

@@ -9,8 +9,8 @@ use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Component\DomCrawler\Crawler as Page;
 
 /**
- * Walks over the Piece page by chance, as a page lets anybody: fills fields with what is ordinary and what is hostile, presses the
- * buttons that the page offers, sends acts as its script does. The same seed takes the same walk.
+ * Walks over the Piece page by chance, as a page lets anybody: fills fields with what is ordinary and what is hostile,
+ * presses the buttons that the page offers, sends acts as its script does. The same seed takes the same walk.
  */
 final class Crawler
 {
@@ -38,7 +38,16 @@ final class Crawler
     public function walk(string $construction, int $steps): ?string
     {
         $place = 'netted-pouch' === $construction ? 'neck' : 'wrist';
-        $this->browser->request('POST', '/pieces', ['construction' => $construction, 'place' => $place, 'girth' => 'neck' === $place ? '34' : '16', 'unit' => 'cm']);
+        $this->browser->request(
+            'POST',
+            '/pieces',
+            [
+                'construction' => $construction,
+                'place' => $place,
+                'girth' => 'neck' === $place ? '34' : '16',
+                'unit' => 'cm',
+            ],
+        );
         $address = (string) $this->browser->getResponse()->headers->get('Location');
         $first = $this->document($address);
         for ($i = 0; $i < $steps; ++$i) {
@@ -80,10 +89,25 @@ final class Crawler
     private function step(Page $page, string $address): string
     {
         $fields = self::texts($page->filter('#edit [name^="f["]')->extract(['name']));
-        $buttons = array_map(null, self::texts($page->filter('#edit button[name]:not([disabled])')->extract(['name'])), self::texts($page->filter('#edit button[name]:not([disabled])')->extract(['value'])));
+        $buttons = array_map(
+            null,
+            self::texts($page->filter('#edit button[name]:not([disabled])')->extract(['name'])),
+            self::texts($page->filter('#edit button[name]:not([disabled])')->extract(['value'])),
+        );
         if ($this->chance->oneIn(2) && [] !== $buttons) {
             [$name, $value] = $this->chance->of($buttons);
-            $this->browser->request('POST', $address, ['version' => $this->version($page), 'shown_in' => $this->unit($page), 'act' => 'b'.++$this->sent, ...$this->named((string) $name, (string) $value)], [], $this->headers());
+            $this->browser->request(
+                'POST',
+                $address,
+                [
+                    'version' => $this->version($page),
+                    'shown_in' => $this->unit($page),
+                    'act' => 'b'.++$this->sent,
+                    ...$this->named((string) $name, (string) $value),
+                ],
+                [],
+                $this->headers(),
+            );
 
             return $name.'='.$value;
         }
@@ -93,7 +117,11 @@ final class Crawler
             $path = substr($name, 2, -1);
             $acts[] = $this->chance->oneIn(6) && [] !== $buttons
                 ? ['do' => $this->chance->of($buttons)[1]]
-                : ['f' => [$path => $this->text($page, $path)], 'in' => $this->unit($page), 'stroke' => $this->chance->of(['', 'a', 'b'])];
+                : [
+                    'f' => [$path => $this->text($page, $path)],
+                    'in' => $this->unit($page),
+                    'stroke' => $this->chance->of(['', 'a', 'b']),
+                ];
         }
         $this->acts($address, $page, $acts);
 
@@ -105,7 +133,9 @@ final class Crawler
         if ('pattern' === $path) {
             return $this->chance->of(self::PATTERNS);
         }
-        $options = self::texts($page->filter('[name="f['.$path.']"] option, [name="f['.$path.']"][type=radio]')->extract(['value']));
+        $options = self::texts(
+            $page->filter('[name="f['.$path.']"] option, [name="f['.$path.']"][type=radio]')->extract(['value']),
+        );
 
         return [] !== $options && !$this->chance->oneIn(4) ? $this->chance->of($options) : $this->chance->of(self::TEXTS);
     }
@@ -127,7 +157,13 @@ final class Crawler
     {
         $acts = array_map(fn (array $act): array => $act + ['id' => 'crawl-'.++$this->sent], $acts);
 
-        return $this->browser->request('POST', $address, ['acts' => json_encode($acts, \JSON_INVALID_UTF8_SUBSTITUTE), 'version' => $this->version($page)], [], ['HTTP_HX_REQUEST' => 'true']);
+        return $this->browser->request(
+            'POST',
+            $address,
+            ['acts' => json_encode($acts, \JSON_INVALID_UTF8_SUBSTITUTE), 'version' => $this->version($page)],
+            [],
+            ['HTTP_HX_REQUEST' => 'true'],
+        );
     }
 
     /**

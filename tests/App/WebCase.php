@@ -50,7 +50,9 @@ abstract class WebCase extends WebTestCase
      */
     protected function layBare(string $construction, array $changes = []): StoredPiece
     {
-        return self::getContainer()->get(Pieces::class)->add((new PieceReader())->read(Examples::bare($construction, $changes)));
+        return self::getContainer()->get(Pieces::class)->add(
+            (new PieceReader())->read(Examples::bare($construction, $changes)),
+        );
     }
 
     /**
@@ -72,7 +74,13 @@ abstract class WebCase extends WebTestCase
         $sent['version'] = $version ?? $sent['version'];
         $sent['act'] = 'form-'.++$this->sent; // each is another, also over the same page
 
-        return $this->browser->request('POST', '/pieces/'.$piece->id(), $sent, [], $partial ? ['HTTP_HX_REQUEST' => 'true'] : []);
+        return $this->browser->request(
+            'POST',
+            '/pieces/'.$piece->id(),
+            $sent,
+            [],
+            $partial ? ['HTTP_HX_REQUEST' => 'true'] : [],
+        );
     }
 
     /**
@@ -83,10 +91,19 @@ abstract class WebCase extends WebTestCase
      */
     protected function acts(StoredPiece $piece, array $acts, string $typing = '', ?int $version = null): Crawler
     {
-        $version ??= (int) $this->browser->request('GET', '/pieces/'.$piece->id())->filter('#piece')->attr('data-version');
+        $version ??= (int) $this->browser->request(
+            'GET',
+            '/pieces/'.$piece->id(),
+        )->filter('#piece')->attr('data-version');
         $acts = array_map(fn (array $act): array => $act + ['id' => 'act-'.++$this->sent, 'in' => 'cm'], $acts);
 
-        return $this->browser->request('POST', '/pieces/'.$piece->id(), ['acts' => json_encode($acts, \JSON_THROW_ON_ERROR), 'version' => (string) $version, 'typing' => $typing], [], ['HTTP_HX_REQUEST' => 'true']);
+        return $this->browser->request(
+            'POST',
+            '/pieces/'.$piece->id(),
+            ['acts' => json_encode($acts, \JSON_THROW_ON_ERROR), 'version' => (string) $version, 'typing' => $typing],
+            [],
+            ['HTTP_HX_REQUEST' => 'true'],
+        );
     }
 
     /**
@@ -94,7 +111,9 @@ abstract class WebCase extends WebTestCase
      */
     protected static function knots(Crawler $page): int
     {
-        return (int) array_sum($page->filter('#board [data-knots]')->each(static fn (Crawler $run): int => (int) $run->attr('data-knots')));
+        return (int) array_sum(
+            $page->filter('#board [data-knots]')->each(static fn (Crawler $run): int => (int) $run->attr('data-knots')),
+        );
     }
 
     /**

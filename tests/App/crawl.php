@@ -28,5 +28,11 @@ foreach (Constructions::all()->ids() as $construction) {
         }
     }
 }
-printf("%d walks of %d steps from each construction, %d went wrong, %.0f s.\n", $walks, $steps, $bad, (hrtime(true) - $begun) / 1e9);
+printf(
+    "%d walks of %d steps from each construction, %d went wrong, %.0f s.\n",
+    $walks,
+    $steps,
+    $bad,
+    (hrtime(true) - $begun) / 1e9,
+);
 exit($bad > 0 ? 1 : 0);

@@ -28,7 +28,10 @@ final class Layers
             ->canOnlyDependOn()
             ->classes(
                 Selector::inNamespace('Rinkel\Core'),
-                Selector::classname('/^(Stringable|Generator|Throwable|BackedEnum|UnitEnum|InvalidArgumentException|LogicException|DomainException)$/', true),
+                Selector::classname(
+                    '/^(Stringable|Generator|Throwable|BackedEnum|UnitEnum|InvalidArgumentException|LogicException|DomainException)$/',
+                    true,
+                ),
             )
             ->because('the computation must stand without framework, database and pages');
     }
@@ -45,7 +48,9 @@ final class Layers
                 yield $concept => PHPat::rule()
                     ->classes(Selector::inNamespace('Rinkel\Core\\'.$concept))
                     ->shouldNotDependOn()
-                    ->classes(...array_map(static fn (string $name) => Selector::inNamespace('Rinkel\Core\\'.$name), $above))
+                    ->classes(
+                        ...array_map(static fn (string $name) => Selector::inNamespace('Rinkel\Core\\'.$name), $above),
+                    )
                     ->because('concepts stand in layers, so that none needs itself');
             }
         }

@@ -40,7 +40,10 @@ abstract class BrowserCase extends TestCase
 
     protected function light(string $scheme): void
     {
-        $this->tools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme]]]);
+        $this->tools->execute(
+            'Emulation.setEmulatedMedia',
+            ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme]]],
+        );
     }
 
     protected function scripts(bool $on): void
@@ -51,7 +54,10 @@ abstract class BrowserCase extends TestCase
     protected function offline(bool $off): void
     {
         $this->tools->execute('Network.enable');
-        $this->tools->execute('Network.emulateNetworkConditions', ['offline' => $off, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->tools->execute(
+            'Network.emulateNetworkConditions',
+            ['offline' => $off, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+        );
     }
 
     protected function open(string $path): void
@@ -120,7 +126,9 @@ abstract class BrowserCase extends TestCase
 
     protected function text(string $selector): string
     {
-        $text = $this->read('return [...document.querySelectorAll('.json_encode($selector).')].map(e => e.textContent).join(" ").replace(/\s+/g, " ").trim()');
+        $text = $this->read(
+            'return [...document.querySelectorAll('.json_encode($selector).')].map(e => e.textContent).join(" ").replace(/\s+/g, " ").trim()',
+        );
 
         return \is_string($text) ? $text : '';
     }
@@ -157,6 +165,14 @@ abstract class BrowserCase extends TestCase
             (array) $this->driver->manage()->getLog('browser'),
         );
         // A refused edit is a 422 and a conflict a 409; browsers log both.
-        self::assertSame([], array_values(array_filter($log, static fn (string $entry): bool => 1 !== preg_match('/status of (422|409)/', $entry))));
+        self::assertSame(
+            [],
+            array_values(
+                array_filter(
+                    $log,
+                    static fn (string $entry): bool => 1 !== preg_match('/status of (422|409)/', $entry),
+                ),
+            ),
+        );
     }
 }

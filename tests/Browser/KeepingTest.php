@@ -24,9 +24,17 @@ final class KeepingTest extends BrowserCase
         foreach ([60, 150, 300] as $which => $apart) {
             $this->slowly(['amber', 'amb', 'in-bloom'][$which], $apart);
             self::assertSame('bead-1-called', $this->focused(), 'the caret stays where it is typed');
-            $this->until('return document.documentElement.dataset.saving === "done" && document.querySelector("#pattern").value.includes('.json_encode(' '.['amber', 'amb', 'in-bloom'][$which]).')');
+            $this->until(
+                'return document.documentElement.dataset.saving === "done" && document.querySelector("#pattern").value.includes('.json_encode(
+                    ' '.['amber', 'amb', 'in-bloom'][$which],
+                ).')',
+            );
             self::assertSame('bead-1-called', $this->focused());
-            self::assertSame(str_replace('pearl', ['amber', 'amb', 'in-bloom'][$which], $pattern), $this->value('pattern'), 'no key was taken for a shortcut');
+            self::assertSame(
+                str_replace('pearl', ['amber', 'amb', 'in-bloom'][$which], $pattern),
+                $this->value('pattern'),
+                'no key was taken for a shortcut',
+            );
             $this->keys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
         }
         // On to the next field without a pause: both are kept, and the focus is there.
@@ -36,7 +44,9 @@ final class KeepingTest extends BrowserCase
         self::assertSame('bead-1-shape', $this->focused());
         $this->keys(WebDriverKeys::TAB);
         $this->slowly('9');
-        $this->until('return document.querySelector("#board [data-bead=mabel]") && document.documentElement.dataset.saving === "done"');
+        $this->until(
+            'return document.querySelector("#board [data-bead=mabel]") && document.documentElement.dataset.saving === "done"',
+        );
         $this->driver->navigate()->refresh();
         self::assertSame(['mabel', '9 mm'], [$this->value('bead-1-called'), $this->value('bead-1-diameter')]);
         $this->assertNothingLogged();
@@ -62,22 +72,30 @@ final class KeepingTest extends BrowserCase
     public function testAButtonIsPressedOnceWhereAClickDoesNotFocusIt(): void
     {
         $this->newPiece(construction: 'strung-beads');
-        $this->read('document.addEventListener("mousedown", (event) => { if (event.target.closest("button")) { event.preventDefault(); } }, true)');
+        $this->read(
+            'document.addEventListener("mousedown", (event) => { if (event.target.closest("button")) { event.preventDefault(); } }, true)',
+        );
         $this->find('[id="patch-2"]')->click();
         $this->until('return !!document.querySelector("button[value=\"more @\"]")');
         $this->find('button[value="more @"]')->click();
         $this->until('return document.querySelectorAll("#board [data-bead]").length === 10');
         $this->type('wearer-girth', '17');
-        $this->until('return document.documentElement.dataset.saving === "done" && document.querySelector("#wearer-girth").value.startsWith("17")');
+        $this->until(
+            'return document.documentElement.dataset.saving === "done" && document.querySelector("#wearer-girth").value.startsWith("17")',
+        );
         $this->find('#forChild')->click();
-        $this->until('return !!document.querySelector("#forChild:checked") && document.documentElement.dataset.saving === "done"');
+        $this->until(
+            'return !!document.querySelector("#forChild:checked") && document.documentElement.dataset.saving === "done"',
+        );
         usleep(1_300_000);
         self::assertSame(10, $this->read('return document.querySelectorAll("#board [data-bead]").length'));
 
         $this->find('#undo')->click();
         $this->until('return !document.querySelector("#forChild").checked');
         $this->find('#instantGlue')->click();
-        $this->until('return document.querySelector("#instantGlue").checked && document.documentElement.dataset.saving === "done"');
+        $this->until(
+            'return document.querySelector("#instantGlue").checked && document.documentElement.dataset.saving === "done"',
+        );
         usleep(300_000);
         self::assertStringStartsWith('17', $this->value('wearer-girth'), 'undone once');
     }
@@ -87,10 +105,14 @@ final class KeepingTest extends BrowserCase
         $this->newPiece(construction: 'strung-beads');
         $this->find('[id="patch-2"]')->click();
         $this->until('return !!document.querySelector("button[value=\"more @\"]")');
-        $this->read('const more = document.querySelector("button[value=\"more @\"]"); for (let i = 0; i < 6; i += 1) { more.click(); }');
+        $this->read(
+            'const more = document.querySelector("button[value=\"more @\"]"); for (let i = 0; i < 6; i += 1) { more.click(); }',
+        );
         $this->until('return document.querySelectorAll("#board [data-bead]").length === 15');
         // A part that is moved stays the one that moves.
-        $this->read('document.querySelector("[data-key=alt-right]").click(); document.querySelector("[data-key=alt-right]").click()');
+        $this->read(
+            'document.querySelector("[data-key=alt-right]").click(); document.querySelector("[data-key=alt-right]").click()',
+        );
         $this->until('return document.querySelector("#pattern").value.endsWith("15 bead pearl")');
         $this->assertNothingLogged();
     }
@@ -129,7 +151,11 @@ final class KeepingTest extends BrowserCase
         $this->type('wearer-girth', '');
         foreach (['1', '7', '.', '2', ' ', 'c'] as $key) {
             $this->slowly($key, 250);
-            self::assertSame(0, $this->read('return document.querySelectorAll(".fault, .stale").length'), 'after '.$key);
+            self::assertSame(
+                0,
+                $this->read('return document.querySelectorAll(".fault, .stale").length'),
+                'after '.$key,
+            );
             self::assertSame($before, $this->read($below), 'nothing jumps at '.$key);
         }
         // A pause judges it, in room that was kept for that.
@@ -137,7 +163,9 @@ final class KeepingTest extends BrowserCase
         self::assertSame($before, $this->read($below));
         self::assertSame('wearer-girth', $this->focused());
         $this->slowly('m');
-        $this->until('return !document.querySelector("#wearer-girth-fault") && document.documentElement.dataset.saving === "done"');
+        $this->until(
+            'return !document.querySelector("#wearer-girth-fault") && document.documentElement.dataset.saving === "done"',
+        );
         // Leaving judges at once.
         $this->type('ease', '1/0');
         $this->keys(WebDriverKeys::TAB);
@@ -159,7 +187,12 @@ final class KeepingTest extends BrowserCase
         $this->find('#bead-add')->click();
         $this->until('return document.documentElement.dataset.saving === "lost"');
         self::assertStringContainsString('kept in this browser', $this->text('#save-state'));
-        self::assertTrue($this->read('const e = new Event("beforeunload", {cancelable: true}); window.dispatchEvent(e); return e.defaultPrevented'), 'leaving is warned of');
+        self::assertTrue(
+            $this->read(
+                'const e = new Event("beforeunload", {cancelable: true}); window.dispatchEvent(e); return e.defaultPrevented',
+            ),
+            'leaving is warned of',
+        );
         if ($meanwhile) {
             $this->elsewhere($address, 'name', 'Named elsewhere');
         }
@@ -170,14 +203,23 @@ final class KeepingTest extends BrowserCase
             self::assertStringContainsString('One thing you did by button', $this->text('#conflict'));
             $this->find('#keep-mine')->click();
             $this->until('return !document.querySelector("#conflict")');
-            self::assertSame('Named elsewhere', $this->value('name'), 'what was not touched here stays as it was saved there');
+            self::assertSame(
+                'Named elsewhere',
+                $this->value('name'),
+                'what was not touched here stays as it was saved there',
+            );
         }
-        $this->until('return document.documentElement.dataset.saving === "done" && !!document.querySelector("#bead-1-called")');
+        $this->until(
+            'return document.documentElement.dataset.saving === "done" && !!document.querySelector("#bead-1-called")',
+        );
         self::assertSame('17.5 cm', $this->value('wearer-girth'));
         $this->driver->navigate()->refresh();
         self::assertSame('17.5 cm', $this->value('wearer-girth'));
         self::assertSame(1, $this->read('return document.querySelectorAll("[id^=stuff-bead-]").length'), 'done once');
-        self::assertSame(0, $this->read('return Object.keys(localStorage).filter(k => k.startsWith("rinkel-unsent")).length'));
+        self::assertSame(
+            0,
+            $this->read('return Object.keys(localStorage).filter(k => k.startsWith("rinkel-unsent")).length'),
+        );
     }
 
     /**
@@ -212,7 +254,9 @@ final class KeepingTest extends BrowserCase
         $this->type('name', 'Harbour <i> wall');
         $this->keys(WebDriverKeys::TAB);
         $this->until('return document.title.startsWith("Harbour <i> wall")');
-        $now = $this->read('return new Intl.DateTimeFormat("en", {hour: "2-digit", minute: "2-digit"}).format(new Date(document.querySelector("[data-clock]").dateTime))');
+        $now = $this->read(
+            'return new Intl.DateTimeFormat("en", {hour: "2-digit", minute: "2-digit"}).format(new Date(document.querySelector("[data-clock]").dateTime))',
+        );
         self::assertIsString($now);
         self::assertStringContainsString($now, $this->text('#save-state'));
     }
@@ -231,7 +275,9 @@ final class KeepingTest extends BrowserCase
         $this->until('return document.documentElement.dataset.saving === "done"');
         $saved = json_encode($this->read('return document.querySelector("#piece").dataset.version'));
         $this->find($button)->click();
-        $this->until('return document.querySelector("#piece").dataset.version !== '.$saved.' && document.querySelector("#wearer-girth").value === '.json_encode($girth));
+        $this->until(
+            'return document.querySelector("#piece").dataset.version !== '.$saved.' && document.querySelector("#wearer-girth").value === '.json_encode($girth),
+        );
     }
 
     private function elsewhere(string $address, string $field, string $value): void
@@ -239,7 +285,19 @@ final class KeepingTest extends BrowserCase
         $id = basename((string) parse_url($address, \PHP_URL_PATH));
         $page = (string) file_get_contents($address);
         preg_match('/name="version" value="(\d+)"/', $page, $match);
-        file_get_contents($address, false, stream_context_create(['http' => ['method' => 'POST', 'header' => "Content-Type: application/x-www-form-urlencoded\r\nHX-Request: true\r\nSec-Fetch-Site: same-origin", 'content' => http_build_query(['version' => $match[1] ?? '', 'f' => [$field => $value]])]]));
+        file_get_contents(
+            $address,
+            false,
+            stream_context_create(
+                [
+                    'http' => [
+                        'method' => 'POST',
+                        'header' => "Content-Type: application/x-www-form-urlencoded\r\nHX-Request: true\r\nSec-Fetch-Site: same-origin",
+                        'content' => http_build_query(['version' => $match[1] ?? '', 'f' => [$field => $value]]),
+                    ],
+                ],
+            ),
+        );
         self::assertStringContainsString($value, (string) file_get_contents($address), $id);
     }
 

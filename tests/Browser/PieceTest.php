@@ -81,7 +81,9 @@ final class PieceTest extends BrowserCase
         $this->until('return !!document.querySelector("[data-check=slider-few-knots]")');
         // On through the page to the remedy, and press it.
         $this->read('document.querySelector("#closure-glued").focus()');
-        for ($i = 0; $i < 90 && 'Tie 4 knots' !== $this->read('return document.activeElement.textContent.trim()'); ++$i) {
+        for ($i = 0; $i < 90 && 'Tie 4 knots' !== $this->read(
+            'return document.activeElement.textContent.trim()',
+        ); ++$i) {
             $this->driver->getKeyboard()->sendKeys(WebDriverKeys::TAB);
         }
         $this->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
@@ -109,7 +111,12 @@ final class PieceTest extends BrowserCase
         $this->until('return document.querySelector("#closure-knots").value === "6" && '.self::KNOTS.' === 58');
         $this->driver->navigate()->refresh();
 
-        self::assertSame(['17 cm', '21 cm', '6'], $this->read('return ["wearer-girth", "wearer-hand", "closure-knots"].map(id => document.getElementById(id).value)'));
+        self::assertSame(
+            ['17 cm', '21 cm', '6'],
+            $this->read(
+                'return ["wearer-girth", "wearer-hand", "closure-knots"].map(id => document.getElementById(id).value)',
+            ),
+        );
     }
 
     public function testTwoTabs(): void
@@ -157,22 +164,36 @@ final class PieceTest extends BrowserCase
         // Choose in the drawing: the part is chosen in the pattern.
         $this->read('document.querySelectorAll(".hit")[2].dispatchEvent(new MouseEvent("click", {bubbles: true}))');
         $this->until('return document.querySelector(".patch.is-chosen")?.dataset.path === "2"');
-        self::assertSame($this->read('return document.querySelector(".patch.is-chosen").dataset.place'), $this->read('return document.querySelector(".hit.is-chosen").dataset.place'));
+        self::assertSame(
+            $this->read('return document.querySelector(".patch.is-chosen").dataset.place'),
+            $this->read('return document.querySelector(".hit.is-chosen").dataset.place'),
+        );
         // Count up by button, key and wheel.
         $this->find('button[value="more @"]')->click();
         $this->until('return document.querySelector("#pattern").value.includes("10 bead")');
         $this->driver->getKeyboard()->sendKeys('+');
         $this->until('return document.querySelector("#pattern").value.includes("11 bead")');
-        $this->read('document.querySelector("output.count").dispatchEvent(new WheelEvent("wheel", {deltaY: -1, bubbles: true, cancelable: true}))');
+        $this->read(
+            'document.querySelector("output.count").dispatchEvent(new WheelEvent("wheel", {deltaY: -1, bubbles: true, cancelable: true}))',
+        );
         $this->until('return document.querySelectorAll("#board [data-bead]").length === 12');
         // Type in the text: the drawing follows.
         $this->type('pattern', 'gap fit, 5 bead pearl, gap fit');
         $this->until('return document.querySelectorAll("#board [data-bead]").length === 5');
         $this->type('pattern', 'gap fit, 5 beed pearl, gap fit');
         $this->until('return !!document.querySelector("#pattern-fault")');
-        self::assertSame(5, $this->read('return document.querySelectorAll("#board [data-bead]").length'), 'the last good plan stays');
+        self::assertSame(
+            5,
+            $this->read('return document.querySelectorAll("#board [data-bead]").length'),
+            'the last good plan stays',
+        );
         $this->find('.fault-line')->click();
-        self::assertSame('beed', $this->read('const t = document.querySelector("#pattern"); return t.value.slice(t.selectionStart, t.selectionEnd)'));
+        self::assertSame(
+            'beed',
+            $this->read(
+                'const t = document.querySelector("#pattern"); return t.value.slice(t.selectionStart, t.selectionEnd)',
+            ),
+        );
         $this->assertNothingLogged();
     }
 
@@ -191,7 +212,9 @@ final class PieceTest extends BrowserCase
         ');
         $this->until('return document.querySelector("#pattern").value.startsWith("2 bead pearl, 3 barrel")');
         // The drawing follows: the beads lie first on the line.
-        $x = fn (string $of): float => $this->number('return document.querySelector("#board '.$of.'").getBoundingClientRect().left');
+        $x = fn (string $of): float => $this->number(
+            'return document.querySelector("#board '.$of.'").getBoundingClientRect().left',
+        );
         self::assertLessThan($x(".hit[data-place='1:15']"), $x('[data-bead]'));
         $this->assertNothingLogged();
     }
@@ -205,22 +228,37 @@ final class PieceTest extends BrowserCase
         $this->untilShown('#piece');
         $this->newPiece('15 cm');
         $this->until('return document.querySelector("#wearer-girth").value === "15 cm"');
-        $this->read('[...document.querySelectorAll("button[value^=\\"take \\"]")].find(b => b.textContent.includes("Tamsin Orr")).click()');
+        $this->read(
+            '[...document.querySelectorAll("button[value^=\\"take \\"]")].find(b => b.textContent.includes("Tamsin Orr")).click()',
+        );
         $this->until('return document.querySelector("#wearer-girth").value === "17.4 cm"');
         $this->assertNothingLogged();
     }
 
     #[DataProvider('provideDrawn')]
-    public function testEachOfTheFurtherConstructionsIsDrawn(string $construction, string $inDrawing, string $kind): void
-    {
+    public function testEachOfTheFurtherConstructionsIsDrawn(
+        string $construction,
+        string $inDrawing,
+        string $kind,
+    ): void {
         $this->newPiece(construction: $construction);
         self::assertGreaterThan(0, $this->number('return document.querySelectorAll("#board '.$inDrawing.'").length'));
-        self::assertGreaterThan(0, $this->number('return document.querySelectorAll(".patch-'.$kind.'").length'), 'and its part can be taken in the hand');
+        self::assertGreaterThan(
+            0,
+            $this->number('return document.querySelectorAll(".patch-'.$kind.'").length'),
+            'and its part can be taken in the hand',
+        );
         $this->read('document.querySelector("#board .hit").dispatchEvent(new MouseEvent("click", {bubbles: true}))');
         $this->until('return document.querySelectorAll(".hit.is-chosen").length > 0');
         $this->read('document.querySelector("a.button[href*=\\"view=worn\\"]").click()');
         $this->until('return !!document.querySelector(".worn-drawing")');
-        self::assertGreaterThan(30, $this->number('const d = document.querySelector(".worn-drawing").getBBox(); return Math.min(d.width, d.height)'), 'a worn piece is round');
+        self::assertGreaterThan(
+            30,
+            $this->number(
+                'const d = document.querySelector(".worn-drawing").getBBox(); return Math.min(d.width, d.height)',
+            ),
+            'a worn piece is round',
+        );
         $this->assertNothingLogged();
     }
 
@@ -301,11 +339,19 @@ final class PieceTest extends BrowserCase
     public function testTrueSizeIsRememberedByTheBrowser(): void
     {
         $this->newPiece();
-        $this->read('const size = document.querySelector("#card-size"); size.value = 428; size.dispatchEvent(new Event("input", {bubbles: true}))');
+        $this->read(
+            'const size = document.querySelector("#card-size"); size.value = 428; size.dispatchEvent(new Event("input", {bubbles: true}))',
+        );
         $this->find('#true-size')->click();
         $this->driver->navigate()->refresh();
         // A card 428 px wide makes 5 px of a millimetre.
-        self::assertEqualsWithDelta(5.0, $this->number('const board = document.querySelector(".board-drawing"); return board.getBoundingClientRect().width / Number(board.dataset.scale)'), 0.01);
+        self::assertEqualsWithDelta(
+            5.0,
+            $this->number(
+                'const board = document.querySelector(".board-drawing"); return board.getBoundingClientRect().width / Number(board.dataset.scale)',
+            ),
+            0.01,
+        );
         $this->find('#true-size')->click();
     }
 
@@ -330,12 +376,27 @@ final class PieceTest extends BrowserCase
         $this->assertAccessible();
         $this->newPiece(construction: 'knotted-strands');
         $other = (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH);
-        foreach (['/', '/?archive=1', '/new', '/people', '/data', '/keys', '/pieces/0', $piece, $other.'?at=0.1', $other.'?view=worn'] as $path) {
+        foreach ([
+            '/',
+            '/?archive=1',
+            '/new',
+            '/people',
+            '/data',
+            '/keys',
+            '/pieces/0',
+            $piece,
+            $other.'?at=0.1',
+            $other.'?view=worn',
+        ] as $path) {
             foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
                 $this->screen($width, $height);
                 $this->open($path);
                 $this->assertAccessible();
-                self::assertSame($width, $this->read('return document.documentElement.scrollWidth'), $path.' scrolls sideways at '.$width);
+                self::assertSame(
+                    $width,
+                    $this->read('return document.documentElement.scrollWidth'),
+                    $path.' scrolls sideways at '.$width,
+                );
             }
         }
     }
@@ -359,7 +420,9 @@ final class PieceTest extends BrowserCase
 
     private function assertAccessible(): void
     {
-        $this->driver->executeScript((string) file_get_contents(\dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $this->driver->executeScript(
+            (string) file_get_contents(\dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'),
+        );
         $violations = $this->driver->executeAsyncScript('
             const done = arguments[arguments.length - 1];
             axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]})

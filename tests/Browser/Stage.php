@@ -10,7 +10,8 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Symfony\Component\Process\Process;
 
 /**
- * Starts a server on the test database, a driver and a browser when the first browser test asks, and ends them with the run.
+ * Starts a server on the test database, a driver and a browser when the first browser test asks, and ends them with the
+ * run.
  */
 final class Stage
 {
@@ -38,10 +39,26 @@ final class Stage
         $port = self::freePort();
         self::$address = 'http://127.0.0.1:'.$port;
         $server = self::run(
-            [\PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'max_input_vars=5000', '-S', '127.0.0.1:'.$port, '-t', 'public', 'public/router.php'],
+            [
+                \PHP_BINARY,
+                '-d',
+                'variables_order=EGPCS',
+                '-d',
+                'max_input_vars=5000',
+                '-S',
+                '127.0.0.1:'.$port,
+                '-t',
+                'public',
+                'public/router.php',
+            ],
             $root,
             $port,
-            ['APP_ENV' => 'test', 'APP_DEBUG' => '0', 'SYMFONY_DOTENV_VARS' => false, 'PHP_CLI_SERVER_WORKERS' => false],
+            [
+                'APP_ENV' => 'test',
+                'APP_DEBUG' => '0',
+                'SYMFONY_DOTENV_VARS' => false,
+                'PHP_CLI_SERVER_WORKERS' => false,
+            ],
         );
         register_shutdown_function(static function () use ($server): void {
             $server->stop(1);

@@ -32,10 +32,14 @@ function pressed(RemoteWebDriver $driver, string $address, string $pattern, int 
     $driver->get($address.'/new');
     $driver->findElement(WebDriverBy::id('new-girth'))->sendKeys('16');
     $driver->findElement(WebDriverBy::cssSelector('button[value=square-knot-band]'))->click();
-    for ($i = 0; $i < 200 && true !== $driver->executeScript('return !!document.querySelector("#pattern") && document.readyState === "complete"'); ++$i) {
+    for ($i = 0; $i < 200 && true !== $driver->executeScript(
+        'return !!document.querySelector("#pattern") && document.readyState === "complete"',
+    ); ++$i) {
         usleep(20_000);
     }
-    $driver->executeScript('const t = document.querySelector("#pattern"); t.value = '.json_encode($pattern).'; t.dispatchEvent(new Event("input", {bubbles: true}));');
+    $driver->executeScript(
+        'const t = document.querySelector("#pattern"); t.value = '.json_encode($pattern).'; t.dispatchEvent(new Event("input", {bubbles: true}));',
+    );
     usleep(1_500_000);
     $driver->executeScript(MEASURE);
     $field = $driver->findElement(WebDriverBy::id('wearer-girth'));
@@ -48,7 +52,10 @@ function pressed(RemoteWebDriver $driver, string $address, string $pattern, int 
         $driver->executeScript('document.activeElement.value = "16."');
     }
     $times = $driver->executeScript('return window.times');
-    $times = array_map(static fn (mixed $time): float => is_numeric($time) ? (float) $time : 0.0, is_array($times) ? array_values($times) : []);
+    $times = array_map(
+        static fn (mixed $time): float => is_numeric($time) ? (float) $time : 0.0,
+        is_array($times) ? array_values($times) : [],
+    );
     sort($times);
 
     return array_slice($times, 0);
@@ -64,7 +71,16 @@ function wait(RemoteWebDriver $driver): void
 
 $address = $argv[1] ?? '';
 $driver = Stage::browser();
-foreach (['60 segments' => ['(2 square, 1 half left) x 20', 100], '1 000 knots' => ['500 square, 500 half left', 60]] as $name => [$pattern, $runs]) {
+foreach ([
+    '60 segments' => ['(2 square, 1 half left) x 20', 100],
+    '1 000 knots' => ['500 square, 500 half left', 60],
+] as $name => [$pattern, $runs]) {
     $times = pressed($driver, $address, $pattern, $runs);
-    printf("key press to painted drawing, %-12s median %6.1f ms   p95 %6.1f ms   (%d runs)\n", $name, $times[intdiv(count($times), 2)] ?? 0, $times[(int) floor(0.95 * count($times))] ?? 0, count($times));
+    printf(
+        "key press to painted drawing, %-12s median %6.1f ms   p95 %6.1f ms   (%d runs)\n",
+        $name,
+        $times[intdiv(count($times), 2)] ?? 0,
+        $times[(int) floor(0.95 * count($times))] ?? 0,
+        count($times),
+    );
 }

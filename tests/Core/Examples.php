@@ -56,7 +56,13 @@ final class Examples
      */
     public static function bare(string $construction, array $changes = []): array
     {
-        return self::document($changes, ['construction' => $construction, 'wearer' => ['girth' => '16 cm']] + array_diff_key(self::PLAIN, array_flip(['cords', 'pattern', 'closure', 'ease'])));
+        return self::document(
+            $changes,
+            [
+                'construction' => $construction,
+                'wearer' => ['girth' => '16 cm'],
+            ] + array_diff_key(self::PLAIN, array_flip(['cords', 'pattern', 'closure', 'ease'])),
+        );
     }
 
     /**
@@ -97,7 +103,9 @@ final class Examples
 
     public static function check(Plan $plan, string $code): ?Check
     {
-        return array_values(array_filter($plan->checks, static fn (Check $check): bool => $check->code === $code))[0] ?? null;
+        return array_values(
+            array_filter($plan->checks, static fn (Check $check): bool => $check->code === $code),
+        )[0] ?? null;
     }
 
     /**

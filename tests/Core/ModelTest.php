@@ -52,7 +52,10 @@ final class ModelTest extends TestCase
         [$long, $longer, $wide] = self::numbers('overhand with m cords', 2);
         foreach ([1, 3] as $together) {
             $knot = (new OverhandKnot())->tied(self::cord(), $together);
-            self::assertKnot([$use * $together ** $rise, $long * $together ** $longer, $wide * $together ** $longer], $knot);
+            self::assertKnot(
+                [$use * $together ** $rise, $long * $together ** $longer, $wide * $together ** $longer],
+                $knot,
+            );
         }
         [$once, $perWrap] = self::numbers('barrel of k wraps, dressed');
         [$hard, $hardPerWrap] = self::numbers('barrel, pulled hard; double overhand with k = 2');
@@ -61,10 +64,19 @@ final class ModelTest extends TestCase
         foreach ([1, 2, 4] as $wraps) {
             $barrel = new BarrelKnot($wraps);
             self::assertKnot([$once + $perWrap * $wraps, $wraps + 1, $width], $barrel->dressed(self::cord()));
-            self::assertTrue($barrel->dressed(self::cord())->thickness->equals($barrel->dressed(self::cord())->width), 'a coil is round');
-            self::assertKnot([$hard + $hardPerWrap * $wraps, $short + $longPerWrap * $wraps, $width], $barrel->pulledHard(self::cord()));
+            self::assertTrue(
+                $barrel->dressed(self::cord())->thickness->equals($barrel->dressed(self::cord())->width),
+                'a coil is round',
+            );
+            self::assertKnot(
+                [$hard + $hardPerWrap * $wraps, $short + $longPerWrap * $wraps, $width],
+                $barrel->pulledHard(self::cord()),
+            );
         }
-        [$beside, $single] = [self::numbers('sliding barrel around a cord c', 2)[0], self::numbers('sliding barrel around a cord c', 2)[1]];
+        [$beside, $single] = [
+            self::numbers('sliding barrel around a cord c', 2)[0],
+            self::numbers('sliding barrel around a cord c', 2)[1],
+        ];
         $slid = static fn (int $wraps): float => (new BarrelKnot($wraps))->sliding(self::cord(), self::cord())->pitch->millimetres / Fibre::Leather->lengthFactor();
         self::assertEqualsWithDelta([$single, 2 + $beside, 4 + $beside], [$slid(1), $slid(2), $slid(4)], 1e-9);
     }
@@ -74,15 +86,26 @@ final class ModelTest extends TestCase
         $core = new Bundle(Length::ofMillimetres(1), 2);
         $turn = 2 + 2 * \M_PI;
         $half = Hitch::half()->tied($core, self::cord());
-        self::assertKnot([$turn + self::numbers('half hitch along a core')[0], self::numbers('half hitch along a core', 2)[0]], $half);
+        self::assertKnot(
+            [$turn + self::numbers('half hitch along a core')[0], self::numbers('half hitch along a core', 2)[0]],
+            $half,
+        );
         [$twice, $beyond] = self::numbers("vertical lark's head");
         $head = Hitch::verticalLarksHead()->tied($core, self::cord());
         self::assertKnot([$twice * ($turn + $beyond), self::numbers("vertical lark's head", 2)[0]], $head);
         [$long, $wide] = self::numbers('two loops of n ropes woven through each other', 2);
         $interlace = (new Interlace())->tied(self::cord(), 1);
-        self::assertEqualsWithDelta([$long, $wide], [$interlace->pitch->millimetres, $interlace->width->millimetres], 1e-9);
+        self::assertEqualsWithDelta(
+            [$long, $wide],
+            [$interlace->pitch->millimetres, $interlace->width->millimetres],
+            1e-9,
+        );
         $braid = (new Plait())->of(self::cord(), 3, Length::ofMillimetres(100));
-        self::assertEqualsWithDelta(100 * self::numbers('flat braid of three strands')[0], $braid->use->millimetres, 1e-9);
+        self::assertEqualsWithDelta(
+            100 * self::numbers('flat braid of three strands')[0],
+            $braid->use->millimetres,
+            1e-9,
+        );
     }
 
     /**
@@ -97,8 +120,18 @@ final class ModelTest extends TestCase
         }
         $left = min(array_map(static fn ($point): float => $point->x, $way));
         $right = max(array_map(static fn ($point): float => $point->x, $way));
-        self::assertEqualsWithDelta((new Interlace())->tied(self::cord(), 1)->pitch->millimetres / 2, $right + 0.5, 1e-9, 'its far end, with half a rope, is the edge');
-        self::assertEqualsWithDelta(-(new Interlace())->tied(self::cord(), 1)->pitch->millimetres / 2, $left, 1e-9, 'from edge to edge of the knot');
+        self::assertEqualsWithDelta(
+            (new Interlace())->tied(self::cord(), 1)->pitch->millimetres / 2,
+            $right + 0.5,
+            1e-9,
+            'its far end, with half a rope, is the edge',
+        );
+        self::assertEqualsWithDelta(
+            -(new Interlace())->tied(self::cord(), 1)->pitch->millimetres / 2,
+            $left,
+            1e-9,
+            'from edge to edge of the knot',
+        );
     }
 
     /**
@@ -123,25 +156,62 @@ final class ModelTest extends TestCase
                 \in_array($fibre, [Fibre::Nylon, Fibre::Linen, Fibre::WaxedCotton], true) => 'polyester',
                 default => $fibre->value,
             };
-            $used = [$fibre->useFactor(), $fibre->lengthFactor(), $fibre->squeeze(), $fibre->stretch(), $fibre->give(), $fibre->stiffness()];
-            yield $fibre->value => [array_merge(...array_map(static fn (int $cell): array => self::numbers($row, $cell), range(1, 6))), $used];
+            $used = [
+                $fibre->useFactor(),
+                $fibre->lengthFactor(),
+                $fibre->squeeze(),
+                $fibre->stretch(),
+                $fibre->give(),
+                $fibre->stiffness(),
+            ];
+            yield $fibre->value => [
+                array_merge(...array_map(static fn (int $cell): array => self::numbers($row, $cell), range(1, 6))),
+                $used,
+            ];
         }
         $white = Colour::parse('#ffffff');
-        foreach ([BeadShape::Round, BeadShape::Tube, BeadShape::Rondelle, BeadShape::Disc, BeadShape::Chip, BeadShape::Drop, BeadShape::Seed] as $shape) {
-            yield $shape->value => [self::numbers($shape->value), [Bead::of($shape, $white, Length::ofMillimetres(1), hole: Length::ofMillimetres(0.2))->length->millimetres]];
+        foreach ([
+            BeadShape::Round,
+            BeadShape::Tube,
+            BeadShape::Rondelle,
+            BeadShape::Disc,
+            BeadShape::Chip,
+            BeadShape::Drop,
+            BeadShape::Seed,
+        ] as $shape) {
+            yield $shape->value => [
+                self::numbers($shape->value),
+                [
+                    Bead::of(
+                        $shape,
+                        $white,
+                        Length::ofMillimetres(1),
+                        hole: Length::ofMillimetres(0.2),
+                    )->length->millimetres,
+                ],
+            ];
         }
         foreach (['15/0', '11/0', '10/0', '8/0', '6/0'] as $size) {
             $seed = Bead::of(BeadShape::Seed, $white, size: $size);
-            yield 'seed '.$size => [self::numbers($size), [$seed->diameter->millimetres, $seed->length->millimetres, $seed->hole->millimetres]];
+            yield 'seed '.$size => [
+                self::numbers($size),
+                [$seed->diameter->millimetres, $seed->length->millimetres, $seed->hole->millimetres],
+            ];
         }
         foreach (FindingKind::cases() as $kind) {
             $usual = Finding::usual($kind);
-            yield $kind->value => [self::numbers($kind->value), [$usual->length->millimetres, $usual->width->millimetres, $usual->inside->millimetres]];
+            yield $kind->value => [
+                self::numbers($kind->value),
+                [$usual->length->millimetres, $usual->width->millimetres, $usual->inside->millimetres],
+            ];
         }
         $hole = static fn (float $diameter): float => Bead::usualHole(Length::ofMillimetres($diameter))->millimetres;
         $row = 'a hole is wide, where it was not measured, in diameters of the bead; at least, in mm; at most, in diameters (from memory)';
         yield 'hole' => [self::numbers($row), [$hole(8) / 8, $hole(1), $hole(0.4) / 0.4]];
-        $hemp = array_map(static fn (float $pounds): float => Cord::hempOf($pounds)->millimetres, [10.0, 20.0, 48.0, 170.0]);
+        $hemp = array_map(
+            static fn (float $pounds): float => Cord::hempOf($pounds)->millimetres,
+            [10.0, 20.0, 48.0, 170.0],
+        );
         yield 'hemp by its load' => [self::numbers('hemp of 10, 20, 48, 170 lb (common practice)'), $hemp];
         $strand = Cord::flossOf(1)->millimetres / (1 - Fibre::Cotton->squeeze());
         yield 'floss' => [self::numbers('a strand of embroidery floss, not pressed (from memory, ±20 %)'), [$strand]];
@@ -160,39 +230,80 @@ final class ModelTest extends TestCase
         $bottom = $string->at(0.1, 0);
         // Near its lowest point the string runs along a wheel: its turn tells the wheel's radius.
         $wheel = 0.1 / deg2rad(abs($string->turnAt(0.1)));
-        self::assertEqualsWithDelta(self::numbers('a necklace without a middle hangs round, in necks')[0], $wheel / $string->radius(), 1e-6);
+        self::assertEqualsWithDelta(
+            self::numbers('a necklace without a middle hangs round, in necks')[0],
+            $wheel / $string->radius(),
+            1e-6,
+        );
         self::assertGreaterThan(0, $bottom->y);
 
         $slips = self::numbers('a bead slides loosely when its hole is wider than its two cords by')[0] / 100;
         foreach ([[-0.002, false], [0.002, true]] as [$more, $isLoose]) {
             $hole = 2 * (1 + $slips + $more);
-            $plan = Examples::plan(['cords.core' => ['thickness' => '1 mm', 'count' => 1], 'closure.kind' => 'slide-bead', 'findings' => ['tube' => ['kind' => 'slide-bead', 'inside' => $hole.' mm']], 'closure.findings' => ['tube']]);
+            $plan = Examples::plan(
+                [
+                    'cords.core' => ['thickness' => '1 mm', 'count' => 1],
+                    'closure.kind' => 'slide-bead',
+                    'findings' => ['tube' => ['kind' => 'slide-bead', 'inside' => $hole.' mm']],
+                    'closure.findings' => ['tube'],
+                ],
+            );
             self::assertSame($isLoose, null !== Examples::check($plan, 'slide-bead-slips'), (string) $hole);
         }
 
         $beads = array_fill(0, 2, Bead::of(BeadShape::Round, Colour::parse('#ffffff'), Length::ofMillimetres(4)));
         $near = self::numbers('rows lie no nearer than this share of touching side by side')[0];
-        self::assertEqualsWithDelta(4 * $near, RowsMaker::spacing($beads, Length::ofMillimetres(20))->millimetres, 1e-9);
+        self::assertEqualsWithDelta(
+            4 * $near,
+            RowsMaker::spacing($beads, Length::ofMillimetres(20))->millimetres,
+            1e-9,
+        );
 
         $ankle = new Wearer(Length::ofCentimetres(22), Measured::Snug, null, BodyPlace::Ankle);
-        self::assertEqualsWithDelta(self::numbers('heel with instep over ankle, where it was not measured'), [$ankle->ratio()], 1e-9);
+        self::assertEqualsWithDelta(
+            self::numbers('heel with instep over ankle, where it was not measured'),
+            [$ankle->ratio()],
+            1e-9,
+        );
 
         $wire = self::numbers('the wire of a finding on which cords hang is at least')[0];
-        $hung = Examples::plan(['findings' => ['hoop' => ['kind' => 'connector', 'length' => '16 mm', 'width' => '16 mm', 'inside' => '15.8 mm']], 'pattern' => '1 square x fit, focal hoop, mirror']);
-        $focal = array_values(array_filter($hung->draft->setting->elements, static fn (Element $element): bool => ElementKind::Focal === $element->kind))[0];
+        $hung = Examples::plan(
+            [
+                'findings' => [
+                    'hoop' => ['kind' => 'connector', 'length' => '16 mm', 'width' => '16 mm', 'inside' => '15.8 mm'],
+                ],
+                'pattern' => '1 square x fit, focal hoop, mirror',
+            ],
+        );
+        $focal = array_values(
+            array_filter(
+                $hung->draft->setting->elements,
+                static fn (Element $element): bool => ElementKind::Focal === $element->kind,
+            ),
+        )[0];
         $core = $hung->draft->piece->cord('core')->cord;
         $head = Hitch::verticalLarksHead()->tied(new Bundle(Length::ofMillimetres($wire), 1), $core);
         self::assertEqualsWithDelta($head->use->millimetres, $focal->takes['core']->knots->millimetres, 1e-9);
 
         $trim = self::numbers('a strand of a bundle is longer at either end by')[0];
-        $strand = array_values(array_filter(Examples::planOf('strand-bundle')->cuts, static fn (Cut $cut): bool => 'end' !== $cut->role))[0];
+        $strand = array_values(
+            array_filter(Examples::planOf('strand-bundle')->cuts, static fn (Cut $cut): bool => 'end' !== $cut->role),
+        )[0];
         self::assertEqualsWithDelta(2 * $trim, $strand->part('ends')->millimetres, 1e-9);
 
         $single = Examples::planOf('spaced-knots', ['closure.kind' => 'single-barrel']);
         $fastened = $single->draft->fastened;
         $short = $fastened->narrow->minus($fastened->length ?? Length::zero());
-        self::assertEqualsWithDelta(self::numbers('the short tail of a single sliding barrel')[0], $short->millimetres, 1e-9);
-        self::assertEqualsWithDelta(self::numbers('free end to tie a barrel')[0], BarrelKnot::tyingEnd()->in(Unit::Inch), 1e-9);
+        self::assertEqualsWithDelta(
+            self::numbers('the short tail of a single sliding barrel')[0],
+            $short->millimetres,
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            self::numbers('free end to tie a barrel')[0],
+            BarrelKnot::tyingEnd()->in(Unit::Inch),
+            1e-9,
+        );
     }
 
     /**
@@ -201,10 +312,22 @@ final class ModelTest extends TestCase
     public function testZonesMeetHalfway(): void
     {
         $wearer = new Wearer(Length::ofCentimetres(16), Measured::Snug);
-        $starts = array_values(array_map(static fn (Length $start): float => $start->minus($wearer->skin())->in(Unit::Inch), (new EaseScale($wearer))->starts()));
-        [$snug, $comfortable, $loose] = array_map(static fn (Length $ease): float => $ease->in(Unit::Inch), [EaseScale::snug(), EaseScale::comfortable(), EaseScale::loose()]);
+        $starts = array_values(
+            array_map(
+                static fn (Length $start): float => $start->minus($wearer->skin())->in(Unit::Inch),
+                (new EaseScale($wearer))->starts(),
+            ),
+        );
+        [$snug, $comfortable, $loose] = array_map(
+            static fn (Length $ease): float => $ease->in(Unit::Inch),
+            [EaseScale::snug(), EaseScale::comfortable(), EaseScale::loose()],
+        );
 
-        self::assertEqualsWithDelta([$snug - 0.25, ($snug + $comfortable) / 2, ($comfortable + $loose) / 2, $loose + 0.25], $starts, 1e-9);
+        self::assertEqualsWithDelta(
+            [$snug - 0.25, ($snug + $comfortable) / 2, ($comfortable + $loose) / 2, $loose + 0.25],
+            $starts,
+            1e-9,
+        );
     }
 
     /**
@@ -217,7 +340,10 @@ final class ModelTest extends TestCase
         $pitches = self::numbers($row, 2);
         $core = new Bundle(Length::ofMillimetres(1), 2);
         foreach ([Tension::Loose, Tension::Even, Tension::Firm] as $i => $tension) {
-            self::assertKnot([1 + \M_PI + self::between($curve, $pitches[$i]), $pitches[$i]], $knot->tied($core, self::cord(), $tension));
+            self::assertKnot(
+                [1 + \M_PI + self::between($curve, $pitches[$i]), $pitches[$i]],
+                $knot->tied($core, self::cord(), $tension),
+            );
         }
     }
 
@@ -241,7 +367,11 @@ final class ModelTest extends TestCase
     private static function assertKnot(array $expected, Tied $knot): void
     {
         $leather = Fibre::Leather;
-        $measured = [$knot->use->millimetres / $leather->useFactor(), $knot->pitch->millimetres / $leather->lengthFactor(), $knot->width->millimetres];
+        $measured = [
+            $knot->use->millimetres / $leather->useFactor(),
+            $knot->pitch->millimetres / $leather->lengthFactor(),
+            $knot->width->millimetres,
+        ];
         self::assertEqualsWithDelta($expected, \array_slice($measured, 0, \count($expected)), 1e-9);
     }
 

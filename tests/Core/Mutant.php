@@ -24,8 +24,15 @@ final readonly class Mutant implements \Stringable
         $mutants = [];
         foreach (\PhpToken::tokenize($source) as $token) {
             // What an example of a construction is made of is chosen, not known.
-            $isChosen = str_contains($lines[$token->line - 1], 'Stock::') || str_contains($lines[$token->line - 1], 'Bead::of(');
-            $isModel = \T_DNUMBER === $token->id && !\in_array((float) $token->text, self::NOTHING, true) && (float) $token->text > 1e-3;
+            $isChosen = str_contains($lines[$token->line - 1], 'Stock::') || str_contains(
+                $lines[$token->line - 1],
+                'Bead::of(',
+            );
+            $isModel = \T_DNUMBER === $token->id && !\in_array(
+                (float) $token->text,
+                self::NOTHING,
+                true,
+            ) && (float) $token->text > 1e-3;
             if ($isModel && !$isChosen) {
                 $mutants[] = new self($file, $token->pos, $token->text);
             }
@@ -43,14 +50,24 @@ final readonly class Mutant implements \Stringable
 
     public function source(): string
     {
-        return substr_replace((string) file_get_contents($this->file), (string) (1.05 * (float) $this->number), $this->offset, \strlen($this->number));
+        return substr_replace(
+            (string) file_get_contents($this->file),
+            (string) (1.05 * (float) $this->number),
+            $this->offset,
+            \strlen($this->number),
+        );
     }
 
     public function described(string $root): string
     {
         $before = substr((string) file_get_contents($this->file), 0, $this->offset);
 
-        return \sprintf('%s:%d %s', substr($this->file, \strlen($root) + 1), 1 + substr_count($before, "\n"), $this->number);
+        return \sprintf(
+            '%s:%d %s',
+            substr($this->file, \strlen($root) + 1),
+            1 + substr_count($before, "\n"),
+            $this->number,
+        );
     }
 
     public function __toString(): string

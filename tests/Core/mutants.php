@@ -14,18 +14,35 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 $root = dirname(__DIR__, 2);
 $mutants = [];
 foreach (['Knot', 'Fit', 'Material', 'Closure', 'Cutting', 'Construction'] as $area) {
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root.'/core/'.$area, FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (new RecursiveIteratorIterator(
+        new RecursiveDirectoryIterator($root.'/core/'.$area, FilesystemIterator::SKIP_DOTS),
+    ) as $file) {
         assert($file instanceof SplFileInfo);
         array_push($mutants, ...Mutant::in($file->getPathname()));
     }
 }
-usort($mutants, static fn (Mutant $one, Mutant $other): int => [$one->file, $one->offset] <=> [$other->file, $other->offset]);
+usort(
+    $mutants,
+    static fn (Mutant $one, Mutant $other): int => [$one->file, $one->offset] <=> [$other->file, $other->offset],
+);
 $chance = new Chance((int) ($argv[2] ?? 1));
 $wanted = min(count($mutants), (int) ($argv[1] ?? count($mutants)));
 while (count($mutants) > $wanted) {
     array_splice($mutants, $chance->whole(0, count($mutants) - 1), 1);
 }
-$command = [\PHP_BINARY, $root.'/vendor/bin/phpunit', '--no-configuration', '--bootstrap', __DIR__.'/mutated.php', '--exclude-group', 'golden', '--stop-on-defect', '--no-output', '--do-not-cache-result', __DIR__];
+$command = [
+    \PHP_BINARY,
+    $root.'/vendor/bin/phpunit',
+    '--no-configuration',
+    '--bootstrap',
+    __DIR__.'/mutated.php',
+    '--exclude-group',
+    'golden',
+    '--stop-on-defect',
+    '--no-output',
+    '--do-not-cache-result',
+    __DIR__,
+];
 [$running, $waiting, $survivors] = [[], $mutants, []];
 while ([] !== $running || [] !== $waiting) {
     while (count($running) < 2 && null !== $mutant = array_shift($waiting)) {

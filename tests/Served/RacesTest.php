@@ -17,7 +17,27 @@ final class RacesTest extends ServedCase
         $won = ['16 cm'];
         for ($round = 1; $round <= 20; ++$round) {
             $version = $this->version($path);
-            $answers = $this->together(array_map(static fn (int $tab): array => ['acts' => json_encode([['id' => "r{$round}-{$tab}", 'in' => 'cm', 'f' => ['wearer.girth' => 16 + $round / 10 .'', 'name' => "Round {$round}, tab {$tab}"]]]), 'version' => $version], [1, 2, 3]), $path);
+            $answers = $this->together(
+                array_map(
+                    static fn (int $tab): array => [
+                        'acts' => json_encode(
+                            [
+                                [
+                                    'id' => "r{$round}-{$tab}",
+                                    'in' => 'cm',
+                                    'f' => [
+                                        'wearer.girth' => 16 + $round / 10 .'',
+                                        'name' => "Round {$round}, tab {$tab}",
+                                    ],
+                                ],
+                            ],
+                        ),
+                        'version' => $version,
+                    ],
+                    [1, 2, 3],
+                ),
+                $path,
+            );
             $statuses = array_column($answers, 0);
             sort($statuses);
             self::assertSame([200, 409, 409], $statuses, 'round '.$round);
@@ -42,7 +62,24 @@ final class RacesTest extends ServedCase
         $path = $this->lay();
         for ($round = 1; $round <= 15; ++$round) {
             $version = $this->version($path);
-            $answers = $this->together(array_map(static fn (int $tab): array => ['acts' => json_encode([['id' => "d{$round}-{$tab}", 'in' => 'cm', 'f' => ['wearer.girth' => "no {$round} {$tab}"]]]), 'version' => $version], [1, 2]), $path);
+            $answers = $this->together(
+                array_map(
+                    static fn (int $tab): array => [
+                        'acts' => json_encode(
+                            [
+                                [
+                                    'id' => "d{$round}-{$tab}",
+                                    'in' => 'cm',
+                                    'f' => ['wearer.girth' => "no {$round} {$tab}"],
+                                ],
+                            ],
+                        ),
+                        'version' => $version,
+                    ],
+                    [1, 2],
+                ),
+                $path,
+            );
             $statuses = array_column($answers, 0);
             sort($statuses);
             self::assertSame([409, 422], $statuses);
@@ -56,14 +93,23 @@ final class RacesTest extends ServedCase
         $this->serve();
         $path = $this->lay();
         $version = $this->version($path);
-        $acts = [['id' => 'once', 'in' => 'cm', 'do' => 'bead-add'], ['id' => 'and-this', 'in' => 'cm', 'f' => ['wearer.girth' => '17']]];
+        $acts = [
+            ['id' => 'once', 'in' => 'cm', 'do' => 'bead-add'],
+            ['id' => 'and-this', 'in' => 'cm', 'f' => ['wearer.girth' => '17']],
+        ];
         foreach ([1, 2, 3] as $time) {
             [$status, $body] = $this->ask($path, ['acts' => json_encode($acts), 'version' => $version]);
             self::assertSame(200, $status, 'as if the answer had been lost, time '.$time);
             self::assertSame(1, substr_count($body, 'id="stuff-bead-'));
         }
         // With a further act behind it the same.
-        [$status, $body] = $this->ask($path, ['acts' => json_encode([...$acts, ['id' => 'further', 'in' => 'cm', 'do' => 'bead-add']]), 'version' => $version]);
+        [$status, $body] = $this->ask(
+            $path,
+            [
+                'acts' => json_encode([...$acts, ['id' => 'further', 'in' => 'cm', 'do' => 'bead-add']]),
+                'version' => $version,
+            ],
+        );
         self::assertSame([200, 2], [$status, substr_count($body, 'id="stuff-bead-')]);
     }
 
@@ -82,7 +128,20 @@ final class RacesTest extends ServedCase
                 }
             }
             // In the middle of further saves.
-            $this->together(array_fill(0, 4, ['acts' => json_encode([['id' => bin2hex(random_bytes(4)), 'in' => 'cm', 'f' => ['name' => 'Unheard '.$round]]]), 'version' => $this->version($path)]), $path, killAfter: 8_000 * $round);
+            $this->together(
+                array_fill(
+                    0,
+                    4,
+                    [
+                        'acts' => json_encode(
+                            [['id' => bin2hex(random_bytes(4)), 'in' => 'cm', 'f' => ['name' => 'Unheard '.$round]]],
+                        ),
+                        'version' => $this->version($path),
+                    ],
+                ),
+                $path,
+                killAfter: 8_000 * $round,
+            );
         }
         $this->serve();
         $path = (string) $path;
@@ -93,7 +152,11 @@ final class RacesTest extends ServedCase
             $seen[] = $match[1] ?? '';
             $this->act($path, [['do' => 'undo']]);
         }
-        self::assertSame(array_reverse($acknowledged), array_values(array_intersect(array_values(array_unique($seen)), $acknowledged)), 'the history has all of it');
+        self::assertSame(
+            array_reverse($acknowledged),
+            array_values(array_intersect(array_values(array_unique($seen)), $acknowledged)),
+            'the history has all of it',
+        );
     }
 
     /**
@@ -111,7 +174,16 @@ final class RacesTest extends ServedCase
         foreach ($forms as $form) {
             $handle = curl_init($this->address.$path);
             \assert(false !== $handle);
-            curl_setopt_array($handle, [\CURLOPT_POST => true, \CURLOPT_POSTFIELDS => http_build_query($form), \CURLOPT_RETURNTRANSFER => true, \CURLOPT_HTTPHEADER => ['HX-Request: true', 'Sec-Fetch-Site: same-origin', 'Expect:'], \CURLOPT_TIMEOUT => 20]);
+            curl_setopt_array(
+                $handle,
+                [
+                    \CURLOPT_POST => true,
+                    \CURLOPT_POSTFIELDS => http_build_query($form),
+                    \CURLOPT_RETURNTRANSFER => true,
+                    \CURLOPT_HTTPHEADER => ['HX-Request: true', 'Sec-Fetch-Site: same-origin', 'Expect:'],
+                    \CURLOPT_TIMEOUT => 20,
+                ],
+            );
             curl_multi_add_handle($multi, $handle);
             $handles[] = $handle;
         }
@@ -126,7 +198,13 @@ final class RacesTest extends ServedCase
         } while ($running > 0);
         $this->stopLate($killAfter);
 
-        return array_map(static fn (\CurlHandle $handle): array => [(int) curl_getinfo($handle, \CURLINFO_RESPONSE_CODE), (string) curl_multi_getcontent($handle)], $handles);
+        return array_map(
+            static fn (\CurlHandle $handle): array => [
+                (int) curl_getinfo($handle, \CURLINFO_RESPONSE_CODE),
+                (string) curl_multi_getcontent($handle),
+            ],
+            $handles,
+        );
     }
 
     private function stopLate(?int $killAfter): void

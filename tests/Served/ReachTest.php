@@ -25,13 +25,22 @@ final class ReachTest extends ServedCase
     {
         $this->migrate();
         $this->serve(1);
-        foreach (['/', '/build/app.js', '/build/fonts/sofia-sans-latin-400-normal.woff2', '/nowhere', '/build/nowhere.css'] as $path) {
+        foreach ([
+            '/',
+            '/build/app.js',
+            '/build/fonts/sofia-sans-latin-400-normal.woff2',
+            '/nowhere',
+            '/build/nowhere.css',
+        ] as $path) {
             [, , $headers] = $this->ask($path, headers: []);
             self::assertStringContainsString("default-src 'none'", $headers['content-security-policy'] ?? '', $path);
             self::assertSame('nosniff', $headers['x-content-type-options'] ?? '', $path);
             self::assertArrayNotHasKey('x-powered-by', $headers, $path);
         }
-        self::assertSame('font/woff2', $this->ask('/build/fonts/sofia-sans-latin-400-normal.woff2', headers: [])[2]['content-type'] ?? '');
+        self::assertSame(
+            'font/woff2',
+            $this->ask('/build/fonts/sofia-sans-latin-400-normal.woff2', headers: [])[2]['content-type'] ?? '',
+        );
         self::assertSame(404, $this->ask('/index.php.bak', headers: [])[0]);
         self::assertSame(404, $this->ask('/router.php', headers: [])[0]);
     }
@@ -49,7 +58,20 @@ final class ReachTest extends ServedCase
     public function testNothingIsLeftWhenItsScriptIsKilled(): void
     {
         $port = self::freePort();
-        $process = new Process(['./rinkel', 'demo'], \dirname(__DIR__, 2), ['PORT' => (string) $port, 'RINKEL_DATABASE' => $this->database(), 'APP_ENV' => false, 'APP_DEBUG' => false, 'SYMFONY_DOTENV_VARS' => false, 'HOST' => ''], null, 120);
+        $process = new Process(
+            ['./rinkel', 'demo'],
+            \dirname(__DIR__, 2),
+            [
+                'PORT' => (string) $port,
+                'RINKEL_DATABASE' => $this->database(),
+                'APP_ENV' => false,
+                'APP_DEBUG' => false,
+                'SYMFONY_DOTENV_VARS' => false,
+                'HOST' => '',
+            ],
+            null,
+            120,
+        );
         $process->start();
         for ($i = 0; $i < 1200 && !str_contains($process->getOutput(), 'Rinkel is ready'); ++$i) {
             usleep(50_000);

@@ -8,7 +8,8 @@ use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
 /**
- * A test against Rinkel as it is served: by several workers, over a database of its own that can be taken away, filled up or broken.
+ * A test against Rinkel as it is served: by several workers, over a database of its own that can be taken away, filled
+ * up or broken.
  */
 abstract class ServedCase extends TestCase
 {
@@ -42,7 +43,13 @@ abstract class ServedCase extends TestCase
      */
     protected function console(array $command): array
     {
-        $process = new Process([\PHP_BINARY, 'bin/console', ...$command], \dirname(__DIR__, 2), $this->environment(), null, 60);
+        $process = new Process(
+            [\PHP_BINARY, 'bin/console', ...$command],
+            \dirname(__DIR__, 2),
+            $this->environment(),
+            null,
+            60,
+        );
         $process->run();
 
         return [(int) $process->getExitCode(), $process->getOutput().$process->getErrorOutput()];
@@ -59,7 +66,19 @@ abstract class ServedCase extends TestCase
         $port = self::freePort();
         $this->address = 'http://127.0.0.1:'.$port;
         $this->server = new Process(
-            ['setsid', \PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'max_input_vars=5000', '-S', '127.0.0.1:'.$port, '-t', 'public', 'public/router.php'],
+            [
+                'setsid',
+                \PHP_BINARY,
+                '-d',
+                'variables_order=EGPCS',
+                '-d',
+                'max_input_vars=5000',
+                '-S',
+                '127.0.0.1:'.$port,
+                '-t',
+                'public',
+                'public/router.php',
+            ],
             \dirname(__DIR__, 2),
             $this->environment() + ['PHP_CLI_SERVER_WORKERS' => (string) $workers],
             null,
@@ -96,7 +115,15 @@ abstract class ServedCase extends TestCase
     {
         $context = ['http' => [
             'method' => null === $post ? 'GET' : 'POST',
-            'header' => implode("\r\n", ['Content-Type: application/x-www-form-urlencoded', 'Sec-Fetch-Site: same-origin', 'Connection: close', ...$headers]),
+            'header' => implode(
+                "\r\n",
+                [
+                    'Content-Type: application/x-www-form-urlencoded',
+                    'Sec-Fetch-Site: same-origin',
+                    'Connection: close',
+                    ...$headers,
+                ],
+            ),
             'content' => http_build_query($post ?? []),
             'ignore_errors' => true,
             'follow_location' => 0,
@@ -110,7 +137,11 @@ abstract class ServedCase extends TestCase
             $found[strtolower($name)] = trim($value);
         }
 
-        return [false === $body ? 0 : (int) (explode(' ', $http_response_header[0] ?? '')[1] ?? 0), (string) $body, $found];
+        return [
+            false === $body ? 0 : (int) (explode(' ', $http_response_header[0] ?? '')[1] ?? 0),
+            (string) $body,
+            $found,
+        ];
     }
 
     /**
@@ -118,7 +149,10 @@ abstract class ServedCase extends TestCase
      */
     protected function lay(): string
     {
-        [$status, , $headers] = $this->ask('/pieces', ['construction' => 'square-knot-band', 'place' => 'wrist', 'girth' => '16', 'unit' => 'cm']);
+        [$status, , $headers] = $this->ask(
+            '/pieces',
+            ['construction' => 'square-knot-band', 'place' => 'wrist', 'girth' => '16', 'unit' => 'cm'],
+        );
         self::assertSame(303, $status);
 
         return (string) parse_url($headers['location'] ?? '', \PHP_URL_PATH);
@@ -138,9 +172,15 @@ abstract class ServedCase extends TestCase
      */
     protected function act(string $path, array $acts, ?string $version = null): array
     {
-        $acts = array_map(static fn (array $act): array => $act + ['id' => bin2hex(random_bytes(8)), 'in' => 'cm'], $acts);
+        $acts = array_map(
+            static fn (array $act): array => $act + ['id' => bin2hex(random_bytes(8)), 'in' => 'cm'],
+            $acts,
+        );
 
-        return $this->ask($path, ['acts' => json_encode($acts, \JSON_THROW_ON_ERROR), 'version' => $version ?? $this->version($path)]);
+        return $this->ask(
+            $path,
+            ['acts' => json_encode($acts, \JSON_THROW_ON_ERROR), 'version' => $version ?? $this->version($path)],
+        );
     }
 
     /**
@@ -148,7 +188,13 @@ abstract class ServedCase extends TestCase
      */
     protected function environment(): array
     {
-        return ['APP_ENV' => 'test', 'APP_DEBUG' => '0', 'SYMFONY_DOTENV_VARS' => false, 'RINKEL_DATABASE' => $this->database(), 'HOST' => ''];
+        return [
+            'APP_ENV' => 'test',
+            'APP_DEBUG' => '0',
+            'SYMFONY_DOTENV_VARS' => false,
+            'RINKEL_DATABASE' => $this->database(),
+            'HOST' => '',
+        ];
     }
 
     protected static function freePort(): int

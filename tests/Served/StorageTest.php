@@ -25,7 +25,11 @@ final class StorageTest extends ServedCase
             $path = $this->lay();
             $version = $this->version($path);
             file_put_contents($this->folder.'/ballast', str_repeat('x', 2_000_000));
-            [$status, $said, $headers] = $this->act($path, [['id' => 'full', 'f' => ['name' => str_repeat('A long name ', 6)]]], $version);
+            [$status, $said, $headers] = $this->act(
+                $path,
+                [['id' => 'full', 'f' => ['name' => str_repeat('A long name ', 6)]]],
+                $version,
+            );
             for ($i = 0; 200 === $status && $i < 40; ++$i) {
                 [$status, $said, $headers] = $this->act($path, [['f' => ['name' => 'Filling up '.$i]]]);
             }
@@ -35,7 +39,11 @@ final class StorageTest extends ServedCase
             [$status, $page] = $this->ask($path, ['version' => $version, 'f' => ['name' => 'Typed "here"']], []);
             self::assertContains($status, [503, 409]);
             if (503 === $status) {
-                self::assertStringContainsString('value="Typed &quot;here&quot;"', $page, 'a plain form comes back with what was typed');
+                self::assertStringContainsString(
+                    'value="Typed &quot;here&quot;"',
+                    $page,
+                    'a plain form comes back with what was typed',
+                );
             }
             unlink($this->folder.'/ballast');
             [$status] = $this->act($path, [['f' => ['name' => 'Room again']]]);
@@ -55,7 +63,11 @@ final class StorageTest extends ServedCase
         self::assertSame(0, $code, $said);
         self::assertSame('0600', substr(\sprintf('%o', fileperms($this->folder.'/copy.sqlite')), -4));
         self::assertSame('0600', substr(\sprintf('%o', fileperms($this->database())), -4));
-        self::assertSame(1, $this->console(['rinkel:backup', $this->folder.'/copy.sqlite'])[0], 'no file is written over');
+        self::assertSame(
+            1,
+            $this->console(['rinkel:backup', $this->folder.'/copy.sqlite'])[0],
+            'no file is written over',
+        );
 
         $this->act($path, [['f' => ['name' => 'After the copy']]]);
         foreach (['-wal', '-shm'] as $end) {
@@ -90,7 +102,11 @@ final class StorageTest extends ServedCase
         $version = $this->version($path);
         $this->stop();
         $database = new \SQLite3($this->database());
-        self::assertTrue($database->exec("CREATE TRIGGER no_writing BEFORE UPDATE ON piece BEGIN SELECT RAISE(ABORT, 'attempt to write a readonly database'); END"));
+        self::assertTrue(
+            $database->exec(
+                "CREATE TRIGGER no_writing BEFORE UPDATE ON piece BEGIN SELECT RAISE(ABORT, 'attempt to write a readonly database'); END",
+            ),
+        );
         $database->close();
         $this->serve();
         [$status, $said] = $this->act($path, [['f' => ['name' => 'Other']]], $version);
@@ -117,7 +133,9 @@ final class StorageTest extends ServedCase
     {
         $this->migrate();
         $database = new \SQLite3($this->database());
-        $database->exec("INSERT INTO doctrine_migration_versions (version) VALUES ('Rinkel\\Migrations\\Version29990101000000')");
+        $database->exec(
+            "INSERT INTO doctrine_migration_versions (version) VALUES ('Rinkel\\Migrations\\Version29990101000000')",
+        );
         $database->close();
         [$code, $said] = $this->console(['doctrine:migrations:migrate', '--no-interaction']);
 
@@ -127,21 +145,46 @@ final class StorageTest extends ServedCase
     }
 
     /**
-     * The database as it was after the first two migrations, with a piece that never had a history and a draft of the old kind.
+     * The database as it was after the first two migrations, with a piece that never had a history and a draft of the
+     * old kind.
      */
     public function testAnOldDatabaseIsCopiedLiftedAndItsFirstEditCanBeUndone(): void
     {
         $this->migrate();
-        self::assertSame(0, $this->console(['doctrine:migrations:migrate', 'Rinkel\Migrations\Version20261125001000', '--no-interaction', '--quiet'])[0]);
+        self::assertSame(
+            0,
+            $this->console(
+                [
+                    'doctrine:migrations:migrate',
+                    'Rinkel\Migrations\Version20261125001000',
+                    '--no-interaction',
+                    '--quiet',
+                ],
+            )[0],
+        );
         $database = new \SQLite3($this->database());
         $document = (string) file_get_contents(\dirname(__DIR__).'/frozen/piece-1/harbour-rail.json');
-        $draft = (string) json_encode(['shown_in' => 'cm', 'word' => '', 'word_at' => '', 'name' => 'Harbour rail', 'wearer.girth' => 'abc', 'hand' => 'even', 'nonsense' => 'x']);
-        $insert = $database->prepare("INSERT INTO piece (version, document, draft, changed_at, state) VALUES (3, :document, :draft, '2026-11-25 10:00:00', 0)");
+        $draft = (string) json_encode(
+            [
+                'shown_in' => 'cm',
+                'word' => '',
+                'word_at' => '',
+                'name' => 'Harbour rail',
+                'wearer.girth' => 'abc',
+                'hand' => 'even',
+                'nonsense' => 'x',
+            ],
+        );
+        $insert = $database->prepare(
+            "INSERT INTO piece (version, document, draft, changed_at, state) VALUES (3, :document, :draft, '2026-11-25 10:00:00', 0)",
+        );
         \assert(false !== $insert);
         $insert->bindValue(':document', $document);
         $insert->bindValue(':draft', $draft);
         $insert->execute();
-        $database->exec("INSERT INTO piece (version, document, changed_at, state) VALUES (1, '{\"format\":\"rinkel-piece\",\"version\":1,\"name\":\"Nobody can read this\"}', '2026-11-25 09:00:00', 0)");
+        $database->exec(
+            "INSERT INTO piece (version, document, changed_at, state) VALUES (1, '{\"format\":\"rinkel-piece\",\"version\":1,\"name\":\"Nobody can read this\"}', '2026-11-25 09:00:00', 0)",
+        );
         $database->exec("INSERT INTO person (name) VALUES ('Ottoline')");
         $database->close();
         array_map(unlink(...), glob($this->folder.'/backups/*') ?: []);
@@ -178,9 +221,17 @@ final class StorageTest extends ServedCase
         }
         self::assertCount(1, glob($this->folder.'/backups/*-daily.sqlite') ?: []);
         for ($i = 0; $i < 12; ++$i) {
-            copy((glob($this->folder.'/backups/*-daily.sqlite') ?: [''])[0], \sprintf('%s/backups/20200101-0000%02d-000-daily.sqlite', $this->folder, $i));
+            copy(
+                (glob($this->folder.'/backups/*-daily.sqlite') ?: [''])[0],
+                \sprintf('%s/backups/20200101-0000%02d-000-daily.sqlite', $this->folder, $i),
+            );
         }
-        touch((glob($this->folder.'/backups/2026*-daily.sqlite') ?: glob($this->folder.'/backups/*-daily.sqlite') ?: [''])[0], time() - 90_000);
+        touch(
+            (glob(
+                $this->folder.'/backups/2026*-daily.sqlite',
+            ) ?: glob($this->folder.'/backups/*-daily.sqlite') ?: [''])[0],
+            time() - 90_000,
+        );
         foreach (glob($this->folder.'/backups/*.sqlite') ?: [] as $file) {
             touch($file, time() - 90_000);
         }

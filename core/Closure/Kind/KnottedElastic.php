@@ -48,6 +48,10 @@ final readonly class KnottedElastic implements ClosureKind
 
     public function on(Site $site): Closure
     {
-        return new ClosedRing($site->wish, $site->ends->cord, $site->book->in(new Overhand(), $site->ends->cord)->times(3));
+        return new ClosedRing(
+            $site->wish,
+            $site->ends->cord,
+            $site->book->in(new Overhand(), $site->ends->cord)->times(3),
+        );
     }
 }

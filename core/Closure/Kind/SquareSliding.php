@@ -27,6 +27,10 @@ final readonly class SquareSliding extends Slider
 
     public function on(Site $site): Closure
     {
-        return new SquareSlider($site->wish, $site->book->around(new Square(), $site->ends->bundle(2), $site->working), $site->stop());
+        return new SquareSlider(
+            $site->wish,
+            $site->book->around(new Square(), $site->ends->bundle(2), $site->working),
+            $site->stop(),
+        );
     }
 }

@@ -21,7 +21,8 @@ use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
 
 /**
- * Bands: working pairs tie around the core. Where there are several pairs, those that rest lie along the core and are tied in.
+ * Bands: working pairs tie around the core. Where there are several pairs, those that rest lie along the core and are
+ * tied in.
  *
  * @internal
  */
@@ -43,7 +44,10 @@ readonly class BandMaker extends PartMaker
         foreach ($pairs as $pair) {
             $thickness += 2 * $pair->cord->round()->millimetres * (\count($pairs) - 1) / \count($pairs);
         }
-        $this->core = new Bundle(Length::ofMillimetres($thickness / ($core->count + $resting)), $core->count + $resting);
+        $this->core = new Bundle(
+            Length::ofMillimetres($thickness / ($core->count + $resting)),
+            $core->count + $resting,
+        );
     }
 
     public function ties(Knot $knot): bool

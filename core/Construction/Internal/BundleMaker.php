@@ -17,8 +17,8 @@ use Rinkel\Core\Piece\Piece;
 /**
  * Many strands side by side, bound at both ends with the cords that make the closure.
  *
- * In the curve of a ring of radius r an outer strand of a bundle D thick runs r + D/2 where the middle runs r: all are cut as the
- * outer ones, and trimmed in the curve.
+ * In the curve of a ring of radius r an outer strand of a bundle D thick runs r + D/2 where the middle runs r: all are
+ * cut as the outer ones, and trimmed in the curve.
  *
  * @internal
  */
@@ -36,14 +36,17 @@ final readonly class BundleMaker extends PartMaker
     ) {
         parent::__construct($piece);
         $count = array_sum(array_map(static fn (CordUse $use): int => $use->count, $strands));
-        $square = array_sum(array_map(static fn (CordUse $use): float => $use->count * $use->cord->round()->millimetres ** 2, $strands));
+        $square = array_sum(
+            array_map(static fn (CordUse $use): float => $use->count * $use->cord->round()->millimetres ** 2, $strands),
+        );
         $this->bundle = new Bundle(Length::ofMillimetres(sqrt($square / max(1, $count))), max(1, $count));
         $radius = $piece->wearer->girth->plus($piece->roomOverGirth())->millimetres / 2 / \M_PI + $this->bundle->diameter()->millimetres / 2;
         $this->outer = ($radius + $this->bundle->diameter()->millimetres / 2) / max(1e-9, $radius);
     }
 
     /**
-     * Returns by how much an outer strand is longer than the middle of the bundle in the curve, and an inner one shorter, for $length.
+     * Returns by how much an outer strand is longer than the middle of the bundle in the curve, and an inner one
+     * shorter, for $length.
      */
     public function differs(Length $length): Length
     {
@@ -64,12 +67,19 @@ final readonly class BundleMaker extends PartMaker
     {
         $tied = $this->piece->knots()->around($knots->kind, $this->bundle, $this->piece->cord('end')->cord);
 
-        return $this->tied($knots, $tied, ['end' => Take::knots($tied->use)] + $this->along($tied->pitch, Length::zero()));
+        return $this->tied(
+            $knots,
+            $tied,
+            ['end' => Take::knots($tied->use)] + $this->along($tied->pitch, Length::zero()),
+        );
     }
 
     protected function along(Length $length, Length $bulge): array
     {
-        return array_map(fn (): Take => Take::straight($length->times($this->outer)), $this->strands) + ['end' => Take::none()];
+        return array_map(
+            fn (): Take => Take::straight($length->times($this->outer)),
+            $this->strands,
+        ) + ['end' => Take::none()];
     }
 
     protected function bare(): Length

@@ -20,8 +20,9 @@ use Rinkel\Core\Piece\Piece;
 /**
  * A chain whose links cords go through, one after the other.
  *
- * From one side of a link across its opening to the other and over its wire, once in front and once behind: each link takes the way
- * slantwise across, and twice the thickness of wire and cord. So a cord laced takes about twice the chain (common practice).
+ * From one side of a link across its opening to the other and over its wire, once in front and once behind: each link
+ * takes the way slantwise across, and twice the thickness of wire and cord. So a cord laced takes about twice the chain
+ * (common practice).
  *
  * @internal
  */
@@ -64,7 +65,19 @@ final readonly class ChainMaker extends PartMaker
             $uses[$role] = Take::knots($across->plus($link->wire()->plus($thick)->times(2)));
         }
 
-        return array_fill(0, $part->count, new Element(ElementKind::Link, $part->name, $link->pitch(), $link->width, $link->wire()->plus($this->bare()->times(2)), $uses, $part->place()));
+        return array_fill(
+            0,
+            $part->count,
+            new Element(
+                ElementKind::Link,
+                $part->name,
+                $link->pitch(),
+                $link->width,
+                $link->wire()->plus($this->bare()->times(2)),
+                $uses,
+                $part->place(),
+            ),
+        );
     }
 
     protected function along(Length $length, Length $bulge): array

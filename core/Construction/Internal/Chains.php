@@ -36,14 +36,19 @@ final class Chains
     }
 
     /**
-     * Laced from the middle outwards an odd number of links has one in the middle, for a charm; one more is good to have. A chain that is too
-     * short is joined, and the cords must go through together.
+     * Laced from the middle outwards an odd number of links has one in the middle, for a charm; one more is good to
+     * have. A chain that is too short is joined, and the cords must go through together.
      *
      * @return list<Check>
      */
     public static function checks(Draft $draft): array
     {
-        $links = array_values(array_filter($draft->setting->elements, static fn (Element $element): bool => ElementKind::Link === $element->kind));
+        $links = array_values(
+            array_filter(
+                $draft->setting->elements,
+                static fn (Element $element): bool => ElementKind::Link === $element->kind,
+            ),
+        );
         $count = \count($links);
         $link = $draft->piece->findings[$links[0]->name ?? ''] ?? null;
         if (null === $link) {
@@ -57,9 +62,28 @@ final class Chains
         $short = [] === $cords ? null : (new Hole($link->inside))->shortfall($cords);
 
         return [
-            0 === $count % 2 ? new Check('chain-no-middle', Severity::Hint, ['links' => $count]) : new Check('chain-middle', Severity::Hint, ['middle' => intdiv($count, 2) + 1, 'links' => $count]),
-            ...(null !== $link->stock && $link->stock < $count ? [new Check('chain-too-short', Severity::Warn, ['links' => $count, 'stock' => $link->stock, 'missing' => $count - $link->stock])] : []),
-            ...(null !== $short && !$short->isZero() ? [new Check('lace-does-not-pass', Severity::Stop, ['inside' => $link->inside->written(Unit::Millimetre), 'short' => $short->written(Unit::Millimetre)])] : []),
+            0 === $count % 2 ? new Check('chain-no-middle', Severity::Hint, ['links' => $count]) : new Check(
+                'chain-middle',
+                Severity::Hint,
+                ['middle' => intdiv($count, 2) + 1, 'links' => $count],
+            ),
+            ...(null !== $link->stock && $link->stock < $count ? [
+                new Check(
+                    'chain-too-short',
+                    Severity::Warn,
+                    ['links' => $count, 'stock' => $link->stock, 'missing' => $count - $link->stock],
+                ),
+            ] : []),
+            ...(null !== $short && !$short->isZero() ? [
+                new Check(
+                    'lace-does-not-pass',
+                    Severity::Stop,
+                    [
+                        'inside' => $link->inside->written(Unit::Millimetre),
+                        'short' => $short->written(Unit::Millimetre),
+                    ],
+                ),
+            ] : []),
         ];
     }
 }

@@ -19,10 +19,11 @@ use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
 
 /**
- * One cord that carries beads and ties knots in itself; or several alike side by side, each with every bead of the line.
+ * One cord that carries beads and ties knots in itself; or several alike side by side, each with every bead of the
+ * line.
  *
- * Strands side by side are shifted against each other by half a repeat, so that the beads of one lie at the knots of the other:
- * one begins with that much bare cord, the other ends with it.
+ * Strands side by side are shifted against each other by half a repeat, so that the beads of one lie at the knots of
+ * the other: one begins with that much bare cord, the other ends with it.
  *
  * @internal
  */
@@ -47,7 +48,21 @@ final readonly class CordMaker extends PartMaker
 
         return $shift->isZero() ? $line : $line->with(
             $line->first,
-            [...$line->after, new Chunk([new Element(ElementKind::Bare, null, $shift, $this->bare(), $this->bare(), $this->along($shift, Length::zero()))])],
+            [
+                ...$line->after,
+                new Chunk(
+                    [
+                        new Element(
+                            ElementKind::Bare,
+                            null,
+                            $shift,
+                            $this->bare(),
+                            $this->bare(),
+                            $this->along($shift, Length::zero()),
+                        ),
+                    ],
+                ),
+            ],
         );
     }
 

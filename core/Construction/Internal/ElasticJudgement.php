@@ -35,7 +35,10 @@ final readonly class ElasticJudgement
 
         return array_values(array_filter([
             $cord->fibre->isElastic() ? null : new Check('not-elastic', Severity::Stop),
-            Fibre::ElasticClear === $cord->fibre && true !== $piece->closure?->glued ? new Check('clear-elastic-wants-glue', Severity::Warn) : null,
+            Fibre::ElasticClear === $cord->fibre && true !== $piece->closure?->glued ? new Check(
+                'clear-elastic-wants-glue',
+                Severity::Warn,
+            ) : null,
             $this->hiding(),
             $this->closing(),
         ]));
@@ -54,7 +57,10 @@ final readonly class ElasticJudgement
             }
         }
         $knot = $piece->knots()->in(new Overhand(), $piece->cord('cord')->cord)->width;
-        $hole = Length::longest(Length::zero(), ...array_values(array_map(static fn (Bead $bead): Length => $bead->hole, $used)));
+        $hole = Length::longest(
+            Length::zero(),
+            ...array_values(array_map(static fn (Bead $bead): Length => $bead->hole, $used)),
+        );
 
         return $knot->isLongerThan($hole) ? new Check('knot-will-not-hide', Severity::Hint, [
             'knot' => $knot->written(Unit::Millimetre),

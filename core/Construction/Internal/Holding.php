@@ -14,7 +14,8 @@ use Rinkel\Core\Remark\Remedy;
 use Rinkel\Core\Remark\Severity;
 
 /**
- * Whether the knots beside beads hold them: a knot thinner than the bead's hole slips through. And whether leather bears the pull.
+ * Whether the knots beside beads hold them: a knot thinner than the bead's hole slips through. And whether leather
+ * bears the pull.
  *
  * @internal
  */
@@ -32,7 +33,14 @@ final class Holding
     {
         $count = $draft->piece->cord('core')->count;
 
-        return $draft->isHalved() && 1 === $count % 2 ? [new Check('odd-core-folds', Severity::Hint, ['cores' => $count, 'even' => $count + 1], new Remedy('cords.core.count', $count + 1))] : [];
+        return $draft->isHalved() && 1 === $count % 2 ? [
+            new Check(
+                'odd-core-folds',
+                Severity::Hint,
+                ['cores' => $count, 'even' => $count + 1],
+                new Remedy('cords.core.count', $count + 1),
+            ),
+        ] : [];
     }
 
     /**
@@ -61,7 +69,11 @@ final class Holding
         $cord = $construction->ends($draft->piece)->cord;
         if (Fibre::Leather === $cord->fibre && $cord->thickness->millimetres <= self::DELICATE) {
             $tooThin = $cord->thickness->millimetres < self::DELICATE / 2;
-            $checks[] = new Check($tooThin ? 'leather-too-thin' : 'leather-delicate', $tooThin ? Severity::Warn : Severity::Hint, ['cord' => $cord->thickness->written(Unit::Millimetre)]);
+            $checks[] = new Check(
+                $tooThin ? 'leather-too-thin' : 'leather-delicate',
+                $tooThin ? Severity::Warn : Severity::Hint,
+                ['cord' => $cord->thickness->written(Unit::Millimetre)],
+            );
         }
 
         return array_values($checks);

@@ -20,8 +20,8 @@ use Rinkel\Core\Pattern\Node\Net;
 /**
  * Folded cords linked at their middles, their ends knotted two by two into a round net, then braided to either side.
  *
- * The net hangs: along the necklace it adds nothing. Of every end it takes its rows' spacing and an overhand of two cords in each.
- * Each end runs in one of the two braids, so on average half of what both are long.
+ * The net hangs: along the necklace it adds nothing. Of every end it takes its rows' spacing and an overhand of two
+ * cords in each. Each end runs in one of the two braids, so on average half of what both are long.
  *
  * @internal
  */

@@ -77,7 +77,8 @@ abstract readonly class PartMaker implements Maker
     abstract protected function knot(Knots $knots, bool $swapped): Element;
 
     /**
-     * Returns what a stretch of $length along the piece takes of each cord when it carries nothing or a bead as wide as $bulge.
+     * Returns what a stretch of $length along the piece takes of each cord when it carries nothing or a bead as wide as
+     * $bulge.
      *
      * @return array<string, Take>
      */
@@ -94,7 +95,8 @@ abstract readonly class PartMaker implements Maker
     }
 
     /**
-     * Returns what both halves together take to hang on a finding in the middle; a cord that runs on through it takes its length.
+     * Returns what both halves together take to hang on a finding in the middle; a cord that runs on through it takes
+     * its length.
      *
      * @return array<string, Take>
      */
@@ -222,7 +224,15 @@ abstract readonly class PartMaker implements Maker
         $width = $bead->diameter ?? $finding->width ?? Length::zero();
         $uses = null === $finding || null !== $bead ? $this->along($length, $width) : $this->hung($finding);
 
-        return new Element(ElementKind::Focal, $focal->name, $length, $width, $bead->diameter ?? $this->bare(), $uses, $focal->place());
+        return new Element(
+            ElementKind::Focal,
+            $focal->name,
+            $length,
+            $width,
+            $bead->diameter ?? $this->bare(),
+            $uses,
+            $focal->place(),
+        );
     }
 
     private function gap(Gap $gap): Element

@@ -13,10 +13,11 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\Knots;
 
 /**
- * Two rope loops, each of one or several ropes side by side, with a knot of both in the middle and two legs of each loop to either
- * end; bound there with thread.
+ * Two rope loops, each of one or several ropes side by side, with a knot of both in the middle and two legs of each
+ * loop to either end; bound there with thread.
  *
- * Each rope runs twice along its half and once through the knot: over the whole line once along, as both halves are alike.
+ * Each rope runs twice along its half and once through the knot: over the whole line once along, as both halves are
+ * alike.
  *
  * @internal
  */
@@ -38,9 +39,18 @@ final readonly class RopeMaker extends PartMaker
         $thread = $this->piece->cord('thread')->cord;
         $tied = $this->piece->knots()->around($knots->kind, $rope->bundle(2), $thread);
         // The ropes lie flat side by side under it.
-        $flat = new Tied($tied->pitch, $tied->use, $this->bare(), $this->bareThickness()->plus($thread->round()->times(2)));
+        $flat = new Tied(
+            $tied->pitch,
+            $tied->use,
+            $this->bare(),
+            $this->bareThickness()->plus($thread->round()->times(2)),
+        );
 
-        return $this->tied($knots, $flat, ['rope' => Take::straight($tied->pitch), 'thread' => Take::knots($tied->use)]);
+        return $this->tied(
+            $knots,
+            $flat,
+            ['rope' => Take::straight($tied->pitch), 'thread' => Take::knots($tied->use)],
+        );
     }
 
     protected function along(Length $length, Length $bulge): array

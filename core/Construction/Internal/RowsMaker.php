@@ -20,11 +20,12 @@ use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Lane;
 
 /**
- * Rows of beads side by side, each on a core of its own. In each step a half knot, always from the same side, holds the bead in the
- * middle, and a hitch around each further core the beads beside it; so neighbouring rows lie shifted by half a step.
+ * Rows of beads side by side, each on a core of its own. In each step a half knot, always from the same side, holds the
+ * bead in the middle, and a hitch around each further core the beads beside it; so neighbouring rows lie shifted by
+ * half a step.
  *
- * Of an even number of rows the two in the middle are held by the half knot around both their cores. After the last step a bead
- * more stands in the middle row, so that both ends are alike.
+ * Of an even number of rows the two in the middle are held by the half knot around both their cores. After the last
+ * step a bead more stands in the middle row, so that both ends are alike.
  *
  * @internal
  */
@@ -60,7 +61,9 @@ final readonly class RowsMaker extends BandMaker
         $across = self::spacing($beads, $pitch);
         // Out from the middle, a hitch around every further core on the way, and back to the middle of the next step.
         for ($row = 1; $row <= intdiv($rows - 1, 2); ++$row) {
-            $use = $use->plus($hitch)->plus(Length::ofMillimetres(2 * hypot($across->millimetres, $pitch->millimetres / 4)));
+            $use = $use->plus($hitch)->plus(
+                Length::ofMillimetres(2 * hypot($across->millimetres, $pitch->millimetres / 4)),
+            );
         }
         $widths = array_map(static fn (Bead $bead): Length => $bead->diameter, $beads);
         $thickest = Length::longest(...$widths);
@@ -78,7 +81,8 @@ final readonly class RowsMaker extends BandMaker
     }
 
     /**
-     * Returns how far apart the rows lie: neighbouring beads touch, half a step apart, but the cores keep room for a hitch.
+     * Returns how far apart the rows lie: neighbouring beads touch, half a step apart, but the cores keep room for a
+     * hitch.
      *
      * @param non-empty-list<Bead> $beads
      */
@@ -133,7 +137,11 @@ final readonly class RowsMaker extends BandMaker
         foreach ($chunks as $chunk) {
             [$elements, $open] = $this->endedIn($chunk->elements, $open);
             $wraps = null !== $chunk->fit && null !== $open && ElementKind::Rows !== ($chunk->elements[0] ?? null)?->kind;
-            $ended[] = new Chunk($wraps && null !== $open ? [...$elements, $this->last($open)] : $elements, $chunk->fit, $chunk->swapped);
+            $ended[] = new Chunk(
+                $wraps && null !== $open ? [...$elements, $this->last($open)] : $elements,
+                $chunk->fit,
+                $chunk->swapped,
+            );
             $open = $wraps ? null : $open;
         }
 
@@ -166,7 +174,11 @@ final readonly class RowsMaker extends BandMaker
     {
         $bead = $step->beside[intdiv($this->rows(), 2)] ?? $step->beside[0];
         $role = (string) array_key_first($this->pairs);
-        $tied = $this->piece->knots()->around(new HalfLeft(), new Cords($this->piece->cord('core')->cord->round(), 1), $this->pairs[$role]->cord);
+        $tied = $this->piece->knots()->around(
+            new HalfLeft(),
+            new Cords($this->piece->cord('core')->cord->round(), 1),
+            $this->pairs[$role]->cord,
+        );
 
         return new Element(
             ElementKind::Bead,

@@ -30,11 +30,21 @@ final class Stock
     {
         $size = Length::ofMillimetres($millimetres);
 
-        return Bead::of(BeadShape::Round, Colour::parse($colour), $size, hole: null === $hole ? null : Length::ofMillimetres($hole));
+        return Bead::of(
+            BeadShape::Round,
+            Colour::parse($colour),
+            $size,
+            hole: null === $hole ? null : Length::ofMillimetres($hole),
+        );
     }
 
     public static function finding(FindingKind $kind, float $length, float $width, float $inside): Finding
     {
-        return Finding::of($kind, Length::ofMillimetres($length), Length::ofMillimetres($width), Length::ofMillimetres($inside));
+        return Finding::of(
+            $kind,
+            Length::ofMillimetres($length),
+            Length::ofMillimetres($width),
+            Length::ofMillimetres($inside),
+        );
     }
 }

@@ -17,12 +17,12 @@ use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Wave;
 
 /**
- * Waves of two arms, each of one core and one working cord: in every step a vertical lark's head, a round bead on the core and seed
- * beads outside; square knots around both cores join the arms again.
+ * Waves of two arms, each of one core and one working cord: in every step a vertical lark's head, a round bead on the
+ * core and seed beads outside; square knots around both cores join the arms again.
  *
- * Even beside the joins the rounds of both arms must lie side by side: of k steps the first stands half a round off the middle. So an
- * arm rises by f = r / (1 − (1 − 1/k)²) (a flat arc is a parabola); of length S it turns through a half angle a = 4 f / S, and the
- * wave is S sin(a) / a long along the piece.
+ * Even beside the joins the rounds of both arms must lie side by side: of k steps the first stands half a round off the
+ * middle. So an arm rises by f = r / (1 − (1 − 1/k)²) (a flat arc is a parabola); of length S it turns through a half
+ * angle a = 4 f / S, and the wave is S sin(a) / a long along the piece.
  *
  * @internal
  */
@@ -37,16 +37,21 @@ final readonly class WaveMaker extends BandMaker
     }
 
     /**
-     * Returns the way around the outer side of a round from knot to knot: half an ellipse whose axes are the round and a seed bead
-     * along the core, and the round with a seed bead on it (pi times the mean square of the half axes), less a cord at either end
-     * where the knots turn out.
+     * Returns the way around the outer side of a round from knot to knot: half an ellipse whose axes are the round and
+     * a seed bead along the core, and the round with a seed bead on it (pi times the mean square of the half axes),
+     * less a cord at either end where the knots turn out.
      */
     public static function around(Bead $round, Bead $seed, Cord $working): Length
     {
         $along = ($round->length->millimetres + $seed->length->millimetres) / 2;
         $out = ($round->diameter->millimetres + $seed->diameter->millimetres) / 2;
 
-        return Length::ofMillimetres(max($seed->length->millimetres, \M_PI * sqrt(($along ** 2 + $out ** 2) / 2) - 2 * $working->round()->millimetres));
+        return Length::ofMillimetres(
+            max(
+                $seed->length->millimetres,
+                \M_PI * sqrt(($along ** 2 + $out ** 2) / 2) - 2 * $working->round()->millimetres,
+            ),
+        );
     }
 
     /**
@@ -75,7 +80,11 @@ final readonly class WaveMaker extends BandMaker
         [$round, $seed] = [$this->known($wave, $wave->round), $this->known($wave, $wave->seed)];
         $role = (string) array_key_first($this->pairs);
         $working = $this->pairs[$role]->cord;
-        $head = $this->piece->knots()->around(new VerticalLarksHead(), new Bundle($this->piece->cord('core')->cord->round(), 1), $working);
+        $head = $this->piece->knots()->around(
+            new VerticalLarksHead(),
+            new Bundle($this->piece->cord('core')->cord->round(), 1),
+            $working,
+        );
         $seeds = $wave->seeds ?? self::seedsAround($round, $seed, $working);
         $arm = $round->length->plus($head->pitch)->times($wave->steps)->plus($head->pitch);
         $rise = self::rise($round->diameter, $wave->steps);
@@ -83,7 +92,10 @@ final readonly class WaveMaker extends BandMaker
         $along = $arm->times(sin($angle) / max(1e-9, $angle));
         $outside = Length::longest($seed->length->times($seeds), self::around($round, $seed, $working));
         $width = $rise->times(2)->plus($round->diameter)->plus($seed->diameter->times(2));
-        $step = [$this->bead($wave, $wave->round, Lane::Core), ...array_fill(0, $seeds, $this->bead($wave, $wave->seed, Lane::Left))];
+        $step = [
+            $this->bead($wave, $wave->round, Lane::Core),
+            ...array_fill(0, $seeds, $this->bead($wave, $wave->seed, Lane::Left)),
+        ];
 
         return new Element(
             ElementKind::Wave,
@@ -91,7 +103,10 @@ final readonly class WaveMaker extends BandMaker
             $along,
             $width,
             Length::longest($round->diameter, $seed->diameter),
-            ['core' => Take::straight($arm), $role => new Take($outside->times($wave->steps), $head->use->times($wave->steps + 1))],
+            [
+                'core' => Take::straight($arm),
+                $role => new Take($outside->times($wave->steps), $head->use->times($wave->steps + 1)),
+            ],
             $wave->place(),
             beside: array_merge(...array_fill(0, 2 * $wave->steps, $step)),
         );

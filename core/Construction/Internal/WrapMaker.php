@@ -53,7 +53,10 @@ final readonly class WrapMaker extends PartMaker
         $beads = [];
         $lengths = [];
         foreach ($sides as $i => $names) {
-            $run = array_map(fn (string $name): Element => $this->bead($bundle, $name, 0 === $i ? Lane::Left : Lane::Right), $names);
+            $run = array_map(
+                fn (string $name): Element => $this->bead($bundle, $name, 0 === $i ? Lane::Left : Lane::Right),
+                $names,
+            );
             $lengths[] = Length::sum(...array_map(static fn (Element $element): Length => $element->length, $run));
             array_push($beads, ...$run);
         }
@@ -61,6 +64,19 @@ final readonly class WrapMaker extends PartMaker
         $widths = array_map(static fn (Element $element): Length => $element->width, $beads);
         $widest = Length::longest(Length::zero(), ...$widths);
 
-        return [new Element(ElementKind::Beside, null, $length, $widest->times(2), $widest, $this->along($length, Length::zero()), $bundle->place(), Lane::Core, null, $beads)];
+        return [
+            new Element(
+                ElementKind::Beside,
+                null,
+                $length,
+                $widest->times(2),
+                $widest,
+                $this->along($length, Length::zero()),
+                $bundle->place(),
+                Lane::Core,
+                null,
+                $beads,
+            ),
+        ];
     }
 }

@@ -27,16 +27,29 @@ final readonly class BandBody extends Body
     {
         $body = $this->draft->body()->millimetres;
         $runs = $this->runs();
-        [$cords, $placed, $beads, $findings] = [$this->spread() ? $this->spreadCores() : $this->cores($body), [], [], []];
+        [$cords, $placed, $beads, $findings] = [
+            $this->spread() ? $this->spreadCores() : $this->cores($body),
+            [],
+            [],
+            [],
+        ];
         foreach ($runs as $i => [$element, $count, $start]) {
             $role = $this->tier($element);
             if (null !== $element->knot) {
-                array_push($placed, ...$this->pictures->placed($this->run($element, $count, $start, $role, 0 === $i, $i === \count($runs) - 1)));
+                array_push(
+                    $placed,
+                    ...$this->pictures->placed(
+                        $this->run($element, $count, $start, $role, 0 === $i, $i === \count($runs) - 1),
+                    ),
+                );
             }
             if ($element->isBead() || ElementKind::Focal === $element->kind) {
                 $beads[] = $this->bead($element, $start, 0);
                 $findings[] = $this->finding($element, $start);
-                array_push($cords, ...(null === $this->finding($element, $start) && Lane::Strand !== $element->lane ? $this->around($element, $start) : []));
+                array_push(
+                    $cords,
+                    ...(null === $this->finding($element, $start) && Lane::Strand !== $element->lane ? $this->around($element, $start) : []),
+                );
             } elseif (ElementKind::Bare === $element->kind) {
                 array_push($cords, ...$this->around($element, $start));
             } elseif (null !== $apart = $this->apart($element)) {
@@ -47,9 +60,25 @@ final readonly class BandBody extends Body
                 array_push($cords, ...$this->around($element, $start));
             }
         }
-        $height = max($this->height(), ...array_map(static fn (DrawnBead $drawnBead): float => 2 * (abs($drawnBead->y) + $drawnBead->bead->diameter->millimetres / 2), array_values(array_filter($beads))), ...[0.0]);
+        $height = max(
+            $this->height(),
+            ...array_map(
+                static fn (DrawnBead $drawnBead): float => 2 * (abs($drawnBead->y) + $drawnBead->bead->diameter->millimetres / 2),
+                array_values(array_filter($beads)),
+            ),
+            ...[0.0],
+        );
 
-        return new Scene(0, $body, $height, $cords, $placed, array_values(array_filter($beads)), array_values(array_filter($findings)), $this->stretches());
+        return new Scene(
+            0,
+            $body,
+            $height,
+            $cords,
+            $placed,
+            array_values(array_filter($beads)),
+            array_values(array_filter($findings)),
+            $this->stretches(),
+        );
     }
 
     public function ends(): array
@@ -59,7 +88,12 @@ final readonly class BandBody extends Body
         $seen = max(1, (int) round($use->bundle()->width()->millimetres / $thickness));
 
         return array_map(
-            static fn (int $i): EndCord => new EndCord($thickness * ($i - ($seen - 1) / 2), $thickness, $use->cord->colour, 'core'),
+            static fn (int $i): EndCord => new EndCord(
+                $thickness * ($i - ($seen - 1) / 2),
+                $thickness,
+                $use->cord->colour,
+                'core',
+            ),
             range(0, $seen - 1),
         );
     }
@@ -90,8 +124,16 @@ final readonly class BandBody extends Body
             $end = $this->ends()[0];
             $reach = $this->draft->piece->cord('core')->bundle()->width()->millimetres / 2 + 0.4 * $end->thickness;
             // The bight of each lark's head lies across, just outside the finding's wire.
-            foreach ([$pieces[0][1] - 1.2 * $wire - $end->thickness / 2, $pieces[1][0] + 1.2 * $wire + $end->thickness / 2] as $x) {
-                $cords[] = new Cord([new Point($x, -$reach), new Point($x, $reach)], $end->thickness, $end->colour, 'core');
+            foreach ([
+                $pieces[0][1] - 1.2 * $wire - $end->thickness / 2,
+                $pieces[1][0] + 1.2 * $wire + $end->thickness / 2,
+            ] as $x) {
+                $cords[] = new Cord(
+                    [new Point($x, -$reach), new Point($x, $reach)],
+                    $end->thickness,
+                    $end->colour,
+                    'core',
+                );
             }
         }
 
@@ -109,7 +151,11 @@ final readonly class BandBody extends Body
         $starts = $this->draft->setting->starts();
         foreach ($this->draft->setting->elements as $i => $element) {
             $last = array_pop($runs);
-            $joins = null !== $last && [] === $element->beads() && !\in_array($element->kind, [ElementKind::Bare, ElementKind::Rows, ElementKind::Wave], true)
+            $joins = null !== $last && [] === $element->beads() && !\in_array(
+                $element->kind,
+                [ElementKind::Bare, ElementKind::Rows, ElementKind::Wave],
+                true,
+            )
                 && $last[0]->word() === $element->word() && $this->tier($last[0]) === $this->tier($element);
             array_push($runs, ...match (true) {
                 null === $last => [[$element, 1, $starts[$i]]],
@@ -143,7 +189,19 @@ final readonly class BandBody extends Body
         $core = $this->draft->piece->cord('core');
         $tier = Manner::Own === $knot->knot?->manner() ? 'core' : $role;
 
-        return new Run($knot, $count, $start, 0, $this->draft->piece->cord($tier)->cord, $tier, $this->half($knot), $core->count, $begins, $ends, $this->bends);
+        return new Run(
+            $knot,
+            $count,
+            $start,
+            0,
+            $this->draft->piece->cord($tier)->cord,
+            $tier,
+            $this->half($knot),
+            $core->count,
+            $begins,
+            $ends,
+            $this->bends,
+        );
     }
 
     /**
@@ -179,8 +237,14 @@ final readonly class BandBody extends Body
                 });
             }
             $points = Curve::between([
-                [$start - 0.4 * $length, $side * $rest], [$start, $side * $rest], [$start + 0.2 * $length, $side * ($rest + 0.8 * ($out - $rest))], [$start + 0.5 * $length, $side * $out],
-                [$start + 0.8 * $length, $side * ($rest + 0.8 * ($out - $rest))], [$start + $length, $side * $rest], [$start + 1.4 * $length, $side * $rest],
+                [$start - 0.4 * $length, $side * $rest], [$start, $side * $rest], [
+                    $start + 0.2 * $length,
+                    $side * ($rest + 0.8 * ($out - $rest)),
+                ], [$start + 0.5 * $length, $side * $out],
+                [
+                    $start + 0.8 * $length,
+                    $side * ($rest + 0.8 * ($out - $rest)),
+                ], [$start + $length, $side * $rest], [$start + 1.4 * $length, $side * $rest],
             ], 3);
             $cords[] = new Cord($points, $w, $cord->colour, $role);
         }
@@ -198,7 +262,11 @@ final readonly class BandBody extends Body
         $beads = [];
         foreach ($element->beside as $bead) {
             $lane = Lane::Left === $bead->lane ? 'left' : 'right';
-            $beads[] = $this->bead($bead, $at[$lane], ('left' === $lane ? -1 : 1) * ($rest + $bead->width->millimetres / 2));
+            $beads[] = $this->bead(
+                $bead,
+                $at[$lane],
+                ('left' === $lane ? -1 : 1) * ($rest + $bead->width->millimetres / 2),
+            );
             $at[$lane] += $bead->length->millimetres;
         }
 
@@ -210,7 +278,10 @@ final readonly class BandBody extends Body
      */
     private function spread(): bool
     {
-        return [] !== array_filter($this->draft->setting->elements, fn (Element $element): bool => null !== $this->apart($element));
+        return [] !== array_filter(
+            $this->draft->setting->elements,
+            fn (Element $element): bool => null !== $this->apart($element),
+        );
     }
 
     /**
@@ -243,7 +314,10 @@ final readonly class BandBody extends Body
                 $length = $element->length->millimetres;
                 $apart = $this->apart($element);
                 foreach ($apart?->shares() ?? (Lane::Strand === $element->lane ? [] : [0.5]) as $share) {
-                    $way[] = [$start + $share * $length, $apart?->coreAt($element, $core, $use->count, $share) ?? $near];
+                    $way[] = [
+                        $start + $share * $length,
+                        $apart?->coreAt($element, $core, $use->count, $share) ?? $near,
+                    ];
                 }
             }
             $body = $this->draft->body()->millimetres;

@@ -77,7 +77,14 @@ abstract readonly class Body
 
     protected function height(): float
     {
-        return max(0.0, ...array_map(static fn (Element $element): float => $element->width->millimetres, $this->draft->setting->elements), ...[0.0]);
+        return max(
+            0.0,
+            ...array_map(
+                static fn (Element $element): float => $element->width->millimetres,
+                $this->draft->setting->elements,
+            ),
+            ...[0.0],
+        );
     }
 
     /**
@@ -87,7 +94,10 @@ abstract readonly class Body
     {
         $knotted = array_filter($element->takes, static fn (Take $take): bool => $take->ties());
 
-        return array_map($this->cordOf(...), array_map(strval(...), array_keys([] === $knotted ? $element->takes : $knotted)));
+        return array_map(
+            $this->cordOf(...),
+            array_map(strval(...), array_keys([] === $knotted ? $element->takes : $knotted)),
+        );
     }
 
     /**

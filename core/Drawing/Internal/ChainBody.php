@@ -41,7 +41,10 @@ final readonly class ChainBody extends Body
                 $links[] = new DrawnFinding($finding, $start - $finding->wire()->millimetres, 0, beneath: true);
                 foreach ($this->roles as $which => $role) {
                     $side = (0 === $i % 2 ? 1 : -1) * (0 === $which ? 1 : -1);
-                    $ways[$role][] = [$start + $element->length->millimetres / 2, $side * 0.3 * $finding->width->millimetres];
+                    $ways[$role][] = [
+                        $start + $element->length->millimetres / 2,
+                        $side * 0.3 * $finding->width->millimetres,
+                    ];
                 }
             }
         }
@@ -50,7 +53,15 @@ final readonly class ChainBody extends Body
             array_push($ways[$role], [$body, 0.0], [$body + 1, 0.0]);
             for ($k = 0; $k < $use->count; ++$k) {
                 $aside = ($k - ($use->count - 1) / 2) * $use->cord->thickness->millimetres * 0.9;
-                $cords[] = new Cord(Curve::between(array_map(static fn (array $point): array => [$point[0], $point[1] + $aside], $ways[$role]), 3), $use->cord->thickness->millimetres, $use->cord->colour, $role);
+                $cords[] = new Cord(
+                    Curve::between(
+                        array_map(static fn (array $point): array => [$point[0], $point[1] + $aside], $ways[$role]),
+                        3,
+                    ),
+                    $use->cord->thickness->millimetres,
+                    $use->cord->colour,
+                    $role,
+                );
             }
         }
 
@@ -63,10 +74,17 @@ final readonly class ChainBody extends Body
         foreach ($this->roles as $role) {
             $use = $this->draft->piece->cord($role);
             for ($k = 0; $k < $use->count; ++$k) {
-                $ends[] = new EndCord(($k - ($use->count - 1) / 2) * $use->cord->thickness->millimetres, $use->cord->thickness->millimetres, $use->cord->colour, $role);
+                $ends[] = new EndCord(
+                    ($k - ($use->count - 1) / 2) * $use->cord->thickness->millimetres,
+                    $use->cord->thickness->millimetres,
+                    $use->cord->colour,
+                    $role,
+                );
             }
         }
 
-        return [] === $ends ? [new EndCord(0, 1, $this->draft->piece->cord($this->roles[0])->cord->colour, $this->roles[0])] : $ends;
+        return [] === $ends ? [
+            new EndCord(0, 1, $this->draft->piece->cord($this->roles[0])->cord->colour, $this->roles[0]),
+        ] : $ends;
     }
 }

@@ -45,7 +45,10 @@ final readonly class CordBody extends Body
                     $beads[] = $this->bead($element, $x, $end->y);
                     $findings[] = 0 === $i ? $this->finding($element, $x) : null;
                 } elseif (null !== $element->knot) {
-                    array_push($placed, ...$this->pictures->placed(new Run($element, 1, $x, $end->y, $cord, $this->role)));
+                    array_push(
+                        $placed,
+                        ...$this->pictures->placed(new Run($element, 1, $x, $end->y, $cord, $this->role)),
+                    );
                 }
             }
         }
@@ -67,7 +70,12 @@ final readonly class CordBody extends Body
         $use = $this->draft->piece->cord($this->role);
 
         return array_map(
-            fn (int $i): EndCord => new EndCord(($i - ($use->count - 1) / 2) * $this->spacing(), $use->cord->thickness->millimetres, $use->cord->colour, $this->role),
+            fn (int $i): EndCord => new EndCord(
+                ($i - ($use->count - 1) / 2) * $this->spacing(),
+                $use->cord->thickness->millimetres,
+                $use->cord->colour,
+                $this->role,
+            ),
             range(0, max(1, $use->count) - 1),
         );
     }
@@ -91,7 +99,10 @@ final readonly class CordBody extends Body
         $thickness = $this->draft->piece->cord($this->role)->cord->thickness->millimetres;
         [$bead, $knot] = [$thickness, $thickness];
         foreach ($this->draft->setting->elements as $element) {
-            [$bead, $knot] = $element->isBead() ? [max($bead, $element->width->millimetres), $knot] : [$bead, max($knot, $element->width->millimetres)];
+            [$bead, $knot] = $element->isBead() ? [
+                max($bead, $element->width->millimetres),
+                $knot,
+            ] : [$bead, max($knot, $element->width->millimetres)];
         }
 
         return max(sqrt(max(0.0, $bead ** 2 - $this->shift() ** 2)), ($bead + $knot) / 2);

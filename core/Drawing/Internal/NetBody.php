@@ -48,7 +48,17 @@ final readonly class NetBody extends Body
             }
         }
 
-        return new Scene(0, $body, 2 * max($low, $this->height() / 2), [], $placed, array_values(array_filter($beads)), [], $this->stretches(), $hanging);
+        return new Scene(
+            0,
+            $body,
+            2 * max($low, $this->height() / 2),
+            [],
+            $placed,
+            array_values(array_filter($beads)),
+            [],
+            $this->stretches(),
+            $hanging,
+        );
     }
 
     public function ends(): array
@@ -56,11 +66,15 @@ final readonly class NetBody extends Body
         $use = $this->draft->piece->cord('mesh');
         $w = $use->cord->thickness->millimetres;
 
-        return array_map(static fn (int $i): EndCord => new EndCord(($i - 1) * 0.9 * $w, $w, $use->cord->colour, 'mesh'), [0, 1, 2]);
+        return array_map(
+            static fn (int $i): EndCord => new EndCord(($i - 1) * 0.9 * $w, $w, $use->cord->colour, 'mesh'),
+            [0, 1, 2],
+        );
     }
 
     /**
-     * Returns the front half of the net around the largest stone, hanging from its origin; its height is how low it reaches.
+     * Returns the front half of the net around the largest stone, hanging from its origin; its height is how low it
+     * reaches.
      */
     private function pouch(): Scene
     {
@@ -82,7 +96,12 @@ final readonly class NetBody extends Body
         };
         $cords = [];
         for ($k = 0; $k < $net->columns; ++$k) {
-            $cords[] = new Cord([new Point(0, 0), $knot(0, $k)[0]], $cord->thickness->millimetres, $cord->colour, 'mesh');
+            $cords[] = new Cord(
+                [new Point(0, 0), $knot(0, $k)[0]],
+                $cord->thickness->millimetres,
+                $cord->colour,
+                'mesh',
+            );
         }
         for ($row = 0; $row < $net->rows; ++$row) {
             for ($k = 0; $k < $net->columns; ++$k) {
@@ -98,7 +117,14 @@ final readonly class NetBody extends Body
         }
         $low = $top + $net->rows * $height + 3;
 
-        $stones = null === $stone ? [] : [new DrawnFinding($stone, -$stone->length->millimetres / 2, $top + $net->rows * $height - $stone->length->millimetres / 2 - 1, beneath: true)];
+        $stones = null === $stone ? [] : [
+            new DrawnFinding(
+                $stone,
+                -$stone->length->millimetres / 2,
+                $top + $net->rows * $height - $stone->length->millimetres / 2 - 1,
+                beneath: true,
+            ),
+        ];
 
         return new Scene(-$radius, $radius, $low, $cords, [], [], $stones);
     }

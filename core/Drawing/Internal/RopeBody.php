@@ -46,7 +46,16 @@ final readonly class RopeBody extends Body
             $from = $after - 0.2 * $d;
         }
 
-        return new Scene(0, $body, max($this->height(), 2 * $rope->count * $d), $cords, $placed, [], [], $this->stretches());
+        return new Scene(
+            0,
+            $body,
+            max($this->height(), 2 * $rope->count * $d),
+            $cords,
+            $placed,
+            [],
+            [],
+            $this->stretches(),
+        );
     }
 
     public function ends(): array
@@ -56,7 +65,12 @@ final readonly class RopeBody extends Body
         $count = max(1, $rope->count);
 
         return array_map(
-            static fn (int $i): EndCord => new EndCord(($i < $count ? -1 : 1) * $d * (0.7 * $count + ($i % $count - ($count - 1) / 2)), $d, $rope->cord->colour, 'rope'),
+            static fn (int $i): EndCord => new EndCord(
+                ($i < $count ? -1 : 1) * $d * (0.7 * $count + ($i % $count - ($count - 1) / 2)),
+                $d,
+                $rope->cord->colour,
+                'rope',
+            ),
             range(0, 2 * $count - 1),
         );
     }

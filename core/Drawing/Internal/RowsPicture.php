@@ -50,7 +50,12 @@ final readonly class RowsPicture extends ApartPicture
         $half = $start + 0.5 * $length;
 
         return array_map(static fn (int $side): Cord => new Cord(
-            [new Point($start, 0), new Point($half, $side * $out), new Point($half, $side * $out * 1.12), new Point($start + $length, 0)],
+            [
+                new Point($start, 0),
+                new Point($half, $side * $out),
+                new Point($half, $side * $out * 1.12),
+                new Point($start + $length, 0),
+            ],
             $cord->thickness->millimetres,
             $cord->colour,
             $role,

@@ -15,7 +15,8 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Pattern\Node\Lane;
 
 /**
- * A folded cord, its two ends beside each other: apart where they carry beads, together where one ties around the other.
+ * A folded cord, its two ends beside each other: apart where they carry beads, together where one ties around the
+ * other.
  *
  * @internal
  */
@@ -48,7 +49,12 @@ final readonly class WrapBody extends Body
 
         return new Scene(0, $body, $this->height(), [
             new Cord($curve, $thickness, $cord->colour, 'cord'),
-            new Cord(array_map(static fn (Point $point): Point => new Point($point->x, -$point->y), $curve), $thickness, $cord->colour, 'cord'),
+            new Cord(
+                array_map(static fn (Point $point): Point => new Point($point->x, -$point->y), $curve),
+                $thickness,
+                $cord->colour,
+                'cord',
+            ),
         ], $placed, array_values(array_filter($beads)), [], $this->stretches());
     }
 

@@ -21,7 +21,11 @@ final readonly class BarrelEnds implements EndPicture
 
         return $this->isDouble
             ? $parts->tails($parts->barrel(-$parts->tail() - $parts->knot(), 0), $parts->barrel($end, 0))
-            : $parts->tails($parts->barrel(-$parts->shortTail() - $parts->knot(), 0), $parts->stop($end, 0, false), $parts->shortTail());
+            : $parts->tails(
+                $parts->barrel(-$parts->shortTail() - $parts->knot(), 0),
+                $parts->stop($end, 0, false),
+                $parts->shortTail(),
+            );
     }
 
     public function worn(EndParts $parts, float $gap): Scene

@@ -21,7 +21,12 @@ final readonly class CoilPicture implements KnotPicture
     {
         $w = $run->unit();
         $turns = $run->knot->wraps ?? $this->turns;
-        $motif = CordKnots::barrel('barrel-'.$run->role.'-'.$turns, $turns, $run->length(), $run->knot->width->millimetres / $w);
+        $motif = CordKnots::barrel(
+            'barrel-'.$run->role.'-'.$turns,
+            $turns,
+            $run->length(),
+            $run->knot->width->millimetres / $w,
+        );
 
         return [new Placed($motif, $run->x, $run->y, $w, $run->cord->colour, $run->role)];
     }

@@ -18,13 +18,44 @@ final readonly class FlatPicture implements KnotPicture
     {
         $w = $run->unit();
         $sinnet = new FlatSinnet($run->half / $w, $run->knot->length->millimetres / 2 / $w);
-        $placed = [new Placed($sinnet->squareKnot('square-'.$run->role), $run->x, $run->y, $w, $run->cord->colour, $run->role, $run->count)];
+        $placed = [
+            new Placed(
+                $sinnet->squareKnot('square-'.$run->role),
+                $run->x,
+                $run->y,
+                $w,
+                $run->cord->colour,
+                $run->role,
+                $run->count,
+            ),
+        ];
         if ($run->begins) {
-            array_unshift($placed, new Placed($sinnet->start('start-'.$run->role), $run->x, $run->y, $w, $run->cord->colour, $run->role, 1, 0));
+            array_unshift(
+                $placed,
+                new Placed(
+                    $sinnet->start('start-'.$run->role),
+                    $run->x,
+                    $run->y,
+                    $w,
+                    $run->cord->colour,
+                    $run->role,
+                    1,
+                    0,
+                ),
+            );
         }
         if ($run->ends) {
             $end = $run->x + $run->count * $run->knot->length->millimetres;
-            $placed[] = new Placed($sinnet->finish('finish-'.$run->role), $end, $run->y, $w, $run->cord->colour, $run->role, 1, 0);
+            $placed[] = new Placed(
+                $sinnet->finish('finish-'.$run->role),
+                $end,
+                $run->y,
+                $w,
+                $run->cord->colour,
+                $run->role,
+                1,
+                0,
+            );
         }
 
         return $placed;

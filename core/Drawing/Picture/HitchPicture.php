@@ -22,7 +22,12 @@ final readonly class HitchPicture implements KnotPicture
     public function placed(Run $run): array
     {
         $w = $run->unit();
-        $motif = CordKnots::hitch($run->knot->knot?->word().'-'.$run->role, $this->bars, $run->half / $w, $run->length());
+        $motif = CordKnots::hitch(
+            $run->knot->knot?->word().'-'.$run->role,
+            $this->bars,
+            $run->half / $w,
+            $run->length(),
+        );
 
         return [new Placed($motif, $run->x, $run->y, $w, $run->cord->colour, $run->role, $run->count)];
     }

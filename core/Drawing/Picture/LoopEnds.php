@@ -21,7 +21,13 @@ final readonly class LoopEnds implements EndPicture
 
     public function worn(EndParts $parts, float $gap): Scene
     {
-        return (new Scene($parts->body(), $parts->body() + $gap, 0, [$parts->loop($parts->body(), $parts->body() + $gap)], []))
+        return (new Scene(
+            $parts->body(),
+            $parts->body() + $gap,
+            0,
+            [$parts->loop($parts->body(), $parts->body() + $gap)],
+            [],
+        ))
             ->with($parts->row($parts->findings([FindingKind::Button]), $parts->body(), 1));
     }
 

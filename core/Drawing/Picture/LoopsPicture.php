@@ -18,6 +18,15 @@ final readonly class LoopsPicture implements KnotPicture
     {
         $motif = (new RopeLoops($run->cores))->motif('interlace-'.$run->cores);
 
-        return [new Placed($motif, $run->x, $run->y, $run->knot->length->millimetres / $motif->length, $run->cord->colour, $run->role)];
+        return [
+            new Placed(
+                $motif,
+                $run->x,
+                $run->y,
+                $run->knot->length->millimetres / $motif->length,
+                $run->cord->colour,
+                $run->role,
+            ),
+        ];
     }
 }

@@ -18,6 +18,15 @@ final readonly class OverhandPicture implements KnotPicture
     {
         $motif = StopKnot::motif('overhand');
 
-        return [new Placed($motif, $run->x, $run->y, $run->knot->length->millimetres / $motif->length, $run->cord->colour, $run->role)];
+        return [
+            new Placed(
+                $motif,
+                $run->x,
+                $run->y,
+                $run->knot->length->millimetres / $motif->length,
+                $run->cord->colour,
+                $run->role,
+            ),
+        ];
     }
 }

@@ -16,12 +16,17 @@ final readonly class SlideBeadEnds implements EndPicture
 {
     public function open(EndParts $parts): Scene
     {
-        return $parts->tails($parts->stop(-$parts->tail(), 0, true), $parts->stop($parts->body() + $parts->tail(), 0, false));
+        return $parts->tails(
+            $parts->stop(-$parts->tail(), 0, true),
+            $parts->stop($parts->body() + $parts->tail(), 0, false),
+        );
     }
 
     public function worn(EndParts $parts, float $gap): Scene
     {
-        return $parts->across($gap)->with($parts->row($parts->findings([FindingKind::SlideBead]), $parts->body() + $gap / 2 - $parts->knot() / 2, 1));
+        return $parts->across($gap)->with(
+            $parts->row($parts->findings([FindingKind::SlideBead]), $parts->body() + $gap / 2 - $parts->knot() / 2, 1),
+        );
     }
 
     public function sliding(EndParts $parts, float $gap): Scene

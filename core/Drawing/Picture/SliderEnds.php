@@ -15,7 +15,10 @@ final readonly class SliderEnds implements EndPicture
 {
     public function open(EndParts $parts): Scene
     {
-        return $parts->tails($parts->stop(-$parts->tail(), 0, true), $parts->stop($parts->body() + $parts->tail(), 0, false));
+        return $parts->tails(
+            $parts->stop(-$parts->tail(), 0, true),
+            $parts->stop($parts->body() + $parts->tail(), 0, false),
+        );
     }
 
     public function worn(EndParts $parts, float $gap): Scene

@@ -18,6 +18,8 @@ final readonly class TurnPicture implements KnotPicture
     {
         $w = $run->unit();
 
-        return [new Placed(CordKnots::turn('whip', $run->half / $w), $run->x, $run->y, $w, $run->cord->colour, $run->role)];
+        return [
+            new Placed(CordKnots::turn('whip', $run->half / $w), $run->x, $run->y, $w, $run->cord->colour, $run->role),
+        ];
     }
 }

@@ -17,7 +17,9 @@ final class PartDoesNotSuit extends \InvalidArgumentException implements Failure
     {
         $place = $part->place();
 
-        return new self((null === $place ? '' : \sprintf('Line %d, column %d: ', $place->line, $place->column)).$sentence);
+        return new self(
+            (null === $place ? '' : \sprintf('Line %d, column %d: ', $place->line, $place->column)).$sentence,
+        );
     }
 
     /**

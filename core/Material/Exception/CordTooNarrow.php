@@ -15,6 +15,12 @@ final class CordTooNarrow extends \InvalidArgumentException implements MaterialF
 {
     public static function of(Length $width, Length $thickness): self
     {
-        return new self(\sprintf('%s is less than its thickness, %s.', $width->written(Unit::Millimetre), $thickness->written(Unit::Millimetre)));
+        return new self(
+            \sprintf(
+                '%s is less than its thickness, %s.',
+                $width->written(Unit::Millimetre),
+                $thickness->written(Unit::Millimetre),
+            ),
+        );
     }
 }

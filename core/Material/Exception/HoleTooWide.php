@@ -15,6 +15,12 @@ final class HoleTooWide extends \InvalidArgumentException implements MaterialFai
 {
     public static function ofBead(Length $hole, Length $diameter): self
     {
-        return new self(\sprintf('The hole of %s must be smaller than the bead, %s.', $hole->written(Unit::Millimetre), $diameter->written(Unit::Millimetre)));
+        return new self(
+            \sprintf(
+                'The hole of %s must be smaller than the bead, %s.',
+                $hole->written(Unit::Millimetre),
+                $diameter->written(Unit::Millimetre),
+            ),
+        );
     }
 }

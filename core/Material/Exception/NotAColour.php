@@ -14,6 +14,11 @@ final class NotAColour extends \InvalidArgumentException implements MaterialFail
 {
     public static function read(string $text): self
     {
-        return new self(\sprintf('Could not read %s as a colour. Write # and six digits, for example #2f6f8f or #c9a227.', new Quoted($text)));
+        return new self(
+            \sprintf(
+                'Could not read %s as a colour. Write # and six digits, for example #2f6f8f or #c9a227.',
+                new Quoted($text),
+            ),
+        );
     }
 }

@@ -15,7 +15,9 @@ final class DivisionByNothing extends \InvalidArgumentException implements Measu
 {
     public static function read(string $text): self
     {
-        return new self(\sprintf('The fraction in %s divides by nothing. Write for example 7 1/2 in or 19 cm.', new Quoted($text)));
+        return new self(
+            \sprintf('The fraction in %s divides by nothing. Write for example 7 1/2 in or 19 cm.', new Quoted($text)),
+        );
     }
 
     public static function ofLength(Length $length): self

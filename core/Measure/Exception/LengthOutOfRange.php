@@ -33,6 +33,14 @@ final class LengthOutOfRange extends \InvalidArgumentException implements Measur
      */
     public static function of(string $of, Length $given, Length $shortest, Length $longest, Unit $unit): self
     {
-        return new self(\sprintf('%s of %s? It goes from %s to %s.', $of, $given->written($unit), $shortest->written($unit), $longest->written($unit)));
+        return new self(
+            \sprintf(
+                '%s of %s? It goes from %s to %s.',
+                $of,
+                $given->written($unit),
+                $shortest->written($unit),
+                $longest->written($unit),
+            ),
+        );
     }
 }

@@ -14,6 +14,11 @@ final class NegativeLength extends \InvalidArgumentException implements MeasureF
 {
     public static function read(string $text): self
     {
-        return new self(\sprintf('A length cannot be below zero, but %s is. Write for example 16.5 cm or 6 1/2 in.', new Quoted($text)));
+        return new self(
+            \sprintf(
+                'A length cannot be below zero, but %s is. Write for example 16.5 cm or 6 1/2 in.',
+                new Quoted($text),
+            ),
+        );
     }
 }

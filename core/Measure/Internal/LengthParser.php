@@ -45,7 +45,11 @@ final readonly class LengthParser
         }
         $feet = Length::zero();
         $bare = $this->bare;
-        if (1 === preg_match("/^(?<feet>[^a-z'′’]+?)\\s*(?:'(?!')|′|’|ft\\.?|feet|foot)\\s*(?<rest>\\d.*)$/iu", $text, $match)) {
+        if (1 === preg_match(
+            "/^(?<feet>[^a-z'′’]+?)\\s*(?:'(?!')|′|’|ft\\.?|feet|foot)\\s*(?<rest>\\d.*)$/iu",
+            $text,
+            $match,
+        )) {
             $feet = Length::of($this->number($match['feet']), Unit::Foot);
             [$text, $bare] = [$match['rest'], Unit::Inch];
         }
@@ -63,7 +67,11 @@ final readonly class LengthParser
         if (mb_strlen($this->text) > self::LONGEST || !mb_check_encoding($this->text, 'UTF-8')) {
             throw NotALength::read($this->text);
         }
-        $text = str_replace(["\u{a0}", "\u{202f}", "\u{2009}", '−', '–', '⁄'], [' ', ' ', ' ', '-', '-', '/'], $this->text);
+        $text = str_replace(
+            ["\u{a0}", "\u{202f}", "\u{2009}", '−', '–', '⁄'],
+            [' ', ' ', ' ', '-', '-', '/'],
+            $this->text,
+        );
         foreach (self::VULGAR as $sign => $fraction) {
             $text = str_replace($sign, ' '.$fraction, $text);
         }

@@ -7,7 +7,8 @@ namespace Rinkel\Core\Pattern\Internal;
 use Rinkel\Core\Pattern\Place;
 
 /**
- * Cuts a pattern's text into tokens; whatever fits none becomes a stray one, so that the parser can say where it stands.
+ * Cuts a pattern's text into tokens; whatever fits none becomes a stray one, so that the parser can say where it
+ * stands.
  *
  * The words "gap", "every" and "braid" take all up to the next comma, bracket or line end as one length.
  *
@@ -33,7 +34,13 @@ final class Lexer
     {
         $text = mb_substr(mb_scrub($this->text), 0, self::LONGEST);
         $tokens = [];
-        for ($at = 0; 1 === preg_match(self::TOKENS, $text, $match, \PREG_UNMATCHED_AS_NULL, $at); $at += \strlen($match[0])) {
+        for ($at = 0; 1 === preg_match(
+            self::TOKENS,
+            $text,
+            $match,
+            \PREG_UNMATCHED_AS_NULL,
+            $at,
+        ); $at += \strlen($match[0])) {
             $found = $match[0];
             foreach (TokenKind::cases() as $kind) {
                 if (isset($match[$kind->name]) && '' !== trim($found)) {

@@ -73,7 +73,9 @@ final class Parser
             throw PatternUnreadable::because($this->text->faults());
         }
 
-        return new Pattern([] === $parts ? throw PatternUnreadable::because([new PatternFault($this->text->now()->place, '', $this->beginnings())]) : $parts);
+        return new Pattern(
+            [] === $parts ? throw PatternUnreadable::because([new PatternFault($this->text->now()->place, '', $this->beginnings())]) : $parts,
+        );
     }
 
     /**
@@ -81,7 +83,10 @@ final class Parser
      */
     public static function isName(string $name): bool
     {
-        return 1 === preg_match('/^[\pL][\pL\d_-]{0,39}$/Du', $name) && !isset(self::reserved(KnownKnots::all())[mb_strtolower($name)]);
+        return 1 === preg_match(
+            '/^[\pL][\pL\d_-]{0,39}$/Du',
+            $name,
+        ) && !isset(self::reserved(KnownKnots::all())[mb_strtolower($name)]);
     }
 
     /**
@@ -112,7 +117,13 @@ final class Parser
      */
     private function beginnings(): array
     {
-        return ['a number', ...array_map(static fn (PartReader $reader): string => $reader->begins(), $this->readers), '"centre"', '"("', '"mirror"'];
+        return [
+            'a number',
+            ...array_map(static fn (PartReader $reader): string => $reader->begins(), $this->readers),
+            '"centre"',
+            '"("',
+            '"mirror"',
+        ];
     }
 
     private function goesOn(): bool
@@ -170,7 +181,11 @@ final class Parser
             }
         }
 
-        return $this->text->fault('"bead"', '"link"', ...array_map(static fn (string $word): string => '"'.$word.'"', $this->knots->words()));
+        return $this->text->fault(
+            '"bead"',
+            '"link"',
+            ...array_map(static fn (string $word): string => '"'.$word.'"', $this->knots->words()),
+        );
     }
 
     private function uncounted(Token $start): ?Node
@@ -246,7 +261,12 @@ final class Parser
             $times = $this->text->number(1, Counted::MOST, '"fit"');
         }
 
-        return null === $times ? null : new Group($parts, $times, $this->text->skip('alternate'), $this->text->since($start));
+        return null === $times ? null : new Group(
+            $parts,
+            $times,
+            $this->text->skip('alternate'),
+            $this->text->since($start),
+        );
     }
 
     private function fit(): ?Fit

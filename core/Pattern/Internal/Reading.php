@@ -11,7 +11,8 @@ use Rinkel\Core\Pattern\PatternFault;
 use Rinkel\Core\Pattern\Place;
 
 /**
- * A text on its way to being read, word by word. What was expected and is not there is noted as a fault, and null comes back.
+ * A text on its way to being read, word by word. What was expected and is not there is noted as a fault, and null comes
+ * back.
  *
  * @internal
  */

@@ -30,7 +30,10 @@ final readonly class Beads extends Leaf implements Counted
 
     public function __toString(): string
     {
-        $names = array_map(static fn (array $name): string => (1 === $name[0] ? '' : $name[0].' ').$name[1], $this->names);
+        $names = array_map(
+            static fn (array $name): string => (1 === $name[0] ? '' : $name[0].' ').$name[1],
+            $this->names,
+        );
 
         return $this->count.' bead '
             .(BeadOrder::AsNamed === $this->order ? '' : $this->order->value.' ')

@@ -40,7 +40,11 @@ final readonly class Bundle extends Leaf
 
         return new self(
             array_map($rename, $this->long, array_keys($this->long)),
-            array_map(static fn (string $name, int $i): string => $rename($name, $count + $i), $this->short, array_keys($this->short)),
+            array_map(
+                static fn (string $name, int $i): string => $rename($name, $count + $i),
+                $this->short,
+                array_keys($this->short),
+            ),
         );
     }
 

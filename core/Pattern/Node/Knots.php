@@ -44,7 +44,12 @@ final readonly class Knots extends Leaf implements Counted
 
     public function renamed(callable $rename): Node
     {
-        return null === $this->cord ? $this : new self($this->count, $this->kind, $this->wraps, $rename($this->cord, 0));
+        return null === $this->cord ? $this : new self(
+            $this->count,
+            $this->kind,
+            $this->wraps,
+            $rename($this->cord, 0),
+        );
     }
 
     public function repeatsBare(): bool

@@ -8,7 +8,8 @@ use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Place;
 
 /**
- * A wave of two arms: "wave 4 round / seed", "wave 4 round / 5 seed". Each step has a round bead on the core and seed beads outside.
+ * A wave of two arms: "wave 4 round / seed", "wave 4 round / 5 seed". Each step has a round bead on the core and seed
+ * beads outside.
  */
 final readonly class Wave extends Leaf implements Counted
 {

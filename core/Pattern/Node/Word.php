@@ -38,7 +38,11 @@ final readonly class Word extends Leaf
 
     public function renamed(callable $rename): Node
     {
-        return new self($this->text, $rename($this->bead, 0), null === $this->between ? null : $rename($this->between, 1));
+        return new self(
+            $this->text,
+            $rename($this->bead, 0),
+            null === $this->between ? null : $rename($this->between, 1),
+        );
     }
 
     public function isMiddle(): bool

@@ -51,9 +51,19 @@ final class Fields
     {
         $version = $this->at($path);
         if (\is_int($version) && $version > $current) {
-            $this->fault($path, \sprintf('This is version %d of the format; this Rinkel reads up to version %d. A newer one wrote it.', $version, $current));
+            $this->fault(
+                $path,
+                \sprintf(
+                    'This is version %d of the format; this Rinkel reads up to version %d. A newer one wrote it.',
+                    $version,
+                    $current,
+                ),
+            );
         } elseif ($version !== $current) {
-            $this->fault($path, \sprintf('Expected a number from 1 to %d here, not %s.', $current, $this->shown($path)));
+            $this->fault(
+                $path,
+                \sprintf('Expected a number from 1 to %d here, not %s.', $current, $this->shown($path)),
+            );
         }
     }
 
@@ -70,7 +80,10 @@ final class Fields
 
         return mb_strlen($text) <= $longest
             ? $text
-            : $this->fault($path, \sprintf('A name has at most %d characters; this one has %d.', $longest, mb_strlen($text)));
+            : $this->fault(
+                $path,
+                \sprintf('A name has at most %d characters; this one has %d.', $longest, mb_strlen($text)),
+            );
     }
 
     /**
@@ -88,9 +101,19 @@ final class Fields
     /**
      * @param (callable(string): Length)|null $parse for texts that are more than a length
      */
-    public function length(string $path, Unit $bare, Length $shortest, Length $longest, ?Length $default = null, ?callable $parse = null): ?Length
-    {
-        $length = $this->parsed($path, $parse ?? static fn (string $text): Length => Length::parse($text, $bare), $default);
+    public function length(
+        string $path,
+        Unit $bare,
+        Length $shortest,
+        Length $longest,
+        ?Length $default = null,
+        ?callable $parse = null,
+    ): ?Length {
+        $length = $this->parsed(
+            $path,
+            $parse ?? static fn (string $text): Length => Length::parse($text, $bare),
+            $default,
+        );
         // To the exactness in which lengths are read, so that what is written is read back the same.
         $length = null === $length ? null : Length::of($length->millimetres, Unit::Millimetre);
         if (null === $length || (!$length->isShorterThan($shortest) && !$length->isLongerThan($longest))) {
@@ -105,7 +128,11 @@ final class Fields
      */
     public function measured(string $path, Unit $bare, Measurement $measurement): ?Length
     {
-        return $this->parsed($path, static fn (string $text): Length => $measurement->checked(Length::parse($text, $bare), $bare), null);
+        return $this->parsed(
+            $path,
+            static fn (string $text): Length => $measurement->checked(Length::parse($text, $bare), $bare),
+            null,
+        );
     }
 
     public function number(string $path, int $least, int $most, ?int $default = null): ?int
@@ -118,7 +145,10 @@ final class Fields
 
         return \is_int($number) && $number >= $least && $number <= $most
             ? $number
-            : $this->fault($path, \sprintf('Expected a whole number from %d to %d, not %s.', $least, $most, $this->shown($path)));
+            : $this->fault(
+                $path,
+                \sprintf('Expected a whole number from %d to %d, not %s.', $least, $most, $this->shown($path)),
+            );
     }
 
     /**
@@ -141,7 +171,10 @@ final class Fields
         if (null !== $case && \in_array($case, $allowed, true)) {
             return $case;
         }
-        $names = implode(', ', array_map(static fn (\BackedEnum $backedEnum): string => (string) $backedEnum->value, $allowed));
+        $names = implode(
+            ', ',
+            array_map(static fn (\BackedEnum $backedEnum): string => (string) $backedEnum->value, $allowed),
+        );
 
         return $this->fault($path, \sprintf('Expected one of %s, not %s.', $names, $this->shown($path)));
     }
@@ -183,7 +216,10 @@ final class Fields
             return $default;
         }
         try {
-            return \is_string($text) ? $parse($text) : $this->fault($path, \sprintf('Expected a text, not %s.', $this->shown($path)));
+            return \is_string($text) ? $parse($text) : $this->fault(
+                $path,
+                \sprintf('Expected a text, not %s.', $this->shown($path)),
+            );
         } catch (Failure $failure) {
             return $this->fault($path, $failure->getMessage());
         }
@@ -223,7 +259,14 @@ final class Fields
         foreach ($entries as $name => $value) {
             $at = ltrim($path.'.'.$name, '.');
             if (!isset($this->asked[$path][$name])) {
-                $this->fault($at, \sprintf('Nothing here is called %s. It could be %s.', new Quoted((string) $name), implode(', ', array_keys($this->asked[$path] ?? []))));
+                $this->fault(
+                    $at,
+                    \sprintf(
+                        'Nothing here is called %s. It could be %s.',
+                        new Quoted((string) $name),
+                        implode(', ', array_keys($this->asked[$path] ?? [])),
+                    ),
+                );
             } elseif (\is_array($value) && isset($this->asked[$at])) {
                 $this->noneElseIn($value, $at);
             }

@@ -18,10 +18,10 @@ use Rinkel\Core\Piece\Lift;
 use Rinkel\Core\Piece\Naming;
 
 /**
- * From version 1 to 2: "hand", how hard knots are pushed, is called "tension"; sizes of beads and findings that only say what is
- * usual are left out, so that they follow when the rest changes; what version 1 passed over in silence (cords without a task,
- * findings that do not exist, knots without a name) goes, and what it took but no longer suits (a wrist wider than any, a bead
- * called like a cord's task) is put right, so that the plan stays what it was.
+ * From version 1 to 2: "hand", how hard knots are pushed, is called "tension"; sizes of beads and findings that only
+ * say what is usual are left out, so that they follow when the rest changes; what version 1 passed over in silence
+ * (cords without a task, findings that do not exist, knots without a name) goes, and what it took but no longer suits
+ * (a wrist wider than any, a bead called like a cord's task) is put right, so that the plan stays what it was.
  */
 final class FromVersion1 implements Lift
 {
@@ -67,7 +67,11 @@ final class FromVersion1 implements Lift
         $lifted = ['version' => 2] + $document;
         $lifted['tension'] = $document['hand'] ?? null;
         unset($lifted['hand']);
-        foreach (['cords' => $this->cords(...), 'samples' => $this->samples(...), 'wearer' => $this->wearer(...)] as $part => $lift) {
+        foreach ([
+            'cords' => $this->cords(...),
+            'samples' => $this->samples(...),
+            'wearer' => $this->wearer(...),
+        ] as $part => $lift) {
             if (\is_array($document[$part] ?? null)) {
                 $lifted[$part] = $lift($document[$part], $document);
             }
@@ -75,7 +79,10 @@ final class FromVersion1 implements Lift
         $lifted = $this->renamed($lifted);
         foreach (['beads' => $this->bead(...), 'findings' => $this->finding(...)] as $part => $lift) {
             if (\is_array($lifted[$part] ?? null)) {
-                $lifted[$part] = array_map(static fn (mixed $entry): mixed => \is_array($entry) ? $lift($entry) : $entry, $lifted[$part]);
+                $lifted[$part] = array_map(
+                    static fn (mixed $entry): mixed => \is_array($entry) ? $lift($entry) : $entry,
+                    $lifted[$part],
+                );
             }
         }
 
@@ -111,7 +118,10 @@ final class FromVersion1 implements Lift
             return $cord;
         }
 
-        return $stands ? ['thickness' => $cord['width'], 'width' => (string) Cord::thicknessOf($thickness)] + $cord : $cord;
+        return $stands ? [
+            'thickness' => $cord['width'],
+            'width' => (string) Cord::thicknessOf($thickness),
+        ] + $cord : $cord;
     }
 
     /**
@@ -139,7 +149,10 @@ final class FromVersion1 implements Lift
         $girth = self::length($wearer['girth'] ?? null, $unit);
         if (null !== $girth) {
             $place ??= BodyPlace::Wrist;
-            for ($fits = [BodyPlace::Ankle, BodyPlace::Neck]; [] !== $fits && $girth->isLongerThan($place->girth()->range()[1]);) {
+            for ($fits = [
+                BodyPlace::Ankle,
+                BodyPlace::Neck,
+            ]; [] !== $fits && $girth->isLongerThan($place->girth()->range()[1]);) {
                 $place = array_shift($fits);
             }
             $wearer = ['place' => $place->value] + $wearer;
@@ -147,7 +160,9 @@ final class FromVersion1 implements Lift
         }
         $passing = self::length($wearer['hand'] ?? null, $unit);
 
-        return null === $passing ? $wearer : ['hand' => self::within($wearer['hand'], $passing, ($place ?? BodyPlace::Wrist)->passing())] + $wearer;
+        return null === $passing ? $wearer : [
+            'hand' => self::within($wearer['hand'], $passing, ($place ?? BodyPlace::Wrist)->passing()),
+        ] + $wearer;
     }
 
     private static function within(mixed $written, Length $length, Measurement $measurement): mixed
@@ -173,9 +188,16 @@ final class FromVersion1 implements Lift
         if (null === $shape || null === $diameter) {
             return $bead;
         }
-        $usual = ['length' => $diameter->times($shape->usualLength()), 'hole' => Length::longest(Length::ofMillimetres(0.6), $diameter->times(0.25))];
+        $usual = [
+            'length' => $diameter->times($shape->usualLength()),
+            'hole' => Length::longest(Length::ofMillimetres(0.6), $diameter->times(0.25)),
+        ];
 
-        return array_filter($bead, static fn (mixed $value, int|string $key): bool => !isset($usual[$key]) || true !== self::length($value, Unit::Millimetre)?->equals($usual[$key]), \ARRAY_FILTER_USE_BOTH);
+        return array_filter(
+            $bead,
+            static fn (mixed $value, int|string $key): bool => !isset($usual[$key]) || true !== self::length($value, Unit::Millimetre)?->equals($usual[$key]),
+            \ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /**
@@ -236,14 +258,25 @@ final class FromVersion1 implements Lift
     private function called(array $document, string $part, string $old, string $new): array
     {
         $entries = \is_array($document[$part]) ? $document[$part] : [];
-        $document[$part] = array_combine(array_map(static fn (int|string $name): string => $old === (string) $name ? $new : (string) $name, array_keys($entries)), $entries);
+        $document[$part] = array_combine(
+            array_map(
+                static fn (int|string $name): string => $old === (string) $name ? $new : (string) $name,
+                array_keys($entries),
+            ),
+            $entries,
+        );
         if (\is_array($document['closure'] ?? null) && \is_array($document['closure']['findings'] ?? null)) {
-            $document['closure']['findings'] = array_map(static fn (mixed $name): mixed => $old === $name ? $new : $name, $document['closure']['findings']);
+            $document['closure']['findings'] = array_map(
+                static fn (mixed $name): mixed => $old === $name ? $new : $name,
+                $document['closure']['findings'],
+            );
         }
         if (\is_string($document['pattern'] ?? null)) {
             try {
                 $unit = 'in' === ($document['unit'] ?? null) ? Unit::Inch : Unit::Centimetre;
-                $document['pattern'] = (string) (new PatternEdit(Pattern::parse($document['pattern'], $unit)))->withBeadCalled($old, $new);
+                $document['pattern'] = (string) (new PatternEdit(
+                    Pattern::parse($document['pattern'], $unit),
+                ))->withBeadCalled($old, $new);
             } catch (Failure) {
                 // A pattern that cannot be read is told by the reader.
             }
@@ -261,7 +294,9 @@ final class FromVersion1 implements Lift
     {
         if (\is_array($document['closure'] ?? null) && \is_array($document['closure']['findings'] ?? null)) {
             $construction = \is_string($document['construction'] ?? null) ? $document['construction'] : '';
-            $there = (\is_array($document['findings'] ?? null) ? $document['findings'] : []) + array_flip(self::BROUGHT[$construction] ?? []);
+            $there = (\is_array($document['findings'] ?? null) ? $document['findings'] : []) + array_flip(
+                self::BROUGHT[$construction] ?? [],
+            );
             $document['closure']['findings'] = array_values(array_filter(
                 $document['closure']['findings'],
                 static fn (mixed $name): bool => \is_string($name) && isset($there[$name]),

@@ -7,7 +7,8 @@ namespace Rinkel\App\Platform\Database;
 use Doctrine\DBAL\Driver\Middleware\AbstractConnectionMiddleware;
 
 /**
- * Begins every transaction with the write lock, so that reading first and writing later never ends in "database is locked".
+ * Begins every transaction with the write lock, so that reading first and writing later never ends in "database is
+ * locked".
  */
 final class ImmediateTransactions extends AbstractConnectionMiddleware
 {

@@ -12,8 +12,9 @@ use Symfony\Component\Console\Event\ConsoleTerminateEvent;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 
 /**
- * Guards the maker's data while migrations run: copies the database before; refuses one that a newer Rinkel made; switches foreign
- * keys off, as SQLite changes a column by making the table anew, which would delete the rows that hang on it; checks them after.
+ * Guards the maker's data while migrations run: copies the database before; refuses one that a newer Rinkel made;
+ * switches foreign keys off, as SQLite changes a column by making the table anew, which would delete the rows that hang
+ * on it; checks them after.
  */
 final class MigrationGuard
 {
@@ -33,7 +34,9 @@ final class MigrationGuard
             return;
         }
         if ([] !== $this->backups->unknownMigrations()) {
-            $event->getOutput()->writeln('<error>This database was made by a newer Rinkel than this one. It is left as it is; start the newer Rinkel, or restore an older backup.</error>');
+            $event->getOutput()->writeln(
+                '<error>This database was made by a newer Rinkel than this one. It is left as it is; start the newer Rinkel, or restore an older backup.</error>',
+            );
             $event->disableCommand();
             $this->refused = true;
 
@@ -59,7 +62,9 @@ final class MigrationGuard
         $this->connection->executeStatement('PRAGMA foreign_keys = ON');
         $broken = $this->connection->fetchAllAssociative('PRAGMA foreign_key_check');
         if ([] !== $broken) {
-            $event->getOutput()->writeln('<error>The migration left rows that point nowhere: '.json_encode($broken).'</error>');
+            $event->getOutput()->writeln(
+                '<error>The migration left rows that point nowhere: '.json_encode($broken).'</error>',
+            );
             $event->setExitCode(1);
         }
     }

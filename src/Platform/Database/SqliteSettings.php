@@ -10,8 +10,8 @@ use Doctrine\DBAL\Driver\Middleware;
 use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
 
 /**
- * Sets every SQLite connection up for several writers: write-ahead log, patience, foreign keys, and transactions that take
- * the write lock at once instead of failing halfway.
+ * Sets every SQLite connection up for several writers: write-ahead log, patience, foreign keys, and transactions that
+ * take the write lock at once instead of failing halfway.
  *
  * An acknowledged save must survive a power cut, so synchronous is FULL.
  */
@@ -24,7 +24,12 @@ final class SqliteSettings implements Middleware
             {
                 self::hide($params['path'] ?? null);
                 $connection = parent::connect($params);
-                foreach (['busy_timeout = 5000', 'journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON'] as $pragma) {
+                foreach ([
+                    'busy_timeout = 5000',
+                    'journal_mode = WAL',
+                    'synchronous = FULL',
+                    'foreign_keys = ON',
+                ] as $pragma) {
                     $connection->exec('PRAGMA '.$pragma);
                 }
 

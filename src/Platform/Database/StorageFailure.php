@@ -7,7 +7,8 @@ namespace Rinkel\App\Platform\Database;
 use Doctrine\DBAL\Exception as DatabaseException;
 
 /**
- * Why the database could not take or give something. Each has a sentence of its own in the translations, under "storage".
+ * Why the database could not take or give something. Each has a sentence of its own in the translations, under
+ * "storage".
  */
 enum StorageFailure: string
 {
@@ -33,7 +34,16 @@ enum StorageFailure: string
     case Other = 'other';
 
     /** Primary result codes of SQLite (its documentation, "Result and Error Codes"). */
-    private const CODES = [5 => self::Busy, 6 => self::Busy, 8 => self::ReadOnly, 10 => self::Disk, 11 => self::Malformed, 13 => self::Full, 14 => self::Closed, 26 => self::Malformed];
+    private const CODES = [
+        5 => self::Busy,
+        6 => self::Busy,
+        8 => self::ReadOnly,
+        10 => self::Disk,
+        11 => self::Malformed,
+        13 => self::Full,
+        14 => self::Closed,
+        26 => self::Malformed,
+    ];
 
     private const WORDS = [
         'disk is full' => self::Full, 'readonly' => self::ReadOnly, 'malformed' => self::Malformed, 'not a database' => self::Malformed,

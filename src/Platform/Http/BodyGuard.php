@@ -24,7 +24,13 @@ final readonly class BodyGuard
             return;
         }
         $sentence = $this->translator->trans('app.too-large', ['most' => (string) intdiv($most, 1_048_576)]);
-        $event->setResponse(new Response($sentence, Response::HTTP_REQUEST_ENTITY_TOO_LARGE, ['Content-Type' => 'text/plain; charset=utf-8', 'X-Rinkel-Says' => 'yes']));
+        $event->setResponse(
+            new Response(
+                $sentence,
+                Response::HTTP_REQUEST_ENTITY_TOO_LARGE,
+                ['Content-Type' => 'text/plain; charset=utf-8', 'X-Rinkel-Says' => 'yes'],
+            ),
+        );
     }
 
     /**

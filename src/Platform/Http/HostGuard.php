@@ -10,8 +10,8 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 
 /**
- * Answers only under this machine's own names, and those that its owner allows by HOST: another site cannot reach Rinkel by letting
- * its own name point here.
+ * Answers only under this machine's own names, and those that its owner allows by HOST: another site cannot reach
+ * Rinkel by letting its own name point here.
  */
 #[AsEventListener(priority: 300)]
 final readonly class HostGuard
@@ -28,7 +28,10 @@ final readonly class HostGuard
 
     public function __invoke(RequestEvent $event): void
     {
-        if ($event->isMainRequest() && !self::allows((string) $event->getRequest()->headers->get('Host'), $this->allowed)) {
+        if ($event->isMainRequest() && !self::allows(
+            (string) $event->getRequest()->headers->get('Host'),
+            $this->allowed,
+        )) {
             $event->setResponse(new Response(
                 'Rinkel does not answer under this name. Open it by the address that it printed, or allow the name by HOST.',
                 Response::HTTP_MISDIRECTED_REQUEST,
@@ -44,7 +47,10 @@ final readonly class HostGuard
     public static function allows(string $host, string $allowed): bool
     {
         $name = strtolower(preg_replace('/:\d+$/', '', $host) ?? '');
-        $names = [...self::OWN, ...array_map(static fn (string $one): string => strtolower(trim($one)), explode(',', $allowed))];
+        $names = [
+            ...self::OWN,
+            ...array_map(static fn (string $one): string => strtolower(trim($one)), explode(',', $allowed)),
+        ];
 
         return '' !== $name && \in_array($name, $names, true);
     }

@@ -10,8 +10,8 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 
 /**
- * Refuses writes that another site makes a browser send: only requests that the browser says, or whose origin shows, come from
- * Rinkel's own pages may change anything.
+ * Refuses writes that another site makes a browser send: only requests that the browser says, or whose origin shows,
+ * come from Rinkel's own pages may change anything.
  */
 #[AsEventListener(priority: 40)]
 final class OriginGuard

@@ -41,7 +41,11 @@ final readonly class StorageFailures
         $request = $event->getRequest();
         $sentence = $this->translator->trans('storage.'.$failure->value);
         $event->setResponse($request->headers->has('HX-Request')
-            ? new Response($sentence, Response::HTTP_SERVICE_UNAVAILABLE, ['Content-Type' => 'text/plain; charset=utf-8', 'X-Rinkel-Says' => 'yes'])
+            ? new Response(
+                $sentence,
+                Response::HTTP_SERVICE_UNAVAILABLE,
+                ['Content-Type' => 'text/plain; charset=utf-8', 'X-Rinkel-Says' => 'yes'],
+            )
             : new Response($this->twig->render('platform/storage.html.twig', [
                 'sentence' => $sentence,
                 'again' => $request->isMethodSafe() ? null : $request->getPathInfo(),

@@ -20,7 +20,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 /**
- * Measures planning in the core and one edit over HTTP, as median and 95th percentile. ./rinkel bench serves what it needs.
+ * Measures planning in the core and one edit over HTTP, as median and 95th percentile. ./rinkel bench serves what it
+ * needs.
  */
 #[AsCommand('rinkel:bench', 'Measures planning and the partial update')]
 final class BenchCommand extends Command
@@ -59,10 +60,15 @@ final class BenchCommand extends Command
         $version = 1 === preg_match('/name="version" value="(\d+)"/', $page, $match) ? (int) $match[1] : 0;
         $turn = 0;
         $this->measure($output, 'one edit over HTTP', static function () use ($address, &$version, &$turn): void {
-            $reply = self::post($address, ['version' => $version, 'f' => ['wearer.girth' => (150 + ++$turn % 40).' mm']]);
+            $reply = self::post(
+                $address,
+                ['version' => $version, 'f' => ['wearer.girth' => (150 + ++$turn % 40).' mm']],
+            );
             $version = 1 === preg_match('/data-version="(\d+)"/', $reply, $match) ? (int) $match[1] : 0;
         });
-        $output->writeln(\sprintf('The partial is %d kB.', \strlen(self::post($address, ['version' => $version])) / 1000));
+        $output->writeln(
+            \sprintf('The partial is %d kB.', \strlen(self::post($address, ['version' => $version])) / 1000),
+        );
 
         return Command::SUCCESS;
     }
@@ -106,7 +112,14 @@ final class BenchCommand extends Command
 
     private static function longLine(): Line
     {
-        $bead = static fn (float $length): Element => new Element(ElementKind::Bead, 'b', Length::ofMillimetres($length), Length::ofMillimetres(3), Length::ofMillimetres(3), []);
+        $bead = static fn (float $length): Element => new Element(
+            ElementKind::Bead,
+            'b',
+            Length::ofMillimetres($length),
+            Length::ofMillimetres(3),
+            Length::ofMillimetres(3),
+            [],
+        );
         $chunks = [];
         for ($fit = 0; $fit < 6; ++$fit) {
             $chunks[] = new Chunk(array_map($bead, range(2.1 + $fit / 7, 2.1 + $fit / 7, 0.1)), $fit);

@@ -58,7 +58,12 @@ final class FuzzCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('runs', InputArgument::OPTIONAL, 'How many', '50000')->addArgument('seed', InputArgument::OPTIONAL, 'Where chance begins', '7');
+        $this->addArgument('runs', InputArgument::OPTIONAL, 'How many', '50000')->addArgument(
+            'seed',
+            InputArgument::OPTIONAL,
+            'Where chance begins',
+            '7',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -66,11 +71,18 @@ final class FuzzCommand extends Command
         [$runs, $seed] = [$input->getArgument('runs'), $input->getArgument('seed')];
         \assert(is_numeric($runs) && is_numeric($seed));
         $this->random = new \Random\Randomizer(new \Random\Engine\Mt19937((int) $seed));
-        $documents = array_map(fn (string $file): array => $this->writer->write($this->planner->completed($this->files->read($file))), glob($this->folder.'/*.json') ?: []);
+        $documents = array_map(
+            fn (string $file): array => $this->writer->write($this->planner->completed($this->files->read($file))),
+            glob($this->folder.'/*.json') ?: [],
+        );
         [$worst, $planned] = [0.0, 0];
         for ($i = 0; $i < (int) $runs; ++$i) {
             $document = $documents[$this->whole(0, \count($documents) - 1)] ?? [];
-            $document = 0 === $this->whole(0, 2) ? $this->mutated($document) : ['pattern' => 0 === $this->whole(0, 1) ? $this->sound($document) : $this->pattern(\is_string($document['pattern'] ?? null) ? $document['pattern'] : '')] + $document;
+            $document = 0 === $this->whole(0, 2) ? $this->mutated($document) : [
+                'pattern' => 0 === $this->whole(0, 1) ? $this->sound($document) : $this->pattern(
+                    \is_string($document['pattern'] ?? null) ? $document['pattern'] : '',
+                ),
+            ] + $document;
             try {
                 $took = $this->timed($document, 0 === $i % 20, $planned);
                 // Late once it may have been the machine; late five times it is slow.
@@ -79,18 +91,45 @@ final class FuzzCommand extends Command
                     $took = min($took, $this->timed($document, false, $planned));
                 }
             } catch (\Throwable $bug) {
-                $output->writeln(\sprintf('Seed %s, run %d: %s in %s:%d by %s', $seed, $i, $bug->getMessage(), basename($bug->getFile()), $bug->getLine(), (string) json_encode($document, \JSON_INVALID_UTF8_SUBSTITUTE)));
+                $output->writeln(
+                    \sprintf(
+                        'Seed %s, run %d: %s in %s:%d by %s',
+                        $seed,
+                        $i,
+                        $bug->getMessage(),
+                        basename($bug->getFile()),
+                        $bug->getLine(),
+                        (string) json_encode($document, \JSON_INVALID_UTF8_SUBSTITUTE),
+                    ),
+                );
 
                 return Command::FAILURE;
             }
             if ($took > self::LATE) {
-                $output->writeln(\sprintf('Seed %s, run %d took %.1f ms: %s', $seed, $i, $took, (string) json_encode($document, \JSON_INVALID_UTF8_SUBSTITUTE)));
+                $output->writeln(
+                    \sprintf(
+                        'Seed %s, run %d took %.1f ms: %s',
+                        $seed,
+                        $i,
+                        $took,
+                        (string) json_encode($document, \JSON_INVALID_UTF8_SUBSTITUTE),
+                    ),
+                );
 
                 return Command::FAILURE;
             }
             $worst = max($worst, $took);
         }
-        $output->writeln(\sprintf('%d inputs from seed %s: %d planned, %d named failures, the slowest %.1f ms.', (int) $runs, $seed, $planned, (int) $runs - $planned, $worst));
+        $output->writeln(
+            \sprintf(
+                '%d inputs from seed %s: %d planned, %d named failures, the slowest %.1f ms.',
+                (int) $runs,
+                $seed,
+                $planned,
+                (int) $runs - $planned,
+                $worst,
+            ),
+        );
 
         return Command::SUCCESS;
     }
@@ -125,11 +164,17 @@ final class FuzzCommand extends Command
      */
     private function sound(array $document): string
     {
-        $beads = array_keys(\is_array($document['beads'] ?? null) && [] !== $document['beads'] ? $document['beads'] : ['a' => 0]);
+        $beads = array_keys(
+            \is_array($document['beads'] ?? null) && [] !== $document['beads'] ? $document['beads'] : ['a' => 0],
+        );
         $parts = [];
         for ($i = $this->whole(1, 6); $i > 0; --$i) {
             $part = self::PARTS[$this->whole(0, \count(self::PARTS) - 1)];
-            $parts[] = str_replace(['#', '@'], [(string) $this->whole(1, 30), (string) $beads[$this->whole(0, \count($beads) - 1)]], $part);
+            $parts[] = str_replace(
+                ['#', '@'],
+                [(string) $this->whole(1, 30), (string) $beads[$this->whole(0, \count($beads) - 1)]],
+                $part,
+            );
         }
 
         return implode(', ', $parts);
@@ -142,7 +187,12 @@ final class FuzzCommand extends Command
     {
         $words = 0 === $this->whole(0, 1) ? [] : (preg_split('/(?<=[ ,()])/', $pattern) ?: []);
         for ($i = $this->whole(1, [] === $words ? 12 : 3); $i > 0; --$i) {
-            array_splice($words, $this->whole(0, \count($words)), $this->whole(0, 2), ' '.$this->whole(1, 40).' '.self::WORDS[$this->whole(0, \count(self::WORDS) - 1)].(0 === $this->whole(0, 2) ? ',' : ''));
+            array_splice(
+                $words,
+                $this->whole(0, \count($words)),
+                $this->whole(0, 2),
+                ' '.$this->whole(1, 40).' '.self::WORDS[$this->whole(0, \count(self::WORDS) - 1)].(0 === $this->whole(0, 2) ? ',' : ''),
+            );
         }
         $text = implode('', $words);
         try {
@@ -188,7 +238,8 @@ final class FuzzCommand extends Command
     }
 
     /**
-     * Returns the time that the processor has worked for this process, in ms: unlike the clock it does not count what others do.
+     * Returns the time that the processor has worked for this process, in ms: unlike the clock it does not count what
+     * others do.
      */
     private static function worked(): float
     {

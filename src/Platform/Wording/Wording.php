@@ -80,7 +80,9 @@ final readonly class Wording
     private function say(string $key, array $values, Unit $unit): string
     {
         $said = array_map(
-            fn (Length|WrittenLength|int|float|string $value): int|float|string => $value instanceof Length || $value instanceof WrittenLength
+            fn (
+                Length|WrittenLength|int|float|string $value,
+            ): int|float|string => $value instanceof Length || $value instanceof WrittenLength
                 ? (string) $this->length($value, $unit)
                 : $value,
             $values,

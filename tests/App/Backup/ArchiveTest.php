@@ -25,7 +25,13 @@ final class ArchiveTest extends WebCase
         $zip->open($this->saved());
         $docs = \dirname(__DIR__, 3).'/docs/';
         foreach (['archive.json' => 'archive', 'people.json' => 'people'] as $file => $schema) {
-            self::assertTrue((new Validator())->validate(json_decode((string) $zip->getFromName($file)), (string) file_get_contents($docs.$schema.'.schema.json'))->isValid(), $file);
+            self::assertTrue(
+                (new Validator())->validate(
+                    json_decode((string) $zip->getFromName($file)),
+                    (string) file_get_contents($docs.$schema.'.schema.json'),
+                )->isValid(),
+                $file,
+            );
         }
         $index = json_decode((string) $zip->getFromName('archive.json'), true);
         self::assertIsArray($index);
@@ -34,9 +40,18 @@ final class ArchiveTest extends WebCase
         foreach ($index['pieces'] as $row) {
             self::assertIsArray($row);
             self::assertIsString($row['file']);
-            self::assertTrue((new Validator())->validate(json_decode((string) $zip->getFromName($row['file'])), (string) file_get_contents($docs.'piece.schema.json'))->isValid());
+            self::assertTrue(
+                (new Validator())->validate(
+                    json_decode((string) $zip->getFromName($row['file'])),
+                    (string) file_get_contents($docs.'piece.schema.json'),
+                )->isValid(),
+            );
         }
-        self::assertStringContainsString('"wearer.hand": "wide"', (string) $zip->getFromName('archive.json'), 'what cannot be read yet goes along');
+        self::assertStringContainsString(
+            '"wearer.hand": "wide"',
+            (string) $zip->getFromName('archive.json'),
+            'what cannot be read yet goes along',
+        );
         self::assertStringContainsString('Ottoline', (string) $zip->getFromName('people.json'));
     }
 
@@ -52,10 +67,16 @@ final class ArchiveTest extends WebCase
         self::assertSame(['new', 'new', 'new'], $page->filter('[data-standing]')->extract(['data-standing']));
         self::assertSame([], $this->all()['pieces'], 'nothing changes before it is said');
         $this->browser->submit($page->filter('form[action$=take]')->form());
-        self::assertStringContainsString('3 entries were taken', $this->browser->followRedirect()->filter('.notice')->text());
+        self::assertStringContainsString(
+            '3 entries were taken',
+            $this->browser->followRedirect()->filter('.notice')->text(),
+        );
 
         self::assertEquals($before, $this->all());
-        self::assertSame(['same', 'same', 'same'], $this->upload($file)->filter('[data-standing]')->extract(['data-standing']));
+        self::assertSame(
+            ['same', 'same', 'same'],
+            $this->upload($file)->filter('[data-standing]')->extract(['data-standing']),
+        );
     }
 
     public function testWhatWasChangedHereSinceIsAConflictAndLeftUnlessTicked(): void
@@ -78,14 +99,32 @@ final class ArchiveTest extends WebCase
         self::assertArrayNotHasKey('take', $sent);
         $sent['take'] = [$stored->uid()];
         $this->browser->request('POST', '/data/take', $sent);
-        self::assertSame('Band one', $this->browser->request('GET', '/pieces/'.$stored->id())->filter('#name')->attr('value'));
-        self::assertSame('Changed here', $this->edit($stored, ['do' => 'undo'])->filter('#name')->attr('value'), 'and it can be undone');
+        self::assertSame(
+            'Band one',
+            $this->browser->request('GET', '/pieces/'.$stored->id())->filter('#name')->attr('value'),
+        );
+        self::assertSame(
+            'Changed here',
+            $this->edit($stored, ['do' => 'undo'])->filter('#name')->attr('value'),
+            'and it can be undone',
+        );
         self::assertCount(2, self::getContainer()->get(People::class)->all(), 'who is not in the archive stays');
     }
 
     public function testWhatIsNoArchiveChangesNothing(): void
     {
-        foreach (['no zip', (string) file_get_contents($this->zip(['archive.json' => '{}'])), (string) file_get_contents($this->zip(['archive.json' => '{"format":"rinkel-archive","version":9}', 'people.json' => '{"format":"rinkel-people","version":1}']))] as $content) {
+        foreach ([
+            'no zip',
+            (string) file_get_contents($this->zip(['archive.json' => '{}'])),
+            (string) file_get_contents(
+                $this->zip(
+                    [
+                        'archive.json' => '{"format":"rinkel-archive","version":9}',
+                        'people.json' => '{"format":"rinkel-people","version":1}',
+                    ],
+                ),
+            ),
+        ] as $content) {
             $path = (string) tempnam(sys_get_temp_dir(), 'rinkel-no-');
             file_put_contents($path, $content);
             $page = $this->upload($path);
@@ -104,13 +143,42 @@ final class ArchiveTest extends WebCase
     {
         $uid = str_repeat('a', 32);
         $page = $this->upload($this->zip([
-            'archive.json' => (string) json_encode(['format' => 'rinkel-archive', 'version' => 1, 'pieces' => [['uid' => $uid, 'file' => 'pieces/a.json', 'changed' => 'never'], ['uid' => 'x', 'file' => 'nowhere'], 'x']]),
+            'archive.json' => (string) json_encode(
+                [
+                    'format' => 'rinkel-archive',
+                    'version' => 1,
+                    'pieces' => [
+                        ['uid' => $uid, 'file' => 'pieces/a.json', 'changed' => 'never'],
+                        ['uid' => 'x', 'file' => 'nowhere'],
+                        'x',
+                    ],
+                ],
+            ),
             'pieces/a.json' => (string) file_get_contents(\dirname(__DIR__, 2).'/frozen/piece-1/tow-line.json'),
-            'people.json' => (string) json_encode(['format' => 'rinkel-people', 'version' => 1, 'people' => [['uid' => str_repeat('b', 32), 'name' => 'Too wide', 'measures' => [['lengths' => ['wrist' => '75 cm']]]], ['name' => ' ']]]),
+            'people.json' => (string) json_encode(
+                [
+                    'format' => 'rinkel-people',
+                    'version' => 1,
+                    'people' => [
+                        [
+                            'uid' => str_repeat('b', 32),
+                            'name' => 'Too wide',
+                            'measures' => [['lengths' => ['wrist' => '75 cm']]],
+                        ],
+                        ['name' => ' '],
+                    ],
+                ],
+            ),
         ]));
-        self::assertSame(['new', 'unreadable', 'unreadable', 'unreadable'], $page->filter('[data-standing]')->extract(['data-standing']));
+        self::assertSame(
+            ['new', 'unreadable', 'unreadable', 'unreadable'],
+            $page->filter('[data-standing]')->extract(['data-standing']),
+        );
         $this->browser->submit($page->filter('form[action$=take]')->form());
-        self::assertStringContainsString('One entry was taken', $this->browser->followRedirect()->filter('.notice')->text());
+        self::assertStringContainsString(
+            'One entry was taken',
+            $this->browser->followRedirect()->filter('.notice')->text(),
+        );
     }
 
     private function fill(): void
@@ -118,7 +186,11 @@ final class ArchiveTest extends WebCase
         $this->lay(['name' => 'Band two', 'beads.dot' => ['diameter' => '4 mm']]);
         $two = $this->lay(['name' => 'Band one']);
         $this->acts($two, [['f' => ['wearer.hand' => 'wide']]]);
-        $this->browser->request('POST', '/people', ['name' => 'Ottoline', 'wrist' => '15.8', 'hand' => '19.6', 'unit' => 'cm']);
+        $this->browser->request(
+            'POST',
+            '/people',
+            ['name' => 'Ottoline', 'wrist' => '15.8', 'hand' => '19.6', 'unit' => 'cm'],
+        );
     }
 
     private function saved(): string
@@ -173,6 +245,11 @@ final class ArchiveTest extends WebCase
         $copy = (string) tempnam(sys_get_temp_dir(), 'rinkel-up-');
         copy($file, $copy);
 
-        return $this->browser->request('POST', '/data', [], ['archive' => new UploadedFile($copy, 'rinkel.zip', 'application/zip', null, true)]);
+        return $this->browser->request(
+            'POST',
+            '/data',
+            [],
+            ['archive' => new UploadedFile($copy, 'rinkel.zip', 'application/zip', null, true)],
+        );
     }
 }

@@ -13,7 +13,9 @@ final class PeopleControllerTest extends WebCase
         $page = $this->browser->request('GET', '/people');
         self::assertStringContainsString('Nobody is measured yet.', self::text($page, '.empty'));
         self::assertCount(5, $page->filter('.how svg'));
-        $this->browser->submit($page->filter('.person-form')->form(['name' => 'Ottoline', 'wrist' => '15.8', 'hand' => '7 3/4 in']));
+        $this->browser->submit(
+            $page->filter('.person-form')->form(['name' => 'Ottoline', 'wrist' => '15.8', 'hand' => '7 3/4 in']),
+        );
         $page = $this->browser->followRedirect();
 
         self::assertSame('Ottoline', self::text($page, '.person h2'));
@@ -23,17 +25,28 @@ final class PeopleControllerTest extends WebCase
         $page = $this->browser->followRedirect();
         self::assertCount(2, $page->filter('.measures tbody tr'), 'the history stays');
         self::assertStringContainsString('16 cm', $page->filter('.measures tbody tr')->first()->text());
-        self::assertStringContainsString('19.7 cm', $page->filter('.measures tbody tr')->first()->text(), 'what was not measured again stays as it was');
+        self::assertStringContainsString(
+            '19.7 cm',
+            $page->filter('.measures tbody tr')->first()->text(),
+            'what was not measured again stays as it was',
+        );
     }
 
     public function testWhatIsTypedWrongIsToldAndKept(): void
     {
-        $page = $this->browser->request('POST', '/people', ['name' => '', 'wrist' => '7 1/0', 'hand' => '3 m', 'unit' => 'cm']);
+        $page = $this->browser->request(
+            'POST',
+            '/people',
+            ['name' => '', 'wrist' => '7 1/0', 'hand' => '3 m', 'unit' => 'cm'],
+        );
 
         self::assertResponseStatusCodeSame(422);
         self::assertStringContainsString('Give a name', self::text($page, '#new-name-fault'));
         self::assertStringContainsString('divides by nothing', self::text($page, '#new-wrist-fault'));
-        self::assertStringContainsString('A hand at its widest of 300 cm? It goes from 8 cm to 50 cm.', self::text($page, '#new-hand-fault'));
+        self::assertStringContainsString(
+            'A hand at its widest of 300 cm? It goes from 8 cm to 50 cm.',
+            self::text($page, '#new-hand-fault'),
+        );
         self::assertSame('7 1/0', $page->filter('#new-wrist')->attr('value'));
         $this->browser->request('POST', '/people', ['name' => ['x'], 'wrist' => ['1']]);
         self::assertResponseStatusCodeSame(422);
@@ -67,7 +80,10 @@ final class PeopleControllerTest extends WebCase
         self::assertResponseRedirects('/pieces/'.$piece->id(), 303);
 
         self::assertStringContainsString('Ansgar', self::text($this->browser->followRedirect(), '#put-person'));
-        self::assertStringContainsString('17.3 cm', self::text($this->browser->request('GET', '/people'), '.measures td'));
+        self::assertStringContainsString(
+            '17.3 cm',
+            self::text($this->browser->request('GET', '/people'), '.measures td'),
+        );
     }
 
     public function testTheUnitIsChosen(): void

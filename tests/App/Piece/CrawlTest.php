@@ -19,7 +19,10 @@ final class CrawlTest extends WebCase
     #[DataProvider('provideWalks')]
     public function testNoWalkBreaksThePieceAndEveryWayLeadsBack(string $construction, int $seed): void
     {
-        self::assertNull((new Crawler($this->browser, new Chance($seed)))->walk($construction, 10), $construction.' by seed '.$seed);
+        self::assertNull(
+            (new Crawler($this->browser, new Chance($seed)))->walk($construction, 10),
+            $construction.' by seed '.$seed,
+        );
     }
 
     /**

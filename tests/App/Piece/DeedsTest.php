@@ -24,8 +24,8 @@ use Rinkel\Tests\Core\Examples;
 final class DeedsTest extends WebCase
 {
     /**
-     * Whatever a maker clicks, in whatever order: the pattern can be read again and says the same, the piece can be kept and read back,
-     * and what is chosen is there.
+     * Whatever a maker clicks, in whatever order: the pattern can be read again and says the same, the piece can be
+     * kept and read back, and what is chosen is there.
      */
     #[DataProvider('provideSeeds')]
     public function testAnyClicksLeaveAPieceThatCanBeRead(int $seed): void
@@ -46,7 +46,11 @@ final class DeedsTest extends WebCase
             $text = (string) $after->pattern;
             $pattern = Pattern::parse($text, $after->unit);
             self::assertSame($text, (string) $pattern, "{$chance}, {$deed}");
-            self::assertEquals($after, (new PieceReader())->read((new PieceWriter())->write($after)), "{$chance}, {$deed}");
+            self::assertEquals(
+                $after,
+                (new PieceReader())->read((new PieceWriter())->write($after)),
+                "{$chance}, {$deed}",
+            );
             if (\count(explode(' ', $text)) < 120) {
                 $piece = $after;
             }
@@ -65,8 +69,16 @@ final class DeedsTest extends WebCase
 
     private static function anyDeed(Chance $chance, Piece $piece, string $chosen): string
     {
-        $path = $chance->oneIn(2) && '' !== $chosen ? $chosen : implode('.', array_map(static fn (): int => $chance->whole(0, 3), range(1, $chance->whole(1, 3))));
-        $names = array_values(array_map(strval(...), [...array_keys($piece->beads), ...array_keys($piece->findings), ...array_keys($piece->cords), 'nobody']));
+        $path = $chance->oneIn(2) && '' !== $chosen ? $chosen : implode(
+            '.',
+            array_map(static fn (): int => $chance->whole(0, 3), range(1, $chance->whole(1, 3))),
+        );
+        $names = array_values(
+            array_map(
+                strval(...),
+                [...array_keys($piece->beads), ...array_keys($piece->findings), ...array_keys($piece->cords), 'nobody'],
+            ),
+        );
 
         return match ($chance->whole(1, 8)) {
             1 => $chance->of(['more ', 'fewer ']).$path,
@@ -74,8 +86,28 @@ final class DeedsTest extends WebCase
             3 => $chance->of(['bracket ', 'fit ', 'turn ', 'mirror ']).$path,
             4 => 'to '.$path.' '.$chance->whole(0, 3),
             5 => 'name '.$path.' '.$chance->whole(0, 2).' '.$chance->of($names),
-            6 => $chance->of(['lane '.$path.' '.$chance->of(['left', 'core', 'right', 'up']), 'order '.$path.' '.$chance->of(['named', 'value', 'size', 'taste'])]),
-            7 => 'put '.$path.' '.$chance->of(['square', 'half left', 'barrel', 'gap', 'braid', 'net', 'bead '.$chance->of($names), 'focal '.$chance->of($names), 'bundle '.$chance->of($names), 'link '.$chance->of($names), 'wave', 'nothing']),
+            6 => $chance->of(
+                [
+                    'lane '.$path.' '.$chance->of(['left', 'core', 'right', 'up']),
+                    'order '.$path.' '.$chance->of(['named', 'value', 'size', 'taste']),
+                ],
+            ),
+            7 => 'put '.$path.' '.$chance->of(
+                [
+                    'square',
+                    'half left',
+                    'barrel',
+                    'gap',
+                    'braid',
+                    'net',
+                    'bead '.$chance->of($names),
+                    'focal '.$chance->of($names),
+                    'bundle '.$chance->of($names),
+                    'link '.$chance->of($names),
+                    'wave',
+                    'nothing',
+                ],
+            ),
             default => $chance->of(['bead-add', 'finding-add ring', 'finding-add nonsense', 'cord-add', 'explode']),
         };
     }
@@ -126,7 +158,12 @@ final class DeedsTest extends WebCase
 
     public function testSomebodysMeasuresReplaceAllThatWasMeasured(): void
     {
-        $person = self::people()->keep(null, 'Odile Fenn', ['wrist' => Length::ofMillimetres(171), 'hand' => Length::ofMillimetres(214)], Measured::Comfortable);
+        $person = self::people()->keep(
+            null,
+            'Odile Fenn',
+            ['wrist' => Length::ofMillimetres(171), 'hand' => Length::ofMillimetres(214)],
+            Measured::Comfortable,
+        );
         [$after] = self::deeds()->done(Examples::piece(), 'take '.$person->id(), '');
 
         self::assertSame(171.0, $after->wearer->girth->millimetres);
@@ -143,7 +180,10 @@ final class DeedsTest extends WebCase
      */
     private static function flat(array $blocks): array
     {
-        return array_merge($blocks, ...array_map(static fn (Block $block): array => self::flat($block->parts), $blocks));
+        return array_merge(
+            $blocks,
+            ...array_map(static fn (Block $block): array => self::flat($block->parts), $blocks),
+        );
     }
 
     private static function deeds(): Deeds

@@ -29,7 +29,11 @@ final class EditsTest extends WebCase
             $this->edit($piece, ['do' => 'put @ bead '.$name]);
             $page = $this->browser->request('GET', '/pieces/'.$piece->id());
             self::assertResponseIsSuccessful();
-            self::assertStringNotContainsString(' '.$name.':', self::text($page, '[data-check=cord-does-not-pass]'), $construction);
+            self::assertStringNotContainsString(
+                ' '.$name.':',
+                self::text($page, '[data-check=cord-does-not-pass]'),
+                $construction,
+            );
         }
         $thick = $this->lay(['cords.core' => ['thickness' => '2 mm', 'count' => 8]]);
         $this->edit($thick, ['do' => 'bead-add']);
@@ -43,7 +47,10 @@ final class EditsTest extends WebCase
         foreach (['1 bead tight, 4 square', '1 bead tight on left, 1 bead tight on right, 4 square'] as $pattern) {
             $page = $this->edit($piece, ['pattern' => $pattern]);
             self::assertResponseIsSuccessful();
-            self::assertStringContainsString('does not pass tight', $page->filter('[data-check=cord-does-not-pass]')->text());
+            self::assertStringContainsString(
+                'does not pass tight',
+                $page->filter('[data-check=cord-does-not-pass]')->text(),
+            );
             self::assertStringNotContainsString('check.', $page->filter('.checks')->text());
         }
     }
@@ -61,7 +68,13 @@ final class EditsTest extends WebCase
 
         $this->breakPage();
         $version = (string) $page->filter('#piece')->attr('data-version');
-        $this->browser->request('POST', '/pieces/'.$piece->id(), ['acts' => '[{"id":"a","f":{"name":"Never seen"}}]', 'version' => $version], [], ['HTTP_HX_REQUEST' => 'true']);
+        $this->browser->request(
+            'POST',
+            '/pieces/'.$piece->id(),
+            ['acts' => '[{"id":"a","f":{"name":"Never seen"}}]', 'version' => $version],
+            [],
+            ['HTTP_HX_REQUEST' => 'true'],
+        );
         self::assertLessThan(500, $this->browser->getResponse()->getStatusCode());
         self::assertSame($before['name'] ?? null, $this->stored($piece)->document()['name'] ?? null);
     }
@@ -70,7 +83,10 @@ final class EditsTest extends WebCase
     {
         $piece = $this->lay(['name' => 'Damaged']);
         $this->lay(['name' => 'Sound']);
-        $document = array_replace_recursive($piece->document(), ['wearer' => ['girth' => '75 cm'], 'cords' => ['workng' => ['thickness' => '1 mm']]]);
+        $document = array_replace_recursive(
+            $piece->document(),
+            ['wearer' => ['girth' => '75 cm'], 'cords' => ['workng' => ['thickness' => '1 mm']]],
+        );
         $this->rewrite($piece, $document);
         $table = $this->browser->request('GET', '/');
         self::assertResponseIsSuccessful();
@@ -80,7 +96,11 @@ final class EditsTest extends WebCase
         $page = $this->browser->request('GET', '/pieces/'.$piece->id());
         self::assertSame('75 cm', $page->filter('.piece-broken [name="f[wearer.girth]"]')->attr('value'));
         $this->browser->request('GET', '/pieces/'.$piece->id().'/piece.json');
-        self::assertStringContainsString('75 cm', (string) $this->browser->getResponse()->getContent(), 'it can be saved as it is');
+        self::assertStringContainsString(
+            '75 cm',
+            (string) $this->browser->getResponse()->getContent(),
+            'it can be saved as it is',
+        );
         $this->browser->submit($page->filter('#edit')->form(['f[wearer.girth]' => '17.5 cm']));
         $page = $this->browser->request('GET', '/pieces/'.$piece->id());
         self::assertStringContainsString('workng', $page->filter('.piece-broken')->text(), 'one after the other');
@@ -93,7 +113,16 @@ final class EditsTest extends WebCase
             $piece = $this->layBare($construction);
             $this->edit($piece, ['pattern' => '']);
             self::assertResponseIsSuccessful();
-            foreach (['mirror', 'put @ gap', 'more 0', 'fit 0', 'cord-add', 'bead-add', 'finding-add ring', 'cord-drop slider'] as $deed) {
+            foreach ([
+                'mirror',
+                'put @ gap',
+                'more 0',
+                'fit 0',
+                'cord-add',
+                'bead-add',
+                'finding-add ring',
+                'cord-drop slider',
+            ] as $deed) {
                 $this->edit($piece, ['do' => $deed]);
                 self::assertLessThan(500, $this->browser->getResponse()->getStatusCode(), $construction.' '.$deed);
                 $this->browser->request('GET', '/pieces/'.$piece->id());
@@ -112,7 +141,11 @@ final class EditsTest extends WebCase
         self::assertSame(58, self::knots($page));
         $page = $this->edit($piece, ['wearer.girth' => '20 cm']);
         self::assertSame(73, self::knots($page), 'two more than the 71 that fit');
-        self::assertStringContainsString('1 square x fit more 1', (string) json_encode($page->filter('.neighbours button')->extract(['value'])), 'and back again');
+        self::assertStringContainsString(
+            '1 square x fit more 1',
+            (string) json_encode($page->filter('.neighbours button')->extract(['value'])),
+            'and back again',
+        );
         // A count that is fixed by its maker is told when it no longer fits, with a way back.
         $page = $this->edit($piece, ['pattern' => '56 square']);
         $check = $page->filter('[data-check=counts-are-fixed]');
@@ -130,7 +163,11 @@ final class EditsTest extends WebCase
         self::assertSame('6 square, gap 2 cm, 6 square', $page->filter('#pattern')->text());
         self::assertSame('6 cm', $page->filter('#wearer-hand')->attr('value'), 'also what cannot be read yet');
         $page = $this->edit($piece, ['unit' => 'cm', 'pattern' => '6 square, gap 1, 6 square']);
-        self::assertSame('6 square, gap 1 in, 6 square', $page->filter('#pattern')->text(), 'typed while inches were shown');
+        self::assertSame(
+            '6 square, gap 1 in, 6 square',
+            $page->filter('#pattern')->text(),
+            'typed while inches were shown',
+        );
     }
 
     /**
@@ -139,7 +176,14 @@ final class EditsTest extends WebCase
     #[DataProvider('provideRefused')]
     public function testWhatCouldNotBeReadBackIsNotSaved(array $edit, string $sentence): void
     {
-        $piece = $this->lay(['beads' => array_fill_keys(array_map(static fn (int $i): string => 'b'.$i, range(1, 60)), ['diameter' => '4 mm'])]);
+        $piece = $this->lay(
+            [
+                'beads' => array_fill_keys(
+                    array_map(static fn (int $i): string => 'b'.$i, range(1, 60)),
+                    ['diameter' => '4 mm'],
+                ),
+            ],
+        );
         $page = $this->edit($piece, $edit);
         self::assertResponseStatusCodeSame(422);
         self::assertStringContainsString($sentence, $page->filter('#piece')->text());
@@ -157,10 +201,22 @@ final class EditsTest extends WebCase
         yield 'a name that cannot be seen' => [['name' => "\u{a0}"], 'Give it a name'];
         yield 'a bead called like a cord' => [['beads.b1.called' => 'working'], 'cannot be a short name'];
         yield 'a name of 41 letters' => [['beads.b1.called' => str_repeat('a', 41)], 'cannot be a short name'];
-        yield 'fits without end' => [['pattern' => implode(', ', array_fill(0, 30, '1 square x fit'))], 'At most 24 parts can share the room'];
-        yield 'a pattern that explodes' => [['pattern' => '((1 square x fit) x 2000) x 2000'], 'comes to more than 6000 parts'];
-        yield 'repeats of repeats' => [['pattern' => '(((1 square) x 2000) x 2000) x 2000'], 'comes to more than 6000 parts'];
-        yield 'beads in the closure' => [['closure.findings' => 'nothing-like-it'], 'No finding here is called “nothing-like-it”'];
+        yield 'fits without end' => [
+            ['pattern' => implode(', ', array_fill(0, 30, '1 square x fit'))],
+            'At most 24 parts can share the room',
+        ];
+        yield 'a pattern that explodes' => [
+            ['pattern' => '((1 square x fit) x 2000) x 2000'],
+            'comes to more than 6000 parts',
+        ];
+        yield 'repeats of repeats' => [
+            ['pattern' => '(((1 square) x 2000) x 2000) x 2000'],
+            'comes to more than 6000 parts',
+        ];
+        yield 'beads in the closure' => [
+            ['closure.findings' => 'nothing-like-it'],
+            'No finding here is called “nothing-like-it”',
+        ];
     }
 
     public function testAPersonsMeasuresAreHeldToTheSameLimits(): void
@@ -174,7 +230,9 @@ final class EditsTest extends WebCase
 
     public function testLengthsInFilesAreFreeOfBinaryDust(): void
     {
-        $piece = $this->lay(['wearer.girth' => '7.1 in', 'closure.tail' => '1/3 in', 'cords.core.thickness' => '10 turns over 12.3 mm']);
+        $piece = $this->lay(
+            ['wearer.girth' => '7.1 in', 'closure.tail' => '1/3 in', 'cords.core.thickness' => '10 turns over 12.3 mm'],
+        );
         $this->edit($piece, ['ease' => '0.3 in', 'pattern' => 'gap 0.7 in, 4 square']);
         $this->browser->request('GET', '/pieces/'.$piece->id().'/piece.json');
         preg_match_all('/(\d+\.\d+) mm/', (string) $this->browser->getResponse()->getContent(), $lengths);
@@ -187,9 +245,19 @@ final class EditsTest extends WebCase
     public function testAFieldThatCannotBeReadDoesNotHoldUpTheOthers(): void
     {
         $piece = $this->lay();
-        $page = $this->acts($piece, [['f' => ['wearer.hand' => 'wide']], ['f' => ['wearer.girth' => '17']], ['do' => 'bead-add']]);
+        $page = $this->acts(
+            $piece,
+            [['f' => ['wearer.hand' => 'wide']], ['f' => ['wearer.girth' => '17']], ['do' => 'bead-add']],
+        );
         self::assertResponseStatusCodeSame(422);
-        self::assertSame(['17 cm', 'wide', '60'], [$page->filter('#wearer-girth')->attr('value'), $page->filter('#wearer-hand')->attr('value'), (string) self::knots($page)]);
+        self::assertSame(
+            ['17 cm', 'wide', '60'],
+            [
+                $page->filter('#wearer-girth')->attr('value'),
+                $page->filter('#wearer-hand')->attr('value'),
+                (string) self::knots($page),
+            ],
+        );
         $page = $this->edit($piece, ['do' => 'undo']);
         self::assertSame('wide', $page->filter('#wearer-hand')->attr('value'), 'undo does not take a draft away');
         self::assertCount(0, $page->filter('#stuff-bead-1'));
@@ -211,7 +279,10 @@ final class EditsTest extends WebCase
      */
     private function rewrite(StoredPiece $piece, array $document): void
     {
-        self::getContainer()->get(\Doctrine\DBAL\Connection::class)->executeStatement('UPDATE piece SET document = ? WHERE id = ?', [json_encode($document), $piece->id()]);
+        self::getContainer()->get(\Doctrine\DBAL\Connection::class)->executeStatement(
+            'UPDATE piece SET document = ? WHERE id = ?',
+            [json_encode($document), $piece->id()],
+        );
         self::getContainer()->get(\Doctrine\ORM\EntityManagerInterface::class)->clear();
         try {
             self::getContainer()->get(Pieces::class)->piece($this->stored($piece));
@@ -228,6 +299,8 @@ final class EditsTest extends WebCase
     {
         $this->browser->disableReboot();
         $twig = self::getContainer()->get(Environment::class);
-        $twig->setLoader(new ChainLoader([new ArrayLoader(['piece/_piece.html.twig' => '{{ 1 // 0 }}']), $twig->getLoader()]));
+        $twig->setLoader(
+            new ChainLoader([new ArrayLoader(['piece/_piece.html.twig' => '{{ 1 // 0 }}']), $twig->getLoader()]),
+        );
     }
 }

@@ -20,7 +20,10 @@ final class PieceControllerTest extends WebCase
         self::assertSame(['core', 'working', 'slider'], $page->filter('[data-cut]')->extract(['data-cut']));
         self::assertStringContainsString('2 × 43 cm', self::text($page, '[data-cut=core] .cut-length'));
         self::assertStringContainsString('6 times the band', self::text($page, '[data-figure=multiple]'));
-        self::assertStringContainsString('16 cm as measured and ease 12.7 mm make 17.3 cm inside.', self::text($page, '#why-wished'));
+        self::assertStringContainsString(
+            '16 cm as measured and ease 12.7 mm make 17.3 cm inside.',
+            self::text($page, '#why-wished'),
+        );
         self::assertStringContainsString('Open flame', self::text($page, '.checks'));
     }
 
@@ -30,10 +33,17 @@ final class PieceControllerTest extends WebCase
         $partial = $this->edit($piece, ['wearer.girth' => '17,2']);
 
         self::assertResponseIsSuccessful();
-        self::assertMatchesRegularExpression('/^<title>Plain band · Rinkel<\/title>\s*<div id="piece"/', (string) $this->browser->getResponse()->getContent(), 'only the piece comes back, and the title of its page');
+        self::assertMatchesRegularExpression(
+            '/^<title>Plain band · Rinkel<\/title>\s*<div id="piece"/',
+            (string) $this->browser->getResponse()->getContent(),
+            'only the piece comes back, and the title of its page',
+        );
         self::assertSame(61, self::knots($partial));
         self::assertStringStartsWith('Saved', self::text($partial, '#save-state .state-done'));
-        self::assertSame('17.2 cm', $this->browser->request('GET', '/pieces/'.$piece->id())->filter('#wearer-girth')->attr('value'));
+        self::assertSame(
+            '17.2 cm',
+            $this->browser->request('GET', '/pieces/'.$piece->id())->filter('#wearer-girth')->attr('value'),
+        );
     }
 
     public function testWorksAsAPlainForm(): void
@@ -136,8 +146,15 @@ final class PieceControllerTest extends WebCase
         self::assertResponseStatusCodeSame(409);
         self::assertSame('18 cm', $conflict->filter('#wearer-girth')->attr('value'), 'what was typed here stays');
         self::assertSame(['Name', 'Wrist'], $conflict->filter('.conflict tbody th')->extract(['_text']));
-        self::assertSame(['Mine', 'Plain band', '18 cm', '17 cm'], $conflict->filter('.conflict td')->extract(['_text']));
-        self::assertSame((string) $old, $conflict->filter('input[name=version]')->attr('value'), 'another key does not save over it');
+        self::assertSame(
+            ['Mine', 'Plain band', '18 cm', '17 cm'],
+            $conflict->filter('.conflict td')->extract(['_text']),
+        );
+        self::assertSame(
+            (string) $old,
+            $conflict->filter('input[name=version]')->attr('value'),
+            'another key does not save over it',
+        );
         self::assertSame('17 cm', $this->shownWrist($piece->id()));
 
         $over = $conflict->filter('button[name=over]')->attr('value');
@@ -158,7 +175,10 @@ final class PieceControllerTest extends WebCase
         self::assertNull($undone->filter('#redo')->attr('disabled'));
         $this->edit($piece, ['do' => 'undo']);
         $first = $this->edit($piece, ['do' => 'undo']);
-        self::assertSame(['16 cm', '1 square x fit'], [$first->filter('#wearer-girth')->attr('value'), $first->filter('#pattern')->text()]);
+        self::assertSame(
+            ['16 cm', '1 square x fit'],
+            [$first->filter('#wearer-girth')->attr('value'), $first->filter('#pattern')->text()],
+        );
         self::assertNotNull($first->filter('#undo')->attr('disabled'));
         self::assertSame('17 cm', $this->edit($piece, ['do' => 'redo'])->filter('#wearer-girth')->attr('value'));
         $other = $this->edit($piece, ['wraps' => '2']);
@@ -175,7 +195,14 @@ final class PieceControllerTest extends WebCase
         }
         $this->acts($piece, [['f' => ['wearer.girth' => '17.2'], 'stroke' => 'a']]);
         // Left, then on in two further fields before an answer came.
-        $this->acts($piece, [['f' => ['wearer.hand' => '2'], 'stroke' => 'b'], ['f' => ['wearer.hand' => '22'], 'stroke' => 'b'], ['f' => ['wearer.girth' => '18.1'], 'stroke' => 'c']]);
+        $this->acts(
+            $piece,
+            [
+                ['f' => ['wearer.hand' => '2'], 'stroke' => 'b'],
+                ['f' => ['wearer.hand' => '22'], 'stroke' => 'b'],
+                ['f' => ['wearer.girth' => '18.1'], 'stroke' => 'c'],
+            ],
+        );
         $values = fn (string $deed): array => $this->edit($piece, ['do' => $deed])->filter('#wearer-girth, #wearer-hand')->extract(['value']);
 
         self::assertSame(['17.2 cm', '22 cm'], $values('undo'));
@@ -193,7 +220,11 @@ final class PieceControllerTest extends WebCase
     public function testThePatternIsTakenInTheHand(array $edits, string $pattern, string $chosen): void
     {
         $piece = $this->lay([
-            'beads.amber' => ['diameter' => '6 mm', 'hole' => '2.4 mm', 'colour' => '#cc8822'], 'beads.sky' => ['diameter' => '5 mm', 'hole' => '2.4 mm', 'colour' => '#88aacc'],
+            'beads.amber' => [
+                'diameter' => '6 mm',
+                'hole' => '2.4 mm',
+                'colour' => '#cc8822',
+            ], 'beads.sky' => ['diameter' => '5 mm', 'hole' => '2.4 mm', 'colour' => '#88aacc'],
             'pattern' => '2 square, (1 bead amber, 3 square) x fit, 2 square',
         ]);
         $page = $this->edit($piece, []);
@@ -214,32 +245,78 @@ final class PieceControllerTest extends WebCase
         $repeat = ', (1 bead amber, 3 square) x fit, 2 square';
         yield 'choose' => [[['choose' => '1.0']], '2 square'.$repeat, '1.0'];
         yield 'more' => [[['do' => 'more 0'], ['do' => 'more 0']], '4 square'.$repeat, '0'];
-        yield 'another bead' => [[['do' => 'name 1.0 0 sky']], '2 square, (1 bead sky, 3 square) x fit, 2 square', '1.0'];
+        yield 'another bead' => [
+            [['do' => 'name 1.0 0 sky']],
+            '2 square, (1 bead sky, 3 square) x fit, 2 square',
+            '1.0',
+        ];
         yield 'a bead that is not there' => [[['do' => 'name 1.0 0 gold']], '2 square'.$repeat, '1.0'];
         yield 'later' => [[['do' => 'right 1.0']], '2 square, (3 square, 1 bead amber) x fit, 2 square', '1.1'];
         yield 'out' => [[['do' => 'drop 1.1']], '2 square, 1 bead amber x fit, 2 square', ''];
         yield 'dragged' => [[['do' => 'to 1.0 0']], '1 bead amber, 2 square, 3 square x fit, 2 square', ''];
-        yield 'doubled' => [[['do' => 'copy 1.0']], '2 square, (1 bead amber, 1 bead amber, 3 square) x fit, 2 square', '1.1'];
-        yield 'put after' => [[['do' => 'put 1.0 bead sky']], '2 square, (1 bead amber, 1 bead sky, 3 square) x fit, 2 square', '1.1'];
-        yield 'put a spiral' => [[['do' => 'put @ half left'], ['do' => 'more 3']], '2 square'.$repeat.', 2 half left', '3'];
-        yield 'mirrored' => [[['do' => 'drop 2'], ['do' => 'put @ focal sky'], ['do' => 'mirror']], '2 square, (1 bead amber, 3 square) x fit, focal sky, mirror', ''];
-        yield 'alternating' => [[['do' => 'turn 1']], '2 square, (1 bead amber, 3 square) x fit alternate, 2 square', '1'];
-        yield 'beside the core' => [[['do' => 'lane 1.0 left']], '2 square, (1 bead amber on left, 3 square) x fit, 2 square', '1.0'];
-        yield 'by value' => [[['do' => 'order 1.0 value']], '2 square, (1 bead by value amber, 3 square) x fit, 2 square', '1.0'];
-        yield 'called otherwise' => [[['beads.amber.called' => 'Honey']], '2 square, (1 bead honey, 3 square) x fit, 2 square', ''];
-        yield 'spelt' => [[['do' => 'drop 1'], ['do' => 'put 0 word sky'], ['word.1' => 'MIRA']], '2 square, word "MIRA" of sky, 2 square', ''];
+        yield 'doubled' => [
+            [['do' => 'copy 1.0']],
+            '2 square, (1 bead amber, 1 bead amber, 3 square) x fit, 2 square',
+            '1.1',
+        ];
+        yield 'put after' => [
+            [['do' => 'put 1.0 bead sky']],
+            '2 square, (1 bead amber, 1 bead sky, 3 square) x fit, 2 square',
+            '1.1',
+        ];
+        yield 'put a spiral' => [
+            [['do' => 'put @ half left'], ['do' => 'more 3']],
+            '2 square'.$repeat.', 2 half left',
+            '3',
+        ];
+        yield 'mirrored' => [
+            [['do' => 'drop 2'], ['do' => 'put @ focal sky'], ['do' => 'mirror']],
+            '2 square, (1 bead amber, 3 square) x fit, focal sky, mirror',
+            '',
+        ];
+        yield 'alternating' => [
+            [['do' => 'turn 1']],
+            '2 square, (1 bead amber, 3 square) x fit alternate, 2 square',
+            '1',
+        ];
+        yield 'beside the core' => [
+            [['do' => 'lane 1.0 left']],
+            '2 square, (1 bead amber on left, 3 square) x fit, 2 square',
+            '1.0',
+        ];
+        yield 'by value' => [
+            [['do' => 'order 1.0 value']],
+            '2 square, (1 bead by value amber, 3 square) x fit, 2 square',
+            '1.0',
+        ];
+        yield 'called otherwise' => [
+            [['beads.amber.called' => 'Honey']],
+            '2 square, (1 bead honey, 3 square) x fit, 2 square',
+            '',
+        ];
+        yield 'spelt' => [
+            [['do' => 'drop 1'], ['do' => 'put 0 word sky'], ['word.1' => 'MIRA']],
+            '2 square, word "MIRA" of sky, 2 square',
+            '',
+        ];
         yield 'a remedy or a neighbour' => [[['set' => ['pattern' => '9 square']]], '9 square', ''];
         yield 'nonsense' => [[['do' => 'explode 1.0']], '2 square'.$repeat, ''];
     }
 
     public function testABeadInUseCannotBeTakenOut(): void
     {
-        $piece = $this->lay(['beads.amber' => ['diameter' => '6 mm', 'hole' => '2.4 mm'], 'pattern' => '1 bead amber, 2 square']);
+        $piece = $this->lay(
+            ['beads.amber' => ['diameter' => '6 mm', 'hole' => '2.4 mm'], 'pattern' => '1 bead amber, 2 square'],
+        );
         $page = $this->edit($piece, ['do' => 'bead-drop amber']);
 
         self::assertResponseStatusCodeSame(422);
         self::assertStringContainsString('Nothing here is called “amber”', self::text($page, '#pattern-fault'));
-        self::assertCount(0, $this->browser->request('GET', '/pieces/'.$piece->id())->filter('.stale'), 'the piece is as it was');
+        self::assertCount(
+            0,
+            $this->browser->request('GET', '/pieces/'.$piece->id())->filter('.stale'),
+            'the piece is as it was',
+        );
     }
 
     public function testThePaletteGrows(): void
@@ -294,15 +371,34 @@ final class PieceControllerTest extends WebCase
 
     public function testBeadsAreCountedByKindAndPlace(): void
     {
-        $piece = $this->lay(['beads.dot' => ['diameter' => '4 mm', 'hole' => '1.4 mm'], 'pattern' => '(1 bead dot on left, 1 bead dot on right, 2 square) x 5']);
+        $piece = $this->lay(
+            [
+                'beads.dot' => ['diameter' => '4 mm', 'hole' => '1.4 mm'],
+                'pattern' => '(1 bead dot on left, 1 bead dot on right, 2 square) x 5',
+            ],
+        );
         $page = $this->browser->request('GET', '/pieces/'.$piece->id());
 
-        self::assertStringContainsString('10 × dot round 4 mm (5 on the left, 5 on the right)', self::text($page, '[data-bead-count=dot]'));
+        self::assertStringContainsString(
+            '10 × dot round 4 mm (5 on the left, 5 on the right)',
+            self::text($page, '[data-bead-count=dot]'),
+        );
     }
 
     public function testANecklaceHangsOnABust(): void
     {
-        $piece = $this->layBare('strung-beads', ['cords' => ['cord' => ['thickness' => '1 mm']], 'beads.berry' => ['diameter' => '8 mm', 'hole' => '1.4 mm'], 'pattern' => 'gap fit, 9 bead berry, gap fit', 'closure.kind' => 'double-barrel', 'wearer.place' => 'neck', 'wearer.girth' => '34 cm', 'wearer.hand' => null]);
+        $piece = $this->layBare(
+            'strung-beads',
+            [
+                'cords' => ['cord' => ['thickness' => '1 mm']],
+                'beads.berry' => ['diameter' => '8 mm', 'hole' => '1.4 mm'],
+                'pattern' => 'gap fit, 9 bead berry, gap fit',
+                'closure.kind' => 'double-barrel',
+                'wearer.place' => 'neck',
+                'wearer.girth' => '34 cm',
+                'wearer.hand' => null,
+            ],
+        );
         $page = $this->edit($piece, ['drop' => '12 cm', 'view' => 'worn']);
 
         self::assertCount(1, $page->filter('.worn-drawing .bust'));
@@ -312,12 +408,19 @@ final class PieceControllerTest extends WebCase
 
     public function testSomebodysMeasuresAreTaken(): void
     {
-        $this->browser->request('POST', '/people', ['name' => 'Bram', 'wrist' => '18.1', 'hand' => '22.6', 'measured' => 'comfortable', 'unit' => 'cm']);
+        $this->browser->request(
+            'POST',
+            '/people',
+            ['name' => 'Bram', 'wrist' => '18.1', 'hand' => '22.6', 'measured' => 'comfortable', 'unit' => 'cm'],
+        );
         $piece = $this->lay();
         $take = $this->browser->request('GET', '/pieces/'.$piece->id())->filter('#put-person button')->attr('value');
         $page = $this->edit($piece, ['do' => $take]);
 
-        self::assertSame(['18.1 cm', '22.6 cm'], [$page->filter('#wearer-girth')->attr('value'), $page->filter('#wearer-hand')->attr('value')]);
+        self::assertSame(
+            ['18.1 cm', '22.6 cm'],
+            [$page->filter('#wearer-girth')->attr('value'), $page->filter('#wearer-hand')->attr('value')],
+        );
         self::assertNotNull($page->filter('#wearer-measured-comfortable')->attr('checked'));
     }
 

@@ -38,7 +38,15 @@ final class PieceFormTest extends TestCase
 
     public function testEveryFieldIsAPlaceInTheOpenFormat(): void
     {
-        $shown = $this->form->shown(Examples::piece(['beads.amber' => ['diameter' => '6 mm', 'glass' => true], 'findings.hook' => ['kind' => 'clasp'], 'closure.findings' => ['hook']]));
+        $shown = $this->form->shown(
+            Examples::piece(
+                [
+                    'beads.amber' => ['diameter' => '6 mm', 'glass' => true],
+                    'findings.hook' => ['kind' => 'clasp'],
+                    'closure.findings' => ['hook'],
+                ],
+            ),
+        );
 
         self::assertSame('16 cm', $shown['wearer.girth']);
         self::assertSame('12.7 mm', str_replace('1.3 cm', '12.7 mm', $shown['ease']), 'as a maker writes it');
@@ -57,16 +65,37 @@ final class PieceFormTest extends TestCase
 
         self::assertSame('6 7/16 in', $shown['wearer.girth']);
         self::assertSame(163.0, $this->form->read($shown, $piece, Unit::Inch)->wearer->girth->millimetres);
-        self::assertEqualsWithDelta(165.1, $this->form->read(['wearer.girth' => '6.5'] + $shown, $piece, Unit::Inch)->wearer->girth->millimetres, 1e-9, 'a bare number is in the unit shown');
+        self::assertEqualsWithDelta(
+            165.1,
+            $this->form->read(['wearer.girth' => '6.5'] + $shown, $piece, Unit::Inch)->wearer->girth->millimetres,
+            1e-9,
+            'a bare number is in the unit shown',
+        );
     }
 
     public function testOnlyKnownFieldsAreTaken(): void
     {
         $piece = Examples::piece();
-        $texts = PieceForm::texts(['wearer.girth' => '17', 'closure.knots' => 6, 'nonsense' => 'x', 'ease' => ['a'], "bad\nname" => 'x', 'name' => "\xff", 7 => 'y']);
+        $texts = PieceForm::texts(
+            [
+                'wearer.girth' => '17',
+                'closure.knots' => 6,
+                'nonsense' => 'x',
+                'ease' => ['a'],
+                "bad\nname" => 'x',
+                'name' => "\xff",
+                7 => 'y',
+            ],
+        );
 
-        self::assertSame(['wearer.girth' => '17', 'closure.knots' => '6', 'nonsense' => 'x', 'name' => '?', '7' => 'y'], $texts);
-        self::assertSame(['wearer.girth', 'closure.knots', 'name'], array_keys($this->form->changed($texts, $piece, $piece->unit)));
+        self::assertSame(
+            ['wearer.girth' => '17', 'closure.knots' => '6', 'nonsense' => 'x', 'name' => '?', '7' => 'y'],
+            $texts,
+        );
+        self::assertSame(
+            ['wearer.girth', 'closure.knots', 'name'],
+            array_keys($this->form->changed($texts, $piece, $piece->unit)),
+        );
         self::assertSame([], PieceForm::texts('x'));
     }
 
@@ -81,35 +110,76 @@ final class PieceFormTest extends TestCase
         self::assertSame(5, $closed->closure?->knots);
         $coloured = $this->form->read(['cords.first.colour' => '#123456'], $open, Unit::Centimetre);
         self::assertSame('#123456', $coloured->cord('first')->cord->colour->hex);
-        self::assertEqualsWithDelta(0.8, $coloured->cord('first')->cord->thickness->millimetres, 1e-9, 'the rest as the construction fills it in');
+        self::assertEqualsWithDelta(
+            0.8,
+            $coloured->cord('first')->cord->thickness->millimetres,
+            1e-9,
+            'the rest as the construction fills it in',
+        );
         self::assertNull($coloured->pattern);
     }
 
     public function testSizesFollowUntilTheyAreChosen(): void
     {
-        $piece = Examples::piece(['beads.dot' => ['shape' => 'round', 'diameter' => '8 mm'], 'beads.seed' => ['shape' => 'seed', 'size' => '11/0'], 'findings.hook' => ['kind' => 'clasp']]);
-        $sizes = static fn (Piece $piece, string $name): array => [$piece->beads[$name]->diameter->millimetres, $piece->beads[$name]->length->millimetres, $piece->beads[$name]->hole->millimetres];
+        $piece = Examples::piece(
+            [
+                'beads.dot' => ['shape' => 'round', 'diameter' => '8 mm'],
+                'beads.seed' => ['shape' => 'seed', 'size' => '11/0'],
+                'findings.hook' => ['kind' => 'clasp'],
+            ],
+        );
+        $sizes = static fn (Piece $piece, string $name): array => [
+            $piece->beads[$name]->diameter->millimetres,
+            $piece->beads[$name]->length->millimetres,
+            $piece->beads[$name]->hole->millimetres,
+        ];
         self::assertSame([8.0, 8.0, 2.0], $sizes($piece, 'dot'));
 
-        $larger = $this->form->read(['beads.dot.diameter' => '12', 'beads.seed.diameter' => '4', 'findings.hook.kind' => 'toggle'], $piece, Unit::Centimetre);
+        $larger = $this->form->read(
+            ['beads.dot.diameter' => '12', 'beads.seed.diameter' => '4', 'findings.hook.kind' => 'toggle'],
+            $piece,
+            Unit::Centimetre,
+        );
         self::assertSame([12.0, 12.0, 3.0], $sizes($larger, 'dot'), 'length and hole go with the diameter');
         self::assertSame([4.0, 2.8, 1.0], $sizes($larger, 'seed'), 'it is no 11/0 any more');
         self::assertSame(18.0, $larger->findings['hook']->width->millimetres, 'a toggle has other sizes than a clasp');
         $long = $this->form->read(['beads.dot.length' => '5'], $larger, Unit::Centimetre);
-        self::assertSame([6.0, 5.0, 1.5], $sizes($this->form->read(['beads.dot.diameter' => '6'], $long, Unit::Centimetre), 'dot'), 'a length that was chosen stays');
-        self::assertSame([12.0, 12.0, 3.0], $sizes($this->form->read(['beads.dot.length' => ''], $long, Unit::Centimetre), 'dot'), 'blank is as usual again');
+        self::assertSame(
+            [6.0, 5.0, 1.5],
+            $sizes($this->form->read(['beads.dot.diameter' => '6'], $long, Unit::Centimetre), 'dot'),
+            'a length that was chosen stays',
+        );
+        self::assertSame(
+            [12.0, 12.0, 3.0],
+            $sizes($this->form->read(['beads.dot.length' => ''], $long, Unit::Centimetre), 'dot'),
+            'blank is as usual again',
+        );
     }
 
     public function testWhatCannotBeReadIsLeftAndTheRestTaken(): void
     {
         $piece = Examples::piece(['beads.dot' => ['diameter' => '8 mm', 'hole' => '2 mm']]);
-        $taken = $this->form->taken(['wearer.girth' => '17', 'wearer.hand' => 'wide', 'pattern' => '2 sqare'], ['pattern'], $piece, Unit::Centimetre);
+        $taken = $this->form->taken(
+            ['wearer.girth' => '17', 'wearer.hand' => 'wide', 'pattern' => '2 sqare'],
+            ['pattern'],
+            $piece,
+            Unit::Centimetre,
+        );
         self::assertSame(170.0, $taken->piece->wearer->girth->millimetres);
         self::assertSame(['wearer.hand' => 'wide', 'pattern' => '2 sqare'], $taken->left);
         self::assertSame(['wearer.hand', 'pattern'], array_keys($taken->faults));
 
-        $taken = $this->form->taken(['beads.dot.diameter' => '1', 'name' => 'Other'], ['beads.dot.diameter'], $piece, Unit::Centimetre);
-        self::assertSame(['beads.dot.diameter' => '1'], $taken->left, 'what was typed is left, though the fault stands at the hole');
+        $taken = $this->form->taken(
+            ['beads.dot.diameter' => '1', 'name' => 'Other'],
+            ['beads.dot.diameter'],
+            $piece,
+            Unit::Centimetre,
+        );
+        self::assertSame(
+            ['beads.dot.diameter' => '1'],
+            $taken->left,
+            'what was typed is left, though the fault stands at the hole',
+        );
         self::assertSame(['beads.dot.hole'], array_keys($taken->faults));
         self::assertSame('Other', $taken->piece->name);
     }
@@ -118,7 +188,10 @@ final class PieceFormTest extends TestCase
     {
         self::assertSame(
             ['wearer.girth' => '6 cm', 'ease' => 'half', 'pattern' => 'gap 2 cm, (', 'beads.dot.hole' => '9'],
-            PieceForm::pinned(['wearer.girth' => '6', 'ease' => 'half', 'pattern' => 'gap 2, (', 'beads.dot.hole' => '9'], Unit::Centimetre),
+            PieceForm::pinned(
+                ['wearer.girth' => '6', 'ease' => 'half', 'pattern' => 'gap 2, (', 'beads.dot.hole' => '9'],
+                Unit::Centimetre,
+            ),
         );
     }
 
@@ -133,8 +206,20 @@ final class PieceFormTest extends TestCase
 
     public function testABeadCalledOtherwiseIsSoEverywhere(): void
     {
-        $piece = Examples::piece(['beads.amber' => ['diameter' => '6 mm'], 'beads.sky' => [], 'findings.hook' => [], 'closure.findings' => ['hook'], 'pattern' => '2 bead amber sky, focal amber']);
-        $read = $this->form->read(['beads.amber.called' => ' Honey ', 'findings.hook.called' => 'catch'] + $this->form->shown($piece), $piece, $piece->unit);
+        $piece = Examples::piece(
+            [
+                'beads.amber' => ['diameter' => '6 mm'],
+                'beads.sky' => [],
+                'findings.hook' => [],
+                'closure.findings' => ['hook'],
+                'pattern' => '2 bead amber sky, focal amber',
+            ],
+        );
+        $read = $this->form->read(
+            ['beads.amber.called' => ' Honey ', 'findings.hook.called' => 'catch'] + $this->form->shown($piece),
+            $piece,
+            $piece->unit,
+        );
 
         self::assertSame(['honey', 'sky'], array_keys($read->beads));
         self::assertSame('2 bead honey sky, focal honey', $read->pattern?->text);
@@ -174,7 +259,11 @@ final class PieceFormTest extends TestCase
     public function testAWordIsSpeltWhereItStands(): void
     {
         $piece = Examples::piece(['beads.cube' => [], 'pattern' => '2 square, word "OLD" of cube']);
-        $spelt = fn (string $path, string $text): ?string => $this->form->read([$path => $text], $piece, $piece->unit)->pattern?->text;
+        $spelt = fn (string $path, string $text): ?string => $this->form->read(
+            [$path => $text],
+            $piece,
+            $piece->unit,
+        )->pattern?->text;
 
         self::assertSame('2 square, word "NEW ONE" of cube', $spelt('word.1', '"NEW ONE"'));
         self::assertSame($piece->pattern?->text, $spelt('word.0', 'NEW'), 'a knot has no letters');

@@ -38,8 +38,16 @@ final class PlanCommandTest extends KernelTestCase
             $plan = json_decode($out, true, 32, \JSON_THROW_ON_ERROR);
             self::assertIsArray($plan);
             self::assertSame(['rinkel-plan', 1], [$plan['format'], $plan['version']]);
-            $valid = (new Validator(max_errors: 5))->validate(json_decode($out), (string) file_get_contents(\dirname(__DIR__, 3).'/docs/plan.schema.json'));
-            self::assertNull($valid->error(), basename($file).': '.json_encode(null === $valid->error() ? [] : (new ErrorFormatter())->format($valid->error())));
+            $valid = (new Validator(max_errors: 5))->validate(
+                json_decode($out),
+                (string) file_get_contents(\dirname(__DIR__, 3).'/docs/plan.schema.json'),
+            );
+            self::assertNull(
+                $valid->error(),
+                basename($file).': '.json_encode(
+                    null === $valid->error() ? [] : (new ErrorFormatter())->format($valid->error()),
+                ),
+            );
         }
     }
 
@@ -49,7 +57,11 @@ final class PlanCommandTest extends KernelTestCase
             [$code, $out] = $this->plan($file, ['--explain' => true]);
             self::assertSame(0, $code);
             self::assertStringContainsString("\nBody: ", $out);
-            self::assertDoesNotMatchRegularExpression('/\b(step|check|figure|role|part)\.[a-z]|[{}]|,  /', $out, basename($file).': every sentence is written');
+            self::assertDoesNotMatchRegularExpression(
+                '/\b(step|check|figure|role|part)\.[a-z]|[{}]|,  /',
+                $out,
+                basename($file).': every sentence is written',
+            );
         }
     }
 
@@ -79,20 +91,46 @@ final class PlanCommandTest extends KernelTestCase
      */
     public static function provideBadFiles(): iterable
     {
-        $with = static fn (string $path, mixed $value): string => (string) json_encode(Examples::document([$path => $value]));
+        $with = static fn (string $path, mixed $value): string => (string) json_encode(
+            Examples::document([$path => $value]),
+        );
         yield 'no JSON' => ['{', 'piece: This is no JSON'];
         yield 'empty' => ['', 'piece: This is no JSON'];
         yield 'a list' => ['[]', 'piece: '];
         yield 'too deep' => [str_repeat('[', 40).str_repeat(']', 40), 'piece: This is no JSON'];
-        yield 'a bad length' => [$with('wearer.girth', '7 1/0'), 'wearer.girth: The fraction in “7 1/0” divides by nothing.'];
+        yield 'a bad length' => [
+            $with('wearer.girth', '7 1/0'),
+            'wearer.girth: The fraction in “7 1/0” divides by nothing.',
+        ];
         yield 'a wrong kind' => [$with('closure.knots', 'four'), 'closure.knots: '];
-        yield 'a strange name' => [$with('wearer.foot', '20 cm'), 'wearer.foot: Nothing here is called “foot”. It could be place, girth,'];
-        yield 'a pattern that does not suit' => [$with('pattern', '2 bead amber'), 'pattern: Line 1, column 1: Nothing here is called “amber”.'];
-        yield 'cords without a task' => [$with('cords.workng', ['thickness' => '2 mm']), 'cords.workng: No cord of such a piece is called “workng”. It could be core, working, slider.'];
-        yield 'a rope of another name' => [(string) json_encode(Examples::bare('rope-knot', ['cords.red' => []])), 'cords.red: No cord of such a piece is called “red”. It could be rope, thread.'];
-        yield 'a finding that is not there' => [$with('closure.findings', ['bow']), 'closure.findings: No finding here is called “bow”. There is none yet.'];
-        yield 'a knot that is none' => [$with('samples.granny', ['pitch' => '3 mm', 'use' => '20 mm']), 'samples.granny: No knot is called “granny”.'];
-        yield 'a closure that does not suit' => [$with('closure.kind', 'elastic'), 'closure.kind: This construction closes with'];
+        yield 'a strange name' => [
+            $with('wearer.foot', '20 cm'),
+            'wearer.foot: Nothing here is called “foot”. It could be place, girth,',
+        ];
+        yield 'a pattern that does not suit' => [
+            $with('pattern', '2 bead amber'),
+            'pattern: Line 1, column 1: Nothing here is called “amber”.',
+        ];
+        yield 'cords without a task' => [
+            $with('cords.workng', ['thickness' => '2 mm']),
+            'cords.workng: No cord of such a piece is called “workng”. It could be core, working, slider.',
+        ];
+        yield 'a rope of another name' => [
+            (string) json_encode(Examples::bare('rope-knot', ['cords.red' => []])),
+            'cords.red: No cord of such a piece is called “red”. It could be rope, thread.',
+        ];
+        yield 'a finding that is not there' => [
+            $with('closure.findings', ['bow']),
+            'closure.findings: No finding here is called “bow”. There is none yet.',
+        ];
+        yield 'a knot that is none' => [
+            $with('samples.granny', ['pitch' => '3 mm', 'use' => '20 mm']),
+            'samples.granny: No knot is called “granny”.',
+        ];
+        yield 'a closure that does not suit' => [
+            $with('closure.kind', 'elastic'),
+            'closure.kind: This construction closes with',
+        ];
         yield 'an unknown construction' => [$with('construction', 'origami'), 'construction: '];
         yield 'a later format' => [$with('version', 9), 'version: This is version 9 of the format'];
     }
@@ -122,7 +160,9 @@ final class PlanCommandTest extends KernelTestCase
      */
     private function plan(string $file, array $options = []): array
     {
-        $command = new CommandTester((new Application(self::bootKernel(['environment' => 'test', 'debug' => false])))->find('rinkel:plan'));
+        $command = new CommandTester(
+            (new Application(self::bootKernel(['environment' => 'test', 'debug' => false])))->find('rinkel:plan'),
+        );
         $code = $command->execute(['file' => $file] + $options);
 
         return [$code, $command->getDisplay()];

@@ -25,7 +25,18 @@ use Rinkel\Tests\Core\Examples;
  */
 final class PagePicturesTest extends TestCase
 {
-    private const WORDS = ['too-tight' => 'too tight', 'snug' => 'snug', 'comfortable' => 'comfortable', 'loose' => 'loose', 'too-loose' => 'too loose', 'wished' => 'worn', 'hand' => 'hand', 'shut' => 'shut', 'open' => 'open', 'label' => 'all of it'];
+    private const WORDS = [
+        'too-tight' => 'too tight',
+        'snug' => 'snug',
+        'comfortable' => 'comfortable',
+        'loose' => 'loose',
+        'too-loose' => 'too loose',
+        'wished' => 'worn',
+        'hand' => 'hand',
+        'shut' => 'shut',
+        'open' => 'open',
+        'label' => 'all of it',
+    ];
 
     public function testTheGaugeIsToScale(): void
     {
@@ -34,14 +45,25 @@ final class PagePicturesTest extends TestCase
         preg_match('/class="gauge-span" data-shut="([\d.]+)" data-open="([\d.]+)"/', $gauge, $span);
         self::assertEqualsWithDelta($plan->draft->closed()->millimetres, (float) ($span[1] ?? 0), 1e-3);
         self::assertEqualsWithDelta($plan->draft->open()->millimetres, (float) ($span[2] ?? 0), 1e-3);
-        preg_match_all('/x="([\d.]+)" y="26" width="([\d.]+)" height="34" class="[^"]*" data-zone="([a-z-]+)"/', $gauge, $zones);
+        preg_match_all(
+            '/x="([\d.]+)" y="26" width="([\d.]+)" height="34" class="[^"]*" data-zone="([a-z-]+)"/',
+            $gauge,
+            $zones,
+        );
         self::assertSame(['too-tight', 'snug', 'comfortable', 'loose', 'too-loose'], $zones[3]);
         // Zones touch, and their borders are as far apart as their girths are.
-        $starts = array_map(static fn (Length $start): float => $start->millimetres, array_values((new EaseScale($plan->draft->piece->wearer))->starts()));
+        $starts = array_map(
+            static fn (Length $start): float => $start->millimetres,
+            array_values((new EaseScale($plan->draft->piece->wearer))->starts()),
+        );
         $scale = ((float) $zones[1][2] - (float) $zones[1][1]) / ($starts[1] - $starts[0]);
         foreach ([1, 2, 3] as $i) {
             self::assertEqualsWithDelta((float) $zones[1][$i] + (float) $zones[2][$i], (float) $zones[1][$i + 1], 0.01);
-            self::assertEqualsWithDelta($scale * ($starts[$i] - $starts[0]), (float) $zones[1][$i + 1] - (float) $zones[1][1], 0.05);
+            self::assertEqualsWithDelta(
+                $scale * ($starts[$i] - $starts[0]),
+                (float) $zones[1][$i + 1] - (float) $zones[1][1],
+                0.05,
+            );
         }
     }
 
@@ -49,11 +71,19 @@ final class PagePicturesTest extends TestCase
     {
         foreach (Examples::plan()->cuts as $cut) {
             $bar = (new CutBar($cut))->paint('split');
-            preg_match_all('/x="([\d.]+)" y="0" width="([\d.]+)" height="14" class="[^"]*" data-part="([a-z]+)"/', $bar, $parts);
+            preg_match_all(
+                '/x="([\d.]+)" y="0" width="([\d.]+)" height="14" class="[^"]*" data-part="([a-z]+)"/',
+                $bar,
+                $parts,
+            );
             self::assertSame(array_keys($cut->parts), $parts[3]);
             self::assertEqualsWithDelta(600, array_sum(array_map(floatval(...), $parts[2])), 0.1);
             foreach ($parts[3] as $i => $part) {
-                self::assertEqualsWithDelta(600 * $cut->part($part)->ratioTo($cut->length), (float) $parts[2][$i], 0.01);
+                self::assertEqualsWithDelta(
+                    600 * $cut->part($part)->ratioTo($cut->length),
+                    (float) $parts[2][$i],
+                    0.01,
+                );
             }
         }
     }
@@ -61,7 +91,13 @@ final class PagePicturesTest extends TestCase
     #[DataProvider('provideShapes')]
     public function testABeadIsAsLongAndWideAsItIs(BeadShape $shape): void
     {
-        $bead = Bead::of($shape, Colour::parse('#336699'), Length::ofMillimetres(6), Length::ofMillimetres(9), Length::ofMillimetres(1.5));
+        $bead = Bead::of(
+            $shape,
+            Colour::parse('#336699'),
+            Length::ofMillimetres(6),
+            Length::ofMillimetres(9),
+            Length::ofMillimetres(1.5),
+        );
         $drawn = BeadPicture::definition('b', 'l', $bead);
 
         self::assertSame(2, substr_count($drawn, 'bead-hole'), 'the hole shows at both ends');
@@ -85,7 +121,14 @@ final class PagePicturesTest extends TestCase
     public function testEveryFindingHasAPictureAtAnySize(FindingKind $kind): void
     {
         foreach ([[12.0, 6.0, 3.0], [0.0, 0.0, 0.0], [200.0, 200.0, 0.0]] as [$length, $width, $inside]) {
-            $drawn = FindingPicture::of(Finding::of($kind, Length::ofMillimetres($length), Length::ofMillimetres($width), Length::ofMillimetres($inside)));
+            $drawn = FindingPicture::of(
+                Finding::of(
+                    $kind,
+                    Length::ofMillimetres($length),
+                    Length::ofMillimetres($width),
+                    Length::ofMillimetres($inside),
+                ),
+            );
             self::assertNotSame('', $drawn);
             self::assertDoesNotMatchRegularExpression('/NAN|INF|r[xy]?="-|width="-|height="-/', $drawn);
         }

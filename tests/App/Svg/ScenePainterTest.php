@@ -23,7 +23,14 @@ final class ScenePainterTest extends TestCase
     public function testEveryDrawingIsSound(Plan $plan): void
     {
         $drawing = new PieceDrawing($plan, 'p');
-        foreach ([$drawing->board(1, 'a <b> & "c"'), $drawing->board(4, 'x'), $drawing->worn('x'), $drawing->small('x'), $drawing->sample('x'), $drawing->closure($plan->draft->wornGap(), 'x')] as $svg) {
+        foreach ([
+            $drawing->board(1, 'a <b> & "c"'),
+            $drawing->board(4, 'x'),
+            $drawing->worn('x'),
+            $drawing->small('x'),
+            $drawing->sample('x'),
+            $drawing->closure($plan->draft->wornGap(), 'x'),
+        ] as $svg) {
             if ('' === $svg) {
                 self::assertFalse($plan->draft->fastened->kind->slides());
                 continue;
@@ -48,7 +55,11 @@ final class ScenePainterTest extends TestCase
         $beads = array_count_values(self::values($board, '//use[not(ancestor::defs)]/@data-bead'));
         ksort($beads);
         self::assertSame($plan->beads, $beads);
-        self::assertEqualsWithDelta($plan->draft->body()->millimetres, (float) (self::values($board, '//path[@class="body-span"]/@data-body')[0] ?? 0), 1e-3);
+        self::assertEqualsWithDelta(
+            $plan->draft->body()->millimetres,
+            (float) (self::values($board, '//path[@class="body-span"]/@data-body')[0] ?? 0),
+            1e-3,
+        );
 
         // What takes the pointer lies side by side from one end of the body to the other.
         $at = 0.0;
@@ -61,7 +72,11 @@ final class ScenePainterTest extends TestCase
             self::assertNotSame('', $hit->getAttribute('data-roles'));
         }
         self::assertLessThanOrEqual($plan->draft->body()->millimetres + 0.5, $at);
-        self::assertLessThan(300_000, \strlen((string) $board->document->saveXML()), 'light enough to be sent with every key');
+        self::assertLessThan(
+            300_000,
+            \strlen((string) $board->document->saveXML()),
+            'light enough to be sent with every key',
+        );
     }
 
     /**
@@ -111,7 +126,10 @@ final class ScenePainterTest extends TestCase
 
     public function testWhatIsWrittenIntoADrawingIsEscaped(): void
     {
-        $plan = Examples::planOf('stretch', ['beads.cube' => ['shape' => 'letter', 'diameter' => '7 mm'], 'pattern' => 'word "<&>" of cube']);
+        $plan = Examples::planOf(
+            'stretch',
+            ['beads.cube' => ['shape' => 'letter', 'diameter' => '7 mm'], 'pattern' => 'word "<&>" of cube'],
+        );
         $board = self::read((new PieceDrawing($plan, 'p'))->board(1, '"><script>'));
 
         self::assertSame('"><script>', self::values($board, '/svg/@aria-label')[0] ?? '');

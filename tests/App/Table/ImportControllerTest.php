@@ -18,14 +18,34 @@ final class ImportControllerTest extends WebCase
         $this->browser->request('GET', '/pieces/'.$piece->id().'/piece.json');
         $saved = (string) $this->browser->getResponse()->getContent();
         $old = (string) file_get_contents(\dirname(__DIR__, 2).'/frozen/piece-1/harbour-rail.json');
-        $bad = (string) json_encode(Examples::document(['wearer.girth' => '75 cm', 'cords.workng' => [], 'closure.knots' => 'many']));
-        $page = $this->upload(['here.json' => $saved, 'old <b>.json' => $old, 'bad.json' => $bad, 'none.json' => '{"a":', 'list.json' => '[1]']);
+        $bad = (string) json_encode(
+            Examples::document(['wearer.girth' => '75 cm', 'cords.workng' => [], 'closure.knots' => 'many']),
+        );
+        $page = $this->upload(
+            [
+                'here.json' => $saved,
+                'old <b>.json' => $old,
+                'bad.json' => $bad,
+                'none.json' => '{"a":',
+                'list.json' => '[1]',
+            ],
+        );
 
         self::assertResponseIsSuccessful();
-        self::assertSame(['Saved here', 'Harbour rail, for Ottoline', 'bad.json', 'none.json', 'list.json'], $page->filter('.piece-name')->extract(['_text']));
-        self::assertStringContainsString('The same piece lies on the Table already', $page->filter('.piece-row')->eq(0)->text());
+        self::assertSame(
+            ['Saved here', 'Harbour rail, for Ottoline', 'bad.json', 'none.json', 'list.json'],
+            $page->filter('.piece-name')->extract(['_text']),
+        );
+        self::assertStringContainsString(
+            'The same piece lies on the Table already',
+            $page->filter('.piece-row')->eq(0)->text(),
+        );
         self::assertCount(2, $page->filter('.piece-row svg'), 'each is drawn');
-        self::assertSame(['wearer.girth', 'closure.knots'], $page->filter('[data-arrival="bad.json"] code')->extract(['_text']), 'faults by path');
+        self::assertSame(
+            ['wearer.girth', 'closure.knots'],
+            $page->filter('[data-arrival="bad.json"] code')->extract(['_text']),
+            'faults by path',
+        );
         self::assertStringContainsString('This is no JSON', $page->filter('[data-arrival="none.json"]')->text());
         self::assertStringContainsString('This is no piece', $page->filter('[data-arrival="list.json"]')->text());
         self::assertCount(1, $this->browser->request('GET', '/')->filter('.piece-row'), 'nothing is laid yet');
@@ -35,12 +55,20 @@ final class ImportControllerTest extends WebCase
         $sent['lay'] = ['1'];
         $this->browser->request('POST', '/import/lay', $sent);
         self::assertResponseRedirects('/', 303);
-        self::assertSame(['Harbour rail, for Ottoline', 'Saved here'], $this->browser->followRedirect()->filter('.piece-name')->extract(['_text']));
+        self::assertSame(
+            ['Harbour rail, for Ottoline', 'Saved here'],
+            $this->browser->followRedirect()->filter('.piece-name')->extract(['_text']),
+        );
     }
 
     public function testEveryExampleThatIsSavedIsReadBackTheSame(): void
     {
-        $files = array_map(static fn (\Rinkel\Core\Piece\Piece $piece): string => (string) json_encode((new PieceWriter())->write($piece)), Examples::shipped());
+        $files = array_map(
+            static fn (\Rinkel\Core\Piece\Piece $piece): string => (string) json_encode(
+                (new PieceWriter())->write($piece),
+            ),
+            Examples::shipped(),
+        );
         $page = $this->upload($files);
 
         self::assertCount(\count($files), $page->filter('input[name="lay[]"]'));

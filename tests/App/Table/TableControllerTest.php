@@ -24,13 +24,22 @@ final class TableControllerTest extends WebCase
     {
         $ids = Constructions::all()->ids();
         $page = $this->browser->request('GET', '/new');
-        $offered = static fn (string $form): array => array_values(array_filter($page->filter('form[aria-labelledby='.$form.'] .making')->extract(['value']), is_string(...)));
+        $offered = static fn (string $form): array => array_values(
+            array_filter($page->filter('form[aria-labelledby='.$form.'] .making')->extract(['value']), is_string(...)),
+        );
         $around = $offered('new-title-around');
         $necks = $offered('new-title-neck');
         self::assertSame([], array_diff($ids, $around, $necks));
         self::assertNotContains('netted-pouch', $around, 'nobody is asked for a wrist to hang a pouch from a neck');
-        foreach ([...array_map(static fn (string $id): array => [$id, 'wrist', '6 1/4 in'], $around), ...array_map(static fn (string $id): array => [$id, 'neck', '13 1/2 in'], $necks)] as [$id, $place, $girth]) {
-            $this->browser->request('POST', '/pieces', ['place' => $place, 'girth' => rtrim($girth, ' in'), 'unit' => 'in', 'construction' => $id]);
+        foreach ([
+            ...array_map(static fn (string $id): array => [$id, 'wrist', '6 1/4 in'], $around),
+            ...array_map(static fn (string $id): array => [$id, 'neck', '13 1/2 in'], $necks),
+        ] as [$id, $place, $girth]) {
+            $this->browser->request(
+                'POST',
+                '/pieces',
+                ['place' => $place, 'girth' => rtrim($girth, ' in'), 'unit' => 'in', 'construction' => $id],
+            );
             self::assertResponseStatusCodeSame(303);
             $piece = $this->browser->followRedirect();
             self::assertSame($girth, $piece->filter('#wearer-girth')->attr('value'), $place);
@@ -42,13 +51,24 @@ final class TableControllerTest extends WebCase
 
     public function testSomebodyMeasuredBeforeIsEnough(): void
     {
-        $this->browser->request('POST', '/people', ['name' => 'Ottoline', 'wrist' => '15.8', 'hand' => '19.6', 'unit' => 'cm']);
+        $this->browser->request(
+            'POST',
+            '/people',
+            ['name' => 'Ottoline', 'wrist' => '15.8', 'hand' => '19.6', 'unit' => 'cm'],
+        );
         $page = $this->browser->request('GET', '/new');
         $id = $page->filter('#new-girth-person option')->last()->attr('value');
-        $this->browser->request('POST', '/pieces', ['girth' => '', 'person' => $id, 'unit' => 'cm', 'construction' => 'stretch']);
+        $this->browser->request(
+            'POST',
+            '/pieces',
+            ['girth' => '', 'person' => $id, 'unit' => 'cm', 'construction' => 'stretch'],
+        );
         $piece = $this->browser->followRedirect();
 
-        self::assertSame(['15.8 cm', '19.6 cm'], [$piece->filter('#wearer-girth')->attr('value'), $piece->filter('#wearer-hand')->attr('value')]);
+        self::assertSame(
+            ['15.8 cm', '19.6 cm'],
+            [$piece->filter('#wearer-girth')->attr('value'), $piece->filter('#wearer-hand')->attr('value')],
+        );
     }
 
     public function testANecklaceTakesTheNeckThatWasMeasuredAndNoOther(): void
@@ -57,7 +77,11 @@ final class TableControllerTest extends WebCase
             $this->browser->request('POST', '/people', ['name' => $name, 'unit' => 'cm'] + $measures);
             $id = $this->browser->request('GET', '/new')->filter('#new-neck-person option')->last()->attr('value');
 
-            return $this->browser->request('POST', '/pieces', ['place' => 'neck', 'girth' => '', 'person' => $id, 'unit' => 'cm', 'construction' => 'netted-pouch']);
+            return $this->browser->request(
+                'POST',
+                '/pieces',
+                ['place' => 'neck', 'girth' => '', 'person' => $id, 'unit' => 'cm', 'construction' => 'netted-pouch'],
+            );
         };
 
         $page = $made('Ada', ['wrist' => '16.2', 'hand' => '20']);
@@ -65,18 +89,40 @@ final class TableControllerTest extends WebCase
         self::assertSame('Ada’s neck is not measured yet; type it here.', self::text($page, '#new-neck-fault'));
         $made('Bea', ['neck' => '34', 'head' => '56.5']);
         $piece = $this->browser->followRedirect();
-        self::assertSame(['34 cm', '56.5 cm', '60 cm'], [$piece->filter('#wearer-girth')->attr('value'), $piece->filter('#wearer-hand')->attr('value'), $piece->filter('#length')->attr('value')]);
+        self::assertSame(
+            ['34 cm', '56.5 cm', '60 cm'],
+            [
+                $piece->filter('#wearer-girth')->attr('value'),
+                $piece->filter('#wearer-hand')->attr('value'),
+                $piece->filter('#length')->attr('value'),
+            ],
+        );
 
-        $page = $this->browser->request('POST', '/pieces', ['place' => 'neck', 'girth' => '72', 'unit' => 'cm', 'construction' => 'netted-pouch']);
+        $page = $this->browser->request(
+            'POST',
+            '/pieces',
+            ['place' => 'neck', 'girth' => '72', 'unit' => 'cm', 'construction' => 'netted-pouch'],
+        );
         self::assertSame('A neck of 72 cm? It goes from 20 cm to 65 cm.', self::text($page, '#new-neck-fault'));
-        self::assertSame(['72', ''], [$page->filter('#new-neck')->attr('value'), $page->filter('#new-girth')->attr('value')]);
-        $page = $this->browser->request('POST', '/pieces', ['place' => 'wrist', 'girth' => '16', 'unit' => 'cm', 'construction' => 'netted-pouch']);
+        self::assertSame(
+            ['72', ''],
+            [$page->filter('#new-neck')->attr('value'), $page->filter('#new-girth')->attr('value')],
+        );
+        $page = $this->browser->request(
+            'POST',
+            '/pieces',
+            ['place' => 'wrist', 'girth' => '16', 'unit' => 'cm', 'construction' => 'netted-pouch'],
+        );
         self::assertStringContainsString('not worn there', self::text($page, '.fault'));
     }
 
     public function testABadWristIsToldAndKept(): void
     {
-        $page = $this->browser->request('POST', '/pieces', ['girth' => '"><i>', 'construction' => 'stretch', 'unit' => 'cm']);
+        $page = $this->browser->request(
+            'POST',
+            '/pieces',
+            ['girth' => '"><i>', 'construction' => 'stretch', 'unit' => 'cm'],
+        );
 
         self::assertResponseStatusCodeSame(422);
         self::assertSame('"><i>', $page->filter('#new-girth')->attr('value'));

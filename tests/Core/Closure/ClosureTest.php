@@ -21,7 +21,10 @@ final class ClosureTest extends TestCase
         $found = self::closed($kind);
         $tail = $found->draft->fastened->tail;
         self::assertNotNull($tail);
-        $given = self::closed($kind, ['closure.tail' => (string) $tail, 'pattern' => '1 square x '.$found->draft->setting->counts[0]]);
+        $given = self::closed(
+            $kind,
+            ['closure.tail' => (string) $tail, 'pattern' => '1 square x '.$found->draft->setting->counts[0]],
+        );
 
         self::assertTrue($given->draft->open()->equals($found->draft->open()));
         self::assertTrue($given->draft->closed()->equals($found->draft->closed()));
@@ -32,7 +35,8 @@ final class ClosureTest extends TestCase
     }
 
     /**
-     * Moves the body's ends apart in small steps and asks at each whether the parts can lie so without passing each other.
+     * Moves the body's ends apart in small steps and asks at each whether the parts can lie so without passing each
+     * other.
      */
     #[DataProvider('provideSliding')]
     public function testMovingTheKnotsStepByStepFindsTheSameRange(string $kind): void
@@ -75,12 +79,23 @@ final class ClosureTest extends TestCase
         $draft = self::closed('double-barrel')->draft;
         $laid = $draft->ring->atSkin();
 
-        self::assertEqualsWithDelta(($draft->fastened->tail->millimetres ?? 0.0) + ($draft->fastened->length->millimetres ?? 0.0), $laid->minus($draft->goal)->millimetres, 2.79 / 2, 'as the body comes in whole knots');
+        self::assertEqualsWithDelta(
+            ($draft->fastened->tail->millimetres ?? 0.0) + ($draft->fastened->length->millimetres ?? 0.0),
+            $laid->minus($draft->goal)->millimetres,
+            2.79 / 2,
+            'as the body comes in whole knots',
+        );
     }
 
     public function testALoopGoesAroundItsButton(): void
     {
-        $plan = self::closed('button-loop', ['findings.disc' => ['kind' => 'button', 'length' => '14 mm', 'width' => '3 mm'], 'closure.findings' => ['disc']]);
+        $plan = self::closed(
+            'button-loop',
+            [
+                'findings.disc' => ['kind' => 'button', 'length' => '14 mm', 'width' => '3 mm'],
+                'closure.findings' => ['disc'],
+            ],
+        );
         // Around a button lying in the loop: twice its diameter and edge, 34 mm, and 6 % for firm cord; flat half of it.
         self::assertEqualsWithDelta(34 * 1.06 / 2, $plan->draft->fastened->length->millimetres ?? 0.0, 1e-9);
         self::assertNull(Examples::check($plan, 'loop-too-small'));
@@ -103,7 +118,10 @@ final class ClosureTest extends TestCase
      */
     public function testASecondLoopIsASecondSize(): void
     {
-        $plan = self::closed('button-loop', ['closure.loops' => 2, 'findings.disc' => ['kind' => 'button', 'length' => '10 mm', 'width' => '3 mm']]);
+        $plan = self::closed(
+            'button-loop',
+            ['closure.loops' => 2, 'findings.disc' => ['kind' => 'button', 'length' => '10 mm', 'width' => '3 mm']],
+        );
         [$near, $far] = $plan->draft->fastened->sizes;
 
         self::assertGreaterThan(12.7, $far->minus($near)->millimetres);
@@ -116,7 +134,11 @@ final class ClosureTest extends TestCase
     public function testAClaspAddsItsFindings(): void
     {
         self::assertEqualsWithDelta(38.1, self::closed('clasp')->draft->fastened->narrow->millimetres, 1e-9);
-        $findings = ['hook' => ['kind' => 'clasp', 'length' => '12 mm'], 'ring' => ['kind' => 'ring', 'length' => '5 mm'], 'chain' => ['kind' => 'extender', 'length' => '40 mm']];
+        $findings = [
+            'hook' => ['kind' => 'clasp', 'length' => '12 mm'],
+            'ring' => ['kind' => 'ring', 'length' => '5 mm'],
+            'chain' => ['kind' => 'extender', 'length' => '40 mm'],
+        ];
         $plan = self::closed('clasp', ['findings' => $findings, 'closure.findings' => ['hook', 'ring', 'chain']]);
 
         self::assertEqualsWithDelta(17, $plan->draft->fastened->narrow->millimetres, 1e-9);

@@ -28,7 +28,8 @@ final class SquareKnotSliderTest extends TestCase
     }
 
     /**
-     * Moves the right end away from the left in small steps, the slider staying where tails allow, until both stops hold.
+     * Moves the right end away from the left in small steps, the slider staying where tails allow, until both stops
+     * hold.
      */
     #[DataProvider('provideSizes')]
     public function testMovingTheKnotsStepByStepFindsTheSameRange(float $slider, float $tail): void

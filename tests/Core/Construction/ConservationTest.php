@@ -32,7 +32,11 @@ final class ConservationTest extends TestCase
             $at += $plan->draft->setting->elements[$i]->length->millimetres;
         }
         self::assertEqualsWithDelta($at, $plan->draft->body()->millimetres, 1e-6);
-        self::assertEqualsWithDelta($plan->draft->body()->minus($plan->draft->goal)->millimetres, $plan->draft->setting->over->millimetres, 1e-6);
+        self::assertEqualsWithDelta(
+            $plan->draft->body()->minus($plan->draft->goal)->millimetres,
+            $plan->draft->setting->over->millimetres,
+            1e-6,
+        );
         self::assertEqualsWithDelta(
             $plan->draft->ring->laid($plan->draft->closed())->millimetres,
             $plan->draft->body()->plus($plan->draft->fastened->narrow)->millimetres,
@@ -56,7 +60,10 @@ final class ConservationTest extends TestCase
                 continue;
             }
             self::assertSame([$role->count, $role->folded], [$cut->count, $cut->folded]);
-            self::assertTrue($role->carries || $cut->part('closure')->isZero(), 'only what carries the closure takes for it');
+            self::assertTrue(
+                $role->carries || $cut->part('closure')->isZero(),
+                'only what carries the closure takes for it',
+            );
             if (!$role->halved) {
                 $taken = 0.0;
                 foreach ($plan->draft->setting->elements as $element) {
@@ -64,10 +71,18 @@ final class ConservationTest extends TestCase
                         $taken += ($element->takes[$lane] ?? Take::none())->total()->millimetres;
                     }
                 }
-                self::assertEqualsWithDelta($taken, $cut->part('straight')->plus($cut->part('knots'))->millimetres, 1e-6, $cut->role);
+                self::assertEqualsWithDelta(
+                    $taken,
+                    $cut->part('straight')->plus($cut->part('knots'))->millimetres,
+                    1e-6,
+                    $cut->role,
+                );
             }
             self::assertGreaterThanOrEqual(-1e-9, $cut->part('rounding')->millimetres);
-            self::assertLessThan($plan->draft->piece->unit->cutStep()->millimetres, $cut->part('rounding')->millimetres);
+            self::assertLessThan(
+                $plan->draft->piece->unit->cutStep()->millimetres,
+                $cut->part('rounding')->millimetres,
+            );
         }
     }
 
@@ -80,11 +95,18 @@ final class ConservationTest extends TestCase
         foreach ($plan->draft->setting->elements as $element) {
             self::assertFalse($element->length->isNegative(), $element->word());
             foreach ($element->takes as $role => $take) {
-                self::assertFalse($take->straight->isNegative() || $take->knots->isNegative(), $element->word().' of '.$role);
+                self::assertFalse(
+                    $take->straight->isNegative() || $take->knots->isNegative(),
+                    $element->word().' of '.$role,
+                );
             }
         }
         $total = array_sum(array_map(static fn (Cut $cut): float => $cut->total()->millimetres, $plan->cuts));
-        self::assertEqualsWithDelta($total, array_sum(array_map(static fn (array $one): float => $one[1]->millimetres, $plan->cordTotals())), 1e-6);
+        self::assertEqualsWithDelta(
+            $total,
+            array_sum(array_map(static fn (array $one): float => $one[1]->millimetres, $plan->cordTotals())),
+            1e-6,
+        );
     }
 
     #[DataProvider('providePlans')]
@@ -101,16 +123,24 @@ final class ConservationTest extends TestCase
         ksort($counted);
         self::assertSame($counted, $plan->beads);
         foreach ($plan->neighbours as $near) {
-            $there = (new Planner())->plan($plan->draft->piece->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)));
+            $there = (new Planner())->plan(
+                $plan->draft->piece->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)),
+            );
             self::assertSame($near->beads, array_sum($there->draft->setting->beads()), $near->pattern);
-            self::assertEqualsWithDelta($near->closed->millimetres, $there->draft->ring->inside($there->draft->body()->plus($plan->draft->fastened->narrow))->millimetres, 1e-6);
+            self::assertEqualsWithDelta(
+                $near->closed->millimetres,
+                $there->draft->ring->inside($there->draft->body()->plus($plan->draft->fastened->narrow))->millimetres,
+                1e-6,
+            );
         }
     }
 
     #[DataProvider('providePlans')]
     public function testTheUnitChangesNothingButTheRounding(Plan $plan): void
     {
-        $other = (new Planner())->plan($plan->draft->piece->withUnit($plan->draft->piece->unit->isImperial() ? Unit::Centimetre : Unit::Inch));
+        $other = (new Planner())->plan(
+            $plan->draft->piece->withUnit($plan->draft->piece->unit->isImperial() ? Unit::Centimetre : Unit::Inch),
+        );
         self::assertEqualsWithDelta($plan->draft->body()->millimetres, $other->draft->body()->millimetres, 1e-9);
         foreach ($plan->cuts as $i => $cut) {
             self::assertEqualsWithDelta($cut->needed()->millimetres, $other->cuts[$i]->needed()->millimetres, 1e-6);
@@ -124,7 +154,15 @@ final class ConservationTest extends TestCase
     #[DataProvider('providePlans')]
     public function testTheThickestElementDecidesTheBend(Plan $plan): void
     {
-        $thickest = max([0.0, ...array_map(static fn (Element $element): float => $element->length->isZero() ? 0.0 : $element->thickness->millimetres, $plan->draft->setting->elements)]);
+        $thickest = max(
+            [
+                0.0,
+                ...array_map(
+                    static fn (Element $element): float => $element->length->isZero() ? 0.0 : $element->thickness->millimetres,
+                    $plan->draft->setting->elements,
+                ),
+            ],
+        );
 
         self::assertGreaterThanOrEqual($thickest - 1e-9, $plan->draft->ring->thickness->millimetres);
     }
@@ -136,7 +174,9 @@ final class ConservationTest extends TestCase
     {
         foreach (Constructions::all()->ids() as $id) {
             yield $id => [Examples::planOf($id)];
-            yield $id.' in wraps' => [Examples::planOf($id, ['wraps' => 2, 'wearer.upper' => '18 cm', 'wearer.upperAt' => '5 cm'])];
+            yield $id.' in wraps' => [
+                Examples::planOf($id, ['wraps' => 2, 'wearer.upper' => '18 cm', 'wearer.upperAt' => '5 cm']),
+            ];
         }
         foreach (Examples::shipped() as $name => $piece) {
             yield $name => [(new Planner())->plan($piece)];

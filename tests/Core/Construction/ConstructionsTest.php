@@ -28,7 +28,13 @@ final class ConstructionsTest extends TestCase
     {
         $offered = [];
         foreach (Constructions::all()->ids() as $id) {
-            array_push($offered, ...array_map(static fn (ClosureKind $kind): string => $kind->id(), Constructions::all()->named($id)?->closures() ?? []));
+            array_push(
+                $offered,
+                ...array_map(
+                    static fn (ClosureKind $kind): string => $kind->id(),
+                    Constructions::all()->named($id)?->closures() ?? [],
+                ),
+            );
         }
         foreach (KnownClosures::all()->ids() as $id) {
             $kind = KnownClosures::all()->named($id);
@@ -46,7 +52,10 @@ final class ConstructionsTest extends TestCase
         $layout = new Layout($plan);
 
         self::assertSame($plan->draft->fastened->kind->slides(), null !== $layout->sliding(30));
-        self::assertGreaterThan($plan->draft->body()->millimetres - 1e-6, $layout->flat()->right - $layout->flat()->left);
+        self::assertGreaterThan(
+            $plan->draft->body()->millimetres - 1e-6,
+            $layout->flat()->right - $layout->flat()->left,
+        );
     }
 
     /**

@@ -18,8 +18,8 @@ use Rinkel\Tests\Core\Examples;
 final class PracticeTest extends TestCase
 {
     /**
-     * Two halves from a focal, each of one 18 in core and one 30 in working cord, both folded; 8 square knots, a small bead and 42 half
-     * knots make 2 1/2 in; the slider comes from 6 in, with 5 or 6 square knots.
+     * Two halves from a focal, each of one 18 in core and one 30 in working cord, both folded; 8 square knots, a small
+     * bead and 42 half knots make 2 1/2 in; the slider comes from 6 in, with 5 or 6 square knots.
      */
     public function testABraceletInTwoHalves(): void
     {
@@ -50,7 +50,8 @@ final class PracticeTest extends TestCase
     }
 
     /**
-     * Connector bracelet: two arm-lengths (about 48 in) for working cords are more than needed; 5 to 6 turns around the hand do.
+     * Connector bracelet: two arm-lengths (about 48 in) for working cords are more than needed; 5 to 6 turns around the
+     * hand do.
      */
     public function testTurnsAroundTheHandAndArmLengths(): void
     {
@@ -67,7 +68,14 @@ final class PracticeTest extends TestCase
     public function testANecklaceOfOneCord(): void
     {
         self::assertInches(5, 6, BarrelKnot::tyingEnd());
-        $plan = Examples::planOf('strung-beads', ['wearer' => ['place' => 'neck', 'girth' => '14 in'], 'length' => '20 in', 'cords.cord' => ['fibre' => 'leather', 'thickness' => '1 mm']]);
+        $plan = Examples::planOf(
+            'strung-beads',
+            [
+                'wearer' => ['place' => 'neck', 'girth' => '14 in'],
+                'length' => '20 in',
+                'cords.cord' => ['fibre' => 'leather', 'thickness' => '1 mm'],
+            ],
+        );
 
         self::assertInches(40, 60, $plan->cuts[0]->length);
     }
@@ -87,21 +95,35 @@ final class PracticeTest extends TestCase
      */
     public function testASliderOverManyEnds(): void
     {
-        $plan = Examples::plan(['cords.core.count' => 3, 'cords.core.thickness' => '0.8 mm', 'cords.working.thickness' => '0.8 mm', 'closure.knots' => 3]);
+        $plan = Examples::plan(
+            [
+                'cords.core.count' => 3,
+                'cords.core.thickness' => '0.8 mm',
+                'cords.working.thickness' => '0.8 mm',
+                'closure.knots' => 3,
+            ],
+        );
 
         self::assertLessThan(15, $plan->cuts[2]->length->in(Unit::Inch));
     }
 
     /**
-     * Nobody likes to cut off a hand's length of leather at the end: beyond what is knotted, run, closed and held, a cut has no more
-     * than the margin on its knots and one step of rounding.
+     * Nobody likes to cut off a hand's length of leather at the end: beyond what is knotted, run, closed and held, a
+     * cut has no more than the margin on its knots and one step of rounding.
      */
     public function testNothingIsCutForNothing(): void
     {
         foreach (Examples::planOf('knotted-strands')->cuts as $cut) {
-            self::assertSame(['straight', 'knots', 'ends', 'margin', 'rounding'], array_keys($cut->parts + ['rounding' => Length::zero()]));
+            self::assertSame(
+                ['straight', 'knots', 'ends', 'margin', 'rounding'],
+                array_keys($cut->parts + ['rounding' => Length::zero()]),
+            );
             self::assertLessThan(10, $cut->part('rounding')->millimetres);
-            self::assertEqualsWithDelta(Cut::MARGIN * $cut->part('knots')->millimetres, $cut->part('margin')->millimetres, 1e-9);
+            self::assertEqualsWithDelta(
+                Cut::MARGIN * $cut->part('knots')->millimetres,
+                $cut->part('margin')->millimetres,
+                1e-9,
+            );
         }
     }
 
@@ -118,8 +140,8 @@ final class PracticeTest extends TestCase
     }
 
     /**
-     * Wave band in 0.5 mm nylon, 3 mm rounds, 11/0 seed beads, four to a round: eight waves of four steps and two square knots make 7 to
-     * 7 1/2 in; from 1 m of core and 2 m of working cord.
+     * Wave band in 0.5 mm nylon, 3 mm rounds, 11/0 seed beads, four to a round: eight waves of four steps and two
+     * square knots make 7 to 7 1/2 in; from 1 m of core and 2 m of working cord.
      */
     public function testAWaveBand(): void
     {
@@ -137,7 +159,13 @@ final class PracticeTest extends TestCase
      */
     public function testAStrandBundle(): void
     {
-        $plan = Examples::planOf('strand-bundle', ['pattern' => '6 whip, gap 92 mm, 6 whip', 'closure' => ['kind' => 'square-slider', 'knots' => 2, 'tail' => '25 mm']]);
+        $plan = Examples::planOf(
+            'strand-bundle',
+            [
+                'pattern' => '6 whip, gap 92 mm, 6 whip',
+                'closure' => ['kind' => 'square-slider', 'knots' => 2, 'tail' => '25 mm'],
+            ],
+        );
         $cuts = array_column($plan->cuts, null, 'role');
 
         self::assertInches(5, 6, $cuts['sea']->length);
@@ -154,7 +182,11 @@ final class PracticeTest extends TestCase
         $laced = Examples::planOf('laced-chain');
         self::assertEqualsWithDelta(2.0, $laced->cuts[0]->part('knots')->ratioTo($laced->draft->body()), 0.35);
         $braided = Examples::planOf('braided-chain');
-        self::assertEqualsWithDelta(4.0, $braided->cuts[0]->part('knots')->ratioTo($braided->draft->piece->wearer->girth), 0.8);
+        self::assertEqualsWithDelta(
+            4.0,
+            $braided->cuts[0]->part('knots')->ratioTo($braided->draft->piece->wearer->girth),
+            0.8,
+        );
     }
 
     /**
@@ -162,11 +194,19 @@ final class PracticeTest extends TestCase
      */
     public function testARopeKnot(): void
     {
-        $plan = Examples::planOf('rope-knot', ['cords.rope' => ['fibre' => 'cotton', 'thickness' => '9 mm', 'count' => 2], 'closure' => ['kind' => 'butted']]);
+        $plan = Examples::planOf(
+            'rope-knot',
+            [
+                'cords.rope' => ['fibre' => 'cotton', 'thickness' => '9 mm', 'count' => 2],
+                'closure' => ['kind' => 'butted'],
+            ],
+        );
 
         self::assertSame(4, $plan->cuts[0]->count);
         self::assertInches(14, 24, $plan->cuts[0]->length);
-        self::assertTrue($plan->cuts[0]->part('straight')->plus($plan->cuts[0]->part('knots'))->isShorterThan(Length::ofCentimetres(50)));
+        self::assertTrue(
+            $plan->cuts[0]->part('straight')->plus($plan->cuts[0]->part('knots'))->isShorterThan(Length::ofCentimetres(50)),
+        );
     }
 
     /**
@@ -174,7 +214,15 @@ final class PracticeTest extends TestCase
      */
     public function testANettedPouch(): void
     {
-        $plan = Examples::planOf('netted-pouch', ['wearer' => ['place' => 'neck', 'girth' => '34 cm'], 'length' => '26 in', 'pattern' => 'braid fit, net 5 every 1/2 in, focal lock, braid fit', 'beads.lock' => ['diameter' => '10 mm', 'hole' => '4 mm']]);
+        $plan = Examples::planOf(
+            'netted-pouch',
+            [
+                'wearer' => ['place' => 'neck', 'girth' => '34 cm'],
+                'length' => '26 in',
+                'pattern' => 'braid fit, net 5 every 1/2 in, focal lock, braid fit',
+                'beads.lock' => ['diameter' => '10 mm', 'hole' => '4 mm'],
+            ],
+        );
 
         self::assertSame([4, true], [$plan->cuts[0]->count, $plan->cuts[0]->folded]);
         self::assertInches(36, 60, $plan->cuts[0]->length);

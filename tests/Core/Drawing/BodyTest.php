@@ -45,14 +45,30 @@ final class BodyTest extends TestCase
     {
         $drawn = static function (string $name): array {
             $pair = ['fibre' => 'polyester', 'thickness' => '0.8 mm', 'colour' => '#aa3322'];
-            $scene = self::flat(Examples::planOf('stacked-band', ['cords' => ['core' => ['thickness' => '0.8 mm', 'count' => 2], $name => $pair, 'blue' => $pair], 'pattern' => '(3 square in '.$name.', 3 square in blue) x fit']));
+            $scene = self::flat(
+                Examples::planOf(
+                    'stacked-band',
+                    [
+                        'cords' => ['core' => ['thickness' => '0.8 mm', 'count' => 2], $name => $pair, 'blue' => $pair],
+                        'pattern' => '(3 square in '.$name.', 3 square in blue) x fit',
+                    ],
+                ),
+            );
 
-            return [\count($scene->cords), \count($scene->placed), array_values(array_unique(array_map(static fn (Placed $knot): string => $knot->role, $scene->placed)))];
+            return [
+                \count($scene->cords),
+                \count($scene->placed),
+                array_values(array_unique(array_map(static fn (Placed $knot): string => $knot->role, $scene->placed))),
+            ];
         };
         [$cords, $knots, $ties] = $drawn('red');
         self::assertGreaterThan(20, $knots);
         foreach (['long', 'short', 'rope', 'end', 'mesh', 'lace', 'left', 'working', 'strand'] as $name) {
-            self::assertSame([$cords, $knots, array_map(static fn (string $tie): string => 'red' === $tie ? $name : $tie, $ties)], $drawn($name), $name);
+            self::assertSame(
+                [$cords, $knots, array_map(static fn (string $tie): string => 'red' === $tie ? $name : $tie, $ties)],
+                $drawn($name),
+                $name,
+            );
         }
     }
 
@@ -69,7 +85,12 @@ final class BodyTest extends TestCase
 
     public function testTheArmsOfAWaveMirrorEachOtherAndTheirRoundsDoNotOverlap(): void
     {
-        $rounds = array_values(array_filter(self::flat(Examples::planOf('wave-band'))->beads, static fn (DrawnBead $bead): bool => 'round' === $bead->name));
+        $rounds = array_values(
+            array_filter(
+                self::flat(Examples::planOf('wave-band'))->beads,
+                static fn (DrawnBead $bead): bool => 'round' === $bead->name,
+            ),
+        );
         $wave = \array_slice($rounds, 0, 8);
         for ($i = 0; $i < 4; ++$i) {
             self::assertEqualsWithDelta($wave[$i]->x, $wave[$i + 4]->x, 1e-6);
@@ -93,11 +114,18 @@ final class BodyTest extends TestCase
     {
         $plan = Examples::planOf('knotted-strands');
         $beads = self::flat($plan)->beads;
-        $strand = static fn (int $side): array => array_values(array_filter($beads, static fn (DrawnBead $bead): bool => ($bead->y <=> 0) === $side));
+        $strand = static fn (int $side): array => array_values(
+            array_filter($beads, static fn (DrawnBead $bead): bool => ($bead->y <=> 0) === $side),
+        );
         [$one, $two] = [$strand(-1), $strand(1)];
 
         self::assertCount(\count($one), $two);
-        self::assertEqualsWithDelta(($one[1]->x - $one[0]->x) / 2, $two[0]->x - $one[0]->x, 1e-6, 'shifted by half a repeat');
+        self::assertEqualsWithDelta(
+            ($one[1]->x - $one[0]->x) / 2,
+            $two[0]->x - $one[0]->x,
+            1e-6,
+            'shifted by half a repeat',
+        );
         self::assertLessThanOrEqual($plan->draft->body()->millimetres + 1e-6, $two[\count($two) - 1]->end());
     }
 
@@ -112,9 +140,21 @@ final class BodyTest extends TestCase
 
     public function testHalvesLeaveTheFindingFree(): void
     {
-        $plan = Examples::plan(['findings.ring' => ['kind' => 'connector', 'length' => '20 mm', 'width' => '20 mm', 'inside' => '14 mm'], 'pattern' => '1 square x fit, focal ring, mirror']);
+        $plan = Examples::plan(
+            [
+                'findings.ring' => [
+                    'kind' => 'connector',
+                    'length' => '20 mm',
+                    'width' => '20 mm',
+                    'inside' => '14 mm',
+                ],
+                'pattern' => '1 square x fit, focal ring, mirror',
+            ],
+        );
         $scene = self::flat($plan);
-        $ring = array_values(array_filter($scene->findings, static fn (DrawnFinding $drawnFinding): bool => $drawnFinding->beneath))[0];
+        $ring = array_values(
+            array_filter($scene->findings, static fn (DrawnFinding $drawnFinding): bool => $drawnFinding->beneath),
+        )[0];
         foreach ($scene->cords as $cord) {
             $xs = array_map(static fn ($point): float => $point->x, $cord->points);
             self::assertFalse(min($xs) < $ring->x + 8 && max($xs) > $ring->x + 12, 'no core goes through the ring');
@@ -125,34 +165,66 @@ final class BodyTest extends TestCase
     public function testLinksFollowEachOtherByTheirPitch(): void
     {
         $plan = Examples::planOf('laced-chain');
-        $links = array_values(array_filter(self::flat($plan)->findings, static fn (DrawnFinding $drawnFinding): bool => 'link' === $drawnFinding->finding->kind->value));
+        $links = array_values(
+            array_filter(
+                self::flat($plan)->findings,
+                static fn (DrawnFinding $drawnFinding): bool => 'link' === $drawnFinding->finding->kind->value,
+            ),
+        );
 
         self::assertCount($plan->draft->setting->count(ElementKind::Link), $links);
         self::assertEqualsWithDelta($links[0]->finding->pitch()->millimetres, $links[1]->x - $links[0]->x, 1e-9);
-        self::assertLessThan($links[0]->finding->length->millimetres, $links[1]->x - $links[0]->x, 'each lies in the next');
+        self::assertLessThan(
+            $links[0]->finding->length->millimetres,
+            $links[1]->x - $links[0]->x,
+            'each lies in the next',
+        );
     }
 
     public function testAPouchHangsUnderItsLockBead(): void
     {
-        $scene = self::flat(Examples::planOf('netted-pouch', ['wearer' => ['place' => 'neck', 'girth' => '34 cm'], 'length' => '60 cm']));
+        $scene = self::flat(
+            Examples::planOf(
+                'netted-pouch',
+                ['wearer' => ['place' => 'neck', 'girth' => '34 cm'], 'length' => '60 cm'],
+            ),
+        );
         $lock = $scene->beads[0];
 
         self::assertCount(1, $scene->hanging);
         self::assertEqualsWithDelta(($lock->x + $lock->end()) / 2, $scene->hanging[0]->x, 1e-9);
         self::assertNotSame([], $scene->hanging[0]->scene->cords);
-        $lowest = max([0.0, ...array_map(static fn (Cord $cord): float => max(array_map(static fn ($point): float => $point->y, $cord->points)), $scene->hanging[0]->scene->cords)]);
+        $lowest = max(
+            [
+                0.0,
+                ...array_map(
+                    static fn (Cord $cord): float => max(
+                        array_map(static fn ($point): float => $point->y, $cord->points),
+                    ),
+                    $scene->hanging[0]->scene->cords,
+                ),
+            ],
+        );
         self::assertLessThanOrEqual($scene->hanging[0]->scene->height, $lowest);
     }
 
     public function testLegsOfARopeKnotMeetItsKnot(): void
     {
         $scene = self::flat(Examples::planOf('rope-knot'));
-        $knot = array_values(array_filter($scene->placed, static fn (Placed $placed): bool => str_starts_with($placed->motif->name, 'interlace')))[0];
+        $knot = array_values(
+            array_filter(
+                $scene->placed,
+                static fn (Placed $placed): bool => str_starts_with($placed->motif->name, 'interlace'),
+            ),
+        )[0];
         $legs = array_filter($scene->cords, static fn (Cord $cord): bool => 2 === \count($cord->points));
 
         self::assertCount(8, $legs, 'two ropes in each of two legs on both sides');
         foreach ($legs as $leg) {
-            self::assertTrue($leg->points[1]->x > $knot->x && $leg->points[0]->x < $knot->x || $leg->points[0]->x < $knot->end(), 'the knot covers their ends');
+            self::assertTrue(
+                $leg->points[1]->x > $knot->x && $leg->points[0]->x < $knot->x || $leg->points[0]->x < $knot->end(),
+                'the knot covers their ends',
+            );
         }
     }
 
@@ -166,13 +238,32 @@ final class BodyTest extends TestCase
             self::assertGreaterThan($body($plan) + 30, $scene->right, $kind.' has a tail on the right');
         }
         $loops = Examples::plan(['closure' => ['kind' => 'button-loop', 'loops' => 2]]);
-        self::assertEqualsWithDelta(-$loops->draft->fastened->wide->millimetres, self::flat($loops)->left, 2, 'two loops, one behind the other');
+        self::assertEqualsWithDelta(
+            -$loops->draft->fastened->wide->millimetres,
+            self::flat($loops)->left,
+            2,
+            'two loops, one behind the other',
+        );
         $clasp = Examples::planOf('knotted-strands');
-        $left = array_sum(array_map(static fn (DrawnFinding $drawnFinding): float => $drawnFinding->x < 0 ? $drawnFinding->finding->length->millimetres : 0.0, self::flat($clasp)->findings));
+        $left = array_sum(
+            array_map(
+                static fn (DrawnFinding $drawnFinding): float => $drawnFinding->x < 0 ? $drawnFinding->finding->length->millimetres : 0.0,
+                self::flat($clasp)->findings,
+            ),
+        );
         self::assertEqualsWithDelta(-$left, self::flat($clasp)->left, 1e-6, 'clasp, ring and end in a row');
-        self::assertEqualsWithDelta($clasp->draft->fastened->narrow->millimetres, $left + self::flat($clasp)->right - $body($clasp), 1e-6, 'together they add what the plan says');
+        self::assertEqualsWithDelta(
+            $clasp->draft->fastened->narrow->millimetres,
+            $left + self::flat($clasp)->right - $body($clasp),
+            1e-6,
+            'together they add what the plan says',
+        );
         $elastic = Examples::planOf('stretch');
-        self::assertSame([0.0, $body($elastic)], [self::flat($elastic)->left, self::flat($elastic)->right], 'elastic has no ends');
+        self::assertSame(
+            [0.0, $body($elastic)],
+            [self::flat($elastic)->left, self::flat($elastic)->right],
+            'elastic has no ends',
+        );
     }
 
     private static function flat(Plan $plan): Scene

@@ -29,10 +29,20 @@ final class LayoutTest extends TestCase
         self::assertEqualsWithDelta(0, $scene->stretches[0]->from, 1e-9);
         self::assertEqualsWithDelta($body, $last->to, 0.1);
         foreach ($scene->stretches as $i => $stretch) {
-            self::assertEqualsWithDelta($stretch->to, $scene->stretches[$i + 1]->from ?? $stretch->to, 1e-6, 'no gap between parts');
+            self::assertEqualsWithDelta(
+                $stretch->to,
+                $scene->stretches[$i + 1]->from ?? $stretch->to,
+                1e-6,
+                'no gap between parts',
+            );
         }
         $worn = (new Layout($plan))->worn();
-        self::assertEqualsWithDelta($plan->draft->ring->laid($plan->draft->worn())->millimetres, $worn->right - $worn->left, 0.1, 'the ring closes');
+        self::assertEqualsWithDelta(
+            $plan->draft->ring->laid($plan->draft->worn())->millimetres,
+            $worn->right - $worn->left,
+            0.1,
+            'the ring closes',
+        );
     }
 
     #[DataProvider('providePlans')]
@@ -56,7 +66,13 @@ final class LayoutTest extends TestCase
     public function testBeadsLieInOrderAndTouchAtMost(Plan $plan): void
     {
         $beads = (new Layout($plan))->flat()->beads;
-        usort($beads, static fn (DrawnBead $drawnBead, DrawnBead $other): int => [round($drawnBead->y, 6), $drawnBead->x] <=> [round($other->y, 6), $other->x]);
+        usort(
+            $beads,
+            static fn (
+                DrawnBead $drawnBead,
+                DrawnBead $other,
+            ): int => [round($drawnBead->y, 6), $drawnBead->x] <=> [round($other->y, 6), $other->x],
+        );
         foreach ($beads as $i => $bead) {
             $next = $beads[$i + 1] ?? null;
             if (null !== $next && abs($next->y - $bead->y) < 1e-5 && 0.0 === $bead->turn) {
@@ -64,12 +80,29 @@ final class LayoutTest extends TestCase
             }
             foreach (\array_slice($beads, $i + 1) as $other) {
                 if (abs($other->y - $bead->y) > 1e-5 && $other->x < $bead->end() && $bead->x < $other->end()) {
-                    $apart = hypot($other->y - $bead->y, ($other->x + $other->end()) / 2 - ($bead->x + $bead->end()) / 2);
-                    self::assertGreaterThanOrEqual(min($bead->bead->diameter->millimetres, $bead->bead->length->millimetres, $other->bead->diameter->millimetres, $other->bead->length->millimetres) * (0.0 === $bead->turn && 0.0 === $other->turn ? 0.99 : 0.85), $apart, 'side by side');
+                    $apart = hypot(
+                        $other->y - $bead->y,
+                        ($other->x + $other->end()) / 2 - ($bead->x + $bead->end()) / 2,
+                    );
+                    self::assertGreaterThanOrEqual(
+                        min(
+                            $bead->bead->diameter->millimetres,
+                            $bead->bead->length->millimetres,
+                            $other->bead->diameter->millimetres,
+                            $other->bead->length->millimetres,
+                        ) * (0.0 === $bead->turn && 0.0 === $other->turn ? 0.99 : 0.85),
+                        $apart,
+                        'side by side',
+                    );
                 }
             }
         }
-        self::assertNotSame(0, \count($beads) + \count((new Layout($plan))->flat()->placed) + \count((new Layout($plan))->flat()->findings));
+        self::assertNotSame(
+            0,
+            \count($beads) + \count((new Layout($plan))->flat()->placed) + \count(
+                (new Layout($plan))->flat()->findings,
+            ),
+        );
     }
 
     /**
@@ -100,13 +133,18 @@ final class LayoutTest extends TestCase
         $plan = Examples::plan();
         $scene = (new Layout($plan))->sliding($plan->draft->fastened->wide->millimetres);
         self::assertNotNull($scene);
-        $slider = array_values(array_filter($scene->placed, static fn (Placed $placed): bool => 'slider' === $placed->motif->name))[0];
+        $slider = array_values(
+            array_filter($scene->placed, static fn (Placed $placed): bool => 'slider' === $placed->motif->name),
+        )[0];
         [$onLeftTail, $onRightTail] = self::stops($scene);
 
         self::assertSame(4, $slider->count);
         self::assertEqualsWithDelta($slider->x, $onRightTail->x, 1e-9);
         self::assertEqualsWithDelta($slider->end(), $onLeftTail->x, 1e-9);
-        self::assertNull((new Layout(Examples::planOf('stretch')))->sliding(10), 'what does not slide has no such picture');
+        self::assertNull(
+            (new Layout(Examples::planOf('stretch')))->sliding(10),
+            'what does not slide has no such picture',
+        );
     }
 
     /**
@@ -149,11 +187,31 @@ final class LayoutTest extends TestCase
     {
         $lines = [\sprintf('from %.2f to %.2f, %.2f across', $scene->left, $scene->right, $scene->height)];
         foreach ($scene->cords as $cord) {
-            $points = array_map(static fn ($point): string => \sprintf('%.2f,%.2f', $point->x, $point->y), $cord->points);
-            $lines[] = \sprintf('cord %s %.2f: %s', $cord->role, $cord->thickness, implode(' ', \count($points) > 6 ? [...\array_slice($points, 0, 3), '…', ...\array_slice($points, -3)] : $points));
+            $points = array_map(
+                static fn ($point): string => \sprintf('%.2f,%.2f', $point->x, $point->y),
+                $cord->points,
+            );
+            $lines[] = \sprintf(
+                'cord %s %.2f: %s',
+                $cord->role,
+                $cord->thickness,
+                implode(
+                    ' ',
+                    \count($points) > 6 ? [...\array_slice($points, 0, 3), '…', ...\array_slice($points, -3)] : $points,
+                ),
+            );
         }
         foreach ($scene->placed as $placed) {
-            $lines[] = \sprintf('%d x %s at %.2f,%.2f to %.2f by %.2f%s', $placed->count, $placed->motif->name, $placed->x, $placed->y, $placed->end(), $placed->scale, $placed->turned ? ', turned' : '');
+            $lines[] = \sprintf(
+                '%d x %s at %.2f,%.2f to %.2f by %.2f%s',
+                $placed->count,
+                $placed->motif->name,
+                $placed->x,
+                $placed->y,
+                $placed->end(),
+                $placed->scale,
+                $placed->turned ? ', turned' : '',
+            );
         }
         foreach ($scene->findings as $drawn) {
             $lines[] = \sprintf('%s at %.2f,%.2f', $drawn->finding->kind->value, $drawn->x, $drawn->y);
@@ -170,7 +228,9 @@ final class LayoutTest extends TestCase
      */
     private static function stops(Scene $scene): array
     {
-        return array_values(array_filter($scene->placed, static fn (Placed $placed): bool => 'stop' === $placed->motif->name));
+        return array_values(
+            array_filter($scene->placed, static fn (Placed $placed): bool => 'stop' === $placed->motif->name),
+        );
     }
 
     /**
@@ -178,9 +238,21 @@ final class LayoutTest extends TestCase
      */
     public function testABarrelIsDrawnWithItsWrapsHoweverLongItsSampleIs(): void
     {
-        $plan = Examples::planOf('spaced-knots', ['pattern' => '1 barrel 4, gap fit, 2 barrel 2', 'samples.barrel' => ['pitch' => '11 mm', 'use' => '60 mm']]);
-        $barrels = array_filter((new Layout($plan))->flat()->placed, static fn (Placed $placed): bool => $placed->knots > 0);
+        $plan = Examples::planOf(
+            'spaced-knots',
+            [
+                'pattern' => '1 barrel 4, gap fit, 2 barrel 2',
+                'samples.barrel' => ['pitch' => '11 mm', 'use' => '60 mm'],
+            ],
+        );
+        $barrels = array_filter(
+            (new Layout($plan))->flat()->placed,
+            static fn (Placed $placed): bool => $placed->knots > 0,
+        );
 
-        self::assertSame(['barrel-cord-4', 'barrel-cord-2', 'barrel-cord-2'], array_values(array_map(static fn (Placed $placed): string => $placed->motif->name, $barrels)));
+        self::assertSame(
+            ['barrel-cord-4', 'barrel-cord-2', 'barrel-cord-2'],
+            array_values(array_map(static fn (Placed $placed): string => $placed->motif->name, $barrels)),
+        );
     }
 }

@@ -44,7 +44,10 @@ final class MotifTest extends TestCase
     public function testOverAndUnderAlternateAlongTheFirstCord(): void
     {
         [$first, $second] = $this->squareKnot()->strands;
-        $signs = array_map(static fn (array $crossing): string => $crossing['over'] ? 'over' : 'under', self::crossings($first, $second));
+        $signs = array_map(
+            static fn (array $crossing): string => $crossing['over'] ? 'over' : 'under',
+            self::crossings($first, $second),
+        );
 
         // Each half knot: under the second cord's arch, over it on the core, under its arch on the other edge.
         self::assertSame(['under', 'over', 'under', 'under', 'over', 'under'], $signs);
@@ -146,7 +149,10 @@ final class MotifTest extends TestCase
                 }
                 $cut = self::cut($from, $to, $start, $end);
                 if (null !== $cut && $level !== $height) {
-                    $crossings[(int) round(1000 * ($from->x + $cut * ($to->x - $from->x))).'/'.$i] = ['at' => $i + $cut, 'over' => $level > $height];
+                    $crossings[(int) round(1000 * ($from->x + $cut * ($to->x - $from->x))).'/'.$i] = [
+                        'at' => $i + $cut,
+                        'over' => $level > $height,
+                    ];
                 }
             }
         }

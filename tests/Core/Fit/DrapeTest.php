@@ -17,11 +17,16 @@ final class DrapeTest extends TestCase
         $drape = Drape::hanging(Length::ofMillimetres($neck), Length::ofMillimetres($drop), $pointed);
 
         self::assertEqualsWithDelta($drop, $drape->drop()->millimetres, 1e-6);
-        self::assertEqualsWithDelta($drop, (new Drape(Length::ofMillimetres($neck), $drape->length(), $pointed))->drop()->millimetres, 1e-6);
+        self::assertEqualsWithDelta(
+            $drop,
+            (new Drape(Length::ofMillimetres($neck), $drape->length(), $pointed))->drop()->millimetres,
+            1e-6,
+        );
     }
 
     /**
-     * Walked along in small steps the drawn loop is as long as the necklace, closes behind the neck, and is lowest in its middle.
+     * Walked along in small steps the drawn loop is as long as the necklace, closes behind the neck, and is lowest in
+     * its middle.
      */
     #[DataProvider('provideNecklaces')]
     public function testTheDrawnLoopIsAsLongAsTheNecklace(float $neck, float $drop, bool $pointed): void
@@ -30,7 +35,9 @@ final class DrapeTest extends TestCase
         $half = $drape->length()->millimetres / 2;
         $walked = 0.0;
         for ($i = 0; $i < 4000; ++$i) {
-            $walked += $drape->at(-$half + $i * $half / 2000, 0)->distanceTo($drape->at(-$half + ($i + 1) * $half / 2000, 0));
+            $walked += $drape->at(-$half + $i * $half / 2000, 0)->distanceTo(
+                $drape->at(-$half + ($i + 1) * $half / 2000, 0),
+            );
         }
 
         self::assertEqualsWithDelta(2 * $half, $walked, 0.05);
@@ -51,15 +58,19 @@ final class DrapeTest extends TestCase
     }
 
     /**
-     * Two tangents from a point D below the axis of a wheel of radius r are sqrt(D² − r²) long each and touch it acos(r / D) off the
-     * line to it: the rest of the wheel is 2 pi − 2 acos(r / D).
+     * Two tangents from a point D below the axis of a wheel of radius r are sqrt(D² − r²) long each and touch it acos(r
+     * / D) off the line to it: the rest of the wheel is 2 pi − 2 acos(r / D).
      */
     public function testToAPointItIsTwoTangentsAndTheRestOfTheNeck(): void
     {
         $r = 340 / 2 / \M_PI;
         $d = $r + 150;
 
-        self::assertEqualsWithDelta(2 * sqrt($d ** 2 - $r ** 2) + $r * (2 * \M_PI - 2 * acos($r / $d)), Drape::hanging(Length::ofMillimetres(340), Length::ofMillimetres(150), true)->length()->millimetres, 1e-6);
+        self::assertEqualsWithDelta(
+            2 * sqrt($d ** 2 - $r ** 2) + $r * (2 * \M_PI - 2 * acos($r / $d)),
+            Drape::hanging(Length::ofMillimetres(340), Length::ofMillimetres(150), true)->length()->millimetres,
+            1e-6,
+        );
     }
 
     public function testAPointHangsLowerThanARoundString(): void
@@ -67,8 +78,13 @@ final class DrapeTest extends TestCase
         $neck = Length::ofMillimetres(340);
         $length = Length::ofMillimetres(600);
 
-        self::assertTrue((new Drape($neck, $length, true))->drop()->isLongerThan((new Drape($neck, $length, false))->drop()));
-        self::assertTrue((new Drape($neck, Length::ofMillimetres(330), true))->drop()->isZero(), 'what is shorter than the neck does not hang');
+        self::assertTrue(
+            (new Drape($neck, $length, true))->drop()->isLongerThan((new Drape($neck, $length, false))->drop()),
+        );
+        self::assertTrue(
+            (new Drape($neck, Length::ofMillimetres(330), true))->drop()->isZero(),
+            'what is shorter than the neck does not hang',
+        );
     }
 
     /**
@@ -76,8 +92,15 @@ final class DrapeTest extends TestCase
      */
     public function testNamesOfLengths(): void
     {
-        $style = static fn (float $inches): string => (new Drape(Length::ofMillimetres(340), Length::ofInches($inches), false))->style();
+        $style = static fn (float $inches): string => (new Drape(
+            Length::ofMillimetres(340),
+            Length::ofInches($inches),
+            false,
+        ))->style();
 
-        self::assertSame(['choker', 'princess', 'princess', 'matinee', 'opera', 'rope', ''], array_map($style, [16, 17, 18, 22, 30, 45, 8]));
+        self::assertSame(
+            ['choker', 'princess', 'princess', 'matinee', 'opera', 'rope', ''],
+            array_map($style, [16, 17, 18, 22, 30, 45, 8]),
+        );
     }
 }

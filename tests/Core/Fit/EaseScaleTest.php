@@ -50,7 +50,11 @@ final class EaseScaleTest extends TestCase
     {
         $wrist = Length::ofCentimetres(16);
 
-        self::assertEqualsWithDelta(205, (new Wearer($wrist, Measured::Snug, Length::ofMillimetres(205)))->handGirth()->millimetres, 1e-9);
+        self::assertEqualsWithDelta(
+            205,
+            (new Wearer($wrist, Measured::Snug, Length::ofMillimetres(205)))->handGirth()->millimetres,
+            1e-9,
+        );
         // Palm over wrist of about 1.23 in published surveys (from memory); over the thumb it is more, by less than a tenth.
         $ratio = (new Wearer($wrist, Measured::Snug))->handGirth()->ratioTo($wrist);
         self::assertGreaterThan(1.23, $ratio);
@@ -58,8 +62,8 @@ final class EaseScaleTest extends TestCase
     }
 
     /**
-     * Means of either sex in the 1988 anthropometric survey of US Army personnel, in cm, from memory and rounded: head over neck 57 over
-     * 38 and 54.5 over 32. The estimate lies within 3 % of their mean.
+     * Means of either sex in the 1988 anthropometric survey of US Army personnel, in cm, from memory and rounded: head
+     * over neck 57 over 38 and 54.5 over 32. The estimate lies within 3 % of their mean.
      */
     public function testWhatANecklacePassesIsEstimatedFromASurvey(): void
     {

@@ -15,8 +15,8 @@ use Rinkel\Core\Measure\Unit;
 final class RingTest extends TestCase
 {
     /**
-     * Common practice: add half an inch to a snug wrist, times the wraps: 6 in and three wraps are 19 1/2 in. The thickness comes on
-     * top of that.
+     * Common practice: add half an inch to a snug wrist, times the wraps: 6 in and three wraps are 19 1/2 in. The
+     * thickness comes on top of that.
      */
     public function testThreeSnugWrapsOfSixInches(): void
     {
@@ -35,7 +35,8 @@ final class RingTest extends TestCase
     }
 
     /**
-     * A ring with the radius r inside and thickness t has a middle line of 2 pi (r + t / 2): pi t longer than its inside.
+     * A ring with the radius r inside and thickness t has a middle line of 2 pi (r + t / 2): pi t longer than its
+     * inside.
      */
     public function testThickBeadsWantThirtyOneMillimetresMore(): void
     {
@@ -49,7 +50,14 @@ final class RingTest extends TestCase
 
     public function testEachWrapLiesAtItsPlaceUpTheArm(): void
     {
-        $wearer = new Wearer(Length::ofMillimetres(160), Measured::Snug, null, BodyPlace::Wrist, Length::ofMillimetres(190), Length::ofMillimetres(60));
+        $wearer = new Wearer(
+            Length::ofMillimetres(160),
+            Measured::Snug,
+            null,
+            BodyPlace::Wrist,
+            Length::ofMillimetres(190),
+            Length::ofMillimetres(60),
+        );
         $ring = new Ring($wearer, Length::zero(), 4, Length::ofMillimetres(2), Length::ofMillimetres(6));
         $sum = 0.0;
         for ($i = 0; $i < 4; ++$i) {
@@ -63,7 +71,14 @@ final class RingTest extends TestCase
     public function testAnAskedLengthCountsInsteadOfTheFit(): void
     {
         $wearer = new Wearer(Length::ofMillimetres(340), Measured::Snug, null, BodyPlace::Neck);
-        $ring = new Ring($wearer, Length::zero(), 1, Length::ofMillimetres(5), Length::ofMillimetres(5), Length::ofMillimetres(520));
+        $ring = new Ring(
+            $wearer,
+            Length::zero(),
+            1,
+            Length::ofMillimetres(5),
+            Length::ofMillimetres(5),
+            Length::ofMillimetres(520),
+        );
 
         self::assertEqualsWithDelta(520, $ring->wished()->millimetres, 1e-9);
         self::assertEqualsWithDelta(520, $ring->atSkin()->millimetres, 1e-9);
@@ -71,6 +86,12 @@ final class RingTest extends TestCase
 
     private static function ring(float $inches, float $ease, int $wraps, float $thickness): Ring
     {
-        return new Ring(new Wearer(Length::ofInches($inches), Measured::Snug), Length::ofInches($ease), $wraps, Length::ofMillimetres($thickness), Length::ofMillimetres(5));
+        return new Ring(
+            new Wearer(Length::ofInches($inches), Measured::Snug),
+            Length::ofInches($ease),
+            $wraps,
+            Length::ofMillimetres($thickness),
+            Length::ofMillimetres(5),
+        );
     }
 }

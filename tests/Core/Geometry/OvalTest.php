@@ -43,7 +43,11 @@ final class OvalTest extends TestCase
         $oval = new Oval(180, 0, new Point(0, 0));
         foreach ([0.0, 17.0, 45.0, 80.0, 151.0] as $x) {
             self::assertEqualsWithDelta(4, $oval->at($x, 4)->distanceTo($oval->at($x, 0)), 1e-9);
-            self::assertLessThan(hypot($oval->at($x, 0)->x, $oval->at($x, 0)->y), hypot($oval->at($x, 4)->x, $oval->at($x, 4)->y), 'towards the maker is inwards');
+            self::assertLessThan(
+                hypot($oval->at($x, 0)->x, $oval->at($x, 0)->y),
+                hypot($oval->at($x, 4)->x, $oval->at($x, 4)->y),
+                'towards the maker is inwards',
+            );
         }
     }
 }

@@ -13,8 +13,8 @@ use Rinkel\Core\Measure\Unit;
 final class RoundNetTest extends TestCase
 {
     /**
-     * Knots on a drum, joined by cords of fixed length to their neighbours in the row below, pulled down by a weight: relaxed step by
-     * step in space, without the formula, the net comes out as deep as the formula says.
+     * Knots on a drum, joined by cords of fixed length to their neighbours in the row below, pulled down by a weight:
+     * relaxed step by step in space, without the formula, the net comes out as deep as the formula says.
      */
     #[DataProvider('provideNets')]
     public function testARelaxedNetIsAsDeep(int $columns, float $every, int $rows, float $girth): void
@@ -39,7 +39,11 @@ final class RoundNetTest extends TestCase
         }
         $net = new RoundNet($columns, Length::ofMillimetres($every), $rows);
 
-        self::assertEqualsWithDelta(array_sum($heights[$rows]) / $columns, $net->depth(Length::ofMillimetres($girth))->millimetres, 0.05 * $net->depthFlat()->millimetres);
+        self::assertEqualsWithDelta(
+            array_sum($heights[$rows]) / $columns,
+            $net->depth(Length::ofMillimetres($girth))->millimetres,
+            0.05 * $net->depthFlat()->millimetres,
+        );
     }
 
     /**
@@ -62,7 +66,12 @@ final class RoundNetTest extends TestCase
 
         self::assertGreaterThan(2.0, $net->depth(Length::ofMillimetres(55))->in(Unit::Inch));
         self::assertLessThan(2.5, $net->depth(Length::ofMillimetres(55))->in(Unit::Inch));
-        self::assertEqualsWithDelta(2.5, $net->depthFlat()->in(Unit::Inch), 1e-9, 'pulled straight, with nothing in it');
+        self::assertEqualsWithDelta(
+            2.5,
+            $net->depthFlat()->in(Unit::Inch),
+            1e-9,
+            'pulled straight, with nothing in it',
+        );
     }
 
     public function testAStoneGoesInAndStaysIn(): void

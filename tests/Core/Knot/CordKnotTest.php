@@ -24,8 +24,8 @@ final class CordKnotTest extends TestCase
 {
     /**
      * Each wrap of a barrel is a helix around the cord's two own strands: one turn of a helix of radius r and rise w is
-     * sqrt((2 pi r)² + w²). Around two strands of the same cord the hull gives 2 + 2 pi, around one 2 pi: a dressed wrap lies
-     * between, and a whole knot a little over as many.
+     * sqrt((2 pi r)² + w²). Around two strands of the same cord the hull gives 2 + 2 pi, around one 2 pi: a dressed
+     * wrap lies between, and a whole knot a little over as many.
      */
     #[DataProvider('provideWraps')]
     public function testABarrelTakesAsManyHelixTurnsAsWraps(int $wraps): void
@@ -38,7 +38,9 @@ final class CordKnotTest extends TestCase
         self::assertGreaterThan($wraps * $least, $turns);
         self::assertLessThan(($wraps + 1) * $most, $turns);
         self::assertEqualsWithDelta(($wraps + 1) * 0.95, $knot->pitch->millimetres, 1e-9);
-        self::assertTrue((new BarrelKnot($wraps))->pulledHard(self::cord(1))->use->isShorterThan($knot->use) || 1 === $wraps);
+        self::assertTrue(
+            (new BarrelKnot($wraps))->pulledHard(self::cord(1))->use->isShorterThan($knot->use) || 1 === $wraps,
+        );
     }
 
     /**
@@ -52,8 +54,8 @@ final class CordKnotTest extends TestCase
     }
 
     /**
-     * The hull around a core and two own cords beside it, for cores of half, one and two diameters (docs/model.md): exact for equal
-     * cords, three diameters and the full turn.
+     * The hull around a core and two own cords beside it, for cores of half, one and two diameters (docs/model.md):
+     * exact for equal cords, three diameters and the full turn.
      */
     #[DataProvider('provideTurns')]
     public function testASlidingBarrelGoesAroundCoreAndItself(float $core, float $turn, float $within): void
@@ -61,7 +63,11 @@ final class CordKnotTest extends TestCase
         $cord = self::cord(1);
         $three = (new BarrelKnot(3))->sliding($cord, self::cord($core));
 
-        self::assertEqualsWithDelta(3 * ($turn + 0.6) + 1.7, $three->use->millimetres / Fibre::Leather->useFactor(), $within);
+        self::assertEqualsWithDelta(
+            3 * ($turn + 0.6) + 1.7,
+            $three->use->millimetres / Fibre::Leather->useFactor(),
+            $within,
+        );
         self::assertEqualsWithDelta(3.5 * 0.95, $three->pitch->millimetres, 1e-9);
     }
 
@@ -87,8 +93,8 @@ final class CordKnotTest extends TestCase
     }
 
     /**
-     * The tight trefoil closed to a ring has a ropelength of 16.372 diameters (Ashton, Cantarella, Piatek, Rawdon 2011, 32.743 radii,
-     * from memory). The open overhand engages less: it lacks the arc that closes it.
+     * The tight trefoil closed to a ring has a ropelength of 16.372 diameters (Ashton, Cantarella, Piatek, Rawdon 2011,
+     * 32.743 radii, from memory). The open overhand engages less: it lacks the arc that closes it.
      */
     public function testTheOverhandStaysBelowTheIdealTrefoil(): void
     {
@@ -103,13 +109,19 @@ final class CordKnotTest extends TestCase
     {
         $cord = self::cord(1);
         $core = new Bundle(Length::ofMillimetres(1), 2);
-        $book = new KnotBook(Tension::Even, ['square' => new Sample(Length::ofMillimetres(3.3), Length::ofMillimetres(19))]);
+        $book = new KnotBook(
+            Tension::Even,
+            ['square' => new Sample(Length::ofMillimetres(3.3), Length::ofMillimetres(19))],
+        );
         $tied = $book->around(new Square(), $core, $cord);
 
         self::assertSame([3.3, 19.0], [$tied->pitch->millimetres, $tied->use->millimetres]);
         self::assertTrue($book->hasSample(new Square()));
         self::assertFalse($book->hasSample(new HalfLeft()));
-        self::assertNotEquals(3.3, (new KnotBook(Tension::Even))->around(new Square(), $core, $cord)->pitch->millimetres);
+        self::assertNotEquals(
+            3.3,
+            (new KnotBook(Tension::Even))->around(new Square(), $core, $cord)->pitch->millimetres,
+        );
     }
 
     private static function cord(float $thickness): Cord

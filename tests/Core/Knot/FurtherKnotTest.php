@@ -30,7 +30,8 @@ final class FurtherKnotTest extends TestCase
     }
 
     /**
-     * The way through the knot is longer than straight on, and not longer than around a circle as wide as the knot with both its legs.
+     * The way through the knot is longer than straight on, and not longer than around a circle as wide as the knot with
+     * both its legs.
      */
     public function testTheLoopsOfARopeKnotAreAsLongAsTheirCurve(): void
     {
@@ -40,13 +41,24 @@ final class FurtherKnotTest extends TestCase
         $one = (new Interlace())->tied(self::cord(9), 1);
         $two = (new Interlace())->tied(self::cord(9), 2);
 
-        self::assertEqualsWithDelta(9 * $length + 18, $one->use->millimetres, 1e-9, 'and a quarter of a rope at eight crossings');
-        self::assertEqualsWithDelta(2 * $one->pitch->millimetres, $two->pitch->millimetres, 1e-9, 'two ropes make it twice as large');
+        self::assertEqualsWithDelta(
+            9 * $length + 18,
+            $one->use->millimetres,
+            1e-9,
+            'and a quarter of a rope at eight crossings',
+        );
+        self::assertEqualsWithDelta(
+            2 * $one->pitch->millimetres,
+            $two->pitch->millimetres,
+            1e-9,
+            'two ropes make it twice as large',
+        );
         self::assertTrue($one->thickness->equals($two->thickness), 'but no thicker');
     }
 
     /**
-     * A strand of a braid at 45 degrees takes sqrt(2) times its length at most where it crosses; the mean of a flat braid is 1.30 ± 0.08.
+     * A strand of a braid at 45 degrees takes sqrt(2) times its length at most where it crosses; the mean of a flat
+     * braid is 1.30 ± 0.08.
      */
     public function testABraidTakesLessThanASlantedStrand(): void
     {
@@ -55,7 +67,10 @@ final class FurtherKnotTest extends TestCase
         self::assertGreaterThan(100, $plait->use->millimetres);
         self::assertLessThan(100 * \M_SQRT2, $plait->use->millimetres);
         self::assertEqualsWithDelta(3, $plait->width->millimetres, 1e-9);
-        self::assertTrue((new Plait())->of(self::cord(1), 4, Length::ofMillimetres(100))->width->isLongerThan($plait->width), 'a doubled strand makes it wider');
+        self::assertTrue(
+            (new Plait())->of(self::cord(1), 4, Length::ofMillimetres(100))->width->isLongerThan($plait->width),
+            'a doubled strand makes it wider',
+        );
     }
 
     /**

@@ -41,22 +41,39 @@ final class KnownKnotsTest extends TestCase
     public function testAKnotFromOutsideIsReadPlannedTakenAndDrawn(): void
     {
         $toy = new TripleOverhand();
-        $document = Examples::bare('spaced-knots', ['pattern' => '(2 triple overhand, gap fit) x 5, 1 barrel 3', 'samples' => []]);
+        $document = Examples::bare(
+            'spaced-knots',
+            ['pattern' => '(2 triple overhand, gap fit) x 5, 1 barrel 3', 'samples' => []],
+        );
         $plan = (new Planner())->plan((new PieceReader(KnownKnots::all()->and($toy)))->read($document));
 
-        self::assertCount(10, array_filter($plan->draft->setting->elements, static fn ($one): bool => $one->knot === $toy));
+        self::assertCount(
+            10,
+            array_filter($plan->draft->setting->elements, static fn ($one): bool => $one->knot === $toy),
+        );
         self::assertStringContainsString('2 triple overhand', (string) $plan->draft->pattern);
         self::assertEqualsWithDelta(6 * 1.5, $plan->draft->setting->elements[0]->length->millimetres, 1e-9);
         $drawn = (new Layout($plan, Pictures::all()->and($toy, $toy)))->flat();
-        self::assertCount(10, array_filter($drawn->placed, static fn (Placed $placed): bool => 'triple' === $placed->motif->name));
+        self::assertCount(
+            10,
+            array_filter($drawn->placed, static fn (Placed $placed): bool => 'triple' === $placed->motif->name),
+        );
 
-        $more = (new Planner())->plan((new PieceReader(KnownKnots::all()->and($toy)))->read(Examples::bare('spaced-knots', ['pattern' => '(2 triple overhand, gap fit) x 6, 1 barrel 3'])));
+        $more = (new Planner())->plan(
+            (new PieceReader(KnownKnots::all()->and($toy)))->read(
+                Examples::bare('spaced-knots', ['pattern' => '(2 triple overhand, gap fit) x 6, 1 barrel 3']),
+            ),
+        );
         self::assertGreaterThan($plan->cuts[0]->length->millimetres - 1, $more->cuts[0]->length->millimetres);
     }
 
     public function testAKnotWithoutAPictureIsNotDrawnAsAnother(): void
     {
-        $plan = (new Planner())->plan((new PieceReader(KnownKnots::all()->and(new TripleOverhand())))->read(Examples::bare('spaced-knots', ['pattern' => '1 triple overhand, gap fit'])));
+        $plan = (new Planner())->plan(
+            (new PieceReader(KnownKnots::all()->and(new TripleOverhand())))->read(
+                Examples::bare('spaced-knots', ['pattern' => '1 triple overhand, gap fit']),
+            ),
+        );
 
         $this->expectExceptionMessage('Nobody draws a triple overhand.');
         (new Layout($plan))->flat();
@@ -65,6 +82,10 @@ final class KnownKnotsTest extends TestCase
     public function testAConstructionThatDoesNotTieItSaysSo(): void
     {
         $this->expectExceptionMessage('This construction has no "triple overhand"');
-        (new Planner())->plan((new PieceReader(KnownKnots::all()->and(new TripleOverhand())))->read(Examples::bare('square-knot-band', ['pattern' => '1 triple overhand'])));
+        (new Planner())->plan(
+            (new PieceReader(KnownKnots::all()->and(new TripleOverhand())))->read(
+                Examples::bare('square-knot-band', ['pattern' => '1 triple overhand']),
+            ),
+        );
     }
 }

@@ -34,8 +34,14 @@ final class SamplesReachAllTest extends TestCase
     public function testAThirstySampleLengthensTheCut(string $construction, string $knot, array $changes = []): void
     {
         $pitch = '3 mm';
-        $modest = Examples::planOf($construction, $changes + ['samples' => [$knot => ['pitch' => $pitch, 'use' => '20 mm']]]);
-        $thirsty = Examples::planOf($construction, $changes + ['samples' => [$knot => ['pitch' => $pitch, 'use' => '45 mm']]]);
+        $modest = Examples::planOf(
+            $construction,
+            $changes + ['samples' => [$knot => ['pitch' => $pitch, 'use' => '20 mm']]],
+        );
+        $thirsty = Examples::planOf(
+            $construction,
+            $changes + ['samples' => [$knot => ['pitch' => $pitch, 'use' => '45 mm']]],
+        );
 
         self::assertGreaterThan(self::cord($modest) + 5, self::cord($thirsty));
     }
@@ -59,10 +65,17 @@ final class SamplesReachAllTest extends TestCase
     {
         $cord = new Cord(Fibre::WaxedCotton, Length::ofMillimetres(1), Colour::parse('#224466'));
         $model = static fn (int $turns) => (new Barrel())->tied(Ground::itself($cord, 1, $turns), Tension::Even);
-        $book = new KnotBook(Tension::Even, ['barrel' => new Sample(Length::ofMillimetres(5), Length::ofMillimetres(31))]);
+        $book = new KnotBook(
+            Tension::Even,
+            ['barrel' => new Sample(Length::ofMillimetres(5), Length::ofMillimetres(31))],
+        );
 
         self::assertEqualsWithDelta(31, $book->in(new Barrel(), $cord)->use->millimetres, 1e-9);
-        self::assertEqualsWithDelta(31 * $model(5)->use->ratioTo($model(3)->use), $book->in(new Barrel(), $cord, 1, 5)->use->millimetres, 1e-9);
+        self::assertEqualsWithDelta(
+            31 * $model(5)->use->ratioTo($model(3)->use),
+            $book->in(new Barrel(), $cord, 1, 5)->use->millimetres,
+            1e-9,
+        );
         self::assertGreaterThan(5, $book->in(new Barrel(), $cord, 1, 4)->pitch->millimetres);
         self::assertLessThan(5, $book->in(new Barrel(), $cord, 1, 2)->pitch->millimetres);
     }
@@ -74,7 +87,10 @@ final class SamplesReachAllTest extends TestCase
             $ends = $plan->draft->construction->ends($plan->draft->piece);
             $counted = $plan->draft->piece->knots()->in(new Overhand(), $ends->cord, $ends->count)->pitch->millimetres;
             self::assertEqualsWithDelta((float) $pitch, $counted, 1e-9);
-            $stops = array_filter((new Layout($plan))->flat()->placed, static fn (Placed $placed): bool => str_starts_with($placed->motif->name, 'stop'));
+            $stops = array_filter(
+                (new Layout($plan))->flat()->placed,
+                static fn (Placed $placed): bool => str_starts_with($placed->motif->name, 'stop'),
+            );
             self::assertNotSame([], $stops);
             foreach ($stops as $stop) {
                 self::assertEqualsWithDelta($counted, $stop->motif->length * $stop->scale, 1e-9);

@@ -103,9 +103,21 @@ final class SinnetTest extends TestCase
     public function testTheTurnIsTheHullOfTheCoreOffsetByHalfTheCord(): void
     {
         // Stadium: two half circles of radius (c + w) / 2 and two straights of one core distance.
-        self::assertEqualsWithDelta(2 * 1.2 + \M_PI * 2.0, (new Bundle(Length::ofMillimetres(1.2), 2))->turn(Length::ofMillimetres(0.8))->millimetres, 1e-9);
-        self::assertEqualsWithDelta(\M_PI * 3.0, (new Bundle(Length::ofMillimetres(2), 1))->turn(Length::ofMillimetres(1))->millimetres, 1e-9);
-        self::assertEqualsWithDelta(4 + \M_PI * 2, (new Bundle(Length::ofMillimetres(1), 4))->turn(Length::ofMillimetres(1))->millimetres, 1e-9);
+        self::assertEqualsWithDelta(
+            2 * 1.2 + \M_PI * 2.0,
+            (new Bundle(Length::ofMillimetres(1.2), 2))->turn(Length::ofMillimetres(0.8))->millimetres,
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            \M_PI * 3.0,
+            (new Bundle(Length::ofMillimetres(2), 1))->turn(Length::ofMillimetres(1))->millimetres,
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            4 + \M_PI * 2,
+            (new Bundle(Length::ofMillimetres(1), 4))->turn(Length::ofMillimetres(1))->millimetres,
+            1e-9,
+        );
     }
 
     public function testAnOverhandTakesTenDiametersAndMoreInABundle(): void

@@ -38,7 +38,10 @@ final class LineBuilderTest extends TestCase
         yield 'two against one' => ['1 bead a on left, 2 bead b on right', '[a|b b]'];
         yield 'on one side only' => ['1 bead a on left, 1 square', '[a] s'];
         yield 'sides change every time' => ['(1 bead a on left, 1 square) x 3 alternate', '[a] s [a] s [a] s'];
-        yield 'left again begins anew' => ['1 bead a on left, 1 bead b on right, 1 bead a on left, 1 bead b on right', '[a|b] [a|b]'];
+        yield 'left again begins anew' => [
+            '1 bead a on left, 1 bead b on right, 1 bead a on left, 1 bead b on right',
+            '[a|b] [a|b]',
+        ];
         yield 'a bundle is strung' => ['bundle a b a, 1 square', 'a b a s'];
         yield 'gaps' => ['1 square, gap 5 mm, 1 square', 's - s'];
     }
@@ -47,14 +50,23 @@ final class LineBuilderTest extends TestCase
     {
         $elements = self::elements('(1 bead a on left, 1 bead b on right, 1 square) x 2 alternate');
 
-        self::assertSame(['left', 'right', 'right', 'left'], array_map(static fn (Element $one): string => $one->lane->value, [...$elements[0]->beside, ...$elements[2]->beside]));
+        self::assertSame(
+            ['left', 'right', 'right', 'left'],
+            array_map(
+                static fn (Element $one): string => $one->lane->value,
+                [...$elements[0]->beside, ...$elements[2]->beside],
+            ),
+        );
     }
 
     public function testElementsKnowWhereTheyStandInTheText(): void
     {
         $elements = self::elements("2 square,\n  (1 bead a, 1 square) x 2");
 
-        self::assertSame(['1:1', '1:1', '2:4', '2:14', '2:4', '2:14'], array_map(static fn (Element $one): string => $one->place?->line.':'.$one->place?->column, $elements));
+        self::assertSame(
+            ['1:1', '1:1', '2:4', '2:14', '2:4', '2:14'],
+            array_map(static fn (Element $one): string => $one->place?->line.':'.$one->place?->column, $elements),
+        );
     }
 
     public function testALongPatternIsBuiltAndATooLongOneRefused(): void
@@ -69,7 +81,13 @@ final class LineBuilderTest extends TestCase
      */
     private static function elements(string $pattern): array
     {
-        return Examples::plan(['beads.a' => ['diameter' => '4 mm', 'hole' => '2.4 mm'], 'beads.b' => ['diameter' => '4 mm', 'hole' => '2.4 mm'], 'pattern' => $pattern])->draft->setting->elements;
+        return Examples::plan(
+            [
+                'beads.a' => ['diameter' => '4 mm', 'hole' => '2.4 mm'],
+                'beads.b' => ['diameter' => '4 mm', 'hole' => '2.4 mm'],
+                'pattern' => $pattern,
+            ],
+        )->draft->setting->elements;
     }
 
     private static function told(string $pattern): string

@@ -33,7 +33,13 @@ final class LineSetterTest extends TestCase
             $atMost = $chance->oneIn(2);
             $line = self::line($fixed, $lengths, $shares, $mirrored);
             $setting = (new LineSetter())->set($line, Length::ofMillimetres($wished), $atMost);
-            $best = self::bruteForce($fixed, array_map(static fn (float $one): float => $one * ($mirrored ? 2 : 1), $lengths), $shares, $wished, $atMost);
+            $best = self::bruteForce(
+                $fixed,
+                array_map(static fn (float $one): float => $one * ($mirrored ? 2 : 1), $lengths),
+                $shares,
+                $wished,
+                $atMost,
+            );
 
             self::assertEqualsWithDelta($best, abs($setting->over->millimetres), 1e-5, \sprintf(
                 '%s, case %d: fixed %s, repeats %s by %s, wished %s: counts %s',
@@ -49,7 +55,8 @@ final class LineSetterTest extends TestCase
     }
 
     /**
-     * With more fits than every rounding is tried for: still within one repeat of each share, and as near as the shortest repeat.
+     * With more fits than every rounding is tried for: still within one repeat of each share, and as near as the
+     * shortest repeat.
      */
     public function testManyFitsShareFairlyAndComeNear(): void
     {
@@ -58,10 +65,18 @@ final class LineSetterTest extends TestCase
             $fits = $chance->whole(7, 24);
             $lengths = array_map(static fn (): float => round($chance->between(2, 14), 2), range(1, $fits));
             $wished = round($chance->between(200, 900), 2);
-            $setting = (new LineSetter())->set(self::line(10, $lengths, array_fill(0, $fits, 1), false), Length::ofMillimetres($wished));
+            $setting = (new LineSetter())->set(
+                self::line(10, $lengths, array_fill(0, $fits, 1), false),
+                Length::ofMillimetres($wished),
+            );
             $parts = array_map(static fn (int $count, float $one): float => $count * $one, $setting->counts, $lengths);
             foreach ($parts as $fit => $part) {
-                self::assertEqualsWithDelta(array_sum($parts) / $fits, $part, $lengths[$fit] + max($lengths), $chance.', case '.$i);
+                self::assertEqualsWithDelta(
+                    array_sum($parts) / $fits,
+                    $part,
+                    $lengths[$fit] + max($lengths),
+                    $chance.', case '.$i,
+                );
             }
             self::assertLessThanOrEqual(max($lengths), abs($setting->over->millimetres), $chance.', case '.$i);
         }
@@ -82,7 +97,10 @@ final class LineSetterTest extends TestCase
     public function testNoPatternTakesTheMachineAway(): void
     {
         $tiny = self::line(0, array_fill(0, 6, 0.001), array_fill(0, 6, 1), false);
-        self::assertLessThan(6000, \count((new LineSetter())->set(self::line(0, [1.0], [1], false), Length::ofMillimetres(4000))->elements));
+        self::assertLessThan(
+            6000,
+            \count((new LineSetter())->set(self::line(0, [1.0], [1], false), Length::ofMillimetres(4000))->elements),
+        );
         $this->expectExceptionMessage('more than 6000 parts');
         (new LineSetter())->set($tiny, Length::ofMillimetres(4000));
     }
@@ -105,7 +123,17 @@ final class LineSetterTest extends TestCase
     public function testWhatIsLeftOverIsSpreadOnTheKnotsAtBothEnds(): void
     {
         $square = self::element('square', 2.0);
-        $line = new Line([new Chunk([$square, $square]), new Chunk([self::element('bead', 25.0, 'amber')], 0), new Chunk([$square, $square])], [], [], false, [1]);
+        $line = new Line(
+            [
+                new Chunk([$square, $square]),
+                new Chunk([self::element('bead', 25.0, 'amber')], 0),
+                new Chunk([$square, $square]),
+            ],
+            [],
+            [],
+            false,
+            [1],
+        );
         $setting = (new LineSetter())->set($line, Length::ofMillimetres(94));
 
         // Three beads and four knots are 83: 11 are left, three knots more at each end come nearest, 95.
@@ -113,13 +141,28 @@ final class LineSetterTest extends TestCase
         self::assertSame(3, $setting->spread);
         self::assertEqualsWithDelta(95, $setting->length->millimetres, 1e-9);
         self::assertSame('square', $setting->elements[4]->word());
-        self::assertSame(2, (new LineSetter())->set($line, Length::ofMillimetres(94), true)->spread, 'never over where that fails');
+        self::assertSame(
+            2,
+            (new LineSetter())->set($line, Length::ofMillimetres(94), true)->spread,
+            'never over where that fails',
+        );
     }
 
     public function testBareCordTakesWhatIsLeft(): void
     {
-        $gap = new Element(ElementKind::Bare, null, Length::zero(), Length::zero(), Length::zero(), ['cord' => Take::straight(Length::ofMillimetres(1))], stretches: true);
-        $setting = (new LineSetter())->set(new Line([new Chunk([$gap, self::element('bead', 12, 'stone'), $gap])], [], [], false, []), Length::ofMillimetres(100));
+        $gap = new Element(
+            ElementKind::Bare,
+            null,
+            Length::zero(),
+            Length::zero(),
+            Length::zero(),
+            ['cord' => Take::straight(Length::ofMillimetres(1))],
+            stretches: true,
+        );
+        $setting = (new LineSetter())->set(
+            new Line([new Chunk([$gap, self::element('bead', 12, 'stone'), $gap])], [], [], false, []),
+            Length::ofMillimetres(100),
+        );
 
         self::assertEqualsWithDelta(44, $setting->elements[0]->length->millimetres, 1e-9);
         self::assertEqualsWithDelta(100, $setting->length->millimetres, 1e-9);
@@ -128,12 +171,21 @@ final class LineSetterTest extends TestCase
 
     public function testBeadsInStockBoundTheLine(): void
     {
-        $line = new Line([new Chunk([self::element('bead', 5, 'amber'), self::element('bead', 3, 'sky')], 0)], [], [], false, [1]);
+        $line = new Line(
+            [new Chunk([self::element('bead', 5, 'amber'), self::element('bead', 3, 'sky')], 0)],
+            [],
+            [],
+            false,
+            [1],
+        );
         $setter = new LineSetter(['amber' => 7, 'sky' => 30]);
         $setting = $setter->set($line, Length::ofMillimetres(160));
 
         self::assertSame([7], $setting->counts);
-        self::assertSame(['amber', 7, 20], [$setting->shortage?->bead, $setting->shortage?->stock, $setting->shortage?->wanted]);
+        self::assertSame(
+            ['amber', 7, 20],
+            [$setting->shortage?->bead, $setting->shortage?->stock, $setting->shortage?->wanted],
+        );
         $free = $setter->set($line, Length::ofMillimetres(24));
         self::assertNull($free->shortage);
         self::assertSame(['amber' => 3, 'sky' => 3], $free->beads());
@@ -146,7 +198,10 @@ final class LineSetterTest extends TestCase
         $setting = (new LineSetter())->set(self::line(10, [4.0], [1], false), Length::ofMillimetres(51));
 
         self::assertSame([10], $setting->counts);
-        self::assertSame([[8], [9], [11], [12]], array_map(static fn ($choice): array => $choice->counts, $setting->choices));
+        self::assertSame(
+            [[8], [9], [11], [12]],
+            array_map(static fn ($choice): array => $choice->counts, $setting->choices),
+        );
         self::assertEqualsWithDelta(46, $setting->choices[1]->length->millimetres, 1e-9);
     }
 
@@ -156,14 +211,32 @@ final class LineSetterTest extends TestCase
      */
     private static function line(float $fixed, array $lengths, array $shares, bool $mirrored): Line
     {
-        $chunks = array_map(static fn (float $length, int $fit): Chunk => new Chunk([self::element('bead', $length, 'b'.$fit)], $fit), $lengths, array_keys($lengths));
+        $chunks = array_map(
+            static fn (float $length, int $fit): Chunk => new Chunk([self::element('bead', $length, 'b'.$fit)], $fit),
+            $lengths,
+            array_keys($lengths),
+        );
 
-        return new Line($mirrored ? $chunks : [new Chunk([self::element('focal', $fixed)]), ...$chunks], $mirrored ? [self::element('focal', $fixed)] : [], [], $mirrored, $shares);
+        return new Line(
+            $mirrored ? $chunks : [new Chunk([self::element('focal', $fixed)]), ...$chunks],
+            $mirrored ? [self::element('focal', $fixed)] : [],
+            [],
+            $mirrored,
+            $shares,
+        );
     }
 
     private static function element(string $what, float $length, ?string $name = null): Element
     {
-        return new Element(ElementKind::tryFrom($what) ?? ElementKind::Knot, $name, Length::ofMillimetres($length), Length::ofMillimetres(1), Length::ofMillimetres(1), [], knot: KnownKnots::all()->named($what));
+        return new Element(
+            ElementKind::tryFrom($what) ?? ElementKind::Knot,
+            $name,
+            Length::ofMillimetres($length),
+            Length::ofMillimetres(1),
+            Length::ofMillimetres(1),
+            [],
+            knot: KnownKnots::all()->named($what),
+        );
     }
 
     /**

@@ -78,13 +78,21 @@ final class MaterialTest extends TestCase
 
     public function testAHolePassesABundleOrSaysByHowMuchNot(): void
     {
-        $cord = static fn (float $w): Cord => new Cord(Fibre::Leather, Length::ofMillimetres($w), Colour::parse('#000000'));
+        $cord = static fn (float $w): Cord => new Cord(
+            Fibre::Leather,
+            Length::ofMillimetres($w),
+            Colour::parse('#000000'),
+        );
         $hole = new Hole(Length::ofMillimetres(2));
 
         // Leather gives 2 %: one pass of 2.04 goes, two of 1.02 go, three need 2.1547 times the cord.
         self::assertTrue($hole->shortfall([$cord(2.04)])->isZero());
         self::assertTrue($hole->shortfall([$cord(1.02), $cord(1.02)])->isZero());
-        self::assertEqualsWithDelta(1.02 * 0.98 * 2.1547 - 2, $hole->shortfall([$cord(1.02), $cord(1.02), $cord(1.02)])->millimetres, 1e-4);
+        self::assertEqualsWithDelta(
+            1.02 * 0.98 * 2.1547 - 2,
+            $hole->shortfall([$cord(1.02), $cord(1.02), $cord(1.02)])->millimetres,
+            1e-4,
+        );
         self::assertEqualsWithDelta(0.9, $hole->thickestFor(3, Fibre::Leather)->millimetres, 1e-9);
     }
 
@@ -94,23 +102,40 @@ final class MaterialTest extends TestCase
     public function testMixedBundlesAreReallyLaid(): void
     {
         self::assertEqualsWithDelta(3.5, MixedPacking::enclosing([2.0, 1.5]), 1e-6);
-        self::assertEqualsWithDelta(4.0, MixedPacking::enclosing([2.0, 2.0, 1.0]), 1e-4, 'a small one beside two large costs nothing');
+        self::assertEqualsWithDelta(
+            4.0,
+            MixedPacking::enclosing([2.0, 2.0, 1.0]),
+            1e-4,
+            'a small one beside two large costs nothing',
+        );
         $chance = new Chance(99);
         for ($i = 0; $i < 200; ++$i) {
             $diameters = array_map(static fn (): float => $chance->between(0.5, 3), range(1, $chance->whole(2, 8)));
             $enclosing = MixedPacking::enclosing($diameters);
-            self::assertGreaterThanOrEqual(sqrt(array_sum(array_map(static fn (float $d): float => $d ** 2, $diameters))), $enclosing, (string) $chance);
-            self::assertLessThanOrEqual(max($diameters) * CirclePacking::enclosing(\count($diameters)) * 1.12, $enclosing, 'not much over as many of the largest, '.$chance);
+            self::assertGreaterThanOrEqual(
+                sqrt(array_sum(array_map(static fn (float $d): float => $d ** 2, $diameters))),
+                $enclosing,
+                (string) $chance,
+            );
+            self::assertLessThanOrEqual(
+                max($diameters) * CirclePacking::enclosing(\count($diameters)) * 1.12,
+                $enclosing,
+                'not much over as many of the largest, '.$chance,
+            );
             self::assertLessThanOrEqual(array_sum($diameters) + 1e-6, $enclosing);
         }
     }
 
     /**
-     * Seed beads by size number: smaller numbers are larger; 11/0 is about 2.2 mm, 6/0 about 4 mm (from memory of trade sizes).
+     * Seed beads by size number: smaller numbers are larger; 11/0 is about 2.2 mm, 6/0 about 4 mm (from memory of trade
+     * sizes).
      */
     public function testSeedSizes(): void
     {
-        $diameters = array_map(static fn (string $size): float => Bead::seed($size)[0]->millimetres ?? 0.0, ['15/0', '11/0', '8/0', '6/0']);
+        $diameters = array_map(
+            static fn (string $size): float => Bead::seed($size)[0]->millimetres ?? 0.0,
+            ['15/0', '11/0', '8/0', '6/0'],
+        );
 
         self::assertEqualsWithDelta(2.2, $diameters[1], 0.2);
         self::assertEqualsWithDelta(4.0, $diameters[3], 0.3);

@@ -67,7 +67,11 @@ final class LengthTest extends TestCase
      */
     public static function provideUnreadable(): iterable
     {
-        yield 'word' => ['abc', NotALength::class, 'Could not read “abc” as a length. Write for example 16.5 cm or 6 1/2 in.'];
+        yield 'word' => [
+            'abc',
+            NotALength::class,
+            'Could not read “abc” as a length. Write for example 16.5 cm or 6 1/2 in.',
+        ];
         yield 'empty' => ['', NotALength::class, 'Type a length here'];
         yield 'blank' => ['  ', NotALength::class, 'Type a length here'];
         yield 'minus' => ['-3', NegativeLength::class, '“-3”'];
@@ -116,16 +120,28 @@ final class LengthTest extends TestCase
             $length = Length::ofMillimetres($chance->between(0, 3000));
             foreach ([Unit::Millimetre, Unit::Centimetre, Unit::Inch] as $unit) {
                 $written = (string) $length->written($unit);
-                self::assertSame($written, (string) Length::parse($written, Unit::Foot)->written($unit), (string) $chance);
+                self::assertSame(
+                    $written,
+                    (string) Length::parse($written, Unit::Foot)->written($unit),
+                    (string) $chance,
+                );
             }
-            self::assertEquals($length, Length::parse((string) Length::parse((string) $length, Unit::Foot), Unit::Foot), 'exact form');
+            self::assertEquals(
+                $length,
+                Length::parse((string) Length::parse((string) $length, Unit::Foot), Unit::Foot),
+                'exact form',
+            );
         }
     }
 
     #[DataProvider('provideRoundedUp')]
     public function testRoundsCutsUp(float $millimetres, Unit $unit, float $cut): void
     {
-        self::assertEqualsWithDelta($cut, Length::ofMillimetres($millimetres)->roundedUpTo($unit->cutStep())->millimetres, 1e-9);
+        self::assertEqualsWithDelta(
+            $cut,
+            Length::ofMillimetres($millimetres)->roundedUpTo($unit->cutStep())->millimetres,
+            1e-9,
+        );
     }
 
     /**

@@ -50,8 +50,8 @@ final class BeadSequenceTest extends TestCase
     }
 
     /**
-     * Any mix: all strands are there, no two of a colour touch when no colour has more than half of the strands (and one), and in any
-     * stretch from the start each colour is within two strands of its even share.
+     * Any mix: all strands are there, no two of a colour touch when no colour has more than half of the strands (and
+     * one), and in any stretch from the start each colour is within two strands of its even share.
      */
     public function testColoursAreSpreadEvenly(): void
     {
@@ -73,7 +73,12 @@ final class BeadSequenceTest extends TestCase
                 self::assertNotSame($name, $spread[$at + 1] ?? null, implode(' ', $spread));
                 $so = array_count_values(\array_slice($spread, 0, $at + 1));
                 foreach ($mix as $one => $count) {
-                    self::assertEqualsWithDelta(($at + 1) * $count / \count($names), $so[$one] ?? 0, 2, implode(' ', $spread));
+                    self::assertEqualsWithDelta(
+                        ($at + 1) * $count / \count($names),
+                        $so[$one] ?? 0,
+                        2,
+                        implode(' ', $spread),
+                    );
                 }
             }
         }
@@ -82,7 +87,10 @@ final class BeadSequenceTest extends TestCase
     public function testStrandsOfTwoNamesAndOneColourCountAsOneColour(): void
     {
         $red = Colour::parse('#aa2211');
-        $spread = BeadSequence::spread(['thin', 'thick', 'sand', 'sand'], ['thin' => $red, 'thick' => $red, 'sand' => Colour::parse('#ddccaa')]);
+        $spread = BeadSequence::spread(
+            ['thin', 'thick', 'sand', 'sand'],
+            ['thin' => $red, 'thick' => $red, 'sand' => Colour::parse('#ddccaa')],
+        );
 
         self::assertSame(['thin', 'sand', 'thick', 'sand'], $spread);
     }
@@ -92,7 +100,12 @@ final class BeadSequenceTest extends TestCase
      */
     private static function tray(): array
     {
-        $bead = static fn (string $colour, float $size): Bead => Bead::of(BeadShape::Round, Colour::parse($colour), Length::ofMillimetres($size), hole: Length::ofMillimetres(1));
+        $bead = static fn (string $colour, float $size): Bead => Bead::of(
+            BeadShape::Round,
+            Colour::parse($colour),
+            Length::ofMillimetres($size),
+            hole: Length::ofMillimetres(1),
+        );
 
         return [
             'cream' => $bead('#f3ead2', 4), 'ivory' => $bead('#efe6cf', 4), 'navy' => $bead('#1c2b52', 10),

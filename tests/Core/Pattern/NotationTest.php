@@ -32,7 +32,11 @@ final class NotationTest extends TestCase
         $pattern = Pattern::parse($text, Unit::Millimetre);
         $printed = (string) $pattern;
 
-        self::assertSame($printed, (string) Pattern::parse($printed, Unit::Inch), 'printed, it is read back the same in any unit');
+        self::assertSame(
+            $printed,
+            (string) Pattern::parse($printed, Unit::Inch),
+            'printed, it is read back the same in any unit',
+        );
     }
 
     /**
@@ -68,24 +72,41 @@ final class NotationTest extends TestCase
         yield 'barrels have three wraps' => ['2 barrel', new Knots(2, new Barrel(), 3)];
         yield 'a pair' => ['4 square in rust', new Knots(4, new Square(), null, 'rust')];
         yield 'beads in turn' => ['3 bead 2 amber sky', new Beads(3, BeadOrder::AsNamed, [[2, 'amber'], [1, 'sky']])];
-        yield 'beads by value' => ['3 bead by value amber sky', new Beads(3, BeadOrder::ByValue, [[1, 'amber'], [1, 'sky']])];
+        yield 'beads by value' => [
+            '3 bead by value amber sky',
+            new Beads(3, BeadOrder::ByValue, [[1, 'amber'], [1, 'sky']]),
+        ];
         yield 'beside the core' => ['bead tube on left', new Beads(1, BeadOrder::AsNamed, [[1, 'tube']], Lane::Left)];
-        yield 'on a strand' => ['bead tube on strand 2', new Beads(1, BeadOrder::AsNamed, [[1, 'tube']], Lane::Strand, 2)];
+        yield 'on a strand' => [
+            'bead tube on strand 2',
+            new Beads(1, BeadOrder::AsNamed, [[1, 'tube']], Lane::Strand, 2),
+        ];
         yield 'a gap in the piece\'s unit' => ['gap 25', new Gap(\Rinkel\Core\Measure\Length::ofMillimetres(25))];
         yield 'a gap with a fraction' => ['gap 1 1/2 in', new Gap(\Rinkel\Core\Measure\Length::ofInches(1.5))];
         yield 'a bundle of both ends' => ['bundle a b / c', new Bundle(['a', 'b'], ['c'])];
         yield 'fit with a share' => ['(1 square) x fit 3', new Group([new Knots(1, new Square())], new Fit(3))];
-        yield 'alternating' => ['(1 square, 1 bead a on left) x 4 alternate', new Group([new Knots(1, new Square()), new Beads(1, BeadOrder::AsNamed, [[1, 'a']], Lane::Left)], 4, true)];
+        yield 'alternating' => [
+            '(1 square, 1 bead a on left) x 4 alternate',
+            new Group([new Knots(1, new Square()), new Beads(1, BeadOrder::AsNamed, [[1, 'a']], Lane::Left)], 4, true),
+        ];
         yield 'umlauts' => ['2 bead grün', new Beads(2, BeadOrder::AsNamed, [[1, 'grün']])];
     }
 
     #[DataProvider('provideFaults')]
-    public function testSaysWhereWhatStoodThereAndWhatCould(string $text, int $line, int $column, string $found, string $expected): void
-    {
+    public function testSaysWhereWhatStoodThereAndWhatCould(
+        string $text,
+        int $line,
+        int $column,
+        string $found,
+        string $expected,
+    ): void {
         $faults = self::faults($text);
 
         self::assertNotEmpty($faults);
-        self::assertSame([$line, $column, $found], [$faults[0]->place->line, $faults[0]->place->column, $faults[0]->found]);
+        self::assertSame(
+            [$line, $column, $found],
+            [$faults[0]->place->line, $faults[0]->place->column, $faults[0]->found],
+        );
         self::assertStringContainsString($expected, (string) $faults[0]);
     }
 
@@ -108,7 +129,13 @@ final class NotationTest extends TestCase
         yield 'gap of nothing' => ['gap 0', 1, 5, '0', 'a length from 0.1 mm to 5 m'];
         yield 'gap of what' => ['gap wide', 1, 5, 'wide', 'a length'];
         yield 'mirror in brackets' => ['(1 square, mirror) x 2', 1, 12, 'mirror', 'outside brackets'];
-        yield 'long word' => ['word "'.str_repeat('A', 41).'" of cube', 1, 6, '"'.str_repeat('A', 41).'"', 'up to 40 letters'];
+        yield 'long word' => [
+            'word "'.str_repeat('A', 41).'" of cube',
+            1,
+            6,
+            '"'.str_repeat('A', 41).'"',
+            'up to 40 letters',
+        ];
         yield 'stray' => ['2 square; 3 square', 1, 9, ';', '","'];
         yield 'two commas' => ['2 square,, 3 square', 1, 10, ',', 'a knot'];
     }
@@ -117,7 +144,10 @@ final class NotationTest extends TestCase
     {
         $faults = self::faults("2 sqare, 3 bead amber,\n4 barrel 9, (1 square, 2 foo) x fit,\ngap x");
 
-        self::assertSame([[1, 3], [2, 10], [2, 26], [3, 5]], array_map(static fn (PatternFault $fault): array => [$fault->place->line, $fault->place->column], $faults));
+        self::assertSame(
+            [[1, 3], [2, 10], [2, 26], [3, 5]],
+            array_map(static fn (PatternFault $fault): array => [$fault->place->line, $fault->place->column], $faults),
+        );
     }
 
     #[DataProvider('provideEvil')]
@@ -158,7 +188,11 @@ final class NotationTest extends TestCase
         self::assertSame('(1 bead a, 1 square) x fit more 1, 2 square, 3 square x fit 2 less 3', (string) $other);
         self::assertSame((string) $pattern, (string) $other->withMore([-1, 3]), 'and taken back');
         self::assertSame((string) $other, (string) Pattern::parse((string) $other, Unit::Inch));
-        self::assertSame('1 bead less, 1 bead more', (string) Pattern::parse('1 bead less, 1 bead more', Unit::Inch), 'beads may still be called so');
+        self::assertSame(
+            '1 bead less, 1 bead more',
+            (string) Pattern::parse('1 bead less, 1 bead more', Unit::Inch),
+            'beads may still be called so',
+        );
     }
 
     public function testAnotherUnitChangesNothingOnceBareLengthsSayTheirs(): void
@@ -166,10 +200,20 @@ final class NotationTest extends TestCase
         $text = "2 square, gap 2,\n  (net 5 every 1/2, gap fit, gap 3 mm) x 2 , word \"GAP 2\" of a, gap 1½";
         $pinned = Pattern::pinned($text, Unit::Inch);
 
-        self::assertSame("2 square, gap 2 in,\n  (net 5 every 1/2 in, gap fit, gap 3 mm) x 2 , word \"GAP 2\" of a, gap 1½ in", $pinned);
-        self::assertSame((string) Pattern::parse($text, Unit::Inch), (string) Pattern::parse($pinned, Unit::Centimetre));
+        self::assertSame(
+            "2 square, gap 2 in,\n  (net 5 every 1/2 in, gap fit, gap 3 mm) x 2 , word \"GAP 2\" of a, gap 1½ in",
+            $pinned,
+        );
+        self::assertSame(
+            (string) Pattern::parse($text, Unit::Inch),
+            (string) Pattern::parse($pinned, Unit::Centimetre),
+        );
         self::assertSame($pinned, Pattern::pinned($pinned, Unit::Centimetre));
-        self::assertSame('gap , ( 7 gap 2 cm', Pattern::pinned('gap , ( 7 gap 2', Unit::Centimetre), 'whatever else is wrong with it');
+        self::assertSame(
+            'gap , ( 7 gap 2 cm',
+            Pattern::pinned('gap , ( 7 gap 2', Unit::Centimetre),
+            'whatever else is wrong with it',
+        );
     }
 
     /**
@@ -191,17 +235,41 @@ final class NotationTest extends TestCase
         $name = static fn (): string => $chance->of(['amber', 'sky', 'n0', 'long-name', 'über']);
 
         return match ($chance->whole(0, $depth > 2 ? 8 : 10)) {
-            0 => new Knots($chance->whole(1, 99), $kind = $chance->of(KnownKnots::all()->knots() ?: [new Square()]), null !== $kind->usualTurns() ? $chance->whole(2, 5) : null, $chance->oneIn(3) ? $name() : null),
-            1 => new Beads($chance->whole(1, 99), $chance->of(BeadOrder::cases()), [[$chance->whole(1, 3), $name()], [1, $name()]], $lane = $chance->of(Lane::cases()), Lane::Strand === $lane ? $chance->whole(1, 8) : null),
-            2 => new Gap($chance->oneIn(2) ? null : \Rinkel\Core\Measure\Length::ofMillimetres(round($chance->between(0.1, 400), 2))),
+            0 => new Knots(
+                $chance->whole(1, 99),
+                $kind = $chance->of(KnownKnots::all()->knots() ?: [new Square()]),
+                null !== $kind->usualTurns() ? $chance->whole(2, 5) : null,
+                $chance->oneIn(3) ? $name() : null,
+            ),
+            1 => new Beads(
+                $chance->whole(1, 99),
+                $chance->of(BeadOrder::cases()),
+                [[$chance->whole(1, 3), $name()], [1, $name()]],
+                $lane = $chance->of(Lane::cases()),
+                Lane::Strand === $lane ? $chance->whole(1, 8) : null,
+            ),
+            2 => new Gap(
+                $chance->oneIn(2) ? null : \Rinkel\Core\Measure\Length::ofMillimetres(
+                    round($chance->between(0.1, 400), 2),
+                ),
+            ),
             3 => new Bundle([$name(), $name()], $chance->oneIn(2) ? [$name()] : []),
             4 => new Node\Word('MI LA', $name(), $chance->oneIn(2) ? $name() : null),
             5 => new Node\Braid($chance->oneIn(2) ? null : \Rinkel\Core\Measure\Length::ofMillimetres(40.5)),
             6 => new Node\Net($chance->whole(1, 60), \Rinkel\Core\Measure\Length::ofMillimetres(12)),
             7 => new Node\Links($chance->whole(1, 90), $name()),
-            8 => new Node\Wave($chance->whole(1, 40), $name(), $name(), $chance->oneIn(2) ? $chance->whole(1, 9) : null),
+            8 => new Node\Wave(
+                $chance->whole(1, 40),
+                $name(),
+                $name(),
+                $chance->oneIn(2) ? $chance->whole(1, 9) : null,
+            ),
             9 => new Node\Centre([self::node($chance, $depth + 1)]),
-            default => new Group([self::node($chance, $depth + 1), self::node($chance, $depth + 1)], $chance->oneIn(2) ? new Fit($chance->whole(1, 9)) : $chance->whole(1, 50), $chance->oneIn(2)),
+            default => new Group(
+                [self::node($chance, $depth + 1), self::node($chance, $depth + 1)],
+                $chance->oneIn(2) ? new Fit($chance->whole(1, 9)) : $chance->whole(1, 50),
+                $chance->oneIn(2),
+            ),
         };
     }
 }

@@ -30,17 +30,33 @@ final class PieceReaderTest extends TestCase
         self::assertSame(Measured::Snug, $piece->wearer->measured);
         self::assertNull($piece->wearer->hand);
         self::assertEqualsWithDelta(12.7, $piece->ease->millimetres, 1e-9);
-        self::assertSame([[], null, null, Tension::Even], [$piece->cords, $piece->pattern, $piece->closure, $piece->tension]);
+        self::assertSame(
+            [[], null, null, Tension::Even],
+            [$piece->cords, $piece->pattern, $piece->closure, $piece->tension],
+        );
     }
 
     public function testBareNumbersTakeTheUnitAndThicknessesMillimetres(): void
     {
-        $piece = Examples::piece(['unit' => 'in', 'wearer.girth' => '6 1/2', 'cords.working.thickness' => '0,8', 'cords.core.count' => '3', 'beads.dot' => ['size' => '11/0']]);
+        $piece = Examples::piece(
+            [
+                'unit' => 'in',
+                'wearer.girth' => '6 1/2',
+                'cords.working.thickness' => '0,8',
+                'cords.core.count' => '3',
+                'beads.dot' => ['size' => '11/0'],
+            ],
+        );
 
         self::assertEqualsWithDelta(165.1, $piece->wearer->girth->millimetres, 1e-9);
         self::assertEqualsWithDelta(0.8, $piece->cord('working')->cord->thickness->millimetres, 1e-9);
         self::assertSame(3, $piece->cord('core')->count);
-        self::assertEqualsWithDelta(2.2, $piece->beads['dot']->diameter->millimetres, 1e-9, 'a seed size gives what is not said');
+        self::assertEqualsWithDelta(
+            2.2,
+            $piece->beads['dot']->diameter->millimetres,
+            1e-9,
+            'a seed size gives what is not said',
+        );
     }
 
     public function testWhatIsWrittenIsReadBackEqual(): void
@@ -122,7 +138,19 @@ final class PieceReaderTest extends TestCase
             self::fail('Read without a fault.');
         } catch (PieceUnreadable $unreadable) {
             $paths = array_map(static fn (Fault $fault): string => $fault->path, $unreadable->faults);
-            self::assertSame(['name', 'wearer.place', 'wearer.girth', 'wearer.measured', 'wearer.hand', 'wearer.upper', 'wearer.upperAt', 'closure.knots'], $paths);
+            self::assertSame(
+                [
+                    'name',
+                    'wearer.place',
+                    'wearer.girth',
+                    'wearer.measured',
+                    'wearer.hand',
+                    'wearer.upper',
+                    'wearer.upperAt',
+                    'closure.knots',
+                ],
+                $paths,
+            );
             self::assertStringContainsString("\nclosure.knots: Expected a whole number", $unreadable->getMessage());
         }
     }

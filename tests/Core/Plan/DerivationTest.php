@@ -22,7 +22,11 @@ final class DerivationTest extends TestCase
     {
         $sum = 0.0;
         foreach ($plan->figures['body']->steps as $step) {
-            $sum += \in_array($step->key, ['body-knots', 'body-beads', 'body-gaps'], true) ? self::length($step, 'together') : 0.0;
+            $sum += \in_array(
+                $step->key,
+                ['body-knots', 'body-beads', 'body-gaps'],
+                true,
+            ) ? self::length($step, 'together') : 0.0;
         }
         self::assertEqualsWithDelta($plan->draft->body()->millimetres, $sum, 1e-3, 'each kind times its count');
     }
@@ -46,10 +50,19 @@ final class DerivationTest extends TestCase
     {
         foreach (['closed', 'open'] as $key) {
             $step = $plan->figures[$key]->steps[0];
-            self::assertEqualsWithDelta(self::length($step, 'body') + self::length($step, 'gap') - self::length($step, 'bend'), self::length($step, 'inside'), 1e-6, $key);
+            self::assertEqualsWithDelta(
+                self::length($step, 'body') + self::length($step, 'gap') - self::length($step, 'bend'),
+                self::length($step, 'inside'),
+                1e-6,
+                $key,
+            );
             self::assertSame($plan->figures[$key]->value, $step->values['inside']);
         }
-        self::assertEqualsWithDelta(\M_PI * $plan->draft->ring->thickness->millimetres, self::length($plan->figures['closed']->steps[0], 'bend'), 1e-9);
+        self::assertEqualsWithDelta(
+            \M_PI * $plan->draft->ring->thickness->millimetres,
+            self::length($plan->figures['closed']->steps[0], 'bend'),
+            1e-9,
+        );
     }
 
     /**
@@ -60,8 +73,18 @@ final class DerivationTest extends TestCase
         foreach (Constructions::all()->ids() as $id) {
             yield $id => [Examples::planOf($id)];
         }
-        yield 'gaps of several lengths' => [Examples::planOf('spaced-knots', ['pattern' => '1 barrel 3, gap 20 mm, 1 barrel 4, gap 5 mm, 1 barrel 3, gap fit'])];
-        yield 'waves of several lengths' => [Examples::planOf('wave-band', ['pattern' => '2 square, wave 3 round / seed, 2 square, wave 5 round / seed, 2 square'])];
+        yield 'gaps of several lengths' => [
+            Examples::planOf(
+                'spaced-knots',
+                ['pattern' => '1 barrel 3, gap 20 mm, 1 barrel 4, gap 5 mm, 1 barrel 3, gap fit'],
+            ),
+        ];
+        yield 'waves of several lengths' => [
+            Examples::planOf(
+                'wave-band',
+                ['pattern' => '2 square, wave 3 round / seed, 2 square, wave 5 round / seed, 2 square'],
+            ),
+        ];
     }
 
     public function testASliderSaysItsTailBothWays(): void
@@ -70,7 +93,11 @@ final class DerivationTest extends TestCase
         [$length, $tail] = $plan->figures['tail']->steps;
 
         self::assertSame(['slider-length', 'slider-tail'], [$length->key, $tail->key]);
-        self::assertEqualsWithDelta((self::length($tail, 'gap') + self::length($tail, 'slider')) / 2, self::length($tail, 'tail'), 1e-9);
+        self::assertEqualsWithDelta(
+            (self::length($tail, 'gap') + self::length($tail, 'slider')) / 2,
+            self::length($tail, 'tail'),
+            1e-9,
+        );
         $chosen = Examples::plan(['closure.tail' => '4 cm'])->figures['tail']->steps;
         self::assertSame('tail-chosen', $chosen[1]->key);
         self::assertEqualsWithDelta(40, self::length($chosen[1], 'tail'), 1e-9);
@@ -78,12 +105,22 @@ final class DerivationTest extends TestCase
 
     public function testWrapsAndSpreadAreToldWhereThereAreAny(): void
     {
-        $keys = static fn (Plan $plan, string $figure): array => array_map(static fn (Step $step): string => $step->key, $plan->figures[$figure]->steps);
+        $keys = static fn (Plan $plan, string $figure): array => array_map(
+            static fn (Step $step): string => $step->key,
+            $plan->figures[$figure]->steps,
+        );
 
         self::assertContains('wraps', $keys(Examples::plan(['wraps' => 2]), 'wished'));
         self::assertNotContains('wraps', $keys(Examples::plan(), 'wished'));
         self::assertSame(['wished-length'], $keys(Examples::plan(['length' => '18 cm']), 'wished'));
-        $spread = Examples::plan(['wearer.girth' => '166 mm', 'beads.dot' => ['diameter' => '12 mm', 'hole' => '2.4 mm'], 'pattern' => '2 square, (1 bead dot, 3 square) x fit, 2 square', 'closure' => ['kind' => 'clasp']]);
+        $spread = Examples::plan(
+            [
+                'wearer.girth' => '166 mm',
+                'beads.dot' => ['diameter' => '12 mm', 'hole' => '2.4 mm'],
+                'pattern' => '2 square, (1 bead dot, 3 square) x fit, 2 square',
+                'closure' => ['kind' => 'clasp'],
+            ],
+        );
         self::assertContains('body-spread', $keys($spread, 'body'));
         self::assertNotSame(0, $spread->draft->setting->spread);
     }
@@ -91,7 +128,9 @@ final class DerivationTest extends TestCase
     public function testOwnSamplesAreNamedAsSuch(): void
     {
         $plan = Examples::plan(['samples.square' => ['pitch' => '3 mm', 'use' => '18 mm']]);
-        $knots = array_values(array_filter($plan->figures['body']->steps, static fn (Step $step): bool => 'body-knots' === $step->key))[0];
+        $knots = array_values(
+            array_filter($plan->figures['body']->steps, static fn (Step $step): bool => 'body-knots' === $step->key),
+        )[0];
 
         self::assertSame('sample', $knots->values['source']);
         self::assertSame('3.00 mm', $knots->values['each']);

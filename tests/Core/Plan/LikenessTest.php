@@ -19,14 +19,15 @@ use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Examples;
 
 /**
- * How plans of like pieces must be alike, whatever the model of a knot: geometry has no size of its own, and no maker needs less cord
- * for a wider wrist. A millimetre that crept into a model as a bare number shows here.
+ * How plans of like pieces must be alike, whatever the model of a knot: geometry has no size of its own, and no maker
+ * needs less cord for a wider wrist. A millimetre that crept into a model as a bare number shows here.
  */
 final class LikenessTest extends TestCase
 {
     /**
-     * A piece for a giant, everything of it scaled, is the same piece scaled: the same knots and beads, each $scale times as long, taking
-     * $scale times the cord. (Bare cord is left out: it also takes up closures, whose tails are held by hands of one size.).
+     * A piece for a giant, everything of it scaled, is the same piece scaled: the same knots and beads, each $scale
+     * times as long, taking $scale times the cord. (Bare cord is left out: it also takes up closures, whose tails are
+     * held by hands of one size.).
      */
     #[DataProvider('provideScales')]
     public function testAPieceForAGiantIsTheSamePieceScaled(string $construction, float $scale): void
@@ -38,7 +39,10 @@ final class LikenessTest extends TestCase
         $giant = $planner->draft($scaled)->setting;
 
         self::assertSame($usual->counts, $giant->counts);
-        self::assertSame(array_map(static fn (Element $element): string => $element->word(), $usual->elements), array_map(static fn (Element $element): string => $element->word(), $giant->elements));
+        self::assertSame(
+            array_map(static fn (Element $element): string => $element->word(), $usual->elements),
+            array_map(static fn (Element $element): string => $element->word(), $giant->elements),
+        );
         foreach ($usual->elements as $i => $element) {
             if (!self::isBare($element)) {
                 $other = $giant->elements[$i];
@@ -64,7 +68,8 @@ final class LikenessTest extends TestCase
     }
 
     /**
-     * Along a row of wrists, one size after the other: neither the counts nor the body nor all cord together ever grow less.
+     * Along a row of wrists, one size after the other: neither the counts nor the body nor all cord together ever grow
+     * less.
      */
     #[DataProvider('provideConstructions')]
     public function testAWiderWristNeverTakesLess(string $construction): void
@@ -75,7 +80,9 @@ final class LikenessTest extends TestCase
             $plan = $planner->plan(self::pieceOf($construction, $wrist));
             $counts = array_sum($plan->draft->setting->counts);
             $body = $plan->draft->body()->millimetres;
-            $cord = array_sum(array_map(static fn (Cut $cut): float => $cut->count * $cut->total()->millimetres, $plan->cuts));
+            $cord = array_sum(
+                array_map(static fn (Cut $cut): float => $cut->count * $cut->total()->millimetres, $plan->cuts),
+            );
             if (null !== $before) {
                 self::assertGreaterThanOrEqual($before[0], $counts, 'counts at '.$wrist);
                 self::assertGreaterThan($before[1] - 1e-9, $body, 'body at '.$wrist);
@@ -114,7 +121,11 @@ final class LikenessTest extends TestCase
     {
         return array_map(static fn (mixed $value): mixed => match (true) {
             \is_array($value) => self::scaled($value, $scale),
-            \is_string($value) => preg_replace_callback('/(\d+(?:\.\d+)?) (mm|cm)\b/', static fn (array $found): string => (float) $found[1] * $scale.' '.$found[2], $value),
+            \is_string($value) => preg_replace_callback(
+                '/(\d+(?:\.\d+)?) (mm|cm)\b/',
+                static fn (array $found): string => (float) $found[1] * $scale.' '.$found[2],
+                $value,
+            ),
             default => $value,
         }, self::measuredOut($document));
     }
@@ -134,7 +145,11 @@ final class LikenessTest extends TestCase
         }
         unset($document['size']);
 
-        return $document + ['diameter' => (string) $seed[0], 'length' => (string) $seed[1], 'hole' => (string) $seed[2]];
+        return $document + [
+            'diameter' => (string) $seed[0],
+            'length' => (string) $seed[1],
+            'hole' => (string) $seed[2],
+        ];
     }
 
     private static function isBare(Element $element): bool
@@ -144,6 +159,10 @@ final class LikenessTest extends TestCase
 
     private static function assertScaled(Length $usual, Length $giant, float $scale): void
     {
-        self::assertEqualsWithDelta($scale * $usual->millimetres, $giant->millimetres, 1e-6 + 1e-6 * $giant->millimetres);
+        self::assertEqualsWithDelta(
+            $scale * $usual->millimetres,
+            $giant->millimetres,
+            1e-6 + 1e-6 * $giant->millimetres,
+        );
     }
 }

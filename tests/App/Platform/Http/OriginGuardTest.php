@@ -47,7 +47,10 @@ final class OriginGuardTest extends WebCase
         self::assertStringContainsString("default-src 'none'; script-src 'self'; style-src 'self'", $policy);
         self::assertStringNotContainsString('unsafe', $policy);
         self::assertCount(0, $page->filter('script:not([src]), [style], [onclick], [onload]'));
-        foreach ([...$page->filter('script')->extract(['src']), ...$page->filter('link')->extract(['href'])] as $address) {
+        foreach ([
+            ...$page->filter('script')->extract(['src']),
+            ...$page->filter('link')->extract(['href']),
+        ] as $address) {
             self::assertIsString($address);
             self::assertStringStartsWith('/build/', $address);
         }
@@ -56,7 +59,13 @@ final class OriginGuardTest extends WebCase
     public function testTheLightIsRemembered(): void
     {
         $this->browser->request('GET', '/?archive=1');
-        $this->browser->request('POST', '/scheme', ['scheme' => 'lamp'], [], ['HTTP_REFERER' => 'http://localhost/?archive=1']);
+        $this->browser->request(
+            'POST',
+            '/scheme',
+            ['scheme' => 'lamp'],
+            [],
+            ['HTTP_REFERER' => 'http://localhost/?archive=1'],
+        );
         self::assertResponseRedirects('/?archive=1', 303);
         self::assertSame('lamp', $this->browser->followRedirect()->filter('html')->attr('data-scheme'));
     }

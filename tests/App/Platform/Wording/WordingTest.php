@@ -17,8 +17,8 @@ use Symfony\Component\Yaml\Yaml;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
- * Every sentence can be said: each message of the catalogue with every kind of value that it takes, each check with the values that
- * the core gives it, each derivation of every construction.
+ * Every sentence can be said: each message of the catalogue with every kind of value that it takes, each check with the
+ * values that the core gives it, each derivation of every construction.
  */
 final class WordingTest extends KernelTestCase
 {
@@ -43,7 +43,10 @@ final class WordingTest extends KernelTestCase
     public function testTheFaultThatOnceKilledThePieceIsFound(): void
     {
         // One argument used both as a plural and plainly.
-        $formatter = new \MessageFormatter('en', '{passes, plural, one {one pass} other {# passes}}, or {passes} of {all}');
+        $formatter = new \MessageFormatter(
+            'en',
+            '{passes, plural, one {one pass} other {# passes}}, or {passes} of {all}',
+        );
         self::assertFalse(@$formatter->format(['passes' => 'x', 'all' => '1 mm']));
     }
 
@@ -71,7 +74,11 @@ final class WordingTest extends KernelTestCase
         $all = Yaml::parseFile(\dirname(__DIR__, 4).'/translations/messages+intl-icu.en.yaml');
         self::assertIsArray($all);
         self::assertIsArray($all['check']);
-        self::assertSame([], array_values(array_diff(array_keys($all['check']), array_keys($said))), 'checks that no piece here triggers');
+        self::assertSame(
+            [],
+            array_values(array_diff(array_keys($all['check']), array_keys($said))),
+            'checks that no piece here triggers',
+        );
     }
 
     public function testASentenceThatCannotBeSaidCostsItselfOnly(): void
@@ -137,14 +144,26 @@ final class WordingTest extends KernelTestCase
         foreach ($plural[1] as $name) {
             $choices[$name] = [0, 1, 2, 11];
         }
-        preg_match_all('/\{(\w+),\s*select,\s*((?:[\w-]+\s*\{(?:[^{}]|\{(?:[^{}]|\{[^{}]*\})*\})*\}\s*)+)\}/', $message, $select);
+        preg_match_all(
+            '/\{(\w+),\s*select,\s*((?:[\w-]+\s*\{(?:[^{}]|\{(?:[^{}]|\{[^{}]*\})*\})*\}\s*)+)\}/',
+            $message,
+            $select,
+        );
         foreach ($select[1] as $i => $name) {
             preg_match_all('/([\w-]+)\s*\{/', $select[2][$i], $options);
             $choices[$name] = [...array_values(array_unique($options[1])), 'something else'];
         }
         $rows = [[]];
         foreach ($choices as $name => $values) {
-            $rows = array_merge(...array_map(static fn (array $row): array => array_map(static fn (int|string $value): array => $row + [$name => $value], $values), \array_slice($rows, 0, 40)));
+            $rows = array_merge(
+                ...array_map(
+                    static fn (array $row): array => array_map(
+                        static fn (int|string $value): array => $row + [$name => $value],
+                        $values,
+                    ),
+                    \array_slice($rows, 0, 40),
+                ),
+            );
         }
 
         return $rows;

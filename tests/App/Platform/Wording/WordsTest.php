@@ -25,26 +25,46 @@ final class WordsTest extends TestCase
     {
         $core = self::sources('core');
         preg_match_all('/new Check\(\s*[^,;]*?\'([a-z-]+)\'(?:\s*:\s*\'([a-z-]+)\')?/', $core, $checks);
-        preg_match_all('/new Step\(\s*[^,;\[]*?\'([a-z-]+)\'(?:\s*:\s*(?:\(?[^,\[]*?)?\'([a-z-]+)\'(?:\s*:\s*\'([a-z-]+)\')?\)?)?/', $core, $steps);
+        preg_match_all(
+            '/new Step\(\s*[^,;\[]*?\'([a-z-]+)\'(?:\s*:\s*(?:\(?[^,\[]*?)?\'([a-z-]+)\'(?:\s*:\s*\'([a-z-]+)\')?\)?)?/',
+            $core,
+            $steps,
+        );
         foreach (self::said($checks) as $code) {
             self::assertArrayHasKey($code, self::words('check'), 'a sentence for the check '.$code);
         }
         self::assertGreaterThan(40, \count(self::said($checks)));
         foreach (self::words('check') as $code => $sentence) {
-            self::assertStringContainsString(preg_replace('/(?<=^fit-|^finish-).*/', '', $code) ?? '', $core, 'something says '.$code);
+            self::assertStringContainsString(
+                preg_replace('/(?<=^fit-|^finish-).*/', '', $code) ?? '',
+                $core,
+                'something says '.$code,
+            );
             self::assertMatchesRegularExpression('/^[A-Z{"].*[.}]$/s', $sentence, $code);
         }
         foreach (array_keys(self::words('step')) as $key) {
-            self::assertStringContainsString(str_starts_with($key, 'cut-') ? 'cut-' : $key, $core, 'something says '.$key);
+            self::assertStringContainsString(
+                str_starts_with($key, 'cut-') ? 'cut-' : $key,
+                $core,
+                'something says '.$key,
+            );
         }
         foreach (self::said($steps) as $key) {
-            self::assertTrue(isset(self::words('step')[$key]) || !str_contains($key, '-') && 'yes' !== $key, 'a sentence for the step '.$key);
+            self::assertTrue(
+                isset(self::words('step')[$key]) || !str_contains($key, '-') && 'yes' !== $key,
+                'a sentence for the step '.$key,
+            );
         }
     }
 
     public function testEveryChoiceHasItsWord(): void
     {
-        foreach (['fibre' => Fibre::cases(), 'shape' => BeadShape::cases(), 'finding' => FindingKind::cases(), 'zone' => FitZone::cases()] as $words => $cases) {
+        foreach ([
+            'fibre' => Fibre::cases(),
+            'shape' => BeadShape::cases(),
+            'finding' => FindingKind::cases(),
+            'zone' => FitZone::cases(),
+        ] as $words => $cases) {
             self::assertEqualsCanonicalizing(array_column($cases, 'value'), array_keys(self::words($words)), $words);
         }
         foreach (KnownKnots::all()->words() as $word) {
@@ -67,7 +87,14 @@ final class WordsTest extends TestCase
         $list = '/("'.$property.'": \{ "enum": \[)("'.$first.'"[^\]]*)\]/';
         self::assertSame(1, preg_match($list, $schema, $found), $property);
         if ('1' === getenv('UPDATE_GOLDEN')) {
-            file_put_contents($file, preg_replace($list, '$1'.implode(', ', array_map(static fn (string $id): string => '"'.$id.'"', $known)).']', $schema));
+            file_put_contents(
+                $file,
+                preg_replace(
+                    $list,
+                    '$1'.implode(', ', array_map(static fn (string $id): string => '"'.$id.'"', $known)).']',
+                    $schema,
+                ),
+            );
         }
 
         self::assertEqualsCanonicalizing($known, json_decode('['.($found[2] ?? '').']'));
@@ -99,7 +126,11 @@ final class WordsTest extends TestCase
     {
         $keys = array_merge(...\array_slice($groups, 1), ...[[]]);
 
-        return array_values(array_unique(array_filter($keys, static fn (string $key): bool => '' !== $key && !str_ends_with($key, '-'))));
+        return array_values(
+            array_unique(
+                array_filter($keys, static fn (string $key): bool => '' !== $key && !str_ends_with($key, '-')),
+            ),
+        );
     }
 
     /**
@@ -121,7 +152,9 @@ final class WordsTest extends TestCase
     private static function sources(string $folder): string
     {
         $text = '';
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(\dirname(__DIR__, 4).'/'.$folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new \RecursiveIteratorIterator(
+            new \RecursiveDirectoryIterator(\dirname(__DIR__, 4).'/'.$folder, \FilesystemIterator::SKIP_DOTS),
+        ) as $file) {
             $text .= $file instanceof \SplFileInfo ? (string) file_get_contents($file->getPathname()) : '';
         }
 

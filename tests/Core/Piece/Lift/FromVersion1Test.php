@@ -36,11 +36,21 @@ final class FromVersion1Test extends TestCase
 
     public function testAFlatCordThatStoodOnItsEdgeIsLaidOnItsFace(): void
     {
-        $document = ['format' => 'rinkel-piece', 'version' => 1, 'construction' => 'spaced-knots', 'name' => 'Edge', 'wearer' => ['girth' => '16 cm']];
-        $cord = (new PieceReader())->read($document + ['cords' => ['cord' => ['thickness' => '3', 'width' => '1.2 mm']]])->cords['cord']->cord;
+        $document = [
+            'format' => 'rinkel-piece',
+            'version' => 1,
+            'construction' => 'spaced-knots',
+            'name' => 'Edge',
+            'wearer' => ['girth' => '16 cm'],
+        ];
+        $cord = (new PieceReader())->read(
+            $document + ['cords' => ['cord' => ['thickness' => '3', 'width' => '1.2 mm']]],
+        )->cords['cord']->cord;
 
         self::assertSame(['1.2 mm', '3 mm'], [(string) $cord->thickness, (string) $cord->width]);
-        $flat = (new PieceReader())->read($document + ['cords' => ['cord' => ['thickness' => '1.2 mm', 'width' => '3 mm']]])->cords['cord']->cord;
+        $flat = (new PieceReader())->read(
+            $document + ['cords' => ['cord' => ['thickness' => '1.2 mm', 'width' => '3 mm']]],
+        )->cords['cord']->cord;
         self::assertEquals($flat, $cord);
     }
 
@@ -78,7 +88,11 @@ final class FromVersion1Test extends TestCase
         $plan = (new Planner())->plan($piece);
 
         self::assertSame(Tension::Firm, $piece->tension);
-        self::assertSame(['core', 'working'], array_keys($piece->cords), 'a cord without a task goes, as it was passed over');
+        self::assertSame(
+            ['core', 'working'],
+            array_keys($piece->cords),
+            'a cord without a task goes, as it was passed over',
+        );
         self::assertSame(BodyPlace::Ankle, $piece->wearer->place, 'no wrist has 14 in');
         self::assertEqualsWithDelta(355.6, $piece->wearer->girth->millimetres, 1e-9);
         self::assertEqualsWithDelta(762, $piece->wearer->hand?->millimetres, 1e-9, 'as around heel and instep');
@@ -88,8 +102,18 @@ final class FromVersion1Test extends TestCase
         self::assertSame(['bow'], $piece->closure?->findings);
         self::assertNull($piece->beads['working-1']->ownLength, 'the length of a round bead follows its diameter');
         self::assertNull($piece->beads['working-1']->ownHole);
-        self::assertEqualsWithDelta(20, $piece->beads['abcdefghijklmnopqrstuvwxyzabcdefgh']->ownLength?->millimetres, 1e-9, 'another than usual was chosen');
-        self::assertEqualsWithDelta(10, $piece->findings['bow']->length->millimetres, 1e-9, 'version 1 knew one size for all kinds');
+        self::assertEqualsWithDelta(
+            20,
+            $piece->beads['abcdefghijklmnopqrstuvwxyzabcdefgh']->ownLength?->millimetres,
+            1e-9,
+            'another than usual was chosen',
+        );
+        self::assertEqualsWithDelta(
+            10,
+            $piece->findings['bow']->length->millimetres,
+            1e-9,
+            'version 1 knew one size for all kinds',
+        );
     }
 
     /**
@@ -108,9 +132,37 @@ final class FromVersion1Test extends TestCase
     public static function provideRubbish(): iterable
     {
         yield 'nothing' => [[]];
-        yield 'lists for texts' => [['construction' => [], 'name' => [], 'wearer' => [['girth' => []]], 'hand' => [], 'cords' => 'x', 'beads' => ['working' => 'x'], 'closure' => ['findings' => 'x']]];
-        yield 'texts for lists' => [['construction' => 'stretch', 'name' => 'a', 'wearer' => 'x', 'cords' => [1, 2], 'beads' => ['core' => ['shape' => [], 'diameter' => [], 'length' => 7]], 'findings' => ['a' => ['kind' => 1]], 'pattern' => ['x']]];
-        yield 'a pattern that cannot be read' => [['construction' => 'stretch', 'name' => 'a', 'wearer' => ['girth' => '16 cm'], 'beads' => ['core' => []], 'pattern' => '1 bead ((']];
+        yield 'lists for texts' => [
+            [
+                'construction' => [],
+                'name' => [],
+                'wearer' => [['girth' => []]],
+                'hand' => [],
+                'cords' => 'x',
+                'beads' => ['working' => 'x'],
+                'closure' => ['findings' => 'x'],
+            ],
+        ];
+        yield 'texts for lists' => [
+            [
+                'construction' => 'stretch',
+                'name' => 'a',
+                'wearer' => 'x',
+                'cords' => [1, 2],
+                'beads' => ['core' => ['shape' => [], 'diameter' => [], 'length' => 7]],
+                'findings' => ['a' => ['kind' => 1]],
+                'pattern' => ['x'],
+            ],
+        ];
+        yield 'a pattern that cannot be read' => [
+            [
+                'construction' => 'stretch',
+                'name' => 'a',
+                'wearer' => ['girth' => '16 cm'],
+                'beads' => ['core' => []],
+                'pattern' => '1 bead ((',
+            ],
+        ];
     }
 
     private static function read(string $file): Piece
