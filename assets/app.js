@@ -300,11 +300,11 @@
   });
   // A fault in the text is shown where it stands.
   document.addEventListener('click', (event) => {
-    const place = /line (\d+), column (\d+)/i.exec(event.target.closest?.('.fault-line')?.dataset.fault ?? '');
+    const place = event.target.closest?.('.fault-line[data-line]')?.dataset;
     const text = find('#pattern');
     if (place && text) {
       const lines = text.value.split('\n');
-      const from = lines.slice(0, place[1] - 1).reduce((sum, line) => sum + line.length + 1, 0) + Number(place[2]) - 1;
+      const from = lines.slice(0, place.line - 1).reduce((sum, line) => sum + line.length + 1, 0) + Number(place.column) - 1;
       text.focus();
       text.setSelectionRange(from, Math.max(from + 1, text.value.slice(from).search(/[\s,()]|$/) + from));
     }

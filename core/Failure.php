@@ -5,6 +5,12 @@ declare(strict_types=1);
 namespace Rinkel\Core;
 
 /**
- * Marks every failure that the core names; its message is one full sentence for a maker.
+ * Marks every failure that the core names.
  */
-interface Failure extends \Throwable {}
+interface Failure extends \Throwable
+{
+    /**
+     * Returns what a maker is told.
+     */
+    public function said(): Said;
+}

@@ -17,6 +17,7 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 
 /**
  * Two groups of threads braided through the links of a chain, link by link, each folded at the toggle.
@@ -43,11 +44,11 @@ final readonly class BraidedChain implements Construction
         return CordNames::only(['left', 'right'], ['left', 'right']);
     }
 
-    public function completed(Piece $piece): Piece
+    public function completed(Wish $wish): Piece
     {
-        $link = Chains::link($piece) ?? 'chain';
+        $link = Chains::link($wish) ?? 'chain';
 
-        return $piece->completedWith(
+        return $wish->completedWith(
             [
                 'left' => Stock::cord(Fibre::Cotton, 1.0, '#b5653f', 3),
                 'right' => Stock::cord(Fibre::Cotton, 1.0, '#3f6f79', 3),

@@ -16,6 +16,7 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 
 /**
  * One cord folded at a button; both ends carry small beads, and after each bundle the long end ties a barrel around the
@@ -43,12 +44,12 @@ final readonly class BundledWrap implements Construction
         return CordNames::only(['cord']);
     }
 
-    public function completed(Piece $piece): Piece
+    public function completed(Wish $wish): Piece
     {
-        $names = [] === $piece->beads ? ['seed'] : array_map(strval(...), array_keys($piece->beads));
+        $names = [] === $wish->beads ? ['seed'] : array_map(strval(...), array_keys($wish->beads));
         $three = implode(' ', array_map(static fn (int $i): string => $names[$i % \count($names)], [0, 1, 2]));
 
-        return $piece->completedWith(
+        return $wish->completedWith(
             ['cord' => Stock::cord(Fibre::Polyester, 0.8, '#5b4636')],
             ['seed' => Stock::round(4, '#3f6f8f', 1.2)],
             ['button' => Stock::finding(FindingKind::Button, 12, 3, 2)],

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Quoted;
+use Rinkel\Core\Said;
+
 /**
  * The constructions that a piece can name, each under its id.
  */
@@ -56,6 +60,15 @@ final readonly class Constructions
     public function ids(): array
     {
         return array_keys($this->byId);
+    }
+
+    /**
+     * @throws PieceUnreadable If there is no such construction
+     */
+    public function get(string $id): Construction
+    {
+        return $this->byId[$id]
+            ?? throw PieceUnreadable::at('construction', new Said('one-of', ['known' => $this->ids(), 'found' => new Quoted($id)]));
     }
 
     public function named(string $id): ?Construction

@@ -7,9 +7,9 @@ namespace Rinkel\Core\Construction;
 use Rinkel\Core\Closure\Fastened;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\Setting;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Piece\Piece;
 
 /**
@@ -18,12 +18,11 @@ use Rinkel\Core\Piece\Piece;
 final readonly class Draft
 {
     /**
-     * @param Piece  $piece completed
-     * @param Length $goal  body length that the line was set to
+     * @param Length $goal body length that the line was set to
      */
     public function __construct(
         public Piece $piece,
-        public Pattern $pattern,
+        public Line $line,
         public Ring $ring,
         public Setting $setting,
         public Fastened $fastened,

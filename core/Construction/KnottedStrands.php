@@ -15,6 +15,7 @@ use Rinkel\Core\Line\Element;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
@@ -29,9 +30,9 @@ final readonly class KnottedStrands extends OnCord
         return 'knotted-strands';
     }
 
-    public function completed(Piece $piece): Piece
+    public function completed(Wish $wish): Piece
     {
-        return $piece->completedWith(
+        return $wish->completedWith(
             ['strand' => Stock::cord(Fibre::Leather, 1.0, '#4a3728', 2)],
             ['pearl' => Stock::round(10, '#cbb89d', 1.4)],
             [
@@ -39,7 +40,7 @@ final readonly class KnottedStrands extends OnCord
                 'ring' => Stock::finding(FindingKind::Ring, 5, 5, 4),
                 'clasp' => Stock::finding(FindingKind::Clasp, 12, 6, 0),
             ],
-            '(1 overhand, 1 bead '.(array_key_first($piece->beads) ?? 'pearl').') x fit, 1 overhand',
+            '(1 overhand, 1 bead '.(array_key_first($wish->beads) ?? 'pearl').') x fit, 1 overhand',
             new ClosureWish(new Clasping(), findings: ['end', 'end', 'ring', 'ring', 'clasp']),
         );
     }

@@ -19,6 +19,7 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 
 /**
  * A flat or round cord laced through every link of a chain, from its middle outwards; worn once or in wraps.
@@ -45,11 +46,11 @@ final readonly class LacedChain implements Construction
         return CordNames::only(['lace'], ['lace']);
     }
 
-    public function completed(Piece $piece): Piece
+    public function completed(Wish $wish): Piece
     {
-        $link = Chains::link($piece) ?? 'chain';
+        $link = Chains::link($wish) ?? 'chain';
 
-        return $piece->completedWith(
+        return $wish->completedWith(
             ['lace' => Stock::cord(Fibre::Suede, 1.5, '#6b4a3a')],
             [],
             [

@@ -14,6 +14,7 @@ use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Remedy;
 use Rinkel\Core\Remark\Severity;
@@ -34,17 +35,17 @@ final readonly class MultiRow extends OnCore
         return CordNames::only(['core', 'working', 'slider'], ['core']);
     }
 
-    public function completed(Piece $piece): Piece
+    public function completed(Wish $wish): Piece
     {
-        $rows = $piece->cords['core']->count ?? 3;
-        $names = array_map(strval(...), array_keys($piece->beads));
+        $rows = $wish->cords['core']->count ?? 3;
+        $names = array_map(strval(...), array_keys($wish->beads));
         $step = [];
         for ($row = 0; $row < $rows; ++$row) {
             $outer = abs($row - ($rows - 1) / 2) >= 1;
             $step[] = $outer ? ($names[0] ?? 'outer') : ($names[1] ?? $names[0] ?? 'middle');
         }
 
-        return $piece->completedWith(
+        return $wish->completedWith(
             [
                 'core' => Stock::cord(Fibre::Polyester, 0.8, '#3d4a52', 3),
                 'working' => Stock::cord(Fibre::Polyester, 0.8, '#3d4a52'),

@@ -23,6 +23,7 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Node\Net;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
@@ -52,13 +53,13 @@ final readonly class NettedPouch implements Construction
         return CordNames::only(['mesh', 'slider'], ['mesh']);
     }
 
-    public function completed(Piece $piece): Piece
+    public function completed(Wish $wish): Piece
     {
-        return $piece->completedWith(
+        return $wish->completedWith(
             ['mesh' => Stock::cord(Fibre::WaxedCotton, 1.0, '#4b5a46', 4)],
             ['lock' => Stock::round(10, '#b98f4e', 4.0)],
             ['stone' => Stock::finding(FindingKind::Stone, 28, 18, 0)],
-            'braid fit, net 5 every 12 mm, focal '.(array_key_first($piece->beads) ?? 'lock').', braid fit',
+            'braid fit, net 5 every 12 mm, focal '.(array_key_first($wish->beads) ?? 'lock').', braid fit',
             new ClosureWish(new Tying()),
         );
     }
@@ -159,7 +160,7 @@ final readonly class NettedPouch implements Construction
      */
     public static function net(Draft $draft): ?RoundNet
     {
-        foreach ($draft->pattern->nodes() as $part) {
+        foreach ($draft->piece->pattern->tree->nodes() as $part) {
             if ($part instanceof Net) {
                 return new RoundNet($draft->piece->cord('mesh')->count, $part->every, $part->rows);
             }

@@ -17,6 +17,7 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
@@ -49,9 +50,9 @@ final readonly class RopeKnot implements Construction
         return CordNames::only(['rope', 'thread'], ['rope']);
     }
 
-    public function completed(Piece $piece): Piece
+    public function completed(Wish $wish): Piece
     {
-        return $piece->completedWith(
+        return $wish->completedWith(
             [
                 'rope' => Stock::cord(Fibre::Cotton, 6.0, '#c9b48a', 2),
                 'thread' => Stock::cord(Fibre::Polyester, 0.5, '#7a3b2e'),

@@ -11,6 +11,7 @@ use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 
 /**
  * One bead held between two barrel knots on a cord, with a double slider.
@@ -22,13 +23,13 @@ final readonly class SingleFocal extends OnCord
         return 'single-focal';
     }
 
-    public function completed(Piece $piece): Piece
+    public function completed(Wish $wish): Piece
     {
-        return $piece->completedWith(
+        return $wish->completedWith(
             ['cord' => Stock::cord(Fibre::WaxedCotton, 1.0, '#3a3f44')],
             ['stone' => Stock::round(12, '#4f8a8b', 2.0)],
             [],
-            'gap fit, 1 barrel 2, focal '.(array_key_first($piece->beads) ?? 'stone').', 1 barrel 2, gap fit',
+            'gap fit, 1 barrel 2, focal '.(array_key_first($wish->beads) ?? 'stone').', 1 barrel 2, gap fit',
             new ClosureWish(new DoubleBarrel()),
         );
     }

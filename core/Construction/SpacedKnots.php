@@ -11,6 +11,7 @@ use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 
 /**
  * One cord with barrel knots at equal spacing.
@@ -22,13 +23,13 @@ final readonly class SpacedKnots extends OnCord
         return 'spaced-knots';
     }
 
-    public function completed(Piece $piece): Piece
+    public function completed(Wish $wish): Piece
     {
-        return $piece->completedWith(
+        return $wish->completedWith(
             ['cord' => Stock::cord(Fibre::WaxedCotton, 1.5, '#7a4b2a')],
             [],
             [],
-            '(1 barrel 3, gap fit) x '. 6 * $piece->wraps.', 1 barrel 3',
+            '(1 barrel 3, gap fit) x '. 6 * $wish->wraps.', 1 barrel 3',
             new ClosureWish(new DoubleBarrel()),
         );
     }

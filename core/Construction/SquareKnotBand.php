@@ -14,6 +14,7 @@ use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 
 /**
  * Square knots or half knots of one pair of working cords around straight cores: flat, spiral, or parts of each, with
@@ -31,9 +32,9 @@ final readonly class SquareKnotBand extends OnCore
         return CordNames::only(['core', 'working', 'slider'], ['core']);
     }
 
-    public function completed(Piece $piece): Piece
+    public function completed(Wish $wish): Piece
     {
-        return $piece->completedWith(
+        return $wish->completedWith(
             [
                 'core' => Stock::cord(Fibre::Polyester, 1.0, '#2e4a62', 2),
                 'working' => Stock::cord(Fibre::Polyester, 1.0, '#2e4a62'),

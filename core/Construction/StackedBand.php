@@ -13,6 +13,7 @@ use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
@@ -32,17 +33,17 @@ final readonly class StackedBand extends OnCore
         return CordNames::andPairs(['core', 'slider'], ['core']);
     }
 
-    public function completed(Piece $piece): Piece
+    public function completed(Wish $wish): Piece
     {
-        $pairs = [] === array_diff_key($piece->cords, ['core' => 0, 'slider' => 0])
+        $pairs = [] === array_diff_key($wish->cords, ['core' => 0, 'slider' => 0])
             ? [
                 'first' => Stock::cord(Fibre::Polyester, 0.8, '#1f5f6b'),
                 'second' => Stock::cord(Fibre::Polyester, 0.8, '#d9a441'),
             ]
             : [];
-        $names = array_keys($pairs + array_diff_key($piece->cords, ['core' => 0, 'slider' => 0]));
+        $names = array_keys($pairs + array_diff_key($wish->cords, ['core' => 0, 'slider' => 0]));
 
-        return $piece->completedWith(
+        return $wish->completedWith(
             $pairs + ['core' => Stock::cord(Fibre::Polyester, 0.8, '#2b2b33', 2)],
             [],
             [],

@@ -22,6 +22,7 @@ use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\BeadSequence;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
@@ -54,9 +55,9 @@ final readonly class StrandBundle implements Construction
         return CordNames::andStrands(['end', 'slider']);
     }
 
-    public function completed(Piece $piece): Piece
+    public function completed(Wish $wish): Piece
     {
-        $strands = [] === array_diff_key($piece->cords, ['end' => 0, 'slider' => 0])
+        $strands = [] === array_diff_key($wish->cords, ['end' => 0, 'slider' => 0])
             ? [
                 'sea' => Stock::cord(Fibre::WaxedCotton, 1.0, '#2f6f73', 6),
                 'sand' => Stock::cord(Fibre::WaxedCotton, 1.0, '#d6c39a', 4),
@@ -64,7 +65,7 @@ final readonly class StrandBundle implements Construction
             ]
             : [];
 
-        return $piece->completedWith(
+        return $wish->completedWith(
             $strands + ['end' => Stock::cord(Fibre::WaxedCotton, 1.0, '#3a3430')],
             [],
             [],

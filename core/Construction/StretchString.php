@@ -11,6 +11,7 @@ use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 
 /**
  * Beads on elastic, knotted shut; also with a word in the middle.
@@ -22,9 +23,9 @@ final readonly class StretchString extends OnCord
         return 'stretch';
     }
 
-    public function completed(Piece $piece): Piece
+    public function completed(Wish $wish): Piece
     {
-        return $piece->completedWith(
+        return $wish->completedWith(
             ['cord' => Stock::cord(Fibre::ElasticBraid, 0.7, '#e8e8e8')],
             ['round' => Stock::round(8, '#8fb3a8', 1.2)],
             [],
@@ -32,7 +33,7 @@ final readonly class StretchString extends OnCord
                 ', ',
                 array_map(
                     static fn (string $name): string => '1 bead '.$name,
-                    [] === $piece->beads ? ['round'] : array_map(strval(...), array_keys($piece->beads)),
+                    [] === $wish->beads ? ['round'] : array_map(strval(...), array_keys($wish->beads)),
                 ),
             ).') x fit',
             new ClosureWish(new KnottedElastic()),

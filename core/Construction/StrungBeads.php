@@ -11,6 +11,7 @@ use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 
 /**
  * Beads on one cord, centred between two barrel knots, as a necklace or a bracelet.
@@ -22,15 +23,15 @@ final readonly class StrungBeads extends OnCord
         return 'strung-beads';
     }
 
-    public function completed(Piece $piece): Piece
+    public function completed(Wish $wish): Piece
     {
-        return $piece->completedWith(
+        return $wish->completedWith(
             ['cord' => Stock::cord(Fibre::Leather, 1.0, '#3a2a21')],
             ['pearl' => Stock::round(8, '#d9cfc0', 1.6)],
             [],
             'gap fit, 1 barrel 3, 9 bead '.implode(
                 ' ',
-                [] === $piece->beads ? ['pearl'] : array_keys($piece->beads),
+                [] === $wish->beads ? ['pearl'] : array_keys($wish->beads),
             ).', 1 barrel 3, gap fit',
             new ClosureWish(new DoubleBarrel()),
         );

@@ -20,6 +20,7 @@ use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
@@ -49,11 +50,11 @@ final readonly class WaveBand implements Construction
         return CordNames::only(['core', 'working']);
     }
 
-    public function completed(Piece $piece): Piece
+    public function completed(Wish $wish): Piece
     {
-        $names = array_map(strval(...), array_keys($piece->beads));
+        $names = array_map(strval(...), array_keys($wish->beads));
 
-        return $piece->completedWith(
+        return $wish->completedWith(
             [
                 'core' => Stock::cord(Fibre::Nylon, 0.5, '#35302c', 2),
                 'working' => Stock::cord(Fibre::Nylon, 0.5, '#35302c'),
@@ -102,7 +103,7 @@ final readonly class WaveBand implements Construction
     public function checks(Draft $draft): array
     {
         $working = $draft->piece->cord('working')->cord;
-        foreach ($draft->pattern->nodes() as $wave) {
+        foreach ($draft->piece->pattern->tree->nodes() as $wave) {
             if ($wave instanceof Wave && null !== $wave->seeds) {
                 $fitting = WaveMaker::seedsAround(
                     $draft->piece->beads[$wave->round],

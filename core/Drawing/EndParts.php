@@ -7,7 +7,6 @@ namespace Rinkel\Core\Drawing;
 use Rinkel\Core\Closure\SquareKnotSlider;
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Geometry\Point;
-use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\Kind\Barrel;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Material\Finding;
@@ -170,7 +169,7 @@ final readonly class EndParts
     {
         $half = ($to - $from) / 2;
         $cord = $this->cords[0];
-        $knotted = true === $this->draft->piece->closure?->knotted;
+        $knotted = $this->draft->piece->closure->knotted;
 
         return new Cord(array_map(
             static fn (int $i): Point => new Point(
@@ -288,7 +287,7 @@ final readonly class EndParts
      */
     public function slider(float $from): array
     {
-        $knots = $this->draft->piece->closure->knots ?? 4;
+        $knots = $this->draft->piece->closure->knots;
         $cord = $this->draft->piece->sliderCord() ?? $this->draft->piece->cord($this->cords[0]->role)->cord;
         $w = $cord->round()->millimetres;
         $sinnet = new FlatSinnet($this->thickness() * \count($this->cords) / $w, $this->knot() / $knots / 2 / $w);
@@ -320,7 +319,7 @@ final readonly class EndParts
     public function barrel(float $x, float $y): Placed
     {
         $w = $this->thickness();
-        $wraps = $this->draft->piece->closure->wraps ?? BarrelKnot::USUAL;
+        $wraps = $this->draft->piece->closure->wraps;
 
         return new Placed(
             CordKnots::barrel('sliding-'.$wraps, $wraps, $this->knot() / $w, $this->barrelWidth() / $w),

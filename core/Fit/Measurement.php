@@ -31,7 +31,7 @@ enum Measurement: string
         [$least, $most] = $this->range();
 
         return $length->isShorterThan($least) || $length->isLongerThan($most)
-            ? throw LengthOutOfRange::of($this->said(), $length, $least, $most, $unit) : $length;
+            ? throw LengthOutOfRange::of($this->value, $length, $least, $most, $unit) : $length;
     }
 
     /**
@@ -47,17 +47,5 @@ enum Measurement: string
             self::Neck => [20.0, 65.0],
             self::Head => [25.0, 80.0],
         });
-    }
-
-    private function said(): string
-    {
-        return match ($this) {
-            self::Wrist => 'A wrist',
-            self::Hand => 'A hand at its widest',
-            self::Ankle => 'An ankle',
-            self::Heel => 'The way around heel and instep',
-            self::Neck => 'A neck',
-            self::Head => 'A head',
-        };
     }
 }

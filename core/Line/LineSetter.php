@@ -6,6 +6,7 @@ namespace Rinkel\Core\Line;
 
 use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Measure\Length;
 
 /**
@@ -26,6 +27,19 @@ final readonly class LineSetter
      * @param array<string, int|null> $stock beads there are by name; null or no entry is as many as wanted
      */
     public function __construct(private array $stock = []) {}
+
+    /**
+     * Returns one that counts those of $beads that are in stock.
+     *
+     * @param array<string, Bead> $beads by short name
+     */
+    public static function for(array $beads): self
+    {
+        return new self(array_filter(
+            array_map(static fn (Bead $bead): ?int => $bead->stock, $beads),
+            is_int(...),
+        ));
+    }
 
     /**
      * @param bool $atMost whether the line may not come out longer than $wished

@@ -23,6 +23,13 @@ interface Maker
     public function elements(Node $part, bool $swapped): array;
 
     /**
+     * Returns whether the construction has such parts.
+     *
+     * @param class-string<Node> $part
+     */
+    public function sets(string $part): bool;
+
+    /**
      * Returns whether the construction ties such knots.
      */
     public function ties(Knot $knot): bool;

@@ -18,6 +18,11 @@ interface Node extends \Stringable
     public function place(): ?Place;
 
     /**
+     * Returns the word of the notation that it begins with, after its number: "bead", "half left".
+     */
+    public function word(): string;
+
+    /**
      * Returns the text that parses back to an equal node, in one canonical writing.
      */
     public function __toString(): string;

@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace Rinkel\Core\Pattern;
 
 use Rinkel\Core\Quoted;
+use Rinkel\Core\Said;
 
 /**
  * One thing wrong in a pattern: where, what stood there and what could stand there.
  */
-final readonly class PatternFault implements \Stringable
+final readonly class PatternFault
 {
     /**
-     * @param string       $found    what stood there, "" at the end of the text
-     * @param list<string> $expected what could stand there
+     * @param string            $found    what stood there, "" at the end of the text
+     * @param list<Said|string> $expected what could stand there: words of the notation as they are, all else said
      */
     public function __construct(
         public Place $place,
@@ -21,14 +22,11 @@ final readonly class PatternFault implements \Stringable
         public array $expected,
     ) {}
 
-    public function __toString(): string
+    public function said(): Said
     {
-        return \sprintf(
-            'Line %d, column %d: %s stands here; it could be %s.',
-            $this->place->line,
-            $this->place->column,
-            '' === $this->found ? 'nothing more' : new Quoted($this->found),
-            [] === $this->expected ? 'left out' : implode(', ', $this->expected),
-        );
+        return new Said('pattern-unread', [
+            'found' => '' === $this->found ? new Said('nothing-more') : new Quoted($this->found),
+            'expected' => [] === $this->expected ? new Said('left-out') : $this->expected,
+        ]);
     }
 }

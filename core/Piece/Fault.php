@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Piece;
 
+use Rinkel\Core\Pattern\Place;
+use Rinkel\Core\Said;
+
 /**
- * One thing wrong in a piece document: where, and a sentence that says what is expected and what stood there.
+ * One thing wrong in a piece document: where, and what is expected and what stood there.
  *
  * The path is dotted: "wearer.wrist".
  */
 final readonly class Fault
 {
+    /**
+     * @param Place|null $place within the text that stands at the path
+     */
     public function __construct(
         public string $path,
-        public string $sentence,
+        public Said $said,
+        public ?Place $place = null,
     ) {}
 }

@@ -6,6 +6,7 @@ namespace Rinkel\Core\Piece;
 
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Quoted;
+use Rinkel\Core\Said;
 
 /**
  * What beads and findings can be called: a word that the notation can take and that means nothing else in a piece.
@@ -25,12 +26,9 @@ final class Naming
     /**
      * Returns why $name does not suit.
      */
-    public static function refusal(string $name): string
+    public static function refusal(string $name): Said
     {
-        return \sprintf(
-            '%s cannot be a short name: use up to 40 letters, digits and hyphens, a letter first, and no word of the notation or of a cord’s task.',
-            new Quoted($name),
-        );
+        return new Said('no-short-name', ['name' => new Quoted($name)]);
     }
 
     /**

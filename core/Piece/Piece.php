@@ -21,47 +21,82 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Node\Centre;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Net;
-use Rinkel\Core\Pattern\Pattern;
-use Rinkel\Core\Pattern\PatternEdit;
 use Rinkel\Core\Pattern\Written;
 
 /**
- * What a maker decided about one piece; all that the planner needs and nothing it could work out.
- *
- * PieceReader is the door at which every bound is checked. What is left open, a construction completes.
+ * A complete piece: what its maker wished, and what a construction filled in where the wish was open.
  */
 final readonly class Piece
 {
+    public string $name;
+    public Unit $unit;
+
+    /** Identifier of its construction. */
+    public string $construction;
+    public Wearer $wearer;
+
+    /** Room over the girth; only counts when it was measured snug. */
+    public Length $ease;
+    public Tension $tension;
+    public int $wraps;
+
+    /** Finished length asked for, instead of a fit. */
+    public ?Length $length;
+
+    /** @var array<string, Sample> by the knot's word */
+    public array $samples;
+    public bool $forChild;
+    public bool $instantGlue;
+
+    /** How far below the pit of the neck a necklace shall hang, instead of a length. */
+    public ?Length $drop;
+
     /**
-     * @param string                 $construction its identifier
-     * @param Length                 $ease         room over the girth; only counts when it was measured snug
-     * @param Length|null            $length       finished length asked for, instead of a fit
-     * @param array<string, CordUse> $cords        by role
-     * @param array<string, Bead>    $beads        by short name
-     * @param array<string, Finding> $findings     by short name
-     * @param Written|null           $pattern      null while it is left open
-     * @param array<string, Sample>  $samples      by the knot's word
-     * @param Length|null            $drop         how far below the pit of the neck a necklace shall hang, instead of a length
+     * @param array<string, CordUse> $cords    by role
+     * @param array<string, Bead>    $beads    by short name
+     * @param array<string, Finding> $findings by short name
      */
     public function __construct(
-        public string $name,
-        public Unit $unit,
-        public string $construction,
-        public Wearer $wearer,
-        public Length $ease,
-        public Tension $tension = Tension::Even,
-        public int $wraps = 1,
-        public ?Length $length = null,
-        public array $cords = [],
-        public array $beads = [],
-        public array $findings = [],
-        public ?Written $pattern = null,
-        public ?ClosureWish $closure = null,
-        public array $samples = [],
-        public bool $forChild = false,
-        public bool $instantGlue = false,
-        public ?Length $drop = null,
-    ) {}
+        private Wish $wish,
+        public array $cords,
+        public array $beads,
+        public array $findings,
+        public Written $pattern,
+        public ClosureWish $closure,
+    ) {
+        $this->name = $wish->name;
+        $this->unit = $wish->unit;
+        $this->construction = $wish->construction;
+        $this->wearer = $wish->wearer;
+        $this->ease = $wish->ease;
+        $this->tension = $wish->tension;
+        $this->wraps = $wish->wraps;
+        $this->length = $wish->length;
+        $this->samples = $wish->samples;
+        $this->forChild = $wish->forChild;
+        $this->instantGlue = $wish->instantGlue;
+        $this->drop = $wish->drop;
+    }
+
+    /**
+     * Returns the wish with everything decided as it is here.
+     */
+    public function decided(): Wish
+    {
+        return $this->wish->decidedAs($this, ['cords', 'beads', 'findings', 'pattern', 'closure']);
+    }
+
+    public function withClosure(ClosureWish $closure): self
+    {
+        return new self(
+            $this->wish,
+            $this->cords,
+            $this->beads,
+            $this->findings,
+            $this->pattern,
+            $closure,
+        );
+    }
 
     /**
      * Returns the room over the measured girth: none when the tape already lay comfortably loose.
@@ -96,7 +131,7 @@ final readonly class Piece
 
     private function isPointed(): bool
     {
-        foreach ($this->pattern?->tree->nodes() ?? [] as $node) {
+        foreach ($this->pattern->tree->nodes() as $node) {
             if ($node instanceof Focal || $node instanceof Net || $node instanceof Centre) {
                 return true;
             }
@@ -116,154 +151,5 @@ final readonly class Piece
     public function knots(): KnotBook
     {
         return new KnotBook($this->tension, $this->samples);
-    }
-
-    public function renamed(string $name): self
-    {
-        return $this->with(['name' => $name]);
-    }
-
-    /**
-     * Returns this piece as its maker reads and writes it in another unit; bare lengths in its pattern keep the unit
-     * they had.
-     */
-    public function withUnit(Unit $unit): self
-    {
-        return $unit === $this->unit ? $this : $this->with([
-            'unit' => $unit,
-            'pattern' => $this->pattern?->pinned($this->unit),
-        ]);
-    }
-
-    public function withWearer(Wearer $wearer): self
-    {
-        return $this->with(['wearer' => $wearer]);
-    }
-
-    public function withPattern(Pattern $pattern): self
-    {
-        return $this->with(['pattern' => Written::of($pattern)]);
-    }
-
-    public function withClosure(ClosureWish $closure): self
-    {
-        return $this->with(['closure' => $closure]);
-    }
-
-    /**
-     * @param array<string, CordUse> $cords
-     */
-    public function withCords(array $cords): self
-    {
-        return $this->with(['cords' => $cords]);
-    }
-
-    /**
-     * @param array<string, Bead> $beads
-     */
-    public function withBeads(array $beads): self
-    {
-        return $this->with(['beads' => $beads]);
-    }
-
-    /**
-     * @param array<string, Finding> $findings
-     */
-    public function withFindings(array $findings): self
-    {
-        return $this->with(['findings' => $findings]);
-    }
-
-    /**
-     * Returns this piece with a bead or a finding called otherwise, wherever it is named.
-     */
-    public function withBeadCalled(string $old, string $new): self
-    {
-        $called = static fn (string $name): string => $old === $name ? $new : $name;
-
-        return $this->with([
-            'beads' => self::withKey($this->beads, $old, $new),
-            'findings' => self::withKey($this->findings, $old, $new),
-            'pattern' => $this->edited(static fn (PatternEdit $edit): Pattern => $edit->withBeadCalled($old, $new)),
-            'closure' => $this->closure?->withFindings(array_map($called, $this->closure->findings)),
-        ]);
-    }
-
-    /**
-     * Returns this piece with a cord called otherwise, wherever it is named.
-     */
-    public function withCordCalled(string $old, string $new): self
-    {
-        return $this->with([
-            'cords' => self::withKey($this->cords, $old, $new),
-            'pattern' => $this->edited(static fn (PatternEdit $edit): Pattern => $edit->withCordCalled($old, $new)),
-        ]);
-    }
-
-    /**
-     * @template T
-     *
-     * @param array<string, T> $entries
-     *
-     * @return array<string, T> in the same order
-     */
-    private static function withKey(array $entries, string $old, string $new): array
-    {
-        $names = array_map(
-            static fn (int|string $name): string => $old === (string) $name ? $new : (string) $name,
-            array_keys($entries),
-        );
-
-        return array_combine($names, $entries);
-    }
-
-    /**
-     * @param callable(PatternEdit): Pattern $change
-     */
-    private function edited(callable $change): ?Written
-    {
-        return null === $this->pattern ? null : Written::of($change(new PatternEdit($this->pattern->tree)));
-    }
-
-    /**
-     * Returns this piece with what it leaves open filled in.
-     *
-     * @param array<string, CordUse> $cords
-     * @param array<string, Bead>    $beads
-     * @param array<string, Finding> $findings
-     */
-    public function completedWith(
-        array $cords,
-        array $beads,
-        array $findings,
-        string $pattern,
-        ClosureWish $closure,
-    ): self {
-        return $this->with([
-            'cords' => $this->cords + $cords,
-            'beads' => [] === $this->beads ? $beads : $this->beads,
-            'findings' => $this->findings + $findings,
-            'pattern' => $this->pattern ?? Written::read($pattern, $this->unit),
-            'closure' => $this->closure ?? $closure,
-        ]);
-    }
-
-    /**
-     * Returns this piece with some of its parts decided as $completed has them filled in.
-     *
-     * @param list<'cords'|'beads'|'findings'|'pattern'|'closure'> $parts
-     */
-    public function decidedAs(self $completed, array $parts): self
-    {
-        return $this->with(array_intersect_key(get_object_vars($completed), array_flip($parts)));
-    }
-
-    /**
-     * @param array<string, mixed> $changed
-     */
-    private function with(array $changed): self
-    {
-        /** @phpstan-ignore argument.type (the keys are this class's own property names) */
-        return new self(...array_merge(get_object_vars($this), $changed));
     }
 }

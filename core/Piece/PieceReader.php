@@ -14,23 +14,15 @@ use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Material\Bead;
-use Rinkel\Core\Material\BeadShape;
-use Rinkel\Core\Material\Colour;
-use Rinkel\Core\Material\Cord;
-use Rinkel\Core\Material\CordUse;
-use Rinkel\Core\Material\Exception\CordTooNarrow;
-use Rinkel\Core\Material\Exception\HoleTooWide;
-use Rinkel\Core\Material\Fibre;
-use Rinkel\Core\Material\Finding;
-use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\Written;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Internal\Fields;
+use Rinkel\Core\Piece\Internal\MaterialReader;
 use Rinkel\Core\Quoted;
+use Rinkel\Core\Said;
 
 /**
  * Reads a piece from the open format (docs/piece.schema.json), decoded to arrays.
@@ -64,9 +56,10 @@ final class PieceReader
      *
      * @throws PieceUnreadable If anything in the document is missing, of the wrong kind or out of its range
      */
-    public function read(array $document): Piece
+    public function read(array $document): Wish
     {
         $fields = new Fields(Lifts::lifted($document));
+        $materials = new MaterialReader($fields);
         $fields->mustBe('format', self::FORMAT);
         $fields->mustBeVersion('version', self::VERSION);
         $name = $fields->text('name', self::NAME_LONGEST);
@@ -84,21 +77,21 @@ final class PieceReader
         $wraps = $fields->number('wraps', 1, 12, 1);
         $cords = $fields->each(
             'cords',
-            fn (string $path): ?CordUse => $this->cord($fields, $path),
+            $materials->cord(...),
             Pattern::isName(...),
-            self::noName(...),
+            Naming::refusal(...),
         );
         $beads = $fields->each(
             'beads',
-            fn (string $path): ?Bead => $this->bead($fields, $path),
+            $materials->bead(...),
             Naming::suits(...),
-            self::noName(...),
+            Naming::refusal(...),
         );
         $findings = $fields->each(
             'findings',
-            fn (string $path): ?Finding => $this->finding($fields, $path),
+            $materials->finding(...),
             Pattern::isName(...),
-            self::noName(...),
+            Naming::refusal(...),
         );
         $samples = $fields->each(
             'samples',
@@ -121,7 +114,7 @@ final class PieceReader
         }
         \assert(isset($name, $construction, $wearer, $ease, $tension, $wraps));
 
-        return new Piece(
+        return new Wish(
             $name,
             $unit,
             $construction,
@@ -165,83 +158,6 @@ final class PieceReader
         );
     }
 
-    private function cord(Fields $fields, string $path): ?CordUse
-    {
-        $fibre = $fields->choice($path.'.fibre', Fibre::class, Fibre::Polyester);
-        $thickness = $fields->length(
-            $path.'.thickness',
-            Unit::Millimetre,
-            Length::ofMillimetres(0.2),
-            Length::ofMillimetres(12),
-            Length::ofMillimetres(1),
-            Cord::thicknessOf(...),
-        );
-        $width = $fields->length(
-            $path.'.width',
-            Unit::Millimetre,
-            Length::ofMillimetres(0.2),
-            Length::ofMillimetres(40),
-        );
-        $colour = $fields->parsed($path.'.colour', Colour::parse(...), Colour::parse('#2e4a62'));
-        $count = $fields->number($path.'.count', 1, 60, 'cords.core' === $path || 'cords.strand' === $path ? 2 : 1);
-
-        if (null === $fibre || null === $thickness || null === $colour || null === $count) {
-            return null;
-        }
-        try {
-            return new CordUse(new Cord($fibre, $thickness, $colour, $width), $count);
-        } catch (CordTooNarrow $narrow) {
-            return $fields->fault($path.'.width', $narrow->getMessage());
-        }
-    }
-
-    private function bead(Fields $fields, string $path): ?Bead
-    {
-        $shape = $fields->choice($path.'.shape', BeadShape::class, BeadShape::Round);
-        $size = $fields->note($path.'.size', 10);
-        if (null !== $size && null === Bead::seed($size)) {
-            $size = $fields->fault(
-                $path.'.size',
-                \sprintf('Expected one of %s, not %s.', implode(', ', Bead::seedSizes()), new Quoted($size)),
-            );
-        }
-        [$least, $most] = [Length::ofMillimetres(0.5), Length::ofMillimetres(80)];
-        $diameter = $fields->length($path.'.diameter', Unit::Millimetre, $least, $most);
-        $length = $fields->length($path.'.length', Unit::Millimetre, $least, $most);
-        $hole = $fields->length($path.'.hole', Unit::Millimetre, Length::ofMillimetres(0.2), $most);
-        $colour = $fields->parsed($path.'.colour', Colour::parse(...), Colour::parse('#8fb3a8'));
-        $stock = $fields->number($path.'.stock', 0, 100_000);
-        $glass = $fields->yes($path.'.glass');
-        if (null === $shape || null === $colour || $fields->hasFaultAt($path)) {
-            return null;
-        }
-        try {
-            return Bead::of($shape, $colour, $diameter, $length, $hole, $size, $stock, $glass);
-        } catch (HoleTooWide $wide) {
-            return $fields->fault($path.'.hole', $wide->getMessage());
-        }
-    }
-
-    private function finding(Fields $fields, string $path): ?Finding
-    {
-        $kind = $fields->choice($path.'.kind', FindingKind::class, FindingKind::Clasp);
-        [$least, $most] = [Length::zero(), Length::ofMillimetres(200)];
-        $length = $fields->length($path.'.length', Unit::Millimetre, $least, $most);
-        $width = $fields->length($path.'.width', Unit::Millimetre, $least, $most);
-        $inside = $fields->length($path.'.inside', Unit::Millimetre, $least, $most);
-        $nickel = $fields->yes($path.'.nickel');
-        $stock = $fields->number($path.'.stock', 0, 100_000);
-
-        return null === $kind || $fields->hasFaultAt($path) ? null : Finding::of(
-            $kind,
-            $length,
-            $width,
-            $inside,
-            $nickel,
-            $stock,
-        );
-    }
-
     private function sample(Fields $fields, string $path): ?Sample
     {
         [$least, $most] = [Length::ofMillimetres(0.2), Length::ofMillimetres(500)];
@@ -281,22 +197,13 @@ final class PieceReader
             );
     }
 
-    private static function noName(string $name): string
-    {
-        return Naming::refusal($name);
-    }
-
     private function isKnot(string $word): bool
     {
         return null !== $this->knots->named($word);
     }
 
-    private function noKnot(string $word): string
+    private function noKnot(string $word): Said
     {
-        return \sprintf(
-            'No knot is called %s. It could be %s.',
-            new Quoted($word),
-            implode(', ', $this->knots->words()),
-        );
+        return new Said('knot-unknown', ['name' => new Quoted($word), 'known' => $this->knots->words()]);
     }
 }

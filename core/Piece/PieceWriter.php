@@ -20,7 +20,7 @@ final class PieceWriter
     /**
      * @return array<string, mixed>
      */
-    public function write(Piece $piece): array
+    public function write(Wish $piece): array
     {
         return [
             'format' => PieceReader::FORMAT,

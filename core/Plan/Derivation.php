@@ -257,7 +257,7 @@ final readonly class Derivation
     private function kindsIn(Cut $cut): string
     {
         if ('slider' === $cut->role) {
-            $knots = $this->draft->piece->closure->knots ?? 0;
+            $knots = $this->draft->piece->closure->knots;
 
             return $knots.' square ('.$this->fine($cut->part('knots')->times(1 / max(1, 2 * $knots))).')';
         }

@@ -48,7 +48,7 @@ final readonly class FixedCounts
             'side' => $over->isNegative() ? 'short' : 'long',
             'now' => $now,
             'wanted' => $wanted,
-        ], new Remedy('pattern', (string) (new PatternEdit($this->draft->pattern))->freed($path)));
+        ], new Remedy('pattern', (string) (new PatternEdit($this->draft->piece->pattern->tree))->freed($path)));
     }
 
     /**
@@ -74,7 +74,7 @@ final readonly class FixedCounts
     {
         $found = null;
         $most = Length::zero();
-        foreach ($this->draft->pattern->parts as $i => $part) {
+        foreach ($this->draft->piece->pattern->tree->parts as $i => $part) {
             $count = $part instanceof Counted && null !== $part->freed() ? $part->count() ?? 0 : 0;
             $length = $count > 1 ? $this->lengthOf($part) : Length::zero();
             if ($length->isLongerThan($most)) {

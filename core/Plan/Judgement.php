@@ -86,8 +86,8 @@ final readonly class Judgement
      */
     private function shortened(Length $length): ?Pattern
     {
-        $part = $this->draft->pattern->parts[0];
-        $count = 1 === \count($this->draft->pattern->parts) && ($part instanceof Group || $part instanceof Knots) ? $part->count() : null;
+        $part = $this->draft->piece->pattern->tree->parts[0];
+        $count = 1 === \count($this->draft->piece->pattern->tree->parts) && ($part instanceof Group || $part instanceof Knots) ? $part->count() : null;
         if (null === $count || $this->draft->body()->isZero()) {
             return null;
         }
@@ -278,7 +278,7 @@ final readonly class Judgement
             return [];
         }
         $slides = $this->draft->fastened->kind->slides();
-        $glued = true === $this->draft->piece->closure?->glued;
+        $glued = $this->draft->piece->closure->glued;
 
         return [
             new Check('finish-'.$cord->fibre->ending()->value, Severity::Hint, ['fibre' => $cord->fibre->value]),

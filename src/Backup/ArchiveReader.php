@@ -14,7 +14,9 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\MeasureFailure;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\PieceWriter;
+use Rinkel\Core\Said;
 
 /**
  * Reads an archive back: says of everything in it how it stands to what is here, and takes what is chosen.
@@ -119,7 +121,7 @@ final readonly class ArchiveReader
                 Standing::Unreadable,
                 null,
                 [],
-                $unreadable->getMessage(),
+                $unreadable->faults,
             );
         }
         $here = $this->pieces->withUid($uid);
@@ -150,7 +152,7 @@ final readonly class ArchiveReader
                 Standing::Unreadable,
                 null,
                 [],
-                'A name, or a measure, is not one.',
+                [new Fault('', new Said('person-unread'))],
             );
         }
         $standing = match (true) {

@@ -4,29 +4,28 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Backup;
 
+use Rinkel\Core\Refusal;
+use Rinkel\Core\Said;
+
 /**
  * A file that is no archive of Rinkel's.
  */
-final class ArchiveUnreadable extends \RuntimeException
+final class ArchiveUnreadable extends Refusal
 {
     public static function noArchive(): self
     {
-        return new self('This is no archive that Rinkel saved; nothing was changed.');
+        return new self(new Said('no-archive'));
     }
 
     public static function newer(int $version): self
     {
         return new self(
-            \sprintf(
-                'This archive is of version %d; this Rinkel reads up to %d. Nothing was changed.',
-                $version,
-                Archive::VERSION,
-            ),
+            new Said('archive-newer', ['version' => $version, 'current' => Archive::VERSION]),
         );
     }
 
     public static function tooLarge(): self
     {
-        return new self('This archive unpacks to more than Rinkel takes; nothing was changed.');
+        return new self(new Said('archive-too-large'));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Backup;
 
+use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Said;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -16,8 +18,10 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('rinkel:backup', 'Copies the whole database to a file, also while Rinkel runs')]
 final class BackupCommand extends Command
 {
-    public function __construct(private readonly Backups $backups)
-    {
+    public function __construct(
+        private readonly Backups $backups,
+        private readonly Wording $wording,
+    ) {
         parent::__construct();
     }
 
@@ -33,11 +37,11 @@ final class BackupCommand extends Command
         try {
             $this->backups->write($file);
         } catch (BackupFailed $failed) {
-            $output->writeln($failed->getMessage(), OutputInterface::OUTPUT_RAW);
+            $output->writeln($this->wording->told($failed->said()), OutputInterface::OUTPUT_RAW);
 
             return Command::FAILURE;
         }
-        $output->writeln(\sprintf('The database is copied to %s.', $file), OutputInterface::OUTPUT_RAW);
+        $output->writeln($this->wording->told(new Said('backup-made', ['file' => $file])), OutputInterface::OUTPUT_RAW);
 
         return Command::SUCCESS;
     }

@@ -7,6 +7,7 @@ namespace Rinkel\App\Backup;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
 use Rinkel\App\Settings\Light;
+use Rinkel\Core\Said;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -55,12 +56,12 @@ final class BackupController extends AbstractController
     {
         $file = $request->files->all()['archive'] ?? null;
         if (!$file instanceof UploadedFile || !$file->isValid()) {
-            return $this->answer(wrong: ArchiveUnreadable::noArchive()->getMessage());
+            return $this->answer(wrong: ArchiveUnreadable::noArchive()->said());
         }
         try {
             $entries = $this->reader->entries($file->getPathname());
         } catch (ArchiveUnreadable $unreadable) {
-            return $this->answer(wrong: $unreadable->getMessage());
+            return $this->answer(wrong: $unreadable->said());
         }
         $token = bin2hex($this->chance->getBytes(16));
         $this->forgetOld();
@@ -76,7 +77,7 @@ final class BackupController extends AbstractController
         $token = \is_string($sent['token'] ?? null) ? $sent['token'] : '';
         $file = $this->folder.'/'.$token.'.zip';
         if (1 !== preg_match('/^[0-9a-f]{32}$/D', $token) || !is_file($file)) {
-            return $this->answer(wrong: ArchiveUnreadable::noArchive()->getMessage());
+            return $this->answer(wrong: ArchiveUnreadable::noArchive()->said());
         }
         $chosen = array_filter(\is_array($sent['take'] ?? null) ? $sent['take'] : [], is_string(...));
         $taken = $this->reader->take(
@@ -108,12 +109,12 @@ final class BackupController extends AbstractController
     /**
      * @param list<Entry>|null $entries
      */
-    private function answer(?array $entries = null, string $token = '', string $wrong = ''): Response
+    private function answer(?array $entries = null, string $token = '', ?Said $wrong = null): Response
     {
         return $this->render(
             'backup/data.html.twig',
             ['entries' => $entries, 'token' => $token, 'wrong' => $wrong],
-            new Response(status: '' === $wrong ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
+            new Response(status: null === $wrong ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
         );
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Backup;
 
-use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Fault;
+use Rinkel\Core\Piece\Wish;
 
 /**
  * One piece or person of an archive, and how it stands to what is here.
@@ -13,17 +14,17 @@ final readonly class Entry
 {
     /**
      * @param string               $kind     "piece" or "person"
-     * @param Piece|null           $piece    null of a person, or when it cannot be read
+     * @param Wish|null            $piece    null of a person, or when it cannot be read
      * @param array<string, mixed> $document of a person as in people.json; of a piece what archive.json says of it
-     * @param string               $wrong    why it cannot be read
+     * @param list<Fault>          $faults   why it cannot be read
      */
     public function __construct(
         public string $kind,
         public string $uid,
         public string $name,
         public Standing $standing,
-        public ?Piece $piece,
+        public ?Wish $piece,
         public array $document,
-        public string $wrong = '',
+        public array $faults = [],
     ) {}
 }

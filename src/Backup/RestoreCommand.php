@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Backup;
 
+use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Said;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\ArrayInput;
@@ -17,8 +19,10 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('rinkel:restore', 'Puts a copy in the place of the database; the old one is kept aside')]
 final class RestoreCommand extends Command
 {
-    public function __construct(private readonly Backups $backups)
-    {
+    public function __construct(
+        private readonly Backups $backups,
+        private readonly Wording $wording,
+    ) {
         parent::__construct();
     }
 
@@ -38,12 +42,12 @@ final class RestoreCommand extends Command
         try {
             $aside = $this->backups->restore($file);
         } catch (BackupFailed $failed) {
-            $output->writeln($failed->getMessage(), OutputInterface::OUTPUT_RAW);
+            $output->writeln($this->wording->told($failed->said()), OutputInterface::OUTPUT_RAW);
 
             return Command::FAILURE;
         }
         $output->writeln(
-            \sprintf('%s is the database now. What was there before is kept in %s.', $file, $aside),
+            $this->wording->told(new Said('backup-restored', ['file' => $file, 'aside' => $aside])),
             OutputInterface::OUTPUT_RAW,
         );
 

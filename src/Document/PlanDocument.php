@@ -40,7 +40,7 @@ final readonly class PlanDocument
             'version' => self::VERSION,
             'piece' => $draft->piece->name,
             'construction' => $draft->piece->construction,
-            'pattern' => (string) $draft->pattern,
+            'pattern' => (string) $draft->piece->pattern->tree,
             'counts' => $draft->setting->counts,
             'body' => [
                 'length' => (string) $draft->body(),

@@ -7,6 +7,7 @@ namespace Rinkel\App\People;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Measurement;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Said;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -122,7 +123,7 @@ final class PeopleController extends AbstractController
 
     /**
      * @param array<string, string> $typed  for the person that is changed, or a new one
-     * @param array<string, string> $faults by field
+     * @param array<string, Said>   $faults by field
      */
     private function page(
         Request $request,

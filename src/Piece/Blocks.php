@@ -54,7 +54,7 @@ final readonly class Blocks
     public function __construct(private Plan $plan)
     {
         $this->piece = $plan->draft->piece;
-        $this->edit = new PatternEdit($plan->draft->pattern);
+        $this->edit = new PatternEdit($plan->draft->piece->pattern->tree);
     }
 
     /**
@@ -62,7 +62,7 @@ final readonly class Blocks
      */
     public function all(): array
     {
-        return $this->blocks($this->plan->draft->pattern->parts, '');
+        return $this->blocks($this->plan->draft->piece->pattern->tree->parts, '');
     }
 
     /**

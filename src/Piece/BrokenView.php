@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
+use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\Lifts;
 
 /**
@@ -12,9 +13,9 @@ use Rinkel\Core\Piece\Lifts;
 final readonly class BrokenView
 {
     /**
-     * @param array{bool, bool}     $steps  whether there is anything to undo, to do again
-     * @param array<string, string> $faults by path
-     * @param array<string, string> $fields what stands where something is wrong, as far as it is a text
+     * @param array{bool, bool}                    $steps  whether there is anything to undo, to do again
+     * @param array<string, non-empty-list<Fault>> $faults by path
+     * @param array<string, string>                $fields what stands where something is wrong, as far as it is a text
      */
     private function __construct(
         public StoredPiece $stored,
@@ -28,8 +29,8 @@ final readonly class BrokenView
     ) {}
 
     /**
-     * @param array{bool, bool}     $steps
-     * @param array<string, string> $faults by path
+     * @param array{bool, bool}                    $steps
+     * @param array<string, non-empty-list<Fault>> $faults by path
      */
     public static function of(StoredPiece $stored, PageState $page, array $steps, array $faults, string $formId): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Rinkel\App\People\People;
+use Rinkel\Core\Construction\Offers;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\Finding;
@@ -25,7 +26,7 @@ use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Pattern\Node\Word;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternEdit;
-use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
 
 /**
@@ -40,15 +41,16 @@ final readonly class Deeds
     public function __construct(
         private People $people,
         private Planner $planner,
+        private Offers $offers,
     ) {}
 
     /**
      * Returns the piece after a deed, and which part of the pattern is chosen then; an unknown deed changes nothing.
      * "@" in a deed is the part that is chosen.
      *
-     * @return array{Piece, string}
+     * @return array{Wish, string}
      */
-    public function done(Piece $piece, string $deed, string $chosen): array
+    public function done(Wish $piece, string $deed, string $chosen): array
     {
         $words = array_map(static fn (string $word): string => '@' === $word ? $chosen : $word, explode(' ', $deed));
         $verb = $words[0];
@@ -73,7 +75,7 @@ final readonly class Deeds
     /**
      * @param list<'cords'|'beads'|'findings'|'pattern'|'closure'> $parts
      */
-    private function decided(Piece $piece, array $parts): Piece
+    private function decided(Wish $piece, array $parts): Wish
     {
         return $piece->decidedAs($this->planner->completed($piece), $parts);
     }
@@ -81,9 +83,9 @@ final readonly class Deeds
     /**
      * @param list<string> $rest
      *
-     * @return array{Piece, string}
+     * @return array{Wish, string}
      */
-    private function patterned(Piece $given, string $verb, array $rest, string $chosen): array
+    private function patterned(Wish $given, string $verb, array $rest, string $chosen): array
     {
         $piece = $this->decided($given, ['beads', 'findings', 'pattern']);
         $pattern = $piece->pattern->tree ?? throw new \LogicException('The pattern is decided.');
@@ -120,17 +122,18 @@ final readonly class Deeds
     /**
      * Returns the pattern with another bead, finding or cord in a part; null when there is none called so.
      */
-    private function named(Piece $given, PatternEdit $edit, string $path, int $which, string $name): ?Pattern
+    private function named(Wish $given, PatternEdit $edit, string $path, int $which, string $name): ?Pattern
     {
         $piece = $this->planner->completed($given);
+        $isThere = isset($piece->beads[$name]) || isset($piece->findings[$name]) || isset($piece->cords[$name]);
 
-        return isset($piece->beads[$name]) || isset($piece->findings[$name]) || isset($piece->cords[$name]) ? $edit->renamedAt($path, $which, $name) : null;
+        return $isThere ? $edit->renamedAt($path, $which, $name) : null;
     }
 
     /**
      * Returns how often the fit at $path came to stand.
      */
-    private function fitted(Piece $piece, PatternEdit $edit, string $path): int
+    private function fitted(Wish $piece, PatternEdit $edit, string $path): int
     {
         $fit = $edit->fitAt($path);
 
@@ -142,7 +145,7 @@ final readonly class Deeds
      *
      * @return array{Pattern, string}
      */
-    private function put(PatternEdit $edit, Piece $piece, string $path, string $what): array
+    private function put(PatternEdit $edit, Wish $piece, string $path, string $what): array
     {
         $names = array_map(strval(...), [...array_keys($piece->beads), ...array_keys($piece->findings)]);
         [$first, $name] = [explode(' ', $what)[0], explode(' ', $what)[1] ?? ($names[0] ?? '')];
@@ -218,22 +221,22 @@ final readonly class Deeds
     /**
      * Returns the piece with one more bead, in the next colour, that the cords now there pass.
      */
-    private function withBead(Piece $piece): Piece
+    private function withBead(Wish $piece): Wish
     {
         $name = self::freeName('bead-', [...$piece->beads, ...$piece->findings]);
         $colour = Colour::parse(self::COLOURS[\count($piece->beads) % \count(self::COLOURS)]);
 
         return $piece->withBeads(
-            $piece->beads + [$name => $this->planner->beadFor($this->planner->completed($piece), $colour)],
+            $piece->beads + [$name => $this->offers->bead($this->planner->completed($piece), $colour)],
         );
     }
 
-    private function withoutBead(Piece $piece, string $name): Piece
+    private function withoutBead(Wish $piece, string $name): Wish
     {
         return $piece->withBeads(array_diff_key($piece->beads, [$name => 0]));
     }
 
-    private function withFinding(Piece $piece, string $kind): Piece
+    private function withFinding(Wish $piece, string $kind): Wish
     {
         $kind = FindingKind::tryFrom($kind) ?? FindingKind::Ring;
         $name = self::freeName($kind->value.'-', [...$piece->beads, ...$piece->findings]);
@@ -241,7 +244,7 @@ final readonly class Deeds
         return $piece->withFindings($piece->findings + [$name => Finding::usual($kind)]);
     }
 
-    private function withoutFinding(Piece $piece, string $name): Piece
+    private function withoutFinding(Wish $piece, string $name): Wish
     {
         $without = $piece->withFindings(array_diff_key($piece->findings, [$name => 0]));
 
@@ -254,9 +257,9 @@ final readonly class Deeds
      * Returns the piece with one more pair of working cords or colour of strands, like the last; as it is where there
      * is no more.
      */
-    private function withPair(Piece $piece): Piece
+    private function withPair(Wish $piece): Wish
     {
-        $names = $this->planner->cordsOf($piece);
+        $names = $this->offers->cords($piece->construction);
         $further = array_filter($piece->cords, $names->isFurther(...), \ARRAY_FILTER_USE_KEY);
         $like = $further[array_key_last($further) ?? ''] ?? array_values($piece->cords)[0] ?? null;
 
@@ -265,14 +268,14 @@ final readonly class Deeds
         );
     }
 
-    private function withoutCord(Piece $piece, string $name): Piece
+    private function withoutCord(Wish $piece, string $name): Wish
     {
-        return $this->planner->cordsOf($piece)->canGo($name) ? $piece->withCords(
+        return $this->offers->cords($piece->construction)->canGo($name) ? $piece->withCords(
             array_diff_key($piece->cords, [$name => 0]),
         ) : $piece;
     }
 
-    private function measuredAs(Piece $piece, int $id): Piece
+    private function measuredAs(Wish $piece, int $id): Wish
     {
         $person = $this->people->find($id);
         $taken = null === $person ? null : People::measured($person, $piece->wearer->place);

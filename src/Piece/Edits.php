@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
-use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
 
 /**
@@ -75,7 +75,7 @@ final readonly class Edits
         ) : $this->pressed($stored, $piece, $act, $outcome);
     }
 
-    private function typed(StoredPiece $stored, Piece $piece, Act $act, string $typing, Outcome $outcome): Outcome
+    private function typed(StoredPiece $stored, Wish $piece, Act $act, string $typing, Outcome $outcome): Outcome
     {
         // A name that is being typed is no name yet.
         $held = str_ends_with($typing, '.called') ? array_intersect_key($act->texts, [$typing => true]) : [];
@@ -102,7 +102,7 @@ final readonly class Edits
         return $outcome->renaming($renamed);
     }
 
-    private function pressed(StoredPiece $stored, Piece $piece, Act $act, Outcome $outcome): Outcome
+    private function pressed(StoredPiece $stored, Wish $piece, Act $act, Outcome $outcome): Outcome
     {
         try {
             [$after, $chosen] = $this->deeds->done($piece, $act->deed, $outcome->page->chosen);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
+use Rinkel\Core\Piece\Fault;
+
 /**
  * What came of a maker's acts, besides the piece: what the page shows then, what could not be done, what is called
  * anew.
@@ -11,8 +13,8 @@ namespace Rinkel\App\Piece;
 final readonly class Outcome
 {
     /**
-     * @param array<string, string> $faults  of what could not be done, by field
-     * @param array<string, string> $renamed stems of fields that have another name now: "beads.bead-1" to "beads.amber"
+     * @param array<string, non-empty-list<Fault>> $faults  of what could not be done, by field
+     * @param array<string, string>                $renamed stems of fields that have another name now: "beads.bead-1" to "beads.amber"
      */
     public function __construct(
         public PageState $page,
@@ -26,7 +28,7 @@ final readonly class Outcome
     }
 
     /**
-     * @param array<string, string> $faults by field
+     * @param array<string, non-empty-list<Fault>> $faults by field
      */
     public function with(array $faults): self
     {

@@ -12,11 +12,12 @@ use Rinkel\Core\Pattern\PatternEdit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\Naming;
-use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceWriter;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Quoted;
+use Rinkel\Core\Said;
 
 /**
  * The fields of the Piece page: each is one place in the open format, by its path, and one reader serves both.
@@ -80,9 +81,9 @@ final readonly class PieceForm
      *
      * @throws PieceUnreadable If there is no such construction
      */
-    public function shown(Piece $piece): array
+    public function shown(Wish $piece): array
     {
-        $document = $this->writer->write($this->planner->completed($piece));
+        $document = $this->writer->write($this->planner->completed($piece)->decided());
         $fields = [];
         foreach (self::BASE as $path) {
             $fields[$path] = self::written($path, self::at($document, $path), $piece->unit);
@@ -128,7 +129,7 @@ final readonly class PieceForm
      *
      * @return array<string, string>
      */
-    public function changed(array $texts, Piece $piece, Unit $in): array
+    public function changed(array $texts, Wish $piece, Unit $in): array
     {
         $shown = $this->shown($piece->withUnit($in));
 
@@ -149,7 +150,7 @@ final readonly class PieceForm
      *
      * @throws PieceUnreadable If any field cannot be read
      */
-    public function read(array $texts, Piece $before, Unit $in): Piece
+    public function read(array $texts, Wish $before, Unit $in): Wish
     {
         $changed = $this->changed($texts, $before, $in);
         $document = $this->writer->write($this->decided($before->withUnit($in), array_keys($changed)));
@@ -170,7 +171,7 @@ final readonly class PieceForm
         $piece = $this->spelt($changed, $this->renamed($changed, $this->reader->read($document)));
         $unit = Unit::tryFrom($changed['unit'] ?? $before->unit->value);
 
-        return Unit::Centimetre === $unit || Unit::Inch === $unit ? $piece->withUnit($unit) : throw PieceUnreadable::because([new Fault('unit', 'Choose cm or in.')]);
+        return Unit::Centimetre === $unit || Unit::Inch === $unit ? $piece->withUnit($unit) : throw PieceUnreadable::at('unit', new Said('unit-wanted'));
     }
 
     /**
@@ -179,7 +180,7 @@ final readonly class PieceForm
      * @param array<string, string> $texts by field
      * @param list<string>          $own   fields that were just typed in: they are left when what is wrong stands in another
      */
-    public function taken(array $texts, array $own, Piece $before, Unit $in): Taken
+    public function taken(array $texts, array $own, Wish $before, Unit $in): Taken
     {
         $trying = $this->changed($texts, $before, $in);
         [$left, $faults] = [[], []];
@@ -206,13 +207,13 @@ final readonly class PieceForm
     /**
      * @param list<Fault> $faults
      *
-     * @return array<string, string> sentences by field, of several in one field each on its line
+     * @return array<string, non-empty-list<Fault>> by field
      */
     public static function byField(array $faults): array
     {
         $byField = [];
         foreach ($faults as $fault) {
-            $byField[$fault->path] = isset($byField[$fault->path]) ? $byField[$fault->path]."\n".$fault->sentence : $fault->sentence;
+            $byField[$fault->path][] = $fault;
         }
 
         return $byField;
@@ -242,7 +243,7 @@ final readonly class PieceForm
     /**
      * @param list<string> $paths of what changes
      */
-    private function decided(Piece $piece, array $paths): Piece
+    private function decided(Wish $piece, array $paths): Wish
     {
         $parts = array_merge(
             ...array_map(static fn (string $path): array => self::DECIDED[explode('.', $path)[0]] ?? [], $paths),
@@ -288,7 +289,7 @@ final readonly class PieceForm
      *
      * @param array<string, string> $changed
      */
-    private function renamed(array $changed, Piece $piece): Piece
+    private function renamed(array $changed, Wish $piece): Wish
     {
         foreach ($changed as $path => $name) {
             $name = mb_strtolower(trim($name));
@@ -296,9 +297,9 @@ final readonly class PieceForm
                 continue;
             }
             if (isset($piece->beads[$name]) || isset($piece->findings[$name])) {
-                throw PieceUnreadable::because([new Fault($path, \sprintf('%s is taken.', new Quoted($name)))]);
+                throw PieceUnreadable::at($path, new Said('name-taken', ['name' => new Quoted($name)]));
             }
-            $piece = Naming::suits($name) ? $piece->withBeadCalled($match[2], $name) : throw PieceUnreadable::because([new Fault($path, Naming::refusal($name))]);
+            $piece = Naming::suits($name) ? $piece->withBeadCalled($match[2], $name) : throw PieceUnreadable::at($path, Naming::refusal($name));
         }
 
         return $piece;
@@ -309,7 +310,7 @@ final readonly class PieceForm
      *
      * @param array<string, string> $changed
      */
-    private function spelt(array $changed, Piece $piece): Piece
+    private function spelt(array $changed, Wish $piece): Wish
     {
         foreach ($changed as $path => $text) {
             $at = self::wordAt($path);

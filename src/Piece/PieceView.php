@@ -7,6 +7,7 @@ namespace Rinkel\App\Piece;
 use Rinkel\App\People\Person;
 use Rinkel\Core\Construction\CordNames;
 use Rinkel\Core\Construction\Draft;
+use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Plan\Plan;
 
 /**
@@ -20,7 +21,7 @@ final readonly class PieceView
     /**
      * @param Plan                                                    $plan     of the last good state
      * @param array<string, string>                                   $fields   as typed, or as shown for the piece
-     * @param array<string, string>                                   $faults   sentences by field
+     * @param array<string, non-empty-list<Fault>>                    $faults   by field
      * @param PageState                                               $page     what is shown of it and how
      * @param array<string, Draft>                                    $closures the same piece closed otherwise, by kind
      * @param list<string>                                            $knots    knots that its construction ties, by their word
@@ -56,8 +57,10 @@ final readonly class PieceView
 
     /**
      * Returns what is wrong with a field, for the page to say it there; null when nothing is.
+     *
+     * @return non-empty-list<Fault>|null
      */
-    public function fault(string $field): ?string
+    public function fault(string $field): ?array
     {
         $fault = $this->faults[$field] ?? null;
         if (null !== $fault) {
@@ -70,11 +73,16 @@ final readonly class PieceView
     /**
      * Returns what is wrong that no field of the page has told so far: to be asked once all of them are there.
      *
-     * @return list<string>
+     * @return list<non-empty-list<Fault>> nothing twice
      */
     public function untold(): array
     {
-        return array_values(array_unique(array_diff_key($this->faults, $this->told->getArrayCopy())));
+        $untold = [];
+        foreach (array_diff_key($this->faults, $this->told->getArrayCopy()) as $faults) {
+            $untold[(string) $faults[0]->said] = $faults;
+        }
+
+        return array_values($untold);
     }
 
     /**

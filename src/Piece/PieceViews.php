@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Rinkel\App\People\People;
-use Rinkel\Core\Construction\Draft;
+use Rinkel\Core\Construction\Offers;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
-use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Fault;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
-use Symfony\Contracts\Translation\TranslatorInterface;
+use Rinkel\Core\Said;
 
 /**
  * What the Piece page shows of a piece, in every state that a piece can be in.
@@ -20,14 +21,14 @@ final readonly class PieceViews
         private Pieces $pieces,
         private PieceForm $form,
         private Planner $planner,
+        private Offers $offers,
         private People $people,
-        private TranslatorInterface $translator,
         private \Random\Randomizer $chance,
     ) {}
 
     /**
-     * @param array<string, string> $faults of what could not be done just now, by field
-     * @param string                $typing a field that somebody is typing in: it is not judged yet
+     * @param array<string, non-empty-list<Fault>> $faults of what could not be done just now, by field
+     * @param string                               $typing a field that somebody is typing in: it is not judged yet
      */
     public function of(
         StoredPiece $stored,
@@ -82,7 +83,7 @@ final readonly class PieceViews
      */
     public function stumbled(StoredPiece $stored, Sent $sent, PageState $page): PieceView|BrokenView
     {
-        $sentence = $this->translator->trans('piece.stumbled');
+        $fault = [new Fault('', new Said('stumbled'))];
         try {
             $piece = $this->pieces->piece($stored);
             $texts = $this->form->changed($sent->texts(), $piece, $sent->acts[0]->in ?? $piece->unit);
@@ -91,11 +92,11 @@ final readonly class PieceViews
                 $stored,
                 $piece,
                 $page,
-                ['' => $sentence] + array_fill_keys(array_keys($texts), $sentence),
+                ['' => $fault] + array_fill_keys(array_keys($texts), $fault),
                 $texts + $stored->draft(),
             );
         } catch (\Throwable) {
-            return $this->broken($stored, $page, ['' => $sentence]);
+            return $this->broken($stored, $page, ['' => $fault]);
         }
     }
 
@@ -103,7 +104,7 @@ final readonly class PieceViews
      * Returns a view of a piece of which no plan can be made, or none can be shown: with what is wrong, and the ways
      * on.
      *
-     * @param array<string, string> $faults by path
+     * @param array<string, non-empty-list<Fault>> $faults by path
      */
     public function broken(StoredPiece $stored, PageState $page, array $faults = []): BrokenView
     {
@@ -111,19 +112,19 @@ final readonly class PieceViews
             $stored,
             $page,
             $this->pieces->steps($stored),
-            [] === $faults ? ['' => $this->translator->trans('piece.stumbled')] : $faults,
+            [] === $faults ? ['' => [new Fault('', new Said('stumbled'))]] : $faults,
             $this->formId(),
         );
     }
 
     /**
-     * @param array<string, string>                                   $faults   by field
+     * @param array<string, non-empty-list<Fault>>                    $faults   by field
      * @param array<string, string>                                   $texts    as typed, where they stand before what the piece says
      * @param array<string, array{mine: string, theirs: string}>|null $conflict
      */
     private function view(
         StoredPiece $stored,
-        Piece $piece,
+        Wish $piece,
         PageState $page,
         array $faults,
         array $texts,
@@ -132,7 +133,7 @@ final readonly class PieceViews
         int $deeds = 0,
     ): PieceView {
         $plan = $this->planner->plan($piece);
-        $completed = $plan->draft->piece;
+        $draft = $plan->draft;
 
         return new PieceView(
             $stored,
@@ -141,37 +142,16 @@ final readonly class PieceViews
             $faults,
             $version ?? $stored->version(),
             $page,
-            $this->closures($completed),
-            $this->planner->knotsOf($completed),
-            $this->planner->partsOf($completed),
-            $this->planner->cordsOf($completed),
+            $this->planner->closures($draft),
+            $this->offers->knots($draft->piece),
+            $this->offers->parts($draft->piece),
+            $draft->construction->cords(),
             $this->pieces->steps($stored),
             $this->people->all(),
             $this->formId(),
             $conflict,
             $deeds,
         );
-    }
-
-    /**
-     * Returns the same piece with every closure that suits it and can be planned.
-     *
-     * @return array<string, Draft>
-     */
-    private function closures(Piece $piece): array
-    {
-        $drafts = [];
-        foreach ($this->planner->closuresOf($piece) as $kind) {
-            try {
-                $drafts[$kind->id()] = $this->planner->draft(
-                    null === $piece->closure ? $piece : $piece->withClosure($piece->closure->as($kind)),
-                );
-            } catch (PieceUnreadable) {
-                // Not with this pattern.
-            }
-        }
-
-        return $drafts;
     }
 
     /**

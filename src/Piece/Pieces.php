@@ -8,10 +8,11 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\Lifts;
-use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceWriter;
+use Rinkel\Core\Piece\Wish;
 
 /**
  * The maker's pieces in the database, each with what it was before.
@@ -82,7 +83,7 @@ final readonly class Pieces
         return $this->manager->find(StoredPiece::class, $id);
     }
 
-    public function piece(StoredPiece $stored): Piece
+    public function piece(StoredPiece $stored): Wish
     {
         return $this->reader->read($stored->document());
     }
@@ -92,7 +93,7 @@ final readonly class Pieces
      *
      * @throws PieceUnreadable If it could not be read again
      */
-    public function add(Piece $piece, array $draft = [], ?string $uid = null): StoredPiece
+    public function add(Wish $piece, array $draft = [], ?string $uid = null): StoredPiece
     {
         $document = $this->document($piece);
         $stored = new StoredPiece($document, $this->clock->now(), $uid ?? bin2hex($this->chance->getBytes(16)));
@@ -111,7 +112,7 @@ final readonly class Pieces
      *
      * @throws PieceUnreadable If it could not be read again
      */
-    public function save(StoredPiece $stored, Piece $piece, string $stroke): void
+    public function save(StoredPiece $stored, Wish $piece, string $stroke): void
     {
         $document = $this->document($piece);
         if ($document === $stored->document()) {
@@ -136,7 +137,7 @@ final readonly class Pieces
      *
      * @param array<string, string> $texts by path
      *
-     * @return array<string, string> what is still wrong, by path
+     * @return array<string, non-empty-list<Fault>> what is still wrong, by path
      */
     public function mend(StoredPiece $stored, array $texts): array
     {
@@ -193,7 +194,7 @@ final readonly class Pieces
      *
      * @throws PieceUnreadable If it cannot be
      */
-    private function document(Piece $piece): array
+    private function document(Wish $piece): array
     {
         $document = $this->writer->write($piece);
         $this->reader->read($document);
@@ -240,7 +241,7 @@ final readonly class Pieces
      *
      * @param array<string, string> $draft what was typed and cannot be read yet, by field
      */
-    public function bring(string $uid, Piece $piece, array $draft, bool $archived): int
+    public function bring(string $uid, Wish $piece, array $draft, bool $archived): int
     {
         $stored = $this->withUid($uid) ?? $this->add($piece, $draft, $uid);
 
@@ -256,7 +257,7 @@ final readonly class Pieces
     /**
      * Returns whether an equal piece lies on the Table.
      */
-    public function has(Piece $piece): bool
+    public function has(Wish $piece): bool
     {
         $document = $this->writer->write($piece);
         foreach ($this->onTheTable() as $stored) {

@@ -6,6 +6,7 @@ namespace Rinkel\App\Piece;
 
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Document\PlanDocument;
+use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Plan\Planner;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -26,6 +27,7 @@ final class PlanCommand extends Command
         private readonly PieceFiles $files,
         private readonly Planner $planner,
         private readonly PlanDocument $document,
+        private readonly Wording $wording,
     ) {
         parent::__construct();
     }
@@ -49,7 +51,7 @@ final class PlanCommand extends Command
             $plan = $this->planner->plan($this->files->read($file));
         } catch (PieceUnreadable $unreadable) {
             $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-            $errors->writeln($unreadable->getMessage(), OutputInterface::OUTPUT_RAW);
+            $errors->writeln($this->wording->faults($unreadable->faults), OutputInterface::OUTPUT_RAW);
 
             return Command::FAILURE;
         }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
+use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 
 /**
  * What came of reading fields: the piece as far as they could be read, and what is left of them.
@@ -12,11 +14,11 @@ use Rinkel\Core\Piece\Piece;
 final readonly class Taken
 {
     /**
-     * @param array<string, string> $left   texts that cannot be read, by field
-     * @param array<string, string> $faults sentences by field
+     * @param array<string, string>                $left   texts that cannot be read, by field
+     * @param array<string, non-empty-list<Fault>> $faults by field
      */
     public function __construct(
-        public Piece $piece,
+        public Wish $piece,
         public array $left,
         public array $faults,
     ) {}

@@ -10,7 +10,7 @@ use Rinkel\App\Piece\Pieces;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Plan\Planner;
-use Symfony\Contracts\Translation\TranslatorInterface;
+use Rinkel\Core\Said;
 
 /**
  * Pieces in files on their way to the Table: each is planned before it is laid there.
@@ -21,7 +21,6 @@ final readonly class Arrivals
         private Pieces $pieces,
         private PieceFiles $files,
         private Planner $planner,
-        private TranslatorInterface $translator,
         private LoggerInterface $logger,
     ) {}
 
@@ -36,7 +35,7 @@ final readonly class Arrivals
         } catch (\Throwable $bug) {
             $this->logger->critical('A piece in a file cannot be planned.', ['exception' => $bug]);
 
-            return new Arrival($file, $json, null, [new Fault('piece', $this->translator->trans('piece.stumbled'))]);
+            return new Arrival($file, $json, null, [new Fault('piece', new Said('stumbled'))]);
         }
     }
 

@@ -6,13 +6,14 @@ namespace Rinkel\App\Table;
 
 use Rinkel\App\People\People;
 use Rinkel\App\Svg\PagePictures;
+use Rinkel\Core\Construction\Offers;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Drape;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
-use Rinkel\Core\Piece\Fault;
-use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
+use Rinkel\Core\Said;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Translation\TranslatorInterface;
@@ -29,6 +30,7 @@ final readonly class Beginnings
         private People $people,
         private PieceReader $reader,
         private Planner $planner,
+        private Offers $offers,
         private PagePictures $pictures,
         private TranslatorInterface $translator,
         #[Autowire(service: 'cache.system')]
@@ -42,7 +44,7 @@ final readonly class Beginnings
      *
      * @throws PieceUnreadable If it is not worn there, a girth lacks or is none, or it cannot be planned
      */
-    public function piece(array $typed): Piece
+    public function piece(array $typed): Wish
     {
         $name = $this->translator->trans('construction.'.$typed['construction'].'.piece');
         $piece = $this->reader->read([
@@ -78,8 +80,8 @@ final readonly class Beginnings
     private function drawn(string $group, BodyPlace $place, string $girth): array
     {
         $pictures = [];
-        foreach ($this->planner->constructions() as $id) {
-            if (\in_array($place, $this->planner->placesOf($id), true)) {
+        foreach ($this->offers->constructions() as $id) {
+            if (\in_array($place, $this->offers->places($id), true)) {
                 $piece = $this->piece(
                     [
                         'construction' => $id,
@@ -106,9 +108,9 @@ final readonly class Beginnings
     private function worn(array $typed): array
     {
         $place = BodyPlace::tryFrom($typed['place']) ?? BodyPlace::Wrist;
-        $places = $this->planner->placesOf($typed['construction']);
+        $places = $this->offers->places($typed['construction']);
         if (!\in_array($place, $places, true) && [] !== $places) {
-            throw self::fault('wearer.place', $this->translator->trans('new.not-worn-there'));
+            throw PieceUnreadable::at('wearer.place', new Said('not-worn-there'));
         }
         $length = BodyPlace::Neck === $place ? (string) Drape::usual() : null;
         $person = '' === trim($typed['girth']) ? $this->people->find((int) $typed['person']) : null;
@@ -116,7 +118,7 @@ final readonly class Beginnings
             // The reader says what is wrong with it.
             return ['wearer' => ['place' => $place->value, 'girth' => $typed['girth']], 'length' => $length];
         }
-        $wearer = People::measured($person, $place) ?? throw self::fault('wearer.girth', $this->translator->trans('new.not-measured', ['name' => $person->name(), 'place' => $place->value]));
+        $wearer = People::measured($person, $place) ?? throw PieceUnreadable::at('wearer.girth', new Said('not-measured', ['name' => $person->name(), 'place' => $place->value]));
 
         return [
             'wearer' => [
@@ -127,10 +129,5 @@ final readonly class Beginnings
             ],
             'length' => $length,
         ];
-    }
-
-    private static function fault(string $path, string $sentence): PieceUnreadable
-    {
-        return PieceUnreadable::because([new Fault($path, $sentence)]);
     }
 }

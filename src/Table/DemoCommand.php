@@ -14,6 +14,7 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
  * Lays the example pieces on an empty table; a table with pieces on it is left alone.
@@ -32,6 +33,7 @@ final class DemoCommand extends Command
         private readonly Pieces $pieces,
         private readonly People $people,
         private readonly PieceFiles $files,
+        private readonly TranslatorInterface $translator,
         #[Autowire('%kernel.project_dir%/demo/pieces')]
         private readonly string $folder,
     ) {
@@ -41,7 +43,7 @@ final class DemoCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         if ([] !== $this->pieces->onTheTable() || [] !== $this->pieces->archived()) {
-            $output->writeln('The table has pieces on it already; the examples stay in their folder.');
+            $output->writeln($this->translator->trans('said.demo-not-wanted'));
 
             return Command::SUCCESS;
         }
@@ -53,7 +55,7 @@ final class DemoCommand extends Command
         foreach (self::PEOPLE as $name => $lengths) {
             $this->people->keep(null, $name, array_map(Length::ofMillimetres(...), $lengths), Measured::Snug);
         }
-        $output->writeln(\sprintf('Laid %d example pieces on the table.', \count($files)));
+        $output->writeln($this->translator->trans('said.demo-laid', ['pieces' => \count($files)]));
 
         return Command::SUCCESS;
     }

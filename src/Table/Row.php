@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Table;
 
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Plan\Plan;
 
 /**
@@ -13,15 +14,15 @@ use Rinkel\Core\Plan\Plan;
 final readonly class Row
 {
     /**
-     * @param Plan|null $plan    null when none can be made
-     * @param string    $drawing its picture as SVG, "" without a plan
-     * @param string    $wrong   why there is no plan, as far as that can be told
+     * @param Plan|null   $plan    null when none can be made
+     * @param string      $drawing its picture as SVG, "" without a plan
+     * @param list<Fault> $faults  why there is no plan, as far as that can be told
      */
     public function __construct(
         public StoredPiece $stored,
         public string $name,
         public ?Plan $plan,
         public string $drawing,
-        public string $wrong,
+        public array $faults = [],
     ) {}
 }

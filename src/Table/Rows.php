@@ -30,16 +30,16 @@ final readonly class Rows
         try {
             $plan = $this->planner->plan($this->pieces->piece($stored));
 
-            return new Row($stored, $plan->draft->piece->name, $plan, $this->pictures->small($plan, $stored->id()), '');
+            return new Row($stored, $plan->draft->piece->name, $plan, $this->pictures->small($plan, $stored->id()));
         } catch (PieceUnreadable $unreadable) {
-            return new Row($stored, $name, null, '', $unreadable->getMessage());
+            return new Row($stored, $name, null, '', $unreadable->faults);
         } catch (\Throwable $bug) {
             $this->logger->critical(
                 'A piece cannot be shown on the Table.',
                 ['piece' => $stored->id(), 'exception' => $bug],
             );
 
-            return new Row($stored, $name, null, '', '');
+            return new Row($stored, $name, null, '');
         }
     }
 }

@@ -9,6 +9,7 @@ use Rinkel\App\Piece\Pieces;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Fault;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -77,19 +78,18 @@ final class TableController extends AbstractController
                 Response::HTTP_SEE_OTHER,
             );
         } catch (PieceUnreadable $unreadable) {
-            $faults = array_column($unreadable->faults, 'sentence', 'path');
+            $faults = [];
+            foreach ($unreadable->faults as $fault) {
+                $faults[['wearer.girth' => 'girth', 'unit' => 'unit'][$fault->path] ?? 'construction'][] = $fault;
+            }
 
-            return $this->choice($typed, [
-                'girth' => $faults['wearer.girth'] ?? null,
-                'unit' => $faults['unit'] ?? null,
-                'construction' => $faults['construction'] ?? $faults['wearer.place'] ?? (isset($faults['wearer.girth']) || isset($faults['unit']) ? null : $unreadable->getMessage()),
-            ]);
+            return $this->choice($typed, $faults);
         }
     }
 
     /**
-     * @param array<string, string>      $typed
-     * @param array<string, string|null> $faults
+     * @param array<string, string>                $typed
+     * @param array<string, non-empty-list<Fault>> $faults by field
      */
     private function choice(array $typed, array $faults): Response
     {
@@ -98,7 +98,7 @@ final class TableController extends AbstractController
             'people' => $this->people->all(),
             'typed' => $typed,
             'group' => BodyPlace::Neck->value === $typed['place'] ? 'neck' : 'around',
-            'faults' => array_filter($faults, is_string(...)),
+            'faults' => $faults,
             'unit' => Unit::tryFrom($typed['unit']) ?? Unit::Centimetre,
         ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }

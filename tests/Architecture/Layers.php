@@ -29,7 +29,7 @@ final class Layers
             ->classes(
                 Selector::inNamespace('Rinkel\Core'),
                 Selector::classname(
-                    '/^(Stringable|Generator|Throwable|BackedEnum|UnitEnum|InvalidArgumentException|LogicException|DomainException)$/',
+                    '/^(Closure|Stringable|Generator|Throwable|BackedEnum|UnitEnum|InvalidArgumentException|LogicException|DomainException)$/',
                     true,
                 ),
             )

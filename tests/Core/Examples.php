@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Core;
 
 use Rinkel\Core\Construction\Constructions;
-use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Remark\Check;
@@ -80,7 +80,7 @@ final class Examples
     /**
      * @param array<string, mixed> $changes
      */
-    public static function piece(array $changes = []): Piece
+    public static function piece(array $changes = []): Wish
     {
         return (new PieceReader())->read(self::document($changes));
     }
@@ -109,7 +109,7 @@ final class Examples
     }
 
     /**
-     * @return array<string, Piece> by file name
+     * @return array<string, Wish> by file name
      */
     public static function shipped(): array
     {
@@ -125,7 +125,7 @@ final class Examples
     /**
      * Returns a piece that any maker could mean, by chance.
      */
-    public static function random(Chance $chance): Piece
+    public static function random(Chance $chance): Wish
     {
         $millimetres = static fn (float $from, float $to): string => round($chance->between($from, $to), 2).' mm';
         $construction = $chance->of(Constructions::all()->ids() ?: ['square-knot-band']);

@@ -12,7 +12,6 @@ use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Links;
 use Rinkel\Core\Piece\Piece;
@@ -45,14 +44,19 @@ final readonly class ChainMaker extends PartMaker
 
     protected function knot(Knots $knots, bool $swapped): Element
     {
-        throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->word().'"');
+        throw PartDoesNotSuit::notTied($knots, $knots->kind);
     }
 
-    protected function special(Node $part): array
+    protected function parts(): array
     {
-        if (!$part instanceof Links) {
-            return parent::special($part);
-        }
+        return [Links::class => $this->links(...)] + parent::parts();
+    }
+
+    /**
+     * @return list<Element>
+     */
+    private function links(Links $part): array
+    {
         $link = $this->piece->findings[$part->name] ?? null;
         if (null === $link || FindingKind::Link !== $link->kind) {
             throw PartDoesNotSuit::unknownName($part, $part->name, array_map(strval(...), array_keys(array_filter($this->piece->findings, static fn (Finding $finding): bool => FindingKind::Link === $finding->kind))));

@@ -10,7 +10,7 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
@@ -24,9 +24,9 @@ final class Chains
     /**
      * Returns the short name of the piece's links, or null when it has none.
      */
-    public static function link(Piece $piece): ?string
+    public static function link(Wish $wish): ?string
     {
-        foreach ($piece->findings as $name => $finding) {
+        foreach ($wish->findings as $name => $finding) {
             if (FindingKind::Link === $finding->kind) {
                 return (string) $name;
             }

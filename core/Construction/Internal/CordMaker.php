@@ -87,7 +87,7 @@ final readonly class CordMaker extends PartMaker
         }
         $strand = $part instanceof Beads ? $part->strand : null;
         if (null !== $strand && $strand > $this->strands) {
-            throw PartDoesNotSuit::notTied($part, 'strand '.$strand);
+            throw PartDoesNotSuit::noStrand($part, $strand);
         }
 
         return $bead->onStrands(null === $strand ? range(0, $this->strands - 1) : [$strand - 1]);

@@ -35,7 +35,7 @@ final readonly class ElasticJudgement
 
         return array_values(array_filter([
             $cord->fibre->isElastic() ? null : new Check('not-elastic', Severity::Stop),
-            Fibre::ElasticClear === $cord->fibre && true !== $piece->closure?->glued ? new Check(
+            Fibre::ElasticClear === $cord->fibre && !$piece->closure->glued ? new Check(
                 'clear-elastic-wants-glue',
                 Severity::Warn,
             ) : null,
@@ -73,8 +73,8 @@ final readonly class ElasticJudgement
      */
     private function closing(): ?Check
     {
-        $part = $this->draft->pattern->parts[0];
-        if (1 !== \count($this->draft->pattern->parts) || !$part instanceof Beads || BeadOrder::AsNamed !== $part->order) {
+        $part = $this->draft->piece->pattern->tree->parts[0];
+        if (1 !== \count($this->draft->piece->pattern->tree->parts) || !$part instanceof Beads || BeadOrder::AsNamed !== $part->order) {
             return null;
         }
         $turn = array_sum(array_column($part->names, 0));

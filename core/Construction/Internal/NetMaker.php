@@ -12,7 +12,6 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Net;
@@ -34,16 +33,12 @@ final readonly class NetMaker extends PartMaker
 
     protected function knot(Knots $knots, bool $swapped): Element
     {
-        throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->word().'"');
+        throw PartDoesNotSuit::notTied($knots, $knots->kind);
     }
 
-    protected function special(Node $part): array
+    protected function parts(): array
     {
-        return match (true) {
-            $part instanceof Braid => [$this->braid($part)],
-            $part instanceof Net => [$this->net($part)],
-            default => parent::special($part),
-        };
+        return [Braid::class => $this->braid(...), Net::class => $this->net(...)] + parent::parts();
     }
 
     protected function along(Length $length, Length $bulge): array
@@ -56,13 +51,16 @@ final readonly class NetMaker extends PartMaker
         return $this->piece->cord('mesh')->cord->round()->times(3);
     }
 
-    private function braid(Braid $braid): Element
+    /**
+     * @return list<Element>
+     */
+    private function braid(Braid $braid): array
     {
         $use = $this->piece->cord('mesh');
         $length = $braid->length ?? Length::ofMillimetres(1);
         $plait = (new Plait())->of($use->cord, $use->count, $length);
 
-        return new Element(
+        return [new Element(
             ElementKind::Braid,
             null,
             $braid->length ?? Length::zero(),
@@ -71,15 +69,18 @@ final readonly class NetMaker extends PartMaker
             ['mesh' => Take::straight($plait->use->times(0.5))],
             $braid->place(),
             stretches: null === $braid->length,
-        );
+        )];
     }
 
-    private function net(Net $net): Element
+    /**
+     * @return list<Element>
+     */
+    private function net(Net $net): array
     {
         $use = $this->piece->cord('mesh');
         $knot = $this->piece->knots()->in(new Overhand(), $use->cord, 2);
 
-        return new Element(
+        return [new Element(
             ElementKind::Net,
             null,
             Length::zero(),
@@ -87,6 +88,6 @@ final readonly class NetMaker extends PartMaker
             $use->cord->round()->times(2),
             ['mesh' => new Take($net->every->times($net->rows), $knot->use->times($net->rows))],
             $net->place(),
-        );
+        )];
     }
 }

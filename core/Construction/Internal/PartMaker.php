@@ -17,15 +17,11 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\BeadSequence;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
-use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
-use Rinkel\Core\Pattern\Node\Links;
-use Rinkel\Core\Pattern\Node\Net;
-use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Pattern\Node\Word;
 use Rinkel\Core\Piece\Piece;
 
@@ -40,16 +36,15 @@ abstract readonly class PartMaker implements Maker
 
     public function elements(Node $part, bool $swapped): array
     {
-        return match (true) {
-            $part instanceof Knots => $this->knots($part, $swapped),
-            $part instanceof Beads => $this->beads($part, $swapped),
-            $part instanceof Word => $this->word($part),
-            $part instanceof Focal => [$this->focal($part)],
-            $part instanceof Gap => [$this->gap($part)],
-            $part instanceof Bundle => $this->bundle($part, $swapped),
-            $part instanceof Wave, $part instanceof Links, $part instanceof Braid, $part instanceof Net => $this->special($part),
-            default => throw PartDoesNotSuit::notTied($part, 'such part here'),
-        };
+        $make = $this->parts()[$part::class] ?? throw PartDoesNotSuit::notThere($part);
+
+        /** @phpstan-ignore argument.type (each stands under the class that it takes) */
+        return $make($part, $swapped);
+    }
+
+    public function sets(string $part): bool
+    {
+        return isset($this->parts()[$part]);
     }
 
     public function line(Line $line): Line
@@ -58,15 +53,20 @@ abstract readonly class PartMaker implements Maker
     }
 
     /**
-     * Returns the elements of a part that only one construction has.
+     * Returns what makes elements of each kind of part that the construction has; one that has more adds them.
      *
-     * @return list<Element>
-     *
-     * @throws PartDoesNotSuit If this is not that construction
+     * @return array<class-string<Node>, \Closure(never, bool): list<Element>>
      */
-    protected function special(Node $part): array
+    protected function parts(): array
     {
-        throw PartDoesNotSuit::notTied($part, '"'.strtolower(substr((string) strrchr($part::class, '\\'), 1)).'"');
+        return [
+            Knots::class => $this->knots(...),
+            Beads::class => $this->beads(...),
+            Word::class => $this->word(...),
+            Focal::class => $this->focal(...),
+            Gap::class => $this->gap(...),
+            Bundle::class => $this->bundle(...),
+        ];
     }
 
     /**
@@ -174,7 +174,7 @@ abstract readonly class PartMaker implements Maker
     private function knots(Knots $knots, bool $swapped): array
     {
         if (!$this->ties($knots->kind)) {
-            throw PartDoesNotSuit::notTied($knots, '"'.$knots->kind->word().'"');
+            throw PartDoesNotSuit::notTied($knots, $knots->kind);
         }
 
         return array_fill(0, $knots->count, $this->knot($knots, $swapped));
@@ -189,7 +189,7 @@ abstract readonly class PartMaker implements Maker
             $this->known($beads, $name);
         }
         if (!\in_array($beads->lane, $this->lanes(), true)) {
-            throw PartDoesNotSuit::notTied($beads, 'cord "'.$beads->lane->value.'" that carries beads');
+            throw PartDoesNotSuit::noLane($beads, $beads->lane);
         }
         $names = (new BeadSequence($this->piece->beads))->of($beads);
         $lane = $swapped ? $beads->lane->swapped() : $beads->lane;
@@ -213,7 +213,10 @@ abstract readonly class PartMaker implements Maker
         return $elements;
     }
 
-    private function focal(Focal $focal): Element
+    /**
+     * @return list<Element>
+     */
+    private function focal(Focal $focal): array
     {
         $bead = $this->piece->beads[$focal->name] ?? null;
         $finding = $this->piece->findings[$focal->name] ?? null;
@@ -224,7 +227,7 @@ abstract readonly class PartMaker implements Maker
         $width = $bead->diameter ?? $finding->width ?? Length::zero();
         $uses = null === $finding || null !== $bead ? $this->along($length, $width) : $this->hung($finding);
 
-        return new Element(
+        return [new Element(
             ElementKind::Focal,
             $focal->name,
             $length,
@@ -232,14 +235,17 @@ abstract readonly class PartMaker implements Maker
             $bead->diameter ?? $this->bare(),
             $uses,
             $focal->place(),
-        );
+        )];
     }
 
-    private function gap(Gap $gap): Element
+    /**
+     * @return list<Element>
+     */
+    private function gap(Gap $gap): array
     {
         $length = $gap->length ?? Length::zero();
 
-        return new Element(
+        return [new Element(
             ElementKind::Bare,
             null,
             $length,
@@ -248,6 +254,6 @@ abstract readonly class PartMaker implements Maker
             $this->along($gap->length ?? Length::ofMillimetres(1), Length::zero()),
             $gap->place(),
             stretches: null === $gap->length,
-        );
+        )];
     }
 }

@@ -48,7 +48,7 @@ final readonly class RowsMaker extends BandMaker
         $names = $bundle->long;
         $rows = $this->rows();
         if (\count($names) !== $rows || [] !== $bundle->short) {
-            throw PartDoesNotSuit::notTied($bundle, \sprintf('step of %d beads; it has %d rows', \count($names) + \count($bundle->short), $rows));
+            throw PartDoesNotSuit::otherRows($bundle, \count($names) + \count($bundle->short), $rows);
         }
         $names = $swapped ? array_reverse($names) : $names;
         $beads = array_map(fn (string $name): Bead => $this->known($bundle, $name), $names);

@@ -12,7 +12,6 @@ use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Wave;
 
@@ -70,12 +69,15 @@ final readonly class WaveMaker extends BandMaker
         return min(\M_PI / 2, 4 * $rise->millimetres / max(1e-9, $arm->millimetres));
     }
 
-    protected function special(Node $part): array
+    protected function parts(): array
     {
-        return $part instanceof Wave ? [$this->wave($part)] : parent::special($part);
+        return [Wave::class => $this->wave(...)] + parent::parts();
     }
 
-    private function wave(Wave $wave): Element
+    /**
+     * @return list<Element>
+     */
+    private function wave(Wave $wave): array
     {
         [$round, $seed] = [$this->known($wave, $wave->round), $this->known($wave, $wave->seed)];
         $role = (string) array_key_first($this->pairs);
@@ -97,7 +99,7 @@ final readonly class WaveMaker extends BandMaker
             ...array_fill(0, $seeds, $this->bead($wave, $wave->seed, Lane::Left)),
         ];
 
-        return new Element(
+        return [new Element(
             ElementKind::Wave,
             null,
             $along,
@@ -109,6 +111,6 @@ final readonly class WaveMaker extends BandMaker
             ],
             $wave->place(),
             beside: array_merge(...array_fill(0, 2 * $wave->steps, $step)),
-        );
+        )];
     }
 }

@@ -4,22 +4,38 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Line\Exception;
 
-use Rinkel\Core\Failure;
+use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\Lane;
+use Rinkel\Core\Pattern\Place;
 use Rinkel\Core\Quoted;
+use Rinkel\Core\Refusal;
+use Rinkel\Core\Said;
 
 /**
  * A part of a pattern that the piece cannot have: a knot its construction does not tie, a bead it does not know.
  */
-final class PartDoesNotSuit extends \InvalidArgumentException implements Failure
+final class PartDoesNotSuit extends Refusal
 {
-    private static function at(Node $part, string $sentence): self
-    {
-        $place = $part->place();
+    private ?Place $place = null;
 
-        return new self(
-            (null === $place ? '' : \sprintf('Line %d, column %d: ', $place->line, $place->column)).$sentence,
-        );
+    /**
+     * Returns where the part stands, null when it was not read or no part alone is to blame.
+     */
+    public function place(): ?Place
+    {
+        return $this->place;
+    }
+
+    /**
+     * @param array<string, \Stringable|int|float|string|list<string>> $values
+     */
+    private static function at(Node $part, string $key, array $values = []): self
+    {
+        $unfit = new self(new Said($key, $values));
+        $unfit->place = $part->place();
+
+        return $unfit;
     }
 
     /**
@@ -27,35 +43,53 @@ final class PartDoesNotSuit extends \InvalidArgumentException implements Failure
      */
     public static function unknownName(Node $part, string $name, array $known): self
     {
-        return self::at($part, \sprintf(
-            'Nothing here is called %s. %s',
-            new Quoted($name),
-            [] === $known ? 'The piece has no beads or findings yet.' : 'It could be '.implode(', ', $known).'.',
-        ));
+        return [] === $known
+            ? self::at($part, 'name-unknown-yet', ['name' => new Quoted($name)])
+            : self::at($part, 'name-unknown', ['name' => new Quoted($name), 'known' => $known]);
     }
 
-    public static function notTied(Node $part, string $what): self
+    public static function notThere(Node $part): self
     {
-        return self::at($part, \sprintf('This construction has no %s.', $what));
+        return self::at($part, 'part-not-there', ['part' => $part->word()]);
+    }
+
+    public static function notTied(Node $part, Knot $knot): self
+    {
+        return self::at($part, 'knot-not-tied', ['knot' => $knot->word()]);
+    }
+
+    public static function noLane(Node $part, Lane $lane): self
+    {
+        return self::at($part, 'lane-not-there', ['lane' => $lane->value]);
+    }
+
+    public static function noStrand(Node $part, int $strand): self
+    {
+        return self::at($part, 'strand-not-there', ['strand' => $strand]);
+    }
+
+    public static function otherRows(Node $part, int $beads, int $rows): self
+    {
+        return self::at($part, 'rows-differ', ['beads' => $beads, 'rows' => $rows]);
     }
 
     public static function tooMany(Node $part, int $most): self
     {
-        return self::at($part, \sprintf('The pattern comes to more than %d parts.', $most));
+        return self::at($part, 'too-many-parts', ['most' => $most]);
     }
 
     public static function tooManyFits(Node $part, int $most): self
     {
-        return self::at($part, \sprintf('At most %d parts can share the room with "fit".', $most));
+        return self::at($part, 'too-many-fits', ['most' => $most]);
     }
 
     public static function tooManyToFit(int $most): self
     {
-        return new self(\sprintf('What is to fit is so short that it would take more than %d parts.', $most));
+        return new self(new Said('too-many-to-fit', ['most' => $most]));
     }
 
     public static function fitInFit(Node $part): self
     {
-        return self::at($part, 'A "fit" cannot stand inside another, nor in a centre.');
+        return self::at($part, 'fit-in-fit');
     }
 }

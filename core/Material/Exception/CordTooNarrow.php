@@ -7,20 +7,19 @@ namespace Rinkel\Core\Material\Exception;
 use Rinkel\Core\Material\MaterialFailure;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Refusal;
+use Rinkel\Core\Said;
 
 /**
  * A flat cord that would stand on its edge.
  */
-final class CordTooNarrow extends \InvalidArgumentException implements MaterialFailure
+final class CordTooNarrow extends Refusal implements MaterialFailure
 {
     public static function of(Length $width, Length $thickness): self
     {
-        return new self(
-            \sprintf(
-                '%s is less than its thickness, %s.',
-                $width->written(Unit::Millimetre),
-                $thickness->written(Unit::Millimetre),
-            ),
-        );
+        return new self(new Said('cord-too-narrow', [
+            'width' => $width->written(Unit::Millimetre),
+            'thickness' => $thickness->written(Unit::Millimetre),
+        ]));
     }
 }

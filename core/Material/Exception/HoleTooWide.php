@@ -7,20 +7,19 @@ namespace Rinkel\Core\Material\Exception;
 use Rinkel\Core\Material\MaterialFailure;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Refusal;
+use Rinkel\Core\Said;
 
 /**
  * A bead whose hole would be as wide as the bead.
  */
-final class HoleTooWide extends \InvalidArgumentException implements MaterialFailure
+final class HoleTooWide extends Refusal implements MaterialFailure
 {
     public static function ofBead(Length $hole, Length $diameter): self
     {
-        return new self(
-            \sprintf(
-                'The hole of %s must be smaller than the bead, %s.',
-                $hole->written(Unit::Millimetre),
-                $diameter->written(Unit::Millimetre),
-            ),
-        );
+        return new self(new Said('hole-too-wide', [
+            'hole' => $hole->written(Unit::Millimetre),
+            'bead' => $diameter->written(Unit::Millimetre),
+        ]));
     }
 }

@@ -7,40 +7,38 @@ namespace Rinkel\Core\Measure\Exception;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\MeasureFailure;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Refusal;
+use Rinkel\Core\Said;
 
 /**
  * A length outside what can be meant.
  */
-final class LengthOutOfRange extends \InvalidArgumentException implements MeasureFailure
+final class LengthOutOfRange extends Refusal implements MeasureFailure
 {
     public static function beyondReason(float $millimetres): self
     {
-        return new self(\sprintf('A length of %g mm is beyond reason: the limit is 100 km.', $millimetres));
+        return new self(new Said('length-beyond-reason', ['millimetres' => \sprintf('%g', $millimetres)]));
     }
 
     public static function outside(Length $given, Length $shortest, Length $longest, Unit $unit): self
     {
-        return new self(\sprintf(
-            '%s is outside what can be meant here: it goes from %s to %s.',
-            $given->written($unit),
-            $shortest->written($unit),
-            $longest->written($unit),
-        ));
+        return new self(new Said('length-outside', [
+            'given' => $given->written($unit),
+            'least' => $shortest->written($unit),
+            'most' => $longest->written($unit),
+        ]));
     }
 
     /**
-     * @param string $of what was measured, at the head of the sentence: "A wrist"
+     * @param string $of what was measured: "wrist"
      */
     public static function of(string $of, Length $given, Length $shortest, Length $longest, Unit $unit): self
     {
-        return new self(
-            \sprintf(
-                '%s of %s? It goes from %s to %s.',
-                $of,
-                $given->written($unit),
-                $shortest->written($unit),
-                $longest->written($unit),
-            ),
-        );
+        return new self(new Said('measure-outside', [
+            'of' => $of,
+            'given' => $given->written($unit),
+            'least' => $shortest->written($unit),
+            'most' => $longest->written($unit),
+        ]));
     }
 }

@@ -6,19 +6,16 @@ namespace Rinkel\Core\Measure\Exception;
 
 use Rinkel\Core\Measure\MeasureFailure;
 use Rinkel\Core\Quoted;
+use Rinkel\Core\Refusal;
+use Rinkel\Core\Said;
 
 /**
  * A typed length below zero.
  */
-final class NegativeLength extends \InvalidArgumentException implements MeasureFailure
+final class NegativeLength extends Refusal implements MeasureFailure
 {
     public static function read(string $text): self
     {
-        return new self(
-            \sprintf(
-                'A length cannot be below zero, but %s is. Write for example 16.5 cm or 6 1/2 in.',
-                new Quoted($text),
-            ),
-        );
+        return new self(new Said('length-negative', ['typed' => new Quoted($text)]));
     }
 }

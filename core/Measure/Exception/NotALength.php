@@ -6,16 +6,18 @@ namespace Rinkel\Core\Measure\Exception;
 
 use Rinkel\Core\Measure\MeasureFailure;
 use Rinkel\Core\Quoted;
+use Rinkel\Core\Refusal;
+use Rinkel\Core\Said;
 
 /**
  * A text that is no number with an optional unit.
  */
-final class NotALength extends \InvalidArgumentException implements MeasureFailure
+final class NotALength extends Refusal implements MeasureFailure
 {
     public static function read(string $text): self
     {
         return new self('' === trim($text)
-            ? 'Type a length here, for example 16.5 cm or 6 1/2 in.'
-            : \sprintf('Could not read %s as a length. Write for example 16.5 cm or 6 1/2 in.', new Quoted($text)));
+            ? new Said('length-wanted')
+            : new Said('length-unread', ['typed' => new Quoted($text)]));
     }
 }

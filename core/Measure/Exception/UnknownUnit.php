@@ -6,18 +6,16 @@ namespace Rinkel\Core\Measure\Exception;
 
 use Rinkel\Core\Measure\MeasureFailure;
 use Rinkel\Core\Quoted;
+use Rinkel\Core\Refusal;
+use Rinkel\Core\Said;
 
 /**
  * A number followed by a word that is no unit of length.
  */
-final class UnknownUnit extends \InvalidArgumentException implements MeasureFailure
+final class UnknownUnit extends Refusal implements MeasureFailure
 {
     public static function read(string $unit, string $text): self
     {
-        return new self(\sprintf(
-            'The unit %s in %s is not known. Use mm, cm, m, in or ft: for example 16.5 cm or 6 1/2 in.',
-            new Quoted($unit),
-            new Quoted($text),
-        ));
+        return new self(new Said('unit-unknown', ['unit' => new Quoted($unit), 'typed' => new Quoted($text)]));
     }
 }

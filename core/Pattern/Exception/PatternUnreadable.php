@@ -6,6 +6,7 @@ namespace Rinkel\Core\Pattern\Exception;
 
 use Rinkel\Core\Failure;
 use Rinkel\Core\Pattern\PatternFault;
+use Rinkel\Core\Said;
 
 /**
  * A pattern with at least one fault; carries all that were found, in the order of the text.
@@ -17,7 +18,10 @@ final class PatternUnreadable extends \InvalidArgumentException implements Failu
      */
     private function __construct(public readonly array $faults)
     {
-        parent::__construct(implode("\n", array_map(strval(...), $faults)));
+        parent::__construct(implode("\n", array_map(
+            static fn (PatternFault $fault): string => $fault->place->line.':'.$fault->place->column.' '.$fault->said(),
+            $faults,
+        )));
     }
 
     /**
@@ -26,5 +30,10 @@ final class PatternUnreadable extends \InvalidArgumentException implements Failu
     public static function because(array $faults): self
     {
         return new self($faults);
+    }
+
+    public function said(): Said
+    {
+        return $this->faults[0]->said();
     }
 }

@@ -15,6 +15,7 @@ use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Mirror;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternFault;
+use Rinkel\Core\Said;
 
 /**
  * Reads the notation:
@@ -58,14 +59,14 @@ final class Parser
     public function __construct(array $tokens, Unit $bare, private readonly KnownKnots $knots)
     {
         $this->text = new Reading($tokens, $bare, self::reserved($knots));
-        $this->readers = [new Part\KnotsReader($knots), ...self::said()];
+        $this->readers = [new Part\KnotsReader($knots), ...self::worded()];
     }
 
     public function pattern(): Pattern
     {
         $parts = $this->parts();
         while (TokenKind::End !== $this->text->now()->kind && $this->goesOn()) {
-            $this->text->fault('","', 'the end');
+            $this->text->fault('","', new Said('expected-end'));
             $this->text->next();
             array_push($parts, ...$this->parts());
         }
@@ -96,15 +97,15 @@ final class Parser
     {
         return array_fill_keys([
             ...self::RESERVED,
-            ...array_map(static fn (Part\Said $reader): string => $reader->word(), self::said()),
+            ...array_map(static fn (Part\Worded $reader): string => $reader->word(), self::worded()),
             ...array_diff(explode(' ', implode(' ', $knots->words())), self::SIDES),
         ], true);
     }
 
     /**
-     * @return non-empty-list<Part\Said>
+     * @return non-empty-list<Part\Worded>
      */
-    private static function said(): array
+    private static function worded(): array
     {
         return [
             new Part\BeadsReader(), new Part\FocalReader(), new Part\GapReader(), new Part\WordReader(), new Part\BundleReader(),
@@ -113,13 +114,13 @@ final class Parser
     }
 
     /**
-     * @return list<string>
+     * @return list<Said|string>
      */
     private function beginnings(): array
     {
         return [
-            'a number',
-            ...array_map(static fn (PartReader $reader): string => $reader->begins(), $this->readers),
+            new Said('expected-any-number'),
+            ...array_map(static fn (PartReader $reader): Said|string => $reader->begins(), $this->readers),
             '"centre"',
             '"("',
             '"mirror"',
@@ -221,7 +222,7 @@ final class Parser
     private function mirror(Token $start): ?Node
     {
         if ($this->depth > 0) {
-            return $this->text->fault('a part; "mirror" stands outside brackets');
+            return $this->text->fault(new Said('expected-no-mirror'));
         }
         $this->text->next();
 
@@ -234,7 +235,7 @@ final class Parser
     private function bracketed(): ?array
     {
         if ($this->depth >= self::DEEPEST) {
-            return $this->text->fault('no more brackets inside brackets');
+            return $this->text->fault(new Said('expected-no-bracket'));
         }
         $this->text->next();
         ++$this->depth;
@@ -253,7 +254,7 @@ final class Parser
     private function repeated(array $parts, Token $start, bool $bracketed): ?Node
     {
         if (!$this->text->skip('x')) {
-            return $bracketed ? $this->text->fault('"x" and a number, or "x fit"') : null;
+            return $bracketed ? $this->text->fault(new Said('expected-times')) : null;
         }
         if ($this->text->skip('fit')) {
             $times = $this->fit();

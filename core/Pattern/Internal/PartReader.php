@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Pattern\Internal;
 
 use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Said;
 
 /**
  * Reads one kind of part, from its word on.
@@ -14,9 +15,9 @@ use Rinkel\Core\Pattern\Node;
 interface PartReader
 {
     /**
-     * Returns how a part of this kind begins, as it is said to makers: "\"bead\"", "a knot".
+     * Returns how a part of this kind begins, as it is said to makers: "\"bead\"" or that it is a knot.
      */
-    public function begins(): string;
+    public function begins(): Said|string;
 
     public function isAt(Token $token): bool;
 

@@ -9,6 +9,7 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\PatternFault;
 use Rinkel\Core\Pattern\Place;
+use Rinkel\Core\Said;
 
 /**
  * A text on its way to being read, word by word. What was expected and is not there is noted as a fault, and null comes
@@ -73,7 +74,7 @@ final class Reading
 
     public function name(): ?string
     {
-        return $this->isFreeName($this->now()) ? $this->next()->text : $this->fault('the short name of a bead or cord');
+        return $this->isFreeName($this->now()) ? $this->next()->text : $this->fault(new Said('expected-name'));
     }
 
     /**
@@ -98,12 +99,15 @@ final class Reading
         return TokenKind::Word === $token->kind && !isset($this->reserved[$token->text]);
     }
 
-    public function number(int $least, int $most, string ...$or): ?int
+    public function number(int $least, int $most, Said|string ...$or): ?int
     {
         $token = $this->now();
         $number = TokenKind::Number === $token->kind ? (int) $token->text : 0;
         if ($number < $least || $number > $most) {
-            return $this->fault(\sprintf('a number from %d to %d', $least, $most), ...array_values($or));
+            return $this->fault(
+                new Said('expected-number', ['least' => $least, 'most' => $most]),
+                ...array_values($or),
+            );
         }
         ++$this->at;
 
@@ -117,11 +121,11 @@ final class Reading
             : $this->fault(...array_map(static fn (string $word): string => '"'.$word.'"', array_values($words)));
     }
 
-    public function length(string ...$or): ?Length
+    public function length(Said|string ...$or): ?Length
     {
         $token = $this->now();
         if (TokenKind::Length !== $token->kind) {
-            return $this->fault('a length, for example 1 in or 25 mm', ...array_values($or));
+            return $this->fault(new Said('expected-length'), ...array_values($or));
         }
         try {
             $length = Length::parse($token->text, $this->bare);
@@ -129,7 +133,7 @@ final class Reading
             $length = Length::zero();
         }
         if ($length->isShorterThan(Length::ofMillimetres(0.1)) || $length->isLongerThan(Length::ofCentimetres(500))) {
-            return $this->fault('a length from 0.1 mm to 5 m, for example 1 in or 25 mm');
+            return $this->fault(new Said('expected-length-from'));
         }
         $this->next();
 
@@ -146,7 +150,7 @@ final class Reading
         return new Place($start->place->line, $start->place->column, $length);
     }
 
-    public function fault(string ...$expected): null
+    public function fault(Said|string ...$expected): null
     {
         $this->faults[] = new PatternFault($this->now()->place, $this->now()->text, array_values($expected));
 

@@ -12,10 +12,12 @@ use Rinkel\Core\Pattern\Place;
  */
 final readonly class Beads extends Leaf implements Counted
 {
+    public const MOST_STRANDS = 8;
+
     /**
      * @param int                                $count  1 to 2000
      * @param non-empty-list<array{int, string}> $names  how many of which bead, in turn
-     * @param int|null                           $strand of Lane::Strand, from 1
+     * @param int|null                           $strand of Lane::Strand, 1 to 8
      */
     public function __construct(
         public int $count,
@@ -26,6 +28,16 @@ final readonly class Beads extends Leaf implements Counted
         ?Place $place = null,
     ) {
         parent::__construct($place);
+        self::hold($count, 1, self::MOST);
+        self::hold($strand ?? 1, 1, self::MOST_STRANDS);
+        foreach ($names as [$each]) {
+            self::hold($each, 1, self::MOST);
+        }
+    }
+
+    public function word(): string
+    {
+        return 'bead';
     }
 
     public function __toString(): string

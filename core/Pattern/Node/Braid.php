@@ -23,6 +23,11 @@ final readonly class Braid extends Leaf
         parent::__construct($place);
     }
 
+    public function word(): string
+    {
+        return 'braid';
+    }
+
     public function __toString(): string
     {
         return 'braid '.($this->length ?? 'fit');

@@ -24,6 +24,11 @@ final readonly class Bundle extends Leaf
         parent::__construct($place);
     }
 
+    public function word(): string
+    {
+        return 'bundle';
+    }
+
     public function __toString(): string
     {
         return 'bundle '.implode(' ', $this->long).([] === $this->short ? '' : ' / '.implode(' ', $this->short));

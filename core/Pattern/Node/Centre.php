@@ -22,6 +22,11 @@ final readonly class Centre extends Leaf implements Bracket
         parent::__construct($place);
     }
 
+    public function word(): string
+    {
+        return 'centre';
+    }
+
     public function __toString(): string
     {
         return 'centre ('.implode(', ', $this->parts).')';

@@ -22,6 +22,11 @@ final readonly class Focal extends Leaf
         parent::__construct($place);
     }
 
+    public function word(): string
+    {
+        return 'focal';
+    }
+
     public function __toString(): string
     {
         return 'focal '.$this->name;

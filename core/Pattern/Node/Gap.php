@@ -23,6 +23,11 @@ final readonly class Gap extends Leaf
         parent::__construct($place);
     }
 
+    public function word(): string
+    {
+        return 'gap';
+    }
+
     public function __toString(): string
     {
         return 'gap '.($this->length ?? 'fit');

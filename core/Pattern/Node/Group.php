@@ -24,6 +24,12 @@ final readonly class Group extends Leaf implements Bracket, Counted
         ?Place $place = null,
     ) {
         parent::__construct($place);
+        self::hold(\is_int($times) ? $times : 1, 1, self::MOST);
+    }
+
+    public function word(): string
+    {
+        return '(';
     }
 
     public function __toString(): string

@@ -13,6 +13,9 @@ use Rinkel\Core\Pattern\Place;
  */
 final readonly class Knots extends Leaf implements Counted
 {
+    /** Fewest and most that are said. */
+    public const WRAPS = [2, 5];
+
     /**
      * @param int         $count 1 to 2000
      * @param int|null    $wraps of a knot of which turns are said, 2 to 5
@@ -26,6 +29,13 @@ final readonly class Knots extends Leaf implements Counted
         ?Place $place = null,
     ) {
         parent::__construct($place);
+        self::hold($count, 1, self::MOST);
+        self::hold($wraps ?? self::WRAPS[0], ...self::WRAPS);
+    }
+
+    public function word(): string
+    {
+        return $this->kind->word();
     }
 
     public function __toString(): string

@@ -15,6 +15,16 @@ abstract readonly class Leaf implements Node
 {
     public function __construct(private ?Place $place = null) {}
 
+    /**
+     * Holds a bound that the class states; whoever reads a pattern asks first.
+     */
+    final protected static function hold(int $number, int $least, int $most): void
+    {
+        if ($number < $least || $number > $most) {
+            throw new \DomainException(\sprintf('%d is not from %d to %d.', $number, $least, $most));
+        }
+    }
+
     public function place(): ?Place
     {
         return $this->place;

@@ -22,6 +22,12 @@ final readonly class Links extends Leaf implements Counted
         ?Place $place = null,
     ) {
         parent::__construct($place);
+        self::hold($count, 1, self::MOST);
+    }
+
+    public function word(): string
+    {
+        return 'link';
     }
 
     public function __toString(): string

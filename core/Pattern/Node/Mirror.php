@@ -9,6 +9,11 @@ namespace Rinkel\Core\Pattern\Node;
  */
 final readonly class Mirror extends Leaf
 {
+    public function word(): string
+    {
+        return 'mirror';
+    }
+
     public function __toString(): string
     {
         return 'mirror';

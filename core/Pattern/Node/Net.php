@@ -13,7 +13,7 @@ use Rinkel\Core\Pattern\Place;
  */
 final readonly class Net extends Leaf implements Counted
 {
-    private const MOST_ROWS = 60;
+    public const MOST_ROWS = 60;
 
     /**
      * @param int    $rows  1 to 60
@@ -25,6 +25,12 @@ final readonly class Net extends Leaf implements Counted
         ?Place $place = null,
     ) {
         parent::__construct($place);
+        self::hold($rows, 1, self::MOST_ROWS);
+    }
+
+    public function word(): string
+    {
+        return 'net';
     }
 
     public function __toString(): string

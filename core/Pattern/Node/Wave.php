@@ -13,13 +13,14 @@ use Rinkel\Core\Pattern\Place;
  */
 final readonly class Wave extends Leaf implements Counted
 {
-    private const MOST_STEPS = 40;
+    public const MOST_STEPS = 40;
+    public const MOST_SEEDS = 60;
 
     /**
      * @param int      $steps 1 to 40
      * @param string   $round bead on the core
      * @param string   $seed  bead on the outside
-     * @param int|null $seeds how many a step, null for as many as go around the round
+     * @param int|null $seeds how many a step, 1 to 60, null for as many as go around the round
      */
     public function __construct(
         public int $steps,
@@ -29,6 +30,13 @@ final readonly class Wave extends Leaf implements Counted
         ?Place $place = null,
     ) {
         parent::__construct($place);
+        self::hold($steps, 1, self::MOST_STEPS);
+        self::hold($seeds ?? 1, 1, self::MOST_SEEDS);
+    }
+
+    public function word(): string
+    {
+        return 'wave';
     }
 
     public function __toString(): string

@@ -12,8 +12,10 @@ use Rinkel\Core\Pattern\Place;
  */
 final readonly class Word extends Leaf
 {
+    public const LONGEST = 40;
+
     /**
-     * @param string      $text    at most 40 letters
+     * @param string      $text    1 to 40 letters
      * @param string      $bead    the bead that carries a letter
      * @param string|null $between a bead between each two letters
      */
@@ -24,6 +26,12 @@ final readonly class Word extends Leaf
         ?Place $place = null,
     ) {
         parent::__construct($place);
+        self::hold(mb_strlen($text), 1, self::LONGEST);
+    }
+
+    public function word(): string
+    {
+        return 'word';
     }
 
     public function __toString(): string

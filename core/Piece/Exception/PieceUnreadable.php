@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Piece\Exception;
 
 use Rinkel\Core\Failure;
+use Rinkel\Core\Pattern\Place;
 use Rinkel\Core\Piece\Fault;
+use Rinkel\Core\Said;
 
 /**
  * A piece document with at least one fault; carries all of them.
@@ -18,7 +20,7 @@ final class PieceUnreadable extends \InvalidArgumentException implements Failure
     private function __construct(public readonly array $faults)
     {
         parent::__construct(implode("\n", array_map(
-            static fn (Fault $fault): string => $fault->path.': '.$fault->sentence,
+            static fn (Fault $fault): string => $fault->path.': '.$fault->said,
             $faults,
         )));
     }
@@ -29,5 +31,15 @@ final class PieceUnreadable extends \InvalidArgumentException implements Failure
     public static function because(array $faults): self
     {
         return new self($faults);
+    }
+
+    public static function at(string $path, Said $said, ?Place $place = null): self
+    {
+        return new self([new Fault($path, $said, $place)]);
+    }
+
+    public function said(): Said
+    {
+        return $this->faults[0]->said;
     }
 }

@@ -9,8 +9,11 @@ use Rinkel\Core\Fit\Measurement;
 use Rinkel\Core\Measure\Exception\LengthOutOfRange;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Pattern\Exception\PatternUnreadable;
+use Rinkel\Core\Pattern\Place;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Quoted;
+use Rinkel\Core\Said;
 
 /**
  * The fields of a decoded document, read one by one by their dotted path; what is wrong is collected, never thrown.
@@ -21,6 +24,9 @@ use Rinkel\Core\Quoted;
  */
 final class Fields
 {
+    public const MOST_ENTRIES = 60;
+    public const MOST_NAMES = 40;
+
     /** @var list<Fault> */
     private array $faults = [];
 
@@ -43,7 +49,7 @@ final class Fields
     public function mustBe(string $path, string|int $expected): void
     {
         if ($expected !== $this->at($path)) {
-            $this->fault($path, \sprintf('Expected %s here, not %s.', json_encode($expected), $this->shown($path)));
+            $this->fault($path, new Said('must-be', ['expected' => (string) json_encode($expected), 'found' => $this->shown($path)]));
         }
     }
 
@@ -53,16 +59,12 @@ final class Fields
         if (\is_int($version) && $version > $current) {
             $this->fault(
                 $path,
-                \sprintf(
-                    'This is version %d of the format; this Rinkel reads up to version %d. A newer one wrote it.',
-                    $version,
-                    $current,
-                ),
+                new Said('version-newer', ['version' => $version, 'current' => $current]),
             );
         } elseif ($version !== $current) {
             $this->fault(
                 $path,
-                \sprintf('Expected a number from 1 to %d here, not %s.', $current, $this->shown($path)),
+                new Said('version-unread', ['current' => $current, 'found' => $this->shown($path)]),
             );
         }
     }
@@ -75,14 +77,14 @@ final class Fields
         $text = $this->at($path);
         $text = \is_string($text) ? trim(preg_replace('/[\s\p{Z}\p{C}]+/u', ' ', mb_scrub($text)) ?? '') : '';
         if ('' === $text) {
-            return $this->fault($path, 'Give it a name, so that you find it again.');
+            return $this->fault($path, new Said('name-wanted'));
         }
 
         return mb_strlen($text) <= $longest
             ? $text
             : $this->fault(
                 $path,
-                \sprintf('A name has at most %d characters; this one has %d.', $longest, mb_strlen($text)),
+                new Said('name-too-long', ['most' => $longest, 'found' => mb_strlen($text)]),
             );
     }
 
@@ -92,7 +94,7 @@ final class Fields
     public function required(string $path): self
     {
         if (null === $this->at($path)) {
-            $this->fault($path, 'Type a length here, for example 16.5 cm or 6 1/2 in.');
+            $this->fault($path, new Said('length-wanted'));
         }
 
         return $this;
@@ -120,7 +122,7 @@ final class Fields
             return $length;
         }
 
-        return $this->fault($path, LengthOutOfRange::outside($length, $shortest, $longest, $bare)->getMessage());
+        return $this->fault($path, LengthOutOfRange::outside($length, $shortest, $longest, $bare)->said());
     }
 
     /**
@@ -147,7 +149,7 @@ final class Fields
             ? $number
             : $this->fault(
                 $path,
-                \sprintf('Expected a whole number from %d to %d, not %s.', $least, $most, $this->shown($path)),
+                new Said('number-wanted', ['least' => $least, 'most' => $most, 'found' => $this->shown($path)]),
             );
     }
 
@@ -171,12 +173,9 @@ final class Fields
         if (null !== $case && \in_array($case, $allowed, true)) {
             return $case;
         }
-        $names = implode(
-            ', ',
-            array_map(static fn (\BackedEnum $backedEnum): string => (string) $backedEnum->value, $allowed),
-        );
+        $names = array_map(static fn (\BackedEnum $choice): string => (string) $choice->value, $allowed);
 
-        return $this->fault($path, \sprintf('Expected one of %s, not %s.', $names, $this->shown($path)));
+        return $this->fault($path, new Said('one-of', ['known' => $names, 'found' => $this->shown($path)]));
     }
 
     /**
@@ -198,7 +197,7 @@ final class Fields
         }
 
         return (\is_string($value) ? $named($value) : null)
-            ?? $this->fault($path, \sprintf('Expected one of %s, not %s.', implode(', ', $words), $this->shown($path)));
+            ?? $this->fault($path, new Said('one-of', ['known' => $words, 'found' => $this->shown($path)]));
     }
 
     /**
@@ -218,16 +217,22 @@ final class Fields
         try {
             return \is_string($text) ? $parse($text) : $this->fault(
                 $path,
-                \sprintf('Expected a text, not %s.', $this->shown($path)),
+                new Said('text-wanted', ['found' => $this->shown($path)]),
             );
+        } catch (PatternUnreadable $unreadable) {
+            foreach ($unreadable->faults as $fault) {
+                $this->fault($path, $fault->said(), $fault->place);
+            }
         } catch (Failure $failure) {
-            return $this->fault($path, $failure->getMessage());
+            $this->fault($path, $failure->said());
         }
+
+        return null;
     }
 
-    public function fault(string $path, string $sentence): null
+    public function fault(string $path, Said $said, ?Place $place = null): null
     {
-        $this->faults[] = new Fault($path, $sentence);
+        $this->faults[] = new Fault($path, $said, $place);
 
         return null;
     }
@@ -261,11 +266,10 @@ final class Fields
             if (!isset($this->asked[$path][$name])) {
                 $this->fault(
                     $at,
-                    \sprintf(
-                        'Nothing here is called %s. It could be %s.',
-                        new Quoted((string) $name),
-                        implode(', ', array_keys($this->asked[$path] ?? [])),
-                    ),
+                    new Said('name-unknown', [
+                        'name' => new Quoted((string) $name),
+                        'known' => array_map(strval(...), array_keys($this->asked[$path] ?? [])),
+                    ]),
                 );
             } elseif (\is_array($value) && isset($this->asked[$at])) {
                 $this->noneElseIn($value, $at);
@@ -282,7 +286,7 @@ final class Fields
     {
         $value = $this->at($path) ?? false;
         if (!\is_bool($value) && 'yes' !== $value) {
-            $this->fault($path, \sprintf('Expected true or false, not %s.', $this->shown($path)));
+            $this->fault($path, new Said('yes-or-no', ['found' => $this->shown($path)]));
         }
 
         return true === $value || 'yes' === $value;
@@ -297,7 +301,7 @@ final class Fields
 
         return \is_string($name) && 1 === preg_match('/^[a-z][a-z-]{0,39}$/', $name)
             ? $name
-            : $this->fault($path, \sprintf('Expected a word here, not %s.', $this->shown($path)));
+            : $this->fault($path, new Said('word-wanted', ['found' => $this->shown($path)]));
     }
 
     /**
@@ -312,7 +316,7 @@ final class Fields
 
         return \is_string($text) && mb_strlen($text) <= $longest
             ? mb_scrub($text)
-            : $this->fault($path, \sprintf('Expected a text of at most %d characters.', $longest));
+            : $this->fault($path, new Said('text-too-long', ['most' => $longest]));
     }
 
     /**
@@ -321,8 +325,8 @@ final class Fields
     public function names(string $path): array
     {
         $names = $this->at($path) ?? [];
-        if (!\is_array($names) || \count($names) > 40) {
-            $this->fault($path, 'Expected a list of at most 40 short names.');
+        if (!\is_array($names) || \count($names) > self::MOST_NAMES) {
+            $this->fault($path, new Said('too-many-names', ['most' => self::MOST_NAMES]));
 
             return [];
         }
@@ -335,17 +339,17 @@ final class Fields
      *
      * @template T of object
      *
-     * @param callable(string): ?T     $read   takes the path of an entry
-     * @param callable(string): bool   $isName whether an entry can be called so
-     * @param callable(string): string $notOne what to say when it cannot
+     * @param callable(string): ?T   $read   takes the path of an entry
+     * @param callable(string): bool $isName whether an entry can be called so
+     * @param callable(string): Said $notOne what to say when it cannot
      *
      * @return array<string, T>
      */
     public function each(string $path, callable $read, callable $isName, callable $notOne): array
     {
         $entries = $this->at($path) ?? [];
-        if (!\is_array($entries) || \count($entries) > 60) {
-            $this->fault($path, 'Expected at most 60 entries, each under a short name.');
+        if (!\is_array($entries) || \count($entries) > self::MOST_ENTRIES) {
+            $this->fault($path, new Said('too-many-entries', ['most' => self::MOST_ENTRIES]));
 
             return [];
         }
@@ -385,14 +389,14 @@ final class Fields
         return \is_string($value) && '' === trim($value) ? null : $value;
     }
 
-    private function shown(string $path): string
+    private function shown(string $path): Quoted|Said
     {
         $value = $this->at($path);
 
         return match (true) {
-            null === $value => 'nothing',
-            \is_string($value) => (string) new Quoted($value),
-            default => (string) new Quoted((string) json_encode($value, \JSON_PARTIAL_OUTPUT_ON_ERROR)),
+            null === $value => new Said('nothing'),
+            \is_string($value) => new Quoted($value),
+            default => new Quoted((string) json_encode($value, \JSON_PARTIAL_OUTPUT_ON_ERROR)),
         };
     }
 }

@@ -8,6 +8,7 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
+use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
  * Answers only under this machine's own names, and those that its owner allows by HOST: another site cannot reach
@@ -24,6 +25,7 @@ final readonly class HostGuard
     public function __construct(
         #[Autowire('%env(HOST)%')]
         private string $allowed,
+        private TranslatorInterface $translator,
     ) {}
 
     public function __invoke(RequestEvent $event): void
@@ -33,7 +35,7 @@ final readonly class HostGuard
             $this->allowed,
         )) {
             $event->setResponse(new Response(
-                'Rinkel does not answer under this name. Open it by the address that it printed, or allow the name by HOST.',
+                $this->translator->trans('said.foreign-host'),
                 Response::HTTP_MISDIRECTED_REQUEST,
                 ['Content-Type' => 'text/plain; charset=utf-8'],
             ));

@@ -8,19 +8,22 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
+use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
  * Refuses writes that another site makes a browser send: only requests that the browser says, or whose origin shows,
  * come from Rinkel's own pages may change anything.
  */
 #[AsEventListener(priority: 40)]
-final class OriginGuard
+final readonly class OriginGuard
 {
+    public function __construct(private TranslatorInterface $translator) {}
+
     public function __invoke(RequestEvent $event): void
     {
         if ($event->isMainRequest() && !$event->getRequest()->isMethodSafe() && !$this->isOwn($event->getRequest())) {
             $event->setResponse(new Response(
-                'Rinkel takes changes from its own pages only. Open Rinkel itself and try again.',
+                $this->translator->trans('said.foreign-origin'),
                 Response::HTTP_FORBIDDEN,
                 ['Content-Type' => 'text/plain; charset=utf-8'],
             ));

@@ -72,7 +72,7 @@ final class FuzzCommand extends Command
         \assert(is_numeric($runs) && is_numeric($seed));
         $this->random = new \Random\Randomizer(new \Random\Engine\Mt19937((int) $seed));
         $documents = array_map(
-            fn (string $file): array => $this->writer->write($this->planner->completed($this->files->read($file))),
+            fn (string $file): array => $this->writer->write($this->planner->completed($this->files->read($file))->decided()),
             glob($this->folder.'/*.json') ?: [],
         );
         [$worst, $planned] = [0.0, 0];

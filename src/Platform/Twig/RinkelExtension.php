@@ -26,6 +26,7 @@ final class RinkelExtension extends AbstractExtension
     {
         return [
             new TwigFilter('said', $this->wording->length(...)),
+            new TwigFilter('told', $this->wording->told(...)),
         ];
     }
 

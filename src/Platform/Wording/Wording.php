@@ -8,8 +8,10 @@ use Psr\Log\LoggerInterface;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Measure\WrittenLength;
+use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Step;
+use Rinkel\Core\Said;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
@@ -70,6 +72,54 @@ final readonly class Wording
         return $length->written(
             Unit::Centimetre === $unit && abs($length->millimetres) < self::FINE ? Unit::Millimetre : $unit,
         );
+    }
+
+    /**
+     * Returns the sentence that the core says.
+     *
+     * @param Fault|Said|list<Fault>|null $said of several each on its line
+     */
+    public function told(Fault|Said|array|null $said): string
+    {
+        return match (true) {
+            \is_array($said) => implode("\n", array_map($this->told(...), $said)),
+            $said instanceof Fault => null === $said->place ? $this->told($said->said) : $this->translator->trans('said.at', [
+                'line' => $said->place->line,
+                'column' => $said->place->column,
+                'said' => $this->told($said->said),
+            ]),
+            null === $said => '',
+            default => $this->say('said.'.$said->key, array_map($this->part(...), $said->values), Unit::Centimetre),
+        };
+    }
+
+    /**
+     * Returns faults for a reader who sees no fields: each on its line, its path before it.
+     *
+     * @param list<Fault> $faults
+     */
+    public function faults(array $faults): string
+    {
+        return implode("\n", array_map(
+            fn (Fault $fault): string => $fault->path.': '.$this->told($fault),
+            $faults,
+        ));
+    }
+
+    /**
+     * @param \Stringable|int|float|string|list<Said|string> $value
+     */
+    private function part(\Stringable|int|float|string|array $value): Length|WrittenLength|int|float|string
+    {
+        return match (true) {
+            \is_array($value) => implode(', ', array_map(
+                fn (Said|string $word): string => $word instanceof Said ? $this->told($word) : $word,
+                $value,
+            )),
+            $value instanceof Said => $this->told($value),
+            $value instanceof Length, $value instanceof WrittenLength, !$value instanceof \Stringable => $value,
+            default => (string) $value,
+        };
     }
 
     /**

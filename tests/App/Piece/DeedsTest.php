@@ -9,13 +9,14 @@ use Rinkel\App\People\People;
 use Rinkel\App\Piece\Block;
 use Rinkel\App\Piece\Blocks;
 use Rinkel\App\Piece\Deeds;
+use Rinkel\Core\Construction\Offers;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
-use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceWriter;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\App\WebCase;
 use Rinkel\Tests\Core\Chance;
@@ -33,7 +34,7 @@ final class DeedsTest extends WebCase
         $chance = new Chance($seed);
         $deeds = self::deeds();
         $planner = new Planner();
-        $piece = $planner->completed($chance->of(array_values(Examples::shipped()) ?: [Examples::piece()]));
+        $piece = $planner->completed($chance->of(array_values(Examples::shipped()) ?: [Examples::piece()]))->decided();
         $chosen = '';
         for ($i = 0; $i < 60; ++$i) {
             $deed = self::anyDeed($chance, $piece, $chosen);
@@ -67,7 +68,7 @@ final class DeedsTest extends WebCase
         }
     }
 
-    private static function anyDeed(Chance $chance, Piece $piece, string $chosen): string
+    private static function anyDeed(Chance $chance, Wish $piece, string $chosen): string
     {
         $path = $chance->oneIn(2) && '' !== $chosen ? $chosen : implode(
             '.',
@@ -120,7 +121,7 @@ final class DeedsTest extends WebCase
         $planner = new Planner();
         foreach (Examples::shipped() as $name => $piece) {
             $plan = $planner->plan($piece);
-            $lines = explode("\n", (string) $plan->draft->pattern);
+            $lines = explode("\n", (string) $plan->draft->piece->pattern->tree);
             $blocks = self::flat((new Blocks($plan))->all());
             self::assertNotSame([], $blocks, $name);
             self::assertCount(\count($blocks), array_unique(array_column($blocks, 'path')), $name);
@@ -137,7 +138,7 @@ final class DeedsTest extends WebCase
 
     public function testAFindingTakenOutIsTakenOutOfTheClosureToo(): void
     {
-        $piece = (new Planner())->completed((new PieceReader())->read(Examples::bare('rope-knot')));
+        $piece = (new Planner())->completed((new PieceReader())->read(Examples::bare('rope-knot')))->decided();
         self::assertSame(['magnet'], $piece->closure?->findings);
         [$after] = self::deeds()->done($piece, 'finding-drop magnet', '');
 
@@ -147,13 +148,13 @@ final class DeedsTest extends WebCase
 
     public function testAnotherPairIsLikeTheLast(): void
     {
-        $piece = (new Planner())->completed((new PieceReader())->read(Examples::bare('stacked-band')));
+        $piece = (new Planner())->completed((new PieceReader())->read(Examples::bare('stacked-band')))->decided();
         [$after] = self::deeds()->done($piece, 'cord-add', '');
         $last = array_key_last(array_diff_key($piece->cords, ['core' => 0, 'slider' => 0]));
 
         self::assertCount(\count($piece->cords) + 1, $after->cords);
         self::assertNotNull($last);
-        self::assertEquals($piece->cords[$last]->cord->thickness, $after->cord('pair-1')->cord->thickness);
+        self::assertEquals($piece->cords[$last]->cord->thickness, $after->cords['pair-1']->cord->thickness);
     }
 
     public function testSomebodysMeasuresReplaceAllThatWasMeasured(): void
@@ -188,7 +189,7 @@ final class DeedsTest extends WebCase
 
     private static function deeds(): Deeds
     {
-        return new Deeds(self::people(), new Planner());
+        return new Deeds(self::people(), new Planner(), new Offers());
     }
 
     private static function people(): People

@@ -9,12 +9,13 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\App\Piece\PieceForm;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
-use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceWriter;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Chance;
 use Rinkel\Tests\Core\Examples;
+use Rinkel\Tests\English;
 
 final class PieceFormTest extends TestCase
 {
@@ -109,10 +110,10 @@ final class PieceFormTest extends TestCase
         self::assertSame([[], null], [$closed->cords, $closed->pattern], 'only the closure is decided');
         self::assertSame(5, $closed->closure?->knots);
         $coloured = $this->form->read(['cords.first.colour' => '#123456'], $open, Unit::Centimetre);
-        self::assertSame('#123456', $coloured->cord('first')->cord->colour->hex);
+        self::assertSame('#123456', $coloured->cords['first']->cord->colour->hex);
         self::assertEqualsWithDelta(
             0.8,
-            $coloured->cord('first')->cord->thickness->millimetres,
+            $coloured->cords['first']->cord->thickness->millimetres,
             1e-9,
             'the rest as the construction fills it in',
         );
@@ -128,7 +129,7 @@ final class PieceFormTest extends TestCase
                 'findings.hook' => ['kind' => 'clasp'],
             ],
         );
-        $sizes = static fn (Piece $piece, string $name): array => [
+        $sizes = static fn (Wish $piece, string $name): array => [
             $piece->beads[$name]->diameter->millimetres,
             $piece->beads[$name]->length->millimetres,
             $piece->beads[$name]->hole->millimetres,
@@ -238,7 +239,7 @@ final class PieceFormTest extends TestCase
             self::fail('Read without a fault.');
         } catch (PieceUnreadable $unreadable) {
             self::assertSame($field, $unreadable->faults[0]->path);
-            self::assertStringContainsString($sentence, $unreadable->faults[0]->sentence);
+            self::assertStringContainsString($sentence, English::of($unreadable->faults[0]));
         }
     }
 

@@ -124,7 +124,7 @@ final class ConservationTest extends TestCase
         self::assertSame($counted, $plan->beads);
         foreach ($plan->neighbours as $near) {
             $there = (new Planner())->plan(
-                $plan->draft->piece->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)),
+                $plan->draft->piece->decided()->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)),
             );
             self::assertSame($near->beads, array_sum($there->draft->setting->beads()), $near->pattern);
             self::assertEqualsWithDelta(
@@ -139,7 +139,7 @@ final class ConservationTest extends TestCase
     public function testTheUnitChangesNothingButTheRounding(Plan $plan): void
     {
         $other = (new Planner())->plan(
-            $plan->draft->piece->withUnit($plan->draft->piece->unit->isImperial() ? Unit::Centimetre : Unit::Inch),
+            $plan->draft->piece->decided()->withUnit($plan->draft->piece->unit->isImperial() ? Unit::Centimetre : Unit::Inch),
         );
         self::assertEqualsWithDelta($plan->draft->body()->millimetres, $other->draft->body()->millimetres, 1e-9);
         foreach ($plan->cuts as $i => $cut) {

@@ -92,7 +92,7 @@ final class ConstructionsTest extends TestCase
     {
         self::assertNull(Constructions::all()->named('pinned-band'));
         self::assertInstanceOf(Construction::class, Constructions::all()->named('stretch'));
-        $this->expectExceptionMessage('construction: Expected one of square-knot-band,');
+        $this->expectExceptionMessage('construction: one-of (known: square-knot-band,');
         Examples::planOf('pinned-band');
     }
 }

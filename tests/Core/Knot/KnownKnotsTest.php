@@ -51,7 +51,7 @@ final class KnownKnotsTest extends TestCase
             10,
             array_filter($plan->draft->setting->elements, static fn ($one): bool => $one->knot === $toy),
         );
-        self::assertStringContainsString('2 triple overhand', (string) $plan->draft->pattern);
+        self::assertStringContainsString('2 triple overhand', (string) $plan->draft->piece->pattern->tree);
         self::assertEqualsWithDelta(6 * 1.5, $plan->draft->setting->elements[0]->length->millimetres, 1e-9);
         $drawn = (new Layout($plan, Pictures::all()->and($toy, $toy)))->flat();
         self::assertCount(
@@ -81,7 +81,7 @@ final class KnownKnotsTest extends TestCase
 
     public function testAConstructionThatDoesNotTieItSaysSo(): void
     {
-        $this->expectExceptionMessage('This construction has no "triple overhand"');
+        $this->expectExceptionMessage('knot-not-tied (knot: triple overhand)');
         (new Planner())->plan(
             (new PieceReader(KnownKnots::all()->and(new TripleOverhand())))->read(
                 Examples::bare('square-knot-band', ['pattern' => '1 triple overhand']),

@@ -72,7 +72,7 @@ final class LineBuilderTest extends TestCase
     public function testALongPatternIsBuiltAndATooLongOneRefused(): void
     {
         self::assertCount(6000, self::elements('((1 square) x 60) x 100'));
-        $this->expectExceptionMessage('more than 6000 parts');
+        $this->expectExceptionMessage('too-many-parts (most: 6000)');
         self::elements('((1 square) x 61) x 100');
     }
 

@@ -101,7 +101,7 @@ final class LineSetterTest extends TestCase
             6000,
             \count((new LineSetter())->set(self::line(0, [1.0], [1], false), Length::ofMillimetres(4000))->elements),
         );
-        $this->expectExceptionMessage('more than 6000 parts');
+        $this->expectExceptionMessage('too-many-to-fit (most: 6000)');
         (new LineSetter())->set($tiny, Length::ofMillimetres(4000));
     }
 

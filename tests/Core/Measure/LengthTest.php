@@ -6,6 +6,7 @@ namespace Rinkel\Tests\Core\Measure;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Failure;
 use Rinkel\Core\Measure\Exception\DivisionByNothing;
 use Rinkel\Core\Measure\Exception\LengthOutOfRange;
 use Rinkel\Core\Measure\Exception\NegativeLength;
@@ -14,6 +15,7 @@ use Rinkel\Core\Measure\Exception\UnknownUnit;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Tests\Core\Chance;
+use Rinkel\Tests\English;
 
 final class LengthTest extends TestCase
 {
@@ -56,10 +58,13 @@ final class LengthTest extends TestCase
     #[DataProvider('provideUnreadable')]
     public function testNamesWhatItCannotRead(string $text, string $failure, string $sentence): void
     {
-        $this->expectException($failure);
-        $this->expectExceptionMessage($sentence);
-
-        Length::parse($text, Unit::Inch);
+        try {
+            Length::parse($text, Unit::Inch);
+            self::fail('Read.');
+        } catch (Failure $unread) {
+            self::assertInstanceOf($failure, $unread);
+            self::assertStringContainsString($sentence, English::of($unread));
+        }
     }
 
     /**

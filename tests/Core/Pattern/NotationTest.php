@@ -23,6 +23,7 @@ use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternFault;
 use Rinkel\Tests\Core\Chance;
+use Rinkel\Tests\English;
 
 final class NotationTest extends TestCase
 {
@@ -107,7 +108,7 @@ final class NotationTest extends TestCase
             [$line, $column, $found],
             [$faults[0]->place->line, $faults[0]->place->column, $faults[0]->found],
         );
-        self::assertStringContainsString($expected, (string) $faults[0]);
+        self::assertStringContainsString($expected, English::of($faults[0]->said()));
     }
 
     /**

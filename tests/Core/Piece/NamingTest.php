@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Piece\Naming;
+use Rinkel\Tests\English;
 
 final class NamingTest extends TestCase
 {
@@ -15,7 +16,7 @@ final class NamingTest extends TestCase
     public function testSuits(string $name, bool $suits): void
     {
         self::assertSame($suits, Naming::suits($name));
-        self::assertStringContainsString('cannot be a short name', Naming::refusal($name));
+        self::assertStringContainsString('cannot be a short name', English::of(Naming::refusal($name)));
     }
 
     /**

@@ -15,6 +15,7 @@ use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Tests\Core\Chance;
 use Rinkel\Tests\Core\Examples;
+use Rinkel\Tests\English;
 
 final class PieceReaderTest extends TestCase
 {
@@ -49,8 +50,8 @@ final class PieceReaderTest extends TestCase
         );
 
         self::assertEqualsWithDelta(165.1, $piece->wearer->girth->millimetres, 1e-9);
-        self::assertEqualsWithDelta(0.8, $piece->cord('working')->cord->thickness->millimetres, 1e-9);
-        self::assertSame(3, $piece->cord('core')->count);
+        self::assertEqualsWithDelta(0.8, $piece->cords['working']->cord->thickness->millimetres, 1e-9);
+        self::assertSame(3, $piece->cords['core']->count);
         self::assertEqualsWithDelta(
             2.2,
             $piece->beads['dot']->diameter->millimetres,
@@ -80,7 +81,7 @@ final class PieceReaderTest extends TestCase
         } catch (PieceUnreadable $unreadable) {
             self::assertCount(1, $unreadable->faults);
             self::assertSame($path, substr($unreadable->faults[0]->path, 0, \strlen($path)));
-            self::assertStringContainsString($sentence, $unreadable->faults[0]->sentence);
+            self::assertStringContainsString($sentence, English::of($unreadable->faults[0]));
         }
     }
 
@@ -126,7 +127,7 @@ final class PieceReaderTest extends TestCase
                 (new PieceReader())->read(['beads' => [$name => []]] + Examples::document());
                 self::fail($name);
             } catch (PieceUnreadable $unreadable) {
-                self::assertStringContainsString('cannot be a short name', $unreadable->getMessage());
+                self::assertStringContainsString('cannot be a short name', English::of($unreadable));
             }
         }
     }
@@ -151,7 +152,7 @@ final class PieceReaderTest extends TestCase
                 ],
                 $paths,
             );
-            self::assertStringContainsString("\nclosure.knots: Expected a whole number", $unreadable->getMessage());
+            self::assertStringContainsString("\nclosure.knots: Expected a whole number", English::of($unreadable));
         }
     }
 }

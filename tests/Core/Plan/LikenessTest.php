@@ -12,9 +12,9 @@ use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceWriter;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Examples;
 
@@ -33,7 +33,7 @@ final class LikenessTest extends TestCase
     public function testAPieceForAGiantIsTheSamePieceScaled(string $construction, float $scale): void
     {
         $planner = new Planner();
-        $piece = $planner->completed(self::pieceOf($construction, 160));
+        $piece = $planner->completed(self::pieceOf($construction, 160))->decided();
         $scaled = (new PieceReader())->read(self::scaled((new PieceWriter())->write($piece), $scale));
         $usual = $planner->draft($piece)->setting;
         $giant = $planner->draft($scaled)->setting;
@@ -102,7 +102,7 @@ final class LikenessTest extends TestCase
         }
     }
 
-    private static function pieceOf(string $construction, int $wrist): Piece
+    private static function pieceOf(string $construction, int $wrist): Wish
     {
         return (new PieceReader())->read(Examples::bare($construction, [
             'wearer' => ['girth' => $wrist.' mm', 'hand' => round(1.24 * $wrist, 1).' mm'],

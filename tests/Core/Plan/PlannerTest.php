@@ -6,7 +6,6 @@ namespace Rinkel\Tests\Core\Plan;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\FitZone;
@@ -26,6 +25,7 @@ use Rinkel\Core\Remark\Severity;
 use Rinkel\Core\Remark\Step;
 use Rinkel\Tests\Core\Chance;
 use Rinkel\Tests\Core\Examples;
+use Rinkel\Tests\English;
 
 final class PlannerTest extends TestCase
 {
@@ -192,7 +192,7 @@ final class PlannerTest extends TestCase
             )->draft->setting->count(ElementKind::Rows),
             array_sum(Examples::planOf('multi-row', ['cords.core' => ['count' => 2]])->beads),
         );
-        $this->expectExceptionMessage('step of 2 beads; it has 3 rows');
+        $this->expectExceptionMessage('rows-differ (beads: 2; rows: 3)');
         Examples::planOf('multi-row', ['beads.a' => [], 'pattern' => 'bundle a a x fit']);
     }
 
@@ -783,7 +783,7 @@ final class PlannerTest extends TestCase
         self::assertCount(4, $plan->neighbours);
         foreach ($plan->neighbours as $near) {
             $there = (new Planner())->plan(
-                $plan->draft->piece->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)),
+                $plan->draft->piece->decided()->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)),
             );
             self::assertEqualsWithDelta(
                 $near->difference->millimetres,
@@ -809,12 +809,19 @@ final class PlannerTest extends TestCase
                 self::fail($pattern);
             } catch (PieceUnreadable $unreadable) {
                 self::assertSame('pattern', $unreadable->faults[0]->path);
-                self::assertStringContainsString($sentence, $unreadable->faults[0]->sentence);
-                self::assertStringContainsString('Line 1, column', $unreadable->faults[0]->sentence);
+                self::assertStringContainsString($sentence, English::of($unreadable->faults[0]));
+                self::assertStringContainsString('Line 1, column', English::of($unreadable->faults[0]));
             }
         }
-        $this->expectExceptionMessage('This construction closes with elastic, not with clasp.');
-        Examples::planOf('stretch', ['closure.kind' => 'clasp']);
+        try {
+            Examples::planOf('stretch', ['closure.kind' => 'clasp']);
+            self::fail('A clasp on elastic.');
+        } catch (PieceUnreadable $unreadable) {
+            self::assertSame(
+                'closure.kind: This construction closes with elastic, not with clasp.',
+                English::of($unreadable),
+            );
+        }
     }
 
     public function testRandomPiecesKeepTheirPromises(): void
@@ -890,8 +897,8 @@ final class PlannerTest extends TestCase
             $piece->wearer->place,
         );
         [$before, $after] = [
-            (new Planner())->plan($piece->withWearer($same)),
-            (new Planner())->plan($piece->withWearer($wider)),
+            (new Planner())->plan($piece->decided()->withWearer($same)),
+            (new Planner())->plan($piece->decided()->withWearer($wider)),
         ];
         self::assertFalse(
             $after->draft->body()->isShorterThan($before->draft->body()) && 0 === $before->draft->setting->spread,
@@ -931,7 +938,6 @@ final class PlannerTest extends TestCase
         $plan = Examples::plan(['closure' => ['kind' => 'clasp']]);
 
         self::assertLessThanOrEqual(2.79 / 2 + 1e-6, abs($plan->draft->setting->over->millimetres));
-        self::assertInstanceOf(ClosureWish::class, $plan->draft->piece->closure);
         self::assertContains(
             'body-goal',
             array_map(static fn (Step $step): string => $step->key, $plan->figures['body']->steps),

@@ -15,6 +15,7 @@ use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
@@ -43,11 +44,9 @@ final readonly class PinnedBand implements Construction
         return CordNames::only(['core', 'working'], ['core']);
     }
 
-    public function completed(Piece $piece): Piece
+    public function completed(Wish $wish): Piece
     {
-        $band = (new SquareKnotBand())->completed($piece);
-
-        return $band->withClosure($piece->closure ?? new ClosureWish(new Pinning()));
+        return (new SquareKnotBand())->completed($wish->withClosure($wish->closure ?? new ClosureWish(new Pinning())));
     }
 
     public function closures(): array

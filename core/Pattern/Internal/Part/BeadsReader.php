@@ -18,7 +18,7 @@ use Rinkel\Core\Pattern\Node\Lane;
  *
  * @internal
  */
-final readonly class BeadsReader extends Said
+final readonly class BeadsReader extends Worded
 {
     public function word(): string
     {
@@ -57,7 +57,7 @@ final readonly class BeadsReader extends Said
                 return null;
             }
             $lane = Lane::from($word);
-            $strand = Lane::Strand === $lane ? $text->number(1, 8) : null;
+            $strand = Lane::Strand === $lane ? $text->number(1, Beads::MOST_STRANDS) : null;
             if (Lane::Strand === $lane && null === $strand) {
                 return null;
             }

@@ -14,7 +14,7 @@ use Rinkel\Core\Pattern\Node\Braid;
  *
  * @internal
  */
-final readonly class BraidReader extends Said
+final readonly class BraidReader extends Worded
 {
     public function word(): string
     {

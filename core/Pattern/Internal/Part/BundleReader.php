@@ -15,7 +15,7 @@ use Rinkel\Core\Pattern\Node\Bundle;
  *
  * @internal
  */
-final readonly class BundleReader extends Said
+final readonly class BundleReader extends Worded
 {
     public function word(): string
     {

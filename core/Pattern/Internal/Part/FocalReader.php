@@ -14,7 +14,7 @@ use Rinkel\Core\Pattern\Node\Focal;
  *
  * @internal
  */
-final readonly class FocalReader extends Said
+final readonly class FocalReader extends Worded
 {
     public function word(): string
     {

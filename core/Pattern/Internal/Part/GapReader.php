@@ -14,7 +14,7 @@ use Rinkel\Core\Pattern\Node\Gap;
  *
  * @internal
  */
-final readonly class GapReader extends Said
+final readonly class GapReader extends Worded
 {
     public function word(): string
     {

@@ -12,6 +12,7 @@ use Rinkel\Core\Pattern\Internal\Token;
 use Rinkel\Core\Pattern\Internal\TokenKind;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Said;
 
 /**
  * "42 half left", "1 barrel 4", "8 square in second": knots by their one word or two.
@@ -22,9 +23,9 @@ final readonly class KnotsReader implements PartReader
 {
     public function __construct(private KnownKnots $knots) {}
 
-    public function begins(): string
+    public function begins(): Said
     {
-        return 'a knot';
+        return new Said('expected-knot');
     }
 
     public function isAt(Token $token): bool
@@ -46,7 +47,7 @@ final readonly class KnotsReader implements PartReader
         }
         $wraps = null;
         if (null !== $kind->usualTurns()) {
-            $wraps = TokenKind::Number === $text->now()->kind ? $text->number(2, 5) : $kind->usualTurns();
+            $wraps = TokenKind::Number === $text->now()->kind ? $text->number(...Knots::WRAPS) : $kind->usualTurns();
             if (null === $wraps) {
                 return null;
             }

@@ -14,7 +14,7 @@ use Rinkel\Core\Pattern\Node\Links;
  *
  * @internal
  */
-final readonly class LinksReader extends Said
+final readonly class LinksReader extends Worded
 {
     public function word(): string
     {

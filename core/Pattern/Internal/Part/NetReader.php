@@ -14,7 +14,7 @@ use Rinkel\Core\Pattern\Node\Net;
  *
  * @internal
  */
-final readonly class NetReader extends Said
+final readonly class NetReader extends Worded
 {
     public function word(): string
     {
@@ -24,7 +24,7 @@ final readonly class NetReader extends Said
     public function read(Reading $text, int $count, Token $start): ?Node
     {
         $text->next();
-        $rows = $text->number(1, 60);
+        $rows = $text->number(1, Net::MOST_ROWS);
         $every = null === $rows || null === $text->oneOf('every') ? null : $text->length();
 
         return null === $rows || null === $every ? null : new Net($rows, $every, $text->since($start));

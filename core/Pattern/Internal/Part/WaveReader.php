@@ -15,7 +15,7 @@ use Rinkel\Core\Pattern\Node\Wave;
  *
  * @internal
  */
-final readonly class WaveReader extends Said
+final readonly class WaveReader extends Worded
 {
     public function word(): string
     {
@@ -25,7 +25,7 @@ final readonly class WaveReader extends Said
     public function read(Reading $text, int $count, Token $start): ?Node
     {
         $text->next();
-        $steps = $text->number(1, 40);
+        $steps = $text->number(1, Wave::MOST_STEPS);
         $round = null === $steps ? null : $text->name();
         if (null === $steps || null === $round) {
             return null;
@@ -33,7 +33,7 @@ final readonly class WaveReader extends Said
         if (!$text->take(TokenKind::Slash)) {
             return $text->fault('"/"');
         }
-        $seeds = TokenKind::Number === $text->now()->kind ? $text->number(1, 60) : null;
+        $seeds = TokenKind::Number === $text->now()->kind ? $text->number(1, Wave::MOST_SEEDS) : null;
         $seed = $text->name();
 
         return null === $seed ? null : new Wave($steps, $round, $seed, $seeds, $text->since($start));

@@ -9,13 +9,14 @@ use Rinkel\Core\Pattern\Internal\Token;
 use Rinkel\Core\Pattern\Internal\TokenKind;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Word;
+use Rinkel\Core\Said;
 
 /**
  * 'word "MILA" of dice between seed'.
  *
  * @internal
  */
-final readonly class WordReader extends Said
+final readonly class WordReader extends Worded
 {
     public function word(): string
     {
@@ -27,8 +28,8 @@ final readonly class WordReader extends Said
         $text->next();
         $token = $text->now();
         $letters = trim($token->text, '"');
-        if (TokenKind::Text !== $token->kind || '' === trim($letters) || mb_strlen($letters) > 40) {
-            return $text->fault('a word of up to 40 letters in quotes, for example "MILA"');
+        if (TokenKind::Text !== $token->kind || '' === trim($letters) || mb_strlen($letters) > Word::LONGEST) {
+            return $text->fault(new Said('expected-word'));
         }
         $text->next();
         if (null === $text->oneOf('of')) {

@@ -57,6 +57,16 @@ final class WordsTest extends TestCase
         }
     }
 
+    public function testEverySentenceOfAFailureHasItsWordsAndNoneIsLeftOver(): void
+    {
+        $code = self::sources('core').self::sources('src');
+        preg_match_all('/(?:new Said\(\s*|self::at\(\$part, |said\.)\'?([a-z]+(?:-[a-z]+)*)\'/', $code, $said);
+        $keys = array_values(array_unique($said[1]));
+
+        self::assertGreaterThan(60, \count($keys));
+        self::assertEqualsCanonicalizing($keys, array_keys(self::words('said')));
+    }
+
     public function testEveryChoiceHasItsWord(): void
     {
         foreach ([

@@ -8,9 +8,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceWriter;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Examples;
 
@@ -165,7 +165,7 @@ final class FromVersion1Test extends TestCase
         ];
     }
 
-    private static function read(string $file): Piece
+    private static function read(string $file): Wish
     {
         $document = json_decode((string) file_get_contents(self::FOLDER.$file.'.json'), true, 32, \JSON_THROW_ON_ERROR);
 

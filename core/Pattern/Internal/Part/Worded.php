@@ -12,7 +12,7 @@ use Rinkel\Core\Pattern\Internal\Token;
  *
  * @internal
  */
-abstract readonly class Said implements PartReader
+abstract readonly class Worded implements PartReader
 {
     /**
      * Returns its word, which no bead can be called by.

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Piece\Internal;
+
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\BeadShape;
+use Rinkel\Core\Material\Colour;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Exception\CordTooNarrow;
+use Rinkel\Core\Material\Exception\HoleTooWide;
+use Rinkel\Core\Material\Fibre;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Quoted;
+use Rinkel\Core\Said;
+
+/**
+ * Reads what a piece is made of: cords, beads, findings. Each returns null when something is wrong with it.
+ *
+ * @internal
+ */
+final readonly class MaterialReader
+{
+    public function __construct(private Fields $fields) {}
+
+    public function cord(string $path): ?CordUse
+    {
+        $fibre = $this->fields->choice($path.'.fibre', Fibre::class, Fibre::Polyester);
+        $thickness = $this->fields->length(
+            $path.'.thickness',
+            Unit::Millimetre,
+            Length::ofMillimetres(0.2),
+            Length::ofMillimetres(12),
+            Length::ofMillimetres(1),
+            Cord::thicknessOf(...),
+        );
+        $width = $this->fields->length(
+            $path.'.width',
+            Unit::Millimetre,
+            Length::ofMillimetres(0.2),
+            Length::ofMillimetres(40),
+        );
+        $colour = $this->fields->parsed($path.'.colour', Colour::parse(...), Colour::parse('#2e4a62'));
+        $count = $this->fields->number($path.'.count', 1, 60, 'cords.core' === $path || 'cords.strand' === $path ? 2 : 1);
+
+        if (null === $fibre || null === $thickness || null === $colour || null === $count) {
+            return null;
+        }
+        try {
+            return new CordUse(new Cord($fibre, $thickness, $colour, $width), $count);
+        } catch (CordTooNarrow $narrow) {
+            return $this->fields->fault($path.'.width', $narrow->said());
+        }
+    }
+
+    public function bead(string $path): ?Bead
+    {
+        $shape = $this->fields->choice($path.'.shape', BeadShape::class, BeadShape::Round);
+        $size = $this->fields->note($path.'.size', 10);
+        if (null !== $size && null === Bead::seed($size)) {
+            $size = $this->fields->fault(
+                $path.'.size',
+                new Said('one-of', ['known' => Bead::seedSizes(), 'found' => new Quoted($size)]),
+            );
+        }
+        [$least, $most] = [Length::ofMillimetres(0.5), Length::ofMillimetres(80)];
+        $diameter = $this->fields->length($path.'.diameter', Unit::Millimetre, $least, $most);
+        $length = $this->fields->length($path.'.length', Unit::Millimetre, $least, $most);
+        $hole = $this->fields->length($path.'.hole', Unit::Millimetre, Length::ofMillimetres(0.2), $most);
+        $colour = $this->fields->parsed($path.'.colour', Colour::parse(...), Colour::parse('#8fb3a8'));
+        $stock = $this->fields->number($path.'.stock', 0, 100_000);
+        $glass = $this->fields->yes($path.'.glass');
+        if (null === $shape || null === $colour || $this->fields->hasFaultAt($path)) {
+            return null;
+        }
+        try {
+            return Bead::of($shape, $colour, $diameter, $length, $hole, $size, $stock, $glass);
+        } catch (HoleTooWide $wide) {
+            return $this->fields->fault($path.'.hole', $wide->said());
+        }
+    }
+
+    public function finding(string $path): ?Finding
+    {
+        $kind = $this->fields->choice($path.'.kind', FindingKind::class, FindingKind::Clasp);
+        [$least, $most] = [Length::zero(), Length::ofMillimetres(200)];
+        $length = $this->fields->length($path.'.length', Unit::Millimetre, $least, $most);
+        $width = $this->fields->length($path.'.width', Unit::Millimetre, $least, $most);
+        $inside = $this->fields->length($path.'.inside', Unit::Millimetre, $least, $most);
+        $nickel = $this->fields->yes($path.'.nickel');
+        $stock = $this->fields->number($path.'.stock', 0, 100_000);
+
+        return null === $kind || $this->fields->hasFaultAt($path) ? null : Finding::of(
+            $kind,
+            $length,
+            $width,
+            $inside,
+            $nickel,
+            $stock,
+        );
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Plan\Internal;
+
+use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Construction\Construction;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Fault;
+use Rinkel\Core\Piece\Piece;
+use Rinkel\Core\Quoted;
+use Rinkel\Core\Said;
+
+/**
+ * Whether all that a piece names is there: a cord that has no task, or a finding that lacks, would else be passed over
+ * in silence.
+ *
+ * @internal
+ */
+final readonly class Names
+{
+    public function __construct(
+        private Construction $construction,
+        private Piece $piece,
+    ) {}
+
+    /**
+     * @throws PieceUnreadable If the piece names a cord, a finding or a closure that is none of its construction
+     */
+    public function check(): void
+    {
+        $faults = [...$this->cords(), ...$this->findings(), ...$this->closure()];
+        if ([] !== $faults) {
+            throw PieceUnreadable::because($faults);
+        }
+    }
+
+    /**
+     * @return list<Fault>
+     */
+    private function cords(): array
+    {
+        $cords = $this->construction->cords();
+        $faults = [];
+        foreach (array_map(strval(...), array_keys($this->piece->cords)) as $name) {
+            if (!$cords->has($name)) {
+                $said = new Said('cord-unknown', ['name' => new Quoted($name), 'known' => $cords->known]);
+                $faults[] = new Fault('cords.'.$name, $said);
+            }
+        }
+
+        return $faults;
+    }
+
+    /**
+     * @return list<Fault>
+     */
+    private function findings(): array
+    {
+        $known = array_map(strval(...), array_keys($this->piece->findings));
+        $faults = [];
+        foreach (array_diff($this->piece->closure->findings, $known) as $name) {
+            $faults[] = new Fault('closure.findings', [] === $known
+                ? new Said('finding-unknown-yet', ['name' => new Quoted($name)])
+                : new Said('finding-unknown', ['name' => new Quoted($name), 'known' => $known]));
+        }
+
+        return $faults;
+    }
+
+    /**
+     * @return list<Fault>
+     */
+    private function closure(): array
+    {
+        $given = $this->piece->closure->kind->id();
+        $suiting = array_map(static fn (ClosureKind $kind): string => $kind->id(), $this->construction->closures());
+
+        return \in_array($given, $suiting, true)
+            ? []
+            : [new Fault('closure.kind', new Said('closure-unsuited', ['known' => $suiting, 'given' => $given]))];
+    }
+}

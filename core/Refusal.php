@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core;
+
+/**
+ * A failure to take what was given, with the one sentence that says so.
+ */
+abstract class Refusal extends \InvalidArgumentException implements Failure
+{
+    final protected function __construct(private readonly Said $said)
+    {
+        parent::__construct((string) $said);
+    }
+
+    public function said(): Said
+    {
+        return $this->said;
+    }
+}

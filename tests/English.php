@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests;
+
+use Psr\Log\NullLogger;
+use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Failure;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Fault;
+use Rinkel\Core\Said;
+use Symfony\Component\Translation\Formatter\MessageFormatter;
+use Symfony\Component\Translation\Loader\YamlFileLoader;
+use Symfony\Component\Translation\Translator;
+
+/**
+ * Says in a maker's words what the core says in keys and values, so that tests can read it as she does.
+ */
+final class English
+{
+    private static ?Wording $wording = null;
+
+    public static function of(Said|Fault|Failure $said): string
+    {
+        return match (true) {
+            $said instanceof PieceUnreadable => self::wording()->faults($said->faults),
+            $said instanceof Failure => self::wording()->told($said->said()),
+            default => self::wording()->told($said),
+        };
+    }
+
+    private static function wording(): Wording
+    {
+        if (null === self::$wording) {
+            $translator = new Translator('en', new MessageFormatter());
+            $translator->addLoader('yaml', new YamlFileLoader());
+            $words = \dirname(__DIR__).'/translations/messages+intl-icu.en.yaml';
+            $translator->addResource('yaml', $words, 'en', 'messages+intl-icu');
+            self::$wording = new Wording($translator, new NullLogger());
+        }
+
+        return self::$wording;
+    }
+}
