@@ -7,11 +7,8 @@ namespace Rinkel\Core\Drawing;
 use Rinkel\Core\Closure\SquareKnotSlider;
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Geometry\Point;
-use Rinkel\Core\Knot\Kind\Barrel;
-use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
-use Rinkel\Core\Measure\Length;
 
 /**
  * What the pictures of closures are put together of: tails and stops, barrels, loops, rows of findings, for one piece.
@@ -21,13 +18,21 @@ final readonly class EndParts
     /** How much of the body the picture of a closure shows at either side, in mm. */
     private const SHOWN = 12.0;
 
+    public EndKnots $knots;
+    public EndFindings $findings;
+    public EndLoops $loops;
+
     /**
      * @param non-empty-list<EndCord> $cords
      */
     public function __construct(
         private Draft $draft,
         private array $cords,
-    ) {}
+    ) {
+        $this->knots = new EndKnots($draft, $cords);
+        $this->findings = new EndFindings($draft->fastened->findings);
+        $this->loops = new EndLoops($draft, $cords[0], $this->knots->knot());
+    }
 
     public function body(): float
     {
@@ -64,8 +69,8 @@ final readonly class EndParts
      */
     public function overlapping(float $gap, callable $knots): Scene
     {
-        $end = $this->tail() + 3 * $this->thickness() + SquareKnotSlider::tailEnd()->millimetres;
-        $half = $this->thickness() * \count($this->cords) / 2;
+        $end = $this->knots->tail() + 3 * $this->knots->thickness() + SquareKnotSlider::tailEnd()->millimetres;
+        $half = $this->knots->thickness() * \count($this->cords) / 2;
         $cords = [];
         foreach ($this->cords as $cord) {
             $cords[] = Cord::straight(-self::SHOWN, 0, $cord->y, $cord->thickness, $cord->colour, $cord->role);
@@ -84,7 +89,7 @@ final readonly class EndParts
         return new Scene(
             min(-self::SHOWN, $gap - $end),
             max($gap + self::SHOWN, $end),
-            8 * $this->thickness() + 2 * $half,
+            8 * $this->knots->thickness() + 2 * $half,
             $cords,
             $knots($half),
         );
@@ -128,8 +133,8 @@ final readonly class EndParts
     public function tails(?Placed $left, ?Placed $right, ?float $leftTail = null): Scene
     {
         $body = $this->body();
-        $end = $this->tail() + (null === $right ? 0.0 : $right->end() - $right->x + SquareKnotSlider::tailEnd()->millimetres);
-        $leftEnd = null === $leftTail ? $end : $leftTail + $this->knot() + SquareKnotSlider::tailEnd()->millimetres;
+        $end = $this->knots->tail() + (null === $right ? 0.0 : $right->end() - $right->x + SquareKnotSlider::tailEnd()->millimetres);
+        $leftEnd = null === $leftTail ? $end : $leftTail + $this->knots->knot() + SquareKnotSlider::tailEnd()->millimetres;
         $cords = [];
         foreach ($this->cords as $cord) {
             $cords[] = Cord::straight(-$leftEnd, 0, $cord->y, $cord->thickness, $cord->colour, $cord->role);
@@ -139,45 +144,10 @@ final readonly class EndParts
         return new Scene(
             -$leftEnd,
             $body + $end,
-            3.2 * $this->thickness(),
+            3.2 * $this->knots->thickness(),
             $cords,
             array_values(array_filter([$left, $right])),
         );
-    }
-
-    public function loops(): Scene
-    {
-        $body = $this->body();
-        $cords = [];
-        $from = 0.0;
-        $cord = $this->cords[0];
-        $flat = $this->knot();
-        foreach ($this->draft->fastened->sizes as $size) {
-            $to = $size->millimetres;
-            $cords[] = $this->loop(-$to, -$to + $flat);
-            $cords[] = Cord::straight(-$to + $flat, -$from, 0, $cord->thickness, $cord->colour, $cord->role);
-            $from = $to;
-        }
-
-        return new Scene(-$from - $cord->thickness, $body, 0.64 * $flat + $cord->thickness * 3, $cords, []);
-    }
-
-    /**
-     * Returns a loop lying between $from and $to; one made of knots is drawn as thick as they are.
-     */
-    public function loop(float $from, float $to): Cord
-    {
-        $half = ($to - $from) / 2;
-        $cord = $this->cords[0];
-        $knotted = $this->draft->piece->closure->knotted;
-
-        return new Cord(array_map(
-            static fn (int $i): Point => new Point(
-                $from + $half + $half * cos(\M_PI * $i / 30),
-                0.64 * $half * sin(\M_PI * $i / 30),
-            ),
-            range(0, 60),
-        ), $cord->thickness * ($knotted ? 3 : 1), $cord->colour, $cord->role);
     }
 
     /**
@@ -196,7 +166,7 @@ final readonly class EndParts
             [
                 new Point($x, $cord->y),
                 new Point($x + 0.3 * $deep, $cord->y * 0.6),
-                new Point($x + $deep, $this->thickness() * ($i - ($count - 1) / 2)),
+                new Point($x + $deep, $this->knots->thickness() * ($i - ($count - 1) / 2)),
             ],
             $cord->thickness,
             $cord->colour,
@@ -225,151 +195,5 @@ final readonly class EndParts
         }
 
         return new Scene(min($x, $at), max($x, $at), $height, [], [], [], $drawn);
-    }
-
-    /**
-     * @return list<Finding>
-     */
-    public function leftFindings(): array
-    {
-        return [
-            ...$this->endAndRing(0),
-            ...$this->findings([FindingKind::Clasp, FindingKind::Toggle, FindingKind::Magnet]),
-        ];
-    }
-
-    /**
-     * @return list<Finding>
-     */
-    public function rightFindings(): array
-    {
-        return [...$this->endAndRing(1), ...$this->findings([FindingKind::Extender])];
-    }
-
-    /**
-     * Returns the ends and rings on one side: they take turns.
-     *
-     * @return list<Finding>
-     */
-    private function endAndRing(int $side): array
-    {
-        $those = [];
-        foreach ([[FindingKind::FoldOverEnd, FindingKind::CordEnd], [FindingKind::Ring]] as $kinds) {
-            foreach ($this->findings($kinds) as $i => $finding) {
-                if ($side === $i % 2) {
-                    $those[] = $finding;
-                }
-            }
-        }
-
-        return $those;
-    }
-
-    /**
-     * Returns the closure's findings of some kinds, in the maker's order.
-     *
-     * @param list<FindingKind> $kinds
-     *
-     * @return list<Finding>
-     */
-    public function findings(array $kinds): array
-    {
-        return array_values(
-            array_filter(
-                $this->draft->fastened->findings,
-                static fn (Finding $finding): bool => \in_array($finding->kind, $kinds, true),
-            ),
-        );
-    }
-
-    /**
-     * @return list<Placed>
-     */
-    public function slider(float $from): array
-    {
-        $knots = $this->draft->piece->closure->knots;
-        $cord = $this->draft->piece->sliderCord() ?? $this->draft->piece->cord($this->cords[0]->role)->cord;
-        $w = $cord->round()->millimetres;
-        $sinnet = new FlatSinnet($this->thickness() * \count($this->cords) / $w, $this->knot() / $knots / 2 / $w);
-
-        return [
-            new Placed($sinnet->start('slider-start'), $from, 0, $w, $cord->colour, 'slider', 1, 0),
-            new Placed($sinnet->squareKnot('slider'), $from, 0, $w, $cord->colour, 'slider', $knots),
-            new Placed($sinnet->finish('slider-finish'), $from + $this->knot(), 0, $w, $cord->colour, 'slider', 1, 0),
-        ];
-    }
-
-    public function stop(float $x, float $y, bool $turned): Placed
-    {
-        $motif = StopKnot::motif('stop');
-
-        return new Placed(
-            $motif,
-            $x,
-            $y,
-            $this->stopKnot()->millimetres / $motif->length,
-            $this->cords[0]->colour,
-            $this->cords[0]->role,
-            1,
-            0,
-            $turned,
-        );
-    }
-
-    public function barrel(float $x, float $y): Placed
-    {
-        $w = $this->thickness();
-        $wraps = $this->draft->piece->closure->wraps;
-
-        return new Placed(
-            CordKnots::barrel('sliding-'.$wraps, $wraps, $this->knot() / $w, $this->barrelWidth() / $w),
-            $x,
-            $y,
-            $w,
-            $this->cords[0]->colour,
-            $this->cords[0]->role,
-            1,
-            0,
-        );
-    }
-
-    /**
-     * Returns the length of the knot that stops an end, as it was counted.
-     */
-    private function stopKnot(): Length
-    {
-        $ends = $this->draft->construction->ends($this->draft->piece);
-
-        return $this->draft->piece->knots()->in(new Overhand(), $ends->cord, $ends->count)->pitch;
-    }
-
-    private function barrelWidth(): float
-    {
-        $cord = $this->draft->construction->ends($this->draft->piece)->cord;
-
-        return $this->draft->piece->knots()->sliding(new Barrel(), $cord, $cord)->width->millimetres;
-    }
-
-    private function thickness(): float
-    {
-        return $this->cords[0]->thickness;
-    }
-
-    public function knot(): float
-    {
-        return ($this->draft->fastened->length ?? Length::zero())->millimetres;
-    }
-
-    public function tail(): float
-    {
-        return ($this->draft->fastened->tail ?? Length::zero())->millimetres;
-    }
-
-    /**
-     * Returns the short tail of a single sliding knot: what the narrowest gap is beyond the knot.
-     */
-    public function shortTail(): float
-    {
-        return $this->draft->fastened->narrow->millimetres - $this->knot();
     }
 }

@@ -8,6 +8,7 @@ use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Internal\Lexer;
 use Rinkel\Core\Pattern\Internal\Parser;
+use Rinkel\Core\Pattern\Internal\PartReaders;
 use Rinkel\Core\Pattern\Internal\TokenKind;
 use Rinkel\Core\Pattern\Node\Bracket;
 use Rinkel\Core\Pattern\Node\Fit;
@@ -39,7 +40,7 @@ final readonly class Pattern implements \Stringable
      */
     public static function isName(string $name): bool
     {
-        return Parser::isName($name);
+        return PartReaders::isName($name);
     }
 
     /**

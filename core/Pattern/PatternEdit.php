@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern;
 
+use Rinkel\Core\Pattern\Internal\Fits;
+use Rinkel\Core\Pattern\Internal\Parts;
 use Rinkel\Core\Pattern\Node\Bracket;
-use Rinkel\Core\Pattern\Node\Centre;
 use Rinkel\Core\Pattern\Node\Counted;
 use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Group;
-use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Mirror;
 
 /**
@@ -18,21 +18,28 @@ use Rinkel\Core\Pattern\Node\Mirror;
  */
 final readonly class PatternEdit
 {
-    public function __construct(private Pattern $pattern) {}
+    private Parts $parts;
+    private Fits $fits;
+
+    public function __construct(private Pattern $pattern)
+    {
+        $this->parts = new Parts($pattern);
+        $this->fits = new Fits($this->parts);
+    }
 
     public function at(string $path): ?Node
     {
-        $parts = $this->pattern->parts;
-        $node = null;
-        foreach (self::steps($path) as $step) {
-            $node = $parts[$step] ?? null;
-            if (null === $node) {
-                return null;
-            }
-            $parts = self::inside($node);
-        }
+        return $this->parts->at($path);
+    }
 
-        return $node;
+    /**
+     * Returns the pattern with a part exchanged for others.
+     *
+     * @param callable(Node): list<Node> $change
+     */
+    public function replaced(string $path, callable $change): Pattern
+    {
+        return $this->parts->replaced($path, $change);
     }
 
     /**
@@ -40,30 +47,7 @@ final readonly class PatternEdit
      */
     public function fitAt(string $path): ?int
     {
-        $number = 0;
-
-        return self::fitIn($this->pattern->parts, '', $path, $number);
-    }
-
-    /**
-     * @param list<Node> $parts
-     */
-    private static function fitIn(array $parts, string $at, string $path, int &$number): ?int
-    {
-        foreach ($parts as $i => $part) {
-            $here = ltrim($at.'.'.$i, '.');
-            $isFit = $part instanceof Group && $part->fits();
-            if ($here === $path) {
-                return $isFit ? $number : null;
-            }
-            $number += $isFit ? 1 : 0;
-            $inside = self::fitIn(self::inside($part), $here, $path, $number);
-            if (null !== $inside) {
-                return $inside;
-            }
-        }
-
-        return null;
+        return $this->fits->at($path);
     }
 
     /**
@@ -104,13 +88,13 @@ final readonly class PatternEdit
      */
     public function moved(string $path, int $by): Pattern
     {
-        $steps = self::steps($path);
+        $steps = Parts::steps($path);
         $last = array_pop($steps);
         if (null === $last || null === $this->at($path)) {
             return $this->pattern;
         }
 
-        return $this->inParts($steps, static function (array $parts) use ($last, $by): array {
+        return $this->parts->inParts($steps, static function (array $parts) use ($last, $by): array {
             $to = max(0, min(\count($parts) - 1, $last + $by));
             $moved = array_splice($parts, $last, 1);
             array_splice($parts, $to, 0, $moved);
@@ -129,8 +113,8 @@ final readonly class PatternEdit
             return $this->pattern;
         }
         $both = $this->replaced($before, static fn (Node $there): array => [$node, $there]);
-        $steps = self::steps($path);
-        $there = self::steps($before);
+        $steps = Parts::steps($path);
+        $there = Parts::steps($before);
         $depth = \count($there) - 1;
         // Where it stood has gone one further on when it was put before that in the same brackets.
         if (\array_slice($steps, 0, $depth) === \array_slice($there, 0, $depth) && ($steps[$depth] ?? -1) >= $there[$depth]) {
@@ -157,13 +141,13 @@ final readonly class PatternEdit
      */
     public function fitted(string $path, int $fitted): Pattern
     {
-        if ($this->isInsideFit($path)) {
+        if ($this->fits->isInside($path)) {
             return $this->pattern;
         }
 
         return $this->replaced($path, static fn (Node $node): array => match (true) {
             $node instanceof Group && $node->fits() => [$node->times($fitted)],
-            $node instanceof Group => self::hasFit($node) ? [$node] : [$node->freed()],
+            $node instanceof Group => Fits::isIn($node) ? [$node] : [$node->freed()],
             $node->repeatsBare() => [new Group([$node], new Fit())],
             default => [$node],
         });
@@ -216,142 +200,5 @@ final readonly class PatternEdit
         return $this->replaced($path, static fn (Node $node): array => [
             $node->renamed(static fn (string $old, int $i): string => $which === $i ? $name : $old),
         ]);
-    }
-
-    /**
-     * Returns the pattern with a bead or finding called otherwise, wherever it is named.
-     */
-    public function withBeadCalled(string $old, string $new): Pattern
-    {
-        return $this->everyPart(
-            static fn (Node $node): Node => $node instanceof Knots ? $node : self::called($node, $old, $new),
-        );
-    }
-
-    /**
-     * Returns the pattern with a cord called otherwise, wherever a knot names it.
-     */
-    public function withCordCalled(string $old, string $new): Pattern
-    {
-        return $this->everyPart(
-            static fn (Node $node): Node => $node instanceof Knots ? self::called($node, $old, $new) : $node,
-        );
-    }
-
-    /**
-     * @param callable(Node): Node $change of a part that is no bracket
-     */
-    private function everyPart(callable $change): Pattern
-    {
-        $inside = static function (Node $node) use (&$inside, $change): Node {
-            /** @var callable(Node): Node $inside */
-            return $node instanceof Bracket ? $node->with(array_map($inside, $node->parts())) : $change($node);
-        };
-
-        return new Pattern(array_map($inside, $this->pattern->parts));
-    }
-
-    private static function called(Node $node, string $old, string $new): Node
-    {
-        return $node->renamed(static fn (string $name): string => $old === $name ? $new : $name);
-    }
-
-    /**
-     * @param callable(Node): list<Node> $change
-     */
-    public function replaced(string $path, callable $change): Pattern
-    {
-        $steps = self::steps($path);
-        $last = array_pop($steps);
-        $node = $this->at($path);
-        if (null === $last || null === $node) {
-            return $this->pattern;
-        }
-
-        return $this->inParts($steps, static function (array $parts) use ($last, $node, $change): array {
-            array_splice($parts, $last, 1, $change($node));
-
-            return $parts;
-        });
-    }
-
-    /**
-     * @param list<int>                        $steps  to the brackets
-     * @param callable(list<Node>): list<Node> $change
-     */
-    private function inParts(array $steps, callable $change): Pattern
-    {
-        $parts = self::changed($this->pattern->parts, $steps, $change);
-
-        return [] === $parts ? $this->pattern : new Pattern($parts);
-    }
-
-    /**
-     * @param list<Node>                       $parts
-     * @param list<int>                        $steps
-     * @param callable(list<Node>): list<Node> $change
-     *
-     * @return list<Node>
-     */
-    private static function changed(array $parts, array $steps, callable $change): array
-    {
-        $step = array_shift($steps);
-        if (null === $step) {
-            return $change($parts);
-        }
-        $changed = [];
-        foreach ($parts as $i => $part) {
-            if ($i !== $step || !$part instanceof Bracket) {
-                $changed[] = $part;
-                continue;
-            }
-            $inner = self::changed($part->parts(), $steps, $change);
-            $changed = [] === $inner ? $changed : [...$changed, $part->with($inner)];
-        }
-
-        return $changed;
-    }
-
-    private function isInsideFit(string $path): bool
-    {
-        for ($up = self::steps($path); \count($up) > 1;) {
-            array_pop($up);
-            $node = $this->at(implode('.', $up));
-            if ($node instanceof Centre || $node instanceof Group && $node->fits()) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    private static function hasFit(Node $node): bool
-    {
-        foreach (self::inside($node) as $part) {
-            if ($part instanceof Group && $part->fits() || self::hasFit($part)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * @return list<Node>
-     */
-    private static function inside(Node $node): array
-    {
-        return $node instanceof Bracket ? $node->parts() : [];
-    }
-
-    /**
-     * @return list<int>
-     */
-    private static function steps(string $path): array
-    {
-        return 1 === preg_match(
-            '/^\d{1,4}(\.\d{1,4}){0,12}$/',
-            $path,
-        ) ? array_map(intval(...), explode('.', $path)) : [];
     }
 }

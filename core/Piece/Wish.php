@@ -16,7 +16,7 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
-use Rinkel\Core\Pattern\PatternEdit;
+use Rinkel\Core\Pattern\Renaming;
 use Rinkel\Core\Pattern\Written;
 
 /**
@@ -123,7 +123,7 @@ final readonly class Wish
         return $this->with([
             'beads' => self::withKey($this->beads, $old, $new),
             'findings' => self::withKey($this->findings, $old, $new),
-            'pattern' => $this->edited(static fn (PatternEdit $edit): Pattern => $edit->withBeadCalled($old, $new)),
+            'pattern' => $this->edited(static fn (Renaming $names): Pattern => $names->withBeadCalled($old, $new)),
             'closure' => $this->closure?->withFindings(array_map($called, $this->closure->findings)),
         ]);
     }
@@ -135,7 +135,7 @@ final readonly class Wish
     {
         return $this->with([
             'cords' => self::withKey($this->cords, $old, $new),
-            'pattern' => $this->edited(static fn (PatternEdit $edit): Pattern => $edit->withCordCalled($old, $new)),
+            'pattern' => $this->edited(static fn (Renaming $names): Pattern => $names->withCordCalled($old, $new)),
         ]);
     }
 
@@ -157,11 +157,11 @@ final readonly class Wish
     }
 
     /**
-     * @param callable(PatternEdit): Pattern $change
+     * @param callable(Renaming): Pattern $change
      */
     private function edited(callable $change): ?Written
     {
-        return null === $this->pattern ? null : Written::of($change(new PatternEdit($this->pattern->tree)));
+        return null === $this->pattern ? null : Written::of($change(new Renaming($this->pattern->tree)));
     }
 
     /**

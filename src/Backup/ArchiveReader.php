@@ -7,6 +7,7 @@ namespace Rinkel\App\Backup;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\People\People;
 use Rinkel\App\People\Person;
+use Rinkel\App\Piece\FieldTexts;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Measurement;
@@ -215,7 +216,7 @@ final readonly class ArchiveReader
      */
     private static function drafts(array $row): array
     {
-        return \Rinkel\App\Piece\PieceForm::texts($row['unread'] ?? []);
+        return FieldTexts::texts($row['unread'] ?? []);
     }
 
     /**

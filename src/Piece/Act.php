@@ -41,7 +41,7 @@ final readonly class Act
 
         return new self(
             $text('id', self::ID),
-            PieceForm::texts($sent['f'] ?? []),
+            FieldTexts::texts($sent['f'] ?? []),
             $text('do', '/^[^\p{C}]{1,200}$/Du'),
             Unit::Inch->value === ($sent['in'] ?? null) ? Unit::Inch : Unit::Centimetre,
             $text('stroke', self::ID),

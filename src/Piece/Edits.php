@@ -80,7 +80,7 @@ final readonly class Edits
         // A name that is being typed is no name yet.
         $held = str_ends_with($typing, '.called') ? array_intersect_key($act->texts, [$typing => true]) : [];
         $draft = $stored->draft();
-        $draft = $act->in === $piece->unit ? $draft : PieceForm::pinned($draft, $piece->unit);
+        $draft = $act->in === $piece->unit ? $draft : FieldTexts::pinned($draft, $piece->unit);
         $taken = $this->form->taken(
             array_diff_key($act->texts, $held) + $draft,
             array_keys($act->texts),
@@ -96,7 +96,7 @@ final readonly class Edits
         $left = self::calledAnew($taken->left + $held, $renamed);
         $this->pieces->keepDraft(
             $stored,
-            $act->in === $taken->piece->unit ? $left : PieceForm::pinned($left, $act->in),
+            $act->in === $taken->piece->unit ? $left : FieldTexts::pinned($left, $act->in),
         );
 
         return $outcome->renaming($renamed);

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing\Internal;
 
-use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;
-use Rinkel\Core\Geometry\Curve;
-use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
@@ -27,14 +24,11 @@ final readonly class BandBody extends Body
     {
         $body = $this->draft->body()->millimetres;
         $runs = $this->runs();
-        [$cords, $placed, $beads, $findings] = [
-            $this->spread() ? $this->spreadCores() : $this->cores($body),
-            [],
-            [],
-            [],
-        ];
+        $cores = new Cores($this->draft, $this->ends());
+        $ways = new PairWays($this->draft);
+        [$cords, $placed, $beads, $findings] = [$cores->cords(), [], [], []];
         foreach ($runs as $i => [$element, $count, $start]) {
-            $role = $this->tier($element);
+            $role = $ways->tier($element);
             if (null !== $element->knot) {
                 array_push(
                     $placed,
@@ -48,16 +42,16 @@ final readonly class BandBody extends Body
                 $findings[] = $this->finding($element, $start);
                 array_push(
                     $cords,
-                    ...(null === $this->finding($element, $start) && Lane::Strand !== $element->lane ? $this->around($element, $start) : []),
+                    ...(null === $this->finding($element, $start) && Lane::Strand !== $element->lane ? $ways->around($element, $start) : []),
                 );
             } elseif (ElementKind::Bare === $element->kind) {
-                array_push($cords, ...$this->around($element, $start));
-            } elseif (null !== $apart = $this->apart($element)) {
+                array_push($cords, ...$ways->around($element, $start));
+            } elseif (null !== $apart = $cores->apart($element)) {
                 array_push($beads, ...$apart->beads($element, $start));
                 array_push($cords, ...$apart->cords($element, $start, $this->draft->piece->cord($role)->cord, $role));
             } elseif (ElementKind::Beside === $element->kind) {
-                array_push($beads, ...$this->besideCore($element, $start));
-                array_push($cords, ...$this->around($element, $start));
+                array_push($beads, ...$ways->beads($element, $start));
+                array_push($cords, ...$ways->around($element, $start));
             }
         }
         $height = max(
@@ -99,48 +93,6 @@ final readonly class BandBody extends Body
     }
 
     /**
-     * Returns the core cords that the face shows, broken where two halves hang on a finding.
-     *
-     * @return list<Cord>
-     */
-    private function cores(float $body): array
-    {
-        $pieces = [[0.0, $body]];
-        $wire = 0.0;
-        foreach ($this->draft->setting->starts() as $i => $start) {
-            $finding = $this->finding($this->draft->setting->elements[$i], $start);
-            if (null !== $finding && ElementKind::Focal === $this->draft->setting->elements[$i]->kind) {
-                $wire = ($finding->finding->width->millimetres - $finding->finding->inside->millimetres) / 2;
-                $pieces = [[0.0, $start + $wire], [$start + $finding->finding->length->millimetres - $wire, $body]];
-            }
-        }
-        $cords = [];
-        foreach ($pieces as [$from, $to]) {
-            foreach ($this->ends() as $end) {
-                $cords[] = Cord::straight($from, $to, $end->y, $end->thickness, $end->colour, 'core');
-            }
-        }
-        if (2 === \count($pieces)) {
-            $end = $this->ends()[0];
-            $reach = $this->draft->piece->cord('core')->bundle()->width()->millimetres / 2 + 0.4 * $end->thickness;
-            // The bight of each lark's head lies across, just outside the finding's wire.
-            foreach ([
-                $pieces[0][1] - 1.2 * $wire - $end->thickness / 2,
-                $pieces[1][0] + 1.2 * $wire + $end->thickness / 2,
-            ] as $x) {
-                $cords[] = new Cord(
-                    [new Point($x, -$reach), new Point($x, $reach)],
-                    $end->thickness,
-                    $end->colour,
-                    'core',
-                );
-            }
-        }
-
-        return $cords;
-    }
-
-    /**
      * Returns the line's elements, each knot of a run together with those after it that are the same.
      *
      * @return list<array{Element, int, float}> element, count, where it begins
@@ -148,6 +100,7 @@ final readonly class BandBody extends Body
     private function runs(): array
     {
         $runs = [];
+        $ways = new PairWays($this->draft);
         $starts = $this->draft->setting->starts();
         foreach ($this->draft->setting->elements as $i => $element) {
             $last = array_pop($runs);
@@ -156,7 +109,7 @@ final readonly class BandBody extends Body
                 [ElementKind::Bare, ElementKind::Rows, ElementKind::Wave],
                 true,
             )
-                && $last[0]->word() === $element->word() && $this->tier($last[0]) === $this->tier($element);
+                && $last[0]->word() === $element->word() && $ways->tier($last[0]) === $ways->tier($element);
             array_push($runs, ...match (true) {
                 null === $last => [[$element, 1, $starts[$i]]],
                 $joins => [[$last[0], $last[1] + 1, $last[2]]],
@@ -165,20 +118,6 @@ final readonly class BandBody extends Body
         }
 
         return $runs;
-    }
-
-    /**
-     * Returns which pair of working cords ties: the one that it takes in knots.
-     */
-    private function tier(Element $element): string
-    {
-        foreach ($element->takes as $role => $take) {
-            if ('core' !== $role && $take->ties()) {
-                return $role;
-            }
-        }
-
-        return (string) (array_keys(array_diff_key($element->takes, ['core' => 0]))[0] ?? 'core');
     }
 
     /**
@@ -210,121 +149,5 @@ final readonly class BandBody extends Body
     private function half(Element $knot): float
     {
         return $this->draft->piece->cord('core')->bundle()->width()->millimetres / 2 + (\count($knot->takes) - 2) * 0.3 * $this->draft->piece->cord('core')->cord->thickness->millimetres;
-    }
-
-    /**
-     * Returns the two working cords on their way past a bead or along bare core.
-     *
-     * @return list<Cord>
-     */
-    private function around(Element $element, float $start): array
-    {
-        $role = $this->tier($element);
-        $cord = $this->draft->piece->cord($role)->cord;
-        $w = $cord->thickness->millimetres;
-        $length = $element->length->millimetres;
-        $rest = $this->draft->piece->cord('core')->bundle()->width()->millimetres / 2 + 0.6 * $w;
-        $cords = [];
-        foreach ([-1, 1] as $side) {
-            $out = $rest;
-            foreach (ElementKind::Beside === $element->kind ? $element->beside : [$element] as $part) {
-                $bulge = $part->width->millimetres / 2;
-                $out = max($out, match (true) {
-                    ElementKind::Bare === $element->kind => $rest,
-                    ElementKind::Beside !== $element->kind => $bulge + $w / 2,
-                    (Lane::Left === $part->lane) === (-1 === $side) => $rest + $bulge,
-                    default => $rest,
-                });
-            }
-            $points = Curve::between([
-                [$start - 0.4 * $length, $side * $rest], [$start, $side * $rest], [
-                    $start + 0.2 * $length,
-                    $side * ($rest + 0.8 * ($out - $rest)),
-                ], [$start + 0.5 * $length, $side * $out],
-                [
-                    $start + 0.8 * $length,
-                    $side * ($rest + 0.8 * ($out - $rest)),
-                ], [$start + $length, $side * $rest], [$start + 1.4 * $length, $side * $rest],
-            ], 3);
-            $cords[] = new Cord($points, $w, $cord->colour, $role);
-        }
-
-        return $cords;
-    }
-
-    /**
-     * @return list<DrawnBead|null>
-     */
-    private function besideCore(Element $element, float $start): array
-    {
-        $rest = $this->draft->piece->cord('core')->bundle()->width()->millimetres / 2;
-        $at = ['left' => $start, 'right' => $start];
-        $beads = [];
-        foreach ($element->beside as $bead) {
-            $lane = Lane::Left === $bead->lane ? 'left' : 'right';
-            $beads[] = $this->bead(
-                $bead,
-                $at[$lane],
-                ('left' === $lane ? -1 : 1) * ($rest + $bead->width->millimetres / 2),
-            );
-            $at[$lane] += $bead->length->millimetres;
-        }
-
-        return $beads;
-    }
-
-    /**
-     * Returns whether the cores leave each other anywhere.
-     */
-    private function spread(): bool
-    {
-        return [] !== array_filter(
-            $this->draft->setting->elements,
-            fn (Element $element): bool => null !== $this->apart($element),
-        );
-    }
-
-    /**
-     * Returns the picture of an element in which the cores lie apart.
-     */
-    private function apart(Element $element): ?ApartPicture
-    {
-        return match ($element->kind) {
-            ElementKind::Rows => new RowsPicture($this->draft->piece->beads),
-            ElementKind::Wave => new WavePicture($this->draft->piece->beads),
-            default => null,
-        };
-    }
-
-    /**
-     * Returns the cores on their ways: apart in rows and waves, together in knots.
-     *
-     * @return list<Cord>
-     */
-    private function spreadCores(): array
-    {
-        $use = $this->draft->piece->cord('core');
-        $thickness = $use->cord->thickness->millimetres;
-        $cords = [];
-        for ($core = 0; $core < $use->count; ++$core) {
-            $near = ($core - ($use->count - 1) / 2) * $thickness * 0.8;
-            $way = [[-1.0, $near], [0.0, $near]];
-            foreach ($this->draft->setting->starts() as $i => $start) {
-                $element = $this->draft->setting->elements[$i];
-                $length = $element->length->millimetres;
-                $apart = $this->apart($element);
-                foreach ($apart?->shares() ?? (Lane::Strand === $element->lane ? [] : [0.5]) as $share) {
-                    $way[] = [
-                        $start + $share * $length,
-                        $apart?->coreAt($element, $core, $use->count, $share) ?? $near,
-                    ];
-                }
-            }
-            $body = $this->draft->body()->millimetres;
-            array_push($way, [$body, $near], [$body + 1, $near]);
-            $cords[] = new Cord(Curve::between($way, 3), $thickness, $use->cord->colour, 'core');
-        }
-
-        return $cords;
     }
 }

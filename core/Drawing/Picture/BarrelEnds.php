@@ -17,14 +17,14 @@ final readonly class BarrelEnds implements EndPicture
 
     public function open(EndParts $parts): Scene
     {
-        $end = $parts->body() + $parts->tail();
+        $end = $parts->body() + $parts->knots->tail();
 
         return $this->isDouble
-            ? $parts->tails($parts->barrel(-$parts->tail() - $parts->knot(), 0), $parts->barrel($end, 0))
+            ? $parts->tails($parts->knots->barrel(-$parts->knots->tail() - $parts->knots->knot(), 0), $parts->knots->barrel($end, 0))
             : $parts->tails(
-                $parts->barrel(-$parts->shortTail() - $parts->knot(), 0),
-                $parts->stop($end, 0, false),
-                $parts->shortTail(),
+                $parts->knots->barrel(-$parts->knots->shortTail() - $parts->knots->knot(), 0),
+                $parts->knots->stop($end, 0, false),
+                $parts->knots->shortTail(),
             );
     }
 
@@ -34,16 +34,16 @@ final readonly class BarrelEnds implements EndPicture
 
         return $parts->across($gap, $this->isDouble
             ? [
-                $parts->barrel($body + max(0, $gap - $parts->tail() - $parts->knot()), 0),
-                $parts->barrel($body + min($gap - $parts->knot(), $parts->tail()), 0),
+                $parts->knots->barrel($body + max(0, $gap - $parts->knots->tail() - $parts->knots->knot()), 0),
+                $parts->knots->barrel($body + min($gap - $parts->knots->knot(), $parts->knots->tail()), 0),
             ]
-            : [$parts->barrel($body + $gap / 2 - $parts->knot() / 2, 0)]);
+            : [$parts->knots->barrel($body + $gap / 2 - $parts->knots->knot() / 2, 0)]);
     }
 
     public function sliding(EndParts $parts, float $gap): Scene
     {
         return $parts->overlapping($gap, fn (float $half): array => $this->isDouble
-            ? [$parts->barrel($parts->tail(), 0), $parts->barrel($gap - $parts->tail() - $parts->knot(), 0)]
-            : [$parts->barrel($parts->shortTail(), 0), $parts->stop($gap - $parts->tail(), $half, true)]);
+            ? [$parts->knots->barrel($parts->knots->tail(), 0), $parts->knots->barrel($gap - $parts->knots->tail() - $parts->knots->knot(), 0)]
+            : [$parts->knots->barrel($parts->knots->shortTail(), 0), $parts->knots->stop($gap - $parts->knots->tail(), $half, true)]);
     }
 }

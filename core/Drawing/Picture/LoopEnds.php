@@ -16,7 +16,7 @@ final readonly class LoopEnds implements EndPicture
 {
     public function open(EndParts $parts): Scene
     {
-        return $parts->loops()->with($parts->row($parts->findings([FindingKind::Button]), $parts->body(), 1));
+        return $parts->loops->all()->with($parts->row($parts->findings->of([FindingKind::Button]), $parts->body(), 1));
     }
 
     public function worn(EndParts $parts, float $gap): Scene
@@ -25,10 +25,10 @@ final readonly class LoopEnds implements EndPicture
             $parts->body(),
             $parts->body() + $gap,
             0,
-            [$parts->loop($parts->body(), $parts->body() + $gap)],
+            [$parts->loops->between($parts->body(), $parts->body() + $gap)],
             [],
         ))
-            ->with($parts->row($parts->findings([FindingKind::Button]), $parts->body(), 1));
+            ->with($parts->row($parts->findings->of([FindingKind::Button]), $parts->body(), 1));
     }
 
     public function sliding(EndParts $parts, float $gap): ?Scene

@@ -17,23 +17,23 @@ final readonly class SlideBeadEnds implements EndPicture
     public function open(EndParts $parts): Scene
     {
         return $parts->tails(
-            $parts->stop(-$parts->tail(), 0, true),
-            $parts->stop($parts->body() + $parts->tail(), 0, false),
+            $parts->knots->stop(-$parts->knots->tail(), 0, true),
+            $parts->knots->stop($parts->body() + $parts->knots->tail(), 0, false),
         );
     }
 
     public function worn(EndParts $parts, float $gap): Scene
     {
         return $parts->across($gap)->with(
-            $parts->row($parts->findings([FindingKind::SlideBead]), $parts->body() + $gap / 2 - $parts->knot() / 2, 1),
+            $parts->row($parts->findings->of([FindingKind::SlideBead]), $parts->body() + $gap / 2 - $parts->knots->knot() / 2, 1),
         );
     }
 
     public function sliding(EndParts $parts, float $gap): Scene
     {
         return $parts->overlapping($gap, static fn (float $half): array => [
-            $parts->stop($parts->tail(), -$half, false),
-            $parts->stop($gap - $parts->tail(), $half, true),
-        ])->with($parts->row($parts->findings([FindingKind::SlideBead]), ($gap - $parts->knot()) / 2, 1));
+            $parts->knots->stop($parts->knots->tail(), -$half, false),
+            $parts->knots->stop($gap - $parts->knots->tail(), $half, true),
+        ])->with($parts->row($parts->findings->of([FindingKind::SlideBead]), ($gap - $parts->knots->knot()) / 2, 1));
     }
 }

@@ -16,22 +16,22 @@ final readonly class SliderEnds implements EndPicture
     public function open(EndParts $parts): Scene
     {
         return $parts->tails(
-            $parts->stop(-$parts->tail(), 0, true),
-            $parts->stop($parts->body() + $parts->tail(), 0, false),
+            $parts->knots->stop(-$parts->knots->tail(), 0, true),
+            $parts->knots->stop($parts->body() + $parts->knots->tail(), 0, false),
         );
     }
 
     public function worn(EndParts $parts, float $gap): Scene
     {
-        return $parts->across($gap, $parts->slider($parts->body() + $gap / 2 - $parts->knot() / 2));
+        return $parts->across($gap, $parts->knots->slider($parts->body() + $gap / 2 - $parts->knots->knot() / 2));
     }
 
     public function sliding(EndParts $parts, float $gap): Scene
     {
         return $parts->overlapping($gap, static fn (float $half): array => [
-            ...$parts->slider(($gap - $parts->knot()) / 2),
-            $parts->stop($parts->tail(), -$half, false),
-            $parts->stop($gap - $parts->tail(), $half, true),
+            ...$parts->knots->slider(($gap - $parts->knots->knot()) / 2),
+            $parts->knots->stop($parts->knots->tail(), -$half, false),
+            $parts->knots->stop($gap - $parts->knots->tail(), $half, true),
         ]);
     }
 }

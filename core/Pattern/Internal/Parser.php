@@ -41,25 +41,18 @@ final class Parser
     private const DEEPEST = 12;
     private const MOST_FAULTS = 20;
 
-    /** Words of the notation besides those that parts begin with; no bead can be called by either. */
-    private const RESERVED = ['alternate', 'between', 'by', 'centre', 'every', 'fit', 'in', 'mirror', 'of', 'on', 'x'];
-
-    /** What knots say of a side, a cord may be called by. */
-    private const SIDES = ['left', 'right'];
-
     private int $depth = 0;
     private readonly Reading $text;
 
-    /** @var non-empty-list<PartReader> */
-    private readonly array $readers;
+    private readonly PartReaders $readers;
 
     /**
      * @param non-empty-list<Token> $tokens
      */
-    public function __construct(array $tokens, Unit $bare, private readonly KnownKnots $knots)
+    public function __construct(array $tokens, Unit $bare, KnownKnots $knots)
     {
-        $this->text = new Reading($tokens, $bare, self::reserved($knots));
-        $this->readers = [new Part\KnotsReader($knots), ...self::worded()];
+        $this->readers = new PartReaders($knots);
+        $this->text = new Reading($tokens, $bare, $this->readers->words);
     }
 
     public function pattern(): Pattern
@@ -75,56 +68,8 @@ final class Parser
         }
 
         return new Pattern(
-            [] === $parts ? throw PatternUnreadable::because([new PatternFault($this->text->now()->place, '', $this->beginnings())]) : $parts,
+            [] === $parts ? throw PatternUnreadable::because([new PatternFault($this->text->now()->place, '', $this->readers->beginnings())]) : $parts,
         );
-    }
-
-    /**
-     * Returns whether $name can name a bead or a cord.
-     */
-    public static function isName(string $name): bool
-    {
-        return 1 === preg_match(
-            '/^[\pL][\pL\d_-]{0,39}$/Du',
-            $name,
-        ) && !isset(self::reserved(KnownKnots::all())[mb_strtolower($name)]);
-    }
-
-    /**
-     * @return array<string, true>
-     */
-    private static function reserved(KnownKnots $knots): array
-    {
-        return array_fill_keys([
-            ...self::RESERVED,
-            ...array_map(static fn (Part\Worded $reader): string => $reader->word(), self::worded()),
-            ...array_diff(explode(' ', implode(' ', $knots->words())), self::SIDES),
-        ], true);
-    }
-
-    /**
-     * @return non-empty-list<Part\Worded>
-     */
-    private static function worded(): array
-    {
-        return [
-            new Part\BeadsReader(), new Part\FocalReader(), new Part\GapReader(), new Part\WordReader(), new Part\BundleReader(),
-            new Part\BraidReader(), new Part\NetReader(), new Part\WaveReader(), new Part\LinksReader(),
-        ];
-    }
-
-    /**
-     * @return list<Said|string>
-     */
-    private function beginnings(): array
-    {
-        return [
-            new Said('expected-any-number'),
-            ...array_map(static fn (PartReader $reader): Said|string => $reader->begins(), $this->readers),
-            '"centre"',
-            '"("',
-            '"mirror"',
-        ];
     }
 
     private function goesOn(): bool
@@ -176,28 +121,24 @@ final class Parser
         if (null === $count) {
             return null;
         }
-        foreach ($this->readers as $reader) {
+        foreach ($this->readers->all as $reader) {
             if ($reader->isCounted() && $reader->isAt($this->text->now())) {
                 return $this->times($reader->read($this->text, $count, $start), $start);
             }
         }
 
-        return $this->text->fault(
-            '"bead"',
-            '"link"',
-            ...array_map(static fn (string $word): string => '"'.$word.'"', $this->knots->words()),
-        );
+        return $this->text->fault(...$this->readers->counted());
     }
 
     private function uncounted(Token $start): ?Node
     {
-        foreach ($this->readers as $reader) {
+        foreach ($this->readers->all as $reader) {
             if ($reader->isAt($start)) {
                 return $this->times($reader->read($this->text, 1, $start), $start);
             }
         }
 
-        return $this->text->fault(...$this->beginnings());
+        return $this->text->fault(...$this->readers->beginnings());
     }
 
     /**

@@ -13,7 +13,7 @@ use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
-use Rinkel\Core\Pattern\PatternEdit;
+use Rinkel\Core\Pattern\Renaming;
 use Rinkel\Core\Piece\Lift;
 use Rinkel\Core\Piece\Naming;
 
@@ -274,7 +274,7 @@ final class FromVersion1 implements Lift
         if (\is_string($document['pattern'] ?? null)) {
             try {
                 $unit = 'in' === ($document['unit'] ?? null) ? Unit::Inch : Unit::Centimetre;
-                $document['pattern'] = (string) (new PatternEdit(
+                $document['pattern'] = (string) (new Renaming(
                     Pattern::parse($document['pattern'], $unit),
                 ))->withBeadCalled($old, $new);
             } catch (Failure) {

@@ -6,6 +6,7 @@ namespace Rinkel\Tests\App\Piece;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rinkel\App\Piece\FieldTexts;
 use Rinkel\App\Piece\PieceForm;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -77,7 +78,7 @@ final class PieceFormTest extends TestCase
     public function testOnlyKnownFieldsAreTaken(): void
     {
         $piece = Examples::piece();
-        $texts = PieceForm::texts(
+        $texts = FieldTexts::texts(
             [
                 'wearer.girth' => '17',
                 'closure.knots' => 6,
@@ -97,7 +98,7 @@ final class PieceFormTest extends TestCase
             ['wearer.girth', 'closure.knots', 'name'],
             array_keys($this->form->changed($texts, $piece, $piece->unit)),
         );
-        self::assertSame([], PieceForm::texts('x'));
+        self::assertSame([], FieldTexts::texts('x'));
     }
 
     public function testWhatTheMakerLeavesAloneStaysOpen(): void
@@ -189,7 +190,7 @@ final class PieceFormTest extends TestCase
     {
         self::assertSame(
             ['wearer.girth' => '6 cm', 'ease' => 'half', 'pattern' => 'gap 2 cm, (', 'beads.dot.hole' => '9'],
-            PieceForm::pinned(
+            FieldTexts::pinned(
                 ['wearer.girth' => '6', 'ease' => 'half', 'pattern' => 'gap 2, (', 'beads.dot.hole' => '9'],
                 Unit::Centimetre,
             ),

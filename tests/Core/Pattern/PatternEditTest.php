@@ -111,10 +111,6 @@ final class PatternEditTest extends TestCase
             static fn (PatternEdit $e): Pattern => $e->renamedAt('2', 2, 'z'),
             '2 square, (1 bead a, 3 half left) x fit, bundle a b / z, focal leaf, mirror',
         ];
-        yield 'another name everywhere' => [
-            static fn (PatternEdit $e): Pattern => $e->withBeadCalled('a', 'amber'),
-            '2 square, (1 bead amber, 3 half left) x fit, bundle amber b / c, focal leaf, mirror',
-        ];
         yield 'put in' => [
             static fn (PatternEdit $e): Pattern => $e->insertedAfter('1.0', new Knots(4, new Square())),
             '2 square, (1 bead a, 4 square, 3 half left) x fit'.$rest,

@@ -11,7 +11,7 @@ use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Tests\Core\Examples;
-use Rinkel\Tests\Core\Plan\PlannerTest;
+use Rinkel\Tests\Core\Plan\JudgementTest;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
 use Symfony\Component\Yaml\Yaml;
 use Symfony\Contracts\Translation\TranslatorInterface;
@@ -98,7 +98,7 @@ final class WordingTest extends KernelTestCase
      */
     private static function plans(): iterable
     {
-        foreach (PlannerTest::provideChecks() as [, , $construction, $triggering]) {
+        foreach (JudgementTest::provideChecks() as [, , $construction, $triggering]) {
             yield 'plain' === $construction ? Examples::plan($triggering) : Examples::planOf($construction, $triggering);
         }
         foreach (Constructions::all()->ids() as $construction) {

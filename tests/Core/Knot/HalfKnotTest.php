@@ -16,7 +16,7 @@ use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Measure\Length;
 
-final class SinnetTest extends TestCase
+final class HalfKnotTest extends TestCase
 {
     /**
      * Common practice: each working cord of a flat band takes about six times its length.
@@ -130,6 +130,14 @@ final class SinnetTest extends TestCase
         self::assertEqualsWithDelta(10.1 * 0.97, $one->use->millimetres, 1e-9);
         self::assertEqualsWithDelta(2.0, $four->use->ratioTo($one->use), 0.1);
         self::assertTrue($four->width->isLongerThan($one->width));
+    }
+
+    /**
+     * Common practice with thin waxed cord: a spiral turns once in eight to twelve half knots, more on more cores.
+     */
+    public function testASpiralTurnsSlowerOnMoreCores(): void
+    {
+        self::assertSame([8, 10, 10, 12], array_map(HalfKnot::perTurn(...), [1, 2, 4, 8]));
     }
 
     private static function cord(float $thickness, Fibre $fibre): Cord

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Pattern\Internal;
+
+use Rinkel\Core\Knot\KnownKnots;
+use Rinkel\Core\Said;
+
+/**
+ * The readers of parts that are no brackets, and the words that mean something to them.
+ *
+ * @internal
+ */
+final readonly class PartReaders
+{
+    /** Words of the notation besides those that parts begin with; no bead can be called by either. */
+    private const RESERVED = ['alternate', 'between', 'by', 'centre', 'every', 'fit', 'in', 'mirror', 'of', 'on', 'x'];
+
+    /** What knots say of a side, a cord may be called by. */
+    private const SIDES = ['left', 'right'];
+
+    /** @var non-empty-list<PartReader> */
+    public array $all;
+
+    /** @var array<string, true> words that no bead can be called by */
+    public array $words;
+
+    public function __construct(private KnownKnots $knots)
+    {
+        $this->all = [new Part\KnotsReader($knots), ...self::worded()];
+        $this->words = self::reserved($knots);
+    }
+
+    /**
+     * Returns whether $name can name a bead or a cord.
+     */
+    public static function isName(string $name): bool
+    {
+        return 1 === preg_match(
+            '/^[\pL][\pL\d_-]{0,39}$/Du',
+            $name,
+        ) && !isset(self::reserved(KnownKnots::all())[mb_strtolower($name)]);
+    }
+
+    /**
+     * @return array<string, true>
+     */
+    private static function reserved(KnownKnots $knots): array
+    {
+        return array_fill_keys([
+            ...self::RESERVED,
+            ...array_map(static fn (Part\Worded $reader): string => $reader->word(), self::worded()),
+            ...array_diff(explode(' ', implode(' ', $knots->words())), self::SIDES),
+        ], true);
+    }
+
+    /**
+     * @return non-empty-list<Part\Worded>
+     */
+    private static function worded(): array
+    {
+        return [
+            new Part\BeadsReader(), new Part\FocalReader(), new Part\GapReader(), new Part\WordReader(), new Part\BundleReader(),
+            new Part\BraidReader(), new Part\NetReader(), new Part\WaveReader(), new Part\LinksReader(),
+        ];
+    }
+
+    /**
+     * @return list<Said|string>
+     */
+    public function beginnings(): array
+    {
+        return [
+            new Said('expected-any-number'),
+            ...array_map(static fn (PartReader $reader): Said|string => $reader->begins(), $this->all),
+            '"centre"',
+            '"("',
+            '"mirror"',
+        ];
+    }
+
+    /**
+     * Returns how what a number can stand before begins.
+     *
+     * @return non-empty-list<string>
+     */
+    public function counted(): array
+    {
+        return array_map(
+            static fn (string $word): string => '"'.$word.'"',
+            ['bead', 'link', ...$this->knots->words()],
+        );
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Pattern;
+
+use Rinkel\Core\Pattern\Node\Bracket;
+use Rinkel\Core\Pattern\Node\Knots;
+
+/**
+ * Calls beads, findings and cords otherwise, wherever a pattern names them.
+ */
+final readonly class Renaming
+{
+    public function __construct(private Pattern $pattern) {}
+
+    /**
+     * Returns the pattern with a bead or finding called otherwise, wherever it is named.
+     */
+    public function withBeadCalled(string $old, string $new): Pattern
+    {
+        return $this->everyPart(
+            static fn (Node $node): Node => $node instanceof Knots ? $node : self::called($node, $old, $new),
+        );
+    }
+
+    /**
+     * Returns the pattern with a cord called otherwise, wherever a knot names it.
+     */
+    public function withCordCalled(string $old, string $new): Pattern
+    {
+        return $this->everyPart(
+            static fn (Node $node): Node => $node instanceof Knots ? self::called($node, $old, $new) : $node,
+        );
+    }
+
+    /**
+     * @param callable(Node): Node $change of a part that is no bracket
+     */
+    private function everyPart(callable $change): Pattern
+    {
+        $inside = static function (Node $node) use (&$inside, $change): Node {
+            /** @var callable(Node): Node $inside */
+            return $node instanceof Bracket ? $node->with(array_map($inside, $node->parts())) : $change($node);
+        };
+
+        return new Pattern(array_map($inside, $this->pattern->parts));
+    }
+
+    private static function called(Node $node, string $old, string $new): Node
+    {
+        return $node->renamed(static fn (string $name): string => $old === $name ? $new : $name);
+    }
+}

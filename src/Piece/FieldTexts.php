@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Piece;
+
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Pattern\Pattern;
+
+/**
+ * The fields of the Piece page as texts, each by its path in the open format.
+ */
+final class FieldTexts
+{
+    private const BASE = [
+        'name', 'unit', 'wearer.place', 'wearer.girth', 'wearer.measured', 'wearer.hand', 'wearer.upper', 'wearer.upperAt', 'ease', 'length', 'drop',
+        'wraps', 'tension', 'pattern', 'closure.kind', 'closure.knots', 'closure.wraps', 'closure.tail', 'closure.loops', 'closure.findings',
+        'closure.glued', 'closure.knotted', 'forChild', 'instantGlue',
+    ];
+    private const PARTS = [
+        'cords' => ['fibre', 'thickness', 'width', 'colour', 'count'],
+        'beads' => ['called', 'shape', 'diameter', 'length', 'hole', 'colour', 'stock', 'glass'],
+        'findings' => ['called', 'kind', 'length', 'width', 'inside', 'stock', 'nickel'],
+    ];
+
+    /** Lengths that are shown in the piece's unit; those in PARTS are in mm. */
+    private const LENGTHS = [
+        'wearer.girth',
+        'wearer.hand',
+        'wearer.upper',
+        'wearer.upperAt',
+        'ease',
+        'length',
+        'drop',
+        'closure.tail',
+    ];
+    private const FINE = ['thickness', 'width', 'diameter', 'length', 'hole', 'inside'];
+
+    /** Longer texts are cut before they are kept: no field means anything near it. */
+    private const LONGEST = 20_000;
+
+    /**
+     * Returns the texts of all fields as they show a document.
+     *
+     * @param array<mixed> $document
+     *
+     * @return array<string, string>
+     */
+    public static function of(array $document, Unit $unit): array
+    {
+        $fields = [];
+        foreach (self::BASE as $path) {
+            $fields[$path] = self::written($path, self::at($document, $path), $unit);
+        }
+        foreach (self::PARTS as $kind => $parts) {
+            foreach (array_keys(\is_array($document[$kind] ?? null) ? $document[$kind] : []) as $name) {
+                foreach ($parts as $part) {
+                    $path = $kind.'.'.$name.'.'.$part;
+                    $fields[$path] = 'called' === $part
+                        ? (string) $name
+                        : self::written($path, self::at($document, $path), $unit);
+                }
+            }
+        }
+
+        return $fields;
+    }
+
+    /**
+     * Returns what somebody sent, as texts by field; what can be no field is dropped.
+     *
+     * @return array<string, string>
+     */
+    public static function texts(mixed $sent): array
+    {
+        $texts = [];
+        foreach (\is_array($sent) ? $sent : [] as $path => $value) {
+            if (\is_scalar($value) && 1 === preg_match('/^[\pL\d_.-]{1,120}$/Du', (string) $path)) {
+                $texts[(string) $path] = mb_substr(mb_scrub((string) $value), 0, self::LONGEST);
+            }
+        }
+
+        return $texts;
+    }
+
+    /**
+     * Returns texts that could not be read yet with every bare length said in $bare, so that they mean the same in
+     * another unit.
+     *
+     * @param array<string, string> $texts by field
+     *
+     * @return array<string, string>
+     */
+    public static function pinned(array $texts, Unit $bare): array
+    {
+        foreach ($texts as $path => $text) {
+            if ('pattern' === $path) {
+                $texts[$path] = Pattern::pinned($text, $bare);
+            } elseif (\in_array($path, self::LENGTHS, true) && 1 === preg_match('/^[\s\d.,\/½¼¾⅛⅜⅝⅞]+$/u', $text)) {
+                $texts[$path] = rtrim($text).' '.$bare->value;
+            }
+        }
+
+        return $texts;
+    }
+
+    private static function written(string $path, string $exact, Unit $unit): string
+    {
+        $fine = 1 === preg_match(
+            '/^(cords|beads|findings)\.[^.]+\.([a-z]+)$/',
+            $path,
+            $match,
+        ) && \in_array($match[2], self::FINE, true);
+        if ('' === $exact || !$fine && !\in_array($path, self::LENGTHS, true)) {
+            return $exact;
+        }
+
+        return (string) Length::parse($exact, Unit::Millimetre)->written($fine ? Unit::Millimetre : $unit);
+    }
+
+    /**
+     * @param array<mixed> $document
+     */
+    private static function at(array $document, string $path): string
+    {
+        $value = $document;
+        foreach (explode('.', $path) as $step) {
+            $value = \is_array($value) ? $value[$step] ?? '' : '';
+        }
+
+        return match (true) {
+            \is_array($value) => implode(' ', array_filter($value, is_string(...))),
+            true === $value => 'yes',
+            default => \is_scalar($value) ? (string) $value : '',
+        };
+    }
+
+    /**
+     * @param array<mixed>        $document
+     * @param string|list<string> $value
+     */
+    public static function put(array &$document, string $path, string|array $value): void
+    {
+        $place = &$document;
+        foreach (explode('.', $path) as $step) {
+            $place = \is_array($place) ? $place : [];
+            $place = &$place[$step];
+        }
+        $place = $value;
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Piece;
+
+use Rinkel\Core\Pattern\Node\Word;
+use Rinkel\Core\Pattern\PatternEdit;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Naming;
+use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Quoted;
+use Rinkel\Core\Said;
+
+/**
+ * The fields that are no places in the open format: short names, and the letters of words in the pattern.
+ */
+final class NameFields
+{
+    /**
+     * Returns the wish with its beads, findings and words called as typed.
+     *
+     * @param array<string, string> $changed texts by field
+     *
+     * @throws PieceUnreadable If a name cannot be one, or is taken
+     */
+    public static function taken(array $changed, Wish $piece): Wish
+    {
+        return self::spelt($changed, self::renamed($changed, $piece));
+    }
+
+    /**
+     * Returns which part of the pattern a field spells, null for any other field.
+     */
+    public static function wordAt(string $path): ?string
+    {
+        return 1 === preg_match('/^word\.(\d{1,4}(?:\.\d{1,4}){0,12})$/D', $path, $match) ? $match[1] : null;
+    }
+
+    /**
+     * Returns the piece with beads and findings called as typed, in the pattern and the closure too.
+     *
+     * @param array<string, string> $changed
+     */
+    private static function renamed(array $changed, Wish $piece): Wish
+    {
+        foreach ($changed as $path => $name) {
+            $name = mb_strtolower(trim($name));
+            if (1 !== preg_match('/^(beads|findings)\.([^.]+)\.called$/', $path, $match) || $name === $match[2]) {
+                continue;
+            }
+            if (isset($piece->beads[$name]) || isset($piece->findings[$name])) {
+                throw PieceUnreadable::at($path, new Said('name-taken', ['name' => new Quoted($name)]));
+            }
+            $piece = Naming::suits($name) ? $piece->withBeadCalled($match[2], $name) : throw PieceUnreadable::at($path, Naming::refusal($name));
+        }
+
+        return $piece;
+    }
+
+    /**
+     * Returns the piece with the words in its pattern spelt as typed.
+     *
+     * @param array<string, string> $changed
+     */
+    private static function spelt(array $changed, Wish $piece): Wish
+    {
+        foreach ($changed as $path => $text) {
+            $at = self::wordAt($path);
+            $text = mb_substr(trim(preg_replace('/["\p{C}]+/u', '', $text) ?? ''), 0, 40);
+            if (null === $at || '' === $text || null === $piece->pattern) {
+                continue;
+            }
+            $edit = new PatternEdit($piece->pattern->tree);
+            $word = $edit->at($at);
+            if ($word instanceof Word && $word->text !== $text) {
+                $piece = $piece->withPattern(
+                    $edit->replaced($at, static fn (): array => [new Word($text, $word->bead, $word->between)]),
+                );
+            }
+        }
+
+        return $piece;
+    }
+}

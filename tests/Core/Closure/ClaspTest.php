@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Core\Closure;
+
+use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Plan\Plan;
+use Rinkel\Tests\Core\Examples;
+
+final class ClaspTest extends TestCase
+{
+    /**
+     * Common practice: clasp, rings and fold-over ends add about 1 1/2 in.
+     */
+    public function testAClaspAddsItsFindings(): void
+    {
+        self::assertEqualsWithDelta(38.1, self::closed('clasp')->draft->fastened->narrow->millimetres, 1e-9);
+        $findings = [
+            'hook' => ['kind' => 'clasp', 'length' => '12 mm'],
+            'ring' => ['kind' => 'ring', 'length' => '5 mm'],
+            'chain' => ['kind' => 'extender', 'length' => '40 mm'],
+        ];
+        $plan = self::closed('clasp', ['findings' => $findings, 'closure.findings' => ['hook', 'ring', 'chain']]);
+
+        self::assertEqualsWithDelta(17, $plan->draft->fastened->narrow->millimetres, 1e-9);
+        self::assertEqualsWithDelta(57, $plan->draft->fastened->wide->millimetres, 1e-9);
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     */
+    private static function closed(string $kind, array $changes = []): Plan
+    {
+        return Examples::plan(['closure.kind' => $kind] + $changes);
+    }
+}

@@ -1,0 +1,493 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Core\Plan;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Plan\Planner;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
+use Rinkel\Tests\Core\Examples;
+
+final class JudgementTest extends TestCase
+{
+    /**
+     * @param array<string, mixed> $triggering
+     * @param array<string, mixed> $justNot
+     */
+    #[DataProvider('provideChecks')]
+    public function testChecks(
+        string $code,
+        Severity $severity,
+        string $construction,
+        array $triggering,
+        array $justNot,
+    ): void {
+        [$with, $without] = 'plain' === $construction ? [Examples::plan($triggering), Examples::plan($justNot)] : [
+            Examples::planOf($construction, $triggering),
+            Examples::planOf($construction, $justNot),
+        ];
+
+        self::assertSame($severity, Examples::check($with, $code)?->severity);
+        self::assertNull(Examples::check($without, $code));
+    }
+
+    /**
+     * @return iterable<string, array{string, Severity, string, array<string, mixed>, array<string, mixed>}>
+     */
+    public static function provideChecks(): iterable
+    {
+        $finding = static fn (string $kind, array $sizes): array => [
+            'findings.it' => ['kind' => $kind] + $sizes,
+            'closure.findings' => ['it'],
+        ];
+        $clasp = ['closure.kind' => 'clasp'];
+        $button = ['closure.kind' => 'button-loop'];
+        // Band of 1 mm cord: 2.79 mm a knot; inside = 2.79 n + 11.16 - 3 pi, wished 172.7: 61 knots fit, 62 do not.
+        yield 'band too long' => [
+            'band-too-long',
+            Severity::Stop,
+            'plain',
+            ['pattern' => '62 square'],
+            ['pattern' => '61 square'],
+        ];
+        // 56 knots: open = 156.24 + 2 T - 11.16 - 3 pi: 200 needs T of 32.18.
+        yield 'cannot open' => [
+            'cannot-open',
+            Severity::Stop,
+            'plain',
+            ['pattern' => '56 square', 'closure.tail' => '32 mm'],
+            ['pattern' => '56 square', 'closure.tail' => '32.3 mm'],
+        ];
+        yield 'fixed counts short of a wider wrist' => [
+            'counts-are-fixed',
+            Severity::Warn,
+            'plain',
+            ['pattern' => '56 square', 'wearer.girth' => '20 cm'],
+            ['pattern' => '1 square x fit', 'wearer.girth' => '20 cm'],
+        ];
+        yield 'fixed counts that fit' => [
+            'counts-are-fixed',
+            Severity::Warn,
+            'stretch',
+            ['pattern' => '12 bead round, 2 bead round'],
+            ['pattern' => '12 bead round, 12 bead round'],
+        ];
+        yield 'few slider knots' => [
+            'slider-few-knots',
+            Severity::Warn,
+            'plain',
+            ['closure.knots' => 3],
+            ['closure.knots' => 4],
+        ];
+        yield 'glue on a slider' => ['slider-glued', Severity::Stop, 'plain', ['closure.glued' => true], []];
+        yield 'hand estimated' => ['hand-estimated', Severity::Hint, 'plain', ['wearer.hand' => null], []];
+        yield 'no hand needed' => [
+            'hand-estimated',
+            Severity::Hint,
+            'plain',
+            ['wearer.hand' => null],
+            ['wearer.hand' => null] + $clasp,
+        ];
+        yield 'melting fibre' => [
+            'finish-singe',
+            Severity::Hint,
+            'plain',
+            ['cords.working.fibre' => 'nylon'],
+            ['cords.working.fibre' => 'linen'],
+        ];
+        yield 'natural fibre' => [
+            'finish-glue',
+            Severity::Hint,
+            'plain',
+            ['cords.working.fibre' => 'hemp'],
+            ['cords.working.fibre' => 'satin'],
+        ];
+        yield 'flame' => ['open-flame', Severity::Caution, 'plain', [], ['cords.working.fibre' => 'leather']];
+        yield 'glue' => ['glue-fumes', Severity::Caution, 'plain', ['cords.working.fibre' => 'cotton'], []];
+        // A 4 mm bead, two passes of 1 mm polyester: 2 mm less 5 %.
+        yield 'cord too thick' => [
+            'cord-does-not-pass',
+            Severity::Stop,
+            'plain',
+            ['beads.dot' => ['diameter' => '4 mm', 'hole' => '1.89 mm'], 'pattern' => '1 bead dot, 2 square'],
+            ['beads.dot' => ['diameter' => '4 mm', 'hole' => '1.91 mm'], 'pattern' => '1 bead dot, 2 square'],
+        ];
+        yield 'beads run out' => [
+            'beads-run-out',
+            Severity::Warn,
+            'stretch',
+            ['beads.dot' => ['diameter' => '8 mm', 'stock' => 24]],
+            ['beads.dot' => ['diameter' => '8 mm', 'stock' => 25]],
+        ];
+        yield 'off the middle' => [
+            'not-symmetric',
+            Severity::Hint,
+            'single-focal',
+            ['pattern' => 'gap 20 mm, focal stone, gap fit'],
+            [],
+        ];
+        yield 'glue frosts glass' => [
+            'instant-glue-near-glass',
+            Severity::Warn,
+            'stretch',
+            ['instantGlue' => true, 'beads.dot' => ['glass' => true]],
+            ['instantGlue' => true, 'beads.dot' => ['glass' => false]],
+        ];
+        yield 'a child\'s necklace' => [
+            'child-needs-breakaway',
+            Severity::Stop,
+            'strung-beads',
+            ['forChild' => true, 'wearer' => ['place' => 'neck', 'girth' => '33 cm']],
+            ['forChild' => true],
+        ];
+        yield 'delicate leather' => [
+            'leather-delicate',
+            Severity::Hint,
+            'single-focal',
+            ['cords.cord' => ['fibre' => 'leather', 'thickness' => '1 mm']],
+            ['cords.cord' => ['fibre' => 'leather', 'thickness' => '1.1 mm']],
+        ];
+        yield 'thin leather' => [
+            'leather-too-thin',
+            Severity::Warn,
+            'single-focal',
+            ['cords.cord' => ['fibre' => 'leather', 'thickness' => '0.45 mm']],
+            ['cords.cord' => ['fibre' => 'leather', 'thickness' => '0.5 mm']],
+        ];
+        // A barrel is 3.15 cords wide.
+        yield 'a knot slips into the bead' => [
+            'knot-slips-through',
+            Severity::Warn,
+            'single-focal',
+            ['beads.stone' => ['diameter' => '9 mm', 'hole' => '3.2 mm']],
+            ['beads.stone' => ['diameter' => '9 mm', 'hole' => '3.1 mm']],
+        ];
+        // An overhand in 1 mm leather is 3.1 mm wide.
+        yield 'beads no thicker than knots' => [
+            'beads-do-not-nest',
+            Severity::Hint,
+            'knotted-strands',
+            ['beads.dot' => ['diameter' => '3.1 mm', 'hole' => '1.2 mm']],
+            ['beads.dot' => ['diameter' => '3.2 mm', 'hole' => '1.2 mm']],
+        ];
+        yield 'a pair without work' => [
+            'pair-never-works',
+            Severity::Warn,
+            'stacked-band',
+            ['pattern' => '3 square in first'],
+            [],
+        ];
+        yield 'cores that fold' => [
+            'odd-core-folds',
+            Severity::Hint,
+            'plain',
+            [
+                'cords.core.count' => 3,
+                'findings.it' => ['kind' => 'connector', 'width' => '10 mm'],
+                'pattern' => '1 square x fit, focal it, mirror',
+            ],
+            [
+                'cords.core.count' => 4,
+                'findings.it' => ['kind' => 'connector', 'width' => '10 mm'],
+                'pattern' => '1 square x fit, focal it, mirror',
+            ],
+        ];
+        yield 'no elastic' => ['not-elastic', Severity::Stop, 'stretch', ['cords.cord' => ['fibre' => 'nylon']], []];
+        yield 'slippery elastic' => [
+            'clear-elastic-wants-glue',
+            Severity::Warn,
+            'stretch',
+            ['cords.cord' => ['fibre' => 'elastic-clear', 'thickness' => '0.7 mm']],
+            [
+                'cords.cord' => ['fibre' => 'elastic-clear', 'thickness' => '0.7 mm'],
+                'closure' => ['kind' => 'elastic', 'glued' => true],
+            ],
+        ];
+        // An overhand in 0.7 mm elastic is 2.17 mm wide.
+        yield 'a knot that shows' => [
+            'knot-will-not-hide',
+            Severity::Hint,
+            'stretch',
+            ['beads.dot' => ['diameter' => '8 mm', 'hole' => '2.1 mm']],
+            ['beads.dot' => ['diameter' => '8 mm', 'hole' => '2.2 mm']],
+        ];
+        yield 'or a crimp cover' => [
+            'knot-will-not-hide',
+            Severity::Hint,
+            'stretch',
+            [],
+            ['findings.it' => ['kind' => 'crimp-cover']],
+        ];
+        yield 'colours that do not close' => [
+            'repeat-does-not-close',
+            Severity::Warn,
+            'stretch',
+            ['beads' => ['a' => [], 'b' => []], 'pattern' => '25 bead a b'],
+            ['beads' => ['a' => [], 'b' => []], 'pattern' => '26 bead a b'],
+        ];
+        // 25 beads of 8 mm are 174.9 mm inside: at most 35 %, 236.1.
+        yield 'over-stretched' => [
+            'elastic-over-stretched',
+            Severity::Stop,
+            'stretch',
+            ['wearer.hand' => '237 mm', 'pattern' => '25 bead round'],
+            ['wearer.hand' => '236 mm', 'pattern' => '25 bead round'],
+        ];
+        yield 'too tight' => [
+            'fit-too-tight',
+            Severity::Warn,
+            'stretch',
+            ['pattern' => '23 bead round'],
+            ['pattern' => '24 bead round'],
+        ];
+        yield 'too loose' => [
+            'fit-too-loose',
+            Severity::Warn,
+            'stretch',
+            ['pattern' => '28 bead round'],
+            ['pattern' => '27 bead round'],
+        ];
+        // The usual button is 12 by 3 mm: 30 around, 31.8 with ease, 39.75 too much.
+        yield 'loop too small' => [
+            'loop-too-small',
+            Severity::Stop,
+            'plain',
+            ['closure.tail' => '14.9 mm'] + $button,
+            ['closure.tail' => '15 mm'] + $button,
+        ];
+        yield 'loop too large' => [
+            'loop-too-large',
+            Severity::Warn,
+            'plain',
+            ['closure.tail' => '20 mm'] + $button,
+            ['closure.tail' => '19.8 mm'] + $button,
+        ];
+        yield 'toggle slips' => [
+            'toggle-slips',
+            Severity::Stop,
+            'plain',
+            $clasp + $finding('toggle', ['width' => '10 mm', 'inside' => '10 mm']),
+            $clasp + $finding('toggle', ['width' => '10.5 mm', 'inside' => '10 mm']),
+        ];
+        yield 'toggle stuck' => [
+            'toggle-cannot-pass',
+            Severity::Stop,
+            'plain',
+            $clasp + $finding('toggle', ['width' => '20.5 mm', 'inside' => '10 mm']),
+            $clasp + $finding('toggle', ['width' => '20 mm', 'inside' => '10 mm']),
+        ];
+        yield 'toggle wants room' => [
+            'toggle-slim',
+            Severity::Hint,
+            'plain',
+            $clasp + $finding('toggle', ['width' => '15 mm', 'inside' => '10 mm']),
+            $clasp,
+        ];
+        yield 'end too small' => [
+            'end-too-small',
+            Severity::Stop,
+            'plain',
+            $clasp + $finding('fold-over-end', ['inside' => '1.9 mm']),
+            $clasp + $finding('fold-over-end', ['inside' => '2 mm']),
+        ];
+        yield 'slide bead too tight' => [
+            'slide-bead-too-tight',
+            Severity::Stop,
+            'single-focal',
+            ['closure.kind' => 'slide-bead'] + $finding('slide-bead', ['inside' => '1.8 mm']),
+            ['closure.kind' => 'slide-bead'] + $finding('slide-bead', ['inside' => '2 mm']),
+        ];
+        yield 'slide bead slips' => [
+            'slide-bead-slips',
+            Severity::Warn,
+            'single-focal',
+            ['closure.kind' => 'slide-bead'] + $finding('slide-bead', ['inside' => '2.3 mm']),
+            ['closure.kind' => 'slide-bead'] + $finding('slide-bead', ['inside' => '2.2 mm']),
+        ];
+        yield 'magnet too small' => [
+            'magnet-too-small',
+            Severity::Stop,
+            'knotted-strands',
+            ['closure.kind' => 'magnetic'] + $finding('magnet', ['inside' => '1.9 mm']),
+            ['closure.kind' => 'magnetic'] + $finding('magnet', ['inside' => '2 mm']),
+        ];
+        yield 'magnets' => ['magnets', Severity::Caution, 'knotted-strands', ['closure.kind' => 'magnetic'], []];
+        yield 'short ties' => [
+            'ties-too-short',
+            Severity::Stop,
+            'plain',
+            ['closure.kind' => 'ties', 'closure.tail' => '50 mm'],
+            ['closure.kind' => 'ties', 'closure.tail' => '51 mm'],
+        ];
+        yield 'rows' => [
+            'rows-two-to-five',
+            Severity::Warn,
+            'multi-row',
+            ['cords.core' => ['count' => 6]],
+            ['cords.core' => ['count' => 5]],
+        ];
+        yield 'many seed beads' => [
+            'wave-seeds-bulge',
+            Severity::Hint,
+            'wave-band',
+            ['pattern' => 'wave 4 round / 5 seed'],
+            ['pattern' => 'wave 4 round / 4 seed'],
+        ];
+        yield 'few seed beads' => [
+            'wave-seeds-bare',
+            Severity::Hint,
+            'wave-band',
+            ['pattern' => 'wave 4 round / 3 seed'],
+            ['pattern' => 'wave 4 round / seed'],
+        ];
+        yield 'no middle link' => [
+            'chain-no-middle',
+            Severity::Hint,
+            'laced-chain',
+            ['pattern' => '24 link chain'],
+            ['pattern' => '25 link chain'],
+        ];
+        yield 'short chain' => [
+            'chain-too-short',
+            Severity::Warn,
+            'laced-chain',
+            [
+                'pattern' => '25 link chain',
+                'findings.chain' => [
+                    'kind' => 'link',
+                    'length' => '9 mm',
+                    'width' => '7 mm',
+                    'inside' => '4.5 mm',
+                    'stock' => 24,
+                ],
+            ],
+            [
+                'pattern' => '25 link chain',
+                'findings.chain' => [
+                    'kind' => 'link',
+                    'length' => '9 mm',
+                    'width' => '7 mm',
+                    'inside' => '4.5 mm',
+                    'stock' => 25,
+                ],
+            ],
+        ];
+        yield 'lace too thick' => [
+            'lace-does-not-pass',
+            Severity::Stop,
+            'laced-chain',
+            ['cords.lace' => ['fibre' => 'leather', 'thickness' => '4.7 mm']],
+            ['cords.lace' => ['fibre' => 'leather', 'thickness' => '4.5 mm']],
+        ];
+        yield 'too many ropes' => [
+            'ropes-do-not-lie-flat',
+            Severity::Warn,
+            'rope-knot',
+            ['cords.rope' => ['count' => 5, 'thickness' => '2 mm']],
+            ['cords.rope' => ['count' => 4, 'thickness' => '2 mm']],
+        ];
+        yield 'knot too long' => [
+            'knot-longer-than-band',
+            Severity::Stop,
+            'rope-knot',
+            ['wearer.girth' => '120 mm', 'cords.rope' => ['count' => 5, 'thickness' => '12 mm']],
+            ['cords.rope' => ['count' => 2, 'thickness' => '9 mm']],
+        ];
+        $stone = static fn (string $width, string $length = '28 mm'): array => [
+            'findings.stone' => ['kind' => 'stone', 'length' => $length, 'width' => $width],
+        ];
+        // Four columns every 12 mm open to 96 mm: 30.5 mm across. A mesh lets 48 mm through: 15.3 mm across.
+        yield 'stone too large' => [
+            'stone-does-not-enter',
+            Severity::Stop,
+            'netted-pouch',
+            $stone('30.6 mm'),
+            $stone('30.5 mm'),
+        ];
+        yield 'stone too small' => [
+            'stone-falls-out',
+            Severity::Stop,
+            'netted-pouch',
+            $stone('15.2 mm'),
+            $stone('15.4 mm'),
+        ];
+        yield 'pouch too shallow' => [
+            'pouch-too-shallow',
+            Severity::Stop,
+            'netted-pouch',
+            $stone('18 mm', '49 mm'),
+            $stone('18 mm', '48 mm'),
+        ];
+        yield 'a necklace catches' => [
+            'necklace-catches',
+            Severity::Caution,
+            'strung-beads',
+            ['wearer' => ['place' => 'neck', 'girth' => '33 cm']],
+            [],
+        ];
+        yield 'over the head' => [
+            'elastic-over-stretched',
+            Severity::Stop,
+            'stretch',
+            ['wearer' => ['place' => 'neck', 'girth' => '34 cm', 'hand' => '56 cm'], 'length' => '43 cm'],
+            ['wearer' => ['place' => 'neck', 'girth' => '34 cm', 'hand' => '56 cm'], 'length' => '45 cm'],
+        ];
+        yield 'nickel' => [
+            'nickel',
+            Severity::Caution,
+            'plain',
+            ['findings.it' => ['kind' => 'ring', 'nickel' => true]],
+            ['findings.it' => ['kind' => 'ring']],
+        ];
+    }
+
+    public function testSafetyIsAlwaysSaid(): void
+    {
+        foreach (Examples::shipped() as $name => $piece) {
+            self::assertNotNull(Examples::check((new Planner())->plan($piece), 'small-parts'), $name);
+        }
+    }
+
+    public function testTheWorstCheckComesFirst(): void
+    {
+        $plan = Examples::plan(['closure.knots' => 2, 'closure.tail' => '15 mm', 'wearer.hand' => null]);
+        $order = array_map(
+            static fn (Check $check): int => (int) array_search($check->severity, Severity::cases(), true),
+            $plan->checks,
+        );
+        $sorted = $order;
+        sort($sorted);
+
+        self::assertSame($sorted, $order);
+        self::assertSame(Severity::Stop, $plan->worst());
+    }
+
+    public function testRemediesSettleTheirChecks(): void
+    {
+        foreach ([
+            ['pattern' => '90 square'],
+            ['pattern' => '(1 square) x 90'],
+            ['closure.tail' => '15 mm'],
+            ['closure.knots' => 1],
+            ['closure.kind' => 'ties', 'closure.tail' => '20 mm'],
+        ] as $changes) {
+            $plan = Examples::plan($changes);
+            $settled = 0;
+            foreach ($plan->checks as $check) {
+                if (null !== $check->remedy) {
+                    $value = $check->remedy->value;
+                    $after = Examples::plan(
+                        [$check->remedy->path => $value instanceof Length ? (string) $value : $value] + $changes,
+                    );
+                    self::assertNull(Examples::check($after, $check->code), $check->code);
+                    ++$settled;
+                }
+            }
+            self::assertGreaterThan(0, $settled, (string) json_encode($changes));
+        }
+    }
+}
