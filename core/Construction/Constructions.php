@@ -19,7 +19,7 @@ final readonly class Constructions
     public function __construct(Construction ...$constructions)
     {
         $this->byId = array_column(
-            array_map(static fn (Construction $one): array => [$one->id(), $one], $constructions),
+            array_map(static fn (Construction $construction): array => [$construction->id(), $construction], $constructions),
             1,
             0,
         );

@@ -133,7 +133,7 @@ final class Sums
         }
         usort(
             $choices,
-            static fn (Choice $one, Choice $other): int => $one->length->millimetres <=> $other->length->millimetres,
+            static fn (Choice $choice, Choice $other): int => $choice->length->millimetres <=> $other->length->millimetres,
         );
 
         return $choices;

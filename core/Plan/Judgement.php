@@ -59,7 +59,7 @@ final readonly class Judgement
         $order = array_flip(array_map(static fn (Severity $severity): string => $severity->value, Severity::cases()));
         usort(
             $checks,
-            static fn (Check $one, Check $other): int => $order[$one->severity->value] <=> $order[$other->severity->value],
+            static fn (Check $check, Check $other): int => $order[$check->severity->value] <=> $order[$other->severity->value],
         );
 
         return $checks;

@@ -23,7 +23,7 @@ foreach (['Knot', 'Fit', 'Material', 'Closure', 'Cutting', 'Construction'] as $a
 }
 usort(
     $mutants,
-    static fn (Mutant $one, Mutant $other): int => [$one->file, $one->offset] <=> [$other->file, $other->offset],
+    static fn (Mutant $mutant, Mutant $other): int => [$mutant->file, $mutant->offset] <=> [$other->file, $other->offset],
 );
 $chance = new Chance((int) ($argv[2] ?? 1));
 $wanted = min(count($mutants), (int) ($argv[1] ?? count($mutants)));

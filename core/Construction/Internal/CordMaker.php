@@ -114,8 +114,8 @@ final readonly class CordMaker extends PartMaker
     private function halfRepeat(Line $line): Length
     {
         $elements = $line->elements(array_fill(0, \count($line->shares), 1));
-        $bead = array_values(array_filter($elements, static fn (Element $one): bool => $one->isBead()))[0] ?? null;
-        $knot = array_values(array_filter($elements, static fn (Element $one): bool => null !== $one->knot))[0] ?? null;
+        $bead = array_values(array_filter($elements, static fn (Element $element): bool => $element->isBead()))[0] ?? null;
+        $knot = array_values(array_filter($elements, static fn (Element $element): bool => null !== $element->knot))[0] ?? null;
 
         return null === $bead || null === $knot ? Length::zero() : $bead->length->plus($knot->length)->times(0.5);
     }

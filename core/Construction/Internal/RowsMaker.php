@@ -55,8 +55,8 @@ final readonly class RowsMaker extends BandMaker
         $pitch = $this->step($beads);
         $working = $this->pairs[(string) array_key_first($this->pairs)]->cord;
         $core = $this->piece->cord('core')->cord;
-        $one = new Cords($core->round(), 0 === $rows % 2 ? 2 : 1);
-        $use = $this->piece->knots()->around(new HalfLeft(), $one, $working)->use;
+        $held = new Cords($core->round(), 0 === $rows % 2 ? 2 : 1);
+        $use = $this->piece->knots()->around(new HalfLeft(), $held, $working)->use;
         $hitch = $this->piece->knots()->around(new HalfHitch(), new Cords($core->round(), 1), $working)->use;
         $across = self::spacing($beads, $pitch);
         // Out from the middle, a hitch around every further core on the way, and back to the middle of the next step.

@@ -51,7 +51,7 @@ final readonly class HostGuard
         $name = strtolower(preg_replace('/:\d+$/', '', $host) ?? '');
         $names = [
             ...self::OWN,
-            ...array_map(static fn (string $one): string => strtolower(trim($one)), explode(',', $allowed)),
+            ...array_map(static fn (string $name): string => strtolower(trim($name)), explode(',', $allowed)),
         ];
 
         return '' !== $name && \in_array($name, $names, true);

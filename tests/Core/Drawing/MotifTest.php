@@ -139,12 +139,12 @@ final class MotifTest extends TestCase
      *
      * @return list<array{at: float, over: bool}>
      */
-    private static function crossings(Strand $one, Strand $other): array
+    private static function crossings(Strand $strand, Strand $other): array
     {
         $crossings = [];
-        foreach (self::segments($one) as $i => [$from, $to, $level]) {
+        foreach (self::segments($strand) as $i => [$from, $to, $level]) {
             foreach (self::segments($other) as $j => [$start, $end, $height]) {
-                if ($one === $other && abs($i - $j) < 4) {
+                if ($strand === $other && abs($i - $j) < 4) {
                     continue;
                 }
                 $cut = self::cut($from, $to, $start, $end);

@@ -53,7 +53,7 @@ final class LineBuilderTest extends TestCase
         self::assertSame(
             ['left', 'right', 'right', 'left'],
             array_map(
-                static fn (Element $one): string => $one->lane->value,
+                static fn (Element $element): string => $element->lane->value,
                 [...$elements[0]->beside, ...$elements[2]->beside],
             ),
         );
@@ -65,7 +65,7 @@ final class LineBuilderTest extends TestCase
 
         self::assertSame(
             ['1:1', '1:1', '2:4', '2:14', '2:4', '2:14'],
-            array_map(static fn (Element $one): string => $one->place?->line.':'.$one->place?->column, $elements),
+            array_map(static fn (Element $element): string => $element->place?->line.':'.$element->place?->column, $elements),
         );
     }
 

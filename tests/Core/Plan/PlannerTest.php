@@ -138,7 +138,7 @@ final class PlannerTest extends TestCase
             $elements = array_values(
                 array_filter(
                     $plan->draft->setting->elements,
-                    static fn (Element $one): bool => 'square' !== $one->word(),
+                    static fn (Element $element): bool => 'square' !== $element->word(),
                 ),
             );
 
