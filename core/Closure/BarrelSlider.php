@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Fit\Lie;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\Kind\Barrel;
@@ -49,6 +50,11 @@ final readonly class BarrelSlider implements Closure
     public function isBound(): bool
     {
         return true;
+    }
+
+    public function lies(): array
+    {
+        return [Lie::bending($this->sliding->pitch, $this->sliding->thickness)];
     }
 
     public function fasten(Ring $ring, Length $body): Fastened

@@ -75,6 +75,11 @@ final readonly class ButtonLoop implements Closure
         return $this->around()->times(1 + $this->cord->fibre->stiffness());
     }
 
+    public function lies(): array
+    {
+        return [];
+    }
+
     public function fasten(Ring $ring, Length $body): Fastened
     {
         $sizes = array_map(

@@ -40,6 +40,11 @@ final readonly class Clasp implements Closure
         return false;
     }
 
+    public function lies(): array
+    {
+        return [];
+    }
+
     public function fasten(Ring $ring, Length $body): Fastened
     {
         $chain = Length::sum(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Fit\Lie;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Measure\Length;
 
@@ -23,6 +24,13 @@ interface Closure
      * Returns whether a body longer than that fails, as one that no longer closes to the skin does.
      */
     public function isBound(): bool;
+
+    /**
+     * Returns what lies between the body's ends when it is worn, besides the bare cord.
+     *
+     * @return list<Lie>
+     */
+    public function lies(): array;
 
     /**
      * Returns the closure for a body that came out $body long.

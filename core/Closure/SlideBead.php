@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Fit\Lie;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Material\Cord;
@@ -38,6 +39,11 @@ final readonly class SlideBead implements Closure
     public function isBound(): bool
     {
         return true;
+    }
+
+    public function lies(): array
+    {
+        return [Lie::rigid($this->bead->length, $this->bead->width)];
     }
 
     public function fasten(Ring $ring, Length $body): Fastened

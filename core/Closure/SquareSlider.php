@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Fit\Lie;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Measure\Length;
@@ -40,6 +41,11 @@ final readonly class SquareSlider implements Closure
     public function isBound(): bool
     {
         return true;
+    }
+
+    public function lies(): array
+    {
+        return [Lie::bending($this->length(), $this->knot->thickness)];
     }
 
     public function fasten(Ring $ring, Length $body): Fastened

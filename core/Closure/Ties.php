@@ -33,6 +33,11 @@ final readonly class Ties implements Closure
         return false;
     }
 
+    public function lies(): array
+    {
+        return [];
+    }
+
     public function fasten(Ring $ring, Length $body): Fastened
     {
         $tail = $this->wish->tail ?? self::least()->times(2);

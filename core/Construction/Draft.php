@@ -58,11 +58,11 @@ final readonly class Draft
     }
 
     /**
-     * Returns the girth inside when the ends are as far apart as the closure lets them, still closed.
+     * Returns the girth that gets through when the ends are as far apart as the closure lets them, still closed.
      */
     public function open(): Length
     {
-        return $this->ring->inside($this->body()->plus($this->fastened->wide));
+        return $this->ring->passing($this->body()->plus($this->fastened->wide));
     }
 
     /**

@@ -47,7 +47,7 @@ final readonly class StackedBand extends OnCore
             $pairs + ['core' => Stock::cord(Fibre::Polyester, 0.8, '#2b2b33', 2)],
             [],
             [],
-            '('.implode(', ', array_map(static fn (string $name): string => '3 square in '.$name, $names)).') x fit',
+            '('.implode(', ', array_map(static fn (string $name): string => '3 square in '.$name, $names)).') x fit partly',
             new ClosureWish(new SquareSliding()),
         );
     }

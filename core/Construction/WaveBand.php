@@ -64,7 +64,8 @@ final readonly class WaveBand implements Construction
                 'seed' => Bead::of(BeadShape::Seed, Colour::parse('#d8c08a'), size: '11/0'),
             ],
             ['button' => Stock::finding(FindingKind::Button, 8, 3, 2)],
-            '2 square, (wave 4 '.($names[0] ?? 'round').' / '.($names[1] ?? $names[0] ?? 'seed').', 2 square) x fit',
+            '1 square fill, (1 square, wave 4 '.($names[0] ?? 'round').' / '.($names[1] ?? $names[0] ?? 'seed')
+            .', 1 square) x fit, 1 square fill',
             new ClosureWish(new ButtonAndLoop(), findings: ['button'], knotted: true),
         );
     }

@@ -13,6 +13,15 @@ enum BodyPlace: string
     case Ankle = 'ankle';
     case Neck = 'neck';
 
+    /**
+     * Returns the ratio of its width to its height there (a wrist is an oval of about 1.3, a neck and an ankle are about
+     * round; judgement).
+     */
+    public function ratio(): float
+    {
+        return self::Wrist === $this ? 1.3 : 1.0;
+    }
+
     public function girth(): Measurement
     {
         return Measurement::from($this->value);

@@ -9,24 +9,32 @@ use Rinkel\Core\Measure\Length;
 /**
  * The ring that a piece makes on its wearer: inside girths against lengths along the piece's middle.
  *
- * With thickness t a ring of the girth F inside is F + πt long along its middle. Several wraps add up, each
- * interpolated between the two girths at its own place up the arm or leg; the whole is then the sum over all wraps.
+ * With thickness t all round a ring of the girth F inside is F + πt long along its middle; what is thicker than that
+ * lifts it (Profile). The lift changes little with the girth: it is worked out for the skin and for the hand, and between
+ * them goes straight. Several wraps add up, each interpolated between the two girths at its own place up the arm or leg.
  */
-final readonly class Ring
+final class Ring
 {
+    /** A slider opens a piece of an asked length by at least so much, in mm (judgement). */
+    private const OPENS = 40.0;
+
+    /** @var array{float, float}|null lift in mm on the skin, and how much more of it for each mm of girth; once asked for */
+    private ?array $lifts = null;
+
     /**
-     * @param Length      $ease      room over the girth, nought when it was measured comfortably loose
-     * @param Length      $thickness of the piece on the body
-     * @param Length      $width     of one wrap with its gap to the next, along the arm
-     * @param Length|null $asked     a length asked for by its maker, which counts instead of the fit
+     * @param Length      $ease  room over the girth, nought when it was measured comfortably loose
+     * @param Length      $width of one wrap with its gap to the next, along the arm
+     * @param Length|null $asked a length asked for by its maker, which counts instead of the fit
+     * @param float|null  $slope of the lift, by each mm of girth, where it is known from a ring much like this one
      */
     public function __construct(
-        public Wearer $wearer,
-        public Length $ease,
-        public int $wraps,
-        public Length $thickness,
-        public Length $width,
-        public ?Length $asked = null,
+        public readonly Wearer $wearer,
+        public readonly Length $ease,
+        public readonly int $wraps,
+        public readonly Profile $profile,
+        public readonly Length $width,
+        public readonly ?Length $asked = null,
+        private readonly ?float $slope = null,
     ) {}
 
     /**
@@ -47,12 +55,27 @@ final readonly class Ring
 
     /**
      * Returns the length along the middle for a ring that passes the hand or foot with a little room (1/4 in;
-     * judgement).
+     * judgement). Of several wraps only the last passes it, the others lie on the skin by then. A piece of an asked
+     * length opens in any case.
      */
     public function overHand(): Length
     {
-        return $this->laid(Length::longest($this->wearer->handGirth(), $this->wearer->girth->plus($this->ease)))
-            ->plus(self::slip()->times($this->wraps));
+        $opened = $this->through($this->wearer->handGirth()->plus(self::slip()));
+
+        return null === $this->asked
+            ? $opened
+            : Length::longest($opened, $this->asked->plus(Length::ofMillimetres(self::OPENS)));
+    }
+
+    /**
+     * Returns the length along the middle that lets $hand through the last wrap, the others on the skin.
+     */
+    public function through(Length $hand): Length
+    {
+        $worn = $this->wearer->girth->plus($this->ease);
+        $wider = Length::longest($hand->minus($worn), Length::zero());
+
+        return $this->laid($worn)->plus($wider->times(1 + $this->lifts()[1] / $this->wraps));
     }
 
     public static function slip(): Length
@@ -65,9 +88,7 @@ final readonly class Ring
      */
     public function laid(Length $inside): Length
     {
-        $wider = $this->climb();
-
-        return $inside->plus($this->thickness->times(\M_PI))->times($this->wraps)->plus($wider);
+        return $this->bare($inside)->plus($this->lift($inside));
     }
 
     /**
@@ -75,7 +96,76 @@ final readonly class Ring
      */
     public function inside(Length $laid): Length
     {
-        return $laid->minus($this->climb())->times(1 / $this->wraps)->minus($this->thickness->times(\M_PI));
+        [$lift, $slope] = $this->lifts();
+        $skin = $this->wearer->skin()->millimetres;
+        $fixed = $this->climb()->millimetres + $this->wraps * \M_PI * $this->profile->thin->millimetres + $lift;
+
+        return Length::ofMillimetres(($laid->millimetres - $fixed + $slope * $skin) / ($this->wraps + $slope));
+    }
+
+    /**
+     * Returns the girth of the hand that just gets through a piece $laid long: its last wrap has what the others leave.
+     */
+    public function passing(Length $laid): Length
+    {
+        $worn = $this->wearer->girth->plus($this->ease);
+        if (1 === $this->wraps || !$laid->isLongerThan($this->laid($worn))) {
+            return $this->inside($laid);
+        }
+
+        return $laid->minus($this->laid($worn))->times(1 / (1 + $this->lifts()[1] / $this->wraps))->plus($worn);
+    }
+
+    /**
+     * Returns by how much what is thick lengthens all wraps when the first has the girth $inside.
+     */
+    public function lift(Length $inside): Length
+    {
+        [$lift, $slope] = $this->lifts();
+
+        return Length::ofMillimetres($lift + $slope * ($inside->millimetres - $this->wearer->skin()->millimetres));
+    }
+
+    /**
+     * Returns how much the lift grows with each mm of girth.
+     */
+    public function slope(): float
+    {
+        return $this->lifts()[1];
+    }
+
+    /**
+     * @return array{float, float}
+     */
+    private function lifts(): array
+    {
+        if (null === $this->lifts) {
+            $skin = $this->wearer->skin();
+            $hand = Length::longest($this->wearer->handGirth(), $skin->plus(Length::ofMillimetres(20)));
+            $least = $this->lifted($skin)->millimetres;
+            $slope = $this->slope ?? ($this->profile->isEven()
+                ? 0.0
+                : ($this->lifted($hand)->millimetres - $least) / ($hand->millimetres - $skin->millimetres));
+            $this->lifts = [$least, $slope];
+        }
+
+        return $this->lifts;
+    }
+
+    private function lifted(Length $inside): Length
+    {
+        return $this->profile->lift(array_map(
+            fn (int $wrap): Length => $inside->plus($this->width->times($this->rise() * $wrap)),
+            range(0, $this->wraps - 1),
+        ), $this->wearer->place->ratio());
+    }
+
+    /**
+     * Returns all wraps of nothing but what is thin.
+     */
+    private function bare(Length $inside): Length
+    {
+        return $inside->plus($this->profile->thin->times(\M_PI))->times($this->wraps)->plus($this->climb());
     }
 
     /**
@@ -83,12 +173,16 @@ final readonly class Ring
      */
     private function climb(): Length
     {
-        if (null === $this->wearer->upper || null === $this->wearer->upperAt || $this->wearer->upperAt->isZero()) {
-            return Length::zero();
-        }
-        $slope = $this->wearer->upper->minus($this->wearer->girth)->ratioTo($this->wearer->upperAt);
-        $steps = $this->wraps * ($this->wraps - 1) / 2;
+        return $this->width->times($this->rise() * $this->wraps * ($this->wraps - 1) / 2);
+    }
 
-        return $this->width->times($slope * $steps);
+    /**
+     * Returns by how much the arm widens for each length up it.
+     */
+    private function rise(): float
+    {
+        return null === $this->wearer->upper || null === $this->wearer->upperAt || $this->wearer->upperAt->isZero()
+            ? 0.0
+            : $this->wearer->upper->minus($this->wearer->girth)->ratioTo($this->wearer->upperAt);
     }
 }

@@ -20,11 +20,15 @@ final readonly class Chunk
      * @param list<Element> $elements
      * @param list<Element> $swapped  what stands every second time, [] without alternation
      * @param int|null      $fit      number of the fit that repeats it, from 0
+     * @param list<int>     $breaks   after how many elements a repeat may break off, where it may
+     * @param bool          $fills    whether there may be more or fewer of its elements, which are all the same
      */
     public function __construct(
         public array $elements,
         public ?int $fit = null,
         public array $swapped = [],
+        public array $breaks = [],
+        public bool $fills = false,
     ) {
         $sides = [$elements, [] === $swapped ? $elements : $swapped];
         $this->lengths = array_map(
@@ -42,17 +46,34 @@ final readonly class Chunk
     }
 
     /**
+     * Returns its elements $times, and the first $parts parts of one repeat more.
+     *
      * @return list<Element>
      */
-    public function repeated(int $times): array
+    public function repeated(int $times, int $parts = 0): array
     {
         $other = [] === $this->swapped ? $this->elements : $this->swapped;
         $all = [];
         for ($i = 0; $i < $times; ++$i) {
             array_push($all, ...(0 === $i % 2 ? $this->elements : $other));
         }
+        $next = 0 === $times % 2 ? $this->elements : $other;
 
-        return $all;
+        return 0 === $parts ? $all : [...$all, ...\array_slice($next, 0, $this->breaks[$parts - 1] ?? 0)];
+    }
+
+    /**
+     * Returns its elements with $more of them, or with fewer; at least one stays.
+     *
+     * @return list<Element>
+     */
+    public function filled(int $more): array
+    {
+        return array_pad(
+            \array_slice($this->elements, 0, max(1, \count($this->elements) + $more)),
+            max(1, \count($this->elements) + $more),
+            $this->elements[0],
+        );
     }
 
     /**

@@ -27,6 +27,7 @@ final readonly class Element
      * @param bool                $stretches whether the element is bare cord that takes up what the length leaves
      * @param int|null            $wraps     turns of a knot, where they are said of it
      * @param Knot|null           $knot      of an element that is one
+     * @param bool                $hangs     whether it hangs from the piece and does not lie on the body
      */
     public function __construct(
         public ElementKind $kind,
@@ -42,6 +43,7 @@ final readonly class Element
         public bool $stretches = false,
         public ?int $wraps = null,
         public ?Knot $knot = null,
+        public bool $hangs = false,
     ) {
         $this->names = match (true) {
             [] !== $beside => array_merge(

@@ -28,22 +28,60 @@ final readonly class Line
     ) {}
 
     /**
+     * Returns this line with as much of everything as fits, whatever more or less of it is wished.
+     */
+    public function plain(): self
+    {
+        return [] === array_filter($this->more, static fn (int $more): bool => 0 !== $more)
+            ? $this
+            : new self($this->first, $this->middle, $this->after, $this->mirrored, $this->shares);
+    }
+
+    /**
      * Returns all elements when each fit stands as often as $counts says.
      *
      * @param list<int> $counts
+     * @param int       $parts  of one repeat more, of the fit that may break off
+     * @param int       $more   knots in each run that may take what the length leaves
      *
      * @return list<Element>
      */
-    public function elements(array $counts): array
+    public function elements(array $counts, int $parts = 0, int $more = 0): array
     {
-        $half = $this->expanded($this->first, $counts);
+        $half = $this->expanded($this->first, $counts, $parts, $more);
 
         return [
             ...$half,
             ...$this->middle,
             ...($this->mirrored ? array_map(self::mirrored(...), array_reverse($half)) : []),
-            ...$this->expanded($this->after, $counts),
+            ...$this->expanded($this->after, $counts, $parts, $more),
         ];
+    }
+
+    /**
+     * Returns what may break off: a mirrored line may not, or it would do so in its middle.
+     */
+    public function breaking(): ?Chunk
+    {
+        $chunks = array_filter(
+            $this->mirrored ? $this->after : [...$this->first, ...$this->after],
+            static fn (Chunk $chunk): bool => [] !== $chunk->breaks,
+        );
+
+        return [] === $chunks ? null : $chunks[array_key_last($chunks)];
+    }
+
+    /**
+     * Returns the runs that may take what the length leaves, each as often as it stands on the line.
+     *
+     * @return list<Chunk>
+     */
+    public function fills(): array
+    {
+        $fills = static fn (Chunk $chunk): bool => $chunk->fills;
+        $first = array_values(array_filter($this->first, $fills));
+
+        return [...$first, ...($this->mirrored ? $first : []), ...array_values(array_filter($this->after, $fills))];
     }
 
     /**
@@ -63,10 +101,16 @@ final readonly class Line
      *
      * @return list<Element>
      */
-    private function expanded(array $chunks, array $counts): array
+    private function expanded(array $chunks, array $counts, int $parts, int $more): array
     {
+        $breaking = 0 === $parts ? null : $this->breaking();
+
         return array_merge(...array_map(
-            static fn (Chunk $chunk): array => null === $chunk->fit ? $chunk->elements : $chunk->repeated($counts[$chunk->fit] ?? 0),
+            static fn (Chunk $chunk): array => match (true) {
+                $chunk->fills => $chunk->filled($more),
+                null === $chunk->fit => $chunk->elements,
+                default => $chunk->repeated($counts[$chunk->fit] ?? 0, $chunk === $breaking ? $parts : 0),
+            },
             $chunks,
         ), ...[[]]);
     }

@@ -10,6 +10,7 @@ use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Centre;
 use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Group;
+use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Mirror;
 use Rinkel\Core\Pattern\Pattern;
@@ -76,7 +77,8 @@ final class LineBuilder
         $chunks = [];
         $plain = [];
         foreach ($parts as $part) {
-            if (!$part instanceof Group || !$this->hasFit($part)) {
+            $filling = $part instanceof Knots && $part->fills ? $part->filling(false) : null;
+            if (null === $filling && (!$part instanceof Group || !$this->hasFit($part))) {
                 $plain[] = $part;
                 continue;
             }
@@ -84,7 +86,9 @@ final class LineBuilder
                 $chunks[] = new Chunk($this->fixed($plain, false));
                 $plain = [];
             }
-            array_push($chunks, ...$this->fitting($part));
+            array_push($chunks, ...($part instanceof Group ? $this->fitting($part) : [
+                new Chunk($this->fixed([$filling ?? $part], false), fills: true),
+            ]));
         }
 
         return [] === $plain ? $chunks : [...$chunks, new Chunk($this->fixed($plain, false))];
@@ -114,8 +118,26 @@ final class LineBuilder
                 $this->fixed($group->parts, false),
                 $fit,
                 $group->alternate ? $this->fixed($group->parts, true) : [],
+                $group->times->partly ? $this->breaks($group->parts) : [],
             ),
         ];
+    }
+
+    /**
+     * Returns after how many elements the parts of a repeat end, but for the last.
+     *
+     * @param non-empty-list<Node> $parts
+     *
+     * @return list<int>
+     */
+    private function breaks(array $parts): array
+    {
+        $breaks = [];
+        for ($end = 1; $end < \count($parts); ++$end) {
+            $breaks[] = \count($this->fixed(\array_slice($parts, 0, $end), false));
+        }
+
+        return $breaks;
     }
 
     /**
@@ -135,6 +157,8 @@ final class LineBuilder
                 $other = $part->alternate ? $this->fixed($part->parts, !$swapped) : $once;
                 $this->count($part, \count($once) * ($part->times - 1));
                 array_push($elements, ...(new Chunk($once, null, $other))->repeated($part->times));
+            } elseif ($part instanceof Knots && $part->fills) {
+                throw PartDoesNotSuit::fillInRepeat($part);
             } elseif ($part instanceof Centre) {
                 array_push($elements, ...$this->fixed($part->parts, $swapped));
             } else {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Line;
 
-use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Measure\Length;
@@ -15,13 +14,17 @@ use Rinkel\Core\Measure\Length;
  * Several fits share the length: each n_i repeats of length L_i stays within one repeat of its share s_i of one common
  * fill x, (n_i − 1) L_i < s_i x < (n_i + 1) L_i. Of all such counts, those nearest to the wished length are best; of
  * two as near the shorter one, of two as long the one that keeps the shares better. With beads in stock only counts
- * that they suffice for are looked at, down from the wished fill. What a maker wishes more or fewer of than fits is
- * added at the end, and nothing then evens it out again. Exact: as x falls the window of counts changes only where some
+ * that they suffice for are looked at, down from the wished fill. What whole repeats leave goes where the pattern
+ * allows it: a repeat that may break off, runs that may fill; no other count is changed. What a maker wishes more or
+ * fewer of than fits is added at the end, and nothing then evens it out again. Exact: as x falls the window of counts changes only where some
  * s_i x / L_i is whole.
  */
 final readonly class LineSetter
 {
     private const DUST = 1e-9;
+
+    /** A run that may fill does not grow beyond reason. */
+    private const MOST_MORE = 200;
 
     /**
      * @param array<string, int|null> $stock beads there are by name; null or no entry is as many as wanted
@@ -42,26 +45,48 @@ final readonly class LineSetter
     }
 
     /**
-     * @param bool $atMost whether the line may not come out longer than $wished
+     * @param bool $atMost whether the line may not come out longer than $wished, but for what nobody notices
      *
      * @throws PartDoesNotSuit If what is to fit is so short that more of it would be wanted than any piece has
      */
     public function set(Line $line, Length $wished, bool $atMost = false): Setting
     {
         $sums = new Sums($line);
-        $free = $sums->best($wished->millimetres, $atMost, []);
-        $best = [] === $this->stock ? $free : $sums->best($wished->millimetres, $atMost, $this->stock);
+        $most = $atMost ? $wished->plus(self::tolerance($wished))->millimetres : \INF;
+        $free = $sums->best($wished->millimetres, $most, []);
+        $best = [] === $this->stock ? $free : $sums->best($wished->millimetres, $most, $this->stock);
         if (null !== $free && $sums->isCapped($free)) {
             throw PartDoesNotSuit::tooManyToFit(Sums::MOST);
         }
         $counts = $best ?? $free ?? array_fill(0, \count($line->shares), 0);
-        $counts = array_map(
+        $counted = array_map(
             static fn (int $count, int $fit): int => max(0, $count + ($line->more[$fit] ?? 0)),
             $counts,
             array_keys($counts),
         );
+        [$counted, $parts, $more] = $counted === $counts
+            ? $this->filled($line, $sums, $counts, $wished->millimetres, $most)
+            : [$counted, 0, 0];
 
-        return $this->setting($line, $sums, $counts, $wished, $atMost, $this->shortage($sums, $free));
+        return $this->setting($line, $sums, $counted, $wished, $parts, $more, $this->shortage($sums, $free));
+    }
+
+    /**
+     * Returns the line with its fits as often as $counts says.
+     *
+     * @param list<int> $counts
+     */
+    public function at(Line $line, array $counts, Length $wished): Setting
+    {
+        return $this->setting($line, new Sums($line), $counts, $wished, 0, 0, null);
+    }
+
+    /**
+     * Returns what is no reason to do without a repeat: 2 mm, or 1.5 % of the length, whichever is more (judgement).
+     */
+    public static function tolerance(Length $length): Length
+    {
+        return Length::longest(Length::ofMillimetres(2), $length->times(0.015));
     }
 
     /**
@@ -89,26 +114,21 @@ final readonly class LineSetter
         Sums $sums,
         array $counts,
         Length $wished,
-        bool $atMost,
+        int $parts,
+        int $more,
         ?Shortage $shortage,
     ): Setting {
-        $elements = $line->elements($counts);
-        $total = $sums->length($counts);
+        $elements = $line->elements($counts, $parts, $more);
         $stretching = \count(array_filter($elements, static fn (Element $element): bool => $element->stretches));
-        $left = $wished->millimetres - $total;
         if ($stretching > 0) {
+            $left = $wished->millimetres - self::long($elements);
             $each = Length::ofMillimetres(max(0.0, $left) / $stretching);
             $elements = array_map(
                 static fn (Element $element): Element => $element->stretches ? $element->stretchedTo($each) : $element,
                 $elements,
             );
-            $total += max(0.0, $left);
         }
-        [$elements, $spread] = $stretching > 0 || [] !== array_filter(
-            $line->more,
-            static fn (int $more): bool => 0 !== $more,
-        ) ? [$elements, 0] : $this->spread($elements, $counts, $left, $atMost);
-        $length = Length::sum(...array_map(static fn (Element $element): Length => $element->length, $elements));
+        $length = Length::ofMillimetres(self::long($elements));
 
         return new Setting(
             $counts,
@@ -116,51 +136,96 @@ final readonly class LineSetter
             $length,
             $length->minus($wished),
             $stretching > 0 ? [] : $sums->neighbours($counts),
-            $spread,
+            $parts,
+            $more,
             $shortage,
         );
     }
 
     /**
-     * Spreads what fits leave over evenly on the runs of square knots at both ends, whole knots only.
+     * Returns the counts with what takes best what whole repeats leave: parts of one repeat more where it may break
+     * off, knots more or fewer in each run that may fill.
      *
-     * @param list<Element> $elements
-     * @param list<int>     $counts
+     * @param list<int> $counts
      *
-     * @return array{list<Element>, int}
+     * @return array{list<int>, int, int}
      */
-    private function spread(array $elements, array $counts, float $left, bool $atMost): array
+    private function filled(Line $line, Sums $sums, array $counts, float $wished, float $most): array
     {
-        $count = \count($elements);
-        $first = $elements[0] ?? null;
-        $last = $elements[$count - 1] ?? null;
-        if (null === $first || null === $last || $count < 3 || [] === $counts || !$first->knot instanceof Square || !$last->knot instanceof Square) {
-            return [$elements, 0];
+        $best = [$counts, 0, 0];
+        $off = abs($sums->length($counts) - $wished);
+        foreach ($this->broken($line, $counts) as [$near, $parts]) {
+            $elements = $line->elements($near, $parts);
+            $length = self::long($elements);
+            if (abs($length - $wished) < $off - self::DUST && $length <= $most + self::DUST && $this->suffices($elements)) {
+                [$best, $off] = [[$near, $parts, 0], abs($length - $wished)];
+            }
         }
-        $pair = $first->length->millimetres + $last->length->millimetres;
-        $runs = min($this->run($elements), $this->run(array_reverse($elements)));
-        $exact = $left / $pair;
-        $spread = (int) max(1 - $runs, $atMost ? floor($exact + self::DUST) : round($exact - self::DUST));
-        if (0 === $spread || $runs === $count) {
-            return [$elements, 0];
+        [$counts, $parts] = $best;
+        $step = array_sum(array_map(
+            static fn (Chunk $chunk): float => $chunk->elements[0]->length->millimetres,
+            $line->fills(),
+        ));
+        if ($step <= 0.0) {
+            return $best;
+        }
+        $length = self::long($line->elements($counts, $parts));
+        $more = (int) min(round(($wished - $length) / $step), floor(($most - $length) / $step + self::DUST));
+        $least = 1 - min(array_map(static fn (Chunk $chunk): int => \count($chunk->elements), $line->fills()) ?: [1]);
+
+        return [$counts, $parts, max($least, min(self::MOST_MORE, $more))];
+    }
+
+    /**
+     * Returns where the last repeat may break off, of the counts or of one repeat fewer.
+     *
+     * @param list<int> $counts
+     *
+     * @return list<array{list<int>, int}>
+     */
+    private function broken(Line $line, array $counts): array
+    {
+        $chunk = $line->breaking();
+        if (null === $chunk || null === $chunk->fit) {
+            return [];
+        }
+        $broken = [];
+        foreach ([0, 1] as $fewer) {
+            $near = $counts;
+            $near[$chunk->fit] = ($near[$chunk->fit] ?? 0) - $fewer;
+            foreach (array_keys($near[$chunk->fit] < 0 ? [] : $chunk->breaks) as $part) {
+                $broken[] = [array_values($near), $part + 1];
+            }
         }
 
-        return $spread > 0
-            ? [[...array_fill(0, $spread, $first), ...$elements, ...array_fill(0, $spread, $last)], $spread]
-            : [\array_slice($elements, -$spread, $spread), $spread];
+        return $broken;
+    }
+
+    /**
+     * Returns whether there are beads enough in stock for $elements.
+     *
+     * @param list<Element> $elements
+     */
+    public function suffices(array $elements): bool
+    {
+        $beads = array_count_values(array_merge(
+            ...array_map(static fn (Element $element): array => $element->beads(), $elements),
+            ...[[]],
+        ));
+
+        return [] === array_filter(
+            $beads,
+            fn (int $count, string $name): bool => $count > ($this->stock[$name] ?? \PHP_INT_MAX),
+            \ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /**
      * @param list<Element> $elements
      */
-    private function run(array $elements): int
+    private static function long(array $elements): float
     {
-        $run = 0;
-        while (isset($elements[$run]) && $elements[$run] === $elements[0]) {
-            ++$run;
-        }
-
-        return $run;
+        return array_sum(array_map(static fn (Element $element): float => $element->length->millimetres, $elements));
     }
 
     /**

@@ -20,7 +20,8 @@ final readonly class Setting
      * @param Length        $length   of all of them
      * @param Length        $over     what the length is over the wished one, negative when short
      * @param list<Choice>  $choices  the neighbours, shortest first
-     * @param int           $spread   square knots added at each end, or taken off, to come nearer
+     * @param int           $parts    of one repeat more, of the fit that may break off
+     * @param int           $more     knots more in each run that may fill, or fewer
      */
     public function __construct(
         public array $counts,
@@ -28,7 +29,8 @@ final readonly class Setting
         public Length $length,
         public Length $over,
         public array $choices = [],
-        public int $spread = 0,
+        public int $parts = 0,
+        public int $more = 0,
         public ?Shortage $shortage = null,
     ) {
         $beads = array_count_values(

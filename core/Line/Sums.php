@@ -75,11 +75,12 @@ final class Sums
     /**
      * Returns the best counts, or null when none are allowed.
      *
+     * @param float                   $most  that the length may come to
      * @param array<string, int|null> $stock
      *
      * @return list<int>|null
      */
-    public function best(float $wished, bool $atMost, array $stock): ?array
+    public function best(float $wished, float $most, array $stock): ?array
     {
         if ([] === $this->fits) {
             return [];
@@ -93,7 +94,7 @@ final class Sums
             }
             foreach ($this->windows($x) as $counts) {
                 $length = $this->length($counts);
-                if ($atMost && $length > $wished + self::DUST && array_sum($counts) > 0) {
+                if ($length > $most + self::DUST && array_sum($counts) > 0) {
                     continue;
                 }
                 $judged = [round(abs($length - $wished), 6), round($length, 6), round($this->unfairness($counts), 6)];

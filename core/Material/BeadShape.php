@@ -20,6 +20,20 @@ enum BeadShape: string
     case Seed = 'seed';
 
     /**
+     * Returns the radius of the corners of a shape with flat ends, in diameters, null of a shape that rolls on its
+     * neighbour (from memory; measure your own).
+     */
+    public function corner(): ?float
+    {
+        return match ($this) {
+            self::Cube, self::Letter => 0.14,
+            self::Tube => 0.1,
+            self::Disc => 0.05,
+            self::Round, self::Rondelle, self::Chip, self::Drop, self::Seed => null,
+        };
+    }
+
+    /**
      * Returns the usual length along the hole in diameters, for a bead of which only the diameter is known (from
      * memory).
      */

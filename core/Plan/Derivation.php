@@ -155,12 +155,20 @@ final readonly class Derivation
 
     private function thickness(): Figure
     {
-        $thickness = $this->draft->ring->thickness;
+        $profile = $this->draft->ring->profile;
+        $lift = $this->draft->ring->lift($this->draft->worn());
+        $steps = [new Step('thickness', [
+            'thickness' => $profile->thin->written(Unit::Millimetre),
+            'bend' => $profile->thin->times(\M_PI)->written(Unit::Millimetre),
+        ])];
+        if ($lift->isLongerThan(Length::ofMillimetres(0.05))) {
+            $steps[] = new Step('thickness-lift', [
+                'thick' => $profile->thick->written(Unit::Millimetre),
+                'lift' => $lift->written(Unit::Millimetre),
+            ]);
+        }
 
-        return new Figure('thickness', $thickness, [new Step('thickness', [
-            'thickness' => $thickness->written(Unit::Millimetre),
-            'bend' => $thickness->times(\M_PI)->written(Unit::Millimetre),
-        ])]);
+        return new Figure('thickness', $profile->thick, $steps);
     }
 
     private function body(): Figure
@@ -191,10 +199,13 @@ final readonly class Derivation
                 ) ? 'sample' : 'model',
             ]);
         }
-        if (0 !== $draft->setting->spread) {
+        if (0 !== $draft->setting->parts) {
+            $steps[] = new Step('body-broken', ['parts' => $draft->setting->parts]);
+        }
+        if (0 !== $draft->setting->more) {
             $steps[] = new Step(
-                'body-spread',
-                ['count' => abs($draft->setting->spread), 'way' => $draft->setting->spread > 0 ? 'more' : 'fewer'],
+                'body-filled',
+                ['count' => abs($draft->setting->more), 'way' => $draft->setting->more > 0 ? 'more' : 'fewer'],
             );
         }
         $steps[] = new Step(
@@ -219,7 +230,7 @@ final readonly class Derivation
         return new Figure($key, $inside, [new Step($this->draft->piece->wraps > 1 ? 'inside-wraps' : 'inside', [
             'body' => $this->draft->body(),
             'gap' => $gap,
-            'bend' => $this->draft->ring->thickness->times(\M_PI),
+            'bend' => $this->draft->body()->plus($gap)->times(1 / $this->draft->piece->wraps)->minus($inside),
             'inside' => $inside,
             'wraps' => $this->draft->piece->wraps,
         ])]);

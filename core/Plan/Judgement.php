@@ -12,6 +12,7 @@ use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\LineSetter;
 use Rinkel\Core\Material\Ending;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
@@ -68,7 +69,7 @@ final readonly class Judgement
     private function tooLong(): ?Check
     {
         $draft = $this->draft;
-        if (!$draft->closed()->isLongerThan($draft->wished())) {
+        if (!$draft->closed()->isLongerThan($draft->wished()->plus(LineSetter::tolerance($draft->goal)))) {
             return null;
         }
         $shorter = $this->shortened($draft->ring->wished()->minus($draft->fastened->narrow));
@@ -103,7 +104,7 @@ final readonly class Judgement
         if (null !== $draft->piece->askedLength() || !$draft->open()->isShorterThan($needed)) {
             return null;
         }
-        $short = $draft->ring->laid($needed)->minus($draft->ring->laid($draft->open()));
+        $short = $draft->ring->through($needed)->minus($draft->body()->plus($draft->fastened->wide));
         $share = $draft->fastened->kind instanceof SingleBarrel ? 1.0 : 0.5;
         $tail = $draft->fastened->tail?->plus($short->times($share))->roundedUpTo(Length::ofMillimetres(1));
 

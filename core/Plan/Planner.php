@@ -4,21 +4,16 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Plan;
 
-use Rinkel\Core\Closure\Site;
-use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Construction\Draft;
-use Rinkel\Core\Fit\Ring;
-use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
-use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\LineBuilder;
 use Rinkel\Core\Line\LineSetter;
-use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Internal\CutList;
+use Rinkel\Core\Plan\Internal\Fitting;
 use Rinkel\Core\Plan\Internal\Names;
 use Rinkel\Core\Plan\Internal\Neighbours;
 
@@ -77,7 +72,7 @@ final readonly class Planner
             $maker = $construction->maker($piece);
             $line = $maker->line((new LineBuilder($maker))->line($piece->pattern->tree));
 
-            return $this->set($piece, $construction, $line, $this->ring($piece, $construction, $line));
+            return (new Fitting($piece, $construction, $line))->draft();
         } catch (PartDoesNotSuit $unfit) {
             throw PieceUnreadable::at('pattern', $unfit->said(), $unfit->place());
         }
@@ -94,7 +89,7 @@ final readonly class Planner
         foreach ($draft->construction->closures() as $kind) {
             try {
                 $piece = $draft->piece->withClosure($draft->piece->closure->as($kind));
-                $drafts[$kind->id()] = $this->set($piece, $draft->construction, $draft->line, $draft->ring);
+                $drafts[$kind->id()] = (new Fitting($piece, $draft->construction, $draft->line))->draft();
             } catch (PartDoesNotSuit) {
                 // Its pattern cannot be set to the length that this closure wants.
             }
@@ -111,47 +106,5 @@ final readonly class Planner
     public function completed(Wish $wish): Piece
     {
         return $this->constructions->get($wish->construction)->completed($wish);
-    }
-
-    /**
-     * @throws PartDoesNotSuit If what is to fit would take too many parts
-     */
-    private function set(Piece $piece, Construction $construction, Line $line, Ring $ring): Draft
-    {
-        $ends = $construction->ends($piece);
-        $working = $piece->sliderCord() ?? $ends->cord;
-        $closure = $piece->closure->kind->on(
-            new Site($piece->closure, $ends, $working, $piece->knots(), $piece->findings),
-        );
-        $goal = Length::longest(Length::zero(), $closure->body($ring));
-        $setting = LineSetter::for($piece->beads)->set($line, $goal, $closure->isBound());
-
-        return new Draft(
-            $piece,
-            $line,
-            $ring,
-            $setting,
-            $closure->fasten($ring, $setting->length),
-            $goal,
-            $construction,
-        );
-    }
-
-    private function ring(Piece $piece, Construction $construction, Line $line): Ring
-    {
-        $elements = array_values(array_filter(
-            $line->elements(array_fill(0, \count($line->shares), 1)),
-            static fn (Element $element): bool => $element->length->isLongerThan(Length::zero()) || $element->stretches,
-        ));
-        $bare = $construction->ends($piece)->cord->thickness;
-
-        return new Ring(
-            $piece->wearer,
-            $piece->roomOverGirth(),
-            $piece->wraps,
-            Length::longest($bare, ...array_map(static fn (Element $box): Length => $box->thickness, $elements)),
-            Length::longest($bare, ...array_map(static fn (Element $box): Length => $box->width, $elements)),
-            $piece->askedLength(),
-        );
     }
 }

@@ -46,7 +46,8 @@ final readonly class PlanDocument
                 'length' => (string) $draft->body(),
                 'goal' => (string) $draft->goal,
                 'over' => (string) $draft->setting->over,
-                'thickness' => (string) $draft->ring->thickness,
+                'thickness' => (string) $draft->ring->profile->thick,
+                'lift' => (string) $draft->ring->lift($draft->worn()),
             ],
             'inside' => [
                 'closed' => (string) $draft->closed(),

@@ -133,7 +133,7 @@ final readonly class PieceDrawing
         $oval = new Oval(max(1.0, $around), $draft->body()->millimetres / 2, $aside);
         $turns = ($draft->piece->wraps - 1) / 2;
         $air = $width + 4;
-        $inner = new Oval(max(1.0, $around - $draft->ring->thickness->millimetres * \M_PI), 0, new Point(0, 0));
+        $inner = new Oval(max(1.0, $draft->ring->inside(Length::ofMillimetres($around * $draft->piece->wraps))->millimetres), 0, new Point(0, 0));
 
         return $this->svg(
             [

@@ -88,6 +88,11 @@ final class PartDoesNotSuit extends Refusal
         return new self(new Said('too-many-to-fit', ['most' => $most]));
     }
 
+    public static function fillInRepeat(Node $part): self
+    {
+        return self::at($part, 'fill-in-repeat');
+    }
+
     public static function fitInFit(Node $part): self
     {
         return self::at($part, 'fit-in-fit');

@@ -25,12 +25,12 @@ use Rinkel\Core\Said;
  *             | [count], "link", name, [times] | "braid", (length | "fit") | "net", rows, "every", length
  *             | "wave", steps, name, "/", [number], name, [times] | "centre", "(", part, { ",", part }, ")" | "(", part, { ",", part }, ")", times | "mirror" ;
  *     knot    = ("square" | "half", ("left" | "right") | ["double"], "overhand" | "barrel", [wraps]
- *             | ["vertical"], "lark" | "hitch" | "whip" | "interlace"), ["in", name] ;
+ *             | ["vertical"], "lark" | "hitch" | "whip" | "interlace"), ["in", name], ["fill"] ;
  *     beads   = "bead", ["by", ("value" | "colour" | "form")], [number], name, { [number], name },
  *               ["on", ("core" | "left" | "right" | "strand", number)] ;
  *     word    = "word", text, "of", name, ["between", name] ;
  *     bundle  = "bundle", name, { name }, ["/", name, { name }] ;
- *     times   = "x", (number | "fit", [share], [("more" | "less"), number]), ["alternate"] ;
+ *     times   = "x", (number | "fit", [share], [("more" | "less"), number], ["partly"]), ["alternate"] ;
  *
  * After a fault it goes on at the next comma or bracket, so that all faults are told at once.
  *
@@ -221,10 +221,10 @@ final class Parser
             if ($this->text->skip($word)) {
                 $more = $this->text->number(1, Fit::MOST_MORE);
 
-                return null === $more ? null : new Fit($share, $sign * $more);
+                return null === $more ? null : new Fit($share, $sign * $more, $this->text->skip('partly'));
             }
         }
 
-        return new Fit($share);
+        return new Fit($share, 0, $this->text->skip('partly'));
     }
 }

@@ -13,22 +13,28 @@ final readonly class Fit implements \Stringable
     public const MOST_MORE = 99;
 
     /**
-     * @param int $more repeats more than fit, fewer when negative
+     * @param int  $more   repeats more than fit, fewer when negative
+     * @param bool $partly whether the last repeat may break off between two of its parts
      */
-    public function __construct(public int $share = 1, public int $more = 0) {}
+    public function __construct(
+        public int $share = 1,
+        public int $more = 0,
+        public bool $partly = false,
+    ) {}
 
     /**
      * Returns this fit with $more repeats more, or fewer, than it has now.
      */
     public function plus(int $more): self
     {
-        return new self($this->share, max(-self::MOST_MORE, min(self::MOST_MORE, $this->more + $more)));
+        return new self($this->share, max(-self::MOST_MORE, min(self::MOST_MORE, $this->more + $more)), $this->partly);
     }
 
     public function __toString(): string
     {
         return 'fit'
             .(1 === $this->share ? '' : ' '.$this->share)
-            .(0 === $this->more ? '' : ($this->more > 0 ? ' more ' : ' less ').abs($this->more));
+            .(0 === $this->more ? '' : ($this->more > 0 ? ' more ' : ' less ').abs($this->more))
+            .($this->partly ? ' partly' : '');
     }
 }

@@ -20,6 +20,7 @@ final readonly class Knots extends Leaf implements Counted
      * @param int         $count 1 to 2000
      * @param int|null    $wraps of a knot of which turns are said, 2 to 5
      * @param string|null $cord  the pair of working cords that ties them, where there are several
+     * @param bool        $fills whether there may be more or fewer, to take what the length leaves: "6 square fill"
      */
     public function __construct(
         public int $count,
@@ -27,6 +28,7 @@ final readonly class Knots extends Leaf implements Counted
         public ?int $wraps = null,
         public ?string $cord = null,
         ?Place $place = null,
+        public bool $fills = false,
     ) {
         parent::__construct($place);
         self::hold($count, 1, self::MOST);
@@ -44,7 +46,8 @@ final readonly class Knots extends Leaf implements Counted
 
         return $this->count.' '.$this->kind->word()
             .(null === $turns ? '' : ' '.($this->wraps ?? $turns))
-            .(null === $this->cord ? '' : ' in '.$this->cord);
+            .(null === $this->cord ? '' : ' in '.$this->cord)
+            .($this->fills ? ' fill' : '');
     }
 
     public function names(): array
@@ -59,12 +62,13 @@ final readonly class Knots extends Leaf implements Counted
             $this->kind,
             $this->wraps,
             $rename($this->cord, 0),
+            fills: $this->fills,
         );
     }
 
     public function repeatsBare(): bool
     {
-        return true;
+        return !$this->fills;
     }
 
     public function count(): int
@@ -74,11 +78,25 @@ final readonly class Knots extends Leaf implements Counted
 
     public function times(int $count): self
     {
-        return new self(max(1, min(self::MOST, $count)), $this->kind, $this->wraps, $this->cord);
+        return new self(
+            max(1, min(self::MOST, $count)),
+            $this->kind,
+            $this->wraps,
+            $this->cord,
+            fills: $this->fills,
+        );
+    }
+
+    /**
+     * Returns the same run, that may have more or fewer knots or has just so many.
+     */
+    public function filling(bool $fills): self
+    {
+        return new self($this->count, $this->kind, $this->wraps, $this->cord, $this->place(), $fills);
     }
 
     public function freed(): Group
     {
-        return new Group([$this->times(1)], new Fit());
+        return new Group([$this->filling(false)->times(1)], new Fit());
     }
 }

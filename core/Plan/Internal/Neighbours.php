@@ -7,12 +7,11 @@ namespace Rinkel\Core\Plan\Internal;
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Line\Choice;
-use Rinkel\Core\Line\Element;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Neighbour;
 
 /**
- * The choices beside the one that was made: a repeat more, a repeat fewer.
+ * The choices beside the one that was made: a repeat more, a repeat fewer, each a draft of its own.
  *
  * @internal
  */
@@ -25,33 +24,34 @@ final readonly class Neighbours
      */
     public function all(): array
     {
-        $draft = $this->draft;
-        $scale = new EaseScale($draft->piece->wearer);
-        $plain = Length::sum(
-            ...array_map(static fn (Element $element): Length => $element->length, $draft->setting->elements),
+        $fitting = new Fitting($this->draft->piece, $this->draft->construction, $this->draft->line);
+
+        return array_map(
+            fn (Choice $choice): Neighbour => $this->near($choice, $fitting->at($choice->counts, $this->draft->ring)),
+            array_values(array_filter(
+                $this->draft->setting->choices,
+                static fn (Choice $choice): bool => $choice->length->isLongerThan(Length::zero()),
+            )),
+        );
+    }
+
+    private function near(Choice $choice, Draft $near): Neighbour
+    {
+        $scale = new EaseScale($near->piece->wearer);
+        $more = array_map(
+            static fn (int $there, int $now): int => $there - $now,
+            $choice->counts,
+            $this->draft->setting->counts,
         );
 
-        return array_map(static function (Choice $choice) use ($draft, $scale, $plain): Neighbour {
-            $closed = $draft->ring->inside($choice->length->plus($draft->fastened->narrow));
-
-            return new Neighbour(
-                (string) $draft->piece->pattern->tree->withMore(
-                    array_map(
-                        static fn (int $near, int $now): int => $near - $now,
-                        $choice->counts,
-                        $draft->setting->counts,
-                    ),
-                ),
-                $choice->length->minus($plain),
-                $closed,
-                $scale->zoneOf($draft->fastened->kind->slides() ? Length::longest($closed, $draft->wished()) : $closed),
-                $choice->beads,
-            );
-        }, array_values(
-            array_filter(
-                $draft->setting->choices,
-                static fn (Choice $choice): bool => $choice->length->isLongerThan(Length::zero()),
+        return new Neighbour(
+            (string) $this->draft->piece->pattern->tree->withMore($more),
+            $near->body()->minus($this->draft->body()),
+            $near->closed(),
+            $scale->zoneOf(
+                $near->fastened->kind->slides() ? Length::longest($near->closed(), $near->wished()) : $near->closed(),
             ),
-        ));
+            $choice->beads,
+        );
     }
 }

@@ -77,7 +77,7 @@ final class PracticeTest extends TestCase
             ],
         );
 
-        self::assertInches(40, 60, $plan->cuts[0]->length);
+        self::assertInches(38, 60, $plan->cuts[0]->length);
     }
 
     /**

@@ -90,7 +90,7 @@ final class LineSetterTest extends TestCase
             $wished = new Line($line->first, $line->middle, $line->after, $line->mirrored, $line->shares, [$more]);
             $setting = (new LineSetter())->set($wished, Length::ofMillimetres(160));
             self::assertSame([max(0, $plain->counts[0] + $more)], $setting->counts);
-            self::assertSame(0, $setting->spread);
+            self::assertSame([0, 0], [$setting->parts, $setting->more]);
         }
     }
 
@@ -120,32 +120,52 @@ final class LineSetterTest extends TestCase
         self::assertSame($lengths, array_reverse($lengths));
     }
 
-    public function testWhatIsLeftOverIsSpreadOnTheKnotsAtBothEnds(): void
+    /**
+     * Three beads and four knots are 83: 11 are left. Only runs that may fill take them, evenly, whole knots only.
+     */
+    public function testWhatIsLeftOverGoesWhereThePatternAllowsIt(): void
     {
-        $square = self::element('square', 2.0);
-        $line = new Line(
-            [
-                new Chunk([$square, $square]),
-                new Chunk([self::element('bead', 25.0, 'amber')], 0),
-                new Chunk([$square, $square]),
-            ],
+        $fixed = self::filling(false);
+        $setting = (new LineSetter())->set($fixed, Length::ofMillimetres(94));
+        self::assertSame([[3], 0, 83.0], [$setting->counts, $setting->more, $setting->length->millimetres]);
+
+        $filled = (new LineSetter())->set(self::filling(true), Length::ofMillimetres(94));
+        self::assertSame([[3], 3], [$filled->counts, $filled->more]);
+        self::assertEqualsWithDelta(95, $filled->length->millimetres, 1e-9);
+        self::assertSame('square', $filled->elements[4]->word());
+        $bounded = (new LineSetter())->set(self::filling(true), Length::ofMillimetres(92.9), true);
+        self::assertSame(2, $bounded->more, 'no further over than nobody notices');
+        $shorter = (new LineSetter())->set(self::filling(true), Length::ofMillimetres(81));
+        self::assertSame([[3], -1], [$shorter->counts, $shorter->more], 'at least one knot stays');
+    }
+
+    /**
+     * Stripes of three and two, 3 mm each: with 40 mm the third repeat breaks off after its first stripe, so that the
+     * piece ends as it began; a stripe is never doubled or cut.
+     */
+    public function testARepeatBreaksOffBetweenItsParts(): void
+    {
+        $stripes = array_merge(
+            array_fill(0, 3, self::element('square', 3.0)),
+            array_fill(0, 2, self::element('half left', 3.0)),
+        );
+        $line = static fn (bool $breaks, bool $mirrored = false): Line => new Line(
+            [new Chunk($stripes, 0, [], $breaks ? [3] : [])],
             [],
             [],
-            false,
+            $mirrored,
             [1],
         );
-        $setting = (new LineSetter())->set($line, Length::ofMillimetres(94));
+        $whole = (new LineSetter())->set($line(false), Length::ofMillimetres(40));
+        self::assertSame([[3], 45.0], [$whole->counts, $whole->length->millimetres]);
 
-        // Three beads and four knots are 83: 11 are left, three knots more at each end come nearest, 95.
-        self::assertSame([3], $setting->counts);
-        self::assertSame(3, $setting->spread);
-        self::assertEqualsWithDelta(95, $setting->length->millimetres, 1e-9);
-        self::assertSame('square', $setting->elements[4]->word());
-        self::assertSame(
-            2,
-            (new LineSetter())->set($line, Length::ofMillimetres(94), true)->spread,
-            'never over where that fails',
-        );
+        $partly = (new LineSetter())->set($line(true), Length::ofMillimetres(40));
+        self::assertSame([[2], 1, 39.0], [$partly->counts, $partly->parts, $partly->length->millimetres]);
+        self::assertSame('square', $partly->elements[12]->word());
+        $exact = (new LineSetter())->set($line(true), Length::ofMillimetres(45));
+        self::assertSame([[3], 0], [$exact->counts, $exact->parts]);
+        $mirrored = (new LineSetter())->set($line(true, true), Length::ofMillimetres(40));
+        self::assertSame(0, $mirrored->parts, 'not in the middle of a mirrored piece');
     }
 
     public function testBareCordTakesWhatIsLeft(): void
@@ -205,6 +225,14 @@ final class LineSetterTest extends TestCase
         self::assertEqualsWithDelta(46, $setting->choices[1]->length->millimetres, 1e-9);
     }
 
+    private static function filling(bool $fills): Line
+    {
+        $square = self::element('square', 2.0);
+        $run = new Chunk([$square, $square], null, [], [], $fills);
+
+        return new Line([$run, new Chunk([self::element('bead', 25.0, 'amber')], 0), $run], [], [], false, [1]);
+    }
+
     /**
      * @param list<float> $lengths
      * @param list<int>   $shares
@@ -257,7 +285,7 @@ final class LineSetterTest extends TestCase
                 $high = min($high, ($count + 1) * $lengths[$i] / $shares[$i]);
                 $length += $count * $lengths[$i];
             }
-            if ($low < $high - 1e-9 && (!$atMost || $length <= $wished + 1e-9 || 0 === array_sum($counts))) {
+            if ($low < $high - 1e-9 && (!$atMost || $length <= $wished + max(2.0, 0.015 * $wished) + 1e-9 || 0 === array_sum($counts))) {
                 $best = min($best, abs($length - $wished));
             }
             for ($i = 0; $i < \count($counts) && ++$counts[$i] > $most; ++$i) {

@@ -51,8 +51,8 @@ final class JudgementTest extends TestCase
             'band-too-long',
             Severity::Stop,
             'plain',
+            ['pattern' => '63 square'],
             ['pattern' => '62 square'],
-            ['pattern' => '61 square'],
         ];
         // 56 knots: open = 156.24 + 2 T - 11.16 - 3 pi: 200 needs T of 32.18.
         yield 'cannot open' => [
@@ -234,15 +234,15 @@ final class JudgementTest extends TestCase
             'elastic-over-stretched',
             Severity::Stop,
             'stretch',
-            ['wearer.hand' => '237 mm', 'pattern' => '25 bead round'],
-            ['wearer.hand' => '236 mm', 'pattern' => '25 bead round'],
+            ['wearer.hand' => '235 mm', 'pattern' => '25 bead round'],
+            ['wearer.hand' => '234 mm', 'pattern' => '25 bead round'],
         ];
         yield 'too tight' => [
             'fit-too-tight',
             Severity::Warn,
             'stretch',
-            ['pattern' => '23 bead round'],
             ['pattern' => '24 bead round'],
+            ['pattern' => '25 bead round'],
         ];
         yield 'too loose' => [
             'fit-too-loose',

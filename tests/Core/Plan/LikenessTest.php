@@ -62,7 +62,7 @@ final class LikenessTest extends TestCase
     public static function provideScales(): iterable
     {
         foreach (Constructions::all()->ids() as $construction) {
-            yield $construction.' much larger' => [$construction, 1.75];
+            yield $construction.' larger' => [$construction, 1.25];
             yield $construction.' four fifths' => [$construction, 0.8];
         }
     }

@@ -60,7 +60,9 @@ final readonly class KnotsReader implements PartReader
             }
         }
 
-        return new Knots($count, $kind, $wraps, $cord, $text->since($start));
+        $fills = $text->skip('fill');
+
+        return new Knots($count, $kind, $wraps, $cord, $text->since($start), $fills);
     }
 
     /**

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Geometry;
+
+/**
+ * Where one is on an ellipse after a share of the way around it, counter-clockwise from its widest point on.
+ */
+final readonly class EllipseArcs
+{
+    private const STEPS = 120;
+
+    /** Length of the way around, in half heights. */
+    public float $around;
+
+    /** @var non-empty-list<float> share of the way up to each step of the angle */
+    private array $shares;
+
+    /**
+     * @param float $ratio of its width to its height
+     */
+    public function __construct(public float $ratio)
+    {
+        $arcs = [0.0];
+        $step = 2 * \M_PI / self::STEPS;
+        for ($i = 0; $i < self::STEPS; ++$i) {
+            $chord = hypot($ratio * (cos(($i + 1) * $step) - cos($i * $step)), sin(($i + 1) * $step) - sin($i * $step));
+            $arcs[] = $arcs[$i] + $chord * (1 + $step ** 2 / 24);
+        }
+        $this->around = $arcs[self::STEPS];
+        $this->shares = array_map(fn (float $arc): float => $arc / $this->around, $arcs);
+    }
+
+    /**
+     * Returns the angle of the ellipse's own parameter after a share of the way; it begins anew after each turn.
+     */
+    public function angle(float $share): float
+    {
+        $share -= floor($share);
+        if (1.0 === $this->ratio) {
+            return 2 * \M_PI * $share;
+        }
+        // The way is nearly even in the angle, so that the step is at most a few from where it would be on a circle.
+        $step = min(self::STEPS - 1, (int) ($share * self::STEPS));
+        while ($step > 0 && ($this->shares[$step] ?? 0.0) > $share) {
+            --$step;
+        }
+        while ($step < self::STEPS - 1 && ($this->shares[$step + 1] ?? 1.0) <= $share) {
+            ++$step;
+        }
+        [$from, $to] = [$this->shares[$step] ?? 0.0, $this->shares[$step + 1] ?? 1.0];
+
+        return 2 * \M_PI * ($step + ($share - $from) / ($to - $from)) / self::STEPS;
+    }
+}
