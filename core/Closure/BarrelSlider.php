@@ -9,6 +9,7 @@ use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\Kind\Barrel;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Remark\Step;
 
@@ -44,7 +45,15 @@ final readonly class BarrelSlider implements Closure
 
     public function body(Ring $ring): Length
     {
-        return $ring->atSkin()->minus($this->narrow($this->tail($ring)));
+        if (null === $this->wish->shows) {
+            return $ring->atSkin()->minus($this->narrow($this->tail($ring)));
+        }
+        // A body with two knots needs tails of half of what opens it, and with those it must still be worn as wished.
+        $most = $this->isDouble && null === $this->wish->tail
+            ? $ring->wished()->times(2)->minus($ring->overHand())->minus($this->sliding->pitch->times(2))
+            : $ring->wished()->minus($this->narrow($this->wish->tail ?? $this->short()));
+
+        return $this->wish->shows->body($ring, $most);
     }
 
     public function isBound(): bool
@@ -70,9 +79,8 @@ final readonly class BarrelSlider implements Closure
             $this->wish->kind,
             $this->narrow($tail),
             $short->plus($tail),
-            $short->plus($tail)->plus(SquareKnotSlider::tailEnd()->times(2)),
-            $double ? $this->sliding->use->times(2) : $this->sliding->use->plus($this->stop->use),
-            BarrelKnot::tyingEnd(),
+            $this->end($short, $this->sliding),
+            $this->end($tail, $double ? $this->sliding : $this->stop),
             tail: $tail,
             length: $this->sliding->pitch,
             steps: [new Step($double ? 'double-barrel' : 'single-barrel', [
@@ -84,6 +92,16 @@ final readonly class BarrelSlider implements Closure
                 'wide' => $short->plus($tail),
             ])],
         );
+    }
+
+    /**
+     * Returns one end: its tail, a knot, and what is threaded back to tie that.
+     */
+    private function end(Length $tail, Tied $knot): EndTake
+    {
+        $straight = $tail->plus(SquareKnotSlider::tailEnd());
+
+        return EndTake::wanting(new Take($straight, $knot->use), BarrelKnot::tyingEnd()->minus(SquareKnotSlider::tailEnd()));
     }
 
     /**

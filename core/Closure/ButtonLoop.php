@@ -7,9 +7,12 @@ namespace Rinkel\Core\Closure;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Remark\Check;
@@ -17,9 +20,9 @@ use Rinkel\Core\Remark\Severity;
 use Rinkel\Core\Remark\Step;
 
 /**
- * A button through a loop. The loop's opening goes around the button lying in it, 2 (diameter + edge), and a little
+ * A button through a loop. The loop's opening goes around the button standing in it on its edge, by its form, and a little
  * ease by the cord's stiffness; flat it is half of that. The ring counts from the button's shank to the far inside end
- * of the loop.
+ * of the loop, with the knot that bounds it. A loop is shorter inside than along its middle by pi times its thickness.
  *
  * Each further loop adds its flat length and a knot, and with them a size. A loop made of knots has a whole number of
  * vertical lark's heads, tied half with one end and half with the other, so that it may come out a little larger than
@@ -30,6 +33,11 @@ final readonly class ButtonLoop implements Closure
     /** Beyond this share over the button a loop lets it slip out again (judgement). */
     private const SLIPS = 0.25;
 
+    private Cord $cord;
+
+    /** Strands that the loop is made of: one folds back, of two each goes half around. */
+    private int $strands;
+
     /**
      * @param Tied      $knot between two loops, and where the loop begins
      * @param Tied|null $head one of the vertical lark's heads of a knotted loop
@@ -37,17 +45,20 @@ final readonly class ButtonLoop implements Closure
     private function __construct(
         private ClosureWish $wish,
         private Finding $button,
-        private Cord $cord,
+        private CordUse $ends,
         private Tied $knot,
         private ?Tied $head = null,
-    ) {}
+    ) {
+        $this->cord = $ends->cord;
+        $this->strands = min(2, $ends->count);
+    }
 
     public static function on(Site $site): self
     {
         return new self(
             $site->wish,
             $site->finding(FindingKind::Button),
-            $site->ends->cord,
+            $site->ends,
             $site->stop(),
             $site->wish->knotted ? $site->book->around(
                 new VerticalLarksHead(),
@@ -59,7 +70,7 @@ final readonly class ButtonLoop implements Closure
 
     public function body(Ring $ring): Length
     {
-        return $ring->wished()->minus($this->flat());
+        return $ring->wished()->minus($this->near());
     }
 
     public function isBound(): bool
@@ -82,24 +93,23 @@ final readonly class ButtonLoop implements Closure
 
     public function fasten(Ring $ring, Length $body): Fastened
     {
+        $step = $this->flat()->plus($this->knot->pitch);
         $sizes = array_map(
-            fn (int $loop): Length => $this->flat()->plus($this->flat()->plus($this->knot->pitch)->times($loop)),
+            fn (int $loop): Length => $this->near()->plus($step->times($loop)),
             range(0, $this->wish->loops - 1),
         );
-        $far = $sizes[\count($sizes) - 1];
+        $straight = $this->middle()->times($this->wish->loops / $this->strands);
 
         return new Fastened(
             $this->wish->kind,
             $sizes[0],
-            $far,
-            $far->times(2),
-            $this->knot->use->times($this->wish->loops + 1)->plus(
-                $this->head?->use->times($this->heads() * $this->wish->loops) ?? Length::zero(),
-            ),
-            Length::zero(),
+            $sizes[\count($sizes) - 1],
+            EndTake::held(new Take($straight, $this->knot->use->times($this->wish->loops))),
+            EndTake::held(Take::knots($this->knot->use)),
+            heads: $this->head?->use->times($this->heads() * $this->wish->loops),
             length: $this->flat(),
             sizes: $sizes,
-            checks: $this->checks(),
+            checks: [...$this->checks(), ...$this->shank()],
             steps: [new Step(null === $this->head ? 'loop' : 'loop-knotted', [
                 'button' => $this->button->length->written(Unit::Millimetre),
                 'edge' => $this->button->width->written(Unit::Millimetre),
@@ -107,6 +117,8 @@ final readonly class ButtonLoop implements Closure
                 'flat' => $this->flat()->written(Unit::Millimetre),
                 'loops' => $this->wish->loops,
                 'heads' => $this->heads(),
+                'wide' => ($this->head->width ?? Length::zero())->written(Unit::Millimetre),
+                'bound' => $this->knot->pitch->written(Unit::Millimetre),
             ])],
             findings: [$this->button],
         );
@@ -114,7 +126,16 @@ final readonly class ButtonLoop implements Closure
 
     private function around(): Length
     {
-        return $this->button->length->plus($this->button->width)->times(2);
+        return $this->button->form->around($this->button->length, $this->button->width);
+    }
+
+    /**
+     * Returns how far the nearest loop reaches from the body: it lies flat, behind the knot that bounds it; one of knots
+     * begins at the body.
+     */
+    private function near(): Length
+    {
+        return null === $this->head ? $this->flat()->plus($this->knot->pitch) : $this->flat();
     }
 
     private function flat(): Length
@@ -123,12 +144,27 @@ final readonly class ButtonLoop implements Closure
     }
 
     /**
-     * Returns the loop's opening as it is made: as the maker chose, else as the button needs; of whole knots when
-     * knotted.
+     * Returns what the loop opens inside as it is made: as the maker chose, else as the button needs; of whole knots
+     * when knotted.
      */
     private function loop(): Length
     {
-        return null === $this->head ? $this->asked() : $this->head->pitch->times($this->heads());
+        return null === $this->head ? $this->asked() : $this->middle()->minus($this->thick());
+    }
+
+    /**
+     * Returns the loop along its middle: longer than inside by pi times its thickness.
+     */
+    private function middle(): Length
+    {
+        return null === $this->head
+            ? $this->asked()->plus($this->thick())
+            : $this->head->pitch->times($this->heads());
+    }
+
+    private function thick(): Length
+    {
+        return ($this->head->width ?? $this->cord->thickness)->times(\M_PI);
     }
 
     private function asked(): Length
@@ -138,7 +174,24 @@ final readonly class ButtonLoop implements Closure
 
     private function heads(): int
     {
-        return null === $this->head ? 0 : (int) ceil($this->asked()->ratioTo($this->head->pitch) - 1e-9);
+        $middle = $this->asked()->plus($this->thick());
+
+        return null === $this->head ? 0 : (int) ceil($middle->ratioTo($this->head->pitch) - 1e-9);
+    }
+
+    /**
+     * @return list<Check>
+     */
+    private function shank(): array
+    {
+        $cords = array_fill(0, max(1, $this->ends->count), $this->cord);
+        $short = (new Hole($this->button->inside))->shortfall($cords);
+
+        return $short->isZero() ? [] : [new Check('shank-too-small', Severity::Stop, [
+            'hole' => $this->button->inside->written(Unit::Millimetre),
+            'cords' => $this->ends->count,
+            'needed' => $this->button->inside->plus($short)->written(Unit::Millimetre),
+        ])];
     }
 
     /**

@@ -55,9 +55,8 @@ final readonly class Clasp implements Closure
             $this->kind,
             $this->fixed(),
             $this->fixed()->plus($chain),
-            Length::zero(),
-            Length::zero(),
-            Length::zero(),
+            EndTake::held(),
+            EndTake::held(),
             length: $this->fixed(),
             checks: [...$this->toggle(), ...$this->ends()],
             steps: [

@@ -6,6 +6,7 @@ namespace Rinkel\Core\Closure;
 
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
@@ -47,13 +48,16 @@ final readonly class ClosedRing implements Closure
 
     public function fasten(Ring $ring, Length $body): Fastened
     {
+        $end = null === $this->knot
+            ? EndTake::wanting(Take::none(), EndTake::glued())
+            : EndTake::wanting(Take::knots($this->knot->use), Length::ofCentimetres(10));
+
         return new Fastened(
             $this->wish->kind,
             $this->gap(),
             $this->gap(),
-            Length::zero(),
-            $this->knot?->use->times(2) ?? Length::zero(),
-            null === $this->knot ? Length::zero() : Length::ofCentimetres(10),
+            $end,
+            $end,
             length: $this->gap(),
             checks: null === $this->knot ? $this->magnet() : $this->stretch($ring, $body),
             steps: [new Step('closed-ring', ['gap' => $this->gap()])],

@@ -19,6 +19,7 @@ final readonly class ClosureWish
      * @param int          $loops    loops behind each other, each a further size
      * @param list<string> $findings short names of its findings, in order
      * @param bool         $knotted  whether a loop is made of vertical lark's heads, not of bare cord
+     * @param Shows|null   $shows    of a slider when worn; null is a body that shuts to the skin
      * @param bool         $glued    whether glue goes on the cords that a slider runs on, or the knot on elastic
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class ClosureWish
         public array $findings = [],
         public bool $glued = false,
         public bool $knotted = false,
+        public ?Shows $shows = null,
     ) {}
 
     /**
@@ -46,6 +48,7 @@ final readonly class ClosureWish
             $findings,
             $this->glued,
             $this->knotted,
+            $this->shows,
         );
     }
 
@@ -63,6 +66,7 @@ final readonly class ClosureWish
             $this->findings,
             $this->glued,
             $this->knotted,
+            $this->shows,
         );
     }
 }

@@ -17,10 +17,10 @@ final readonly class Fastened
     /**
      * @param Length        $narrow   smallest gap between the body's ends
      * @param Length        $wide     widest gap; equal to the smallest where nothing moves
-     * @param Length        $tails    straight cord for both ends together, of each cord that carries the closure
-     * @param Length        $knots    what its knots take of each such cord, both ends together
-     * @param Length        $end      free end that tying it needs at each end, where that is more than what any end is held by
+     * @param EndTake       $start    what it takes of each cord that carries it, where the piece begins
+     * @param EndTake       $finish   likewise where the piece ends
      * @param Length|null   $own      what knots take of a cord of its own, both halves together
+     * @param Length|null   $heads    what knots take that the working cord ties, both its ends together
      * @param Length|null   $tail     one tail, where there are such
      * @param list<Length>  $sizes    gaps of a closure with several fixed sizes, smallest first
      * @param list<Check>   $checks
@@ -31,10 +31,10 @@ final readonly class Fastened
         public ClosureKind $kind,
         public Length $narrow,
         public Length $wide,
-        public Length $tails,
-        public Length $knots,
-        public Length $end,
+        public EndTake $start,
+        public EndTake $finish,
         public ?Length $own = null,
+        public ?Length $heads = null,
         public ?Length $tail = null,
         public ?Length $length = null,
         public array $sizes = [],

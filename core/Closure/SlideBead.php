@@ -7,6 +7,7 @@ namespace Rinkel\Core\Closure;
 use Rinkel\Core\Fit\Lie;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\Hole;
@@ -33,7 +34,9 @@ final readonly class SlideBead implements Closure
 
     public function body(Ring $ring): Length
     {
-        return $ring->atSkin()->minus($this->bead->length);
+        return null === $this->wish->shows
+            ? $ring->atSkin()->minus($this->bead->length)
+            : $this->wish->shows->body($ring, $ring->wished()->minus($this->bead->length));
     }
 
     public function isBound(): bool
@@ -52,13 +55,14 @@ final readonly class SlideBead implements Closure
             ? SquareKnotSlider::openingTo($this->bead->length, $ring->overHand()->minus($body))
             : SquareKnotSlider::withTails($this->bead->length, $this->wish->tail);
 
+        $end = EndTake::tail(new Take($slider->tail->plus(SquareKnotSlider::tailEnd()), $this->stop->use));
+
         return new Fastened(
             $this->wish->kind,
             $slider->closedGap(),
             $slider->openGap(),
-            $slider->tail->plus(SquareKnotSlider::tailEnd())->times(2),
-            $this->stop->use->times(2),
-            Length::zero(),
+            $end,
+            $end,
             tail: $slider->tail,
             length: $slider->length,
             checks: $this->checks(),

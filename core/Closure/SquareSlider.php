@@ -7,6 +7,7 @@ namespace Rinkel\Core\Closure;
 use Rinkel\Core\Fit\Lie;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Remark\Check;
@@ -35,7 +36,9 @@ final readonly class SquareSlider implements Closure
 
     public function body(Ring $ring): Length
     {
-        return $ring->atSkin()->minus($this->length());
+        return null === $this->wish->shows
+            ? $ring->atSkin()->minus($this->length())
+            : $this->wish->shows->body($ring, $ring->wished()->minus($this->length()));
     }
 
     public function isBound(): bool
@@ -62,16 +65,17 @@ final readonly class SquareSlider implements Closure
             new Remedy('closure.knots', self::SECURE),
         )] : [];
 
+        $end = EndTake::tail(new Take($slider->tail->plus(SquareKnotSlider::tailEnd()), $this->stop->use));
+
         return new Fastened(
             $this->wish->kind,
             $slider->closedGap(),
             $slider->openGap(),
-            $slider->tail->plus(SquareKnotSlider::tailEnd())->times(2),
-            $this->stop->use->times(2),
-            Length::zero(),
+            $end,
+            $end,
             $this->knot->use->times(2 * $this->wish->knots),
-            $slider->tail,
-            $slider->length,
+            tail: $slider->tail,
+            length: $slider->length,
             checks: $few,
             steps: [
                 new Step('slider-length', [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure;
 
 use Rinkel\Core\Fit\Ring;
+use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Remedy;
@@ -52,13 +53,14 @@ final readonly class Ties implements Closure
             ]
             : [];
 
+        $end = EndTake::tail(Take::straight($tail->plus($this->gap()->times(0.5))));
+
         return new Fastened(
             $this->wish->kind,
             $this->gap(),
             $this->gap(),
-            $tail->times(2)->plus($this->gap()),
-            Length::zero(),
-            Length::zero(),
+            $end,
+            $end,
             tail: $tail,
             checks: $short,
             steps: [new Step('ties', ['tail' => $tail, 'gap' => $this->gap()])],

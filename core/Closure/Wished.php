@@ -24,6 +24,9 @@ enum Wished: string
     /** How wide a loop lies flat; kept as a tail. */
     case Opening = 'opening';
 
+    /** What shows of it when it is worn. */
+    case Shows = 'shows';
+
     /** What it is made of. */
     case Findings = 'findings';
 

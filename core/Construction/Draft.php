@@ -31,12 +31,15 @@ final readonly class Draft
     ) {}
 
     /**
-     * Returns whether the piece is two halves hung on a finding in the middle.
+     * Returns whether the piece is two halves hung on a finding: with something on either side of it. At one end of the
+     * piece it is a part of the closure.
      */
     public function isHalved(): bool
     {
-        foreach ($this->setting->elements as $element) {
-            if (ElementKind::Focal === $element->kind && isset($this->piece->findings[$element->name])) {
+        $last = \count($this->setting->elements) - 1;
+        foreach ($this->setting->elements as $i => $element) {
+            $hangs = ElementKind::Focal === $element->kind && isset($this->piece->findings[$element->name]);
+            if ($hangs && $i > 0 && $i < $last) {
                 return true;
             }
         }

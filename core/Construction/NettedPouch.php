@@ -76,7 +76,7 @@ final readonly class NettedPouch implements Construction
 
     public function roles(Draft $draft): array
     {
-        return [Role::foldedAtStart('mesh', $draft->piece->cord('mesh')->count)];
+        return [Role::spreading('mesh', $draft->piece->cord('mesh')->count)];
     }
 
     public function ends(Piece $piece): CordUse

@@ -7,50 +7,46 @@ namespace Rinkel\Core\Construction;
 use Rinkel\Core\Measure\Length;
 
 /**
- * What one kind of cord does in a piece, as far as cutting goes.
+ * What one kind of cord does in a piece, as far as cutting goes: a cord in one run has one leg, a folded one has two.
  */
 final readonly class Role
 {
     /**
-     * @param string       $name    of the role, as in the piece's cords
-     * @param int          $count   how many are cut
-     * @param list<string> $lanes   what one of them runs along: its role once, twice when folded, or its two unlike ends
-     * @param bool         $carries whether its ends make the closure
-     * @param bool         $halved  whether it runs along one half of the piece only
-     * @param bool         $folded  whether it is folded
-     * @param float        $twist   how many times its tails' length it takes where they are twisted
-     * @param Length|null  $spare   what each end needs besides, when it is not held and tied
+     * @param string              $name  of the role, as in the piece's cords
+     * @param int                 $count how many are cut
+     * @param non-empty-list<Leg> $legs  one or two
+     * @param bool                $ties  whether it ties what a closure has knotted with a working cord
+     * @param Length|null         $spare what each free end needs, when it is not held and tied
      */
     private function __construct(
         public string $name,
         public int $count,
-        public array $lanes,
-        public bool $carries,
-        public bool $halved = false,
-        public bool $folded = false,
+        public array $legs,
+        public bool $ties = false,
         public ?Length $spare = null,
-        public float $twist = 1.0,
     ) {}
 
     public static function single(string $name, int $count, bool $carries): self
     {
-        return new self($name, $count, [$name], $carries);
+        return new self($name, $count, [new Leg([$name], opens: $carries, closes: $carries)]);
     }
 
     /**
-     * Returns a cord folded at its middle that works with both halves.
+     * Returns a cord folded where the piece begins that works along it with both ends, which may do unlike things.
      */
-    public static function folded(string $name, int $count = 1): self
+    public static function folded(string $name, bool $ties = true): self
     {
-        return new self($name, $count, [$name, $name], false, folded: true);
+        return new self($name, 1, self::sides($name), $ties);
     }
 
     /**
      * Returns cords of which each is folded on the focal and works along its half of the piece with both its ends.
      */
-    public static function halved(string $name, int $count, bool $carries): self
+    public static function halved(string $name, int $count, bool $carries, bool $ties = false): self
     {
-        return new self($name, $count, [$name, $name], $carries, true, true);
+        $leg = new Leg([$name], true, closes: $carries);
+
+        return new self($name, $count, [$leg, $leg], $ties);
     }
 
     /**
@@ -58,7 +54,20 @@ final readonly class Role
      */
     public static function foldedAtStart(string $name, int $count = 1): self
     {
-        return new self($name, $count, [$name, $name], true, folded: true);
+        $leg = new Leg([$name], opens: true, closes: true);
+
+        return new self($name, $count, [$leg, $leg]);
+    }
+
+    /**
+     * Returns cords folded in the middle of the piece, one end of each running to either side and making the closure
+     * there.
+     */
+    public static function spreading(string $name, int $count): self
+    {
+        $leg = new Leg([$name], closes: true);
+
+        return new self($name, $count, [$leg, $leg]);
     }
 
     /**
@@ -66,7 +75,10 @@ final readonly class Role
      */
     public static function unevenly(string $name, string $long, string $short): self
     {
-        return new self($name, 1, [$long, $short], true, folded: true);
+        return new self($name, 1, [
+            new Leg([$long], opens: true, closes: true),
+            new Leg([$short], opens: true, closes: true),
+        ]);
     }
 
     /**
@@ -78,13 +90,23 @@ final readonly class Role
     public static function ofBand(Draft $draft, string ...$pairs): array
     {
         $count = $draft->piece->cord('core')->count;
+        $first = $pairs[0] ?? '';
 
         return $draft->isHalved()
             ? [
                 self::halved('core', 2 * intdiv($count + 1, 2), true),
-                ...array_map(static fn (string $pair): self => self::halved($pair, 2, false), array_values($pairs)),
+                ...array_map(
+                    static fn (string $pair): self => self::halved($pair, 2, false, $pair === $first),
+                    array_values($pairs),
+                ),
             ]
-            : [self::single('core', $count, true), ...array_map(self::folded(...), array_values($pairs))];
+            : [
+                self::single('core', $count, true),
+                ...array_map(
+                    static fn (string $pair): self => self::folded($pair, $pair === $first),
+                    array_values($pairs),
+                ),
+            ];
     }
 
     /**
@@ -92,7 +114,7 @@ final readonly class Role
      */
     public static function loose(string $name, int $count, Length $spare): self
     {
-        return new self($name, $count, [$name], false, spare: $spare);
+        return new self($name, $count, [new Leg([$name])], spare: $spare);
     }
 
     /**
@@ -102,6 +124,29 @@ final readonly class Role
      */
     public static function atEachEnd(string $name): self
     {
-        return new self($name, 2, [$name], true, true, true, twist: hypot(1, \M_PI / 6));
+        $leg = new Leg([$name], true, closes: true, share: 0.5, twist: hypot(1, \M_PI / 6));
+
+        return new self($name, 2, [$leg, $leg]);
+    }
+
+    public function isFolded(): bool
+    {
+        return \count($this->legs) > 1;
+    }
+
+    /**
+     * Returns the name under which an element keeps what only one end of a folded cord takes.
+     */
+    public static function side(string $name, bool $right): string
+    {
+        return $name.($right ? ' right' : ' left');
+    }
+
+    /**
+     * @return array{Leg, Leg}
+     */
+    private static function sides(string $name): array
+    {
+        return [new Leg([$name, self::side($name, false)]), new Leg([$name, self::side($name, true)])];
     }
 }

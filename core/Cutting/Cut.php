@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Cutting;
 
-use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
@@ -13,15 +12,20 @@ use Rinkel\Core\Measure\Unit;
  * One cord to cut, some number of times, with the split of where its length goes.
  *
  * The parts add up to the cut length. The margin lies on what knots consume only: straight runs are geometry, and each
- * free end has its handling length already.
+ * free end has its handling length already. It is what keeps the risk of running short to what the maker accepts.
  */
 final readonly class Cut
 {
-    /** Share added to what knots consume, against the spread between makers (common practice: cut too much rather than too little). */
-    public const MARGIN = 0.15;
+    /** Legs that differ by less, in mm, are folded at their middle. */
+    private const ALIKE = 1.0;
 
     /**
-     * @param array<string, Length> $parts straight, knots, closure, ends, margin, rounding; only those that are there
+     * @param array<string, Length> $parts   straight, knots, closure, ends, margin, rounding; only those that are there
+     * @param Length|null           $fold    from the tip of the shorter end, where a folded cord's halves differ
+     * @param Length|null           $begin   from either tip, where the body of a cord in one run begins
+     * @param float                 $spread  of what knots take of it, as a standard deviation of its logarithm
+     * @param int                   $percent of margin on what knots take
+     * @param int                   $oneIn   so many pieces runs short
      */
     private function __construct(
         public string $role,
@@ -30,32 +34,36 @@ final readonly class Cut
         public bool $folded,
         public array $parts,
         public Length $length,
+        public ?Length $fold,
+        public ?Length $begin,
+        public float $spread,
+        public int $percent,
+        public int $oneIn,
     ) {}
 
     /**
      * Returns the cut, rounded up to the step of $unit.
      *
-     * @param bool   $folded  whether the cord is folded at its middle and works with both halves
-     * @param Take   $body    what the piece takes of it
-     * @param Take   $closure what its closure takes
-     * @param Length $end     what each free end needs to be held and tied
+     * @param non-empty-list<CutLeg> $legs   one, or the two of a folded cord
+     * @param float                  $spread of what knots take, as a standard deviation of its logarithm
      */
     public static function of(
         string $role,
         int $count,
         Cord $cord,
-        bool $folded,
         Unit $unit,
-        Take $body,
-        Take $closure,
-        Length $end,
+        array $legs,
+        float $spread,
+        Risk $risk,
     ): self {
+        $knots = Length::sum(...array_map(static fn (CutLeg $leg): Length => $leg->knots(), $legs));
+        $margin = $knots->times($risk->margin($spread));
         $parts = [
-            'straight' => $body->straight,
-            'knots' => $body->knots,
-            'closure' => $closure->total(),
-            'ends' => $end->times(2),
-            'margin' => $body->knots->plus($closure->knots)->times(self::MARGIN),
+            'straight' => Length::sum(...array_map(static fn (CutLeg $leg): Length => $leg->body->straight, $legs)),
+            'knots' => Length::sum(...array_map(static fn (CutLeg $leg): Length => $leg->body->knots, $legs)),
+            'closure' => Length::sum(...array_map(static fn (CutLeg $leg): Length => $leg->closure->total(), $legs)),
+            'ends' => Length::sum(...array_map(static fn (CutLeg $leg): Length => $leg->free, $legs)),
+            'margin' => $margin,
         ];
         $needed = Length::sum(...array_values($parts));
         $length = $needed->roundedUpTo($unit->cutStep());
@@ -65,18 +73,30 @@ final readonly class Cut
             $role,
             $count,
             $cord,
-            $folded,
+            \count($legs) > 1,
             array_filter($parts, static fn (Length $part): bool => !$part->isZero()),
             $length,
+            isset($legs[1]) ? self::fold([$legs[0], $legs[1]], $knots, $margin) : null,
+            isset($legs[1]) || $legs[0]->lead->isZero() ? null : $legs[0]->lead,
+            $spread,
+            (int) round(100 * $risk->margin($spread)),
+            $risk->oneIn,
         );
     }
 
     /**
-     * Returns what a maker needs of each free end to hold it and tie with it (75 mm, common practice).
+     * Returns how long the shorter end is, its share of the margin with it, null when both are alike.
+     *
+     * @param array{CutLeg, CutLeg} $legs
      */
-    public static function handling(): Length
+    private static function fold(array $legs, Length $knots, Length $margin): ?Length
     {
-        return Length::ofMillimetres(75);
+        [$short, $long] = $legs[0]->needed()->isLongerThan($legs[1]->needed()) ? [$legs[1], $legs[0]] : $legs;
+        $share = $knots->isZero() ? 0.0 : $short->knots()->ratioTo($knots);
+
+        return $long->needed()->minus($short->needed())->millimetres < self::ALIKE
+            ? null
+            : $short->needed()->plus($margin->times($share));
     }
 
     public function total(): Length

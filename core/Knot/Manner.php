@@ -26,4 +26,12 @@ enum Manner
 
     /** Loops of rope through each other. */
     case Woven;
+
+    /**
+     * Returns whether such knots are pushed together, so that their length is a matter of the hand.
+     */
+    public function isPushed(): bool
+    {
+        return self::Paired === $this || self::Hitched === $this;
+    }
 }

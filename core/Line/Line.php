@@ -59,6 +59,22 @@ final readonly class Line
     }
 
     /**
+     * Returns one repeat of a fit.
+     *
+     * @return list<Element>
+     */
+    public function repeat(int $fit): array
+    {
+        foreach ([...$this->first, ...$this->after] as $chunk) {
+            if ($fit === $chunk->fit) {
+                return $chunk->elements;
+            }
+        }
+
+        return [];
+    }
+
+    /**
      * Returns what may break off: a mirrored line may not, or it would do so in its middle.
      */
     public function breaking(): ?Chunk

@@ -23,6 +23,7 @@ final readonly class Finding
     /**
      * @param Length|null $ownLength as measured, null for what is usual with its kind; the other two likewise
      * @param int|null    $stock     how many there are, null when that is not kept
+     * @param ButtonForm  $form      of a button
      */
     private function __construct(
         public FindingKind $kind,
@@ -31,6 +32,7 @@ final readonly class Finding
         public ?Length $ownInside,
         public bool $nickel,
         public ?int $stock,
+        public ButtonForm $form,
     ) {
         [$length, $width, $inside] = $kind->usualSizes();
         $this->length = $ownLength ?? $length;
@@ -45,8 +47,9 @@ final readonly class Finding
         ?Length $inside = null,
         bool $nickel = false,
         ?int $stock = null,
+        ButtonForm $form = ButtonForm::Coin,
     ): self {
-        return new self($kind, $length, $width, $inside, $nickel, $stock);
+        return new self($kind, $length, $width, $inside, $nickel, $stock, $form);
     }
 
     /**

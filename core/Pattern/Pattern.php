@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Pattern;
 
 use Rinkel\Core\Knot\KnownKnots;
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Internal\Lexer;
 use Rinkel\Core\Pattern\Internal\Parser;
@@ -12,6 +13,7 @@ use Rinkel\Core\Pattern\Internal\PartReaders;
 use Rinkel\Core\Pattern\Internal\TokenKind;
 use Rinkel\Core\Pattern\Node\Bracket;
 use Rinkel\Core\Pattern\Node\Fit;
+use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Group;
 
 /**
@@ -64,6 +66,44 @@ final readonly class Pattern implements \Stringable
             yield $part;
             yield from $part instanceof Bracket ? self::inside($part->parts()) : [];
         }
+    }
+
+    /**
+     * Returns this pattern with each gap as long as $change says; null when one would be nothing.
+     *
+     * @param callable(Length): ?Length $change
+     */
+    public function everyGap(callable $change): ?self
+    {
+        $parts = self::gaps($this->parts, $change);
+
+        return null === $parts ? null : new self($parts);
+    }
+
+    /**
+     * @param non-empty-list<Node>      $parts
+     * @param callable(Length): ?Length $change
+     *
+     * @return non-empty-list<Node>|null
+     */
+    private static function gaps(array $parts, callable $change): ?array
+    {
+        $changed = [];
+        foreach ($parts as $part) {
+            if ($part instanceof Gap && null !== $part->length) {
+                $length = $change($part->length);
+                $part = null === $length ? null : new Gap($length);
+            } elseif ($part instanceof Bracket) {
+                $inside = self::gaps($part->parts(), $change);
+                $part = null === $inside ? null : $part->with($inside);
+            }
+            if (null === $part) {
+                return null;
+            }
+            $changed[] = $part;
+        }
+
+        return $changed;
     }
 
     /**

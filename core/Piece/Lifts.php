@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Piece;
 
 use Rinkel\Core\Piece\Lift\FromVersion1;
+use Rinkel\Core\Piece\Lift\FromVersion2;
 
 /**
  * Brings a document of an older version of the open format up to the present one, a version at a time, so that what was
@@ -19,6 +20,12 @@ final class Lifts
      */
     public static function lifted(array $document): array
     {
-        return 1 === ($document['version'] ?? null) ? (new FromVersion1())->lift($document) : $document;
+        $version = $document['version'] ?? null;
+
+        return match ($version) {
+            1 => (new FromVersion2())->lift((new FromVersion1())->lift($document)),
+            2 => (new FromVersion2())->lift($document),
+            default => $document,
+        };
     }
 }

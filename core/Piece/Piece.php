@@ -37,7 +37,9 @@ final readonly class Piece
 
     /** Room over the girth; only counts when it was measured snug. */
     public Length $ease;
-    public Tension $tension;
+
+    /** How hard knots are pushed, null when that was not said. */
+    public ?Tension $tension;
     public int $wraps;
 
     /** Finished length asked for, instead of a fit. */
@@ -50,6 +52,9 @@ final readonly class Piece
 
     /** How far below the pit of the neck a necklace shall hang, instead of a length. */
     public ?Length $drop;
+
+    /** One in how many pieces may run short of cord. */
+    public int $risk;
 
     /**
      * @param array<string, CordUse> $cords    by role
@@ -76,6 +81,7 @@ final readonly class Piece
         $this->forChild = $wish->forChild;
         $this->instantGlue = $wish->instantGlue;
         $this->drop = $wish->drop;
+        $this->risk = $wish->risk;
     }
 
     /**
@@ -150,6 +156,6 @@ final readonly class Piece
 
     public function knots(): KnotBook
     {
-        return new KnotBook($this->tension, $this->samples);
+        return new KnotBook($this->tension ?? Tension::Even, $this->samples);
     }
 }

@@ -7,6 +7,8 @@ namespace Rinkel\Core\Piece;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Kind\SquareSliding;
 use Rinkel\Core\Closure\KnownClosures;
+use Rinkel\Core\Closure\Shows;
+use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\Measured;
@@ -33,7 +35,7 @@ use Rinkel\Core\Said;
 final class PieceReader
 {
     public const FORMAT = 'rinkel-piece';
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     private const NAME_LONGEST = 80;
     private const PATTERN_LONGEST = 20_000;
@@ -73,7 +75,8 @@ final class PieceReader
         $wearer = $this->wearer($fields, $unit);
         $ease = $fields->length('ease', $unit, Length::zero(), Length::ofMillimetres(60), EaseScale::snug());
         $length = $fields->length('length', $unit, Length::ofCentimetres(5), Length::ofCentimetres(300));
-        $tension = $fields->choice('tension', Tension::class, Tension::Even);
+        $tension = $fields->has('tension') ? $fields->choice('tension', Tension::class, Tension::Even) : null;
+        $risk = $fields->number('risk', Risk::LEAST, Risk::MOST, Risk::USUAL);
         $wraps = $fields->number('wraps', 1, 12, 1);
         $cords = $fields->each(
             'cords',
@@ -112,7 +115,7 @@ final class PieceReader
         if ([] !== $fields->faults()) {
             throw PieceUnreadable::because($fields->faults());
         }
-        \assert(isset($name, $construction, $wearer, $ease, $tension, $wraps));
+        \assert(isset($name, $construction, $wearer, $ease, $wraps, $risk));
 
         return new Wish(
             $name,
@@ -132,6 +135,7 @@ final class PieceReader
             $child,
             $instant,
             $drop,
+            $risk,
         );
     }
 
@@ -182,6 +186,11 @@ final class PieceReader
         $wraps = $fields->number('closure.wraps', 1, 5, 3);
         $tail = $fields->length('closure.tail', $unit, Length::ofMillimetres(5), Length::ofMillimetres(600));
         $loops = $fields->number('closure.loops', 1, 6, 1);
+        $shows = $fields->parsed(
+            'closure.shows',
+            static fn (string $text): Shows => Shows::parse($text, $unit),
+            null,
+        );
 
         return null === $kind || null === $knots || null === $wraps || null === $loops
             ? null
@@ -194,6 +203,7 @@ final class PieceReader
                 $fields->names('closure.findings'),
                 $fields->yes('closure.glued'),
                 $fields->yes('closure.knotted'),
+                $shows,
             );
     }
 

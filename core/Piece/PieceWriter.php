@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\Core\Piece;
 
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\ButtonForm;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
@@ -41,7 +43,8 @@ final class PieceWriter
             'length' => $piece->length,
             'drop' => $piece->drop,
             'wraps' => $piece->wraps,
-            'tension' => $piece->tension->value,
+            'tension' => $piece->tension?->value,
+            'risk' => Risk::USUAL === $piece->risk ? null : $piece->risk,
             'cords' => array_map($this->cord(...), $piece->cords),
             'beads' => array_map($this->bead(...), $piece->beads),
             'findings' => array_map($this->finding(...), $piece->findings),
@@ -97,6 +100,7 @@ final class PieceWriter
             'length' => $finding->ownLength,
             'width' => $finding->ownWidth,
             'inside' => $finding->ownInside,
+            'form' => ButtonForm::Coin === $finding->form ? null : $finding->form->value,
             'nickel' => $finding->nickel,
             'stock' => $finding->stock,
         ]);
@@ -112,6 +116,7 @@ final class PieceWriter
             'knots' => $wish->knots,
             'wraps' => $wish->wraps,
             'tail' => $wish->tail,
+            'shows' => $wish->shows?->__toString(),
             'loops' => $wish->loops,
             'findings' => $wish->findings,
             'glued' => $wish->glued,

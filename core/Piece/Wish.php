@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Piece;
 
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Knot\Sample;
@@ -35,7 +36,9 @@ final readonly class Wish
      * @param array<string, Finding> $findings     by short name
      * @param Written|null           $pattern      null while it is left open
      * @param array<string, Sample>  $samples      by the knot's word
+     * @param Tension|null           $tension      how hard knots are pushed, null when that was not said
      * @param Length|null            $drop         how far below the pit of the neck a necklace shall hang, instead of a length
+     * @param int                    $risk         one in how many pieces may run short of cord
      */
     public function __construct(
         public string $name,
@@ -43,7 +46,7 @@ final readonly class Wish
         public string $construction,
         public Wearer $wearer,
         public Length $ease,
-        public Tension $tension = Tension::Even,
+        public ?Tension $tension = null,
         public int $wraps = 1,
         public ?Length $length = null,
         public array $cords = [],
@@ -55,6 +58,7 @@ final readonly class Wish
         public bool $forChild = false,
         public bool $instantGlue = false,
         public ?Length $drop = null,
+        public int $risk = Risk::USUAL,
     ) {}
 
     public function renamed(string $name): self

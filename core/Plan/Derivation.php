@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Plan;
 
 use Rinkel\Core\Construction\Draft;
+use Rinkel\Core\Construction\Role;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Measured;
@@ -15,6 +16,7 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Measure\WrittenLength;
+use Rinkel\Core\Plan\Internal\Runs;
 use Rinkel\Core\Remark\Step;
 
 /**
@@ -208,6 +210,16 @@ final readonly class Derivation
                 ['count' => abs($draft->setting->more), 'way' => $draft->setting->more > 0 ? 'more' : 'fewer'],
             );
         }
+        foreach ((new Runs($draft))->ranges() as $range) {
+            if (!$range->isSure()) {
+                $steps[] = new Step('body-range', [
+                    'count' => $range->count,
+                    'least' => $range->least,
+                    'most' => $range->most,
+                    'body' => $draft->body(),
+                ]);
+            }
+        }
         $steps[] = new Step(
             'body-length',
             [
@@ -258,8 +270,8 @@ final readonly class Derivation
                 'tail' => $this->draft->fastened->tail ?? $this->draft->fastened->narrow,
                 'kind' => $this->draft->fastened->kind->id(),
             ],
-            'ends' => ['handling' => $cut->part('ends')->times(0.5)],
-            'margin' => ['percent' => (int) round(100 * Cut::MARGIN)],
+            'ends' => ['ends' => 2],
+            'margin' => ['percent' => $cut->percent, 'pieces' => $cut->oneIn],
             'rounding' => ['cut' => $cut->length],
             default => [],
         };
@@ -274,7 +286,8 @@ final readonly class Derivation
         }
         $kinds = [];
         foreach ($this->kinds() as [$count, $element]) {
-            $take = $element->takes[$cut->role] ?? $element->takes['long'] ?? null;
+            $take = $element->takes[$cut->role] ?? $element->takes['long']
+                ?? $element->takes[Role::side($cut->role, false)] ?? $element->takes[Role::side($cut->role, true)] ?? null;
             if (null !== $take && $take->ties()) {
                 $kinds[] = $count.' '.$element->word().' ('.$this->fine($take->knots).')';
             }

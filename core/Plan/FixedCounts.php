@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Plan;
 
 use Rinkel\Core\Construction\Draft;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Counted;
@@ -36,7 +38,7 @@ final readonly class FixedCounts
         }
         $part = $this->longest();
         if (null === $part) {
-            return null;
+            return $this->gaps($over);
         }
         [$path, $now, $each] = $part;
         $wanted = max(1, (int) round($now - $over->ratioTo($each)));
@@ -49,6 +51,32 @@ final readonly class FixedCounts
             'now' => $now,
             'wanted' => $wanted,
         ], new Remedy('pattern', (string) (new PatternEdit($this->draft->piece->pattern->tree))->freed($path)));
+    }
+
+    /**
+     * Says what other gaps would do, in a pattern of single things and gaps.
+     */
+    private function gaps(Length $over): ?Check
+    {
+        $gaps = \count(array_filter(
+            $this->draft->setting->elements,
+            static fn (Element $element): bool => ElementKind::Bare === $element->kind && null !== $element->place,
+        ));
+        $change = 0 === $gaps ? Length::zero() : $over->times(-1 / $gaps)->roundedUpTo(Length::ofMillimetres(0.5));
+        $pattern = $this->draft->piece->pattern->tree->everyGap(
+            static fn (Length $length): ?Length => $length->plus($change)->isShorterThan(Length::ofMillimetres(1))
+                ? null
+                : $length->plus($change),
+        );
+
+        return 0 === $gaps || null === $pattern ? null : new Check('gaps-are-fixed', Severity::Warn, [
+            'body' => $this->draft->body(),
+            'goal' => $this->draft->goal,
+            'off' => $over->absolute(),
+            'side' => $over->isNegative() ? 'short' : 'long',
+            'change' => $change->absolute(),
+            'pattern' => (string) $pattern,
+        ], new Remedy('pattern', (string) $pattern));
     }
 
     /**

@@ -20,6 +20,8 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Pattern;
+use Rinkel\Core\Plan\Internal\Remainder;
+use Rinkel\Core\Plan\Internal\Runs;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Remedy;
 use Rinkel\Core\Remark\Severity;
@@ -47,6 +49,7 @@ final readonly class Judgement
                 $this->cannotOpen(),
             ] : [$this->fit(), $this->cannotPass()]),
             (new FixedCounts($this->draft))->check(),
+            (new Remainder($this->draft))->check(),
             ...$this->draft->fastened->checks,
             ...$this->holes(),
             $this->shortage(),
@@ -54,6 +57,7 @@ final readonly class Judgement
             ...$this->construction->checks($this->draft),
             $this->instantGlue(),
             $this->handEstimated(),
+            $this->tensionUnsaid(),
             ...$this->ending(),
             ...$this->cautions(),
         ]));
@@ -253,6 +257,21 @@ final readonly class Judgement
         return $this->draft->piece->instantGlue && [] !== $glass
             ? new Check('instant-glue-near-glass', Severity::Warn, ['bead' => implode(', ', $glass)])
             : null;
+    }
+
+    /**
+     * Says what the cords are cut for as long as nobody knows how hard knots are pushed.
+     */
+    private function tensionUnsaid(): ?Check
+    {
+        $runs = new Runs($this->draft);
+        foreach (null === $this->draft->piece->tension ? $this->draft->setting->elements : [] as $element) {
+            if ($runs->isPushed($element) && !$runs->isSampled($element)) {
+                return new Check('tension-unsaid', Severity::Hint, ['knot' => $element->word()]);
+            }
+        }
+
+        return null;
     }
 
     private function handEstimated(): ?Check

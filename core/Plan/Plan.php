@@ -27,6 +27,7 @@ final readonly class Plan
      * @param array<string, Figure> $figures    by their key
      * @param list<Check>           $checks     worst first
      * @param int|null              $pieces     how many whole pieces the beads in stock make
+     * @param list<CountRange>      $ranges     how sure the count of each fit is
      */
     public function __construct(
         public Draft $draft,
@@ -36,6 +37,7 @@ final readonly class Plan
         public array $figures,
         public array $checks,
         public ?int $pieces,
+        public array $ranges,
     ) {}
 
     /**

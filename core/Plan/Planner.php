@@ -16,6 +16,7 @@ use Rinkel\Core\Plan\Internal\CutList;
 use Rinkel\Core\Plan\Internal\Fitting;
 use Rinkel\Core\Plan\Internal\Names;
 use Rinkel\Core\Plan\Internal\Neighbours;
+use Rinkel\Core\Plan\Internal\Runs;
 
 /**
  * Turns what a maker wished into a plan. The same wish gives the same plan, to the last digit.
@@ -55,6 +56,7 @@ final readonly class Planner
             (new Derivation($draft, $cuts))->figures(),
             (new Judgement($draft, $draft->construction))->checks(),
             LineSetter::for($draft->piece->beads)->piecesFrom($draft->setting->beads()),
+            (new Runs($draft))->ranges(),
         );
     }
 

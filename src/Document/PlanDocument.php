@@ -10,6 +10,7 @@ use Rinkel\Core\Line\Setting;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Plan\CountRange;
 use Rinkel\Core\Plan\Figure;
 use Rinkel\Core\Plan\Neighbour;
 use Rinkel\Core\Plan\Plan;
@@ -42,6 +43,12 @@ final readonly class PlanDocument
             'construction' => $draft->piece->construction,
             'pattern' => (string) $draft->piece->pattern->tree,
             'counts' => $draft->setting->counts,
+            'ranges' => array_map(static fn (CountRange $range): array => [
+                'count' => $range->count,
+                'least' => $range->least,
+                'most' => $range->most,
+                'spread' => round($range->spread, 4),
+            ], $plan->ranges),
             'body' => [
                 'length' => (string) $draft->body(),
                 'goal' => (string) $draft->goal,
@@ -154,8 +161,11 @@ final readonly class PlanDocument
             'count' => $cut->count,
             'length' => (string) $cut->length,
             'folded' => $cut->folded,
+            'needed' => (string) $cut->needed(),
+            'spread' => round($cut->spread, 4),
+            'oneIn' => $cut->oneIn,
             'parts' => array_map(static fn (Length $part): string => (string) $part, $cut->parts),
-        ];
+        ] + array_map(strval(...), array_filter(['fold' => $cut->fold, 'begin' => $cut->begin]));
     }
 
     /**

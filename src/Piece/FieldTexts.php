@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
+use Rinkel\Core\Closure\Shows;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
@@ -15,13 +16,13 @@ final class FieldTexts
 {
     private const BASE = [
         'name', 'unit', 'wearer.place', 'wearer.girth', 'wearer.measured', 'wearer.hand', 'wearer.upper', 'wearer.upperAt', 'ease', 'length', 'drop',
-        'wraps', 'tension', 'pattern', 'closure.kind', 'closure.knots', 'closure.wraps', 'closure.tail', 'closure.loops', 'closure.findings',
+        'wraps', 'tension', 'risk', 'pattern', 'closure.kind', 'closure.knots', 'closure.wraps', 'closure.tail', 'closure.shows', 'closure.loops', 'closure.findings',
         'closure.glued', 'closure.knotted', 'forChild', 'instantGlue',
     ];
     private const PARTS = [
         'cords' => ['fibre', 'thickness', 'width', 'colour', 'count'],
         'beads' => ['called', 'shape', 'diameter', 'length', 'hole', 'colour', 'stock', 'glass'],
-        'findings' => ['called', 'kind', 'length', 'width', 'inside', 'stock', 'nickel'],
+        'findings' => ['called', 'kind', 'length', 'width', 'inside', 'form', 'stock', 'nickel'],
     ];
 
     /** Lengths that are shown in the piece's unit; those in PARTS are in mm. */
@@ -112,6 +113,9 @@ final class FieldTexts
             $path,
             $match,
         ) && \in_array($match[2], self::FINE, true);
+        if ('closure.shows' === $path && '' !== $exact) {
+            return Shows::parse($exact, Unit::Millimetre)->said($unit);
+        }
         if ('' === $exact || !$fine && !\in_array($path, self::LENGTHS, true)) {
             return $exact;
         }

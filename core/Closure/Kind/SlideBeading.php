@@ -22,7 +22,7 @@ final readonly class SlideBeading extends Slider
 
     public function asks(): array
     {
-        return [Wished::Tail, Wished::Findings, Wished::Glued];
+        return [Wished::Shows, Wished::Tail, Wished::Findings, Wished::Glued];
     }
 
     public function on(Site $site): Closure

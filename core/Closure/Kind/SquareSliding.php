@@ -22,7 +22,7 @@ final readonly class SquareSliding extends Slider
 
     public function asks(): array
     {
-        return [Wished::Knots, Wished::Tail, Wished::Glued];
+        return [Wished::Knots, Wished::Shows, Wished::Tail, Wished::Glued];
     }
 
     public function on(Site $site): Closure

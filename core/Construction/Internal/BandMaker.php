@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Construction\Role;
 use Rinkel\Core\Knot\Kind\LarksHead;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Knot;
@@ -64,7 +65,7 @@ readonly class BandMaker extends PartMaker
             return $this->overhand($knots);
         }
         if (Manner::Hitched === $kind->manner()) {
-            return $this->hitch($knots, $kind, $role, $pair->cord);
+            return $this->hitch($knots, $kind, $role, $pair->cord, $swapped);
         }
         $tied = $this->piece->knots()->around($kind, $this->core, $pair->cord);
         $uses = $this->along($tied->pitch, Length::zero());
@@ -105,13 +106,15 @@ readonly class BandMaker extends PartMaker
     }
 
     /**
-     * Returns a hitch that one half of a pair ties while the other rests: on average each half takes half of both.
+     * Returns a hitch that one end of a pair ties while the other rests: the left one, or the right where sides change.
      */
-    private function hitch(Knots $knots, Knot $kind, string $role, Cord $cord): Element
+    private function hitch(Knots $knots, Knot $kind, string $role, Cord $cord, bool $right): Element
     {
         $tied = $this->piece->knots()->around($kind, $this->core, $cord);
         $uses = $this->along($tied->pitch, Length::zero());
-        $uses[$role] = new Take($tied->pitch->times(0.5), $tied->use->times(0.5));
+        unset($uses[$role]);
+        $uses[Role::side($role, $right)] = Take::knots($tied->use);
+        $uses[Role::side($role, !$right)] = Take::straight($tied->pitch);
 
         return $this->tied($knots, $tied, $uses);
     }

@@ -6,6 +6,7 @@ namespace Rinkel\Core\Piece\Internal;
 
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\BeadShape;
+use Rinkel\Core\Material\ButtonForm;
 use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
@@ -94,14 +95,16 @@ final readonly class MaterialReader
         $inside = $this->fields->length($path.'.inside', Unit::Millimetre, $least, $most);
         $nickel = $this->fields->yes($path.'.nickel');
         $stock = $this->fields->number($path.'.stock', 0, 100_000);
+        $form = $this->fields->choice($path.'.form', ButtonForm::class, ButtonForm::Coin);
 
-        return null === $kind || $this->fields->hasFaultAt($path) ? null : Finding::of(
+        return null === $kind || null === $form || $this->fields->hasFaultAt($path) ? null : Finding::of(
             $kind,
             $length,
             $width,
             $inside,
             $nickel,
             $stock,
+            $form,
         );
     }
 }

@@ -70,7 +70,7 @@ final class PlanCommandTest extends KernelTestCase
         [, $out] = $this->planOf((string) json_encode(Examples::document(['closure.tail' => '15 mm'])));
 
         self::assertStringContainsString('"counts": [
-        56
+        57
     ]', $out);
         self::assertStringContainsString('It will not go over: pulled open', $out);
         self::assertStringContainsString('"path": "closure.tail"', $out);

@@ -5,12 +5,53 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Core\Closure;
 
 use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Knot\Kind\VerticalLarksHead;
+use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Material\ButtonForm;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Tests\Core\Examples;
 
 final class ButtonLoopTest extends TestCase
 {
+    /**
+     * Ways around by hand: a coin of 12 and 3 mm 30; a domed button as wide 25.7, a ball of 10 mm 31.4.
+     */
+    public function testTheWayAroundAButtonIsByItsForm(): void
+    {
+        $around = static fn (ButtonForm $form, float $across, float $edge): float => $form->around(
+            Length::ofMillimetres($across),
+            Length::ofMillimetres($edge),
+        )->millimetres;
+
+        self::assertEqualsWithDelta(30, $around(ButtonForm::Coin, 12, 3), 1e-9);
+        self::assertEqualsWithDelta(25.7, $around(ButtonForm::Domed, 12, 3), 0.1);
+        self::assertEqualsWithDelta(10 * \M_PI, $around(ButtonForm::Ball, 10, 3), 1e-6);
+    }
+
+    /**
+     * Two loops of two cores: each core runs half of each, pi times its thickness more than inside.
+     */
+    public function testEachOfTwoCoresGoesHalfAroundTheLoop(): void
+    {
+        $plan = self::closed('button-loop', ['closure.loops' => 2]);
+        $start = $plan->draft->fastened->start->take->straight->millimetres;
+        $opening = ($plan->draft->fastened->length ?? Length::zero())->times(2)->millimetres;
+
+        self::assertEqualsWithDelta(2 * ($opening + \M_PI) / 2, $start, 1e-6);
+    }
+
+    public function testTheShankTakesAllThatIsFoldedThroughIt(): void
+    {
+        $button = static fn (string $shank): array => [
+            'cords.core.count' => '4',
+            'findings.disc' => ['kind' => 'button', 'length' => '14 mm', 'width' => '3 mm', 'inside' => $shank],
+        ];
+
+        self::assertNotNull(Examples::check(self::closed('button-loop', $button('2 mm')), 'shank-too-small'));
+        self::assertNull(Examples::check(self::closed('button-loop', $button('2.6 mm')), 'shank-too-small'));
+    }
+
     public function testALoopGoesAroundItsButton(): void
     {
         $plan = self::closed(
@@ -34,7 +75,18 @@ final class ButtonLoopTest extends TestCase
         self::assertIsInt($heads);
         self::assertGreaterThan(0, $heads);
         self::assertFalse($knotted->length?->isShorterThan($bare->length ?? Length::zero()));
-        self::assertTrue($knotted->knots->isLongerThan($bare->knots));
+        $opening = ($knotted->length ?? Length::zero())->times(2)->millimetres;
+        $working = Examples::plan(['closure' => ['kind' => 'button-loop', 'knotted' => true]])->cuts[1];
+        self::assertSame('working', $working->role);
+        self::assertTrue($working->part('closure')->equals($knotted->heads ?? Length::zero()), 'the working cord ties it');
+        // What it opens inside is pi times its width less than its middle.
+        $head = $this->head()->pitch->millimetres;
+        self::assertEqualsWithDelta($heads * $head - \M_PI * $this->head()->width->millimetres, $opening, 1e-6);
+        self::assertLessThan(
+            ($bare->length ?? Length::zero())->times(2)->millimetres + $head,
+            $opening,
+            'one knot fewer would be too few',
+        );
     }
 
     /**
@@ -50,6 +102,17 @@ final class ButtonLoopTest extends TestCase
 
         self::assertGreaterThan(12.7, $far->minus($near)->millimetres);
         self::assertLessThan(25.4, $far->minus($near)->millimetres);
+    }
+
+    private function head(): Tied
+    {
+        $piece = Examples::plan()->draft->piece;
+
+        return $piece->knots()->around(
+            new VerticalLarksHead(),
+            $piece->cord('core')->bundle(),
+            $piece->cord('working')->cord,
+        );
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Rinkel\Tests\Core\Construction;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Construction\Constructions;
+use Rinkel\Core\Construction\Leg;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
@@ -59,16 +60,19 @@ final class ConservationTest extends TestCase
                 self::assertTrue($cut->part('knots')->equals($plan->draft->fastened->own ?? Length::zero()));
                 continue;
             }
-            self::assertSame([$role->count, $role->folded], [$cut->count, $cut->folded]);
+            self::assertSame([$role->count, $role->isFolded()], [$cut->count, $cut->folded]);
+            $carries = [] !== array_filter($role->legs, static fn (Leg $leg): bool => $leg->opens || $leg->closes);
             self::assertTrue(
-                $role->carries || $cut->part('closure')->isZero(),
-                'only what carries the closure takes for it',
+                $carries || $role->ties || $cut->part('closure')->isZero(),
+                'only what makes the closure takes for it',
             );
-            if (!$role->halved) {
+            if (!$role->legs[0]->halved) {
                 $taken = 0.0;
                 foreach ($plan->draft->setting->elements as $element) {
-                    foreach ($role->lanes as $lane) {
-                        $taken += ($element->takes[$lane] ?? Take::none())->total()->millimetres;
+                    foreach ($role->legs as $leg) {
+                        foreach ($leg->lanes as $lane) {
+                            $taken += ($element->takes[$lane] ?? Take::none())->total()->millimetres;
+                        }
                     }
                 }
                 self::assertEqualsWithDelta(

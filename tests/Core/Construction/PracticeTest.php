@@ -6,6 +6,7 @@ namespace Rinkel\Tests\Core\Construction;
 
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
@@ -29,7 +30,7 @@ final class PracticeTest extends TestCase
 
         self::assertInches(2.1, 2.9, $half);
         self::assertSame([2, 2], [$core->count, $working->count]);
-        self::assertInches(14, 22, $core->needed());
+        self::assertInches(12, 18, $core->needed());
         // What the knots take must come out of 30 in, and not of much less; what is left over holds and is cut off.
         $taken = $working->part('knots')->plus($working->part('straight'));
         self::assertInches(22, 30, $taken);
@@ -55,7 +56,7 @@ final class PracticeTest extends TestCase
      */
     public function testTurnsAroundTheHandAndArmLengths(): void
     {
-        $plan = Examples::plan();
+        $plan = Examples::plan(['tension' => 'even']);
         $working = $plan->cuts[1];
 
         self::assertTrue($working->part('knots')->isLongerThan($plan->draft->piece->wearer->handGirth()->times(5)));
@@ -120,7 +121,7 @@ final class PracticeTest extends TestCase
             );
             self::assertLessThan(10, $cut->part('rounding')->millimetres);
             self::assertEqualsWithDelta(
-                Cut::MARGIN * $cut->part('knots')->millimetres,
+                Risk::oneIn(50)->margin($cut->spread) * $cut->part('knots')->millimetres,
                 $cut->part('margin')->millimetres,
                 1e-9,
             );
@@ -135,7 +136,7 @@ final class PracticeTest extends TestCase
         [$core, $working] = Examples::planOf('multi-row', ['wearer.girth' => '6 1/4 in'])->cuts;
 
         self::assertSame(3, $core->count);
-        self::assertInches(14, 22, $core->length);
+        self::assertInches(13, 20, $core->length);
         self::assertInches(45, 72, $working->length);
     }
 

@@ -7,7 +7,6 @@ namespace Rinkel\Tests\Core\Piece;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Fit\Measured;
-use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
@@ -32,7 +31,7 @@ final class PieceReaderTest extends TestCase
         self::assertNull($piece->wearer->hand);
         self::assertEqualsWithDelta(12.7, $piece->ease->millimetres, 1e-9);
         self::assertSame(
-            [[], null, null, Tension::Even],
+            [[], null, null, null],
             [$piece->cords, $piece->pattern, $piece->closure, $piece->tension],
         );
     }
@@ -116,7 +115,7 @@ final class PieceReaderTest extends TestCase
         yield 'tail' => ['closure.tail', '1e9', '“1e9”'];
         yield 'closure' => ['closure.kind', 'zip', 'not “zip”'];
         yield 'format' => ['format', 'other', 'Expected "rinkel-piece" here, not “other”.'];
-        yield 'version' => ['version', 3, 'reads up to version 2'];
+        yield 'version' => ['version', 4, 'reads up to version 3'];
         yield 'construction' => ['construction', '', 'Expected a word here, not nothing.'];
     }
 

@@ -46,6 +46,43 @@ final class JudgementTest extends TestCase
         ];
         $clasp = ['closure.kind' => 'clasp'];
         $button = ['closure.kind' => 'button-loop'];
+        yield 'no hand said' => ['tension-unsaid', Severity::Hint, 'plain', [], ['tension' => 'even']];
+        yield 'a sample says it' => [
+            'tension-unsaid',
+            Severity::Hint,
+            'plain',
+            ['pattern' => '20 half left'],
+            ['pattern' => '20 half left', 'samples' => ['half left' => ['pitch' => '1.3 mm', 'use' => '8 mm']]],
+        ];
+        $dots = ['beads.dot' => ['diameter' => '14 mm', 'hole' => '2.4 mm'], 'closure' => ['kind' => 'clasp']];
+        yield 'a coarse repeat' => [
+            'repeat-coarse',
+            Severity::Hint,
+            'plain',
+            $dots + ['pattern' => '2 square, (1 bead dot, 3 square) x fit, 2 square'],
+            $dots + ['pattern' => '2 square fill, (1 bead dot, 3 square) x fit, 2 square fill'],
+        ];
+        yield 'far from what was asked' => [
+            'length-not-reached',
+            Severity::Stop,
+            'plain',
+            $dots + ['length' => '24 cm', 'pattern' => '60 square'],
+            $dots + ['length' => '20.5 cm', 'pattern' => '60 square'],
+        ];
+        yield 'fixed gaps' => [
+            'gaps-are-fixed',
+            Severity::Warn,
+            'strung-beads',
+            ['pattern' => '1 bead stone, gap 20 mm, 1 bead stone', 'beads.stone' => ['diameter' => '10 mm', 'hole' => '2 mm']],
+            ['pattern' => '1 bead stone, gap fit, 1 bead stone', 'beads.stone' => ['diameter' => '10 mm', 'hole' => '2 mm']],
+        ];
+        yield 'a narrow shank' => [
+            'shank-too-small',
+            Severity::Stop,
+            'plain',
+            $button + $finding('button', ['length' => '12 mm', 'inside' => '1.8 mm']),
+            $button + $finding('button', ['length' => '12 mm', 'inside' => '2 mm']),
+        ];
         // Band of 1 mm cord: 2.79 mm a knot; inside = 2.79 n + 11.16 - 3 pi, wished 172.7: 61 knots fit, 62 do not.
         yield 'band too long' => [
             'band-too-long',

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\Exception;
+
+use Rinkel\Core\Quoted;
+use Rinkel\Core\Refusal;
+use Rinkel\Core\Said;
+
+/**
+ * A text that does not say what shall show of a slider.
+ */
+final class NothingToShow extends Refusal
+{
+    public static function read(string $text): self
+    {
+        return new self(new Said('shows-unread', ['typed' => new Quoted($text)]));
+    }
+}

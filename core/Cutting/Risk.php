@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Cutting;
+
+/**
+ * How often a maker accepts to run short: once in so many pieces.
+ */
+final readonly class Risk
+{
+    public const LEAST = 5;
+    public const MOST = 1000;
+
+    /** Once in fifty pieces (judgement). */
+    public const USUAL = 50;
+
+    private function __construct(public int $oneIn) {}
+
+    /**
+     * @param int $pieces 5 to 1000
+     */
+    public static function oneIn(int $pieces): self
+    {
+        return new self(max(self::LEAST, min(self::MOST, $pieces)));
+    }
+
+    /**
+     * Returns the share to add to what knots take, when its logarithm has the standard deviation $spread.
+     */
+    public function margin(float $spread): float
+    {
+        return exp($this->deviations() * $spread) - 1;
+    }
+
+    /**
+     * Returns beyond how many standard deviations a normal variable comes so rarely (Abramowitz and Stegun, Handbook of
+     * Mathematical Functions, 26.2.23; to 0.0005).
+     */
+    public function deviations(): float
+    {
+        $t = sqrt(-2 * log(1 / $this->oneIn));
+
+        return $t - (2.515517 + 0.802853 * $t + 0.010328 * $t ** 2)
+            / (1 + 1.432788 * $t + 0.189269 * $t ** 2 + 0.001308 * $t ** 3);
+    }
+}

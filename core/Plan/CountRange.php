@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Plan;
+
+use Rinkel\Core\Knot\Spread;
+
+/**
+ * A count that knots decide: what it comes to by the model, and between which numbers four makers of five come out.
+ */
+final readonly class CountRange
+{
+    private function __construct(
+        public int $count,
+        public int $least,
+        public int $most,
+        public float $spread,
+    ) {}
+
+    /**
+     * @param float $spread of the length of one repeat, as a standard deviation of its logarithm
+     */
+    public static function around(int $count, float $spread): self
+    {
+        $far = exp(Spread::FOUR_OF_FIVE * $spread);
+
+        return new self($count, min($count, (int) ceil($count / $far - 1e-9)), max($count, (int) floor($count * $far + 1e-9)), $spread);
+    }
+
+    public function isSure(): bool
+    {
+        return $this->least === $this->most;
+    }
+}
