@@ -6,6 +6,7 @@ namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\Fastened;
 use Rinkel\Core\Fit\Ring;
+use Rinkel\Core\Knot\KnotBook;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\Setting;
@@ -45,6 +46,14 @@ final readonly class Draft
         }
 
         return false;
+    }
+
+    /**
+     * Returns every knot as its maker ties it in this piece.
+     */
+    public function book(): KnotBook
+    {
+        return $this->piece->knots($this->construction->maker($this->piece)->ground(...));
     }
 
     public function body(): Length

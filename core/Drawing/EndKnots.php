@@ -103,13 +103,13 @@ final readonly class EndKnots
     {
         $ends = $this->draft->construction->ends($this->draft->piece);
 
-        return $this->draft->piece->knots()->in(new Overhand(), $ends->cord, $ends->count)->pitch;
+        return $this->draft->book()->in(new Overhand(), $ends->cord, $ends->count)->pitch;
     }
 
     private function barrelWidth(): float
     {
         $cord = $this->draft->construction->ends($this->draft->piece)->cord;
 
-        return $this->draft->piece->knots()->sliding(new Barrel(), $cord, $cord)->width->millimetres;
+        return $this->draft->book()->sliding(new Barrel(), $cord, $cord)->width->millimetres;
     }
 }

@@ -13,12 +13,22 @@ use Rinkel\Core\Material\Cord;
 final readonly class KnotBook
 {
     /**
-     * @param array<string, Sample> $samples by the knot's word, "square", "half left", …
+     * @param array<string, Sample>          $samples by the knot's word, "square", "half left", …
+     * @param (\Closure(Knot): ?Ground)|null $usual   on which ground a maker measures a knot; as it is tied when null
      */
     public function __construct(
         private Tension $tension,
         private array $samples = [],
+        private ?\Closure $usual = null,
     ) {}
+
+    /**
+     * Returns what was measured of something that is no knot: "braid", "link", "wave".
+     */
+    public function sampleOf(string $word): ?Sample
+    {
+        return $this->samples[$word] ?? null;
+    }
 
     public function hasSample(Knot $knot): bool
     {
@@ -50,7 +60,7 @@ final readonly class KnotBook
     }
 
     /**
-     * A sample is of the knot with its usual turns; with others it grows as the model does.
+     * A sample is of the knot on its usual ground and with its usual turns; on another it changes as the model does.
      */
     private function measured(Knot $knot, Ground $ground): Tied
     {
@@ -60,7 +70,8 @@ final readonly class KnotBook
         if (null === $sample) {
             return $model;
         }
-        $usual = $knot->tied($ground->usual($knot), $this->tension);
+        $own = (null === $this->usual ? null : ($this->usual)($knot)) ?? $ground;
+        $usual = $knot->tied($own->usual($knot), $this->tension);
 
         return new Tied(
             $sample->pitch->times($model->pitch->ratioTo($usual->pitch)),

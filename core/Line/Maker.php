@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Line;
 
+use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Pattern\Node;
 
@@ -33,6 +34,12 @@ interface Maker
      * Returns whether the construction ties such knots.
      */
     public function ties(Knot $knot): bool;
+
+    /**
+     * Returns what such a knot is usually tied with and around in the piece, so that a sample of it can be told for
+     * others; null where that makes no difference.
+     */
+    public function ground(Knot $knot): ?Ground;
 
     /**
      * Returns the whole line with what the construction itself adds to it.

@@ -9,6 +9,8 @@ use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Drape;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Wearer;
+use Rinkel\Core\Knot\Ground;
+use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\KnotBook;
 use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Knot\Tension;
@@ -154,8 +156,11 @@ final readonly class Piece
         return ($this->cords['slider'] ?? $this->cords['working'] ?? null)?->cord;
     }
 
-    public function knots(): KnotBook
+    /**
+     * @param (\Closure(Knot): ?Ground)|null $usual on which ground its maker measures a knot
+     */
+    public function knots(?\Closure $usual = null): KnotBook
     {
-        return new KnotBook($this->tension ?? Tension::Even, $this->samples);
+        return new KnotBook($this->tension ?? Tension::Even, $this->samples, $usual);
     }
 }

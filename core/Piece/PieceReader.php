@@ -38,6 +38,9 @@ final class PieceReader
     public const VERSION = 3;
 
     private const NAME_LONGEST = 80;
+
+    /** What is sampled by the section: a wave, a length of braid, one link laced through. */
+    private const SECTIONS = ['wave', 'braid', 'link'];
     private const PATTERN_LONGEST = 20_000;
 
     private readonly KnownKnots $knots;
@@ -209,11 +212,11 @@ final class PieceReader
 
     private function isKnot(string $word): bool
     {
-        return null !== $this->knots->named($word);
+        return null !== $this->knots->named($word) || \in_array($word, self::SECTIONS, true);
     }
 
     private function noKnot(string $word): Said
     {
-        return new Said('knot-unknown', ['name' => new Quoted($word), 'known' => $this->knots->words()]);
+        return new Said('knot-unknown', ['name' => new Quoted($word), 'known' => [...$this->knots->words(), ...self::SECTIONS]]);
     }
 }

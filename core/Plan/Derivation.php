@@ -10,7 +10,6 @@ use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Knot\HalfKnot;
-use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Measure\Length;
@@ -187,6 +186,7 @@ final readonly class Derivation
                 ],
             ),
         ];
+        $runs = new Runs($draft);
         foreach ($this->kinds() as [$count, $element]) {
             if ($element->length->isZero()) {
                 continue;
@@ -196,9 +196,7 @@ final readonly class Derivation
                 'count' => $count,
                 'each' => $this->fine($element->length),
                 'together' => $element->length->times($count),
-                'source' => $this->draft->piece->knots()->hasSample(
-                    $element->knot ?? new Square(),
-                ) ? 'sample' : 'model',
+                'source' => $runs->isSampled($element) ? 'sample' : 'model',
             ]);
         }
         if (0 !== $draft->setting->parts) {
@@ -210,7 +208,7 @@ final readonly class Derivation
                 ['count' => abs($draft->setting->more), 'way' => $draft->setting->more > 0 ? 'more' : 'fewer'],
             );
         }
-        foreach ((new Runs($draft))->ranges() as $range) {
+        foreach ($runs->ranges() as $range) {
             if (!$range->isSure()) {
                 $steps[] = new Step('body-range', [
                     'count' => $range->count,

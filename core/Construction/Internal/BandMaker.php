@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Construction\Role;
+use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Kind\LarksHead;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Knot;
@@ -51,6 +52,13 @@ readonly class BandMaker extends PartMaker
         );
     }
 
+    public function ground(Knot $knot): ?Ground
+    {
+        return $knot->manner()->isPushed()
+            ? Ground::around($this->core, $this->pairs[(string) array_key_first($this->pairs)]->cord)
+            : null;
+    }
+
     public function ties(Knot $knot): bool
     {
         return $knot instanceof Overhand || \in_array($knot->manner(), [Manner::Paired, Manner::Hitched], true);
@@ -67,7 +75,7 @@ readonly class BandMaker extends PartMaker
         if (Manner::Hitched === $kind->manner()) {
             return $this->hitch($knots, $kind, $role, $pair->cord, $swapped);
         }
-        $tied = $this->piece->knots()->around($kind, $this->core, $pair->cord);
+        $tied = $this->book->around($kind, $this->core, $pair->cord);
         $uses = $this->along($tied->pitch, Length::zero());
         $uses[$role] = Take::knots($tied->use);
 
@@ -100,7 +108,7 @@ readonly class BandMaker extends PartMaker
     protected function hung(Finding $finding): array
     {
         $wire = Length::longest($finding->width->minus($finding->inside)->times(0.5), Length::ofMillimetres(0.8));
-        $head = $this->piece->knots()->around(new LarksHead(), new Bundle($wire, 1), $this->piece->cord('core')->cord);
+        $head = $this->book->around(new LarksHead(), new Bundle($wire, 1), $this->piece->cord('core')->cord);
 
         return ['core' => Take::knots($head->use)] + array_map(static fn (): Take => Take::none(), $this->pairs);
     }
@@ -110,7 +118,7 @@ readonly class BandMaker extends PartMaker
      */
     private function hitch(Knots $knots, Knot $kind, string $role, Cord $cord, bool $right): Element
     {
-        $tied = $this->piece->knots()->around($kind, $this->core, $cord);
+        $tied = $this->book->around($kind, $this->core, $cord);
         $uses = $this->along($tied->pitch, Length::zero());
         unset($uses[$role]);
         $uses[Role::side($role, $right)] = Take::knots($tied->use);
@@ -131,7 +139,7 @@ readonly class BandMaker extends PartMaker
     {
         $cord = $this->piece->cord('core');
         $together = $cord->count + 2 * \count($this->pairs);
-        $tied = $this->piece->knots()->in($knots->kind, $cord->cord, $together);
+        $tied = $this->book->in($knots->kind, $cord->cord, $together);
         $uses = array_map(static fn (): Take => Take::knots($tied->use), $this->along($tied->pitch, Length::zero()));
 
         return $this->tied($knots, $tied, $uses);

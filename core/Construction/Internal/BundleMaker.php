@@ -65,7 +65,7 @@ final readonly class BundleMaker extends PartMaker
 
     protected function knot(Knots $knots, bool $swapped): Element
     {
-        $tied = $this->piece->knots()->around($knots->kind, $this->bundle, $this->piece->cord('end')->cord);
+        $tied = $this->book->around($knots->kind, $this->bundle, $this->piece->cord('end')->cord);
 
         return $this->tied(
             $knots,

@@ -66,7 +66,10 @@ final readonly class ChainMaker extends PartMaker
             $use = $this->piece->cord($role);
             $thick = $use->cord->thickness->times(sqrt($use->count));
             $across = Length::ofMillimetres(hypot($link->pitch()->millimetres, $link->inside->millimetres));
-            $uses[$role] = Take::knots($across->plus($link->wire()->plus($thick)->times(2)));
+            $sample = $this->book->sampleOf($part->word());
+            $uses[$role] = Take::knots(
+                $sample->use ?? $across->plus($link->wire()->plus($thick)->times(2)),
+            );
         }
 
         return array_fill(

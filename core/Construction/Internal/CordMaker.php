@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
@@ -66,6 +67,11 @@ final readonly class CordMaker extends PartMaker
         );
     }
 
+    public function ground(Knot $knot): ?Ground
+    {
+        return $this->ties($knot) ? Ground::itself($this->piece->cord($this->role)->cord) : null;
+    }
+
     public function ties(Knot $knot): bool
     {
         return $this->construction->ties($knot);
@@ -73,7 +79,7 @@ final readonly class CordMaker extends PartMaker
 
     protected function knot(Knots $knots, bool $swapped): Element
     {
-        $tied = $this->piece->knots()->in($knots->kind, $this->piece->cord($this->role)->cord, 1, $knots->wraps);
+        $tied = $this->book->in($knots->kind, $this->piece->cord($this->role)->cord, 1, $knots->wraps);
 
         return $this->tied($knots, $tied, [$this->role => Take::knots($tied->use)]);
     }

@@ -59,6 +59,8 @@ final readonly class NetMaker extends PartMaker
         $use = $this->piece->cord('mesh');
         $length = $braid->length ?? Length::ofMillimetres(1);
         $plait = (new Plait())->of($use->cord, $use->count, $length);
+        $sample = $this->book->sampleOf($braid->word());
+        $taken = null === $sample ? $plait->use : $length->times($sample->use->ratioTo($sample->pitch));
 
         return [new Element(
             ElementKind::Braid,
@@ -66,7 +68,7 @@ final readonly class NetMaker extends PartMaker
             $braid->length ?? Length::zero(),
             $plait->width,
             $plait->thickness,
-            ['mesh' => Take::straight($plait->use->times(0.5))],
+            ['mesh' => Take::straight($taken->times(0.5))],
             $braid->place(),
             stretches: null === $braid->length,
         )];
@@ -78,7 +80,7 @@ final readonly class NetMaker extends PartMaker
     private function net(Net $net): array
     {
         $use = $this->piece->cord('mesh');
-        $knot = $this->piece->knots()->in(new Overhand(), $use->cord, 2);
+        $knot = $this->book->in(new Overhand(), $use->cord, 2);
 
         return [new Element(
             ElementKind::Net,

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Knot\Ground;
+use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\KnotBook;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
@@ -32,7 +35,17 @@ use Rinkel\Core\Piece\Piece;
  */
 abstract readonly class PartMaker implements Maker
 {
-    public function __construct(protected Piece $piece) {}
+    protected KnotBook $book;
+
+    public function __construct(protected Piece $piece)
+    {
+        $this->book = $piece->knots($this->ground(...));
+    }
+
+    public function ground(Knot $knot): ?Ground
+    {
+        return null;
+    }
 
     public function elements(Node $part, bool $swapped): array
     {

@@ -32,12 +32,12 @@ final readonly class RopeMaker extends PartMaker
     {
         $rope = $this->piece->cord('rope');
         if (Manner::Woven === $knots->kind->manner()) {
-            $tied = $this->piece->knots()->in($knots->kind, $rope->cord, $rope->count);
+            $tied = $this->book->in($knots->kind, $rope->cord, $rope->count);
 
             return $this->tied($knots, $tied, ['rope' => Take::knots($tied->use), 'thread' => Take::none()]);
         }
         $thread = $this->piece->cord('thread')->cord;
-        $tied = $this->piece->knots()->around($knots->kind, $rope->bundle(2), $thread);
+        $tied = $this->book->around($knots->kind, $rope->bundle(2), $thread);
         // The ropes lie flat side by side under it.
         $flat = new Tied(
             $tied->pitch,

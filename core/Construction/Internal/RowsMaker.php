@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Kind\HalfHitch;
 use Rinkel\Core\Knot\Kind\HalfLeft;
 use Rinkel\Core\Knot\Kind\Square;
+use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
@@ -34,6 +36,21 @@ final readonly class RowsMaker extends BandMaker
     /** Rows lie no nearer than this share of the way at which their beads would touch side by side (judgement). */
     private const NEAR = 0.55;
 
+    /**
+     * Half knots and hitches hold the rows, each around a core or two of its own.
+     */
+    public function ground(Knot $knot): ?Ground
+    {
+        $core = $this->piece->cord('core')->cord->round();
+        $working = $this->pairs[(string) array_key_first($this->pairs)]->cord;
+
+        return match ($knot->word()) {
+            (new HalfLeft())->word() => Ground::around(new Cords($core, 0 === $this->rows() % 2 ? 2 : 1), $working),
+            (new HalfHitch())->word() => Ground::around(new Cords($core, 1), $working),
+            default => parent::ground($knot),
+        };
+    }
+
     public function line(Line $line): Line
     {
         if (0 === $this->rows() % 2) {
@@ -56,8 +73,8 @@ final readonly class RowsMaker extends BandMaker
         $working = $this->pairs[(string) array_key_first($this->pairs)]->cord;
         $core = $this->piece->cord('core')->cord;
         $held = new Cords($core->round(), 0 === $rows % 2 ? 2 : 1);
-        $use = $this->piece->knots()->around(new HalfLeft(), $held, $working)->use;
-        $hitch = $this->piece->knots()->around(new HalfHitch(), new Cords($core->round(), 1), $working)->use;
+        $use = $this->book->around(new HalfLeft(), $held, $working)->use;
+        $hitch = $this->book->around(new HalfHitch(), new Cords($core->round(), 1), $working)->use;
         $across = self::spacing($beads, $pitch);
         // Out from the middle, a hitch around every further core on the way, and back to the middle of the next step.
         for ($row = 1; $row <= intdiv($rows - 1, 2); ++$row) {
@@ -108,8 +125,8 @@ final readonly class RowsMaker extends BandMaker
         $middle = (\count($beads) - 1) / 2;
         $core = new Cords($this->piece->cord('core')->cord->round(), 1);
         // A single half knot lies as flat as one half of a square knot.
-        $half = $this->piece->knots()->around(new Square(), $core, $working)->pitch->times(0.5);
-        $hitch = $this->piece->knots()->around(new HalfHitch(), $core, $working)->pitch;
+        $half = $this->book->around(new Square(), $core, $working)->pitch->times(0.5);
+        $hitch = $this->book->around(new HalfHitch(), $core, $working)->pitch;
         $longest = Length::zero();
         foreach ($beads as $row => $bead) {
             $longest = Length::longest($longest, $bead->length->plus(abs($row - $middle) < 1 ? $half : $hitch));
@@ -174,7 +191,7 @@ final readonly class RowsMaker extends BandMaker
     {
         $bead = $step->beside[intdiv($this->rows(), 2)] ?? $step->beside[0];
         $role = (string) array_key_first($this->pairs);
-        $tied = $this->piece->knots()->around(
+        $tied = $this->book->around(
             new HalfLeft(),
             new Cords($this->piece->cord('core')->cord->round(), 1),
             $this->pairs[$role]->cord,

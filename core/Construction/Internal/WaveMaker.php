@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Kind\VerticalLarksHead;
+use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Take;
@@ -69,6 +71,19 @@ final readonly class WaveMaker extends BandMaker
         return min(\M_PI / 2, 4 * $rise->millimetres / max(1e-9, $arm->millimetres));
     }
 
+    /**
+     * The lark's heads of an arm are tied around its one core.
+     */
+    public function ground(Knot $knot): ?Ground
+    {
+        return $knot->word() === (new VerticalLarksHead())->word()
+            ? Ground::around(
+                new Bundle($this->piece->cord('core')->cord->round(), 1),
+                $this->pairs[(string) array_key_first($this->pairs)]->cord,
+            )
+            : parent::ground($knot);
+    }
+
     protected function parts(): array
     {
         return [Wave::class => $this->wave(...)] + parent::parts();
@@ -82,7 +97,7 @@ final readonly class WaveMaker extends BandMaker
         [$round, $seed] = [$this->known($wave, $wave->round), $this->known($wave, $wave->seed)];
         $role = (string) array_key_first($this->pairs);
         $working = $this->pairs[$role]->cord;
-        $head = $this->piece->knots()->around(
+        $head = $this->book->around(
             new VerticalLarksHead(),
             new Bundle($this->piece->cord('core')->cord->round(), 1),
             $working,
@@ -91,7 +106,8 @@ final readonly class WaveMaker extends BandMaker
         $arm = $round->length->plus($head->pitch)->times($wave->steps)->plus($head->pitch);
         $rise = self::rise($round->diameter, $wave->steps);
         $angle = self::halfAngle($arm, $rise);
-        $along = $arm->times(sin($angle) / max(1e-9, $angle));
+        $sample = $this->book->sampleOf($wave->word());
+        $along = $sample->pitch ?? $arm->times(sin($angle) / max(1e-9, $angle));
         $outside = Length::longest($seed->length->times($seeds), self::around($round, $seed, $working));
         $width = $rise->times(2)->plus($round->diameter)->plus($seed->diameter->times(2));
         $step = [
@@ -107,7 +123,9 @@ final readonly class WaveMaker extends BandMaker
             Length::longest($round->diameter, $seed->diameter),
             [
                 'core' => Take::straight($arm),
-                $role => new Take($outside->times($wave->steps), $head->use->times($wave->steps + 1)),
+                $role => null === $sample
+                    ? new Take($outside->times($wave->steps), $head->use->times($wave->steps + 1))
+                    : Take::knots($sample->use),
             ],
             $wave->place(),
             beside: array_merge(...array_fill(0, 2 * $wave->steps, $step)),

@@ -29,7 +29,7 @@ final readonly class WrapMaker extends PartMaker
     protected function knot(Knots $knots, bool $swapped): Element
     {
         $cord = $this->piece->cord('cord')->cord;
-        $tied = $this->piece->knots()->sliding($knots->kind, $cord, $cord, $knots->wraps);
+        $tied = $this->book->sliding($knots->kind, $cord, $cord, $knots->wraps);
 
         return $this->tied($knots, $tied, ['long' => Take::knots($tied->use), 'short' => Take::straight($tied->pitch)]);
     }

@@ -50,7 +50,7 @@ final readonly class Fitting
             $piece->closure,
             $this->ends,
             $piece->sliderCord() ?? $this->ends->cord,
-            $piece->knots(),
+            $piece->knots($construction->maker($piece)->ground(...)),
             $piece->findings,
         ));
         $this->setter = LineSetter::for($piece->beads);

@@ -6,6 +6,9 @@ namespace Rinkel\Core\Plan\Internal;
 
 use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Construction\Construction;
+use Rinkel\Core\Knot\KnownKnots;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\Piece;
@@ -31,6 +34,7 @@ final readonly class Names
     public function check(): void
     {
         $faults = [...$this->cords(), ...$this->findings(), ...$this->closure()];
+        $faults = [] === $faults ? $this->samples() : $faults;
         if ([] !== $faults) {
             throw PieceUnreadable::because($faults);
         }
@@ -64,6 +68,31 @@ final readonly class Names
             $faults[] = new Fault('closure.findings', [] === $known
                 ? new Said('finding-unknown-yet', ['name' => new Quoted($name)])
                 : new Said('finding-unknown', ['name' => new Quoted($name), 'known' => $known]));
+        }
+
+        return $faults;
+    }
+
+    /**
+     * A knot cannot take less than its own length, nor less than the way around what it is tied around.
+     *
+     * @return list<Fault>
+     */
+    private function samples(): array
+    {
+        $faults = [];
+        $maker = $this->construction->maker($this->piece);
+        foreach ($this->piece->samples as $word => $sample) {
+            $knot = KnownKnots::all()->named((string) $word);
+            $ground = null === $knot || !$knot->manner()->isPushed() ? null : $maker->ground($knot);
+            $turn = null === $ground ? Length::zero() : $ground->core->turn($ground->cord->round())->times(0.5);
+            $least = Length::longest($sample->pitch, $turn);
+            if ($sample->use->isShorterThan($least)) {
+                $faults[] = new Fault('samples.'.$word.'.use', new Said('sample-impossible', [
+                    'use' => $sample->use->written(Unit::Millimetre),
+                    'least' => $least->written(Unit::Millimetre),
+                ]));
+            }
         }
 
         return $faults;

@@ -54,7 +54,11 @@ final readonly class Runs
 
     public function isSampled(Element $element): bool
     {
-        return null !== $element->knot && $this->draft->piece->knots()->hasSample($element->knot);
+        $book = $this->draft->piece->knots();
+
+        return null === $element->knot
+            ? null !== $book->sampleOf($element->word())
+            : $book->hasSample($element->knot);
     }
 
     /**

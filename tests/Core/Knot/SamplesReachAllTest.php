@@ -19,6 +19,7 @@ use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Tests\Core\Examples;
 
@@ -58,7 +59,48 @@ final class SamplesReachAllTest extends TestCase
         yield 'the barrels of a wrap' => ['bundled-wrap', 'barrel'];
         yield 'the stop of a tail' => ['square-knot-band', 'overhand'];
         yield 'the slider' => ['spaced-knots', 'barrel', ['closure.kind' => 'double-barrel']];
+        yield 'a section of waves' => ['wave-band', 'wave'];
+        yield 'a length of braid' => ['netted-pouch', 'braid'];
+        yield 'lacing through links' => ['laced-chain', 'link'];
         yield 'the stop beside a single barrel' => ['spaced-knots', 'barrel', ['closure.kind' => 'single-barrel']];
+    }
+
+    /**
+     * Square knots measured on the band: its slider, tied around twice the cores, takes more of each knot, by the share by
+     * which the model does.
+     */
+    public function testASampleIsScaledToAnotherBundle(): void
+    {
+        $plain = Examples::plan(['pattern' => '57 square']);
+        $sampled = Examples::plan([
+            'pattern' => '57 square',
+            'samples.square' => ['pitch' => '3 mm', 'use' => '20 mm'],
+        ]);
+        $inBand = static fn (Plan $plan): float => $plan->draft->setting->elements[0]->takes['working']->knots->millimetres;
+        $inSlider = static fn (Plan $plan): float => $plan->cuts[2]->part('knots')->millimetres;
+
+        self::assertEqualsWithDelta(20, $inBand($sampled), 1e-9, 'as measured where it was measured');
+        self::assertEqualsWithDelta(
+            $inSlider($plain) / $inBand($plain),
+            $inSlider($sampled) / $inBand($sampled),
+            1e-6,
+        );
+        self::assertSame(
+            $sampled->draft->setting->elements[0]->length->millimetres * 57,
+            round($sampled->draft->body()->millimetres, 6),
+        );
+    }
+
+    public function testAnImpossibleSampleIsRefused(): void
+    {
+        foreach ([['3 mm', '2.9 mm'], ['0.5 mm', '4 mm']] as [$pitch, $use]) {
+            try {
+                Examples::plan(['samples.square' => ['pitch' => $pitch, 'use' => $use]]);
+                self::fail($use);
+            } catch (PieceUnreadable $unreadable) {
+                self::assertSame('samples.square.use', $unreadable->faults[0]->path);
+            }
+        }
     }
 
     public function testASampleGrowsWithTheTurnsAsTheModelDoes(): void
