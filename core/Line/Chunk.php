@@ -63,6 +63,24 @@ final readonly class Chunk
     }
 
     /**
+     * Returns the same in reverse order: its knots are tied as they were, from the other end.
+     */
+    public function reversed(): self
+    {
+        return new self(self::turned($this->elements), $this->fit, self::turned($this->swapped), [], $this->fills);
+    }
+
+    /**
+     * @param list<Element> $elements
+     *
+     * @return list<Element>
+     */
+    private static function turned(array $elements): array
+    {
+        return array_map(static fn (Element $element): Element => $element->reversed(), array_reverse($elements));
+    }
+
+    /**
      * Returns its elements with $more of them, or with fewer; at least one stays.
      *
      * @return list<Element>

@@ -121,4 +121,42 @@ final readonly class Element
     {
         return $this->names;
     }
+
+    /**
+     * Returns what a mirror shows: a knot turned the other way, beads side by side in reverse order.
+     */
+    public function mirrored(): self
+    {
+        return $this->turned($this->knot?->mirrored());
+    }
+
+    /**
+     * Returns the same from its other end: beads side by side in reverse order, a knot as it is.
+     */
+    public function reversed(): self
+    {
+        return $this->turned($this->knot);
+    }
+
+    private function turned(?Knot $knot): self
+    {
+        $beside = ElementKind::Beside === $this->kind ? array_reverse($this->beside) : $this->beside;
+
+        return $knot === $this->knot && $beside === $this->beside ? $this : new self(
+            $this->kind,
+            $this->name,
+            $this->length,
+            $this->width,
+            $this->thickness,
+            $this->takes,
+            $this->place,
+            $this->lane,
+            $this->letter,
+            $beside,
+            $this->stretches,
+            $this->wraps,
+            $knot,
+            $this->hangs,
+        );
+    }
 }

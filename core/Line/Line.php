@@ -53,7 +53,7 @@ final readonly class Line
         return [
             ...$half,
             ...$this->middle,
-            ...($this->mirrored ? array_map(self::mirrored(...), array_reverse($half)) : []),
+            ...($this->mirrored ? array_map(static fn (Element $element): Element => $element->mirrored(), array_reverse($half)) : []),
             ...$this->expanded($this->after, $counts, $parts, $more),
         ];
     }
@@ -129,22 +129,5 @@ final readonly class Line
             },
             $chunks,
         ), ...[[]]);
-    }
-
-    private static function mirrored(Element $element): Element
-    {
-        $knot = $element->knot?->mirrored();
-
-        return null === $knot || $knot === $element->knot ? $element : new Element(
-            ElementKind::Knot,
-            $element->name,
-            $element->length,
-            $element->width,
-            $element->thickness,
-            $element->takes,
-            $element->place,
-            $element->lane,
-            knot: $knot,
-        );
     }
 }

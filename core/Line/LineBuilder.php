@@ -7,6 +7,7 @@ namespace Rinkel\Core\Line;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\Beads;
 use Rinkel\Core\Pattern\Node\Centre;
 use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Group;
@@ -52,14 +53,18 @@ final class LineBuilder
             \array_slice($pattern->parts, 0, $mirror),
             static fn (Node $part): bool => !$part instanceof Mirror,
         ));
-        $last = $before[\count($before) - 1] ?? null;
-        $single = $last?->isMiddle() ?? false;
-        $first = $this->chunks($single ? \array_slice($before, 0, -1) : $before);
-        $middle = $single ? $this->fixed([$last], false) : [];
+        $outwards = $pattern->parts[$mirror] instanceof Mirror && $pattern->parts[$mirror]->outwards;
+        $middle = $before[$outwards ? 0 : \count($before) - 1] ?? null;
+        $single = $middle?->isMiddle() ?? false;
+        $half = $this->chunks(match (true) {
+            !$single => $before,
+            $outwards => \array_slice($before, 1),
+            default => \array_slice($before, 0, -1),
+        });
 
         return new Line(
-            $first,
-            $middle,
+            $outwards ? array_map(static fn (Chunk $chunk): Chunk => $chunk->reversed(), array_reverse($half)) : $half,
+            $single ? $this->fixed([$middle], false) : [],
             $this->chunks(\array_slice($pattern->parts, $mirror + 1)),
             true,
             $this->shares,
@@ -117,10 +122,25 @@ final class LineBuilder
             new Chunk(
                 $this->fixed($group->parts, false),
                 $fit,
-                $group->alternate ? $this->fixed($group->parts, true) : [],
+                $group->alternate ? $this->fixed($group->parts, true) : $this->goingOn($group),
                 $group->times->partly ? $this->breaks($group->parts) : [],
             ),
         ];
+    }
+
+    /**
+     * Returns the second repeat where runs by turns go on from the first, [] where each is like the first.
+     *
+     * @return list<Element>
+     */
+    private function goingOn(Group $group): array
+    {
+        $next = array_map(
+            static fn (Node $part): Node => $part instanceof Beads ? $part->goingOn() : $part,
+            $group->parts,
+        );
+
+        return $next === $group->parts ? [] : $this->fixed($next, false);
     }
 
     /**

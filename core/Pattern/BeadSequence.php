@@ -53,7 +53,9 @@ final readonly class BeadSequence
     }
 
     /**
-     * Returns the higher and the lower half by turns, each from its far end.
+     * Returns the higher and the lower half by turns, each from its far end. Of an odd number one half has one more: the
+     * halves part where the step between them is larger, and the larger one begins and ends, so that no two of a half
+     * touch.
      *
      * @param list<string>            $names
      * @param callable(string): float $value
@@ -63,13 +65,19 @@ final readonly class BeadSequence
     private function byTurns(array $names, callable $value): array
     {
         usort($names, static fn (string $one, string $other): int => [$value($other), $other] <=> [$value($one), $one]);
-        $high = \array_slice($names, 0, intdiv(\count($names) + 1, 2));
-        $low = array_reverse(\array_slice($names, \count($high)));
+        $half = intdiv(\count($names), 2);
+        $step = static fn (int $at): float => isset($names[$at - 1], $names[$at])
+            ? $value($names[$at - 1]) - $value($names[$at])
+            : 0.0;
+        $highs = 0 === \count($names) % 2 || $step($half) > $step($half + 1) ? $half : $half + 1;
+        $high = \array_slice($names, 0, $highs);
+        $low = array_reverse(\array_slice($names, $highs));
+        [$first, $second] = \count($low) > \count($high) ? [$low, $high] : [$high, $low];
         $turns = [];
-        foreach ($high as $i => $name) {
+        foreach ($first as $i => $name) {
             $turns[] = $name;
-            if (isset($low[$i])) {
-                $turns[] = $low[$i];
+            if (isset($second[$i])) {
+                $turns[] = $second[$i];
             }
         }
 

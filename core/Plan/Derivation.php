@@ -119,7 +119,11 @@ final readonly class Derivation
                             'perTurn' => $perTurn,
                             'turns' => round($all / $perTurn, 1),
                             'degrees' => (int) round(360 / $perTurn),
-                            'left' => $halves >= 0 ? 'left' : 'right',
+                            'left' => match (true) {
+                                abs($halves) < $all => 'both',
+                                $halves >= 0 => 'left',
+                                default => 'right',
+                            },
                         ],
                     ),
                 ],

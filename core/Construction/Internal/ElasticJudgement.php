@@ -6,6 +6,7 @@ namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Knot\Kind\Overhand;
+use Rinkel\Core\Line\Element;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
@@ -40,7 +41,7 @@ final readonly class ElasticJudgement
                 Severity::Warn,
             ) : null,
             $this->hiding(),
-            $this->closing(),
+            $this->closing() ?? $this->seam(),
         ]));
     }
 
@@ -66,6 +67,25 @@ final readonly class ElasticJudgement
             'knot' => $knot->written(Unit::Millimetre),
             'hole' => $hole->written(Unit::Millimetre),
         ]) : null;
+    }
+
+    /**
+     * Of a closed string the last bead stands beside the first: two alike meet there though they do nowhere else.
+     */
+    private function seam(): ?Check
+    {
+        $names = array_map(static fn (Element $element): ?string => $element->name, $this->draft->setting->elements);
+        $last = array_key_last($names);
+        if (null === $last || $last < 2 || null === $names[0] || $names[0] !== $names[$last]) {
+            return null;
+        }
+        for ($i = 1; $i <= $last; ++$i) {
+            if ($names[$i] === $names[$i - 1]) {
+                return null;
+            }
+        }
+
+        return new Check('seam-alike', Severity::Hint, ['bead' => $names[0]]);
     }
 
     /**

@@ -23,7 +23,7 @@ use Rinkel\Core\Said;
  *     pattern = part, { ",", part } ;
  *     part    = [count], knot, [times] | [count], beads, [times] | "focal", name | "gap", (length | "fit") | word | bundle
  *             | [count], "link", name, [times] | "braid", (length | "fit") | "net", rows, "every", length
- *             | "wave", steps, name, "/", [number], name, [times] | "centre", "(", part, { ",", part }, ")" | "(", part, { ",", part }, ")", times | "mirror" ;
+ *             | "wave", steps, name, "/", [number], name, [times] | "centre", "(", part, { ",", part }, ")" | "(", part, { ",", part }, ")", times | "mirror" | "outwards" ;
  *     knot    = ("square" | "half", ("left" | "right") | ["double"], "overhand" | "barrel", [wraps]
  *             | ["vertical"], "lark" | "hitch" | "whip" | "interlace"), ["in", name], ["fill"] ;
  *     beads   = "bead", ["by", ("value" | "colour" | "form")], [number], name, { [number], name },
@@ -103,7 +103,7 @@ final class Parser
             TokenKind::Open === $start->kind => $this->group($start),
             TokenKind::Number === $start->kind => $this->counted($start),
             $start->is('centre') => $this->centre($start),
-            $start->is('mirror') => $this->mirror($start),
+            $start->is('mirror'), $start->is('outwards') => $this->mirror($start),
             default => $this->uncounted($start),
         };
     }
@@ -167,7 +167,7 @@ final class Parser
         }
         $this->text->next();
 
-        return new Mirror($this->text->since($start));
+        return new Mirror($this->text->since($start), $start->is('outwards'));
     }
 
     /**

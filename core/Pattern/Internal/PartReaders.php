@@ -77,6 +77,7 @@ final readonly class PartReaders
             '"centre"',
             '"("',
             '"mirror"',
+            '"outwards"',
         ];
     }
 

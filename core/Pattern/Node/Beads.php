@@ -84,6 +84,30 @@ final readonly class Beads extends Leaf implements Counted
         return new self(max(1, min(self::MOST, $count)), $this->order, $this->names, $this->lane, $this->strand);
     }
 
+    /**
+     * Returns the run that goes on where this one ends, its names in turn; itself where it ends with the last of them, or
+     * where their order is not by turns.
+     */
+    public function goingOn(): self
+    {
+        $each = [];
+        foreach ($this->names as [$times, $name]) {
+            array_push($each, ...array_fill(0, $times, [1, $name]));
+        }
+        $from = $this->count % max(1, \count($each));
+        $turned = [...\array_slice($each, $from), ...\array_slice($each, 0, $from)];
+        $byTurns = BeadOrder::ByValue === $this->order || BeadOrder::ByForm === $this->order;
+
+        return 0 === $from || !$byTurns || [] === $turned ? $this : new self(
+            $this->count,
+            $this->order,
+            $turned,
+            $this->lane,
+            $this->strand,
+            $this->place(),
+        );
+    }
+
     public function freed(): Group
     {
         return new Group([$this->times(1)], new Fit());

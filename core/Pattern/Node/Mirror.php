@@ -4,18 +4,26 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern\Node;
 
+use Rinkel\Core\Pattern\Place;
+
 /**
- * All that stands before it, once more in reverse: "mirror". A focal, a word or a centre just before it stays single.
+ * All that stands before it to both sides of the middle: "mirror" once more in reverse, so that what stands last is in the
+ * middle; "outwards" from the middle to either end, as a maker works who begins there.
  */
 final readonly class Mirror extends Leaf
 {
+    public function __construct(?Place $place = null, public bool $outwards = false)
+    {
+        parent::__construct($place);
+    }
+
     public function word(): string
     {
-        return 'mirror';
+        return $this->outwards ? 'outwards' : 'mirror';
     }
 
     public function __toString(): string
     {
-        return 'mirror';
+        return $this->word();
     }
 }

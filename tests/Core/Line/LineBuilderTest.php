@@ -33,6 +33,12 @@ final class LineBuilderTest extends TestCase
         yield 'a centre stays' => ['1 square, centre (2 bead a), mirror', 's a a s'];
         yield 'without a middle all is doubled' => ['1 square, 1 bead a, mirror', 's a a s'];
         yield 'what follows a mirror stands once' => ['1 square, focal b, mirror, 2 half left', 's B s l l'];
+        yield 'from the middle outwards' => ['focal b, 2 half left, 1 bead a, outwards', 'a l l B r r a'];
+        yield 'outwards without a middle' => ['1 square, 1 bead a, outwards', 'a s s a'];
+        yield 'beads side by side in a mirror' => [
+            '1 bead a on left, 1 bead b on left, 1 bead a on right, focal b, mirror',
+            '[a b|a] B [a|b a]',
+        ];
         yield 'a word' => ['word "AB" of a between b', 'A b B'];
         yield 'side by side' => ['1 bead a on left, 1 bead b on right, 1 square', '[a|b] s'];
         yield 'two against one' => ['1 bead a on left, 2 bead b on right', '[a|b b]'];

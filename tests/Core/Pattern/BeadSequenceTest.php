@@ -39,6 +39,39 @@ final class BeadSequenceTest extends TestCase
         yield 'unlike colours beside each other' => ['4 bead by colour cream ivory navy ink', 'cream ink ivory navy'];
     }
 
+    /**
+     * Light and dark alternate truly, whichever there is one more of.
+     */
+    public function testOfAnOddNumberTheMoreFrequentBeginsAndEnds(): void
+    {
+        $beads = self::tray();
+        $order = static fn (string $run): string => implode(
+            ' ',
+            (new BeadSequence($beads))->of(self::beads($run)),
+        );
+
+        self::assertSame('navy cream navy cream navy', $order('5 bead by value 3 navy 2 cream'));
+        self::assertSame('cream navy cream navy cream', $order('5 bead by value 3 cream 2 navy'));
+    }
+
+    public function testARunByTurnsGoesOnOverItsRepeats(): void
+    {
+        $run = self::beads('3 bead by value navy cream');
+        $sequence = new BeadSequence(self::tray());
+
+        self::assertSame(['navy', 'cream', 'navy'], $sequence->of($run));
+        self::assertSame(['cream', 'navy', 'cream'], $sequence->of($run->goingOn()));
+        self::assertSame($run->names, self::beads('4 bead by value navy cream')->goingOn()->names);
+    }
+
+    private static function beads(string $text): Beads
+    {
+        $beads = Pattern::parse($text, Unit::Millimetre)->parts[0];
+        self::assertInstanceOf(Beads::class, $beads);
+
+        return $beads;
+    }
+
     public function testNoTwoAlikeTouchWhereThatCanBe(): void
     {
         $run = Pattern::parse('9 bead by colour 4 cream 3 navy 2 rust', Unit::Millimetre)->parts[0];

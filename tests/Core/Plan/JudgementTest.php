@@ -76,6 +76,14 @@ final class JudgementTest extends TestCase
             ['pattern' => '1 bead stone, gap 20 mm, 1 bead stone', 'beads.stone' => ['diameter' => '10 mm', 'hole' => '2 mm']],
             ['pattern' => '1 bead stone, gap fit, 1 bead stone', 'beads.stone' => ['diameter' => '10 mm', 'hole' => '2 mm']],
         ];
+        $two = ['beads.round' => ['diameter' => '8 mm'], 'beads.dark' => ['diameter' => '8 mm', 'colour' => '#223344']];
+        yield 'two alike at the seam' => [
+            'seam-alike',
+            Severity::Hint,
+            'stretch',
+            $two + ['pattern' => '12 bead round dark, 1 bead round'],
+            $two + ['pattern' => '12 bead round dark, 1 bead round, 1 bead dark'],
+        ];
         yield 'a narrow shank' => [
             'shank-too-small',
             Severity::Stop,
