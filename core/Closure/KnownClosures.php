@@ -37,6 +37,7 @@ final readonly class KnownClosures
             new Kind\KnottedElastic(),
             new Kind\Butted(),
             new Kind\Magnetic(),
+            new Kind\Breakaway(),
         );
     }
 

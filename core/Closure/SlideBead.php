@@ -8,7 +8,7 @@ use Rinkel\Core\Fit\Lie;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Line\Take;
-use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
@@ -28,7 +28,7 @@ final readonly class SlideBead implements Closure
     public function __construct(
         private ClosureWish $wish,
         private Finding $bead,
-        private Cord $cord,
+        private CordUse $ends,
         private Tied $stop,
     ) {}
 
@@ -86,17 +86,18 @@ final readonly class SlideBead implements Closure
      */
     private function checks(): array
     {
-        $two = $this->cord->acrossHole()->times(2);
+        $cords = array_fill(0, max(2, 2 * $this->ends->count), $this->ends->cord);
+        $short = (new Hole($this->bead->inside))->shortfall($cords);
+        $thick = $short->isZero() ? Hole::needed($cords) : $this->bead->inside->plus($short);
         $values = [
             'hole' => $this->bead->inside->written(Unit::Millimetre),
-            'cords' => $two->written(Unit::Millimetre),
+            'count' => \count($cords),
+            'cords' => $thick->written(Unit::Millimetre),
         ];
 
         return match (true) {
-            !(new Hole($this->bead->inside))->shortfall([$this->cord, $this->cord])->isZero() => [
-                new Check('slide-bead-too-tight', Severity::Stop, $values),
-            ],
-            $this->bead->inside->isLongerThan($two->times(1 + self::GRIP)) => [
+            !$short->isZero() => [new Check('slide-bead-too-tight', Severity::Stop, $values)],
+            $this->bead->inside->isLongerThan($thick->times(1 + self::GRIP)) => [
                 new Check('slide-bead-slips', Severity::Warn, $values),
             ],
             default => [],

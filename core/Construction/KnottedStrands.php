@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\Breakaway;
 use Rinkel\Core\Closure\Kind\Clasping;
 use Rinkel\Core\Closure\Kind\Magnetic;
 use Rinkel\Core\Closure\Kind\Tying;
@@ -47,13 +48,13 @@ final readonly class KnottedStrands extends OnCord
 
     public function closures(): array
     {
-        return [new Clasping(), new Tying(), new Magnetic()];
+        return [new Clasping(), new Tying(), new Magnetic(), new Breakaway()];
     }
 
     public function checks(Draft $draft): array
     {
         return [
-            ...Internal\Holding::checks($draft, $this),
+            ...Internal\Holding::checks($draft),
             ...($this->nests($draft) ? [] : [new Check('beads-do-not-nest', Severity::Hint)]),
         ];
     }

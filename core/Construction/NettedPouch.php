@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\Breakaway;
 use Rinkel\Core\Closure\Kind\ButtonAndLoop;
 use Rinkel\Core\Closure\Kind\Clasping;
 use Rinkel\Core\Closure\Kind\SquareSliding;
@@ -66,7 +67,7 @@ final readonly class NettedPouch implements Construction
 
     public function closures(): array
     {
-        return [new Tying(), new Clasping(), new SquareSliding(), new ButtonAndLoop()];
+        return [new Tying(), new Clasping(), new SquareSliding(), new ButtonAndLoop(), new Breakaway()];
     }
 
     public function maker(Piece $piece): Maker

@@ -32,6 +32,7 @@ final readonly class EndPictures
             'elastic' => new Picture\JoinedEnds(),
             'butted' => new Picture\JoinedEnds(),
             'magnetic' => new Picture\FindingEnds(),
+            'breakaway' => new Picture\FindingEnds(),
         ]);
     }
 

@@ -20,7 +20,16 @@ final readonly class Bead
      * %).
      */
     private const SEEDS = [
-        '15/0' => [1.5, 1.1, 0.6], '11/0' => [2.2, 1.5, 0.8], '10/0' => [2.4, 1.6, 0.9], '8/0' => [3.0, 2.1, 1.1], '6/0' => [4.0, 2.9, 1.5],
+        '15/0' => [1.5, 1.1, 0.6],
+        '13/0' => [1.7, 1.2, 0.6],
+        '12/0' => [1.9, 1.3, 0.7],
+        '11/0' => [2.2, 1.5, 0.8],
+        '10/0' => [2.4, 1.6, 0.9],
+        '9/0' => [2.7, 1.9, 1.0],
+        '8/0' => [3.0, 2.1, 1.1],
+        '7/0' => [3.4, 2.4, 1.3],
+        '6/0' => [4.0, 2.9, 1.5],
+        '5/0' => [4.6, 3.3, 1.7],
     ];
 
     public Length $diameter;
@@ -28,12 +37,13 @@ final readonly class Bead
     public Length $hole;
 
     /**
-     * @param string|null $size        number of a seed bead, which gives what was not measured
-     * @param Length|null $ownDiameter as measured, null for the usual one, 6 mm
-     * @param Length|null $ownLength   as measured along the hole, null for the one usual with this shape and diameter
-     * @param Length|null $ownHole     as measured, null for the one usual with this diameter
-     * @param int|null    $stock       how many there are, null when that is not kept
-     * @param bool        $glass       whether instant glue would frost it
+     * @param string|null  $size        number of a seed bead, which gives what was not measured
+     * @param Length|null  $ownDiameter as measured, null for the usual one, 6 mm
+     * @param Length|null  $ownLength   as measured along the hole, null for the one usual with this shape and diameter
+     * @param Length|null  $ownHole     as measured, null for the one usual with this diameter
+     * @param int|null     $stock       how many there are, null when that is not kept
+     * @param bool         $glass       whether instant glue would frost it
+     * @param BeadMaterial $material    as heavy as glass while nobody said
      */
     private function __construct(
         public BeadShape $shape,
@@ -44,6 +54,7 @@ final readonly class Bead
         public ?Length $ownHole,
         public ?int $stock,
         public bool $glass,
+        public BeadMaterial $material,
     ) {
         $seed = self::seed($size ?? '');
         $this->diameter = $ownDiameter ?? $seed[0] ?? Length::ofMillimetres(self::USUAL);
@@ -65,10 +76,30 @@ final readonly class Bead
         ?string $size = null,
         ?int $stock = null,
         bool $glass = false,
+        ?BeadMaterial $material = null,
     ): self {
-        $bead = new self($shape, $colour, $size, $diameter, $length, $hole, $stock, $glass);
+        $material ??= BeadMaterial::Glass;
+        $bead = new self($shape, $colour, $size, $diameter, $length, $hole, $stock, $glass, $material);
 
         return $bead->hole->isShorterThan($bead->diameter) ? $bead : throw HoleTooWide::ofBead($bead->hole, $bead->diameter);
+    }
+
+    /**
+     * Returns whether its hole was neither measured nor follows from a size number.
+     */
+    public function isHoleAssumed(): bool
+    {
+        return null === $this->ownHole && null === self::seed($this->size ?? '');
+    }
+
+    /**
+     * Returns what it weighs in grams, by its shape and what it is made of; the hole is left out.
+     */
+    public function weight(): float
+    {
+        $solid = $this->diameter->millimetres ** 2 * $this->length->millimetres * $this->shape->fullness();
+
+        return $solid / 1000 * $this->material->density();
     }
 
     /**
@@ -86,6 +117,7 @@ final readonly class Bead
                 $this->size,
                 $this->stock,
                 $this->glass,
+                $this->material,
             )
             : $this;
     }
@@ -113,11 +145,15 @@ final readonly class Bead
     }
 
     /**
-     * Returns the usual hole of a bead of $diameter: a quarter of it, at least 0.6 mm, never more than three quarters
-     * of it (from memory; measure your own).
+     * Returns the hole that a bead of $diameter is taken to have while nobody measured it: 1 mm up to 10 mm, 1.5 mm up to
+     * 16 mm, else 2 mm, never more than half of the bead (from memory; measure your own).
      */
     public static function usualHole(Length $diameter): Length
     {
-        return Length::ofMillimetres(min(max(0.6, 0.25 * $diameter->millimetres), 0.75 * $diameter->millimetres));
+        return Length::ofMillimetres(min(match (true) {
+            $diameter->millimetres <= 10 => 1.0,
+            $diameter->millimetres <= 16 => 1.5,
+            default => 2.0,
+        }, 0.5 * $diameter->millimetres));
     }
 }

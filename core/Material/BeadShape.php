@@ -20,6 +20,19 @@ enum BeadShape: string
     case Seed = 'seed';
 
     /**
+     * Returns which share of the box around it a bead of this shape fills (solids of the shape's name; a chip about half).
+     */
+    public function fullness(): float
+    {
+        return match ($this) {
+            self::Round, self::Rondelle, self::Drop => \M_PI / 6,
+            self::Cube, self::Letter => 1.0,
+            self::Tube, self::Disc, self::Seed => \M_PI / 4,
+            self::Chip => 0.5,
+        };
+    }
+
+    /**
      * Returns the radius of the corners of a shape with flat ends, in diameters, null of a shape that rolls on its
      * neighbour (from memory; measure your own).
      */

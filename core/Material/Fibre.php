@@ -107,6 +107,27 @@ enum Fibre: string
     }
 
     /**
+     * Returns whether the cord is waxed, so that knots on it hold better.
+     */
+    public function isWaxed(): bool
+    {
+        return \in_array($this, [self::Polyester, self::WaxedCotton, self::Linen], true);
+    }
+
+    /**
+     * Returns how many grams a cord of this fibre bears for good, 1 mm thick; it goes with the square of the thickness
+     * (judgement, far below what breaks it: elastic tires, thin cord is chafed by beads).
+     */
+    public function bears(): float
+    {
+        return match ($this) {
+            self::ElasticBraid, self::ElasticClear => 60.0,
+            self::Silk, self::Cotton, self::Satin => 300.0,
+            default => 500.0,
+        };
+    }
+
+    /**
      * Returns by which share of its length an elastic may be stretched over the hand, nought for others (judgement).
      */
     public function stretch(): float

@@ -27,6 +27,14 @@ enum FindingKind: string
     case Stone = 'stone';
 
     /**
+     * Returns whether it usually is of metal that lies on the skin.
+     */
+    public function isMetal(): bool
+    {
+        return !\in_array($this, [self::Button, self::Stone, self::SlideBead], true);
+    }
+
+    /**
      * Returns the usual length, width and opening of one (from memory; measure your own).
      *
      * @return array{Length, Length, Length}

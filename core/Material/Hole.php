@@ -23,12 +23,45 @@ final readonly class Hole
      */
     public function shortfall(array $passes): Length
     {
-        $bundle = MixedPacking::enclosing(array_map(
+        $needed = self::needed($passes)->millimetres - $this->diameter->millimetres;
+
+        return Length::ofMillimetres(max(0.0, $needed - 1e-9));
+    }
+
+    /**
+     * Returns the smallest hole that the cords pass, squeezed as their fibres allow.
+     *
+     * @param non-empty-list<Cord> $passes one entry for each time a cord goes through
+     */
+    public static function needed(array $passes): Length
+    {
+        $bundle = self::stack($passes) ?? MixedPacking::enclosing(array_map(
             static fn (Cord $cord): float => $cord->acrossHole()->millimetres * (1 - $cord->fibre->squeeze()),
             $passes,
         ));
 
-        return Length::ofMillimetres(max(0.0, $bundle - $this->diameter->millimetres - 1e-9));
+        return Length::ofMillimetres($bundle);
+    }
+
+    /**
+     * Returns the diameter that flat cords need, laid on each other or each folded once along its middle; null when not
+     * all of them are flat.
+     *
+     * @param non-empty-list<Cord> $passes
+     */
+    private static function stack(array $passes): ?float
+    {
+        [$wide, $high] = [0.0, 0.0];
+        foreach ($passes as $cord) {
+            if (null === $cord->width) {
+                return null;
+            }
+            $left = 1 - $cord->fibre->squeeze();
+            $wide = max($wide, $cord->width->millimetres * $left);
+            $high += $cord->thickness->millimetres * $left;
+        }
+
+        return min(hypot($wide, $high), hypot($wide / 2, 2 * $high));
     }
 
     /**

@@ -8,6 +8,7 @@ use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\BeadMaterial;
 use Rinkel\Core\Material\ButtonForm;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
@@ -87,6 +88,7 @@ final class PieceWriter
             'colour' => $bead->colour->hex,
             'stock' => $bead->stock,
             'glass' => $bead->glass,
+            'material' => BeadMaterial::Glass === $bead->material ? null : $bead->material->value,
         ]);
     }
 

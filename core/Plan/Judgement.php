@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Plan;
 
+use Rinkel\Core\Closure\Kind\Breakaway;
 use Rinkel\Core\Closure\Kind\SingleBarrel;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\Draft;
@@ -14,12 +15,15 @@ use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\LineSetter;
 use Rinkel\Core\Material\Ending;
+use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Pattern;
+use Rinkel\Core\Plan\Internal\Finishing;
+use Rinkel\Core\Plan\Internal\Load;
 use Rinkel\Core\Plan\Internal\Remainder;
 use Rinkel\Core\Plan\Internal\Runs;
 use Rinkel\Core\Remark\Check;
@@ -55,6 +59,7 @@ final readonly class Judgement
             $this->shortage(),
             $this->notSymmetric(),
             ...$this->construction->checks($this->draft),
+            ...(new Load($this->draft, $this->construction))->checks(),
             $this->instantGlue(),
             $this->handEstimated(),
             $this->tensionUnsaid(),
@@ -161,7 +166,9 @@ final readonly class Judgement
                 continue;
             }
             $short = (new Hole($bead->hole))->shortfall($passes);
-            $checks[$element->name.$element->lane->value] = $short->isZero() ? null : new Check('cord-does-not-pass', Severity::Stop, [
+            $severity = $bead->isHoleAssumed() ? Severity::Warn : Severity::Stop;
+            $checks[$element->name.$element->lane->value] = $short->isZero() ? null : new Check('cord-does-not-pass', $severity, [
+                'assumed' => $bead->isHoleAssumed() ? 'yes' : 'no',
                 'bead' => (string) $element->name,
                 'hole' => $bead->hole->written(Unit::Millimetre),
                 'passes' => \count($passes),
@@ -293,15 +300,11 @@ final readonly class Judgement
      */
     private function ending(): array
     {
-        $cord = ($this->draft->piece->cords['working'] ?? $this->construction->ends($this->draft->piece))->cord;
-        if ($cord->fibre->isElastic()) {
-            return [];
-        }
         $slides = $this->draft->fastened->kind->slides();
         $glued = $this->draft->piece->closure->glued;
 
         return [
-            new Check('finish-'.$cord->fibre->ending()->value, Severity::Hint, ['fibre' => $cord->fibre->value]),
+            ...(new Finishing($this->draft))->checks(),
             ...($slides ? [
                 new Check($glued ? 'slider-glued' : 'slider-no-glue', $glued ? Severity::Stop : Severity::Hint),
             ] : []),
@@ -314,24 +317,36 @@ final readonly class Judgement
     private function cautions(): array
     {
         $piece = $this->draft->piece;
-        $cord = ($piece->cords['working'] ?? $this->construction->ends($piece))->cord;
-        $singes = Ending::Singe === $cord->fibre->ending();
-        $nickel = array_filter($piece->findings, static fn ($finding): bool => $finding->nickel);
+        $kind = $this->draft->fastened->kind;
+        $nickel = array_filter($piece->findings, static fn (Finding $finding): bool => $finding->nickel);
+        $metal = array_filter(
+            [...$piece->findings, ...$this->draft->fastened->findings],
+            static fn (Finding $finding): bool => $finding->kind->isMetal(),
+        );
+        $isNecklace = BodyPlace::Neck === $piece->wearer->place;
 
         return [
-            ...($piece->forChild && BodyPlace::Neck === $piece->wearer->place ? [
+            ...($piece->forChild && $isNecklace && !$kind instanceof Breakaway ? [
                 new Check('child-needs-breakaway', Severity::Stop),
             ] : []),
-            new Check($singes ? 'open-flame' : 'glue-fumes', Severity::Caution),
-            new Check('small-parts', Severity::Caution),
-            ...(BodyPlace::Neck === $piece->wearer->place && !$piece->forChild ? [
-                new Check('necklace-catches', Severity::Caution),
+            ...($piece->forChild && \in_array('magnets', $kind->cautions(), true) ? [
+                new Check('magnets-for-a-child', Severity::Stop),
             ] : []),
             ...array_map(
-                static fn (string $code): Check => new Check($code, Severity::Caution),
-                $this->draft->fastened->kind->cautions(),
+                static fn (Ending $ending): Check => new Check(
+                    Ending::Singe === $ending ? 'open-flame' : 'glue-fumes',
+                    Severity::Caution,
+                ),
+                (new Finishing($this->draft))->endings(),
             ),
-            ...([] === $nickel ? [] : [new Check('nickel', Severity::Caution)]),
+            new Check('small-parts', Severity::Caution),
+            ...($isNecklace && !$piece->forChild ? [
+                new Check('necklace-catches', Severity::Caution),
+            ] : []),
+            ...array_map(static fn (string $code): Check => new Check($code, Severity::Caution), $kind->cautions()),
+            ...([] === $metal && [] === $nickel ? [] : [
+                new Check('nickel', Severity::Caution, ['known' => [] === $nickel ? 'no' : 'yes']),
+            ]),
         ];
     }
 }

@@ -13,7 +13,7 @@ use Rinkel\Core\Measure\WrittenLength;
 final readonly class Check
 {
     /**
-     * @param array<string, Length|WrittenLength|int|float|string> $values
+     * @param array<string, Length|WrittenLength|int|float|string|list<string>> $values lists are of cords, by role
      */
     public function __construct(
         public string $code,

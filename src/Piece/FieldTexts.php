@@ -21,7 +21,7 @@ final class FieldTexts
     ];
     private const PARTS = [
         'cords' => ['fibre', 'thickness', 'width', 'colour', 'count'],
-        'beads' => ['called', 'shape', 'diameter', 'length', 'hole', 'colour', 'stock', 'glass'],
+        'beads' => ['called', 'shape', 'diameter', 'length', 'hole', 'colour', 'material', 'stock', 'glass'],
         'findings' => ['called', 'kind', 'length', 'width', 'inside', 'form', 'stock', 'nickel'],
     ];
 

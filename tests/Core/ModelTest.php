@@ -18,13 +18,17 @@ use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\HalfKnot;
 use Rinkel\Core\Knot\Hitch;
 use Rinkel\Core\Knot\Interlace;
+use Rinkel\Core\Knot\KnotTake;
 use Rinkel\Core\Knot\OverhandKnot;
 use Rinkel\Core\Knot\Plait;
+use Rinkel\Core\Knot\Spread;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\LineSetter;
 use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\BeadMaterial;
 use Rinkel\Core\Material\BeadShape;
 use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\Colour;
@@ -206,8 +210,57 @@ final class ModelTest extends TestCase
             ];
         }
         $hole = static fn (float $diameter): float => Bead::usualHole(Length::ofMillimetres($diameter))->millimetres;
-        $row = 'a hole is wide, where it was not measured, in diameters of the bead; at least, in mm; at most, in diameters (from memory)';
-        yield 'hole' => [self::numbers($row), [$hole(8) / 8, $hole(1), $hole(0.4) / 0.4]];
+        $row = 'a hole that nobody measured is taken to be wide, in mm: of a bead up to 10 mm, up to 16 mm, larger; at most, in diameters (from memory)';
+        yield 'hole' => [self::numbers($row), [$hole(10), $hole(16), $hole(16.5), $hole(1)]];
+        foreach ([
+            'ball' => BeadShape::Round, 'block' => BeadShape::Cube, 'pipe' => BeadShape::Tube, 'coin' => BeadShape::Disc,
+        ] as $name => $shape) {
+            yield 'solid '.$name => [
+                self::numbers($name),
+                [round($shape->fullness(), 4), ...(null === $shape->corner() ? [] : [$shape->corner()])],
+            ];
+        }
+        foreach (BeadMaterial::cases() as $material) {
+            $name = BeadMaterial::Stone === $material ? 'stone-bead' : $material->value;
+            yield 'density of '.$name => [self::numbers($name), [$material->density()]];
+        }
+        yield 'bears' => [
+            self::numbers('a cord 1 mm thick bears for good, in g: elastic; silk, cotton, satin; any other'),
+            [Fibre::ElasticClear->bears(), Fibre::Cotton->bears(), Fibre::Leather->bears()],
+        ];
+        $long = LineSetter::tolerance(Length::ofMillimetres(1000))->millimetres / 1000;
+        yield 'tolerance' => [
+            self::numbers('nobody notices a body longer by, in mm; or by this share'),
+            [LineSetter::tolerance(Length::zero())->millimetres, $long],
+        ];
+        yield 'oval' => [self::numbers('a wrist is as wide as it is high times'), [BodyPlace::Wrist->ratio()]];
+        yield 'risk' => [
+            self::numbers('one piece in so many may run short, until its maker says otherwise'),
+            [(float) Examples::plan()->draft->piece->risk],
+        ];
+        $use = static fn (bool $said, bool $free, bool $sampled): float => (new Spread($said))->ofUse(
+            [new KnotTake('square', 1.0, $free, true, $sampled)],
+        );
+        $push = self::numbers('how hard any maker pushes; one who has said how');
+        [$kind] = self::numbers('a kind of knot, in length and in use each');
+        [$cordPitch, $cordUse] = self::numbers('a cord, in length; in use');
+        [$piece] = self::numbers('a piece, in length and in use each; a sample that was measured');
+        foreach ([false, true] as $said) {
+            $sum = (1.17 * $push[(int) $said]) ** 2 + 2 * $kind ** 2 + $cordPitch ** 2 + $cordUse ** 2 + 2 * $piece ** 2;
+            yield 'spread '.($said ? 'said' : 'unsaid') => [[sqrt($sum)], [$use($said, true, false)]];
+        }
+        yield 'spread of a pitch' => [
+            [sqrt($push[0] ** 2 + $kind ** 2 + $cordPitch ** 2 + $piece ** 2)],
+            [(new Spread(false))->ofPitch(true, false)],
+        ];
+        yield 'spread of so many' => [
+            [sqrt((0.17 * $push[0]) ** 2 + $kind ** 2 + $cordUse ** 2 + $piece ** 2)],
+            [$use(false, false, false)],
+        ];
+        yield 'spread of single knots' => [
+            [hypot(self::numbers('what is not pushed together: lacing, braids, single knots')[0], $piece)],
+            [(new Spread(false))->ofPitch(false, false)],
+        ];
         $hemp = array_map(
             static fn (float $pounds): float => Cord::hempOf($pounds)->millimetres,
             [10.0, 20.0, 48.0, 170.0],
@@ -237,9 +290,9 @@ final class ModelTest extends TestCase
         );
         self::assertGreaterThan(0, $bottom->y);
 
-        $slips = self::numbers('a bead slides loosely when its hole is wider than its two cords by')[0] / 100;
+        $slips = self::numbers('a bead slides loosely when its hole is wider than all its tails together by')[0] / 100;
         foreach ([[-0.002, false], [0.002, true]] as [$more, $isLoose]) {
-            $hole = 2 * (1 + $slips + $more);
+            $hole = 2 * 0.95 * (1 + $slips + $more);
             $plan = Examples::plan(
                 [
                     'cords.core' => ['thickness' => '1 mm', 'count' => 1],
@@ -250,6 +303,18 @@ final class ModelTest extends TestCase
             );
             self::assertSame($isLoose, null !== Examples::check($plan, 'slide-bead-slips'), (string) $hole);
         }
+
+        $asked = self::numbers('a piece of an asked length opens by at least')[0];
+        $necklace = Examples::planOf('strung-beads', [
+            'wearer' => ['place' => 'neck', 'girth' => '34 cm', 'hand' => '40 cm'],
+            'length' => '60 cm',
+            'closure' => ['kind' => 'square-slider'],
+        ]);
+        self::assertEqualsWithDelta(
+            600 + $asked,
+            $necklace->draft->body()->plus($necklace->draft->fastened->wide)->millimetres,
+            1e-6,
+        );
 
         $beads = array_fill(0, 2, Bead::of(BeadShape::Round, Colour::parse('#ffffff'), Length::ofMillimetres(4)));
         $near = self::numbers('rows lie no nearer than this share of touching side by side')[0];

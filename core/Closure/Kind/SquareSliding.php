@@ -31,6 +31,7 @@ final readonly class SquareSliding extends Slider
             $site->wish,
             $site->book->around(new Square(), $site->ends->bundle(2), $site->working),
             $site->stop(),
+            $site->ends->cord->fibre->isWaxed(),
         );
     }
 }

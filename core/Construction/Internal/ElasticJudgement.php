@@ -52,12 +52,15 @@ final readonly class ElasticJudgement
     {
         $piece = $this->draft->piece;
         $used = array_intersect_key($piece->beads, $this->draft->setting->beads());
+        $knot = $piece->knots()->in(new Overhand(), $piece->cord('cord')->cord)->width;
         foreach ($piece->findings as $finding) {
             if (FindingKind::CrimpCover === $finding->kind) {
-                return null;
+                return $knot->isLongerThan($finding->inside) ? new Check('crimp-too-small', Severity::Warn, [
+                    'knot' => $knot->written(Unit::Millimetre),
+                    'inside' => $finding->inside->written(Unit::Millimetre),
+                ]) : null;
             }
         }
-        $knot = $piece->knots()->in(new Overhand(), $piece->cord('cord')->cord)->width;
         $hole = Length::longest(
             Length::zero(),
             ...array_values(array_map(static fn (Bead $bead): Length => $bead->hole, $used)),

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
-use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Line\ElementKind;
-use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Remedy;
@@ -21,9 +19,6 @@ use Rinkel\Core\Remark\Severity;
  */
 final class Holding
 {
-    /** Leather thinner than this is guided, not jerked; below half of it knots cut it (common practice, judgement). */
-    private const DELICATE = 1.0;
-
     /**
      * Folded on the finding, cores come in pairs.
      *
@@ -46,7 +41,7 @@ final class Holding
     /**
      * @return list<Check>
      */
-    public static function checks(Draft $draft, Construction $construction): array
+    public static function checks(Draft $draft): array
     {
         $checks = [];
         $elements = $draft->setting->elements;
@@ -65,15 +60,6 @@ final class Holding
                     ]);
                 }
             }
-        }
-        $cord = $construction->ends($draft->piece)->cord;
-        if (Fibre::Leather === $cord->fibre && $cord->thickness->millimetres <= self::DELICATE) {
-            $tooThin = $cord->thickness->millimetres < self::DELICATE / 2;
-            $checks[] = new Check(
-                $tooThin ? 'leather-too-thin' : 'leather-delicate',
-                $tooThin ? Severity::Warn : Severity::Hint,
-                ['cord' => $cord->thickness->written(Unit::Millimetre)],
-            );
         }
 
         return array_values($checks);

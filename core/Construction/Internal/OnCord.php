@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Closure\Kind\Breakaway;
 use Rinkel\Core\Closure\Kind\ButtonAndLoop;
 use Rinkel\Core\Closure\Kind\Clasping;
 use Rinkel\Core\Closure\Kind\DoubleBarrel;
@@ -50,7 +51,7 @@ abstract readonly class OnCord implements Construction
     {
         return [
             new DoubleBarrel(), new SingleBarrel(), new SquareSliding(), new SlideBeading(), new Clasping(),
-            new ButtonAndLoop(), new Tying(),
+            new ButtonAndLoop(), new Tying(), new Breakaway(),
         ];
     }
 
@@ -76,7 +77,7 @@ abstract readonly class OnCord implements Construction
 
     public function checks(Draft $draft): array
     {
-        return Holding::checks($draft, $this);
+        return Holding::checks($draft);
     }
 
     protected function role(): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Piece\Internal;
 
 use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\BeadMaterial;
 use Rinkel\Core\Material\BeadShape;
 use Rinkel\Core\Material\ButtonForm;
 use Rinkel\Core\Material\Colour;
@@ -76,11 +77,14 @@ final readonly class MaterialReader
         $colour = $this->fields->parsed($path.'.colour', Colour::parse(...), Colour::parse('#8fb3a8'));
         $stock = $this->fields->number($path.'.stock', 0, 100_000);
         $glass = $this->fields->yes($path.'.glass');
+        $material = $this->fields->has($path.'.material')
+            ? $this->fields->choice($path.'.material', BeadMaterial::class, BeadMaterial::Glass)
+            : null;
         if (null === $shape || null === $colour || $this->fields->hasFaultAt($path)) {
             return null;
         }
         try {
-            return Bead::of($shape, $colour, $diameter, $length, $hole, $size, $stock, $glass);
+            return Bead::of($shape, $colour, $diameter, $length, $hole, $size, $stock, $glass, $material);
         } catch (HoleTooWide $wide) {
             return $this->fields->fault($path.'.hole', $wide->said());
         }

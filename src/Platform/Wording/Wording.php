@@ -34,7 +34,7 @@ final readonly class Wording
 
     public function check(Check $check, Unit $unit): string
     {
-        return $this->say('check.'.$check->code, $check->values, $unit);
+        return $this->say('check.'.$check->code, $this->named($check->values), $unit);
     }
 
     /**
@@ -42,7 +42,24 @@ final readonly class Wording
      */
     public function remedy(Check $check, Unit $unit): ?string
     {
-        return null === $check->remedy ? null : $this->say('remedy.'.$check->code, $check->values, $unit);
+        return null === $check->remedy ? null : $this->say('remedy.'.$check->code, $this->named($check->values), $unit);
+    }
+
+    /**
+     * @param array<string, Length|WrittenLength|int|float|string|list<string>> $values
+     *
+     * @return array<string, Length|WrittenLength|int|float|string> cords by what they are called
+     */
+    private function named(array $values): array
+    {
+        return array_map(
+            fn (
+                Length|WrittenLength|int|float|string|array $value,
+            ): Length|WrittenLength|int|float|string => \is_array($value)
+                ? implode(', ', array_map($this->role(...), $value))
+                : $value,
+            $values,
+        );
     }
 
     /**

@@ -125,8 +125,57 @@ final class JudgementTest extends TestCase
             'slider-few-knots',
             Severity::Warn,
             'plain',
-            ['closure.knots' => 3],
+            ['closure.knots' => 3, 'cords.core.fibre' => 'nylon'],
+            ['closure.knots' => 4, 'cords.core.fibre' => 'nylon'],
+        ];
+        yield 'few slider knots on wax' => [
+            'slider-few-knots',
+            Severity::Hint,
+            'plain',
+            ['closure.knots' => 2],
             ['closure.knots' => 4],
+        ];
+        yield 'tails that melt' => ['tail-singe', Severity::Hint, 'plain', [], ['cords.core.fibre' => 'leather']];
+        yield 'tails that char' => ['tail-glue', Severity::Hint, 'plain', ['cords.core.fibre' => 'leather'], []];
+        yield 'a flame beside leather' => ['flame-beside', Severity::Warn, 'plain', ['cords.core.fibre' => 'leather'], []];
+        $heavy = ['cords.cord' => ['fibre' => 'elastic-clear', 'thickness' => '0.6 mm']];
+        yield 'heavy beads' => [
+            'too-heavy',
+            Severity::Warn,
+            'stretch',
+            $heavy + ['beads.round' => ['diameter' => '12 mm', 'hole' => '1 mm', 'material' => 'stone']],
+            $heavy + ['beads.round' => ['diameter' => '12 mm', 'hole' => '1 mm', 'material' => 'wood']],
+        ];
+        yield 'a small crimp cover' => [
+            'crimp-too-small',
+            Severity::Warn,
+            'stretch',
+            ['findings.cover' => ['kind' => 'crimp-cover', 'inside' => '1.5 mm']],
+            ['findings.cover' => ['kind' => 'crimp-cover', 'inside' => '3 mm']],
+        ];
+        yield 'magnets for a child' => [
+            'magnets-for-a-child',
+            Severity::Stop,
+            'knotted-strands',
+            ['forChild' => true, 'closure.kind' => 'magnetic'],
+            ['forChild' => true, 'closure.kind' => 'clasp'],
+        ];
+        yield 'a breakaway for a child' => [
+            'child-needs-breakaway',
+            Severity::Stop,
+            'strung-beads',
+            ['wearer' => ['place' => 'neck', 'girth' => '30 cm'], 'length' => '38 cm', 'forChild' => true],
+            [
+                'wearer' => ['place' => 'neck', 'girth' => '30 cm'], 'length' => '38 cm', 'forChild' => true,
+                'closure' => ['kind' => 'breakaway'],
+            ],
+        ];
+        yield 'an assumed hole' => [
+            'cord-does-not-pass',
+            Severity::Warn,
+            'plain',
+            ['beads.dot' => ['diameter' => '8 mm'], 'pattern' => '1 bead dot, 2 square'],
+            ['beads.dot' => ['diameter' => '8 mm', 'hole' => '2 mm'], 'pattern' => '1 bead dot, 2 square'],
         ];
         yield 'glue on a slider' => ['slider-glued', Severity::Stop, 'plain', ['closure.glued' => true], []];
         yield 'hand estimated' => ['hand-estimated', Severity::Hint, 'plain', ['wearer.hand' => null], []];
@@ -151,7 +200,13 @@ final class JudgementTest extends TestCase
             ['cords.working.fibre' => 'hemp'],
             ['cords.working.fibre' => 'satin'],
         ];
-        yield 'flame' => ['open-flame', Severity::Caution, 'plain', [], ['cords.working.fibre' => 'leather']];
+        yield 'flame' => [
+            'open-flame',
+            Severity::Caution,
+            'plain',
+            [],
+            ['cords.working.fibre' => 'leather', 'cords.core.fibre' => 'leather'],
+        ];
         yield 'glue' => ['glue-fumes', Severity::Caution, 'plain', ['cords.working.fibre' => 'cotton'], []];
         // A 4 mm bead, two passes of 1 mm polyester: 2 mm less 5 %.
         yield 'cord too thick' => [
@@ -350,8 +405,8 @@ final class JudgementTest extends TestCase
             'slide-bead-slips',
             Severity::Warn,
             'single-focal',
-            ['closure.kind' => 'slide-bead'] + $finding('slide-bead', ['inside' => '2.3 mm']),
             ['closure.kind' => 'slide-bead'] + $finding('slide-bead', ['inside' => '2.2 mm']),
+            ['closure.kind' => 'slide-bead'] + $finding('slide-bead', ['inside' => '2 mm']),
         ];
         yield 'magnet too small' => [
             'magnet-too-small',
@@ -485,8 +540,8 @@ final class JudgementTest extends TestCase
             'nickel',
             Severity::Caution,
             'plain',
-            ['findings.it' => ['kind' => 'ring', 'nickel' => true]],
             ['findings.it' => ['kind' => 'ring']],
+            ['findings.it' => ['kind' => 'button']],
         ];
     }
 

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\Kind;
+
+use Rinkel\Core\Closure\Clasp;
+use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\Site;
+use Rinkel\Core\Closure\Wished;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Measure\Length;
+
+/**
+ * A clasp that opens when it is pulled, as a necklace for a child needs.
+ */
+final readonly class Breakaway extends Opening
+{
+    /** Its two halves shut, in mm (from memory; measure your own). */
+    private const LONG = 14.0;
+
+    public function id(): string
+    {
+        return 'breakaway';
+    }
+
+    public function asks(): array
+    {
+        return [Wished::Findings];
+    }
+
+    public function on(Site $site): Closure
+    {
+        $findings = $site->findings();
+
+        return new Clasp($site->wish->kind, [] === $findings ? [
+            Finding::of(FindingKind::Clasp, Length::ofMillimetres(self::LONG)),
+        ] : $findings, $site->ends->bundle()->diameter());
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Plan\Internal;
+
+use Rinkel\Core\Closure\Wished;
+use Rinkel\Core\Construction\Draft;
+use Rinkel\Core\Construction\Leg;
+use Rinkel\Core\Construction\Role;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\Ending;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
+
+/**
+ * How each cord's ends are secured: by what that cord is made of, and by whether it is tied off or stays as a tail.
+ *
+ * @internal
+ */
+final readonly class Finishing
+{
+    private const CODES = [
+        'tail' => ['singe' => 'tail-singe', 'glue' => 'tail-glue'],
+        'finish' => ['singe' => 'finish-singe', 'glue' => 'finish-glue'],
+    ];
+
+    public function __construct(private Draft $draft) {}
+
+    /**
+     * @return list<Check>
+     */
+    public function checks(): array
+    {
+        $said = ['tail' => [], 'finish' => []];
+        foreach ($this->cords() as $role => [$cord, $isTail]) {
+            if (!$cord->fibre->isElastic()) {
+                $said[$isTail ? 'tail' : 'finish'][$cord->fibre->ending()->value][] = $role;
+            }
+        }
+        $checks = [];
+        foreach ($said as $part => $endings) {
+            foreach ($endings as $ending => $roles) {
+                $checks[] = new Check(self::CODES[$part][$ending], Severity::Hint, ['cords' => $roles]);
+            }
+        }
+        $singed = array_merge($said['tail'][Ending::Singe->value] ?? [], $said['finish'][Ending::Singe->value] ?? []);
+        $charred = array_merge($said['tail'][Ending::Glue->value] ?? [], $said['finish'][Ending::Glue->value] ?? []);
+
+        return [] === $singed || [] === $charred ? $checks : [
+            ...$checks,
+            new Check('flame-beside', Severity::Warn, ['cords' => array_values(array_unique($charred))]),
+        ];
+    }
+
+    /**
+     * Returns how the ends of any cord are secured.
+     *
+     * @return list<Ending>
+     */
+    public function endings(): array
+    {
+        $endings = [];
+        foreach ($this->cords() as [$cord]) {
+            $endings[$cord->fibre->ending()->value] = $cord->fibre->ending();
+        }
+
+        return array_values($endings);
+    }
+
+    /**
+     * Returns the cords of the piece, and whether their ends stay as tails.
+     *
+     * @return array<string, array{Cord, bool}> by role
+     */
+    private function cords(): array
+    {
+        $asks = $this->draft->fastened->kind->asks();
+        $hasTails = $this->draft->fastened->kind->slides() || \in_array(Wished::Tail, $asks, true);
+        $cords = [];
+        foreach ($this->draft->construction->roles($this->draft) as $role) {
+            $cords[$role->name] = [$this->draft->piece->cord($role->name)->cord, $hasTails && self::carries($role)];
+        }
+        if (null !== $this->draft->fastened->own) {
+            $ends = $this->draft->construction->ends($this->draft->piece)->cord;
+            $cords['slider'] = [$this->draft->piece->sliderCord() ?? $ends, false];
+        }
+
+        return $cords;
+    }
+
+    private static function carries(Role $role): bool
+    {
+        return [] !== array_filter($role->legs, static fn (Leg $leg): bool => $leg->opens || $leg->closes);
+    }
+}
