@@ -135,24 +135,24 @@ final class PieceFormTest extends TestCase
             $piece->beads[$name]->length->millimetres,
             $piece->beads[$name]->hole->millimetres,
         ];
-        self::assertSame([8.0, 8.0, 2.0], $sizes($piece, 'dot'));
+        self::assertSame([8.0, 8.0, 1.0], $sizes($piece, 'dot'));
 
         $larger = $this->form->read(
             ['beads.dot.diameter' => '12', 'beads.seed.diameter' => '4', 'findings.hook.kind' => 'toggle'],
             $piece,
             Unit::Centimetre,
         );
-        self::assertSame([12.0, 12.0, 3.0], $sizes($larger, 'dot'), 'length and hole go with the diameter');
+        self::assertSame([12.0, 12.0, 1.5], $sizes($larger, 'dot'), 'length and hole go with the diameter');
         self::assertSame([4.0, 2.8, 1.0], $sizes($larger, 'seed'), 'it is no 11/0 any more');
         self::assertSame(18.0, $larger->findings['hook']->width->millimetres, 'a toggle has other sizes than a clasp');
         $long = $this->form->read(['beads.dot.length' => '5'], $larger, Unit::Centimetre);
         self::assertSame(
-            [6.0, 5.0, 1.5],
+            [6.0, 5.0, 1.0],
             $sizes($this->form->read(['beads.dot.diameter' => '6'], $long, Unit::Centimetre), 'dot'),
             'a length that was chosen stays',
         );
         self::assertSame(
-            [12.0, 12.0, 3.0],
+            [12.0, 12.0, 1.5],
             $sizes($this->form->read(['beads.dot.length' => ''], $long, Unit::Centimetre), 'dot'),
             'blank is as usual again',
         );
