@@ -22,7 +22,7 @@ final readonly class Profile
     public Length $thin;
     public Length $thick;
 
-    private Length $body;
+    public Length $body;
 
     /** @var list<Lie> */
     private array $lies;

@@ -18,7 +18,7 @@ final class Ring
     /** A slider opens a piece of an asked length by at least so much, in mm (judgement). */
     private const OPENS = 40.0;
 
-    /** @var array{float, float}|null lift in mm on the skin, and how much more of it for each mm of girth; once asked for */
+    /** @var array{float, float, float}|null lift in mm at a girth, how much more of it for each mm of girth, and that girth */
     private ?array $lifts = null;
 
     /**
@@ -96,11 +96,10 @@ final class Ring
      */
     public function inside(Length $laid): Length
     {
-        [$lift, $slope] = $this->lifts();
-        $skin = $this->wearer->skin()->millimetres;
+        [$lift, $slope, $near] = $this->lifts();
         $fixed = $this->climb()->millimetres + $this->wraps * \M_PI * $this->profile->thin->millimetres + $lift;
 
-        return Length::ofMillimetres(($laid->millimetres - $fixed + $slope * $skin) / ($this->wraps + $slope));
+        return Length::ofMillimetres(($laid->millimetres - $fixed + $slope * $near) / ($this->wraps + $slope));
     }
 
     /**
@@ -121,9 +120,9 @@ final class Ring
      */
     public function lift(Length $inside): Length
     {
-        [$lift, $slope] = $this->lifts();
+        [$lift, $slope, $near] = $this->lifts();
 
-        return Length::ofMillimetres($lift + $slope * ($inside->millimetres - $this->wearer->skin()->millimetres));
+        return Length::ofMillimetres($lift + $slope * ($inside->millimetres - $near));
     }
 
     /**
@@ -135,21 +134,42 @@ final class Ring
     }
 
     /**
-     * @return array{float, float}
+     * @return array{float, float, float}
      */
     private function lifts(): array
     {
         if (null === $this->lifts) {
-            $skin = $this->wearer->skin();
-            $hand = Length::longest($this->wearer->handGirth(), $skin->plus(Length::ofMillimetres(20)));
-            $least = $this->lifted($skin)->millimetres;
-            $slope = $this->slope ?? ($this->profile->isEven()
-                ? 0.0
-                : ($this->lifted($hand)->millimetres - $least) / ($hand->millimetres - $skin->millimetres));
-            $this->lifts = [$least, $slope];
+            $near = $this->wearer->skin();
+            $lift = $this->lifted($near);
+            $least = $this->profile->isEven() ? $near : $this->least($lift);
+            if ($least->isLongerThan($near->times(1.02))) {
+                // So long a body never lies on the skin.
+                [$near, $lift] = [$least, $this->lifted($least)];
+            }
+            $this->lifts = [$lift->millimetres, $this->slope ?? $this->slopeFrom($near, $lift), $near->millimetres];
         }
 
         return $this->lifts;
+    }
+
+    /**
+     * Returns about the girth inside when the ends of the body touch.
+     */
+    private function least(Length $lift): Length
+    {
+        $bare = $this->profile->body->minus($this->climb())->minus($lift)->times(1 / $this->wraps);
+
+        return $bare->minus($this->profile->thin->times(\M_PI));
+    }
+
+    private function slopeFrom(Length $near, Length $lift): float
+    {
+        if ($this->profile->isEven()) {
+            return 0.0;
+        }
+        $far = Length::longest($this->wearer->handGirth(), $near->plus(Length::ofMillimetres(20)));
+
+        return $this->lifted($far)->minus($lift)->ratioTo($far->minus($near));
     }
 
     private function lifted(Length $inside): Length

@@ -8,12 +8,16 @@ use Rinkel\Core\Geometry\CirclePacking;
 use Rinkel\Core\Measure\Length;
 
 /**
- * Cords of one thickness lying together, as the core of a knot holds them: 1 to 4 as a line, pair, triangle or square,
- * more packed into the smallest circle. The count is at least 1.
+ * Cords of one thickness lying together, as the core of a knot holds them: packed, 1 to 4 as a line, pair, triangle or
+ * square and more into the smallest circle; or flat, side by side. The count is at least 1.
  */
 final readonly class Bundle
 {
-    public function __construct(public Length $thickness, public int $count) {}
+    public function __construct(
+        public Length $thickness,
+        public int $count,
+        public Lay $lay = Lay::Packed,
+    ) {}
 
     /**
      * Returns the diameter of the smallest hole that takes the whole bundle, unsqueezed.
@@ -30,6 +34,7 @@ final readonly class Bundle
     {
         return match (true) {
             1 === $this->count => $this->thickness,
+            $this->isFlat() => $this->thickness->times($this->count),
             $this->count <= 4 => $this->thickness->times(2),
             default => $this->diameter(),
         };
@@ -41,7 +46,7 @@ final readonly class Bundle
     public function height(): Length
     {
         return match (true) {
-            $this->count <= 2 => $this->thickness,
+            $this->count <= 2, $this->isFlat() => $this->thickness,
             3 === $this->count => $this->thickness->times(1 + sqrt(3) / 2),
             4 === $this->count => $this->thickness->times(2),
             default => $this->diameter(),
@@ -58,8 +63,14 @@ final readonly class Bundle
 
         return match (true) {
             1 === $this->count => $both,
+            $this->isFlat() => $both->plus($this->thickness->times(2 * ($this->count - 1))),
             $this->count <= 4 => $both->plus($this->thickness->times($this->count)),
             default => $this->diameter()->plus($working)->times(\M_PI),
         };
+    }
+
+    private function isFlat(): bool
+    {
+        return Lay::Flat === $this->lay;
     }
 }

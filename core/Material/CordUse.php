@@ -5,20 +5,37 @@ declare(strict_types=1);
 namespace Rinkel\Core\Material;
 
 /**
- * A cord in one role of a piece, and how many of it lie side by side there; 1 to 12.
+ * A cord in one role of a piece, how many of it lie side by side there, and how; 1 to 60.
  */
 final readonly class CordUse
 {
+    /**
+     * @param Lay|null $lay as usual when null
+     */
     public function __construct(
         public Cord $cord,
         public int $count = 1,
+        public ?Lay $lay = null,
     ) {}
 
     /**
-     * Returns the bundle that $sides of these make together.
+     * Returns the bundle that these make, as they lie.
      */
-    public function bundle(int $sides = 1): Bundle
+    public function bundle(): Bundle
     {
-        return new Bundle($this->cord->round(), $sides * $this->count);
+        return new Bundle($this->cord->round(), $this->count, $this->lay());
+    }
+
+    /**
+     * Returns the bundle that both sides' cords make together, packed.
+     */
+    public function doubled(): Bundle
+    {
+        return new Bundle($this->cord->round(), 2 * $this->count);
+    }
+
+    public function lay(): Lay
+    {
+        return $this->lay ?? Lay::usual($this->count);
     }
 }

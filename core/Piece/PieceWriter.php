@@ -71,6 +71,7 @@ final class PieceWriter
             'width' => $use->cord->width,
             'colour' => $use->cord->colour->hex,
             'count' => $use->count,
+            'lay' => $use->lay?->value,
         ]);
     }
 

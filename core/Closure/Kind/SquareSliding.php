@@ -29,7 +29,7 @@ final readonly class SquareSliding extends Slider
     {
         return new SquareSlider(
             $site->wish,
-            $site->book->around(new Square(), $site->ends->bundle(2), $site->working),
+            $site->book->around(new Square(), $site->ends->doubled(), $site->working),
             $site->stop(),
             $site->ends->cord->fibre->isWaxed(),
         );

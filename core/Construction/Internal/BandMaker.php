@@ -17,6 +17,7 @@ use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\Lay;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
@@ -49,6 +50,7 @@ readonly class BandMaker extends PartMaker
         $this->core = new Bundle(
             Length::ofMillimetres($thickness / ($core->count + $resting)),
             $core->count + $resting,
+            $core->lay ?? Lay::usual($core->count + $resting),
         );
     }
 

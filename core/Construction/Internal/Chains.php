@@ -55,9 +55,9 @@ final class Chains
             return [];
         }
         $cords = [];
-        foreach (array_keys($links[0]->takes) as $role) {
-            $cord = $draft->piece->cord((string) $role);
-            array_push($cords, ...array_fill(0, $cord->count, $cord->cord));
+        foreach ($draft->construction->roles($draft) as $role) {
+            $threads = \count($role->legs) * $role->count;
+            array_push($cords, ...array_fill(0, $threads, $draft->piece->cord($role->name)->cord));
         }
         $short = [] === $cords ? null : (new Hole($link->inside))->shortfall($cords);
 

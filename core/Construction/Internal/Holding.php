@@ -6,6 +6,8 @@ namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Material\Hole;
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Remedy;
@@ -27,6 +29,10 @@ final class Holding
     public static function halves(Draft $draft): array
     {
         $count = $draft->piece->cord('core')->count;
+        $narrow = self::narrow($draft);
+        if (null !== $narrow) {
+            return [$narrow];
+        }
 
         return $draft->isHalved() && 1 === $count % 2 ? [
             new Check(
@@ -36,6 +42,29 @@ final class Holding
                 new Remedy('cords.core.count', $count + 1),
             ),
         ] : [];
+    }
+
+    /**
+     * Each half's cores are folded through the finding: two threads of each.
+     */
+    private static function narrow(Draft $draft): ?Check
+    {
+        $core = $draft->piece->cord('core');
+        $cords = array_fill(0, max(2, 2 * intdiv($core->count + 1, 2)), $core->cord);
+        foreach ($draft->isHalved() ? $draft->setting->elements : [] as $element) {
+            $finding = ElementKind::Focal === $element->kind ? $draft->piece->findings[$element->name] ?? null : null;
+            $short = null === $finding ? Length::zero() : (new Hole($finding->inside))->shortfall($cords);
+            if (null !== $finding && !$short->isZero()) {
+                return new Check('connector-too-narrow', Severity::Stop, [
+                    'finding' => (string) $element->name,
+                    'hole' => $finding->inside->written(Unit::Millimetre),
+                    'cords' => \count($cords),
+                    'needed' => $finding->inside->plus($short)->written(Unit::Millimetre),
+                ]);
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -9,6 +9,8 @@ use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Take;
+use Rinkel\Core\Material\Bundle;
+use Rinkel\Core\Material\Lay;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\Knots;
 
@@ -37,7 +39,7 @@ final readonly class RopeMaker extends PartMaker
             return $this->tied($knots, $tied, ['rope' => Take::knots($tied->use), 'thread' => Take::none()]);
         }
         $thread = $this->piece->cord('thread')->cord;
-        $tied = $this->book->around($knots->kind, $rope->bundle(2), $thread);
+        $tied = $this->book->around($knots->kind, new Bundle($rope->cord->round(), 2 * $rope->count, Lay::Flat), $thread);
         // The ropes lie flat side by side under it.
         $flat = new Tied(
             $tied->pitch,

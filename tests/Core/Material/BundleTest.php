@@ -7,10 +7,27 @@ namespace Rinkel\Tests\Core\Material;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Geometry\CirclePacking;
 use Rinkel\Core\Geometry\MixedPacking;
+use Rinkel\Core\Material\Bundle;
+use Rinkel\Core\Material\Lay;
+use Rinkel\Core\Measure\Length;
 use Rinkel\Tests\Core\Chance;
 
 final class BundleTest extends TestCase
 {
+    /**
+     * Eight cores of 1 mm tied with 1 mm: 20.3 mm a turn side by side, 13.5 mm packed.
+     */
+    public function testATurnAroundFlatCoresIsLonger(): void
+    {
+        $cord = Length::ofMillimetres(1);
+
+        self::assertEqualsWithDelta(20.28, (new Bundle($cord, 8, Lay::Flat))->turn($cord)->millimetres, 0.01);
+        self::assertEqualsWithDelta(13.5, (new Bundle($cord, 8))->turn($cord)->millimetres, 0.05);
+        self::assertSame([Lay::Packed, Lay::Flat, Lay::Packed], array_map(Lay::usual(...), [3, 5, 7]));
+        self::assertSame(8.0, (new Bundle($cord, 8, Lay::Flat))->width()->millimetres);
+        self::assertSame(1.0, (new Bundle($cord, 8, Lay::Flat))->height()->millimetres);
+    }
+
     /**
      * Two circles of diameters a and b need a + b; three of 2, 2 and 1 need 2 + ... never less than their area allows.
      */

@@ -84,6 +84,14 @@ final class JudgementTest extends TestCase
             $two + ['pattern' => '12 bead round dark, 1 bead round'],
             $two + ['pattern' => '12 bead round dark, 1 bead round, 1 bead dark'],
         ];
+        $hung = ['pattern' => '1 square x fit, focal it, mirror'];
+        yield 'a narrow connector' => [
+            'connector-too-narrow',
+            Severity::Stop,
+            'plain',
+            $hung + ['findings.it' => ['kind' => 'connector', 'length' => '10 mm', 'width' => '6 mm', 'inside' => '1.5 mm']],
+            $hung + ['findings.it' => ['kind' => 'connector', 'length' => '10 mm', 'width' => '6 mm', 'inside' => '3 mm']],
+        ];
         yield 'a narrow shank' => [
             'shank-too-small',
             Severity::Stop,

@@ -236,7 +236,7 @@ final class LeatherUnderScissorsTest extends TestCase
         $working = $draft->piece->sliderCord() ?? $ends->cord;
         $wraps = $draft->piece->closure->wraps;
         $knot = match ($draft->fastened->kind->id()) {
-            'square-slider' => $draft->book()->around(new Square(), $ends->bundle(2), $working),
+            'square-slider' => $draft->book()->around(new Square(), $ends->doubled(), $working),
             'single-barrel', 'double-barrel' => $draft->book()->sliding(new Barrel(), $ends->cord, $ends->cord, $wraps),
             default => null,
         };
