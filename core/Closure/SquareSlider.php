@@ -25,15 +25,13 @@ final readonly class SquareSlider implements Closure
     public const SECURE = 4;
 
     /**
-     * @param Tied $knot  one square knot over both tails
-     * @param Tied $stop  the stop knot of a tail
-     * @param bool $onWax whether it slides on waxed cord, which holds better
+     * @param Tied $knot one square knot over both tails
+     * @param Tied $stop the stop knot of a tail
      */
     public function __construct(
         private ClosureWish $wish,
         private Tied $knot,
         private Tied $stop,
-        private bool $onWax = false,
     ) {}
 
     public function body(Ring $ring): Length
@@ -62,7 +60,7 @@ final readonly class SquareSlider implements Closure
         );
         $few = $this->wish->knots < self::SECURE ? [new Check(
             'slider-few-knots',
-            $this->onWax && $this->wish->knots > 1 ? Severity::Hint : Severity::Warn,
+            $this->wish->knots < 2 ? Severity::Warn : Severity::Hint,
             ['knots' => $this->wish->knots, 'secure' => self::SECURE],
             new Remedy('closure.knots', self::SECURE),
         )] : [];

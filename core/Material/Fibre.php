@@ -107,14 +107,6 @@ enum Fibre: string
     }
 
     /**
-     * Returns whether the cord is waxed, so that knots on it hold better.
-     */
-    public function isWaxed(): bool
-    {
-        return \in_array($this, [self::Polyester, self::WaxedCotton, self::Linen], true);
-    }
-
-    /**
      * Returns how many grams a cord of this fibre bears for good, 1 mm thick; it goes with the square of the thickness
      * (judgement, far below what breaks it: elastic tires, thin cord is chafed by beads).
      */

@@ -16,6 +16,7 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Measure\WrittenLength;
 use Rinkel\Core\Plan\Internal\Runs;
+use Rinkel\Core\Plan\Internal\Schools;
 use Rinkel\Core\Remark\Step;
 
 /**
@@ -25,9 +26,6 @@ use Rinkel\Core\Remark\Step;
  */
 final readonly class Derivation
 {
-    /** Common practice: each working cord of a flat band is cut six times the band's length. */
-    public const MULTIPLE = 6;
-
     /**
      * @param list<Cut> $cuts
      */
@@ -54,7 +52,7 @@ final readonly class Derivation
             $figures[] = new Figure('tail', $this->draft->fastened->tail, $this->draft->fastened->steps);
         }
 
-        return array_column([...$figures, ...$this->hung(), ...$this->turned(), ...$this->schools()], null, 'key');
+        return array_column([...$figures, ...$this->hung(), ...$this->turned(), ...(new Schools($this->draft, $this->cuts))->figures()], null, 'key');
     }
 
     /**
@@ -312,58 +310,6 @@ final readonly class Derivation
         }
 
         return array_values($kinds);
-    }
-
-    /**
-     * Returns what other schools of makers would cut for a band (common practice): six times the band for each working
-     * cord, 5 to 6 turns around the hand for both, the wrist and 3 to 4 in for a core.
-     *
-     * @return list<Figure>
-     */
-    private function schools(): array
-    {
-        foreach ($this->cuts as $cut) {
-            if ('working' === $cut->role) {
-                $body = $this->draft->body();
-                $each = $body->times(self::MULTIPLE);
-                $hand = $this->draft->piece->wearer->handGirth();
-                $wrist = $this->draft->piece->wearer->girth;
-
-                return [
-                    new Figure('multiple', $each->times(2), [new Step('multiple', [
-                        'times' => self::MULTIPLE,
-                        'body' => $body,
-                        'each' => $each,
-                        'both' => $each->times(2),
-                        'model' => $body->isZero() ? 0.0 : round(
-                            $cut->part('knots')->plus($cut->part('straight'))->times($cut->count)->ratioTo($body->times(2)),
-                            1,
-                        ),
-                    ])]),
-                    new Figure(
-                        'turns',
-                        $hand->times(5.5),
-                        [new Step('turns', ['hand' => $hand, 'five' => $hand->times(5), 'six' => $hand->times(6)])],
-                    ),
-                    new Figure(
-                        'wrist-and-more',
-                        $wrist->plus(Length::ofInches(3.5)),
-                        [
-                            new Step(
-                                'wrist-and-more',
-                                [
-                                    'wrist' => $wrist,
-                                    'less' => $wrist->plus(Length::ofInches(3)),
-                                    'more' => $wrist->plus(Length::ofInches(4)),
-                                ],
-                            ),
-                        ],
-                    ),
-                ];
-            }
-        }
-
-        return [];
     }
 
     /**

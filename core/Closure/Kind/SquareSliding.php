@@ -31,7 +31,6 @@ final readonly class SquareSliding extends Slider
             $site->wish,
             $site->book->around(new Square(), $site->ends->doubled(), $site->working),
             $site->stop(),
-            $site->ends->cord->fibre->isWaxed(),
         );
     }
 }

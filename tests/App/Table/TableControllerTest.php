@@ -137,7 +137,7 @@ final class TableControllerTest extends WebCase
     {
         $this->lay(['name' => 'Fine']);
         $this->lay(['name' => 'Too short', 'closure.tail' => '12 mm']);
-        $this->lay(['name' => 'Slips', 'closure.knots' => 2, 'cords.core.fibre' => 'nylon']);
+        $this->lay(['name' => 'Slips', 'closure.knots' => 1]);
         $page = $this->browser->request('GET', '/');
 
         self::assertSame(['Slips', 'Too short', 'Fine'], $page->filter('.piece-name')->extract(['_text']));
