@@ -10,22 +10,21 @@ use Rinkel\Core\Measure\Length;
  * The ring that a piece makes on its wearer: inside girths against lengths along the piece's middle.
  *
  * With thickness t all round a ring of the girth F inside is F + πt long along its middle; what is thicker than that
- * lifts it (Profile). The lift changes little with the girth: it is worked out for the skin and for the hand, and between
- * them goes straight. Several wraps add up, each interpolated between the two girths at its own place up the arm or leg.
+ * lifts it (Profile). The lift is worked out for the skin, for the wished fit and for the hand (Bend). Several wraps add up, each interpolated between the two girths at its own place up the arm or leg.
  */
 final class Ring
 {
     /** A slider opens a piece of an asked length by at least so much, in mm (judgement). */
     private const OPENS = 40.0;
 
-    /** @var array{float, float, float}|null lift in mm at a girth, how much more of it for each mm of girth, and that girth */
-    private ?array $lifts = null;
+    /** Once asked for. */
+    private ?Bend $bend = null;
 
     /**
      * @param Length      $ease  room over the girth, nought when it was measured comfortably loose
      * @param Length      $width of one wrap with its gap to the next, along the arm
      * @param Length|null $asked a length asked for by its maker, which counts instead of the fit
-     * @param float|null  $slope of the lift, by each mm of girth, where it is known from a ring much like this one
+     * @param self|null   $like  with other counts, from which it differs little
      */
     public function __construct(
         public readonly Wearer $wearer,
@@ -34,7 +33,7 @@ final class Ring
         public readonly Profile $profile,
         public readonly Length $width,
         public readonly ?Length $asked = null,
-        private readonly ?float $slope = null,
+        private readonly ?self $like = null,
     ) {}
 
     /**
@@ -73,9 +72,10 @@ final class Ring
     public function through(Length $hand): Length
     {
         $worn = $this->wearer->girth->plus($this->ease);
-        $wider = Length::longest($hand->minus($worn), Length::zero());
+        $last = Length::longest($hand, $worn);
+        $lift = $this->lift($last)->minus($this->lift($worn))->times(1 / $this->wraps);
 
-        return $this->laid($worn)->plus($wider->times(1 + $this->lifts()[1] / $this->wraps));
+        return $this->laid($worn)->plus($last->minus($worn))->plus($lift);
     }
 
     public static function slip(): Length
@@ -96,10 +96,9 @@ final class Ring
      */
     public function inside(Length $laid): Length
     {
-        [$lift, $slope, $near] = $this->lifts();
-        $fixed = $this->climb()->millimetres + $this->wraps * \M_PI * $this->profile->thin->millimetres + $lift;
+        $bare = $laid->minus($this->climb())->times(1 / $this->wraps)->minus($this->profile->thin->times(\M_PI));
 
-        return Length::ofMillimetres(($laid->millimetres - $fixed + $slope * $near) / ($this->wraps + $slope));
+        return Length::ofMillimetres($this->bend()->solved($bare->millimetres, $this->wraps));
     }
 
     /**
@@ -112,7 +111,9 @@ final class Ring
             return $this->inside($laid);
         }
 
-        return $laid->minus($this->laid($worn))->times(1 / (1 + $this->lifts()[1] / $this->wraps))->plus($worn);
+        $wider = $laid->minus($this->laid($worn))->plus($worn)->plus($this->lift($worn)->times(1 / $this->wraps));
+
+        return Length::ofMillimetres($this->bend()->solved($wider->millimetres, $this->wraps));
     }
 
     /**
@@ -120,36 +121,42 @@ final class Ring
      */
     public function lift(Length $inside): Length
     {
-        [$lift, $slope, $near] = $this->lifts();
-
-        return Length::ofMillimetres($lift + $slope * ($inside->millimetres - $near));
+        return Length::ofMillimetres($this->bend()->lift($inside->millimetres));
     }
 
-    /**
-     * Returns how much the lift grows with each mm of girth.
-     */
-    public function slope(): float
+    private function bend(): Bend
     {
-        return $this->lifts()[1];
+        return $this->bend ??= match (true) {
+            $this->profile->isEven() => Bend::none(),
+            null !== $this->like && !$this->like->profile->isEven() => $this->likeIt($this->like),
+            default => $this->measured(),
+        };
     }
 
-    /**
-     * @return array{float, float, float}
-     */
-    private function lifts(): array
+    private function likeIt(self $like): Bend
     {
-        if (null === $this->lifts) {
-            $near = $this->wearer->skin();
-            $lift = $this->lifted($near);
-            $least = $this->profile->isEven() ? $near : $this->least($lift);
-            if ($least->isLongerThan($near->times(1.02))) {
-                // So long a body never lies on the skin.
-                [$near, $lift] = [$least, $this->lifted($least)];
+        $worn = $this->wearer->girth->plus($this->ease);
+
+        return $like->bend()->from($worn->millimetres, $this->lifted($worn)->millimetres);
+    }
+
+    private function measured(): Bend
+    {
+        $skin = $this->wearer->skin();
+        $worn = Length::longest($this->wearer->girth->plus($this->ease), $skin);
+        $lift = $this->lifted($worn);
+        $least = $this->least($lift);
+        // So long a body may never lie on the skin, nor as is wished.
+        $girths = [Length::longest($skin, $least), Length::longest($worn, $least)];
+        $girths[] = Length::longest($this->wearer->handGirth(), $girths[1]->plus(Length::ofMillimetres(20)));
+        $points = [];
+        foreach ($girths as $girth) {
+            if ([] === $points || $girth->millimetres > $points[\count($points) - 1][0] + 1) {
+                $points[] = [$girth->millimetres, ($girth->equals($worn) ? $lift : $this->lifted($girth))->millimetres];
             }
-            $this->lifts = [$lift->millimetres, $this->slope ?? $this->slopeFrom($near, $lift), $near->millimetres];
         }
 
-        return $this->lifts;
+        return Bend::through($points);
     }
 
     /**
@@ -160,16 +167,6 @@ final class Ring
         $bare = $this->profile->body->minus($this->climb())->minus($lift)->times(1 / $this->wraps);
 
         return $bare->minus($this->profile->thin->times(\M_PI));
-    }
-
-    private function slopeFrom(Length $near, Length $lift): float
-    {
-        if ($this->profile->isEven()) {
-            return 0.0;
-        }
-        $far = Length::longest($this->wearer->handGirth(), $near->plus(Length::ofMillimetres(20)));
-
-        return $this->lifted($far)->minus($lift)->ratioTo($far->minus($near));
     }
 
     private function lifted(Length $inside): Length

@@ -171,7 +171,7 @@ final readonly class Fitting
         $lies = $this->lying->of($elements);
         $profile = new Profile($lies, $this->ends->cord->thickness, $this->closure->lies());
 
-        return $this->ringOf($profile, $elements, $like?->slope());
+        return $this->ringOf($profile, $elements, $like);
     }
 
     /**
@@ -187,7 +187,7 @@ final readonly class Fitting
     /**
      * @param list<Element> $elements of which the widest is as wide as one wrap
      */
-    private function ringOf(Profile $profile, array $elements, ?float $slope = null): Ring
+    private function ringOf(Profile $profile, array $elements, ?Ring $like = null): Ring
     {
         $widths = array_map(
             static fn (Element $element): Length => $element->hangs ? Length::zero() : $element->width,
@@ -201,7 +201,7 @@ final readonly class Fitting
             $profile,
             Length::longest($this->ends->cord->thickness, ...$widths),
             $this->piece->askedLength(),
-            $slope,
+            $like,
         );
     }
 }
