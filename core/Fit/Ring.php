@@ -136,8 +136,9 @@ final class Ring
     private function likeIt(self $like): Bend
     {
         $worn = $this->wearer->girth->plus($this->ease);
+        $there = Length::longest($worn, $this->least($like->lift($worn)));
 
-        return $like->bend()->from($worn->millimetres, $this->lifted($worn)->millimetres);
+        return $like->bend()->from($there->millimetres, $this->lifted($there)->millimetres);
     }
 
     private function measured(): Bend
