@@ -62,7 +62,7 @@ final readonly class Clasp implements Closure
             steps: [
                 new Step(
                     [] === $this->findings ? 'clasp-usual' : 'clasp-sum',
-                    ['count' => \count($this->findings), 'sum' => $this->fixed(), 'chain' => $chain],
+                    ['count' => \count($this->findings), 'sum' => $this->fixed(), 'chain' => $chain, 'extends' => $chain->isZero() ? 'no' : 'yes'],
                 ),
             ],
             findings: $this->findings,

@@ -148,13 +148,14 @@ final class TautRing
         // Begin at a point that is surely on the hull, and go around once.
         $first = (int) array_search(max([...$this->x, 0.0]), $this->x, true);
         $begin = (int) array_search($first, $order, true);
+        [$x, $y] = [$this->x, $this->y];
         $hull = [];
         $count = 0;
         foreach ([...\array_slice($order, $begin), ...\array_slice($order, 0, $begin + 1)] as $point) {
             while ($count > 1) {
                 [$before, $last] = [$hull[$count - 2], $hull[$count - 1]];
-                $turn = ($this->x[$last] - $this->x[$before]) * ($this->y[$point] - $this->y[$last])
-                    - ($this->y[$last] - $this->y[$before]) * ($this->x[$point] - $this->x[$last]);
+                $turn = ($x[$last] - $x[$before]) * ($y[$point] - $y[$last])
+                    - ($y[$last] - $y[$before]) * ($x[$point] - $x[$last]);
                 if ($turn > 0) {
                     break;
                 }

@@ -184,7 +184,12 @@ final readonly class Derivation
                     'goal' => $draft->goal,
                     'skin' => $draft->piece->wearer->skin(),
                     'wished' => $draft->wished(),
-                    'slides' => $draft->fastened->kind->slides() ? 'yes' : 'no',
+                    'slides' => match (true) {
+                        !$draft->fastened->kind->slides() => 'no',
+                        null !== $draft->piece->closure->shows => 'shows',
+                        default => 'yes',
+                    },
+                    'shows' => $draft->piece->closure->shows?->said($draft->piece->unit) ?? '',
                 ],
             ),
         ];
@@ -284,14 +289,20 @@ final readonly class Derivation
 
             return $knots.' square ('.$this->fine($cut->part('knots')->times(1 / max(1, 2 * $knots))).')';
         }
-        $kinds = [];
-        foreach ($this->kinds() as [$count, $element]) {
+        $counts = [];
+        foreach ($this->draft->setting->elements as $element) {
             $take = $element->takes[$cut->role] ?? $element->takes['long']
                 ?? $element->takes[Role::side($cut->role, false)] ?? $element->takes[Role::side($cut->role, true)] ?? null;
             if (null !== $take && $take->ties()) {
-                $kinds[] = $count.' '.$element->word().' ('.$this->fine($take->knots).')';
+                $knot = $element->word().' ('.$this->fine($take->knots).')';
+                $counts[$knot] = ($counts[$knot] ?? 0) + 1;
             }
         }
+        $kinds = array_map(
+            static fn (string $knot, int $count): string => $count.' '.$knot,
+            array_keys($counts),
+            $counts,
+        );
 
         return implode(', ', $kinds);
     }

@@ -91,7 +91,7 @@ final readonly class Planner
         foreach ($draft->construction->closures() as $kind) {
             try {
                 $piece = $draft->piece->withClosure($draft->piece->closure->as($kind));
-                $drafts[$kind->id()] = (new Fitting($piece, $draft->construction, $draft->line))->draft();
+                $drafts[$kind->id()] = (new Fitting($piece, $draft->construction, $draft->line, $draft->ring))->draft();
             } catch (PartDoesNotSuit) {
                 // Its pattern cannot be set to the length that this closure wants.
             }

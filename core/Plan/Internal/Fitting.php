@@ -40,10 +40,14 @@ final readonly class Fitting
     private LineSetter $setter;
     private Lying $lying;
 
+    /**
+     * @param Ring|null $like that the same line makes with another closure
+     */
     public function __construct(
         private Piece $piece,
         private Construction $construction,
         private Line $line,
+        private ?Ring $like = null,
     ) {
         $this->ends = $construction->ends($piece);
         $this->closure = $piece->closure->kind->on(new Site(
@@ -94,10 +98,10 @@ final readonly class Fitting
      */
     private function agreed(Line $line): array
     {
-        $ring = $this->evenRing();
+        $ring = $this->like ?? $this->evenRing();
         $setting = $this->setter->set($line, $this->goal($ring), $this->closure->isBound());
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $ring = $this->ring($setting->elements, 0 === $round ? null : $ring);
+            $ring = $this->ring($setting->elements, 0 === $round ? $this->like : $ring);
             $before = $setting->counts;
             $setting = $this->setter->set($line, $this->goal($ring), $this->closure->isBound());
             if ($before === $setting->counts) {

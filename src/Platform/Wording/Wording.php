@@ -56,7 +56,7 @@ final readonly class Wording
             fn (
                 Length|WrittenLength|int|float|string|array $value,
             ): Length|WrittenLength|int|float|string => \is_array($value)
-                ? implode(', ', array_map($this->role(...), $value))
+                ? implode(', ', array_map($this->roleInside(...), $value))
                 : $value,
             $values,
         );
@@ -78,6 +78,16 @@ final readonly class Wording
         $word = $this->translator->trans('role.'.$role);
 
         return 'role.'.$role === $word ? $role : $word;
+    }
+
+    /**
+     * Returns the same as it stands inside a sentence.
+     */
+    private function roleInside(string $role): string
+    {
+        $word = $this->role($role);
+
+        return $word === $role ? $role : mb_strtolower(mb_substr($word, 0, 1)).mb_substr($word, 1);
     }
 
     public function length(Length|WrittenLength $length, Unit $unit): WrittenLength
