@@ -10,6 +10,7 @@ use Rinkel\Core\Pattern\Node\Bracket;
 use Rinkel\Core\Pattern\Node\Counted;
 use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Group;
+use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Mirror;
 
 /**
@@ -175,6 +176,29 @@ final readonly class PatternEdit
                 $node instanceof Group ? new Group($node->parts, $node->times, !$node->alternate) : $node,
             ],
         );
+    }
+
+    /**
+     * Returns the pattern with a run of knots that may have more or fewer to take what the length leaves, or no longer.
+     */
+    public function filled(string $path): Pattern
+    {
+        return $this->replaced(
+            $path,
+            static fn (Node $node): array => [$node instanceof Knots ? $node->filling(!$node->fills) : $node],
+        );
+    }
+
+    /**
+     * Returns the pattern with a fit whose last repeat may break off, or no longer may.
+     */
+    public function brokenOff(string $path): Pattern
+    {
+        return $this->replaced($path, static fn (Node $node): array => [
+            $node instanceof Group && $node->times instanceof Fit
+                ? new Group($node->parts, $node->times->brokenOff(!$node->times->partly), $node->alternate)
+                : $node,
+        ]);
     }
 
     /**

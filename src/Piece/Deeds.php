@@ -108,6 +108,8 @@ final readonly class Deeds
             'bracket' => [$edit->bracketed($path), $path],
             'fit' => [$edit->fitted($path, $this->fitted($piece, $edit, $path)), $path],
             'turn' => [$edit->alternated($path), $path],
+            'fills' => [$edit->filled($path), $path],
+            'partly' => [$edit->brokenOff($path), $path],
             'mirror' => [$edit->mirrored(), $chosen],
             'name' => [$this->named($given, $edit, $path, (int) ($rest[1] ?? 0), $rest[2] ?? '') ?? $pattern, $path],
             'order' => [$this->ordered($edit, $path, $rest[1] ?? ''), $path],

@@ -30,6 +30,14 @@ final readonly class Fit implements \Stringable
         return new self($this->share, max(-self::MOST_MORE, min(self::MOST_MORE, $this->more + $more)), $this->partly);
     }
 
+    /**
+     * Returns this fit whose last repeat may break off between two of its parts, or stands whole.
+     */
+    public function brokenOff(bool $partly): self
+    {
+        return new self($this->share, $this->more, $partly);
+    }
+
     public function __toString(): string
     {
         return 'fit'

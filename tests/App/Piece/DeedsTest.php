@@ -84,7 +84,7 @@ final class DeedsTest extends WebCase
         return match ($chance->whole(1, 8)) {
             1 => $chance->of(['more ', 'fewer ']).$path,
             2 => $chance->of(['left ', 'right ', 'copy ', 'drop ']).$path,
-            3 => $chance->of(['bracket ', 'fit ', 'turn ', 'mirror ']).$path,
+            3 => $chance->of(['bracket ', 'fit ', 'turn ', 'partly ', 'fills ', 'mirror ']).$path,
             4 => 'to '.$path.' '.$chance->whole(0, 3),
             5 => 'name '.$path.' '.$chance->whole(0, 2).' '.$chance->of($names),
             6 => $chance->of(

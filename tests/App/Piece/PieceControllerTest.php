@@ -279,6 +279,21 @@ final class PieceControllerTest extends WebCase
             '2 square, (1 bead amber, 3 square) x fit alternate, 2 square',
             '1',
         ];
+        yield 'may break off' => [
+            [['do' => 'partly 1']],
+            '2 square, (1 bead amber, 3 square) x fit partly, 2 square',
+            '1',
+        ];
+        yield 'breaks off no longer' => [
+            [['do' => 'partly 1'], ['do' => 'partly 1']],
+            '2 square, (1 bead amber, 3 square) x fit, 2 square',
+            '1',
+        ];
+        yield 'takes what is left' => [
+            [['do' => 'fills 2']],
+            '2 square, (1 bead amber, 3 square) x fit, 2 square fill',
+            '2',
+        ];
         yield 'beside the core' => [
             [['do' => 'lane 1.0 left']],
             '2 square, (1 bead amber on left, 3 square) x fit, 2 square',
