@@ -13,8 +13,11 @@ use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Internal\NetMaker;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Geometry\MixedPacking;
 use Rinkel\Core\Geometry\RoundNet;
+use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
@@ -22,7 +25,6 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Pattern\Node\Net;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Remark\Check;
@@ -58,9 +60,10 @@ final readonly class NettedPouch implements Construction
     {
         return $wish->completedWith(
             ['mesh' => Stock::cord(Fibre::WaxedCotton, 1.0, '#4b5a46', 4)],
-            ['lock' => Stock::round(10, '#b98f4e', 4.0)],
+            ['lock' => Stock::round(14, '#b98f4e', 7.5)],
             ['stone' => Stock::finding(FindingKind::Stone, 28, 18, 0)],
-            'braid fit, net 5 every 12 mm, focal '.(array_key_first($wish->beads) ?? 'lock').', braid fit',
+            'braid fit, 1 overhand, gap 12 mm, net 5 every 12 mm, focal '.(array_key_first($wish->beads) ?? 'lock')
+                .', gap 12 mm, 1 overhand, braid fit',
             new ClosureWish(new Tying()),
         );
     }
@@ -99,44 +102,38 @@ final readonly class NettedPouch implements Construction
     {
         $net = self::net($draft);
         $stones = self::stones($draft->piece);
-        if (null === $net || [] === $stones) {
+        if (null === $net) {
             return [];
         }
-        $largest = array_values($stones)[0];
-        $checks = $net->goesAround($largest->width->times(\M_PI))
-            ? [
-                new Check(
-                    'pouch-depth',
-                    Severity::Hint,
-                    [
-                        'flat' => $net->depthFlat(),
-                        'filled' => $net->depth($largest->width->times(\M_PI)),
-                        'stone' => (string) array_key_first($stones),
-                    ],
-                ),
-            ]
-            : [];
+        $checks = $this->lock($draft, $net);
         foreach ($stones as $name => $stone) {
             $girth = $stone->width->times(\M_PI);
             $rows = $net->rowsFor($stone->length, $girth);
-            if (null === $rows) {
-                $checks[] = new Check(
+            $has = \count($net->rows);
+            $checks[] = match (true) {
+                null === $rows => new Check(
                     'stone-does-not-enter',
                     Severity::Stop,
-                    ['stone' => (string) $name, 'girth' => $girth, 'most' => $net->every->times(2 * $net->columns)],
-                );
-            } elseif ($rows > $net->rows) {
-                $checks[] = new Check(
+                    ['stone' => (string) $name, 'girth' => $girth, 'most' => $net->most()],
+                ),
+                $rows > $has => new Check(
                     'pouch-too-shallow',
                     Severity::Stop,
                     [
                         'stone' => (string) $name,
-                        'depth' => $net->depth($girth),
+                        'girth' => $girth,
                         'length' => $stone->length,
                         'rows' => $rows,
+                        'has' => $has,
                     ],
-                );
-            }
+                ),
+                $stone === array_values($stones)[0] => new Check(
+                    'pouch-depth',
+                    Severity::Hint,
+                    ['flat' => $net->depthFlat(), 'rows' => $rows, 'has' => $has, 'stone' => (string) $name],
+                ),
+                default => null,
+            };
             if (!$net->holds($girth)) {
                 $checks[] = new Check(
                     'stone-falls-out',
@@ -144,7 +141,7 @@ final readonly class NettedPouch implements Construction
                     [
                         'stone' => (string) $name,
                         'girth' => $girth,
-                        'mesh' => $net->every->times(4),
+                        'mesh' => $net->mesh(),
                         'every' => Length::ofMillimetres(
                             floor($girth->millimetres / 4 * 2 - 0.001) / 2,
                         )->written(Unit::Millimetre),
@@ -153,7 +150,7 @@ final readonly class NettedPouch implements Construction
             }
         }
 
-        return $checks;
+        return array_values(array_filter($checks));
     }
 
     /**
@@ -161,13 +158,49 @@ final readonly class NettedPouch implements Construction
      */
     public static function net(Draft $draft): ?RoundNet
     {
-        foreach ($draft->piece->pattern->tree->nodes() as $part) {
-            if ($part instanceof Net) {
-                return new RoundNet($draft->piece->cord('mesh')->count, $part->every, $part->rows);
+        $rows = [];
+        foreach ($draft->setting->elements as $element) {
+            if (ElementKind::Net === $element->kind) {
+                $rows[] = $element->takes['mesh']->straight;
             }
         }
 
-        return null;
+        return [] === $rows ? null : new RoundNet($draft->piece->cord('mesh')->count, $rows);
+    }
+
+    /**
+     * Above the net each side's cords may be gathered by a knot: the lock bead goes over both, and not over the net.
+     *
+     * @return list<Check>
+     */
+    private function lock(Draft $draft, RoundNet $net): array
+    {
+        $use = $draft->piece->cord('mesh');
+        [$lock, $knots] = [null, []];
+        foreach ($draft->setting->elements as $element) {
+            $lock = ElementKind::Focal === $element->kind ? $draft->piece->beads[$element->name] ?? $lock : $lock;
+            $knots = null === $element->knot ? $knots : [...$knots, $element->width];
+        }
+        if (null === $lock) {
+            return [];
+        }
+        $squeeze = 1 - $use->cord->fibre->squeeze();
+        $beside = array_fill(0, $use->count, $use->cord->acrossHole()->millimetres * $squeeze);
+        $over = [] === $knots ? 0.0 : MixedPacking::enclosing(
+            [Length::longest(...$knots)->millimetres * $squeeze, ...$beside],
+        );
+        $round = $draft->piece->knots(static fn (): null => null)->in(new Overhand(), $use->cord, 2)->width;
+        $closed = MixedPacking::enclosing(array_fill(0, $net->columns, $round->millimetres * $squeeze));
+        $sizes = static fn (float $needed): array => [
+            'hole' => $lock->hole->written(Unit::Millimetre),
+            'needed' => Length::ofMillimetres($needed)->written(Unit::Millimetre),
+        ];
+
+        return match (true) {
+            $over > $lock->hole->millimetres => [new Check('lock-stops-at-knots', Severity::Warn, $sizes($over))],
+            $closed < $lock->hole->millimetres => [new Check('lock-slips-over-net', Severity::Warn, $sizes($closed))],
+            default => [],
+        };
     }
 
     /**

@@ -9,18 +9,18 @@ use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Plait;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
-use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\Braid;
+use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Net;
 
 /**
  * Folded cords linked at their middles, their ends knotted two by two into a round net, then braided to either side.
  *
- * The net hangs: along the necklace it adds nothing. Of every end it takes its rows' spacing and an overhand of two
- * cords in each. Each end runs in one of the two braids, so on average half of what both are long.
+ * The net hangs: along the necklace it and its lock bead add nothing. Of every end it takes its rows' spacing and an
+ * overhand of two cords in each. Each end runs in one of the two braids, so on average half of what both are long.
  *
  * @internal
  */
@@ -28,17 +28,27 @@ final readonly class NetMaker extends PartMaker
 {
     public function ties(Knot $knot): bool
     {
-        return false;
+        return $knot instanceof Overhand;
     }
 
+    /**
+     * A knot gathers the cords of one side: each end is in one of two such.
+     */
     protected function knot(Knots $knots, bool $swapped): Element
     {
-        throw PartDoesNotSuit::notTied($knots, $knots->kind);
+        $use = $this->piece->cord('mesh');
+        $tied = $this->book->in($knots->kind, $use->cord, $use->count);
+
+        return $this->tied($knots, $tied, ['mesh' => Take::knots($tied->use->times(0.5))]);
     }
 
     protected function parts(): array
     {
-        return [Braid::class => $this->braid(...), Net::class => $this->net(...)] + parent::parts();
+        return [
+            Braid::class => $this->braid(...),
+            Net::class => $this->net(...),
+            Focal::class => $this->lock(...),
+        ] + parent::parts();
     }
 
     protected function along(Length $length, Length $bulge): array
@@ -82,14 +92,36 @@ final readonly class NetMaker extends PartMaker
         $use = $this->piece->cord('mesh');
         $knot = $this->book->in(new Overhand(), $use->cord, 2);
 
-        return [new Element(
+        $row = new Element(
             ElementKind::Net,
             null,
             Length::zero(),
             $use->cord->round()->times(3),
             $use->cord->round()->times(2),
-            ['mesh' => new Take($net->every->times($net->rows), $knot->use->times($net->rows))],
+            ['mesh' => new Take($net->every, $knot->use)],
             $net->place(),
-        )];
+            hangs: true,
+        );
+
+        return array_fill(0, $net->rows, $row);
+    }
+
+    /**
+     * The lock bead hangs with the net: all ends of both sides run down through it.
+     *
+     * @return list<Element>
+     */
+    private function lock(Focal $focal): array
+    {
+        return array_map(static fn (Element $element): Element => new Element(
+            $element->kind,
+            $element->name,
+            Length::zero(),
+            $element->width,
+            $element->thickness,
+            ['mesh' => Take::straight($element->length)],
+            $element->place,
+            hangs: true,
+        ), $this->focal($focal));
     }
 }

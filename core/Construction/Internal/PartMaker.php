@@ -229,7 +229,7 @@ abstract readonly class PartMaker implements Maker
     /**
      * @return list<Element>
      */
-    private function focal(Focal $focal): array
+    protected function focal(Focal $focal): array
     {
         $bead = $this->piece->beads[$focal->name] ?? null;
         $finding = $this->piece->findings[$focal->name] ?? null;

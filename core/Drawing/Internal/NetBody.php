@@ -7,10 +7,12 @@ namespace Rinkel\Core\Drawing\Internal;
 use Rinkel\Core\Construction\NettedPouch;
 use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\CordKnots;
+use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\DrawnFinding;
 use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\Hanging;
 use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\Plait;
@@ -30,7 +32,7 @@ final readonly class NetBody extends Body
         $body = $this->draft->body()->millimetres;
         $strand = (new Plait())->of($use->cord, $use->count, Length::zero())->width->millimetres / 3;
         $motif = CordKnots::plait('plait');
-        [$placed, $beads, $hanging] = [[], [], []];
+        [$cords, $placed, $beads, $hanging] = [[], [], [], []];
         $low = 0.0;
         foreach ($this->draft->setting->starts() as $i => $start) {
             $element = $this->draft->setting->elements[$i];
@@ -38,12 +40,21 @@ final readonly class NetBody extends Body
                 $copies = max(1, (int) round($element->length->millimetres / ($motif->length * $strand)));
                 $scale = $element->length->millimetres / $copies / $motif->length;
                 $placed[] = new Placed($motif, $start, 0, $scale, $use->cord->colour, 'mesh', $copies, 0);
-            } elseif (ElementKind::Net === $element->kind) {
-                $lock = $this->draft->setting->elements[$i + 1] ?? $element;
+            } elseif (ElementKind::Net === $element->kind && [] === $hanging) {
                 $pouch = $this->pouch();
                 $low = $pouch->height;
-                $hanging[] = new Hanging($start + $lock->length->millimetres / 2, $pouch);
-            } elseif ($element->isBead() || ElementKind::Focal === $element->kind) {
+                $hanging[] = new Hanging($start, $pouch);
+            } elseif (null !== $element->knot) {
+                array_push(
+                    $placed,
+                    ...$this->pictures->placed(new Run($element, 1, $start, 0, $use->cord, 'mesh')),
+                );
+            } elseif (ElementKind::Bare === $element->kind) {
+                foreach ($this->ends() as $end) {
+                    $far = $start + $element->length->millimetres;
+                    $cords[] = Cord::straight($start, $far, $end->y, $end->thickness, $end->colour, 'mesh');
+                }
+            } elseif (!$element->hangs && ($element->isBead() || ElementKind::Focal === $element->kind)) {
                 $beads[] = $this->bead($element, $start, 0);
             }
         }
@@ -52,7 +63,7 @@ final readonly class NetBody extends Body
             0,
             $body,
             2 * max($low, $this->height() / 2),
-            [],
+            $cords,
             $placed,
             array_values(array_filter($beads)),
             [],
@@ -73,8 +84,8 @@ final readonly class NetBody extends Body
     }
 
     /**
-     * Returns the front half of the net around the largest stone, hanging from its origin; its height is how low it
-     * reaches.
+     * Returns the front half of the net around the largest stone, hanging from its origin under the lock bead; its
+     * height is how low it reaches.
      */
     private function pouch(): Scene
     {
@@ -82,50 +93,68 @@ final readonly class NetBody extends Body
         if (null === $net) {
             return new Scene(0, 0, 0, [], []);
         }
-        $cord = $this->draft->piece->cord('mesh')->cord;
         $stone = array_values(NettedPouch::stones($this->draft->piece))[0] ?? null;
-        $girth = $stone?->width->times(\M_PI) ?? $net->every->times($net->columns);
-        $height = $net->goesAround($girth) ? $net->rowHeight($girth)->millimetres : $net->every->millimetres;
-        $radius = $girth->millimetres / 2 / \M_PI;
-        $top = 2 * $cord->thickness->millimetres + $net->every->millimetres * 0.6;
-        $knot = static function (int $row, float $column) use ($net, $radius, $height, $top): array {
-            $angle = 2 * \M_PI * $column / $net->columns;
-            $close = $row >= $net->rows ? 0.15 : sin(\M_PI * min(1.0, ($row + 1) / ($net->rows / 2 + 1)) / 2);
+        $girth = $stone?->width->times(\M_PI) ?? $net->most()->times(0.5);
+        $length = $stone->length ?? $net->depth($girth)->times(0.8);
+        $lock = $this->lock();
+        $under = null === $lock ? 2.0 : $lock->bead->length->millimetres;
+        $knots = $net->on($length, $girth);
+        $rows = \count($net->rows);
+        $low = $under + max($length->millimetres, $knots[$rows]->y) + 1.5;
+        $place = static function (int $row, float $column) use ($net, $knots, $low): array {
+            $angle = 2 * \M_PI * ($column + $row % 2 * 0.5) / $net->columns;
 
-            return [new Point($radius * $close * sin($angle), $top + $row * $height), cos($angle)];
+            return [new Point($knots[$row]->x * sin($angle), $low - $knots[$row]->y), cos($angle)];
         };
         $cords = [];
-        for ($k = 0; $k < $net->columns; ++$k) {
-            $cords[] = new Cord(
-                [new Point(0, 0), $knot(0, $k)[0]],
-                $cord->thickness->millimetres,
-                $cord->colour,
-                'mesh',
-            );
-        }
-        for ($row = 0; $row < $net->rows; ++$row) {
+        for ($row = 0; $row < $rows; ++$row) {
             for ($k = 0; $k < $net->columns; ++$k) {
-                $column = $k + $row % 2 * 0.5;
-                [$from, $front] = $knot($row, $column);
-                foreach ([-0.5, 0.5] as $side) {
-                    [$to, $near] = $knot($row + 1, $column + $side);
+                [$from, $front] = $place($row, $k);
+                foreach ([0, 1] as $side) {
+                    [$to, $near] = $place($row + 1, $k + $side - (0 === $row % 2 ? 1 : 0));
                     if ($front + $near > -0.2) {
-                        $cords[] = new Cord([$from, $to], $cord->thickness->millimetres, $cord->colour, 'mesh');
+                        $cords[] = $this->cord($from, $to);
                     }
                 }
             }
         }
-        $low = $top + $net->rows * $height + 3;
+        for ($k = 0; $k < $net->columns; ++$k) {
+            $cords[] = $this->cord($place($rows, $k)[0], new Point(0, $under));
+        }
+        $stones = null === $stone ? [] : [new DrawnFinding(
+            $stone,
+            -$stone->length->millimetres / 2,
+            $low - $stone->length->millimetres / 2,
+            beneath: true,
+        )];
+        $wide = $girth->millimetres / 2 / \M_PI;
 
-        $stones = null === $stone ? [] : [
-            new DrawnFinding(
-                $stone,
-                -$stone->length->millimetres / 2,
-                $top + $net->rows * $height - $stone->length->millimetres / 2 - 1,
-                beneath: true,
-            ),
-        ];
+        return new Scene(-$wide, $wide, $low + 1.5, $cords, [], array_filter([$lock]), $stones);
+    }
 
-        return new Scene(-$radius, $radius, $low, $cords, [], [], $stones);
+    private function cord(Point $from, Point $to): Cord
+    {
+        $cord = $this->draft->piece->cord('mesh')->cord;
+
+        return new Cord([$from, $to], $cord->thickness->millimetres, $cord->colour, 'mesh');
+    }
+
+    /**
+     * Returns the lock bead, its hole upright under the origin.
+     */
+    private function lock(): ?DrawnBead
+    {
+        foreach ($this->draft->setting->elements as $element) {
+            $bead = $element->hangs && ElementKind::Focal === $element->kind
+                ? $this->draft->piece->beads[$element->name] ?? null
+                : null;
+            if (null !== $bead) {
+                $half = $bead->length->millimetres / 2;
+
+                return new DrawnBead((string) $element->name, $bead, -$half, $half, null, 90);
+            }
+        }
+
+        return null;
     }
 }

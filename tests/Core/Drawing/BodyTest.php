@@ -189,10 +189,11 @@ final class BodyTest extends TestCase
                 ['wearer' => ['place' => 'neck', 'girth' => '34 cm'], 'length' => '60 cm'],
             ),
         );
-        $lock = $scene->beads[0];
-
         self::assertCount(1, $scene->hanging);
-        self::assertEqualsWithDelta(($lock->x + $lock->end()) / 2, $scene->hanging[0]->x, 1e-9);
+        self::assertEqualsWithDelta(($scene->left + $scene->right) / 2, $scene->hanging[0]->x, 1e-6, 'in the middle of the necklace');
+        $lock = $scene->hanging[0]->scene->beads[0];
+        self::assertSame(0.0, $lock->x + $lock->bead->length->millimetres / 2, 'upright under it');
+        self::assertSame(90.0, $lock->turn);
         self::assertNotSame([], $scene->hanging[0]->scene->cords);
         $lowest = max(
             [

@@ -37,7 +37,7 @@ final class RoundNetTest extends TestCase
                 }
             }
         }
-        $net = new RoundNet($columns, Length::ofMillimetres($every), $rows);
+        $net = RoundNet::even($columns, Length::ofMillimetres($every), $rows);
 
         self::assertEqualsWithDelta(
             array_sum($heights[$rows]) / $columns,
@@ -62,7 +62,7 @@ final class RoundNetTest extends TestCase
      */
     public function testFiveRowsMakeAPouchOfTwoInches(): void
     {
-        $net = new RoundNet(4, Length::ofInches(0.5), 5);
+        $net = RoundNet::even(4, Length::ofInches(0.5), 5);
 
         self::assertGreaterThan(2.0, $net->depth(Length::ofMillimetres(55))->in(Unit::Inch));
         self::assertLessThan(2.5, $net->depth(Length::ofMillimetres(55))->in(Unit::Inch));
@@ -76,13 +76,75 @@ final class RoundNetTest extends TestCase
 
     public function testAStoneGoesInAndStaysIn(): void
     {
-        $net = new RoundNet(4, Length::ofMillimetres(12), 5);
+        $net = RoundNet::even(4, Length::ofMillimetres(12), 5);
 
         self::assertTrue($net->goesAround(Length::ofMillimetres(95.9)));
         self::assertFalse($net->goesAround(Length::ofMillimetres(96)), 'eight half meshes of 12 mm are all there is');
         self::assertNull($net->rowsFor(Length::ofMillimetres(30), Length::ofMillimetres(96)));
         self::assertTrue($net->holds(Length::ofMillimetres(48.5)));
         self::assertFalse($net->holds(Length::ofMillimetres(48)), 'it leaves through a mesh of four times 12 mm');
-        self::assertSame(3, $net->rowsFor(Length::ofMillimetres(30), Length::ofMillimetres(50)));
+    }
+
+    /**
+     * Knots on a ball and on a long stone, each found by trying where two cords of fixed length from below meet on the
+     * surface, measured in space: so many rows reach over it, and there they lie.
+     */
+    #[DataProvider('provideStones')]
+    public function testRowsClimbAStone(int $columns, float $every, float $length, float $width): void
+    {
+        $surface = static fn (float $t, float $turn): array => [
+            $width / 2 * sin($t) * cos($turn),
+            $width / 2 * sin($t) * sin($turn),
+            $length / 2 * (1 - cos($t)),
+        ];
+        // The way over the surface between two places, by a fine line over equal steps of both angles.
+        $way = static function (float $from, float $to) use ($surface, $columns): float {
+            [$sum, $last] = [0.0, $surface($from, 0)];
+            for ($i = 1; $i <= 60; ++$i) {
+                $next = $surface($from + ($to - $from) * $i / 60, \M_PI / $columns * $i / 60);
+                $sum += sqrt(($next[0] - $last[0]) ** 2 + ($next[1] - $last[1]) ** 2 + ($next[2] - $last[2]) ** 2);
+                $last = $next;
+            }
+
+            return $sum;
+        };
+        [$at, $rows, $ends] = [1e-6, 0, []];
+        while ($at < \M_PI && $rows < 50) {
+            for ($to = $at; $to < \M_PI && $way($at, $to) < $every;) {
+                $to += 0.002;
+            }
+            ++$rows;
+            [$at, $ends] = [$to, [...$ends, $to]];
+        }
+        $girth = Length::ofMillimetres($width * \M_PI);
+        $net = RoundNet::even($columns, Length::ofMillimetres($every), $rows);
+
+        self::assertSame($rows, $net->rowsFor(Length::ofMillimetres($length), $girth));
+        foreach ($net->on(Length::ofMillimetres($length), $girth) as $row => $knot) {
+            if ($row > 0 && $row < $rows) {
+                self::assertEqualsWithDelta($surface($ends[$row - 1], 0)[2], $knot->y, 0.06 * $length, 'row '.$row);
+            }
+        }
+    }
+
+    /**
+     * @return iterable<string, array{int, float, float, float}>
+     */
+    public static function provideStones(): iterable
+    {
+        yield 'long' => [4, 12.0, 31.0, 19.0];
+        yield 'a ball' => [4, 12.0, 24.0, 24.0];
+        yield 'flat and fat' => [5, 11.0, 20.0, 30.0];
+        yield 'large' => [6, 13.0, 60.0, 40.0];
+    }
+
+    public function testRowsOfUnlikeSpacing(): void
+    {
+        $net = new RoundNet(4, [Length::ofMillimetres(10), Length::ofMillimetres(10), Length::ofMillimetres(16)]);
+
+        self::assertSame(36.0, $net->depthFlat()->millimetres);
+        self::assertSame(80.0, $net->most()->millimetres, 'the closest row opens least');
+        self::assertSame(52.0, $net->mesh()->millimetres, 'two sides of 10 mm and two of 16 mm');
+        self::assertSame(40.0, RoundNet::even(4, Length::ofMillimetres(10), 1)->mesh()->millimetres);
     }
 }

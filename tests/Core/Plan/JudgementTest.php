@@ -527,8 +527,25 @@ final class JudgementTest extends TestCase
             'pouch-too-shallow',
             Severity::Stop,
             'netted-pouch',
-            $stone('18 mm', '49 mm'),
             $stone('18 mm', '48 mm'),
+            $stone('18 mm', '45 mm'),
+        ];
+        $lock = static fn (string $hole): array => [
+            'beads.lock' => ['shape' => 'round', 'diameter' => '14 mm', 'hole' => $hole],
+        ];
+        yield 'a lock bead over its knots' => [
+            'lock-stops-at-knots',
+            Severity::Warn,
+            'netted-pouch',
+            $lock('6.5 mm'),
+            $lock('7.5 mm'),
+        ];
+        yield 'a lock bead over the net' => [
+            'lock-slips-over-net',
+            Severity::Warn,
+            'netted-pouch',
+            $lock('11 mm'),
+            $lock('7.5 mm'),
         ];
         yield 'a necklace catches' => [
             'necklace-catches',
