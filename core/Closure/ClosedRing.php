@@ -80,14 +80,15 @@ final readonly class ClosedRing implements Closure
             return [];
         }
         $stretch = $ring->wearer->handGirth()->ratioTo($inside) - 1;
+        $allowed = $this->cord->stretch->share ?? $this->cord->fibre->stretch();
         $values = [
             'percent' => (int) ceil(100 * $stretch - 1e-9),
-            'allowed' => (int) round(100 * $this->cord->fibre->stretch()),
+            'allowed' => (int) round(100 * $allowed),
             'hand' => $ring->wearer->handGirth(),
             'inside' => $inside,
         ];
 
-        return $stretch > $this->cord->fibre->stretch() + 1e-9 ? [
+        return $stretch > $allowed + 1e-9 ? [
             new Check('elastic-over-stretched', Severity::Stop, $values),
         ] : [];
     }

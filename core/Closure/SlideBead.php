@@ -96,6 +96,10 @@ final readonly class SlideBead implements Closure
         ];
 
         return match (true) {
+            $this->stop->width->isShorterThan($this->bead->inside) => [new Check('stop-slips-through', Severity::Warn, [
+                'hole' => $this->bead->inside->written(Unit::Millimetre),
+                'knot' => $this->stop->width->written(Unit::Millimetre),
+            ])],
             !$short->isZero() => [new Check('slide-bead-too-tight', Severity::Stop, $values)],
             $this->bead->inside->isLongerThan($thick->times(1 + self::GRIP)) => [
                 new Check('slide-bead-slips', Severity::Warn, $values),

@@ -17,12 +17,14 @@ final readonly class CordNames
      * @param list<string>           $counted those of the known of which there can be several
      * @param bool                   $further whether any other name is one more cord that the maker added
      * @param bool                   $bundled whether there can be several of each that she added
+     * @param string                 $stem    with which the name of one more begins
      */
     private function __construct(
         public array $known,
         private array $counted,
         public bool $further = false,
         private bool $bundled = false,
+        public string $stem = 'pair-',
     ) {}
 
     /**
@@ -52,7 +54,18 @@ final readonly class CordNames
      */
     public static function andStrands(array $known): self
     {
-        return new self($known, [], true, true);
+        return new self($known, [], true, true, 'strand-');
+    }
+
+    /**
+     * Returns $known and ropes of other colours, each by a name of its own.
+     *
+     * @param non-empty-list<string> $known
+     * @param list<string>           $counted
+     */
+    public static function andRopes(array $known, array $counted): self
+    {
+        return new self($known, $counted, true, true, 'rope-');
     }
 
     public function has(string $name): bool

@@ -53,10 +53,7 @@ final readonly class KnottedStrands extends OnCord
 
     public function checks(Draft $draft): array
     {
-        return [
-            ...Internal\Holding::checks($draft),
-            ...($this->nests($draft) ? [] : [new Check('beads-do-not-nest', Severity::Hint)]),
-        ];
+        return $this->nests($draft) ? [] : [new Check('beads-do-not-nest', Severity::Hint)];
     }
 
     protected function role(): string

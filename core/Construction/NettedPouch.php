@@ -190,7 +190,7 @@ final readonly class NettedPouch implements Construction
             [Length::longest(...$knots)->millimetres * $squeeze, ...$beside],
         );
         $round = $draft->piece->knots(static fn (): null => null)->in(new Overhand(), $use->cord, 2)->width;
-        $closed = MixedPacking::enclosing(array_fill(0, $net->columns, $round->millimetres * $squeeze));
+        $closed = MixedPacking::enclosing(array_fill(0, max(1, $net->columns), $round->millimetres * $squeeze));
         $sizes = static fn (float $needed): array => [
             'hole' => $lock->hole->written(Unit::Millimetre),
             'needed' => Length::ofMillimetres($needed)->written(Unit::Millimetre),

@@ -16,6 +16,7 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node\Binding;
 use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Links;
 use Rinkel\Core\Pattern\Node\Net;
@@ -85,7 +86,7 @@ final readonly class Offers
     {
         $maker = $this->constructions->get($piece->construction)->maker($piece);
         $parts = array_keys(array_filter(
-            ['braid' => Braid::class, 'net' => Net::class, 'wave' => Wave::class],
+            ['braid' => Braid::class, 'net' => Net::class, 'wave' => Wave::class, 'binding' => Binding::class],
             $maker->sets(...),
         ));
         $links = !$maker->sets(Links::class) ? [] : array_filter(

@@ -47,7 +47,7 @@ final readonly class RopeKnot implements Construction
 
     public function cords(): CordNames
     {
-        return CordNames::only(['rope', 'thread'], ['rope']);
+        return CordNames::andRopes(['rope', 'thread'], ['rope']);
     }
 
     public function completed(Wish $wish): Piece
@@ -59,7 +59,9 @@ final readonly class RopeKnot implements Construction
             ],
             [],
             ['magnet' => Stock::finding(FindingKind::Magnet, 22, 26, 24)],
-            '8 whip, gap fit, 1 interlace, gap fit, 8 whip',
+            $wish->closure?->kind instanceof Butted
+                ? 'binding 6 mm, gap fit, 1 interlace, gap fit, binding 6 mm'
+                : '8 whip, gap fit, 1 interlace, gap fit, 8 whip',
             new ClosureWish(new Magnetic(), findings: ['magnet']),
         );
     }
@@ -76,17 +78,28 @@ final readonly class RopeKnot implements Construction
 
     public function roles(Draft $draft): array
     {
-        return [Role::single('rope', 2 * $draft->piece->cord('rope')->count, true), Role::single('thread', 1, false)];
+        $ropes = self::ropes($draft->piece);
+
+        return [
+            ...array_map(
+                static fn (int|string $name): Role => Role::single((string) $name, 2 * $ropes[$name]->count, true),
+                array_keys($ropes),
+            ),
+            Role::single('thread', 1, false),
+        ];
     }
 
     public function ends(Piece $piece): CordUse
     {
-        return new CordUse($piece->cord('rope')->cord, 2 * $piece->cord('rope')->count);
+        return new CordUse($piece->cord('rope')->cord, 2 * self::count($piece));
     }
 
     public function passes(Piece $piece, Element $bead): array
     {
-        return array_fill(0, $piece->cord('rope')->count, $piece->cord('rope')->cord);
+        return array_merge(...array_values(array_map(
+            static fn (CordUse $use): array => array_fill(0, $use->count, $use->cord),
+            self::ropes($piece),
+        )));
     }
 
     /**
@@ -94,9 +107,9 @@ final readonly class RopeKnot implements Construction
      */
     public function checks(Draft $draft): array
     {
-        $rope = $draft->piece->cord('rope');
-        $checks = $rope->count > self::MOST ? [
-            new Check('ropes-do-not-lie-flat', Severity::Warn, ['ropes' => $rope->count, 'most' => self::MOST]),
+        $count = self::count($draft->piece);
+        $checks = $count > self::MOST ? [
+            new Check('ropes-do-not-lie-flat', Severity::Warn, ['ropes' => $count, 'most' => self::MOST]),
         ] : [];
         foreach ($draft->setting->elements as $element) {
             if (Manner::Woven === $element->knot?->manner() && $element->length->isLongerThan($draft->goal)) {
@@ -109,5 +122,25 @@ final readonly class RopeKnot implements Construction
         }
 
         return $checks;
+    }
+
+    /**
+     * Returns the ropes that lie side by side in each loop, by name, in order.
+     *
+     * @return non-empty-array<string, CordUse>
+     */
+    public static function ropes(Piece $piece): array
+    {
+        $ropes = array_diff_key($piece->cords, ['thread' => 0, 'slider' => 0]);
+
+        return [] === $ropes ? ['rope' => $piece->cord('rope')] : $ropes;
+    }
+
+    /**
+     * Returns how many ropes lie side by side in each loop.
+     */
+    public static function count(Piece $piece): int
+    {
+        return array_sum(array_map(static fn (CordUse $use): int => $use->count, self::ropes($piece)));
     }
 }

@@ -6,6 +6,7 @@ namespace Rinkel\Core\Drawing;
 
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\Interlace;
+use Rinkel\Core\Material\Colour;
 
 /**
  * The picture of two loops woven through each other, each of several ropes side by side; its unit is one rope.
@@ -17,7 +18,15 @@ final readonly class RopeLoops
     private const UNDER = 1;
     private const OVER = 2;
 
-    public function __construct(private int $ropes) {}
+    private int $ropes;
+
+    /**
+     * @param non-empty-list<Colour> $colours of the ropes side by side
+     */
+    public function __construct(private array $colours)
+    {
+        $this->ropes = \count($colours);
+    }
 
     public function motif(string $name): Motif
     {
@@ -28,7 +37,13 @@ final readonly class RopeLoops
             for ($rope = 0; $rope < $this->ropes; ++$rope) {
                 $strands[] = new Strand(
                     (0 === $side ? 'left-' : 'right-').$rope,
-                    $this->spans($way, $across, $first, ($rope - ($this->ropes - 1) / 2) / $this->ropes),
+                    $this->spans(
+                        $way,
+                        $across,
+                        $first,
+                        ($rope - ($this->ropes - 1) / 2) / $this->ropes,
+                        $this->colours[$rope],
+                    ),
                 );
             }
         }
@@ -44,7 +59,7 @@ final readonly class RopeLoops
      *
      * @return list<Span>
      */
-    private function spans(array $way, array $across, int $first, float $beside): array
+    private function spans(array $way, array $across, int $first, float $beside, Colour $colour): array
     {
         $crossings = [];
         foreach ($way as $i => $point) {
@@ -72,6 +87,7 @@ final readonly class RopeLoops
             $spans[] = new Span(
                 0 !== ($k + $first) % 2 ? self::OVER : self::UNDER,
                 $this->offset($way, $from, min(\count($way) - 1, $to + 1), $beside),
+                $colour,
             );
             $from = $to;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing;
 
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\Cord;
 
 /**
@@ -13,16 +14,17 @@ use Rinkel\Core\Material\Cord;
 final readonly class Run
 {
     /**
-     * @param Element $knot   one of them
-     * @param float   $x      where the first begins, in mm
-     * @param float   $y      where its axis lies, in mm
-     * @param Cord    $cord   that ties it
-     * @param string  $role   of that cord
-     * @param float   $half   half the width of what it is tied around, in mm
-     * @param int     $cores  cords inside, or ropes side by side
-     * @param bool    $begins whether nothing stands before it on the line
-     * @param bool    $ends   whether nothing follows it
-     * @param bool    $bends  whether it is drawn around a bend, so that each knot is a picture of its own
+     * @param Element      $knot    one of them
+     * @param float        $x       where the first begins, in mm
+     * @param float        $y       where its axis lies, in mm
+     * @param Cord         $cord    that ties it
+     * @param string       $role    of that cord
+     * @param float        $half    half the width of what it is tied around, in mm
+     * @param int          $cores   cords inside, or ropes side by side
+     * @param bool         $begins  whether nothing stands before it on the line
+     * @param bool         $ends    whether nothing follows it
+     * @param list<Colour> $colours of ropes side by side
+     * @param bool         $bends   whether it is drawn around a bend, so that each knot is a picture of its own
      */
     public function __construct(
         public Element $knot,
@@ -36,6 +38,7 @@ final readonly class Run
         public bool $begins = false,
         public bool $ends = false,
         public bool $bends = false,
+        public array $colours = [],
     ) {}
 
     /**

@@ -10,7 +10,7 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 
 /**
- * How a necklace hangs: around the neck as around a wheel, falling from both sides in straight lines, to a point under
+ * How a necklace hangs: around the base of the neck as around a wheel, falling from both sides in straight lines, to a point under
  * the weight of a middle piece, or round at the bottom without one.
  *
  * As a belt around two wheels of radius r and q, their axes d apart, with sin a = (r − q) / d: it is 2 sqrt(d² − (r −
@@ -21,6 +21,9 @@ final readonly class Drape implements Way
 {
     private const ROUND = 0.55;
 
+    /** A necklace lies at the base of the neck, so much further around than the neck is measured (from memory, ±5 %). */
+    private const BASE = 1.1;
+
     private float $neck;
     private float $low;
 
@@ -29,7 +32,7 @@ final readonly class Drape implements Way
         private Length $length,
         bool $pointed,
     ) {
-        $this->neck = $neckGirth->millimetres / 2 / \M_PI;
+        $this->neck = self::BASE * $neckGirth->millimetres / 2 / \M_PI;
         $this->low = $pointed ? 0.0 : self::ROUND * $this->neck;
     }
 

@@ -24,6 +24,9 @@ final readonly class Interlace
     private const HALF = 2.25;
     private const HALF_WIDTH = 1.6;
 
+    /** How far from its middle the outermost ropes cross, in the same widths: only between there two lie on each other. */
+    private const CROSSED = 1.595;
+
     /** The middle line of the loop whose legs lie on the left, from its upper leg around and back, in the same widths. */
     private const WAY = [
         [-3.2, -0.72], [-2.25, -0.7], [-1.6, -0.45], [-0.95, 0.02], [-0.3, 0.62], [0.5, 1.05], [1.3, 0.8], [1.75, 0.0],
@@ -42,6 +45,7 @@ final readonly class Interlace
             $width->times(self::length())->plus($rope->round()->times(8 * 0.25)),
             $width->times(2 * self::HALF_WIDTH),
             $rope->round()->times(2),
+            $width->times(2 * self::CROSSED + 1),
         );
     }
 

@@ -27,6 +27,7 @@ final readonly class Element
      * @param bool                $stretches whether the element is bare cord that takes up what the length leaves
      * @param int|null            $wraps     turns of a knot, where they are said of it
      * @param Knot|null           $knot      of an element that is one
+     * @param Length|null         $raised    how long its middle is that stands as thick as said, the rest half as much
      * @param bool                $hangs     whether it hangs from the piece and does not lie on the body
      */
     public function __construct(
@@ -44,6 +45,7 @@ final readonly class Element
         public ?int $wraps = null,
         public ?Knot $knot = null,
         public bool $hangs = false,
+        public ?Length $raised = null,
     ) {
         $this->names = match (true) {
             [] !== $beside => array_merge(
@@ -157,6 +159,7 @@ final readonly class Element
             $this->wraps,
             $knot,
             $this->hangs,
+            $this->raised,
         );
     }
 }

@@ -23,6 +23,8 @@ final readonly class Cord
     private const HEMP = [[10.0, 0.5], [20.0, 1.0], [48.0, 2.0], [170.0, 5.0]];
 
     /**
+     * @param Stretch|null $stretch by how much this very cord gives, as tested; as its fibre does when null
+     *
      * @throws CordTooNarrow If a flat cord is less wide than thick
      */
     public function __construct(
@@ -30,6 +32,7 @@ final readonly class Cord
         public Length $thickness,
         public Colour $colour,
         public ?Length $width = null,
+        public ?Stretch $stretch = null,
     ) {
         if (true === $width?->isShorterThan($thickness)) {
             throw CordTooNarrow::of($width, $thickness);
@@ -101,6 +104,14 @@ final readonly class Cord
         return null === $this->width ? $this->thickness : Length::ofMillimetres(
             sqrt($this->width->millimetres * $this->thickness->millimetres * 4 / \M_PI),
         );
+    }
+
+    /**
+     * Returns by which share of its length it gives when a ring of it is pushed over a hand.
+     */
+    public function give(): float
+    {
+        return $this->stretch->share ?? $this->fibre->give();
     }
 
     /**

@@ -35,6 +35,10 @@ final readonly class BeadSequence
             $named[] = $turn[$i % max(1, \count($turn))] ?? '';
         }
 
+        if (BeadOrder::AsNamed !== $run->order) {
+            $named = $this->atHand($named);
+        }
+
         return match ($run->order) {
             BeadOrder::AsNamed => $named,
             BeadOrder::ByValue => $this->byTurns(
@@ -53,6 +57,44 @@ final readonly class BeadSequence
     }
 
     /**
+     * Returns $names with those that are more than the stock of their kind exchanged for others of the run, where these
+     * suffice.
+     *
+     * @param list<string> $names
+     *
+     * @return list<string>
+     */
+    private function atHand(array $names): array
+    {
+        $wanted = array_count_values($names);
+        ksort($wanted);
+        $stock = array_map(fn (int|string $name): int => $this->beads[$name]->stock ?? \PHP_INT_MAX, array_keys($wanted));
+        $stock = array_combine(array_keys($wanted), $stock);
+        if (min([\count($names), ...$stock]) === \count($names) || array_sum($stock) < \count($names)) {
+            return $names;
+        }
+        $missing = 0;
+        foreach ($wanted as $name => $count) {
+            $wanted[$name] = min($count, $stock[$name]);
+            $missing += $count - $wanted[$name];
+        }
+        while ($missing > 0) {
+            foreach ($wanted as $name => $count) {
+                if ($missing > 0 && $count < $stock[$name]) {
+                    ++$wanted[$name];
+                    --$missing;
+                }
+            }
+        }
+
+        return array_merge(...array_map(
+            static fn (int|string $name, int $count): array => array_fill(0, $count, (string) $name),
+            array_keys($wanted),
+            $wanted,
+        ));
+    }
+
+    /**
      * Returns the higher and the lower half by turns, each from its far end. Of an odd number one half has one more: the
      * halves part where the step between them is larger, and the larger one begins and ends, so that no two of a half
      * touch.
@@ -64,6 +106,10 @@ final readonly class BeadSequence
      */
     private function byTurns(array $names, callable $value): array
     {
+        $values = array_unique(array_map(static fn (string $name): string => \sprintf('%.6f', $value($name)), $names));
+        if (2 === \count($values)) {
+            return self::mingled($names, static fn (string $name): string => \sprintf('%.6f', $value($name)));
+        }
         usort($names, static fn (string $one, string $other): int => [$value($other), $other] <=> [$value($one), $one]);
         $half = intdiv(\count($names), 2);
         $step = static fn (int $at): float => isset($names[$at - 1], $names[$at])
@@ -82,6 +128,37 @@ final readonly class BeadSequence
         }
 
         return $turns;
+    }
+
+    /**
+     * Returns names of two classes mingled: the rarer spread as evenly as can be over the others, never at an end.
+     *
+     * @param list<string>             $names
+     * @param callable(string): string $class
+     *
+     * @return list<string>
+     */
+    private static function mingled(array $names, callable $class): array
+    {
+        $ofClass = [];
+        foreach ($names as $name) {
+            $ofClass[$class($name)][] = $name;
+        }
+        krsort($ofClass);
+        usort($ofClass, static fn (array $one, array $other): int => \count($other) <=> \count($one));
+        [$many, $few] = array_values($ofClass) + [[], []];
+        if (\count($many) === \count($few)) {
+            return array_merge(...array_map(static fn (string $one, string $other): array => [$one, $other], $many, $few));
+        }
+        $gaps = \count($few) + 1;
+        $mingled = [];
+        foreach (range(1, $gaps) as $i) {
+            $until = (int) round($i * \count($many) / $gaps, 0, \PHP_ROUND_HALF_UP);
+            $from = (int) round(($i - 1) * \count($many) / $gaps, 0, \PHP_ROUND_HALF_UP);
+            array_push($mingled, ...\array_slice($many, $from, $until - $from), ...\array_slice($few, $i - 1, 1));
+        }
+
+        return $mingled;
     }
 
     /**

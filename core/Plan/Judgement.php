@@ -26,6 +26,7 @@ use Rinkel\Core\Plan\Internal\Finishing;
 use Rinkel\Core\Plan\Internal\Load;
 use Rinkel\Core\Plan\Internal\Remainder;
 use Rinkel\Core\Plan\Internal\Runs;
+use Rinkel\Core\Plan\Internal\Stopping;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Remedy;
 use Rinkel\Core\Remark\Severity;
@@ -56,6 +57,7 @@ final readonly class Judgement
             (new Remainder($this->draft))->check(),
             ...$this->draft->fastened->checks,
             ...$this->holes(),
+            ...Stopping::checks($this->draft),
             $this->shortage(),
             $this->notSymmetric(),
             ...$this->construction->checks($this->draft),
@@ -143,7 +145,7 @@ final readonly class Judgement
     {
         $draft = $this->draft;
         $hand = $draft->piece->wearer->handGirth();
-        $give = 1 + $this->construction->ends($draft->piece)->cord->fibre->give();
+        $give = 1 + $this->construction->ends($draft->piece)->cord->give();
 
         return $draft->fastened->kind->passesShut() && $draft->closed()->times($give)->isShorterThan($hand)
             ? new Check('cannot-pass', Severity::Stop, ['closed' => $draft->closed(), 'hand' => $hand])

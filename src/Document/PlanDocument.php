@@ -179,6 +179,7 @@ final readonly class PlanDocument
             'closed' => (string) $near->closed,
             'zone' => $near->zone->value,
             'beads' => $near->beads,
+            'way' => null === $near->way ? 'a whole repeat' : $this->wording->told($near->way),
         ];
     }
 

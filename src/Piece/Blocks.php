@@ -8,6 +8,7 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Binding;
 use Rinkel\Core\Pattern\Node\Bracket;
 use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Bundle;
@@ -45,6 +46,7 @@ final readonly class Blocks
         Net::class => 'counted',
         Wave::class => 'counted',
         Braid::class => 'braid',
+        Binding::class => 'braid',
         Mirror::class => 'mirror',
     ];
 

@@ -14,6 +14,7 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\BeadOrder;
 use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Binding;
 use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Focal;
@@ -156,6 +157,7 @@ final readonly class Deeds
         $new = match (true) {
             null !== $knot => new Knots(1, $knot, $knot->usualTurns()),
             'braid' === $what => new Braid(null),
+            'binding' === $what => new Binding(Length::ofMillimetres(10)),
             'net' === $what => new Net(5, Length::ofMillimetres(12)),
             'link' === $first => new Links(1, $name),
             'wave' === $first && isset($names[1]) => new Wave(4, $names[0], $names[1]),
@@ -266,7 +268,7 @@ final readonly class Deeds
         $like = $further[array_key_last($further) ?? ''] ?? array_values($piece->cords)[0] ?? null;
 
         return null === $like || !$names->further ? $piece : $piece->withCords(
-            $piece->cords + [self::freeName('pair-', $piece->cords) => $like],
+            $piece->cords + [self::freeName($names->stem, $piece->cords) => $like],
         );
     }
 

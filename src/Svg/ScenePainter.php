@@ -347,7 +347,8 @@ final readonly class ScenePainter
         foreach ($spans as $span) {
             $path = self::path($span->points);
             $edges .= Svg::element('path', ['d' => $path, 'class' => 'cord-edge']);
-            $bodies .= Svg::element('path', ['d' => $path, 'class' => 'cord-body'])
+            $own = null === $span->colour ? [] : ['color' => $span->colour->hex];
+            $bodies .= Svg::element('path', ['d' => $path, 'class' => 'cord-body'] + $own)
                 .Svg::element('path', ['d' => $path, 'class' => 'cord-light', 'transform' => 'translate(-0.06 -0.17)']);
         }
 

@@ -11,6 +11,7 @@ use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node\Binding;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Piece\Piece;
 
@@ -61,6 +62,11 @@ final readonly class BundleMaker extends PartMaker
     public function ties(Knot $knot): bool
     {
         return Manner::Bound === $knot->manner();
+    }
+
+    protected function parts(): array
+    {
+        return [Binding::class => $this->binding(...)] + parent::parts();
     }
 
     protected function knot(Knots $knots, bool $swapped): Element

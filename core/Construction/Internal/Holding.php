@@ -14,8 +14,7 @@ use Rinkel\Core\Remark\Remedy;
 use Rinkel\Core\Remark\Severity;
 
 /**
- * Whether the knots beside beads hold them: a knot thinner than the bead's hole slips through. And whether leather
- * bears the pull.
+ * Whether what hangs on a finding in the middle of a band is held by it.
  *
  * @internal
  */
@@ -65,32 +64,5 @@ final class Holding
         }
 
         return null;
-    }
-
-    /**
-     * @return list<Check>
-     */
-    public static function checks(Draft $draft): array
-    {
-        $checks = [];
-        $elements = $draft->setting->elements;
-        foreach ($elements as $i => $element) {
-            $bead = $draft->piece->beads[$element->name] ?? null;
-            if (null === $bead) {
-                continue;
-            }
-            foreach ([$i - 1, $i + 1] as $beside) {
-                $knot = $elements[$beside] ?? null;
-                if (null !== $knot && null === $knot->name && ElementKind::Bare !== $knot->kind && $knot->width->isShorterThan($bead->hole)) {
-                    $checks[$element->name] = new Check('knot-slips-through', Severity::Warn, [
-                        'bead' => (string) $element->name,
-                        'hole' => $bead->hole->written(Unit::Millimetre),
-                        'knot' => $knot->width->written(Unit::Millimetre),
-                    ]);
-                }
-            }
-        }
-
-        return array_values($checks);
     }
 }

@@ -77,7 +77,7 @@ abstract readonly class OnCord implements Construction
 
     public function checks(Draft $draft): array
     {
-        return Holding::checks($draft);
+        return [];
     }
 
     protected function role(): string

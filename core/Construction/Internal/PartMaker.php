@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Knot\Ground;
+use Rinkel\Core\Knot\Kind\Whip;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\KnotBook;
 use Rinkel\Core\Knot\Tied;
@@ -20,6 +21,7 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\BeadSequence;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Binding;
 use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
@@ -142,6 +144,18 @@ abstract readonly class PartMaker implements Maker
     }
 
     /**
+     * Returns as many binding turns as cover the width.
+     *
+     * @return list<Element>
+     */
+    protected function binding(Binding $binding): array
+    {
+        $turn = $this->knot(new Knots(1, new Whip(), place: $binding->place()), false);
+
+        return array_fill(0, max(1, (int) ceil($binding->width->ratioTo($turn->length) - 1e-9)), $turn);
+    }
+
+    /**
      * @param array<string, Take> $uses
      */
     protected function tied(Knots $knots, Tied $tied, array $uses): Element
@@ -156,6 +170,7 @@ abstract readonly class PartMaker implements Maker
             $knots->place(),
             wraps: null === $knots->kind->usualTurns() ? null : $knots->wraps ?? $knots->kind->usualTurns(),
             knot: $knots->kind,
+            raised: $tied->raised,
         );
     }
 

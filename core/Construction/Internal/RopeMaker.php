@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Construction\RopeKnot;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Bundle;
+use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Lay;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node\Binding;
 use Rinkel\Core\Pattern\Node\Knots;
+use Rinkel\Core\Piece\Piece;
 
 /**
  * Two rope loops, each of one or several ropes side by side, with a knot of both in the middle and two legs of each
@@ -25,21 +29,34 @@ use Rinkel\Core\Pattern\Node\Knots;
  */
 final readonly class RopeMaker extends PartMaker
 {
+    /** How many ropes lie side by side in each loop. */
+    private int $count;
+
+    public function __construct(Piece $piece)
+    {
+        parent::__construct($piece);
+        $this->count = RopeKnot::count($piece);
+    }
+
     public function ties(Knot $knot): bool
     {
         return \in_array($knot->manner(), [Manner::Woven, Manner::Bound], true);
     }
 
+    protected function parts(): array
+    {
+        return [Binding::class => $this->binding(...)] + parent::parts();
+    }
+
     protected function knot(Knots $knots, bool $swapped): Element
     {
-        $rope = $this->piece->cord('rope');
         if (Manner::Woven === $knots->kind->manner()) {
-            $tied = $this->book->in($knots->kind, $rope->cord, $rope->count);
+            $tied = $this->book->in($knots->kind, $this->thickest(), $this->count);
 
-            return $this->tied($knots, $tied, ['rope' => Take::knots($tied->use), 'thread' => Take::none()]);
+            return $this->tied($knots, $tied, $this->each(Take::knots($tied->use)) + ['thread' => Take::none()]);
         }
         $thread = $this->piece->cord('thread')->cord;
-        $tied = $this->book->around($knots->kind, new Bundle($rope->cord->round(), 2 * $rope->count, Lay::Flat), $thread);
+        $tied = $this->book->around($knots->kind, new Bundle($this->thickest()->round(), 2 * $this->count, Lay::Flat), $thread);
         // The ropes lie flat side by side under it.
         $flat = new Tied(
             $tied->pitch,
@@ -51,22 +68,43 @@ final readonly class RopeMaker extends PartMaker
         return $this->tied(
             $knots,
             $flat,
-            ['rope' => Take::straight($tied->pitch), 'thread' => Take::knots($tied->use)],
+            $this->each(Take::straight($tied->pitch)) + ['thread' => Take::knots($tied->use)],
         );
     }
 
     protected function along(Length $length, Length $bulge): array
     {
-        return ['rope' => Take::straight($length), 'thread' => Take::none()];
+        return $this->each(Take::straight($length)) + ['thread' => Take::none()];
     }
 
     protected function bare(): Length
     {
-        return $this->piece->cord('rope')->cord->round()->times(2 * $this->piece->cord('rope')->count);
+        return $this->thickest()->round()->times(2 * $this->count);
     }
 
     protected function bareThickness(): Length
     {
-        return $this->piece->cord('rope')->cord->round();
+        return $this->thickest()->round();
+    }
+
+    /**
+     * Returns the thickest rope, by which the knot is as large as it is.
+     */
+    private function thickest(): Cord
+    {
+        $thickest = $this->piece->cord('rope')->cord;
+        foreach (RopeKnot::ropes($this->piece) as $use) {
+            $thickest = $use->cord->round()->isLongerThan($thickest->round()) ? $use->cord : $thickest;
+        }
+
+        return $thickest;
+    }
+
+    /**
+     * @return array<string, Take>
+     */
+    private function each(Take $take): array
+    {
+        return array_fill_keys(array_keys(RopeKnot::ropes($this->piece)), $take);
     }
 }

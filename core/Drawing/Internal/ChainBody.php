@@ -13,7 +13,7 @@ use Rinkel\Core\Geometry\Curve;
 use Rinkel\Core\Line\ElementKind;
 
 /**
- * A chain with cords through its links, from side to side.
+ * A chain with cords through its links, from side to side: over one link and under the next.
  *
  * @internal
  */
@@ -38,7 +38,7 @@ final readonly class ChainBody extends Body
             $element = $this->draft->setting->elements[$i];
             $finding = $this->draft->piece->findings[$element->name] ?? null;
             if (ElementKind::Link === $element->kind && null !== $finding) {
-                $links[] = new DrawnFinding($finding, $start - $finding->wire()->millimetres, 0, beneath: true);
+                $links[] = new DrawnFinding($finding, $start - $finding->wire()->millimetres, 0, beneath: 0 === \count($links) % 2);
                 foreach ($this->roles as $which => $role) {
                     $side = (0 === $i % 2 ? 1 : -1) * (0 === $which ? 1 : -1);
                     $ways[$role][] = [

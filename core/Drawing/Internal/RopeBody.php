@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing\Internal;
 
+use Rinkel\Core\Construction\RopeKnot;
 use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Knot\Manner;
+use Rinkel\Core\Material\Colour;
+use Rinkel\Core\Material\CordUse;
 
 /**
  * Two loops of parallel ropes with their knot in the middle, their legs to either side bound with thread.
@@ -19,7 +22,9 @@ final readonly class RopeBody extends Body
 {
     public function scene(): Scene
     {
+        $ropes = RopeKnot::ropes($this->draft->piece);
         $rope = $this->draft->piece->cord('rope');
+        $count = RopeKnot::count($this->draft->piece);
         $thread = $this->draft->piece->cords['thread'] ?? $rope;
         $d = $rope->cord->round()->millimetres;
         $body = $this->draft->body()->millimetres;
@@ -32,8 +37,8 @@ final readonly class RopeBody extends Body
             }
             $isWoven = Manner::Woven === $element->knot->manner();
             array_push($placed, ...$this->pictures->placed($isWoven
-                ? new Run($element, 1, $start, 0, $rope->cord, 'rope', cores: $rope->count)
-                : new Run($element, 1, $start, 0, $thread->cord, 'thread', $d * $rope->count)));
+                ? new Run($element, 1, $start, 0, $rope->cord, 'rope', cores: $count, colours: self::colours($ropes))
+                : new Run($element, 1, $start, 0, $thread->cord, 'thread', $d * $count)));
             if ($isWoven) {
                 $knots[] = [$start, $start + $element->length->millimetres];
             }
@@ -41,7 +46,7 @@ final readonly class RopeBody extends Body
         $from = 0.0;
         foreach ([...$knots, [$body, $body]] as [$knot, $after]) {
             foreach ($this->ends() as $end) {
-                $cords[] = Cord::straight($from, $knot + 0.2 * $d, $end->y, $d, $rope->cord->colour, 'rope');
+                $cords[] = Cord::straight($from, $knot + 0.2 * $d, $end->y, $d, $end->colour, $end->role);
             }
             $from = $after - 0.2 * $d;
         }
@@ -49,7 +54,7 @@ final readonly class RopeBody extends Body
         return new Scene(
             0,
             $body,
-            max($this->height(), 2 * $rope->count * $d),
+            max($this->height(), 2 * $count * $d),
             $cords,
             $placed,
             [],
@@ -60,18 +65,35 @@ final readonly class RopeBody extends Body
 
     public function ends(): array
     {
-        $rope = $this->draft->piece->cord('rope');
-        $d = $rope->cord->round()->millimetres;
-        $count = max(1, $rope->count);
+        $ropes = RopeKnot::ropes($this->draft->piece);
+        $names = array_merge(...array_map(
+            static fn (int|string $name): array => array_fill(0, $ropes[$name]->count, (string) $name),
+            array_keys($ropes),
+        ));
+        $count = \count($names);
+        $d = $this->draft->piece->cord('rope')->cord->round()->millimetres;
 
         return array_map(
             static fn (int $i): EndCord => new EndCord(
                 ($i < $count ? -1 : 1) * $d * (0.7 * $count + ($i % $count - ($count - 1) / 2)),
                 $d,
-                $rope->cord->colour,
-                'rope',
+                $ropes[$names[$i % $count]]->cord->colour,
+                $names[$i % $count],
             ),
             range(0, 2 * $count - 1),
         );
+    }
+
+    /**
+     * @param array<string, CordUse> $ropes
+     *
+     * @return list<Colour>
+     */
+    private static function colours(array $ropes): array
+    {
+        return array_merge(...array_values(array_map(
+            static fn (CordUse $use): array => array_fill(0, $use->count, $use->cord->colour),
+            $ropes,
+        )));
     }
 }

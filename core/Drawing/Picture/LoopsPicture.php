@@ -16,7 +16,8 @@ final readonly class LoopsPicture implements KnotPicture
 {
     public function placed(Run $run): array
     {
-        $motif = (new RopeLoops($run->cores))->motif('interlace-'.$run->cores);
+        $colours = [] === $run->colours ? array_fill(0, max(1, $run->cores), $run->cord->colour) : $run->colours;
+        $motif = (new RopeLoops($colours))->motif('interlace-'.\count($colours));
 
         return [
             new Placed(

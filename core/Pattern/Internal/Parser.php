@@ -22,7 +22,7 @@ use Rinkel\Core\Said;
  *
  *     pattern = part, { ",", part } ;
  *     part    = [count], knot, [times] | [count], beads, [times] | "focal", name | "gap", (length | "fit") | word | bundle
- *             | [count], "link", name, [times] | "braid", (length | "fit") | "net", rows, "every", length
+ *             | [count], "link", name, [times] | "braid", (length | "fit") | "binding", length | "net", rows, "every", length
  *             | "wave", steps, name, "/", [number], name, [times] | "centre", "(", part, { ",", part }, ")" | "(", part, { ",", part }, ")", times | "mirror" | "outwards" ;
  *     knot    = ("square" | "half", ("left" | "right") | ["double"], "overhand" | "barrel", [wraps]
  *             | ["vertical"], "lark" | "hitch" | "whip" | "interlace"), ["in", name], ["fill"] ;

@@ -17,6 +17,7 @@ use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Material\Lay;
+use Rinkel\Core\Material\Stretch;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Quoted;
@@ -51,12 +52,13 @@ final readonly class MaterialReader
         $colour = $this->fields->parsed($path.'.colour', Colour::parse(...), Colour::parse('#2e4a62'));
         $count = $this->fields->number($path.'.count', 1, 60, 'cords.core' === $path || 'cords.strand' === $path ? 2 : 1);
 
+        $stretch = $this->fields->parsed($path.'.stretch', Stretch::parse(...), null);
         $lay = $this->fields->has($path.'.lay') ? $this->fields->choice($path.'.lay', Lay::class, Lay::Flat) : null;
-        if (null === $fibre || null === $thickness || null === $colour || null === $count) {
+        if (null === $fibre || null === $thickness || null === $colour || null === $count || $this->fields->hasFaultAt($path)) {
             return null;
         }
         try {
-            return new CordUse(new Cord($fibre, $thickness, $colour, $width), $count, $lay);
+            return new CordUse(new Cord($fibre, $thickness, $colour, $width, $stretch), $count, $lay);
         } catch (CordTooNarrow $narrow) {
             return $this->fields->fault($path.'.width', $narrow->said());
         }

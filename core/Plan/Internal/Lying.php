@@ -34,12 +34,25 @@ final readonly class Lying
             if ($element->hangs || $element->length->isZero()) {
                 continue;
             }
-            $lies[] = $this->isRigid($element)
-                ? Lie::rigid($element->length, $this->thickness($element, $elements[$i - 1] ?? null, $elements[$i + 1] ?? null))
-                : Lie::bending($element->length, $element->thickness);
+            array_push($lies, ...$this->isRigid($element)
+                ? [Lie::rigid($element->length, $this->thickness($element, $elements[$i - 1] ?? null, $elements[$i + 1] ?? null))]
+                : self::bending($element));
         }
 
         return $lies;
+    }
+
+    /**
+     * @return non-empty-list<Lie>
+     */
+    private static function bending(Element $element): array
+    {
+        if (null === $element->raised || !$element->raised->isShorterThan($element->length)) {
+            return [Lie::bending($element->length, $element->thickness)];
+        }
+        $low = Lie::bending($element->length->minus($element->raised)->times(0.5), $element->thickness->times(0.5));
+
+        return [$low, Lie::bending($element->raised, $element->thickness), $low];
     }
 
     /**

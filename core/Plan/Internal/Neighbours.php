@@ -11,7 +11,8 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Neighbour;
 
 /**
- * The choices beside the one that was made: a repeat more, a repeat fewer, each a draft of its own.
+ * The choices beside the one that was made: a repeat more, a repeat fewer, and finer ways where repeats are coarse; each
+ * a draft of its own.
  *
  * @internal
  */
@@ -26,13 +27,13 @@ final readonly class Neighbours
     {
         $fitting = new Fitting($this->draft->piece, $this->draft->construction, $this->draft->line);
 
-        return array_map(
+        return [...array_map(
             fn (Choice $choice): Neighbour => $this->near($choice, $fitting->at($choice->counts, $this->draft->ring)),
             array_values(array_filter(
                 $this->draft->setting->choices,
                 static fn (Choice $choice): bool => $choice->length->isLongerThan(Length::zero()),
             )),
-        );
+        ), ...(new FinerWays($this->draft))->all()];
     }
 
     private function near(Choice $choice, Draft $near): Neighbour

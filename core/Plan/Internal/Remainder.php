@@ -6,9 +6,6 @@ namespace Rinkel\Core\Plan\Internal;
 
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Pattern\Node;
-use Rinkel\Core\Pattern\Node\Knots;
-use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Remedy;
 use Rinkel\Core\Remark\Severity;
@@ -23,10 +20,12 @@ final readonly class Remainder
     /** A finished length off by this share is no longer what was asked (judgement). */
     private const OFF = 0.1;
 
-    /** A fit is this wide, in mm: a repeat that is longer can pass it by (judgement). */
-    private const ZONE = 6.35;
+    private FinerWays $finer;
 
-    public function __construct(private Draft $draft) {}
+    public function __construct(private Draft $draft)
+    {
+        $this->finer = new FinerWays($draft);
+    }
 
     public function check(): ?Check
     {
@@ -36,13 +35,13 @@ final readonly class Remainder
     private function asked(): ?Check
     {
         $over = $this->draft->setting->over;
-        $repeat = $this->repeat();
+        $repeat = $this->finer->repeat();
         $notable = Length::longest($repeat->times(0.5), Length::ofMillimetres(5));
         if (!$over->absolute()->isLongerThan($notable) || $this->draft->fastened->kind->slides() && $over->isNegative()) {
             return null;
         }
         $asked = $this->draft->piece->askedLength() ?? Length::zero();
-        $filled = $this->filled();
+        $filled = $this->finer->filled();
 
         return new Check(
             'length-not-reached',
@@ -61,48 +60,13 @@ final readonly class Remainder
     private function coarse(): ?Check
     {
         $over = $this->draft->setting->over;
-        $repeat = $this->repeat();
-        $filled = $this->filled();
-        $isCoarse = $repeat->millimetres > 2 * self::ZONE && $over->absolute()->millimetres > self::ZONE;
+        $repeat = $this->finer->repeat();
+        $filled = $this->finer->filled();
 
-        return null === $filled || !$isCoarse ? null : new Check('repeat-coarse', Severity::Hint, [
+        return null === $filled || !$this->finer->isCoarse() ? null : new Check('repeat-coarse', Severity::Hint, [
             'repeat' => $repeat,
             'off' => $over->absolute(),
             'side' => $over->isNegative() ? 'short' : 'long',
         ], new Remedy('pattern', (string) $filled));
-    }
-
-    /**
-     * Returns the length of the longest repeat.
-     */
-    private function repeat(): Length
-    {
-        $longest = Length::zero();
-        foreach (array_keys($this->draft->setting->counts) as $fit) {
-            $length = Length::zero();
-            foreach ($this->draft->line->repeat($fit) as $element) {
-                $length = $length->plus($element->length);
-            }
-            $longest = Length::longest($longest, $length);
-        }
-
-        return $longest;
-    }
-
-    /**
-     * Returns the pattern whose first and last runs of knots may fill, null when neither is there or they do already.
-     */
-    private function filled(): ?Pattern
-    {
-        $parts = $this->draft->piece->pattern->tree->parts;
-        $runs = array_filter($parts, static fn (Node $part): bool => $part instanceof Knots);
-        if ([] === $runs || [] === $this->draft->setting->counts || [] !== $this->draft->line->fills()) {
-            return null;
-        }
-        foreach ([array_key_first($runs), array_key_last($runs)] as $end) {
-            $parts[$end] = $runs[$end]->filling(true);
-        }
-
-        return new Pattern(array_values($parts));
     }
 }

@@ -12,6 +12,7 @@ use Rinkel\Core\Drawing\RopeLoops;
 use Rinkel\Core\Drawing\StopKnot;
 use Rinkel\Core\Drawing\Strand;
 use Rinkel\Core\Geometry\Point;
+use Rinkel\Core\Material\Colour;
 
 /**
  * Walks the strands of the drawn knots and looks at every crossing: the picture must be the knot it claims to be.
@@ -75,7 +76,7 @@ final class MotifTest extends TestCase
 
     public function testTheLoopsOfARopeKnotGoOverAndUnderByTurns(): void
     {
-        [$left, $right] = (new RopeLoops(1))->motif('loops')->strands;
+        [$left, $right] = (new RopeLoops([Colour::parse('#aa7744')]))->motif('loops')->strands;
         foreach ([[$left, $right], [$right, $left]] as [$one, $other]) {
             $crossings = [...self::crossings($one, $other), ...self::crossings($one, $one)];
             usort($crossings, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);

@@ -110,7 +110,8 @@ final class RoundNetTest extends TestCase
         };
         [$at, $rows, $ends] = [1e-6, 0, []];
         while ($at < \M_PI && $rows < 50) {
-            for ($to = $at; $to < \M_PI && $way($at, $to) < $every;) {
+            $to = $at;
+            while ($to < \M_PI && $way($at, $to) < $every) {
                 $to += 0.002;
             }
             ++$rows;

@@ -145,4 +145,85 @@ final class BeadSequenceTest extends TestCase
             'ink' => $bead('#141a33', 4), 'rust' => $bead('#b5502d', 6), 'sky' => $bead('#8fc1de', 8),
         ];
     }
+
+    /**
+     * Of two kinds in unlike numbers the rarer lies between runs of the other that differ by one at most: against every
+     * arrangement there is, none has a shorter longest run.
+     */
+    public function testUnevenNumbersAreMingledBest(): void
+    {
+        $beads = self::stocked(['navy' => null, 'cream' => null]);
+        foreach (range(2, 8) as $many) {
+            foreach (range(1, $many - 1) as $few) {
+                $count = $many + $few;
+                $order = (new BeadSequence($beads))->of(self::beads($count.' bead by value '.$many.' navy '.$few.' cream'));
+                $runs = array_map(\strlen(...), explode('c', str_replace(['navy', 'cream'], ['n', 'c'], implode('', $order))));
+                $best = $many;
+                for ($mask = 0; $mask < 2 ** $count; ++$mask) {
+                    $bits = str_pad(decbin($mask), $count, '0', \STR_PAD_LEFT);
+                    if (substr_count($bits, '1') === $few) {
+                        $best = min($best, max(array_map(\strlen(...), explode('1', $bits))));
+                    }
+                }
+
+                self::assertSame(['cream' => $few, 'navy' => $many], self::counted($order));
+                self::assertSame($best, max($runs), implode(' ', $order));
+                self::assertLessThanOrEqual(1, max($runs) - min($runs));
+                self::assertGreaterThan(0, min($runs), 'never two of the rarer together, nor one at an end');
+                if ($count > 12) {
+                    break;
+                }
+            }
+        }
+    }
+
+    public function testWhatIsNotThereIsMadeUpFromTheOthers(): void
+    {
+        $run = self::beads('9 bead by value navy cream');
+
+        self::assertSame(
+            ['cream' => 2, 'navy' => 7],
+            self::counted((new BeadSequence(self::stocked(['navy' => 20, 'cream' => 2])))->of($run)),
+        );
+        self::assertSame(
+            ['cream' => 4, 'navy' => 5],
+            self::counted((new BeadSequence(self::stocked(['navy' => 5, 'cream' => 3])))->of($run)),
+            'where all together are too few the shortage is told, and nothing exchanged',
+        );
+        self::assertSame(
+            ['cream' => 4, 'navy' => 5],
+            self::counted((new BeadSequence(self::stocked(['navy' => 20, 'cream' => 2])))->of(self::beads('9 bead navy cream'))),
+            'an order that was said stays',
+        );
+    }
+
+    /**
+     * @param array<string, int|null> $stock by name
+     *
+     * @return array<string, Bead>
+     */
+    private static function stocked(array $stock): array
+    {
+        $colours = ['navy' => '#20304f', 'cream' => '#efe6cf'];
+
+        $beads = [];
+        foreach ($stock as $name => $count) {
+            $beads[$name] = Bead::of(BeadShape::Round, Colour::parse($colours[$name] ?? '#000000'), stock: $count);
+        }
+
+        return $beads;
+    }
+
+    /**
+     * @param list<string> $names
+     *
+     * @return array<string, int>
+     */
+    private static function counted(array $names): array
+    {
+        $counted = array_count_values($names);
+        ksort($counted);
+
+        return $counted;
+    }
 }

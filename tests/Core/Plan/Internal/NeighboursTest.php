@@ -7,6 +7,7 @@ namespace Rinkel\Tests\Core\Plan\Internal;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
+use Rinkel\Core\Plan\Neighbour;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Examples;
 
@@ -27,5 +28,33 @@ final class NeighboursTest extends TestCase
             );
             self::assertEqualsWithDelta($there->draft->closed()->millimetres, $near->closed->millimetres, 0.1);
         }
+    }
+
+    /**
+     * A repeat of 35 mm leaves more than a fit has room for. Every finer way is planned anew, comes nearer, and the best
+     * stands first; where repeats are short there is none.
+     */
+    public function testFinerWaysWhereRepeatsAreCoarse(): void
+    {
+        $plan = Examples::planOf('square-knot-band', [
+            'wearer' => ['girth' => '16.7 cm', 'hand' => '20 cm'],
+            'closure' => ['kind' => 'clasp'],
+            'beads' => ['sky' => ['shape' => 'tube', 'diameter' => '6 mm', 'length' => '22 mm', 'hole' => '3 mm']],
+            'pattern' => '2 square, (1 bead sky, 5 square) x fit, 2 square',
+        ]);
+        $off = $plan->draft->setting->over->absolute();
+        $finer = array_values(array_filter($plan->neighbours, static fn (Neighbour $near): bool => null !== $near->way));
+
+        self::assertGreaterThan(6.35, $off->millimetres);
+        self::assertNotSame([], $finer);
+        foreach ($finer as $near) {
+            $there = (new Planner())->plan(
+                $plan->draft->piece->decided()->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)),
+            );
+            self::assertLessThan($off->millimetres, $there->draft->setting->over->absolute()->millimetres, $near->pattern);
+            self::assertEqualsWithDelta($there->draft->closed()->millimetres, $near->closed->millimetres, 1e-9);
+        }
+        self::assertContains('way-fill', array_map(static fn (Neighbour $near): ?string => $near->way?->key, $finer));
+        self::assertNull(Examples::plan()->neighbours[0]->way);
     }
 }

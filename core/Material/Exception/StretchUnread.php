@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Material\Exception;
+
+use Rinkel\Core\Quoted;
+use Rinkel\Core\Refusal;
+use Rinkel\Core\Said;
+
+/**
+ * A text that does not say how much a cord gives.
+ */
+final class StretchUnread extends Refusal
+{
+    public static function from(string $text): self
+    {
+        return new self(new Said('stretch-unread', ['typed' => new Quoted($text)]));
+    }
+}
