@@ -146,7 +146,7 @@ final readonly class BeadSequence
         }
         krsort($ofClass);
         usort($ofClass, static fn (array $one, array $other): int => \count($other) <=> \count($one));
-        [$many, $few] = array_values($ofClass) + [[], []];
+        [$many, $few] = $ofClass + [[], []];
         if (\count($many) === \count($few)) {
             return array_merge(...array_map(static fn (string $one, string $other): array => [$one, $other], $many, $few));
         }
