@@ -115,9 +115,9 @@ final class PlanCommandTest extends KernelTestCase
             $with('cords.workng', ['thickness' => '2 mm']),
             'cords.workng: No cord of such a piece is called “workng”. It could be core, working, slider.',
         ];
-        yield 'a rope of another name' => [
-            (string) json_encode(Examples::bare('rope-knot', ['cords.red' => []])),
-            'cords.red: No cord of such a piece is called “red”. It could be rope, thread.',
+        yield 'a cord of another name' => [
+            (string) json_encode(Examples::bare('wave-band', ['cords.red' => []])),
+            'cords.red: No cord of such a piece is called “red”. It could be core, working.',
         ];
         yield 'a finding that is not there' => [
             $with('closure.findings', ['bow']),

@@ -416,6 +416,14 @@ final class JudgementTest extends TestCase
             ['closure.kind' => 'slide-bead'] + $finding('slide-bead', ['inside' => '2.2 mm']),
             ['closure.kind' => 'slide-bead'] + $finding('slide-bead', ['inside' => '2 mm']),
         ];
+        // An overhand in 1 mm leather is 3.1 mm thick.
+        yield 'stop knots slip into the slide bead' => [
+            'stop-slips-through',
+            Severity::Warn,
+            'single-focal',
+            ['closure.kind' => 'slide-bead'] + $finding('slide-bead', ['inside' => '3.2 mm']),
+            ['closure.kind' => 'slide-bead'] + $finding('slide-bead', ['inside' => '2 mm']),
+        ];
         yield 'magnet too small' => [
             'magnet-too-small',
             Severity::Stop,
