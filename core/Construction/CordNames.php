@@ -17,6 +17,7 @@ final readonly class CordNames
      * @param list<string>           $counted those of the known of which there can be several
      * @param bool                   $further whether any other name is one more cord that the maker added
      * @param bool                   $bundled whether there can be several of each that she added
+     * @param bool                   $folding whether its maker says which are folded where the piece begins
      * @param string                 $stem    with which the name of one more begins
      */
     private function __construct(
@@ -25,6 +26,7 @@ final readonly class CordNames
         public bool $further = false,
         private bool $bundled = false,
         public string $stem = 'pair-',
+        private bool $folding = false,
     ) {}
 
     /**
@@ -66,6 +68,22 @@ final readonly class CordNames
     public static function andRopes(array $known, array $counted): self
     {
         return new self($known, $counted, true, true, 'rope-');
+    }
+
+    /**
+     * Returns the same, of which each but the slider's may be folded where the piece begins or not.
+     */
+    public function folding(): self
+    {
+        return new self($this->known, $this->counted, $this->further, $this->bundled, $this->stem, true);
+    }
+
+    /**
+     * Returns whether the maker says if $name is folded where the piece begins.
+     */
+    public function folds(string $name): bool
+    {
+        return $this->folding && 'slider' !== $name;
     }
 
     public function has(string $name): bool

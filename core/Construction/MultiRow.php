@@ -9,10 +9,8 @@ use Rinkel\Core\Closure\Kind\SquareSliding;
 use Rinkel\Core\Construction\Internal\OnCore;
 use Rinkel\Core\Construction\Internal\RowsMaker;
 use Rinkel\Core\Construction\Internal\Stock;
-use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Fibre;
-use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Remark\Check;
@@ -32,7 +30,7 @@ final readonly class MultiRow extends OnCore
 
     public function cords(): CordNames
     {
-        return CordNames::only(['core', 'working', 'slider'], ['core']);
+        return CordNames::only(['core', 'working', 'slider'], ['core'])->folding();
     }
 
     public function completed(Wish $wish): Piece
@@ -67,22 +65,20 @@ final readonly class MultiRow extends OnCore
         return Role::ofBand($draft, 'working');
     }
 
-    public function passes(Piece $piece, Element $bead): array
-    {
-        return Lane::Strand === $bead->lane ? [$piece->cord('core')->cord] : parent::passes($piece, $bead);
-    }
-
     public function checks(Draft $draft): array
     {
         $rows = $draft->piece->cord('core')->count;
 
-        return $rows >= 2 && $rows <= 5 ? [] : [
-            new Check(
-                'rows-two-to-five',
-                Severity::Warn,
-                ['rows' => $rows],
-                new Remedy('cords.core.count', $rows < 2 ? 2 : 5),
-            ),
+        return [
+            ...Internal\Holding::folds($draft),
+            ...($rows >= 2 && $rows <= 5 ? [] : [
+                new Check(
+                    'rows-two-to-five',
+                    Severity::Warn,
+                    ['rows' => $rows],
+                    new Remedy('cords.core.count', $rows < 2 ? 2 : 5),
+                ),
+            ]),
         ];
     }
 }

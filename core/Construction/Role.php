@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
+use Rinkel\Core\Material\CordRun;
 use Rinkel\Core\Measure\Length;
 
 /**
@@ -101,12 +102,28 @@ final readonly class Role
                 ),
             ]
             : [
-                self::single('core', $count, true),
+                CordRun::Folded === $draft->piece->cord('core')->run
+                    ? self::foldedAtStart('core', intdiv($count + 1, 2))
+                    : self::single('core', $count, true),
                 ...array_map(
-                    static fn (string $pair): self => self::folded($pair, $pair === $first),
+                    static fn (string $pair): self => CordRun::Apart === $draft->piece->cord($pair)->run
+                        ? self::apart($draft, $pair, $pair === $first)
+                        : self::folded($pair, $pair === $first),
                     array_values($pairs),
                 ),
             ];
+    }
+
+    /**
+     * Returns the two cords of a pair that is not folded, each with an end where the piece begins, and both cut for the
+     * side that ties more.
+     */
+    private static function apart(Draft $draft, string $pair, bool $ties): self
+    {
+        [$left, $right] = [self::side($pair, false), self::side($pair, true)];
+        $more = $draft->setting->take($left)->total()->isLongerThan($draft->setting->take($right)->total()) ? $left : $right;
+
+        return new self($pair, 2, [new Leg([$pair, $more])], $ties);
     }
 
     /**

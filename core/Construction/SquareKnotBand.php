@@ -29,7 +29,7 @@ final readonly class SquareKnotBand extends OnCore
 
     public function cords(): CordNames
     {
-        return CordNames::only(['core', 'working', 'slider'], ['core']);
+        return CordNames::only(['core', 'working', 'slider'], ['core'])->folding();
     }
 
     public function completed(Wish $wish): Piece
@@ -58,11 +58,14 @@ final readonly class SquareKnotBand extends OnCore
 
     public function passes(Piece $piece, Element $bead): array
     {
-        return Lane::Core === $bead->lane ? parent::passes($piece, $bead) : [$piece->cord('working')->cord];
+        return match ($bead->lane) {
+            Lane::Core, Lane::Strand => parent::passes($piece, $bead),
+            default => [$piece->cord('working')->cord],
+        };
     }
 
     public function checks(Draft $draft): array
     {
-        return Internal\Holding::halves($draft);
+        return Internal\Holding::folds($draft);
     }
 }

@@ -30,7 +30,7 @@ final readonly class StackedBand extends OnCore
 
     public function cords(): CordNames
     {
-        return CordNames::andPairs(['core', 'slider'], ['core']);
+        return CordNames::andPairs(['core', 'slider'], ['core'])->folding();
     }
 
     public function completed(Wish $wish): Piece
@@ -68,7 +68,7 @@ final readonly class StackedBand extends OnCore
         $idle = array_filter($pairs, static fn (string $role): bool => !$draft->setting->take($role)->ties());
 
         return [
-            ...Internal\Holding::halves($draft),
+            ...Internal\Holding::folds($draft),
             ...([] === $idle ? [] : [new Check('pair-never-works', Severity::Warn, ['pair' => implode(', ', $idle)])]),
         ];
     }

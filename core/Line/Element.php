@@ -28,6 +28,7 @@ final readonly class Element
      * @param int|null            $wraps     turns of a knot, where they are said of it
      * @param Knot|null           $knot      of an element that is one
      * @param Length|null         $raised    how long its middle is that stands as thick as said, the rest half as much
+     * @param int|null            $strand    from 1, of a bead that sits on one of several cores of a band
      * @param bool                $hangs     whether it hangs from the piece and does not lie on the body
      */
     public function __construct(
@@ -46,6 +47,7 @@ final readonly class Element
         public ?Knot $knot = null,
         public bool $hangs = false,
         public ?Length $raised = null,
+        public ?int $strand = null,
     ) {
         $this->names = match (true) {
             [] !== $beside => array_merge(
@@ -111,6 +113,27 @@ final readonly class Element
             $this->lane,
             $this->letter,
             array_fill_keys($strands, $this),
+        );
+    }
+
+    /**
+     * Returns this bead on one of several cores of a band.
+     *
+     * @param int $strand from 1
+     */
+    public function onCore(int $strand): self
+    {
+        return new self(
+            $this->kind,
+            $this->name,
+            $this->length,
+            $this->width,
+            $this->thickness,
+            $this->takes,
+            $this->place,
+            Lane::Strand,
+            $this->letter,
+            strand: $strand,
         );
     }
 

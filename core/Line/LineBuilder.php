@@ -211,7 +211,8 @@ final class LineBuilder
     }
 
     /**
-     * Joins what stands on the left with what follows it on the right, or the other way round, into one element.
+     * Joins what stands on the left with what follows it on the right, or the other way round, or on one core with what
+     * follows on another, into one element.
      *
      * @param list<Element> $elements
      *
@@ -222,7 +223,11 @@ final class LineBuilder
         $joined = [];
         $runs = [];
         foreach ([...$elements, null] as $element) {
-            $lane = null !== $element && Lane::Core !== $element->lane && Lane::Strand !== $element->lane ? $element->lane->value : null;
+            $lane = match ($element?->lane) {
+                Lane::Left, Lane::Right => $element->lane->value,
+                Lane::Strand => null === $element->strand ? null : 'strand '.$element->strand,
+                default => null,
+            };
             if (null !== $lane && (!isset($runs[$lane]) || array_key_last($runs) === $lane)) {
                 $runs[$lane][] = $element;
                 continue;
@@ -255,13 +260,22 @@ final class LineBuilder
         );
         $all = array_merge(...$runs);
         $length = Length::longest(...$lengths);
-        $uses = array_map(static fn (Take $take): Take => $take->along($length), $all[0]->takes);
+        $uses = [];
+        foreach ($runs as $run) {
+            foreach (array_keys($all[0]->takes) as $role) {
+                $straight = Length::sum(...array_map(
+                    static fn (Element $element): Length => ($element->takes[$role] ?? Take::none())->straight,
+                    $run,
+                ));
+                $uses[$role] = Take::straight(Length::longest($straight, ($uses[$role] ?? Take::none())->straight));
+            }
+        }
 
         return new Element(
             ElementKind::Beside,
             null,
             $length,
-            Length::longest(...array_map(static fn (Element $element): Length => $element->width, $all)),
+            self::width($runs),
             Length::longest(...array_map(static fn (Element $element): Length => $element->thickness, $all)),
             $uses,
             $all[0]->place,
@@ -269,5 +283,19 @@ final class LineBuilder
             null,
             $all,
         );
+    }
+
+    /**
+     * Returns how wide runs beside each other are: on cores they lie side by side.
+     *
+     * @param non-empty-list<non-empty-list<Element>> $runs
+     */
+    private static function width(array $runs): Length
+    {
+        $widths = array_map(static fn (array $run): Length => Length::longest(
+            ...array_map(static fn (Element $element): Length => $element->width, $run),
+        ), $runs);
+
+        return null === $runs[0][0]->strand ? Length::longest(...$widths) : Length::sum(...$widths);
     }
 }

@@ -10,12 +10,14 @@ namespace Rinkel\Core\Material;
 final readonly class CordUse
 {
     /**
-     * @param Lay|null $lay as usual when null
+     * @param Lay|null     $lay as usual when null
+     * @param CordRun|null $run as usual in its role when null
      */
     public function __construct(
         public Cord $cord,
         public int $count = 1,
         public ?Lay $lay = null,
+        public ?CordRun $run = null,
     ) {}
 
     /**

@@ -72,6 +72,7 @@ final class PieceWriter
             'colour' => $use->cord->colour->hex,
             'count' => $use->count,
             'lay' => $use->lay?->value,
+            'run' => $use->run?->value,
             'stretch' => null === $use->cord->stretch ? null : (string) $use->cord->stretch,
         ]);
     }

@@ -20,7 +20,7 @@ final class FieldTexts
         'closure.glued', 'closure.knotted', 'forChild', 'instantGlue',
     ];
     private const PARTS = [
-        'cords' => ['fibre', 'thickness', 'width', 'colour', 'count', 'lay', 'stretch'],
+        'cords' => ['fibre', 'thickness', 'width', 'colour', 'count', 'lay', 'run', 'stretch'],
         'beads' => ['called', 'shape', 'diameter', 'length', 'hole', 'colour', 'material', 'stock', 'glass'],
         'findings' => ['called', 'kind', 'length', 'width', 'inside', 'form', 'stock', 'nickel'],
     ];

@@ -19,6 +19,8 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\Lay;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\Beads;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
@@ -101,7 +103,24 @@ readonly class BandMaker extends PartMaker
 
     protected function lanes(): array
     {
-        return [Lane::Core, Lane::Left, Lane::Right];
+        return [Lane::Core, Lane::Left, Lane::Right, ...($this->piece->cord('core')->count > 1 ? [Lane::Strand] : [])];
+    }
+
+    /**
+     * A bead may sit on one of several cores: the others pass beside it.
+     */
+    protected function bead(Node $part, string $name, Lane $lane, ?string $letter = null): Element
+    {
+        $strand = $part instanceof Beads && Lane::Strand === $lane ? $part->strand : null;
+        if (null === $strand) {
+            return parent::bead($part, $name, $lane, $letter);
+        }
+        if ($strand > $this->piece->cord('core')->count) {
+            throw PartDoesNotSuit::noStrand($part, $strand);
+        }
+        $bead = parent::bead($part, $name, Lane::Core);
+
+        return $bead->onCore($strand);
     }
 
     /**

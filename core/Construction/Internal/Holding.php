@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Material\CordRun;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
@@ -21,11 +23,11 @@ use Rinkel\Core\Remark\Severity;
 final class Holding
 {
     /**
-     * Folded on the finding, cores come in pairs.
+     * Folded on the finding or where the piece begins, cores come in pairs.
      *
      * @return list<Check>
      */
-    public static function halves(Draft $draft): array
+    public static function folds(Draft $draft): array
     {
         $count = $draft->piece->cord('core')->count;
         $narrow = self::narrow($draft);
@@ -33,14 +35,23 @@ final class Holding
             return [$narrow];
         }
 
-        return $draft->isHalved() && 1 === $count % 2 ? [
-            new Check(
+        $isFolded = CordRun::Folded === $draft->piece->cord('core')->run;
+        $kind = $draft->fastened->kind;
+
+        return [
+            ...(($isFolded || $draft->isHalved()) && 1 === $count % 2 ? [new Check(
                 'odd-core-folds',
                 Severity::Hint,
                 ['cores' => $count, 'even' => $count + 1],
                 new Remedy('cords.core.count', $count + 1),
-            ),
-        ] : [];
+            )] : []),
+            ...($isFolded && !$draft->isHalved() && ($kind->slides() || $kind instanceof Tying) ? [new Check(
+                'folded-has-no-end',
+                Severity::Stop,
+                [],
+                new Remedy('cords.core.run', null),
+            )] : []),
+        ];
     }
 
     /**

@@ -16,6 +16,7 @@ use Rinkel\Core\Construction\Look;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
 
 /**
@@ -52,6 +53,6 @@ abstract readonly class OnCore implements Construction
     {
         $core = $piece->cord('core');
 
-        return array_fill(0, $core->count, $core->cord);
+        return array_fill(0, Lane::Strand === $bead->lane ? 1 : $core->count, $core->cord);
     }
 }

@@ -220,9 +220,9 @@ abstract readonly class PartMaker implements Maker
             throw PartDoesNotSuit::noLane($beads, $beads->lane);
         }
         $names = (new BeadSequence($this->piece->beads))->of($beads);
-        $lane = $swapped ? $beads->lane->swapped() : $beads->lane;
+        $placed = $swapped ? $beads->swapped($this->piece->cords['core']->count ?? 0) : $beads;
 
-        return array_map(fn (string $name): Element => $this->bead($beads, $name, $lane), $names);
+        return array_map(fn (string $name): Element => $this->bead($placed, $name, $placed->lane), $names);
     }
 
     /**

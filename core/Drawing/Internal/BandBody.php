@@ -48,6 +48,7 @@ final readonly class BandBody extends Body
                 array_push($cords, ...$ways->around($element, $start));
             } elseif (null !== $apart = $cores->apart($element)) {
                 array_push($beads, ...$apart->beads($element, $start));
+                array_push($cords, ...(ElementKind::Beside === $element->kind ? $ways->around($element, $start) : []));
                 array_push($cords, ...$apart->cords($element, $start, $this->draft->piece->cord($role)->cord, $role));
             } elseif (ElementKind::Beside === $element->kind) {
                 array_push($beads, ...$ways->beads($element, $start));

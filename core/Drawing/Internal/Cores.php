@@ -123,6 +123,11 @@ final readonly class Cores
         return $cords;
     }
 
+    private static function isOnStrands(Element $element): bool
+    {
+        return null !== ($element->beside[0] ?? null)?->strand;
+    }
+
     /**
      * Returns the picture of an element in which the cores lie apart.
      */
@@ -131,6 +136,11 @@ final readonly class Cores
         return match ($element->kind) {
             ElementKind::Rows => new RowsPicture($this->draft->piece->beads),
             ElementKind::Wave => new WavePicture($this->draft->piece->beads),
+            ElementKind::Beside => self::isOnStrands($element) ? new StrandsPicture(
+                $this->draft->piece->beads,
+                max(1, $this->draft->piece->cord('core')->count),
+                $this->draft->piece->cord('core')->cord->thickness->millimetres,
+            ) : null,
             default => null,
         };
     }

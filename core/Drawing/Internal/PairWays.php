@@ -41,6 +41,7 @@ final readonly class PairWays
                 $out = max($out, match (true) {
                     ElementKind::Bare === $element->kind => $rest,
                     ElementKind::Beside !== $element->kind => $bulge + $w / 2,
+                    null !== $part->strand => $element->width->millimetres / 2 + $w / 2,
                     (Lane::Left === $part->lane) === (-1 === $side) => $rest + $bulge,
                     default => $rest,
                 });

@@ -85,6 +85,16 @@ final readonly class Beads extends Leaf implements Counted
     }
 
     /**
+     * Returns the run on the other side: left and right changed, or, of so many cores, the first and the last.
+     */
+    public function swapped(int $cores): self
+    {
+        $strand = null === $this->strand || $cores < $this->strand ? $this->strand : $cores + 1 - $this->strand;
+
+        return new self($this->count, $this->order, $this->names, $this->lane->swapped(), $strand, $this->place());
+    }
+
+    /**
      * Returns the run that goes on where this one ends, its names in turn; itself where it ends with the last of them, or
      * where their order is not by turns.
      */

@@ -10,6 +10,7 @@ use Rinkel\Core\Material\BeadShape;
 use Rinkel\Core\Material\ButtonForm;
 use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\CordRun;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Exception\CordTooNarrow;
 use Rinkel\Core\Material\Exception\HoleTooWide;
@@ -54,11 +55,12 @@ final readonly class MaterialReader
 
         $stretch = $this->fields->parsed($path.'.stretch', Stretch::parse(...), null);
         $lay = $this->fields->has($path.'.lay') ? $this->fields->choice($path.'.lay', Lay::class, Lay::Flat) : null;
+        $run = $this->fields->has($path.'.run') ? $this->fields->choice($path.'.run', CordRun::class, CordRun::Apart) : null;
         if (null === $fibre || null === $thickness || null === $colour || null === $count || $this->fields->hasFaultAt($path)) {
             return null;
         }
         try {
-            return new CordUse(new Cord($fibre, $thickness, $colour, $width, $stretch), $count, $lay);
+            return new CordUse(new Cord($fibre, $thickness, $colour, $width, $stretch), $count, $lay, $run);
         } catch (CordTooNarrow $narrow) {
             return $this->fields->fault($path.'.width', $narrow->said());
         }
