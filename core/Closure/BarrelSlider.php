@@ -29,6 +29,7 @@ final readonly class BarrelSlider implements Closure
         private bool $isDouble,
         private Tied $sliding,
         private Tied $stop,
+        private Site $site,
     ) {}
 
     public static function on(Site $site, bool $isDouble): self
@@ -40,6 +41,7 @@ final readonly class BarrelSlider implements Closure
             $isDouble,
             $site->book->sliding(new Barrel(), $cord, $cord, $site->wish->wraps),
             $site->book->in(new Barrel(), $cord, 1, $site->wish->wraps),
+            $site,
         );
     }
 
@@ -91,6 +93,7 @@ final readonly class BarrelSlider implements Closure
                 'narrow' => $this->narrow($tail),
                 'wide' => $short->plus($tail),
             ])],
+            beads: $this->site->tipped(),
         );
     }
 
@@ -99,9 +102,10 @@ final readonly class BarrelSlider implements Closure
      */
     private function end(Length $tail, Tied $knot): EndTake
     {
-        $straight = $tail->plus(SquareKnotSlider::tailEnd());
+        $beyond = $this->site->beyond();
+        $free = Length::longest(Length::zero(), BarrelKnot::tyingEnd()->minus($beyond));
 
-        return EndTake::wanting(new Take($straight, $knot->use), BarrelKnot::tyingEnd()->minus(SquareKnotSlider::tailEnd()));
+        return EndTake::wanting(new Take($tail->plus($beyond), $knot->use), $free);
     }
 
     /**
@@ -132,6 +136,6 @@ final readonly class BarrelSlider implements Closure
 
     private function short(): Length
     {
-        return Length::ofMillimetres(self::SHORT);
+        return $this->wish->short ?? Length::ofMillimetres(self::SHORT);
     }
 }

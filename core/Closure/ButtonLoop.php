@@ -10,9 +10,7 @@ use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
-use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
-use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Remark\Check;
@@ -44,7 +42,7 @@ final readonly class ButtonLoop implements Closure
      */
     private function __construct(
         private ClosureWish $wish,
-        private Finding $button,
+        private Buttoned $on,
         private CordUse $ends,
         private Tied $knot,
         private ?Tied $head = null,
@@ -57,7 +55,7 @@ final readonly class ButtonLoop implements Closure
     {
         return new self(
             $site->wish,
-            $site->finding(FindingKind::Button),
+            Buttoned::on($site, $site->finding(FindingKind::Button)),
             $site->ends,
             $site->stop(),
             $site->wish->knotted ? $site->book->around(
@@ -83,7 +81,7 @@ final readonly class ButtonLoop implements Closure
      */
     public function opening(): Length
     {
-        return $this->around()->times(1 + $this->cord->fibre->stiffness());
+        return $this->on->opening($this->cord);
     }
 
     public function lies(): array
@@ -105,14 +103,14 @@ final readonly class ButtonLoop implements Closure
             $sizes[0],
             $sizes[\count($sizes) - 1],
             EndTake::held(new Take($straight, $this->knot->use->times($this->wish->loops))),
-            EndTake::held(Take::knots($this->knot->use)),
-            heads: $this->head?->use->times($this->heads() * $this->wish->loops),
+            EndTake::held(new Take($this->on->play, $this->knot->use)),
+            heads: $this->tied(),
             length: $this->flat(),
             sizes: $sizes,
-            checks: [...$this->checks(), ...$this->shank()],
+            checks: [...$this->checks(), ...$this->on->shank()],
             steps: [new Step(null === $this->head ? 'loop' : 'loop-knotted', [
-                'button' => $this->button->length->written(Unit::Millimetre),
-                'edge' => $this->button->width->written(Unit::Millimetre),
+                'button' => $this->on->finding->length->written(Unit::Millimetre),
+                'edge' => $this->on->finding->width->written(Unit::Millimetre),
                 'opening' => $this->opening()->written(Unit::Millimetre),
                 'flat' => $this->flat()->written(Unit::Millimetre),
                 'loops' => $this->wish->loops,
@@ -120,13 +118,8 @@ final readonly class ButtonLoop implements Closure
                 'wide' => ($this->head->width ?? Length::zero())->written(Unit::Millimetre),
                 'bound' => $this->knot->pitch->written(Unit::Millimetre),
             ])],
-            findings: [$this->button],
+            findings: [$this->on->finding],
         );
-    }
-
-    private function around(): Length
-    {
-        return $this->button->form->around($this->button->length, $this->button->width);
     }
 
     /**
@@ -135,7 +128,19 @@ final readonly class ButtonLoop implements Closure
      */
     private function near(): Length
     {
-        return null === $this->head ? $this->flat()->plus($this->knot->pitch) : $this->flat();
+        $loop = null === $this->head ? $this->flat()->plus($this->knot->pitch) : $this->flat();
+
+        return $loop->plus($this->on->play);
+    }
+
+    /**
+     * Returns what the working cord ties of it: the heads of a knotted loop, and the knots behind the button.
+     */
+    private function tied(): ?Length
+    {
+        $heads = $this->head?->use->times($this->heads() * $this->wish->loops);
+
+        return null === $this->on->behind ? $heads : $this->on->behind->plus($heads ?? Length::zero());
     }
 
     private function flat(): Length
@@ -182,21 +187,6 @@ final readonly class ButtonLoop implements Closure
     /**
      * @return list<Check>
      */
-    private function shank(): array
-    {
-        $cords = array_fill(0, max(1, $this->ends->count), $this->cord);
-        $short = (new Hole($this->button->inside))->shortfall($cords);
-
-        return $short->isZero() ? [] : [new Check('shank-too-small', Severity::Stop, [
-            'hole' => $this->button->inside->written(Unit::Millimetre),
-            'cords' => $this->ends->count,
-            'needed' => $this->button->inside->plus($short)->written(Unit::Millimetre),
-        ])];
-    }
-
-    /**
-     * @return list<Check>
-     */
     private function checks(): array
     {
         $loop = $this->loop();
@@ -207,7 +197,7 @@ final readonly class ButtonLoop implements Closure
         ];
 
         return match (true) {
-            $loop->isShorterThan($this->around()) => [new Check('loop-too-small', Severity::Stop, $values)],
+            $loop->isShorterThan($this->on->around()) => [new Check('loop-too-small', Severity::Stop, $values)],
             $loop->isLongerThan($this->opening()->times(1 + self::SLIPS)) => [
                 new Check('loop-too-large', Severity::Warn, $values),
             ],

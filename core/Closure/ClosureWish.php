@@ -20,6 +20,12 @@ final readonly class ClosureWish
      * @param list<string> $findings short names of its findings, in order
      * @param bool         $knotted  whether a loop is made of vertical lark's heads, not of bare cord
      * @param Shows|null   $shows    of a slider when worn; null is a body that shuts to the skin
+     * @param EndForm      $start    where the piece begins, when its two ends are unlike; $finish where it ends
+     * @param Length|null  $play     behind a button, before the first knot
+     * @param int          $behind   square knots hidden behind a button
+     * @param Tails|null   $tails    plain ones of the core when null
+     * @param Length|null  $short    from the body to a single sliding barrel; as near as it can be tied when null
+     * @param bool         $spaced   whether that barrel is one of the piece's evenly spaced knots
      * @param bool         $glued    whether glue goes on the cords that a slider runs on, or the knot on elastic
      */
     public function __construct(
@@ -32,6 +38,13 @@ final readonly class ClosureWish
         public bool $glued = false,
         public bool $knotted = false,
         public ?Shows $shows = null,
+        public EndForm $start = EndForm::Loop,
+        public EndForm $finish = EndForm::Findings,
+        public ?Length $play = null,
+        public int $behind = 0,
+        public ?Tails $tails = null,
+        public ?Length $short = null,
+        public bool $spaced = false,
     ) {}
 
     /**
@@ -39,17 +52,7 @@ final readonly class ClosureWish
      */
     public function withFindings(array $findings): self
     {
-        return new self(
-            $this->kind,
-            $this->knots,
-            $this->wraps,
-            $this->tail,
-            $this->loops,
-            $findings,
-            $this->glued,
-            $this->knotted,
-            $this->shows,
-        );
+        return $this->with(tail: $this->tail, findings: $findings);
     }
 
     /**
@@ -57,16 +60,58 @@ final readonly class ClosureWish
      */
     public function as(ClosureKind $kind): self
     {
+        return $this->with($kind, tail: $kind->id() === $this->kind->id() ? $this->tail : null);
+    }
+
+    /**
+     * Returns this wish with findings and the bead of its tails called otherwise.
+     *
+     * @param callable(string): string $rename
+     */
+    public function renamed(callable $rename): self
+    {
+        return $this->with(
+            tail: $this->tail,
+            findings: array_map($rename, $this->findings),
+            tails: $this->tails?->renamed($rename),
+        );
+    }
+
+    /**
+     * Returns this wish with its single sliding barrel so far from the body.
+     */
+    public function withShort(Length $short): self
+    {
+        return $this->with(tail: $this->tail, short: $short);
+    }
+
+    /**
+     * @param list<string>|null $findings
+     */
+    private function with(
+        ?ClosureKind $kind = null,
+        ?Length $tail = null,
+        ?array $findings = null,
+        ?Tails $tails = null,
+        ?Length $short = null,
+    ): self {
         return new self(
-            $kind,
+            $kind ?? $this->kind,
             $this->knots,
             $this->wraps,
-            $kind->id() === $this->kind->id() ? $this->tail : null,
+            $tail,
             $this->loops,
-            $this->findings,
+            $findings ?? $this->findings,
             $this->glued,
             $this->knotted,
             $this->shows,
+            $this->start,
+            $this->finish,
+            $this->play,
+            $this->behind,
+            $tails ?? $this->tails,
+            $short ?? $this->short,
+            $this->spaced,
         );
     }
 }

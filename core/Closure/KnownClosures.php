@@ -38,6 +38,8 @@ final readonly class KnownClosures
             new Kind\Butted(),
             new Kind\Magnetic(),
             new Kind\Breakaway(),
+            new Kind\TwoEnding(),
+            new Kind\ForGood(),
         );
     }
 

@@ -7,10 +7,12 @@ namespace Rinkel\Core\Closure;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\KnotBook;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Measure\Length;
 
 /**
  * Where a closure is made: what its maker wished, what lies at the body's ends, what it is tied with and made of.
@@ -21,6 +23,8 @@ final readonly class Site
      * @param CordUse                $ends     what lies at each end of the body
      * @param Cord                   $working  the cord that ties a slider
      * @param array<string, Finding> $findings of the piece, by short name
+     * @param array<string, Bead>    $beads    likewise
+     * @param int                    $together cords that lie at an end in all, working cords with them
      */
     public function __construct(
         public ClosureWish $wish,
@@ -28,14 +32,44 @@ final readonly class Site
         public Cord $working,
         public KnotBook $book,
         private array $findings,
+        public int $together = 1,
+        private array $beads = [],
     ) {}
 
     /**
-     * Returns the knot that stops one end.
+     * Returns the knot that stops one end: of all its cords, or of each.
      */
     public function stop(): Tied
     {
-        return $this->book->in(new Overhand(), $this->ends->cord, $this->ends->count);
+        $count = true === $this->wish->tails?->ownStops ? 1 : $this->ends->count;
+
+        return $this->book->in(new Overhand(), $this->ends->cord, $count);
+    }
+
+    /**
+     * Returns what stays of a tail beyond its stop.
+     */
+    public function beyond(): Length
+    {
+        $bead = $this->beads[$this->wish->tails->bead ?? ''] ?? null;
+
+        return $this->wish->tails?->beyond(
+            SquareKnotSlider::tailEnd(),
+            $bead->length ?? Length::zero(),
+            $this->ends->count,
+        ) ?? SquareKnotSlider::tailEnd();
+    }
+
+    /**
+     * Returns the beads at the tips of $ends ends' tails, by name.
+     *
+     * @return array<string, int>
+     */
+    public function tipped(int $ends = 2): array
+    {
+        $bead = $this->wish->tails?->bead;
+
+        return null === $bead ? [] : [$bead => $ends * $this->ends->count];
     }
 
     /**

@@ -30,6 +30,7 @@ final readonly class SlideBead implements Closure
         private Finding $bead,
         private CordUse $ends,
         private Tied $stop,
+        private Site $site,
     ) {}
 
     public function body(Ring $ring): Length
@@ -55,7 +56,7 @@ final readonly class SlideBead implements Closure
             ? SquareKnotSlider::openingTo($this->bead->length, $ring->overHand()->minus($body))
             : SquareKnotSlider::withTails($this->bead->length, $this->wish->tail);
 
-        $end = EndTake::tail(new Take($slider->tail->plus(SquareKnotSlider::tailEnd()), $this->stop->use));
+        $end = EndTake::tail(new Take($slider->tail->plus($this->site->beyond()), $this->stop->use));
 
         return new Fastened(
             $this->wish->kind,
@@ -78,6 +79,7 @@ final readonly class SlideBead implements Closure
                 ),
             ],
             findings: [$this->bead],
+            beads: $this->site->tipped(),
         );
     }
 

@@ -32,6 +32,7 @@ final readonly class SquareSlider implements Closure
         private ClosureWish $wish,
         private Tied $knot,
         private Tied $stop,
+        private Site $site,
     ) {}
 
     public function body(Ring $ring): Length
@@ -65,7 +66,7 @@ final readonly class SquareSlider implements Closure
             new Remedy('closure.knots', self::SECURE),
         )] : [];
 
-        $end = EndTake::tail(new Take($slider->tail->plus(SquareKnotSlider::tailEnd()), $this->stop->use));
+        $end = EndTake::tail(new Take($slider->tail->plus($this->site->beyond()), $this->stop->use));
 
         return new Fastened(
             $this->wish->kind,
@@ -98,10 +99,11 @@ final readonly class SquareSlider implements Closure
                     'stop-knot',
                     [
                         'stop' => $this->stop->use->written(Unit::Millimetre),
-                        'end' => SquareKnotSlider::tailEnd()->written(Unit::Millimetre),
+                        'end' => $this->site->beyond()->written(Unit::Millimetre),
                     ],
                 ),
             ],
+            beads: $this->site->tipped(),
         );
     }
 

@@ -17,7 +17,10 @@ use Rinkel\Core\Remark\Step;
  */
 final readonly class Ties implements Closure
 {
-    public function __construct(private ClosureWish $wish) {}
+    public function __construct(
+        private ClosureWish $wish,
+        private ?Site $site = null,
+    ) {}
 
     public static function least(): Length
     {
@@ -53,7 +56,8 @@ final readonly class Ties implements Closure
             ]
             : [];
 
-        $end = EndTake::tail(Take::straight($tail->plus($this->gap()->times(0.5))));
+        $tip = null === $this->wish->tails ? Length::zero() : $this->site?->beyond() ?? Length::zero();
+        $end = EndTake::tail(Take::straight(Length::sum($tail, $this->gap()->times(0.5), $tip)));
 
         return new Fastened(
             $this->wish->kind,
@@ -64,6 +68,7 @@ final readonly class Ties implements Closure
             tail: $tail,
             checks: $short,
             steps: [new Step('ties', ['tail' => $tail, 'gap' => $this->gap()])],
+            beads: $this->site?->tipped() ?? [],
         );
     }
 

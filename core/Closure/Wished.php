@@ -27,6 +27,18 @@ enum Wished: string
     /** What shows of it when it is worn. */
     case Shows = 'shows';
 
+    /** Of what kind each end is. */
+    case Ends = 'ends';
+
+    /** How much play is behind a button, and how many knots. */
+    case Play = 'play';
+
+    /** How its tails are made. */
+    case Tails = 'tails';
+
+    /** Where a single sliding knot sits. */
+    case Short = 'short';
+
     /** What it is made of. */
     case Findings = 'findings';
 

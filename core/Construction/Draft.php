@@ -56,6 +56,22 @@ final readonly class Draft
         return $this->piece->knots($this->construction->maker($this->piece)->ground(...));
     }
 
+    /**
+     * Returns how many of each bead or focal the piece takes, in its body and at its tails, by short name.
+     *
+     * @return array<string, int>
+     */
+    public function beads(): array
+    {
+        $beads = $this->setting->beads();
+        foreach ($this->fastened->beads as $name => $count) {
+            $beads[$name] = ($beads[$name] ?? 0) + $count;
+        }
+        ksort($beads);
+
+        return $beads;
+    }
+
     public function body(): Length
     {
         return $this->setting->length;

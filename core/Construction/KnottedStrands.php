@@ -7,7 +7,9 @@ namespace Rinkel\Core\Construction;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Kind\Breakaway;
 use Rinkel\Core\Closure\Kind\Clasping;
+use Rinkel\Core\Closure\Kind\ForGood;
 use Rinkel\Core\Closure\Kind\Magnetic;
+use Rinkel\Core\Closure\Kind\TwoEnding;
 use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Internal\OnCord;
 use Rinkel\Core\Construction\Internal\Stock;
@@ -48,7 +50,7 @@ final readonly class KnottedStrands extends OnCord
 
     public function closures(): array
     {
-        return [new Clasping(), new Tying(), new Magnetic(), new Breakaway()];
+        return [new Clasping(), new Tying(), new Magnetic(), new Breakaway(), new TwoEnding(), new ForGood()];
     }
 
     public function checks(Draft $draft): array

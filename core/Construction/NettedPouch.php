@@ -8,6 +8,7 @@ use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Kind\Breakaway;
 use Rinkel\Core\Closure\Kind\ButtonAndLoop;
 use Rinkel\Core\Closure\Kind\Clasping;
+use Rinkel\Core\Closure\Kind\ForGood;
 use Rinkel\Core\Closure\Kind\SquareSliding;
 use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Internal\NetMaker;
@@ -70,7 +71,7 @@ final readonly class NettedPouch implements Construction
 
     public function closures(): array
     {
-        return [new Tying(), new Clasping(), new SquareSliding(), new ButtonAndLoop(), new Breakaway()];
+        return [new Tying(), new Clasping(), new SquareSliding(), new ButtonAndLoop(), new Breakaway(), new ForGood()];
     }
 
     public function maker(Piece $piece): Maker

@@ -35,9 +35,9 @@ final readonly class Role
     /**
      * Returns a cord folded where the piece begins that works along it with both ends, which may do unlike things.
      */
-    public static function folded(string $name, bool $ties = true): self
+    public static function folded(string $name, bool $ties = true, bool $closes = false): self
     {
-        return new self($name, 1, self::sides($name), $ties);
+        return new self($name, 1, self::sides($name, $closes), $ties);
     }
 
     /**
@@ -108,7 +108,7 @@ final readonly class Role
                 ...array_map(
                     static fn (string $pair): self => CordRun::Apart === $draft->piece->cord($pair)->run
                         ? self::apart($draft, $pair, $pair === $first)
-                        : self::folded($pair, $pair === $first),
+                        : self::folded($pair, $pair === $first, true === $draft->piece->closure->tails?->allCords),
                     array_values($pairs),
                 ),
             ];
@@ -123,7 +123,9 @@ final readonly class Role
         [$left, $right] = [self::side($pair, false), self::side($pair, true)];
         $more = $draft->setting->take($left)->total()->isLongerThan($draft->setting->take($right)->total()) ? $left : $right;
 
-        return new self($pair, 2, [new Leg([$pair, $more])], $ties);
+        $all = true === $draft->piece->closure->tails?->allCords;
+
+        return new self($pair, 2, [new Leg([$pair, $more], opens: $all, closes: $all)], $ties);
     }
 
     /**
@@ -162,8 +164,11 @@ final readonly class Role
     /**
      * @return array{Leg, Leg}
      */
-    private static function sides(string $name): array
+    private static function sides(string $name, bool $closes = false): array
     {
-        return [new Leg([$name, self::side($name, false)]), new Leg([$name, self::side($name, true)])];
+        return [
+            new Leg([$name, self::side($name, false)], closes: $closes),
+            new Leg([$name, self::side($name, true)], closes: $closes),
+        ];
     }
 }

@@ -24,7 +24,7 @@ final readonly class EndFindings
     {
         return [
             ...$this->endAndRing(0),
-            ...$this->of([FindingKind::Clasp, FindingKind::Toggle, FindingKind::Magnet]),
+            ...$this->of([FindingKind::Clasp, FindingKind::Hook, FindingKind::Toggle, FindingKind::Magnet, FindingKind::Connector]),
         ];
     }
 
@@ -33,7 +33,7 @@ final readonly class EndFindings
      */
     public function right(): array
     {
-        return [...$this->endAndRing(1), ...$this->of([FindingKind::Extender])];
+        return [...$this->endAndRing(1), ...$this->of([FindingKind::Extender, FindingKind::Charm, FindingKind::Link])];
     }
 
     /**

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing;
 
+use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\SquareKnotSlider;
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Geometry\Point;
+use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 
@@ -32,6 +34,72 @@ final readonly class EndParts
         $this->knots = new EndKnots($draft, $cords);
         $this->findings = new EndFindings($draft->fastened->findings);
         $this->loops = new EndLoops($draft, $cords[0], $this->knots->knot());
+    }
+
+    public function wish(): ClosureWish
+    {
+        return $this->draft->piece->closure;
+    }
+
+    /**
+     * @return list<Finding> of the closure, in order
+     */
+    public function all(): array
+    {
+        return $this->draft->fastened->findings;
+    }
+
+    /**
+     * Returns how far one of two unlike ends reaches from the body.
+     *
+     * @param int $way 1 where the piece ends, -1 where it begins
+     */
+    public function reach(int $way): float
+    {
+        $start = $this->knots->knot();
+
+        return $way < 0 ? $start : $this->draft->fastened->narrow->millimetres - $start;
+    }
+
+    /**
+     * Returns a loop that reaches so far from the body, behind the knot that binds it.
+     */
+    public function looped(float $x, int $way, float $reach, bool $ofAll): Scene
+    {
+        $knot = min(0.5 * $reach, $this->draft->book()->in(
+            new Overhand(),
+            $this->draft->construction->ends($this->draft->piece)->cord,
+            \count($this->cords) * ($ofAll ? 2 : 1),
+        )->pitch->millimetres);
+        $near = $x + $way * $knot;
+        $far = $x + $way * $reach;
+        $motif = StopKnot::motif('stop');
+        $cord = $this->cords[0];
+
+        return new Scene(
+            min($x, $far),
+            max($x, $far),
+            0.64 * $reach + 3 * $cord->thickness,
+            [$this->loops->between(min($near, $far), max($near, $far))],
+            [new Placed($motif, min($x, $near), 0, $knot / $motif->length, $cord->colour, $cord->role, 1, 0)],
+        );
+    }
+
+    /**
+     * Returns the tails at one end.
+     */
+    public function tail(float $x, int $way): Scene
+    {
+        $far = $x + $way * $this->knots->tail();
+
+        return new Scene(min($x, $far), max($x, $far), 0, array_map(static fn (EndCord $cord): Cord => Cord::straight(
+            min($x, $far),
+            max($x, $far),
+            $cord->y,
+            $cord->thickness,
+            $cord->colour,
+            $cord->role,
+        ), $this->cords), []);
     }
 
     public function body(): float
@@ -147,7 +215,31 @@ final readonly class EndParts
             3.2 * $this->knots->thickness(),
             $cords,
             array_values(array_filter([$left, $right])),
+            [...$this->tips(-$leftEnd, -1), ...$this->tips($body + $end, 1)],
         );
+    }
+
+    /**
+     * Returns the beads at the tips of the tails at one end.
+     *
+     * @return list<DrawnBead>
+     */
+    private function tips(float $x, int $way): array
+    {
+        $name = $this->wish()->tails->bead ?? '';
+        $bead = $this->draft->piece->beads[$name] ?? null;
+        if (null === $bead) {
+            return [];
+        }
+        $unequal = $this->wish()->tails->unequal->millimetres ?? 0.0;
+        $length = $bead->length->millimetres;
+
+        return array_map(static fn (EndCord $cord, int $i): DrawnBead => new DrawnBead(
+            $name,
+            $bead,
+            $x - $way * $i * $unequal - ($way > 0 ? $length : 0.0),
+            $cord->y * 2,
+        ), $this->cords, array_keys($this->cords));
     }
 
     /**

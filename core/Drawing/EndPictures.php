@@ -33,6 +33,8 @@ final readonly class EndPictures
             'butted' => new Picture\JoinedEnds(),
             'magnetic' => new Picture\FindingEnds(),
             'breakaway' => new Picture\FindingEnds(),
+            'two-ends' => new Picture\UnlikeEnds(),
+            'for-good' => new Picture\JoinedEnds(),
         ]);
     }
 

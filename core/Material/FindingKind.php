@@ -25,6 +25,7 @@ enum FindingKind: string
     case Magnet = 'magnet';
     case Link = 'link';
     case Stone = 'stone';
+    case Hook = 'hook';
 
     /**
      * Returns whether it usually is of metal that lies on the skin.
@@ -56,6 +57,7 @@ enum FindingKind: string
             self::Magnet => [20.0, 10.0, 8.0],
             self::Link => [9.0, 7.0, 4.5],
             self::Stone => [28.0, 18.0, 0.0],
+            self::Hook => [16.0, 7.0, 0.0],
         });
     }
 }

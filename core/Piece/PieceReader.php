@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Rinkel\Core\Piece;
 
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\EndForm;
 use Rinkel\Core\Closure\Kind\SquareSliding;
 use Rinkel\Core\Closure\KnownClosures;
 use Rinkel\Core\Closure\Shows;
+use Rinkel\Core\Closure\Tails;
 use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
@@ -195,7 +197,20 @@ final class PieceReader
             null,
         );
 
-        return null === $kind || null === $knots || null === $wraps || null === $loops
+        $start = $fields->choice('closure.start', EndForm::class, EndForm::Loop);
+        $finish = $fields->choice('closure.finish', EndForm::class, EndForm::Findings);
+        $play = $fields->length('closure.play', Unit::Millimetre, Length::zero(), Length::ofMillimetres(20));
+        $behind = $fields->number('closure.behind', 0, 10, 0);
+
+        $tails = $fields->parsed(
+            'closure.tails',
+            static fn (string $text): Tails => Tails::parse($text, $unit),
+            null,
+        );
+        $short = $fields->length('closure.short', $unit, Length::ofMillimetres(1), Length::ofMillimetres(200));
+
+        return null === $kind || null === $knots || null === $wraps || null === $loops || null === $start || null === $finish
+            || null === $behind
             ? null
             : new ClosureWish(
                 $kind,
@@ -207,6 +222,13 @@ final class PieceReader
                 $fields->yes('closure.glued'),
                 $fields->yes('closure.knotted'),
                 $shows,
+                $start,
+                $finish,
+                $play,
+                $behind,
+                $tails,
+                $short,
+                $fields->yes('closure.spaced'),
             );
     }
 

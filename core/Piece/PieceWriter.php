@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Piece;
 
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\Kind\TwoEnding;
 use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Material\Bead;
@@ -126,6 +127,13 @@ final class PieceWriter
             'findings' => $wish->findings,
             'glued' => $wish->glued,
             'knotted' => $wish->knotted,
+            'start' => $wish->kind instanceof TwoEnding ? $wish->start->value : null,
+            'finish' => $wish->kind instanceof TwoEnding ? $wish->finish->value : null,
+            'tails' => $wish->tails?->__toString(),
+            'short' => $wish->short,
+            'spaced' => $wish->spaced,
+            'play' => $wish->play,
+            'behind' => 0 === $wish->behind ? null : $wish->behind,
         ]);
     }
 

@@ -128,7 +128,7 @@ final readonly class Wish
             'beads' => self::withKey($this->beads, $old, $new),
             'findings' => self::withKey($this->findings, $old, $new),
             'pattern' => $this->edited(static fn (Renaming $names): Pattern => $names->withBeadCalled($old, $new)),
-            'closure' => $this->closure?->withFindings(array_map($called, $this->closure->findings)),
+            'closure' => $this->closure?->renamed($called),
         ]);
     }
 

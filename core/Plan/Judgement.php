@@ -218,7 +218,7 @@ final readonly class Judgement
     {
         $short = $this->draft->setting->shortage;
         if (null === $short) {
-            foreach ($this->draft->setting->beads() as $name => $wanted) {
+            foreach ($this->draft->beads() as $name => $wanted) {
                 $stock = $this->draft->piece->beads[$name]->stock ?? null;
                 $short = null !== $stock && $stock < $wanted ? [
                     'bead' => $name,
@@ -259,7 +259,7 @@ final readonly class Judgement
     private function instantGlue(): ?Check
     {
         $glass = array_filter(
-            array_keys($this->draft->setting->beads()),
+            array_keys($this->draft->beads()),
             fn (string $name): bool => $this->draft->piece->beads[$name]->glass ?? false,
         );
 

@@ -51,11 +51,11 @@ final readonly class Planner
         return new Plan(
             $draft,
             $cuts,
-            array_intersect_key($draft->setting->beads(), $draft->piece->beads),
+            array_intersect_key($draft->beads(), $draft->piece->beads),
             (new Neighbours($draft))->all(),
             (new Derivation($draft, $cuts))->figures(),
             (new Judgement($draft, $draft->construction))->checks(),
-            LineSetter::for($draft->piece->beads)->piecesFrom($draft->setting->beads()),
+            LineSetter::for($draft->piece->beads)->piecesFrom($draft->beads()),
             (new Runs($draft))->ranges(),
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Rinkel\Core\Closure\Shows;
+use Rinkel\Core\Closure\Tails;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
@@ -17,7 +18,7 @@ final class FieldTexts
     private const BASE = [
         'name', 'unit', 'wearer.place', 'wearer.girth', 'wearer.measured', 'wearer.hand', 'wearer.upper', 'wearer.upperAt', 'ease', 'length', 'drop',
         'wraps', 'tension', 'risk', 'pattern', 'closure.kind', 'closure.knots', 'closure.wraps', 'closure.tail', 'closure.shows', 'closure.loops', 'closure.findings',
-        'closure.glued', 'closure.knotted', 'forChild', 'instantGlue',
+        'closure.glued', 'closure.knotted', 'closure.start', 'closure.finish', 'closure.play', 'closure.tails', 'closure.short', 'closure.spaced', 'closure.behind', 'forChild', 'instantGlue',
     ];
     private const PARTS = [
         'cords' => ['fibre', 'thickness', 'width', 'colour', 'count', 'lay', 'run', 'stretch'],
@@ -35,6 +36,7 @@ final class FieldTexts
         'length',
         'drop',
         'closure.tail',
+        'closure.short',
     ];
     private const FINE = ['thickness', 'width', 'diameter', 'length', 'hole', 'inside'];
 
@@ -115,6 +117,9 @@ final class FieldTexts
         ) && \in_array($match[2], self::FINE, true);
         if ('closure.shows' === $path && '' !== $exact) {
             return Shows::parse($exact, Unit::Millimetre)->said($unit);
+        }
+        if ('closure.tails' === $path && '' !== $exact) {
+            return Tails::parse($exact, Unit::Millimetre)->said($unit);
         }
         if ('' === $exact || !$fine && !\in_array($path, self::LENGTHS, true)) {
             return $exact;

@@ -86,6 +86,14 @@ final class FindingPicture
                 'ellipse',
                 ['rx' => $width / 2, 'ry' => $length / 2, 'class' => 'stone'],
             ),
+            FindingKind::Hook => Svg::element('path', [
+                'd' => 'M'.Svg::number(-$length / 2).',0 H'.Svg::number(0.2 * $length)
+                    .' a'.Svg::number(0.28 * $length).','.Svg::number(0.4 * $width).' 0 0 1 0,'.Svg::number(0.8 * $width)
+                    .' h'.Svg::number(-0.3 * $length),
+                'class' => 'wire-edge',
+                'stroke-width' => 1.6,
+                'stroke-linecap' => 'round',
+            ]),
             FindingKind::Magnet => Svg::element(
                 'rect',
                 [

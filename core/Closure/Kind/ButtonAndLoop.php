@@ -21,7 +21,7 @@ final readonly class ButtonAndLoop extends Opening
 
     public function asks(): array
     {
-        return [Wished::Loops, Wished::Opening, Wished::Findings, Wished::Knotted];
+        return [Wished::Loops, Wished::Opening, Wished::Play, Wished::Findings, Wished::Knotted];
     }
 
     public function on(Site $site): Closure

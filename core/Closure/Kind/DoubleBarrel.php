@@ -21,7 +21,7 @@ final readonly class DoubleBarrel extends Slider
 
     public function asks(): array
     {
-        return [Wished::Wraps, Wished::Shows, Wished::Tail, Wished::Glued];
+        return [Wished::Wraps, Wished::Shows, Wished::Tail, Wished::Tails, Wished::Glued];
     }
 
     public function on(Site $site): Closure

@@ -22,11 +22,11 @@ final readonly class SlideBeading extends Slider
 
     public function asks(): array
     {
-        return [Wished::Shows, Wished::Tail, Wished::Findings, Wished::Glued];
+        return [Wished::Shows, Wished::Tail, Wished::Tails, Wished::Findings, Wished::Glued];
     }
 
     public function on(Site $site): Closure
     {
-        return new SlideBead($site->wish, $site->finding(FindingKind::SlideBead), $site->ends, $site->stop());
+        return new SlideBead($site->wish, $site->finding(FindingKind::SlideBead), $site->ends, $site->stop(), $site);
     }
 }

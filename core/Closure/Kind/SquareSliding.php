@@ -22,7 +22,7 @@ final readonly class SquareSliding extends Slider
 
     public function asks(): array
     {
-        return [Wished::Knots, Wished::Shows, Wished::Tail, Wished::Glued];
+        return [Wished::Knots, Wished::Shows, Wished::Tail, Wished::Tails, Wished::Glued];
     }
 
     public function on(Site $site): Closure
@@ -31,6 +31,7 @@ final readonly class SquareSliding extends Slider
             $site->wish,
             $site->book->around(new Square(), $site->ends->doubled(), $site->working),
             $site->stop(),
+            $site,
         );
     }
 }

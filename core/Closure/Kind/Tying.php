@@ -21,11 +21,11 @@ final readonly class Tying extends Opening
 
     public function asks(): array
     {
-        return [Wished::Tail];
+        return [Wished::Tail, Wished::Tails];
     }
 
     public function on(Site $site): Closure
     {
-        return new Ties($site->wish);
+        return new Ties($site->wish, $site);
     }
 }

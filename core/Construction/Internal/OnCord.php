@@ -8,9 +8,11 @@ use Rinkel\Core\Closure\Kind\Breakaway;
 use Rinkel\Core\Closure\Kind\ButtonAndLoop;
 use Rinkel\Core\Closure\Kind\Clasping;
 use Rinkel\Core\Closure\Kind\DoubleBarrel;
+use Rinkel\Core\Closure\Kind\ForGood;
 use Rinkel\Core\Closure\Kind\SingleBarrel;
 use Rinkel\Core\Closure\Kind\SlideBeading;
 use Rinkel\Core\Closure\Kind\SquareSliding;
+use Rinkel\Core\Closure\Kind\TwoEnding;
 use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\CordNames;
@@ -51,7 +53,7 @@ abstract readonly class OnCord implements Construction
     {
         return [
             new DoubleBarrel(), new SingleBarrel(), new SquareSliding(), new SlideBeading(), new Clasping(),
-            new ButtonAndLoop(), new Tying(), new Breakaway(),
+            new ButtonAndLoop(), new Tying(), new Breakaway(), new TwoEnding(), new ForGood(),
         ];
     }
 

@@ -10,6 +10,7 @@ use Rinkel\Core\Closure\Kind\DoubleBarrel;
 use Rinkel\Core\Closure\Kind\SingleBarrel;
 use Rinkel\Core\Closure\Kind\SlideBeading;
 use Rinkel\Core\Closure\Kind\SquareSliding;
+use Rinkel\Core\Closure\Kind\TwoEnding;
 use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\Look;
@@ -40,13 +41,16 @@ abstract readonly class OnCore implements Construction
     {
         return [
             new SquareSliding(), new ButtonAndLoop(), new Clasping(), new Tying(), new SlideBeading(),
-            new SingleBarrel(), new DoubleBarrel(),
+            new SingleBarrel(), new DoubleBarrel(), new TwoEnding(),
         ];
     }
 
     public function ends(Piece $piece): CordUse
     {
-        return $piece->cord('core');
+        $core = $piece->cord('core');
+        $pairs = \count(array_diff_key($piece->cords, ['core' => 0, 'slider' => 0]));
+
+        return true === $piece->closure->tails?->allCords ? new CordUse($core->cord, $core->count + 2 * $pairs) : $core;
     }
 
     public function passes(Piece $piece, Element $bead): array

@@ -24,7 +24,7 @@ final readonly class BandBody extends Body
     {
         $body = $this->draft->body()->millimetres;
         $runs = $this->runs();
-        $cores = new Cores($this->draft, $this->ends());
+        $cores = new Cores($this->draft, $this->cores());
         $ways = new PairWays($this->draft);
         [$cords, $placed, $beads, $findings] = [$cores->cords(), [], [], []];
         foreach ($runs as $i => [$element, $count, $start]) {
@@ -79,6 +79,19 @@ final readonly class BandBody extends Body
     public function ends(): array
     {
         $use = $this->draft->piece->cord('core');
+        $cores = $this->cores();
+
+        return [...$cores, ...$this->runningOn($use->cord->thickness->millimetres * \count($cores) / 2)];
+    }
+
+    /**
+     * Returns the cores that the face shows.
+     *
+     * @return non-empty-list<EndCord>
+     */
+    private function cores(): array
+    {
+        $use = $this->draft->piece->cord('core');
         $thickness = $use->cord->thickness->millimetres;
         $seen = max(1, (int) round($use->bundle()->width()->millimetres / $thickness));
 
@@ -91,6 +104,28 @@ final readonly class BandBody extends Body
             ),
             range(0, $seen - 1),
         );
+    }
+
+    /**
+     * Returns the working cords that run on as tails, on either side of the cores.
+     *
+     * @return list<EndCord>
+     */
+    private function runningOn(float $edge): array
+    {
+        $ends = [];
+        foreach (true === $this->draft->piece->closure->tails?->allCords ? $this->draft->piece->cords : [] as $name => $use) {
+            if (\in_array($name, ['core', 'slider'], true)) {
+                continue;
+            }
+            $w = $use->cord->thickness->millimetres;
+            foreach ([-1, 1] as $side) {
+                $ends[] = new EndCord($side * ($edge + $w / 2), $w, $use->cord->colour, (string) $name);
+            }
+            $edge += $w;
+        }
+
+        return $ends;
     }
 
     /**

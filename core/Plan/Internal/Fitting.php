@@ -14,6 +14,7 @@ use Rinkel\Core\Fit\Profile;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Line\Choice;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\LineSetter;
@@ -56,6 +57,8 @@ final readonly class Fitting
             $piece->sliderCord() ?? $this->ends->cord,
             $piece->knots($construction->maker($piece)->ground(...)),
             $piece->findings,
+            $this->ends->count + 2 * max(0, \count(array_diff_key($piece->cords, ['slider' => 0])) - 1),
+            $piece->beads,
         ));
         $this->setter = LineSetter::for($piece->beads);
         $this->lying = new Lying($piece->beads);
@@ -67,6 +70,35 @@ final readonly class Fitting
      * @throws PartDoesNotSuit If what is to fit would take too many parts
      */
     public function draft(): Draft
+    {
+        $draft = $this->set();
+        for ($round = 0; $this->piece->closure->spaced && $round < self::ROUNDS; ++$round) {
+            $gap = self::gap($draft);
+            if (null === $gap || $gap->minus($draft->piece->closure->short ?? Length::zero())->absolute()->millimetres < 0.01) {
+                break;
+            }
+            $spaced = $this->piece->withClosure($this->piece->closure->withShort($gap));
+            $draft = (new self($spaced, $this->construction, $this->line, $draft->ring))->set();
+        }
+
+        return $draft;
+    }
+
+    /**
+     * Returns the bare cord between two knots of the piece, the first there is; null when there is none.
+     */
+    private static function gap(Draft $draft): ?Length
+    {
+        foreach ($draft->setting->elements as $element) {
+            if (ElementKind::Bare === $element->kind && !$element->length->isZero()) {
+                return $element->length;
+            }
+        }
+
+        return null;
+    }
+
+    private function set(): Draft
     {
         $plain = $this->line->plain();
         [$setting, $ring] = $this->agreed($plain);

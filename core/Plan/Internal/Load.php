@@ -45,7 +45,7 @@ final readonly class Load
     public function grams(): float
     {
         $grams = 0.0;
-        foreach ($this->draft->setting->beads() as $name => $count) {
+        foreach ($this->draft->beads() as $name => $count) {
             $bead = $this->draft->piece->beads[$name] ?? null;
             $grams += null === $bead ? 0.0 : $count * $bead->weight();
         }

@@ -70,6 +70,14 @@ final readonly class Names
                 : new Said('finding-unknown', ['name' => new Quoted($name), 'known' => $known]));
         }
 
+        $bead = $this->piece->closure->tails?->bead;
+        $beads = array_map(strval(...), array_keys($this->piece->beads));
+        if (null !== $bead && !\in_array($bead, $beads, true)) {
+            $faults[] = new Fault('closure.tails', [] === $beads
+                ? new Said('name-unknown-yet', ['name' => new Quoted($bead)])
+                : new Said('name-unknown', ['name' => new Quoted($bead), 'known' => $beads]));
+        }
+
         return $faults;
     }
 

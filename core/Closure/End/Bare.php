@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\End;
+
+use Rinkel\Core\Measure\Length;
+
+/**
+ * An end that no working cord ties, without findings and with nothing to say against.
+ */
+abstract readonly class Bare implements End
+{
+    public function heads(): ?Length
+    {
+        return null;
+    }
+
+    public function checks(): array
+    {
+        return [];
+    }
+
+    public function findings(): array
+    {
+        return [];
+    }
+}

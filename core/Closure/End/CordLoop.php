@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\End;
+
+use Rinkel\Core\Closure\Buttoned;
+use Rinkel\Core\Closure\EndForm;
+use Rinkel\Core\Closure\EndTake;
+use Rinkel\Core\Closure\Site;
+use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Line\Take;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
+use Rinkel\Core\Remark\Step;
+
+/**
+ * The core laid back into a loop, bound by an overhand; the working cords are tied over it. It lets through what is at
+ * the other end: a button, or a clasp or hook as wide as it is; for ties it is as large as fingers make it.
+ */
+final readonly class CordLoop extends Bare
+{
+    /** A clasp or hook goes in with this much room, all around in mm (judgement). */
+    private const ROOM = 4.0;
+
+    /** A loop to tie through, inside, in mm: as two finger tips make it (judgement). */
+    private const FINGERS = 24.0;
+
+    /** Strands that the loop is made of: one folds back, of two each goes half around. */
+    private int $strands;
+
+    /**
+     * @param Length $needed opening inside that lets the other end through
+     */
+    private function __construct(
+        private Length $needed,
+        private ?Length $flat,
+        private Cord $cord,
+        int $strands,
+        private Tied $knot,
+    ) {
+        $this->strands = min(2, max(1, $strands));
+    }
+
+    public static function on(Site $site, EndForm $other): self
+    {
+        return new self(
+            self::needed($site, $other),
+            EndForm::Ties === $other ? null : $site->wish->tail,
+            $site->ends->cord,
+            $site->ends->count,
+            $site->stop(),
+        );
+    }
+
+    /**
+     * Returns the opening inside that lets $other through.
+     */
+    public static function needed(Site $site, EndForm $other): Length
+    {
+        $widths = array_map(static fn (Finding $finding): Length => $finding->width, $site->findings());
+
+        return match ($other) {
+            EndForm::Button => Buttoned::on($site, $site->finding(FindingKind::Button))->opening($site->ends->cord),
+            EndForm::Findings => ([] === $widths ? Finding::usual(FindingKind::Clasp)->width : $widths[\count($widths) - 1])
+                ->times(2)->plus(Length::ofMillimetres(self::ROOM)),
+            default => Length::ofMillimetres(self::FINGERS),
+        };
+    }
+
+    public function reach(): Length
+    {
+        return $this->inside()->times(0.5)->plus($this->knot->pitch);
+    }
+
+    public function take(): EndTake
+    {
+        $middle = $this->inside()->plus($this->cord->thickness->times(\M_PI));
+
+        return EndTake::held(new Take($middle->times(1 / $this->strands), $this->knot->use));
+    }
+
+    public function checks(): array
+    {
+        return $this->inside()->isShorterThan($this->needed->times(0.98)) ? [new Check('loop-too-small', Severity::Stop, [
+            'loop' => $this->inside()->written(Unit::Millimetre),
+            'needed' => $this->needed->written(Unit::Millimetre),
+            'flat' => $this->needed->times(0.5)->written(Unit::Millimetre),
+        ])] : [];
+    }
+
+    public function step(): Step
+    {
+        return new Step('end-loop', [
+            'opening' => $this->inside()->written(Unit::Millimetre),
+            'flat' => $this->inside()->times(0.5)->written(Unit::Millimetre),
+            'bound' => $this->knot->pitch->written(Unit::Millimetre),
+        ]);
+    }
+
+    private function inside(): Length
+    {
+        return $this->flat?->times(2) ?? $this->needed;
+    }
+}

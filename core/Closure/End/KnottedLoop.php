@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\End;
+
+use Rinkel\Core\Closure\EndForm;
+use Rinkel\Core\Closure\EndTake;
+use Rinkel\Core\Closure\Site;
+use Rinkel\Core\Knot\Kind\Overhand;
+use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Line\Take;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Remark\Step;
+
+/**
+ * All cords, folded, in one large overhand that leaves a loop, wound over the fingers: core and working cords alike are
+ * in the loop and in the knot.
+ */
+final readonly class KnottedLoop extends Bare
+{
+    /**
+     * @param Length $inside  of the loop
+     * @param int    $strands that go around it together
+     */
+    private function __construct(
+        private Length $inside,
+        private Tied $knot,
+        private Length $thick,
+        private int $strands,
+    ) {}
+
+    public static function on(Site $site, EndForm $other): self
+    {
+        $strands = max(1, intdiv($site->together + 1, 2));
+        $inside = EndForm::Ties === $other ? null : $site->wish->tail?->times(2);
+
+        return new self(
+            $inside ?? CordLoop::needed($site, $other),
+            $site->book->in(new Overhand(), $site->ends->cord, 2 * $strands),
+            $site->ends->cord->round()->times(sqrt($strands)),
+            $strands,
+        );
+    }
+
+    public function reach(): Length
+    {
+        return $this->inside->times(0.5)->plus($this->knot->pitch);
+    }
+
+    /**
+     * Each half of a folded cord goes half around the loop and once through the knot.
+     */
+    public function take(): EndTake
+    {
+        return EndTake::wanting(new Take($this->around()->times(0.5), $this->knot->use), Length::zero());
+    }
+
+    /**
+     * A folded working cord does the same with both its halves.
+     */
+    public function heads(): Length
+    {
+        return $this->around()->plus($this->knot->use->times(2));
+    }
+
+    public function step(): Step
+    {
+        return new Step('end-knotted-loop', [
+            'flat' => $this->inside->times(0.5)->written(Unit::Millimetre),
+            'knot' => $this->knot->pitch->written(Unit::Millimetre),
+            'strands' => 2 * $this->strands,
+        ]);
+    }
+
+    private function around(): Length
+    {
+        return $this->inside->plus($this->thick->times(\M_PI));
+    }
+}

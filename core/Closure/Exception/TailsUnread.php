@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\Exception;
+
+use Rinkel\Core\Quoted;
+use Rinkel\Core\Refusal;
+use Rinkel\Core\Said;
+
+/**
+ * A text that does not say how tails are made.
+ */
+final class TailsUnread extends Refusal
+{
+    public static function from(string $text): self
+    {
+        return new self(new Said('tails-unread', ['typed' => new Quoted($text)]));
+    }
+}

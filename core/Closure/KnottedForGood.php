@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure;
+
+use Rinkel\Core\Fit\Ring;
+use Rinkel\Core\Knot\Kind\Overhand;
+use Rinkel\Core\Line\Take;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Remark\Step;
+
+/**
+ * Both ends laid beside each other and tied in one overhand of all: nothing lies between them, and each end of each cord
+ * is once in the knot.
+ */
+final readonly class KnottedForGood implements Closure
+{
+    public function __construct(private Site $site) {}
+
+    public function body(Ring $ring): Length
+    {
+        return $ring->wished();
+    }
+
+    public function isBound(): bool
+    {
+        return false;
+    }
+
+    public function lies(): array
+    {
+        return [];
+    }
+
+    public function fasten(Ring $ring, Length $body): Fastened
+    {
+        $knot = $this->site->book->in(new Overhand(), $this->site->ends->cord, 2 * $this->site->ends->count);
+        $end = EndTake::held(Take::knots($knot->use));
+
+        return new Fastened(
+            $this->site->wish->kind,
+            Length::zero(),
+            Length::zero(),
+            $end,
+            $end,
+            length: Length::zero(),
+            steps: [new Step('for-good', ['cords' => 2 * $this->site->ends->count])],
+        );
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure;
+
+use Rinkel\Core\Closure\End\End;
+use Rinkel\Core\Closure\End\TieEnd;
+use Rinkel\Core\Fit\Ring;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
+
+/**
+ * A closure of two ends, each of its own kind: the ring is the body and what both reach from it.
+ */
+final readonly class TwoEnds implements Closure
+{
+    private End $start;
+    private End $finish;
+
+    public function __construct(private ClosureWish $wish, Site $site)
+    {
+        $this->start = $wish->start->at($site, $wish->finish);
+        $this->finish = $wish->finish->at($site, $wish->start);
+    }
+
+    public function body(Ring $ring): Length
+    {
+        return $ring->wished()->minus($this->gap());
+    }
+
+    public function isBound(): bool
+    {
+        return false;
+    }
+
+    public function lies(): array
+    {
+        return [];
+    }
+
+    public function fasten(Ring $ring, Length $body): Fastened
+    {
+        $heads = array_filter([$this->start->heads(), $this->finish->heads()]);
+        $tie = $this->finish instanceof TieEnd ? $this->finish : ($this->start instanceof TieEnd ? $this->start : null);
+
+        return new Fastened(
+            $this->wish->kind,
+            $this->gap(),
+            $this->gap(),
+            $this->start->take(),
+            $this->finish->take(),
+            heads: [] === $heads ? null : Length::sum(...array_values($heads)),
+            tail: $tie?->tail(),
+            length: $this->start->reach(),
+            sizes: [$this->gap()],
+            checks: [...$this->holds(), ...$this->start->checks(), ...$this->finish->checks()],
+            steps: [$this->start->step(), $this->finish->step()],
+            findings: [...$this->start->findings(), ...$this->finish->findings()],
+        );
+    }
+
+    private function gap(): Length
+    {
+        return $this->start->reach()->plus($this->finish->reach());
+    }
+
+    /**
+     * What does not hold the other: two loops, two buttons, a button and ties.
+     *
+     * @return list<Check>
+     */
+    private function holds(): array
+    {
+        $loops = [EndForm::Loop, EndForm::KnottedLoop];
+        [$start, $finish] = [$this->wish->start, $this->wish->finish];
+        $holds = \in_array($start, $loops, true) !== \in_array($finish, $loops, true);
+
+        return $holds || $start === $finish && \in_array($start, [EndForm::Ties, EndForm::Findings], true)
+            ? []
+            : [new Check('ends-do-not-hold', Severity::Stop, ['start' => $start->value, 'finish' => $finish->value])];
+    }
+}
