@@ -35,7 +35,7 @@ final readonly class Layout
      */
     public function flat(): Scene
     {
-        return $this->ends->open($this->parts)->with($this->body->scene());
+        return $this->ends->open($this->parts)->with($this->body->scene())->with($this->body->charms());
     }
 
     /**
@@ -43,9 +43,11 @@ final readonly class Layout
      */
     public function worn(): Scene
     {
-        return $this->ends->worn($this->parts, $this->plan->draft->wornGap()->millimetres)->with(
-            Body::of($this->plan->draft, true, $this->pictures)->scene(),
-        );
+        $body = Body::of($this->plan->draft, true, $this->pictures);
+
+        return $this->ends->worn($this->parts, $this->plan->draft->wornGap()->millimetres)
+            ->with($body->scene())
+            ->with($body->charms());
     }
 
     /**

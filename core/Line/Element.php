@@ -29,6 +29,8 @@ final readonly class Element
      * @param Knot|null           $knot      of an element that is one
      * @param Length|null         $raised    how long its middle is that stands as thick as said, the rest half as much
      * @param int|null            $strand    from 1, of a bead that sits on one of several cores of a band
+     * @param bool                $centres   of bare cord, whether its length still counts from centre to centre of what
+     *                                       lies on either side
      * @param bool                $hangs     whether it hangs from the piece and does not lie on the body
      */
     public function __construct(
@@ -48,12 +50,13 @@ final readonly class Element
         public bool $hangs = false,
         public ?Length $raised = null,
         public ?int $strand = null,
+        public bool $centres = false,
     ) {
         $this->names = match (true) {
             [] !== $beside => array_merge(
                 ...array_map(static fn (self $part): array => $part->names, array_values($beside)),
             ),
-            null !== $name && ($this->isBead() || ElementKind::Focal === $kind) => [$name],
+            null !== $name && ($this->isBead() || \in_array($kind, [ElementKind::Focal, ElementKind::Charm], true)) => [$name],
             default => [],
         };
     }
@@ -92,6 +95,29 @@ final readonly class Element
             $this->letter,
             $this->beside,
             true,
+        );
+    }
+
+    /**
+     * Returns this bare cord between what lies before and after it, so that their centres are as far apart as it says;
+     * never less than nothing.
+     *
+     * @param Length|null $before length of what lies there, null for nothing
+     */
+    public function between(?Length $before, ?Length $after): self
+    {
+        $half = ($before ?? Length::zero())->plus($after ?? Length::zero())->times(0.5);
+        $length = Length::longest(Length::zero(), $this->length->minus($half));
+        $share = $this->length->isZero() ? 0.0 : $length->ratioTo($this->length);
+
+        return new self(
+            $this->kind,
+            $this->name,
+            $length,
+            $this->width,
+            $this->thickness,
+            array_map(static fn (Take $take): Take => $take->times($share), $this->takes),
+            $this->place,
         );
     }
 
@@ -163,6 +189,36 @@ final readonly class Element
         return $this->turned($this->knot);
     }
 
+    /**
+     * Returns the same with beads called otherwise that are as large.
+     *
+     * @param callable(string): string $rename
+     */
+    public function called(callable $rename): self
+    {
+        $name = null === $this->name ? null : $rename($this->name);
+        $beside = array_map(static fn (self $part): self => $part->called($rename), $this->beside);
+
+        return $name === $this->name && $beside === $this->beside ? $this : new self(
+            $this->kind,
+            $name,
+            $this->length,
+            $this->width,
+            $this->thickness,
+            $this->takes,
+            $this->place,
+            $this->lane,
+            $this->letter,
+            $beside,
+            $this->stretches,
+            $this->wraps,
+            $this->knot,
+            $this->hangs,
+            $this->raised,
+            $this->strand,
+        );
+    }
+
     private function turned(?Knot $knot): self
     {
         $beside = ElementKind::Beside === $this->kind ? array_reverse($this->beside) : $this->beside;
@@ -183,6 +239,7 @@ final readonly class Element
             $knot,
             $this->hangs,
             $this->raised,
+            $this->strand,
         );
     }
 }

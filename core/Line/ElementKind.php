@@ -38,6 +38,9 @@ enum ElementKind: string
 
     case Braid = 'braid';
 
+    /** What hangs from the piece and takes no length of it. */
+    case Charm = 'hang';
+
     public function isBead(): bool
     {
         return self::Bead === $this || self::Letter === $this;

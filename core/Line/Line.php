@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Line;
 
+use Rinkel\Core\Pattern\Node\Exchange;
+
 /**
  * A pattern in measured boxes: what stands fixed, what repeats, and where it is mirrored.
  *
@@ -12,11 +14,12 @@ namespace Rinkel\Core\Line;
 final readonly class Line
 {
     /**
-     * @param list<Chunk>   $first  all of it, or the half before the middle
-     * @param list<Element> $middle only of a mirrored line
-     * @param list<Chunk>   $after  what follows a mirror
-     * @param list<int>     $shares of each fit
-     * @param list<int>     $more   repeats of each fit that are wished beyond what fits, or short of it
+     * @param list<Chunk>   $first    all of it, or the half before the middle
+     * @param list<Element> $middle   only of a mirrored line
+     * @param list<Chunk>   $after    what follows a mirror
+     * @param list<int>     $shares   of each fit
+     * @param Exchange|null $exchange which beads stand for which in the mirrored half
+     * @param list<int>     $more     repeats of each fit that are wished beyond what fits, or short of it
      */
     public function __construct(
         public array $first,
@@ -25,6 +28,7 @@ final readonly class Line
         public bool $mirrored,
         public array $shares,
         public array $more = [],
+        public ?Exchange $exchange = null,
     ) {}
 
     /**
@@ -34,7 +38,7 @@ final readonly class Line
     {
         return [] === array_filter($this->more, static fn (int $more): bool => 0 !== $more)
             ? $this
-            : new self($this->first, $this->middle, $this->after, $this->mirrored, $this->shares);
+            : new self($this->first, $this->middle, $this->after, $this->mirrored, $this->shares, [], $this->exchange);
     }
 
     /**
@@ -53,9 +57,16 @@ final readonly class Line
         return [
             ...$half,
             ...$this->middle,
-            ...($this->mirrored ? array_map(static fn (Element $element): Element => $element->mirrored(), array_reverse($half)) : []),
+            ...($this->mirrored ? array_map($this->mirrored(...), array_reverse($half)) : []),
             ...$this->expanded($this->after, $counts, $parts, $more),
         ];
+    }
+
+    private function mirrored(Element $element): Element
+    {
+        $mirrored = $element->mirrored();
+
+        return null === $this->exchange ? $mirrored : $mirrored->called($this->exchange->of(...));
     }
 
     /**
@@ -108,7 +119,7 @@ final readonly class Line
      */
     public function with(array $first, array $after): self
     {
-        return new self($first, $this->middle, $after, $this->mirrored, $this->shares, $this->more);
+        return new self($first, $this->middle, $after, $this->mirrored, $this->shares, $this->more, $this->exchange);
     }
 
     /**

@@ -47,7 +47,12 @@ final class LineBuilder
             $mirror = $part instanceof Mirror ? $i : $mirror;
         }
         if (null === $mirror) {
-            return new Line($this->chunks($pattern->parts), [], [], false, $this->shares, $this->more);
+            $chunks = Centring::of($this->chunks($pattern->parts));
+
+            return new Line($chunks, [], [], false, $this->shares, $this->more);
+        }
+        if ($pattern->parts[$mirror] instanceof Mirror) {
+            $this->maker->exchange($pattern->parts[$mirror]);
         }
         $before = array_values(array_filter(
             \array_slice($pattern->parts, 0, $mirror),
@@ -56,19 +61,21 @@ final class LineBuilder
         $outwards = $pattern->parts[$mirror] instanceof Mirror && $pattern->parts[$mirror]->outwards;
         $middle = $before[$outwards ? 0 : \count($before) - 1] ?? null;
         $single = $middle?->isMiddle() ?? false;
-        $half = $this->chunks(match (true) {
+        $middleParts = $single ? $this->fixed([$middle], false) : [];
+        $half = Centring::of($this->chunks(match (true) {
             !$single => $before,
             $outwards => \array_slice($before, 1),
             default => \array_slice($before, 0, -1),
-        });
+        }), $outwards ? $middleParts : [], $outwards ? [] : $middleParts);
 
         return new Line(
             $outwards ? array_map(static fn (Chunk $chunk): Chunk => $chunk->reversed(), array_reverse($half)) : $half,
-            $single ? $this->fixed([$middle], false) : [],
-            $this->chunks(\array_slice($pattern->parts, $mirror + 1)),
+            $middleParts,
+            Centring::of($this->chunks(\array_slice($pattern->parts, $mirror + 1))),
             true,
             $this->shares,
             $this->more,
+            $pattern->parts[$mirror] instanceof Mirror ? $pattern->parts[$mirror]->exchange : null,
         );
     }
 
@@ -122,10 +129,37 @@ final class LineBuilder
             new Chunk(
                 $this->fixed($group->parts, false),
                 $fit,
-                $group->alternate ? $this->fixed($group->parts, true) : $this->goingOn($group),
+                $this->second($group),
                 $group->times->partly ? $this->breaks($group->parts) : [],
             ),
         ];
+    }
+
+    /**
+     * Returns what stands every second time, [] where each repeat is like the first.
+     *
+     * @return list<Element>
+     */
+    private function second(Group $group): array
+    {
+        return $group->alternate || null !== $group->exchange
+            ? $this->fixed($this->exchanged($group), $group->alternate)
+            : $this->goingOn($group);
+    }
+
+    /**
+     * Returns the parts of a group with the names that change places.
+     *
+     * @return non-empty-list<Node>
+     */
+    private function exchanged(Group $group): array
+    {
+        $exchange = $group->exchange?->bothWays();
+
+        return null === $exchange ? $group->parts : array_map(
+            static fn (Node $part): Node => $part->renamed(static fn (string $name): string => $exchange->of($name)),
+            $group->parts,
+        );
     }
 
     /**
@@ -174,7 +208,9 @@ final class LineBuilder
                     throw PartDoesNotSuit::fitInFit($part);
                 }
                 $once = $this->fixed($part->parts, $swapped);
-                $other = $part->alternate ? $this->fixed($part->parts, !$swapped) : $once;
+                $other = $part->alternate || null !== $part->exchange
+                    ? $this->fixed($this->exchanged($part), $swapped !== $part->alternate)
+                    : $once;
                 $this->count($part, \count($once) * ($part->times - 1));
                 array_push($elements, ...(new Chunk($once, null, $other))->repeated($part->times));
             } elseif ($part instanceof Knots && $part->fills) {

@@ -7,6 +7,7 @@ namespace Rinkel\Core\Line;
 use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\Mirror;
 
 /**
  * Knows what each part of a pattern measures and takes in one construction.
@@ -45,4 +46,11 @@ interface Maker
      * Returns the whole line with what the construction itself adds to it.
      */
     public function line(Line $line): Line;
+
+    /**
+     * Holds that what stands for other beads in a mirrored half is of their form.
+     *
+     * @throws Exception\PartDoesNotSuit If it is not, or not there
+     */
+    public function exchange(Mirror $mirror): void;
 }

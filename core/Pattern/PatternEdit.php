@@ -57,11 +57,7 @@ final readonly class PatternEdit
     public function counted(string $path, int $more): Pattern
     {
         return $this->replaced($path, static fn (Node $node): array => [match (true) {
-            $node instanceof Group && $node->times instanceof Fit => new Group(
-                $node->parts,
-                $node->times->plus($more),
-                $node->alternate,
-            ),
+            $node instanceof Group && $node->times instanceof Fit => $node->repeating($node->times->plus($more), $node->alternate),
             $node instanceof Counted => $node->times(($node->count() ?? 0) + $more),
             default => $node,
         }]);
@@ -173,7 +169,7 @@ final readonly class PatternEdit
         return $this->replaced(
             $path,
             static fn (Node $node): array => [
-                $node instanceof Group ? new Group($node->parts, $node->times, !$node->alternate) : $node,
+                $node instanceof Group ? $node->repeating($node->times, !$node->alternate) : $node,
             ],
         );
     }
@@ -196,7 +192,7 @@ final readonly class PatternEdit
     {
         return $this->replaced($path, static fn (Node $node): array => [
             $node instanceof Group && $node->times instanceof Fit
-                ? new Group($node->parts, $node->times->brokenOff(!$node->times->partly), $node->alternate)
+                ? $node->repeating($node->times->brokenOff(!$node->times->partly), $node->alternate)
                 : $node,
         ]);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Pattern;
 
 use Rinkel\Core\Pattern\Node\Bracket;
+use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Knots;
 
 /**
@@ -29,19 +30,22 @@ final readonly class Renaming
      */
     public function withCordCalled(string $old, string $new): Pattern
     {
-        return $this->everyPart(
-            static fn (Node $node): Node => $node instanceof Knots ? self::called($node, $old, $new) : $node,
-        );
+        return $this->everyPart(static fn (Node $node): Node => match (true) {
+            $node instanceof Knots, $node instanceof Group => self::called($node, $old, $new),
+            default => $node,
+        });
     }
 
     /**
-     * @param callable(Node): Node $change of a part that is no bracket
+     * @param callable(Node): Node $change of a part, brackets with what they hold as it was
      */
     private function everyPart(callable $change): Pattern
     {
         $inside = static function (Node $node) use (&$inside, $change): Node {
             /** @var callable(Node): Node $inside */
-            return $node instanceof Bracket ? $node->with(array_map($inside, $node->parts())) : $change($node);
+            $changed = $change($node);
+
+            return $changed instanceof Bracket ? $changed->with(array_map($inside, $changed->parts())) : $changed;
         };
 
         return new Pattern(array_map($inside, $this->pattern->parts));

@@ -87,6 +87,14 @@ final readonly class Piece
     }
 
     /**
+     * Returns the maker's own gauge: as she measured it, else a joint of a finger, 25 mm (judgement).
+     */
+    public function gauge(): Length
+    {
+        return $this->wish->gauge ?? Length::ofMillimetres(25);
+    }
+
+    /**
      * Returns the wish with everything decided as it is here.
      */
     public function decided(): Wish

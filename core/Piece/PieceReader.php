@@ -110,6 +110,7 @@ final class PieceReader
         $pattern = $fields->note('pattern', self::PATTERN_LONGEST);
         $closure = $this->closure($fields, $unit);
         $drop = $fields->length('drop', $unit, Length::zero(), Length::ofCentimetres(100));
+        $gauge = $fields->length('gauge', $unit, Length::ofMillimetres(2), Length::ofMillimetres(200));
         [$child, $instant] = [$fields->yes('forChild'), $fields->yes('instantGlue')];
         $fields->noneElse();
         $written = null === $pattern ? null : $fields->parsed(
@@ -141,6 +142,7 @@ final class PieceReader
             $instant,
             $drop,
             $risk,
+            $gauge,
         );
     }
 

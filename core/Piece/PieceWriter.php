@@ -44,6 +44,7 @@ final class PieceWriter
             'ease' => $piece->ease,
             'length' => $piece->length,
             'drop' => $piece->drop,
+            'gauge' => $piece->gauge,
             'wraps' => $piece->wraps,
             'tension' => $piece->tension?->value,
             'risk' => Risk::USUAL === $piece->risk ? null : $piece->risk,

@@ -38,6 +38,7 @@ final readonly class Wish
      * @param array<string, Sample>  $samples      by the knot's word
      * @param Tension|null           $tension      how hard knots are pushed, null when that was not said
      * @param Length|null            $drop         how far below the pit of the neck a necklace shall hang, instead of a length
+     * @param Length|null            $gauge        the maker's own, such as a joint of her finger
      * @param int                    $risk         one in how many pieces may run short of cord
      */
     public function __construct(
@@ -59,6 +60,7 @@ final readonly class Wish
         public bool $instantGlue = false,
         public ?Length $drop = null,
         public int $risk = Risk::USUAL,
+        public ?Length $gauge = null,
     ) {}
 
     public function renamed(string $name): self

@@ -17,6 +17,7 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Measure\WrittenLength;
 use Rinkel\Core\Plan\Internal\Runs;
 use Rinkel\Core\Plan\Internal\Schools;
+use Rinkel\Core\Plan\Internal\Spacing;
 use Rinkel\Core\Remark\Step;
 
 /**
@@ -52,7 +53,7 @@ final readonly class Derivation
             $figures[] = new Figure('tail', $this->draft->fastened->tail, $this->draft->fastened->steps);
         }
 
-        return array_column([...$figures, ...$this->hung(), ...$this->turned(), ...(new Schools($this->draft, $this->cuts))->figures()], null, 'key');
+        return array_column([...$figures, ...(new Spacing($this->draft))->figures(), ...$this->hung(), ...$this->turned(), ...(new Schools($this->draft, $this->cuts))->figures()], null, 'key');
     }
 
     /**

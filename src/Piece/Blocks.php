@@ -17,6 +17,7 @@ use Rinkel\Core\Pattern\Node\Counted;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Group;
+use Rinkel\Core\Pattern\Node\Hang;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Links;
 use Rinkel\Core\Pattern\Node\Mirror;
@@ -39,6 +40,7 @@ final readonly class Blocks
         Bundle::class => 'bundle',
         Word::class => 'word',
         Focal::class => 'focal',
+        Hang::class => 'hang',
         Gap::class => 'gap',
         Group::class => 'group',
         Centre::class => 'centre',

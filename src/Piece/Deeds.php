@@ -19,6 +19,7 @@ use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
+use Rinkel\Core\Pattern\Node\Hang;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Links;
@@ -164,6 +165,7 @@ final readonly class Deeds
             'gap' === $what => new Gap(Length::ofMillimetres(10)),
             'bead' === $first && $known => new Beads(1, BeadOrder::AsNamed, [[1, $name]]),
             'focal' === $first && $known => new Focal($name),
+            'hang' === $first && $known => new Hang($name),
             'bundle' === $first && $known => new Bundle([$name]),
             'word' === $first && $known => new Word('NAME', $name),
             default => null,

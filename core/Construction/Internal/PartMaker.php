@@ -25,8 +25,10 @@ use Rinkel\Core\Pattern\Node\Binding;
 use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
+use Rinkel\Core\Pattern\Node\Hang;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
+use Rinkel\Core\Pattern\Node\Mirror;
 use Rinkel\Core\Pattern\Node\Word;
 use Rinkel\Core\Piece\Piece;
 
@@ -67,6 +69,16 @@ abstract readonly class PartMaker implements Maker
         return $line;
     }
 
+    public function exchange(Mirror $mirror): void
+    {
+        foreach ($mirror->exchange->pairs ?? [] as [$new, $old]) {
+            [$there, $here] = [$this->known($mirror, $new), $this->known($mirror, $old)];
+            if (!$there->length->equals($here->length) || !$there->diameter->equals($here->diameter)) {
+                throw PartDoesNotSuit::otherForm($mirror, $new, $old);
+            }
+        }
+    }
+
     /**
      * Returns what makes elements of each kind of part that the construction has; one that has more adds them.
      *
@@ -79,6 +91,7 @@ abstract readonly class PartMaker implements Maker
             Beads::class => $this->beads(...),
             Word::class => $this->word(...),
             Focal::class => $this->focal(...),
+            Hang::class => $this->hang(...),
             Gap::class => $this->gap(...),
             Bundle::class => $this->bundle(...),
         ];
@@ -269,9 +282,32 @@ abstract readonly class PartMaker implements Maker
     /**
      * @return list<Element>
      */
+    private function hang(Hang $hang): array
+    {
+        $bead = $this->piece->beads[$hang->name] ?? null;
+        $finding = $this->piece->findings[$hang->name] ?? null;
+        if (null === $bead && null === $finding) {
+            throw PartDoesNotSuit::unknownName($hang, $hang->name, [...array_keys($this->piece->beads), ...array_keys($this->piece->findings)]);
+        }
+
+        return [new Element(
+            ElementKind::Charm,
+            $hang->name,
+            Length::zero(),
+            $bead->diameter ?? $finding->width ?? Length::zero(),
+            Length::zero(),
+            array_map(static fn (): Take => Take::none(), $this->along(Length::zero(), Length::zero())),
+            $hang->place(),
+            hangs: true,
+        )];
+    }
+
+    /**
+     * @return list<Element>
+     */
     private function gap(Gap $gap): array
     {
-        $length = $gap->length ?? Length::zero();
+        $length = $gap->length ?? $this->piece->gauge()->times($gap->gauges ?? 0.0);
 
         return [new Element(
             ElementKind::Bare,
@@ -279,9 +315,10 @@ abstract readonly class PartMaker implements Maker
             $length,
             $this->bare(),
             $this->bareThickness(),
-            $this->along($gap->length ?? Length::ofMillimetres(1), Length::zero()),
+            $this->along($gap->fits() ? Length::ofMillimetres(1) : $length, Length::zero()),
             $gap->place(),
-            stretches: null === $gap->length,
+            stretches: $gap->fits(),
+            centres: $gap->centres,
         )];
     }
 }

@@ -9,12 +9,17 @@ use Rinkel\Core\Construction\Look;
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\DrawnFinding;
 use Rinkel\Core\Drawing\EndCord;
+use Rinkel\Core\Drawing\Hanging;
 use Rinkel\Core\Drawing\Pictures;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Drawing\Stretch;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Measure\Length;
 
 /**
  * Lays a piece's body out, without its closure: from 0 to the body's length.
@@ -59,6 +64,51 @@ abstract readonly class Body
             Look::Chain => new ChainBody($draft, $cords),
             Look::Cord => new CordBody($draft, $cords[0], $pictures),
         };
+    }
+
+    /**
+     * Returns what hangs from the piece, each straight down from its place.
+     */
+    public function charms(): Scene
+    {
+        $hanging = [];
+        $low = 0.0;
+        foreach ($this->draft->setting->starts() as $i => $start) {
+            $element = $this->draft->setting->elements[$i];
+            if (ElementKind::Charm === $element->kind) {
+                $charm = $this->charm($element);
+                $hanging[] = new Hanging($start, $charm);
+                $low = max($low, $charm->height);
+            }
+        }
+
+        return new Scene(0, $this->draft->body()->millimetres, 2 * $low, [], [], hanging: $hanging);
+    }
+
+    /**
+     * Returns a charm or bead under its ring, its origin where it hangs.
+     */
+    private function charm(Element $element): Scene
+    {
+        $top = $this->height() / 2;
+        $bead = $this->draft->piece->beads[$element->name] ?? null;
+        $finding = null === $bead ? $this->draft->piece->findings[$element->name] ?? null : null;
+        $length = ($bead->length ?? $finding->length ?? Length::zero())->millimetres;
+        $ring = Finding::of(FindingKind::Ring, Length::ofMillimetres(4), Length::ofMillimetres(4), Length::ofMillimetres(2.6));
+        $middle = $top + 2.5 + $length / 2;
+
+        return new Scene(
+            -$length / 2,
+            $length / 2,
+            $top + 2.5 + $length,
+            [],
+            [],
+            null === $bead ? [] : [new DrawnBead((string) $element->name, $bead, -$length / 2, $middle, null, 90)],
+            [
+                new DrawnFinding($ring, -2, $top + 0.5, beneath: true),
+                ...(null === $finding ? [] : [new DrawnFinding($finding, -$length / 2, $middle, beneath: true)]),
+            ],
+        );
     }
 
     protected function bead(Element $element, float $x, float $y, float $turn = 0.0): ?DrawnBead

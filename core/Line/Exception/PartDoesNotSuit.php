@@ -48,6 +48,11 @@ final class PartDoesNotSuit extends Refusal
             : self::at($part, 'name-unknown', ['name' => new Quoted($name), 'known' => $known]);
     }
 
+    public static function otherForm(Node $part, string $new, string $old): self
+    {
+        return self::at($part, 'form-differs', ['new' => new Quoted($new), 'old' => new Quoted($old)]);
+    }
+
     public static function notThere(Node $part): self
     {
         return self::at($part, 'part-not-there', ['part' => $part->word()]);

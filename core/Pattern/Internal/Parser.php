@@ -10,6 +10,7 @@ use Rinkel\Core\Pattern\Exception\PatternUnreadable;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Centre;
 use Rinkel\Core\Pattern\Node\Counted;
+use Rinkel\Core\Pattern\Node\Exchange;
 use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Mirror;
@@ -21,16 +22,17 @@ use Rinkel\Core\Said;
  * Reads the notation:
  *
  *     pattern = part, { ",", part } ;
- *     part    = [count], knot, [times] | [count], beads, [times] | "focal", name | "gap", (length | "fit") | word | bundle
+ *     part    = [count], knot, [times] | [count], beads, [times] | "focal", name | "gap", ((length | number, "gauge"), ["centres"] | "fit") | word | bundle
  *             | [count], "link", name, [times] | "braid", (length | "fit") | "binding", length | "net", rows, "every", length
- *             | "wave", steps, name, "/", [number], name, [times] | "centre", "(", part, { ",", part }, ")" | "(", part, { ",", part }, ")", times | "mirror" | "outwards" ;
+ *             | "wave", steps, name, "/", [number], name, [times] | "centre", "(", part, { ",", part }, ")" | "(", part, { ",", part }, ")", times | ("mirror" | "outwards"), ["with", names] | "hang", name ;
  *     knot    = ("square" | "half", ("left" | "right") | ["double"], "overhand" | "barrel", [wraps]
  *             | ["vertical"], "lark" | "hitch" | "whip" | "interlace"), ["in", name], ["fill"] ;
  *     beads   = "bead", ["by", ("value" | "colour" | "form")], [number], name, { [number], name },
  *               ["on", ("core" | "left" | "right" | "strand", number)] ;
  *     word    = "word", text, "of", name, ["between", name] ;
  *     bundle  = "bundle", name, { name }, ["/", name, { name }] ;
- *     times   = "x", (number | "fit", [share], [("more" | "less"), number], ["partly"]), ["alternate"] ;
+ *     times   = "x", (number | "fit", [share], [("more" | "less"), number], ["partly"]), ["alternate"], ["exchanging", names] ;
+ *     names   = name, "for", name, { "and", name, "for", name } ;
  *
  * After a fault it goes on at the next comma or bracket, so that all faults are told at once.
  *
@@ -167,7 +169,12 @@ final class Parser
         }
         $this->text->next();
 
-        return new Mirror($this->text->since($start), $start->is('outwards'));
+        if (!$this->text->skip('with')) {
+            return new Mirror($this->text->since($start), $start->is('outwards'));
+        }
+        $exchange = $this->exchange();
+
+        return null === $exchange ? null : new Mirror($this->text->since($start), $start->is('outwards'), $exchange);
     }
 
     /**
@@ -203,12 +210,31 @@ final class Parser
             $times = $this->text->number(1, Counted::MOST, '"fit"');
         }
 
-        return null === $times ? null : new Group(
-            $parts,
-            $times,
-            $this->text->skip('alternate'),
-            $this->text->since($start),
-        );
+        $alternate = null !== $times && $this->text->skip('alternate');
+        $exchanges = null !== $times && $this->text->skip('exchanging');
+        $exchange = $exchanges ? $this->exchange() : null;
+
+        return null === $times || $exchanges && null === $exchange
+            ? null
+            : new Group($parts, $times, $alternate, $this->text->since($start), $exchange);
+    }
+
+    /**
+     * Reads "sky for amber and sand for rust".
+     */
+    private function exchange(): ?Exchange
+    {
+        $pairs = [];
+        do {
+            $new = $this->text->name();
+            $old = null === $new || null === $this->text->oneOf('for') ? null : $this->text->name();
+            if (null === $new || null === $old || \count($pairs) >= Exchange::MOST) {
+                return null;
+            }
+            $pairs[] = [$new, $old];
+        } while ($this->text->skip('and'));
+
+        return new Exchange($pairs);
     }
 
     private function fit(): ?Fit

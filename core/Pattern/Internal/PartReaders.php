@@ -62,7 +62,7 @@ final readonly class PartReaders
     {
         return [
             new Part\BeadsReader(), new Part\FocalReader(), new Part\GapReader(), new Part\WordReader(), new Part\BundleReader(),
-            new Part\BindingReader(), new Part\BraidReader(), new Part\NetReader(), new Part\WaveReader(), new Part\LinksReader(),
+            new Part\BindingReader(), new Part\HangReader(), new Part\BraidReader(), new Part\NetReader(), new Part\WaveReader(), new Part\LinksReader(),
         ];
     }
 

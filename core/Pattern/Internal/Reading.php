@@ -123,12 +123,19 @@ final class Reading
 
     public function length(Said|string ...$or): ?Length
     {
-        $token = $this->now();
-        if (TokenKind::Length !== $token->kind) {
+        return $this->lengthOf($this->now()->text, ...$or);
+    }
+
+    /**
+     * Reads $said, which the length that stands here says, perhaps with more.
+     */
+    public function lengthOf(string $said, Said|string ...$or): ?Length
+    {
+        if (TokenKind::Length !== $this->now()->kind) {
             return $this->fault(new Said('expected-length'), ...array_values($or));
         }
         try {
-            $length = Length::parse($token->text, $this->bare);
+            $length = Length::parse($said, $this->bare);
         } catch (Failure) {
             $length = Length::zero();
         }

@@ -15,6 +15,7 @@ final readonly class Group extends Leaf implements Bracket, Counted
     /**
      * @param non-empty-list<Node> $parts
      * @param int|Fit              $times     1 to 2000, or as many as the length allows
+     * @param Exchange|null        $exchange  names that change places every second time: "x 6 exchanging amber for sky"
      * @param bool                 $alternate whether left and right, or two colours, change places every time
      */
     public function __construct(
@@ -22,6 +23,7 @@ final readonly class Group extends Leaf implements Bracket, Counted
         public int|Fit $times = 1,
         public bool $alternate = false,
         ?Place $place = null,
+        public ?Exchange $exchange = null,
     ) {
         parent::__construct($place);
         self::hold(\is_int($times) ? $times : 1, 1, self::MOST);
@@ -37,7 +39,8 @@ final readonly class Group extends Leaf implements Bracket, Counted
         $inside = implode(', ', $this->parts);
         $isBare = 1 === \count($this->parts) && $this->parts[0]->repeatsBare();
 
-        return ($isBare ? $inside : '('.$inside.')').' x '.$this->times.($this->alternate ? ' alternate' : '');
+        return ($isBare ? $inside : '('.$inside.')').' x '.$this->times.($this->alternate ? ' alternate' : '')
+            .(null === $this->exchange ? '' : ' exchanging '.$this->exchange);
     }
 
     public function parts(): array
@@ -47,7 +50,7 @@ final readonly class Group extends Leaf implements Bracket, Counted
 
     public function with(array $parts): self
     {
-        return new self($parts, $this->times, $this->alternate);
+        return new self($parts, $this->times, $this->alternate, exchange: $this->exchange);
     }
 
     public function fits(): bool
@@ -62,11 +65,29 @@ final readonly class Group extends Leaf implements Bracket, Counted
 
     public function times(int $count): self
     {
-        return new self($this->parts, max(1, min(self::MOST, $count)), $this->alternate);
+        return new self($this->parts, max(1, min(self::MOST, $count)), $this->alternate, exchange: $this->exchange);
     }
 
     public function freed(): self
     {
-        return new self($this->parts, new Fit(), $this->alternate);
+        return new self($this->parts, new Fit(), $this->alternate, exchange: $this->exchange);
+    }
+
+    /**
+     * Returns the same with other repeats, or whose sides change or no longer do.
+     */
+    public function repeating(int|Fit $times, bool $alternate): self
+    {
+        return new self($this->parts, $times, $alternate, exchange: $this->exchange);
+    }
+
+    public function names(): array
+    {
+        return $this->exchange?->names() ?? [];
+    }
+
+    public function renamed(callable $rename): Node
+    {
+        return new self($this->parts, $this->times, $this->alternate, $this->place(), $this->exchange?->renamed($rename));
     }
 }

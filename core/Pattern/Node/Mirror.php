@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern\Node;
 
+use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Place;
 
 /**
@@ -12,8 +13,14 @@ use Rinkel\Core\Pattern\Place;
  */
 final readonly class Mirror extends Leaf
 {
-    public function __construct(?Place $place = null, public bool $outwards = false)
-    {
+    /**
+     * @param Exchange|null $exchange what stands for what on the second side: "mirror with sky for amber"
+     */
+    public function __construct(
+        ?Place $place = null,
+        public bool $outwards = false,
+        public ?Exchange $exchange = null,
+    ) {
         parent::__construct($place);
     }
 
@@ -24,6 +31,16 @@ final readonly class Mirror extends Leaf
 
     public function __toString(): string
     {
-        return $this->word();
+        return $this->word().(null === $this->exchange ? '' : ' with '.$this->exchange);
+    }
+
+    public function names(): array
+    {
+        return $this->exchange?->names() ?? [];
+    }
+
+    public function renamed(callable $rename): Node
+    {
+        return new self($this->place(), $this->outwards, $this->exchange?->renamed($rename));
     }
 }
