@@ -13,6 +13,7 @@ use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
+use Rinkel\Core\Material\CordRun;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
@@ -20,7 +21,8 @@ use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\Wish;
 
 /**
- * Two groups of threads braided through the links of a chain, link by link, each folded at the toggle.
+ * Two groups of threads braided through the links of a chain, link by link, each folded at the toggle, or knotted
+ * there.
  */
 final readonly class BraidedChain implements Construction
 {
@@ -41,7 +43,7 @@ final readonly class BraidedChain implements Construction
 
     public function cords(): CordNames
     {
-        return CordNames::only(['left', 'right'], ['left', 'right']);
+        return CordNames::only(['left', 'right'], ['left', 'right'])->folding();
     }
 
     public function completed(Wish $wish): Piece
@@ -75,10 +77,13 @@ final readonly class BraidedChain implements Construction
 
     public function roles(Draft $draft): array
     {
-        return [
-            Role::foldedAtStart('left', $draft->piece->cord('left')->count),
-            Role::foldedAtStart('right', $draft->piece->cord('right')->count),
-        ];
+        return array_map(static function (string $side) use ($draft): Role {
+            $use = $draft->piece->cord($side);
+
+            return CordRun::Apart === $use->run
+                ? Role::single($side, 2 * $use->count, true)
+                : Role::foldedAtStart($side, $use->count);
+        }, ['left', 'right']);
     }
 
     public function ends(Piece $piece): CordUse

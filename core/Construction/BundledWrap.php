@@ -53,7 +53,7 @@ final readonly class BundledWrap implements Construction
             ['cord' => Stock::cord(Fibre::Polyester, 0.8, '#5b4636')],
             ['seed' => Stock::round(4, '#3f6f8f', 1.2)],
             ['button' => Stock::finding(FindingKind::Button, 12, 3, 2)],
-            '(bundle '.$three.' / '.$three.', 1 barrel 3) x fit',
+            '(bundle loose '.$three.' / '.$three.', 1 barrel 3) x fit',
             new ClosureWish(new ButtonAndLoop(), findings: ['button']),
         );
     }

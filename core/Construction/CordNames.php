@@ -71,6 +71,17 @@ final readonly class CordNames
     }
 
     /**
+     * Returns $known and further laces, each by a name of its own.
+     *
+     * @param non-empty-list<string> $known
+     * @param list<string>           $counted
+     */
+    public static function andLaces(array $known, array $counted): self
+    {
+        return new self($known, $counted, true, false, 'lace-');
+    }
+
+    /**
      * Returns the same, of which each but the slider's may be folded where the piece begins or not.
      */
     public function folding(): self

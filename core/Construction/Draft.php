@@ -72,6 +72,26 @@ final readonly class Draft
         return $beads;
     }
 
+    /**
+     * Returns which letters of each letter bead the piece takes, in alphabetical order.
+     *
+     * @return array<string, array<string, int>> by the bead's name and the letter
+     */
+    public function letters(): array
+    {
+        $letters = [];
+        foreach ($this->setting->elements as $element) {
+            if (null !== $element->letter && null !== $element->name) {
+                $letters[$element->name][$element->letter] = ($letters[$element->name][$element->letter] ?? 0) + 1;
+            }
+        }
+        foreach (array_keys($letters) as $name) {
+            ksort($letters[$name], \SORT_STRING);
+        }
+
+        return $letters;
+    }
+
     public function body(): Length
     {
         return $this->setting->length;

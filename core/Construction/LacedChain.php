@@ -43,7 +43,7 @@ final readonly class LacedChain implements Construction
 
     public function cords(): CordNames
     {
-        return CordNames::only(['lace'], ['lace']);
+        return CordNames::andLaces(['lace'], ['lace']);
     }
 
     public function completed(Wish $wish): Piece
@@ -69,12 +69,15 @@ final readonly class LacedChain implements Construction
 
     public function maker(Piece $piece): Maker
     {
-        return new ChainMaker($piece, ['lace']);
+        return new ChainMaker($piece, self::laces($piece));
     }
 
     public function roles(Draft $draft): array
     {
-        return [Role::single('lace', $draft->piece->cord('lace')->count, true)];
+        return array_map(
+            static fn (string $lace): Role => Role::single($lace, $draft->piece->cord($lace)->count, true),
+            self::laces($draft->piece),
+        );
     }
 
     public function ends(Piece $piece): CordUse
@@ -90,5 +93,15 @@ final readonly class LacedChain implements Construction
     public function checks(Draft $draft): array
     {
         return Chains::checks($draft);
+    }
+
+    /**
+     * Returns the laces, the first and those that run through the openings it leaves free.
+     *
+     * @return non-empty-list<string>
+     */
+    private static function laces(Piece $piece): array
+    {
+        return ['lace', ...array_map(strval(...), array_keys(array_diff_key($piece->cords, ['lace' => 0, 'slider' => 0])))];
     }
 }

@@ -29,6 +29,7 @@ final readonly class Element
      * @param Knot|null           $knot      of an element that is one
      * @param Length|null         $raised    how long its middle is that stands as thick as said, the rest half as much
      * @param int|null            $strand    from 1, of a bead that sits on one of several cores of a band
+     * @param bool                $level     of rows, whether they lie side by side, not half a step on
      * @param bool                $centres   of bare cord, whether its length still counts from centre to centre of what
      *                                       lies on either side
      * @param bool                $hangs     whether it hangs from the piece and does not lie on the body
@@ -51,6 +52,7 @@ final readonly class Element
         public ?Length $raised = null,
         public ?int $strand = null,
         public bool $centres = false,
+        public bool $level = false,
     ) {
         $this->names = match (true) {
             [] !== $beside => array_merge(
@@ -216,6 +218,7 @@ final readonly class Element
             $this->hangs,
             $this->raised,
             $this->strand,
+            level: $this->level,
         );
     }
 
@@ -240,6 +243,7 @@ final readonly class Element
             $this->hangs,
             $this->raised,
             $this->strand,
+            level: $this->level,
         );
     }
 }

@@ -37,13 +37,15 @@ final readonly class Bead
     public Length $hole;
 
     /**
-     * @param string|null  $size        number of a seed bead, which gives what was not measured
-     * @param Length|null  $ownDiameter as measured, null for the usual one, 6 mm
-     * @param Length|null  $ownLength   as measured along the hole, null for the one usual with this shape and diameter
-     * @param Length|null  $ownHole     as measured, null for the one usual with this diameter
-     * @param int|null     $stock       how many there are, null when that is not kept
-     * @param bool         $glass       whether instant glue would frost it
-     * @param BeadMaterial $material    as heavy as glass while nobody said
+     * @param string|null     $size        number of a seed bead, which gives what was not measured
+     * @param Length|null     $ownDiameter as measured, null for the usual one, 6 mm
+     * @param Length|null     $ownLength   as measured along the hole, null for the one usual with this shape and diameter
+     * @param Length|null     $ownHole     as measured, null for the one usual with this diameter
+     * @param int|null        $stock       how many there are, null when that is not kept
+     * @param bool            $glass       whether instant glue would frost it
+     * @param BeadFinish|null $finish      null while nobody said
+     * @param Letters|null    $letters     of a letter bead, which there are; null when that is not kept
+     * @param BeadMaterial    $material    as heavy as glass while nobody said
      */
     private function __construct(
         public BeadShape $shape,
@@ -55,6 +57,8 @@ final readonly class Bead
         public ?int $stock,
         public bool $glass,
         public BeadMaterial $material,
+        public ?BeadFinish $finish = null,
+        public ?Letters $letters = null,
     ) {
         $seed = self::seed($size ?? '');
         $this->diameter = $ownDiameter ?? $seed[0] ?? Length::ofMillimetres(self::USUAL);
@@ -77,9 +81,11 @@ final readonly class Bead
         ?int $stock = null,
         bool $glass = false,
         ?BeadMaterial $material = null,
+        ?BeadFinish $finish = null,
+        ?Letters $letters = null,
     ): self {
         $material ??= BeadMaterial::Glass;
-        $bead = new self($shape, $colour, $size, $diameter, $length, $hole, $stock, $glass, $material);
+        $bead = new self($shape, $colour, $size, $diameter, $length, $hole, $stock, $glass, $material, $finish, $letters);
 
         return $bead->hole->isShorterThan($bead->diameter) ? $bead : throw HoleTooWide::ofBead($bead->hole, $bead->diameter);
     }
@@ -118,6 +124,8 @@ final readonly class Bead
                 $this->stock,
                 $this->glass,
                 $this->material,
+                $this->finish,
+                $this->letters,
             )
             : $this;
     }

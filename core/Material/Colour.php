@@ -46,13 +46,11 @@ final readonly class Colour implements \Stringable
     }
 
     /**
-     * Returns how different two colours look: the distance of their L*a*b* (CIE 1976).
+     * Returns how different two colours look (CIEDE2000).
      */
     public function differenceTo(self $other): float
     {
-        [$one, $two] = [$this->lab(), $other->lab()];
-
-        return sqrt(($one[0] - $two[0]) ** 2 + ($one[1] - $two[1]) ** 2 + ($one[2] - $two[2]) ** 2);
+        return ColourDifference::between($this->lab(), $other->lab());
     }
 
     public function __toString(): string

@@ -49,6 +49,11 @@ final readonly class BeadSequence
                 $named,
                 fn (string $name): float => $this->beads[$name]->length->millimetres * $this->beads[$name]->diameter->millimetres ** 2,
             ),
+            BeadOrder::ByFinish => self::mixed(
+                $named,
+                array_map(static fn (Bead $bead): string => $bead->material->value.' '.($bead->finish->value ?? ''), $this->beads),
+            ),
+            BeadOrder::BySize => $this->graduated($named),
             BeadOrder::ByColour => self::apart(
                 $named,
                 array_map(static fn (Bead $bead): Colour => $bead->colour, $this->beads),
@@ -209,9 +214,42 @@ final readonly class BeadSequence
      */
     public static function spread(array $names, array $colours): array
     {
+        return self::mixed($names, array_map(static fn (Colour $colour): string => $colour->hex, $colours));
+    }
+
+    /**
+     * Returns the names from the smallest at both ends to the largest in the middle; of an odd number of one size one is
+     * on the left.
+     *
+     * @param list<string> $names
+     *
+     * @return list<string>
+     */
+    private function graduated(array $names): array
+    {
+        $size = fn (string $name): float => $this->beads[$name]->diameter->millimetres;
+        usort($names, static fn (string $one, string $other): int => [$size($one), $one] <=> [$size($other), $other]);
+        [$left, $right] = [[], []];
+        foreach ($names as $i => $name) {
+            0 === $i % 2 ? $left[] = $name : $right[] = $name;
+        }
+
+        return [...$left, ...array_reverse($right)];
+    }
+
+    /**
+     * Returns the names so that each class of them is spread evenly, as spread() does colours.
+     *
+     * @param list<string>          $names
+     * @param array<string, string> $classes of each name
+     *
+     * @return list<string>
+     */
+    private static function mixed(array $names, array $classes): array
+    {
         $ofColour = [];
         foreach ($names as $name) {
-            $ofColour[$colours[$name]->hex][] = $name;
+            $ofColour[$classes[$name]][] = $name;
         }
         $all = array_map(\count(...), $ofColour);
         $sequence = [];

@@ -93,6 +93,8 @@ final class PieceWriter
             'colour' => $bead->colour->hex,
             'stock' => $bead->stock,
             'glass' => $bead->glass,
+            'finish' => $bead->finish?->value,
+            'letters' => null === $bead->letters ? null : (string) $bead->letters,
             'material' => BeadMaterial::Glass === $bead->material ? null : $bead->material->value,
         ]);
     }

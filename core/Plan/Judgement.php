@@ -59,6 +59,7 @@ final readonly class Judgement
             ...$this->holes(),
             ...Stopping::checks($this->draft),
             $this->shortage(),
+            ...$this->lettersMissing(),
             $this->notSymmetric(),
             ...$this->construction->checks($this->draft),
             ...(new Load($this->draft, $this->construction))->checks(),
@@ -231,6 +232,29 @@ final readonly class Judgement
         }
 
         return null === $short ? null : new Check('beads-run-out', Severity::Warn, $short);
+    }
+
+    /**
+     * @return list<Check> one for each letter bead of which some are not at hand
+     */
+    private function lettersMissing(): array
+    {
+        $checks = [];
+        foreach ($this->draft->letters() as $name => $wanted) {
+            $missing = $this->draft->piece->beads[$name]?->letters?->missing($wanted) ?? [];
+            if ([] !== $missing) {
+                $checks[] = new Check('letters-missing', Severity::Warn, [
+                    'bead' => $name,
+                    'letters' => implode(', ', array_map(
+                        static fn (int|string $letter, int $count): string => $count.' × '.$letter,
+                        array_keys($missing),
+                        $missing,
+                    )),
+                ]);
+            }
+        }
+
+        return $checks;
     }
 
     /**

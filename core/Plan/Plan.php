@@ -73,7 +73,21 @@ final readonly class Plan
             }
         }
 
+        foreach ($this->draft->fastened->beads as $name => $count) {
+            $places[$name]['tail'] = $count;
+        }
+
         return $places;
+    }
+
+    /**
+     * Returns which letters of each letter bead the piece takes.
+     *
+     * @return array<string, array<string, int>> by the bead's name and the letter
+     */
+    public function letters(): array
+    {
+        return $this->draft->letters();
     }
 
     /**

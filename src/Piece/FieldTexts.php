@@ -22,7 +22,7 @@ final class FieldTexts
     ];
     private const PARTS = [
         'cords' => ['fibre', 'thickness', 'width', 'colour', 'count', 'lay', 'run', 'stretch'],
-        'beads' => ['called', 'shape', 'diameter', 'length', 'hole', 'colour', 'material', 'stock', 'glass'],
+        'beads' => ['called', 'shape', 'diameter', 'length', 'hole', 'colour', 'material', 'finish', 'letters', 'stock', 'glass'],
         'findings' => ['called', 'kind', 'length', 'width', 'inside', 'form', 'stock', 'nickel'],
     ];
 

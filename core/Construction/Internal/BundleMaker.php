@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Knot\Kind\HalfLeft;
+use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
+use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Bundle;
@@ -61,7 +64,7 @@ final readonly class BundleMaker extends PartMaker
 
     public function ties(Knot $knot): bool
     {
-        return Manner::Bound === $knot->manner();
+        return Manner::Bound === $knot->manner() || $knot instanceof Overhand;
     }
 
     protected function parts(): array
@@ -69,8 +72,23 @@ final readonly class BundleMaker extends PartMaker
         return [Binding::class => $this->binding(...)] + parent::parts();
     }
 
+    /**
+     * An overhand binds as a half knot does: both halves of the end cord go half around the bundle and cross; a second
+     * one, from the other side, holds the first.
+     */
     protected function knot(Knots $knots, bool $swapped): Element
     {
+        $end = $this->piece->cord('end')->cord;
+        if ($knots->kind instanceof Overhand) {
+            $half = $this->book->around(new HalfLeft(), $this->bundle, $end);
+            $bound = new Tied($end->round()->times(2), $half->use->times(2), $half->width, $half->thickness);
+
+            return $this->tied(
+                $knots,
+                $bound,
+                ['end' => Take::knots($bound->use)] + $this->along($bound->pitch, Length::zero()),
+            );
+        }
         $tied = $this->book->around($knots->kind, $this->bundle, $this->piece->cord('end')->cord);
 
         return $this->tied(

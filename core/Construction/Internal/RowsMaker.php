@@ -75,7 +75,7 @@ final readonly class RowsMaker extends BandMaker
         $held = new Cords($core->round(), 0 === $rows % 2 ? 2 : 1);
         $use = $this->book->around(new HalfLeft(), $held, $working)->use;
         $hitch = $this->book->around(new HalfHitch(), new Cords($core->round(), 1), $working)->use;
-        $across = self::spacing($beads, $pitch);
+        $across = $bundle->level ? self::touching($beads) : self::spacing($beads, $pitch);
         // Out from the middle, a hitch around every further core on the way, and back to the middle of the next step.
         for ($row = 1; $row <= intdiv($rows - 1, 2); ++$row) {
             $use = $use->plus($hitch)->plus(
@@ -94,7 +94,23 @@ final readonly class RowsMaker extends BandMaker
             ['core' => Take::straight($pitch), (string) array_key_first($this->pairs) => Take::knots($use)],
             $bundle->place(),
             beside: array_map(fn (string $name): Element => $this->bead($bundle, $name, Lane::Strand), $names),
+            level: $bundle->level,
         )];
+    }
+
+    /**
+     * Returns how far apart level rows lie: their beads touch side by side.
+     *
+     * @param non-empty-list<Bead> $beads
+     */
+    private static function touching(array $beads): Length
+    {
+        $across = 0.0;
+        foreach ($beads as $i => $bead) {
+            $across = max($across, ($bead->diameter->millimetres + ($beads[$i + 1] ?? $bead)->diameter->millimetres) / 2);
+        }
+
+        return Length::ofMillimetres($across);
     }
 
     /**
@@ -178,7 +194,7 @@ final readonly class RowsMaker extends BandMaker
                 $ended[] = $this->last($open);
             }
             $ended[] = $element;
-            $open = ElementKind::Rows === $element->kind ? $element : null;
+            $open = ElementKind::Rows === $element->kind && !$element->level ? $element : null;
         }
 
         return [$ended, $open];

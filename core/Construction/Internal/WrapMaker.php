@@ -21,6 +21,9 @@ use Rinkel\Core\Pattern\Node\Lane;
  */
 final readonly class WrapMaker extends PartMaker
 {
+    /** Slack of a loose bundle, of its beads' length (common practice). */
+    private const SLACK = 0.2;
+
     public function ties(Knot $knot): bool
     {
         return Manner::Own === $knot->manner() && null !== $knot->usualTurns();
@@ -63,15 +66,20 @@ final readonly class WrapMaker extends PartMaker
         $length = Length::longest(...$lengths);
         $widths = array_map(static fn (Element $element): Length => $element->width, $beads);
         $widest = Length::longest(Length::zero(), ...$widths);
+        // An eye: both ends bow out around the beads, longer than straight by the slack. Two arcs that stand apart by the
+        // width d in their middle are about 2 d² / 3 A shorter along the piece than their length A.
+        $arc = $bundle->loose ? $length->times(1 + self::SLACK) : $length;
+        $bow = $bundle->loose ? 2 * $widest->millimetres ** 2 / 3 / max(1e-9, $arc->millimetres) : 0.0;
+        $along = Length::longest($length, $arc->minus(Length::ofMillimetres($bow)));
 
         return [
             new Element(
                 ElementKind::Beside,
                 null,
-                $length,
+                $along,
                 $widest->times(2),
                 $widest,
-                $this->along($length, Length::zero()),
+                $this->along($arc, Length::zero()),
                 $bundle->place(),
                 Lane::Core,
                 null,

@@ -61,7 +61,7 @@ abstract readonly class Body
             Look::Rope => new RopeBody($draft, $bends, $pictures),
             Look::Bundle => new BundleBody($draft, $bends, $pictures),
             Look::Net => new NetBody($draft, $bends, $pictures),
-            Look::Chain => new ChainBody($draft, $cords),
+            Look::Chain => new ChainBody($draft, self::through($draft)),
             Look::Cord => new CordBody($draft, $cords[0], $pictures),
         };
     }
@@ -109,6 +109,18 @@ abstract readonly class Body
                 ...(null === $finding ? [] : [new DrawnFinding($finding, -$length / 2, $middle, beneath: true)]),
             ],
         );
+    }
+
+    /**
+     * Returns the cords that run through a chain.
+     *
+     * @return non-empty-list<string>
+     */
+    private static function through(Draft $draft): array
+    {
+        $cords = array_map(strval(...), array_keys(array_diff_key($draft->piece->cords, ['slider' => 0])));
+
+        return [] === $cords ? $draft->construction->cords()->known : $cords;
     }
 
     protected function bead(Element $element, float $x, float $y, float $turn = 0.0): ?DrawnBead

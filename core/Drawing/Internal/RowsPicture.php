@@ -32,7 +32,7 @@ final readonly class RowsPicture extends ApartPicture
         $middle = ($element->beside[intdiv($rows, 2)] ?? $element)->length->millimetres / 2;
         $beads = [];
         foreach (array_values($element->beside) as $row => $bead) {
-            $isShifted = 1 === (int) floor(abs($row - ($rows - 1) / 2) + 0.1) % 2;
+            $isShifted = !$element->level && 1 === (int) floor(abs($row - ($rows - 1) / 2) + 0.1) % 2;
             $centre = $start + $middle + ($isShifted ? $element->length->millimetres / 2 : 0.0);
             $beads[] = $this->bead($bead, $centre - $bead->length->millimetres / 2, self::rowAt($element, $row, $rows));
         }

@@ -27,10 +27,10 @@ use Rinkel\Core\Said;
  *             | "wave", steps, name, "/", [number], name, [times] | "centre", "(", part, { ",", part }, ")" | "(", part, { ",", part }, ")", times | ("mirror" | "outwards"), ["with", names] | "hang", name ;
  *     knot    = ("square" | "half", ("left" | "right") | ["double"], "overhand" | "barrel", [wraps]
  *             | ["vertical"], "lark" | "hitch" | "whip" | "interlace"), ["in", name], ["fill"] ;
- *     beads   = "bead", ["by", ("value" | "colour" | "form")], [number], name, { [number], name },
+ *     beads   = "bead", ["by", ("value" | "colour" | "form" | "finish" | "size")], [number], name, { [number], name },
  *               ["on", ("core" | "left" | "right" | "strand", number)] ;
  *     word    = "word", text, "of", name, ["between", name] ;
- *     bundle  = "bundle", name, { name }, ["/", name, { name }] ;
+ *     bundle  = "bundle", ["loose" | "level"], name, { name }, ["/", name, { name }] ;
  *     times   = "x", (number | "fit", [share], [("more" | "less"), number], ["partly"]), ["alternate"], ["exchanging", names] ;
  *     names   = name, "for", name, { "and", name, "for", name } ;
  *

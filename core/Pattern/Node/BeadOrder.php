@@ -20,4 +20,10 @@ enum BeadOrder: string
 
     /** Large and small by turns: "6 bead by form amber navy sky". */
     case ByForm = 'by form';
+
+    /** Matt and shiny, and of one material and another, by turns: "6 bead by finish amber wood". */
+    case ByFinish = 'by finish';
+
+    /** From the smallest at both ends to the largest in the middle: "9 bead by size small middle large". */
+    case BySize = 'by size';
 }

@@ -15,11 +15,15 @@ final readonly class Bundle extends Leaf
     /**
      * @param non-empty-list<string> $long  beads on the long or only end
      * @param list<string>           $short beads on the short end
+     * @param bool                   $loose whether the two ends form an eye with slack
+     * @param bool                   $level whether rows lie side by side, not half a step on from each other
      */
     public function __construct(
         public array $long,
         public array $short = [],
         ?Place $place = null,
+        public bool $loose = false,
+        public bool $level = false,
     ) {
         parent::__construct($place);
     }
@@ -31,7 +35,7 @@ final readonly class Bundle extends Leaf
 
     public function __toString(): string
     {
-        return 'bundle '.implode(' ', $this->long).([] === $this->short ? '' : ' / '.implode(' ', $this->short));
+        return 'bundle '.($this->loose ? 'loose ' : '').($this->level ? 'level ' : '').implode(' ', $this->long).([] === $this->short ? '' : ' / '.implode(' ', $this->short));
     }
 
     public function names(): array
@@ -50,6 +54,9 @@ final readonly class Bundle extends Leaf
                 $this->short,
                 array_keys($this->short),
             ),
+            $this->place(),
+            $this->loose,
+            $this->level,
         );
     }
 

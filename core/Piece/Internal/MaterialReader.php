@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Piece\Internal;
 
 use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\BeadFinish;
 use Rinkel\Core\Material\BeadMaterial;
 use Rinkel\Core\Material\BeadShape;
 use Rinkel\Core\Material\ButtonForm;
@@ -18,6 +19,7 @@ use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Material\Lay;
+use Rinkel\Core\Material\Letters;
 use Rinkel\Core\Material\Stretch;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
@@ -86,11 +88,15 @@ final readonly class MaterialReader
         $material = $this->fields->has($path.'.material')
             ? $this->fields->choice($path.'.material', BeadMaterial::class, BeadMaterial::Glass)
             : null;
+        $finish = $this->fields->has($path.'.finish')
+            ? $this->fields->choice($path.'.finish', BeadFinish::class, BeadFinish::Shiny)
+            : null;
+        $letters = $this->fields->parsed($path.'.letters', Letters::parse(...), null);
         if (null === $shape || null === $colour || $this->fields->hasFaultAt($path)) {
             return null;
         }
         try {
-            return Bead::of($shape, $colour, $diameter, $length, $hole, $size, $stock, $glass, $material);
+            return Bead::of($shape, $colour, $diameter, $length, $hole, $size, $stock, $glass, $material, $finish, $letters);
         } catch (HoleTooWide $wide) {
             return $this->fields->fault($path.'.hole', $wide->said());
         }

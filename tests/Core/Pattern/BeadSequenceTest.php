@@ -7,6 +7,7 @@ namespace Rinkel\Tests\Core\Pattern;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\BeadFinish;
 use Rinkel\Core\Material\BeadShape;
 use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Measure\Length;
@@ -225,5 +226,31 @@ final class BeadSequenceTest extends TestCase
         ksort($counted);
 
         return $counted;
+    }
+
+    public function testLargerToTheMiddle(): void
+    {
+        $beads = [];
+        foreach (['pea' => 4, 'nut' => 6, 'plum' => 9] as $name => $size) {
+            $beads[$name] = Bead::of(BeadShape::Round, Colour::parse('#888888'), Length::ofMillimetres($size));
+        }
+        $order = (new BeadSequence($beads))->of(self::beads('7 bead by size 4 pea 2 nut 1 plum'));
+
+        self::assertSame('pea pea nut plum nut pea pea', implode(' ', $order));
+    }
+
+    /**
+     * Of surfaces and materials none lies beside its like where that can be.
+     */
+    public function testByFinish(): void
+    {
+        $beads = [];
+        foreach (['fog' => BeadFinish::Matt, 'dew' => BeadFinish::Shiny, 'ice' => BeadFinish::Shiny] as $name => $finish) {
+            $beads[$name] = Bead::of(BeadShape::Round, Colour::parse('#888888'), finish: $finish);
+        }
+        $order = (new BeadSequence($beads))->of(self::beads('6 bead by finish 3 fog 2 dew 1 ice'));
+        foreach (array_keys(\array_slice($order, 1)) as $i) {
+            self::assertNotSame('fog' === $order[$i], 'fog' === $order[$i + 1], implode(' ', $order));
+        }
     }
 }

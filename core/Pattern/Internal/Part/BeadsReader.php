@@ -35,7 +35,7 @@ final readonly class BeadsReader extends Worded
         $text->next();
         $order = BeadOrder::AsNamed;
         if ($text->skip('by')) {
-            $by = $text->oneOf('value', 'colour', 'form');
+            $by = $text->oneOf('value', 'colour', 'form', 'finish', 'size');
             if (null === $by) {
                 return null;
             }

@@ -25,12 +25,14 @@ final readonly class BundleReader extends Worded
     public function read(Reading $text, int $count, Token $start): ?Node
     {
         $text->next();
+        $loose = $text->skip('loose');
+        $level = !$loose && $text->skip('level');
         $long = $text->names();
         $short = [];
         if (null !== $long && $text->take(TokenKind::Slash)) {
             $short = $text->names();
         }
 
-        return null === $long || null === $short ? null : new Bundle($long, $short, $text->since($start));
+        return null === $long || null === $short ? null : new Bundle($long, $short, $text->since($start), $loose, $level);
     }
 }

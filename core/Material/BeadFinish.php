@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Material;
+
+/**
+ * How the surface of a bead looks.
+ */
+enum BeadFinish: string
+{
+    case Shiny = 'shiny';
+    case Matt = 'matt';
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Material\Exception;
+
+use Rinkel\Core\Quoted;
+use Rinkel\Core\Refusal;
+use Rinkel\Core\Said;
+
+/**
+ * A text that does not say which letters there are.
+ */
+final class LettersUnread extends Refusal
+{
+    public static function from(string $text): self
+    {
+        return new self(new Said('letters-unread', ['typed' => new Quoted($text)]));
+    }
+}
