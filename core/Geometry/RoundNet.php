@@ -38,6 +38,18 @@ final readonly class RoundNet
     }
 
     /**
+     * Returns a net that goes around a stone of $length and $girth and holds it: as wide as its meshes can be with a
+     * fifth to spare, in half millimetres, and as many rows as reach over it.
+     */
+    public static function around(int $columns, Length $length, Length $girth): self
+    {
+        $every = Length::ofMillimetres(max(2.0, floor($girth->millimetres / 4 * 0.8 * 2) / 2));
+        $rows = self::even($columns, $every, 1)->rowsFor($length, $girth);
+
+        return self::even($columns, $every, $rows ?? 1);
+    }
+
+    /**
      * Returns the girth that the net opens to where it opens least.
      */
     public function most(): Length

@@ -148,4 +148,19 @@ final class RoundNetTest extends TestCase
         self::assertSame(52.0, $net->mesh()->millimetres, 'two sides of 10 mm and two of 16 mm');
         self::assertSame(40.0, RoundNet::even(4, Length::ofMillimetres(10), 1)->mesh()->millimetres);
     }
+
+    /**
+     * A net made for a stone lets it in, covers it and holds it, and with one row fewer it would not cover it.
+     */
+    public function testANetForAStone(): void
+    {
+        foreach ([[28, 18], [20, 30], [60, 40], [12, 9], [45, 12]] as [$length, $width]) {
+            $girth = Length::ofMillimetres($width * \M_PI);
+            $net = RoundNet::around(4, Length::ofMillimetres($length), $girth);
+
+            self::assertTrue($net->goesAround($girth), $length.' by '.$width);
+            self::assertTrue($net->holds($girth));
+            self::assertCount((int) $net->rowsFor(Length::ofMillimetres($length), $girth), $net->rows);
+        }
+    }
 }

@@ -424,6 +424,27 @@ final class JudgementTest extends TestCase
             ['closure.kind' => 'slide-bead'] + $finding('slide-bead', ['inside' => '3.2 mm']),
             ['closure.kind' => 'slide-bead'] + $finding('slide-bead', ['inside' => '2 mm']),
         ];
+        yield 'letters missing' => [
+            'letters-missing',
+            Severity::Warn,
+            'stretch',
+            ['beads.cube' => ['shape' => 'letter', 'letters' => 'MIL'], 'pattern' => 'word "MILA" of cube'],
+            ['beads.cube' => ['shape' => 'letter', 'letters' => 'MILA'], 'pattern' => 'word "MILA" of cube'],
+        ];
+        yield 'folded cores have no tails' => [
+            'folded-has-no-end',
+            Severity::Stop,
+            'square-knot-band',
+            ['cords.core.run' => 'folded'],
+            ['cords.core.run' => 'apart'],
+        ];
+        yield 'ends do not hold' => [
+            'ends-do-not-hold',
+            Severity::Stop,
+            'square-knot-band',
+            ['closure' => ['kind' => 'two-ends', 'start' => 'button', 'finish' => 'ties']],
+            ['closure' => ['kind' => 'two-ends', 'start' => 'loop', 'finish' => 'ties']],
+        ];
         yield 'magnet too small' => [
             'magnet-too-small',
             Severity::Stop,

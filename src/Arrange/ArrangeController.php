@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Arrange;
+
+use Rinkel\App\Piece\Pieces;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/**
+ * Six arrangements of a piece's beads to choose from, and another six.
+ */
+final class ArrangeController extends AbstractController
+{
+    /** Seeds beyond it begin anew. */
+    private const MOST = 9999;
+
+    public function __construct(
+        private readonly Pieces $pieces,
+        private readonly Offered $offered,
+    ) {}
+
+    #[Route('/pieces/{id}/arrange', 'arrange', requirements: ['id' => '[0-9]{1,18}'], methods: 'GET')]
+    public function show(int $id, Request $request): Response
+    {
+        $stored = $this->pieces->find($id) ?? throw $this->createNotFoundException();
+        $asked = $request->query->all()['seed'] ?? 1;
+        $seed = \is_scalar($asked) ? max(1, min(self::MOST, (int) $asked)) : 1;
+        try {
+            $six = $this->offered->six($this->pieces->piece($stored), $seed);
+        } catch (PieceUnreadable) {
+            return $this->redirectToRoute('piece', ['id' => $id], Response::HTTP_SEE_OTHER);
+        }
+
+        return $this->render('arrange/show.html.twig', [
+            'stored' => $stored,
+            'six' => $six,
+            'next' => $seed >= self::MOST ? 1 : $seed + 1,
+            'before' => $seed > 1 ? $seed - 1 : null,
+        ]);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Arrange;
+
+use Rinkel\Core\Arrangement\Arrangement;
+use Rinkel\Core\Arrangement\Arrangements;
+use Rinkel\Core\Arrangement\Laid;
+use Rinkel\Core\Arrangement\Tray;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Plan\Planner;
+
+/**
+ * Arrangements of a piece's beads, each with the piece as it would be.
+ */
+final readonly class Offered
+{
+    public function __construct(private Planner $planner) {}
+
+    /**
+     * @return list<array{Arrangement, Plan}> none where the piece has no beads that stand by themselves
+     */
+    public function six(Wish $wish, int $seed): array
+    {
+        $plan = $this->planner->plan($wish);
+        $tree = $plan->draft->piece->pattern->tree;
+        if (!Laid::isThere($tree) || [] === $plan->draft->piece->beads) {
+            return [];
+        }
+        $offered = [];
+        $six = (new Arrangements(new Tray($plan->draft->piece->beads)))->six(Laid::wanted($tree, self::count($plan)), $seed);
+        foreach ($six as $arrangement) {
+            $pattern = Laid::in($tree, $arrangement->run());
+            if (null !== $pattern) {
+                $decided = $wish->decidedAs($plan->draft->piece, ['beads', 'findings', 'pattern']);
+                $offered[] = [$arrangement, $this->planner->plan($decided->withPattern($pattern))];
+            }
+        }
+
+        return $offered;
+    }
+
+    private static function count(Plan $plan): int
+    {
+        return \count(array_filter(
+            $plan->draft->setting->elements,
+            static fn (Element $element): bool => $element->isBead() && null === $element->letter,
+        ));
+    }
+}
