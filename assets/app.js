@@ -267,6 +267,15 @@
     }
   });
 
+  // Enter in a field with a button of its own presses that one, not the first of the form.
+  document.addEventListener('keydown', (event) => {
+    const start = event.key === 'Enter' && event.target.matches('.new-start input') ? event.target.closest('.new-start') : null;
+    if (start) {
+      event.preventDefault();
+      start.querySelector('button')?.click();
+    }
+  });
+
   // Drawing and pattern light up together; choosing in one chooses in the other.
   // A part lights up in both with the cords to cut that it takes; a cut lights up with all parts that take of it.
   const light = (node) => {

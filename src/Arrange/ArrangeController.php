@@ -31,13 +31,15 @@ final class ArrangeController extends AbstractController
         $asked = $request->query->all()['seed'] ?? 1;
         $seed = \is_scalar($asked) ? max(1, min(self::MOST, (int) $asked)) : 1;
         try {
-            $six = $this->offered->six($this->pieces->piece($stored), $seed);
+            $wish = $this->pieces->piece($stored);
+            $six = $this->offered->six($wish, $seed);
         } catch (PieceUnreadable) {
             return $this->redirectToRoute('piece', ['id' => $id], Response::HTTP_SEE_OTHER);
         }
 
         return $this->render('arrange/show.html.twig', [
             'stored' => $stored,
+            'name' => $wish->name,
             'six' => $six,
             'next' => $seed >= self::MOST ? 1 : $seed + 1,
             'before' => $seed > 1 ? $seed - 1 : null,

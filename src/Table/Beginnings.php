@@ -11,6 +11,7 @@ use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Drape;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Said;
@@ -23,8 +24,11 @@ use Symfony\Contracts\Translation\TranslatorInterface;
  */
 final readonly class Beginnings
 {
+    /** Room over a girth that was measured snug (common practice). */
+    private const EASES = ['snug' => '1/2 in', 'loose' => '1 in'];
+
     /**
-     * @param CacheInterface $kept pictures that only another release changes
+     * @param CacheInterface $cache pictures that only another release changes
      */
     public function __construct(
         private People $people,
@@ -34,30 +38,62 @@ final readonly class Beginnings
         private PagePictures $pictures,
         private TranslatorInterface $translator,
         #[Autowire(service: 'cache.system')]
-        private CacheInterface $kept,
+        private CacheInterface $cache,
+        private Shelf $shelf,
+        private Starts $starts,
     ) {}
 
     /**
      * Returns the piece that was asked for, once it can be planned.
      *
-     * @param array{construction: string, place: string, girth: string, unit: string, person: string} $typed
+     * @param array<string, string> $typed construction, place, girth, unit, person; sit, how it shall sit; design, a
+     *                                     ready one; from, what is at hand, with what is typed of that
      *
-     * @throws PieceUnreadable If it is not worn there, a girth lacks or is none, or it cannot be planned
+     * @throws PieceUnreadable If it is not worn there, a girth lacks or is none, what it begins with cannot be read, or it
+     *                         cannot be planned
      */
     public function piece(array $typed): Wish
     {
-        $name = $this->translator->trans('construction.'.$typed['construction'].'.piece');
-        $piece = $this->reader->read([
+        $design = $this->shelf->design($typed['design'] ?? '');
+        $from = $typed['from'] ?? '';
+        $construction = match (true) {
+            null !== $design => $design->construction,
+            'spell' === $from => 'stretch',
+            'stone' === $from => 'netted-pouch',
+            'tray' === $from => BodyPlace::Neck->value === $typed['place'] ? 'strung-beads' : 'stretch',
+            default => $typed['construction'],
+        };
+        $name = $this->translator->trans('construction.'.$construction.'.piece');
+        $document = [
             'format' => PieceReader::FORMAT,
             'version' => PieceReader::VERSION,
-            'construction' => $typed['construction'],
+            'construction' => $construction,
             'name' => str_starts_with($name, 'construction.') ? 'Piece' : $name,
             'unit' => $typed['unit'],
-            ...$this->worn($typed),
-        ]);
+            'ease' => self::EASES[$typed['sit'] ?? ''] ?? null,
+            ...$this->worn(['construction' => $construction] + $typed),
+        ];
+        $document = array_filter($document, static fn (mixed $value): bool => null !== $value);
+        $piece = match (true) {
+            null !== $design => $this->reader->read(
+                array_diff_key($document, ['name' => 0, 'length' => 0]) + $this->kept($design) + $document,
+            ),
+            \in_array($from, ['spell', 'stone', 'tray'], true) => $this->starts->piece($from, $typed, $document),
+            default => $this->reader->read($document),
+        };
         $this->planner->draft($piece);
 
         return $piece;
+    }
+
+    /**
+     * Returns what a design brings along: all but its wearer and what was chosen for her.
+     *
+     * @return array<mixed>
+     */
+    private function kept(Wish $design): array
+    {
+        return array_diff_key((new PieceWriter())->write($design), ['ease' => 0, 'samples' => 0, 'tension' => 0, 'risk' => 0]);
     }
 
     /**
@@ -68,7 +104,7 @@ final readonly class Beginnings
      */
     public function pictures(): array
     {
-        return $this->kept->get('rinkel.beginnings', fn (): array => [
+        return $this->cache->get('rinkel.beginnings', fn (): array => [
             'around' => $this->drawn('around', BodyPlace::Wrist, '16 cm'),
             'neck' => $this->drawn('neck', BodyPlace::Neck, '34 cm'),
         ]);
@@ -101,7 +137,7 @@ final readonly class Beginnings
     /**
      * Returns on whom it is worn and where: as typed, or as whoever was picked was measured there.
      *
-     * @param array{construction: string, place: string, girth: string, unit: string, person: string} $typed
+     * @param array<string, string> $typed
      *
      * @return array<string, mixed>
      */

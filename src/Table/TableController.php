@@ -20,13 +20,22 @@ use Symfony\Component\Routing\Attribute\Route;
  */
 final class TableController extends AbstractController
 {
-    private const BLANK = ['place' => 'wrist', 'girth' => '', 'unit' => 'cm', 'person' => '', 'construction' => ''];
+    private const BLANK = [
+        'place' => 'wrist', 'girth' => '', 'unit' => 'cm', 'person' => '', 'construction' => '', 'sit' => '', 'design' => '',
+        'from' => '', 'spell' => '', 'stone_length' => '', 'stone_width' => '', 'tray' => '',
+    ];
+
+    /** Where a fault in the document is told on the page. */
+    private const FIELDS = [
+        'wearer.girth' => 'girth', 'unit' => 'unit', 'spell' => 'spell', 'stone' => 'stone', 'tray' => 'tray',
+    ];
 
     public function __construct(
         private readonly Pieces $pieces,
         private readonly People $people,
         private readonly Beginnings $beginnings,
         private readonly Rows $rows,
+        private readonly Shelf $shelf,
     ) {}
 
     #[Route('/', 'table', methods: 'GET')]
@@ -67,7 +76,7 @@ final class TableController extends AbstractController
         $typed = self::BLANK;
         foreach ($typed as $field => $default) {
             $value = $request->request->all()[$field] ?? $default;
-            $typed[$field] = \is_scalar($value) ? mb_substr(mb_scrub((string) $value), 0, 200) : $default;
+            $typed[$field] = \is_scalar($value) ? mb_substr(mb_scrub((string) $value), 0, 2000) : $default;
         }
         try {
             $piece = $this->beginnings->piece($typed);
@@ -80,7 +89,7 @@ final class TableController extends AbstractController
         } catch (PieceUnreadable $unreadable) {
             $faults = [];
             foreach ($unreadable->faults as $fault) {
-                $faults[['wearer.girth' => 'girth', 'unit' => 'unit'][$fault->path] ?? 'construction'][] = $fault;
+                $faults[self::FIELDS[$fault->path] ?? 'construction'][] = $fault;
             }
 
             return $this->choice($typed, $faults);
@@ -95,6 +104,7 @@ final class TableController extends AbstractController
     {
         return $this->render('table/new.html.twig', [
             'pictures' => $this->beginnings->pictures(),
+            'shelf' => $this->shelf->designs(),
             'people' => $this->people->all(),
             'typed' => $typed,
             'group' => BodyPlace::Neck->value === $typed['place'] ? 'neck' : 'around',

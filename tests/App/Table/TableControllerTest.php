@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Table;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Tests\App\WebCase;
 use Symfony\Component\DomCrawler\Crawler;
@@ -25,7 +26,7 @@ final class TableControllerTest extends WebCase
         $ids = Constructions::all()->ids();
         $page = $this->browser->request('GET', '/new');
         $offered = static fn (string $form): array => array_values(
-            array_filter($page->filter('form[aria-labelledby='.$form.'] .making')->extract(['value']), is_string(...)),
+            array_filter($page->filter('form[aria-labelledby='.$form.'] [name=construction]')->extract(['value']), is_string(...)),
         );
         $around = $offered('new-title-around');
         $necks = $offered('new-title-neck');
@@ -40,7 +41,7 @@ final class TableControllerTest extends WebCase
                 '/pieces',
                 ['place' => $place, 'girth' => rtrim($girth, ' in'), 'unit' => 'in', 'construction' => $id],
             );
-            self::assertResponseStatusCodeSame(303);
+            self::assertResponseStatusCodeSame(303, $id.' '.$place);
             $piece = $this->browser->followRedirect();
             self::assertSame($girth, $piece->filter('#wearer-girth')->attr('value'), $place);
             self::assertNotSame('', $piece->filter('#pattern')->text());
@@ -157,5 +158,99 @@ final class TableControllerTest extends WebCase
         self::assertSame('Old', self::text($page, '.piece-name'));
         $this->browser->submit($page->filter('.piece-row form')->form());
         self::assertSame('Old', self::text($this->browser->followRedirect(), '.piece-name'));
+    }
+
+    /**
+     * A name, a stone, a tray: each with a girth is a piece.
+     *
+     * @param array<string, string> $typed
+     */
+    #[DataProvider('provideStarts')]
+    public function testWhatIsAtHandMakesAPiece(array $typed, string $construction, string $pattern): void
+    {
+        $this->browser->request('POST', '/pieces', $typed + ['unit' => 'cm']);
+        self::assertResponseStatusCodeSame(303);
+        $page = $this->browser->followRedirect();
+
+        self::assertStringStartsWith($construction, self::text($page, '.board-sum'));
+        self::assertMatchesRegularExpression($pattern, $page->filter('#pattern')->text());
+        self::assertGreaterThan(0, $page->filter('[data-cut]')->count());
+        self::assertCount(0, $page->filter('.check.stop'), self::text($page, '.checks'));
+    }
+
+    /**
+     * @return iterable<string, array{array<string, string>, string, string}>
+     */
+    public static function provideStarts(): iterable
+    {
+        yield 'a name' => [
+            ['place' => 'wrist', 'girth' => '15', 'from' => 'spell', 'spell' => 'Mirabel'],
+            'Stretch',
+            '/^1 bead dot x fit, word "MIRABEL" of cube, mirror$/',
+        ];
+        yield 'a stone' => [
+            ['place' => 'neck', 'girth' => '34', 'from' => 'stone', 'stone_length' => '31', 'stone_width' => '2 cm'],
+            'Netted pouch',
+            '/net \d+ every 12\.5 mm/',
+        ];
+        yield 'a tray for a wrist' => [
+            ['place' => 'wrist', 'girth' => '15', 'from' => 'tray', 'tray' => '40 amber 6 mm, 40 sky 6 mm #6fa3c4'],
+            'Stretch',
+            '/^3\d bead /',
+        ];
+        yield 'a tray too small' => [
+            ['place' => 'neck', 'girth' => '34', 'from' => 'tray', 'tray' => "3 amber\n4 sky"],
+            'Strung beads',
+            '/^1 barrel 3, 7 bead /',
+        ];
+    }
+
+    /**
+     * What cannot be read is told beside its field, and all that was typed is kept.
+     */
+    public function testWhatAPieceIsToBeginWithCanBeWrong(): void
+    {
+        foreach ([
+            ['place' => 'wrist', 'from' => 'spell', 'spell' => ' '],
+            ['place' => 'neck', 'from' => 'stone', 'stone_length' => 'large', 'stone_width' => '20 mm'],
+            ['place' => 'neck', 'from' => 'stone', 'stone_length' => '30 mm', 'stone_width' => '2 m'],
+            ['place' => 'wrist', 'from' => 'tray', 'tray' => 'some amber'],
+            ['place' => 'wrist', 'from' => 'tray', 'tray' => '0 amber, 0 sky'],
+        ] as $typed) {
+            $page = $this->browser->request('POST', '/pieces', $typed + ['girth' => 'neck' === $typed['place'] ? '33' : '15', 'unit' => 'cm']);
+            self::assertResponseStatusCodeSame(422);
+            self::assertCount(1, $page->filter('.new-start.faulty .fault'), (string) json_encode($typed));
+            self::assertStringNotContainsString('said.', self::text($page, '.new-start.faulty .fault'));
+            foreach (array_diff_key($typed, ['place' => 0, 'from' => 0, 'spell' => 0]) as $field => $value) {
+                $there = $page->filter('.new-start [name='.$field.']');
+                self::assertContains($value, [...$there->extract(['value']), ...$there->extract(['_text'])], $field);
+            }
+        }
+    }
+
+    /**
+     * Every design of the shelf becomes a piece of another size, called as it is there, its beads and cords with it.
+     */
+    public function testEveryReadyDesignFollowsTheMeasure(): void
+    {
+        $page = $this->browser->request('GET', '/new');
+        foreach (['around' => '17.5', 'neck' => '36'] as $group => $girth) {
+            $designs = array_values(array_filter(
+                $page->filter('form[aria-labelledby=new-title-'.$group.'] [name=design]')->extract(['value']),
+                is_string(...),
+            ));
+            self::assertGreaterThan(2, \count($designs));
+            foreach ($designs as $design) {
+                $this->browser->request('POST', '/pieces', [
+                    'place' => 'neck' === $group ? 'neck' : 'wrist', 'girth' => $girth, 'unit' => 'cm', 'design' => $design, 'sit' => 'loose',
+                ]);
+                self::assertResponseStatusCodeSame(303, $design);
+                $piece = $this->browser->followRedirect();
+                self::assertSame($girth.' cm', $piece->filter('#wearer-girth')->attr('value'));
+                self::assertSame('2.5 cm', $piece->filter('#ease')->attr('value'), 'loose is an inch over');
+                self::assertStringContainsString(self::text($piece, 'h1'), self::text($page, '[name=design][value="'.$design.'"]'));
+                self::assertCount(0, $piece->filter('.check.stop'), $design.': '.self::text($piece, '.checks'));
+            }
+        }
     }
 }

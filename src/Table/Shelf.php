@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Table;
+
+use Rinkel\App\Document\PieceFiles;
+use Rinkel\App\Svg\PagePictures;
+use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Plan\Planner;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Contracts\Cache\CacheInterface;
+
+/**
+ * Ready designs to start from: example pieces of our own, without their wearers.
+ */
+final readonly class Shelf
+{
+    /** By file, in the order in which they stand there. */
+    private const DESIGNS = [
+        'harbour-rail', 'ledge', 'two-shores', 'tassel', 'gatepost', 'sandbar', 'bindweed', 'checker', 'plumb', 'garland', 'lagoon', 'ripple',
+        'canal', 'hawser', 'marram', 'rowan', 'orchard', 'rockpool',
+    ];
+
+    /**
+     * @param CacheInterface $kept pictures that only another release changes
+     */
+    public function __construct(
+        private PieceFiles $files,
+        private Planner $planner,
+        private PagePictures $pictures,
+        #[Autowire('%kernel.project_dir%/demo/pieces')]
+        private string $folder,
+        #[Autowire(service: 'cache.system')]
+        private CacheInterface $kept,
+    ) {}
+
+    /**
+     * Returns a design as its maker kept it, null when there is none called so.
+     */
+    public function design(string $name): ?Wish
+    {
+        return \in_array($name, self::DESIGNS, true) ? $this->files->read($this->folder.'/'.$name.'.json') : null;
+    }
+
+    /**
+     * Returns the designs, each drawn, and what it needs as it is there.
+     *
+     * @return array{around: array<string, array{name: string, picture: string, cords: list<array{string, string, string, string}>, beads: array<string, int>, findings: array<string, int>}>, neck: array<string, array{name: string, picture: string, cords: list<array{string, string, string, string}>, beads: array<string, int>, findings: array<string, int>}>}
+     */
+    public function designs(): array
+    {
+        return $this->kept->get('rinkel.shelf', function (): array {
+            $shelf = ['around' => [], 'neck' => []];
+            foreach (self::DESIGNS as $name) {
+                $wish = $this->files->read($this->folder.'/'.$name.'.json');
+                $shelf[BodyPlace::Neck === $wish->wearer->place ? 'neck' : 'around'][$name] = $this->shown(
+                    $name,
+                    $this->planner->plan($wish),
+                );
+            }
+
+            return $shelf;
+        });
+    }
+
+    /**
+     * @return array{name: string, picture: string, cords: list<array{string, string, string, string}>, beads: array<string, int>, findings: array<string, int>}
+     */
+    private function shown(string $name, Plan $plan): array
+    {
+        return [
+            'name' => $plan->draft->piece->name,
+            'picture' => $this->pictures->sample($plan, 'shelf-'.$name),
+            'cords' => array_map(static fn (array $total): array => [
+                (string) $total[1]->roundedUpTo(Length::ofCentimetres(10))->written(Unit::Centimetre),
+                (string) $total[0]->thickness->written(Unit::Millimetre),
+                $total[0]->fibre->value,
+                $total[0]->colour->hex,
+            ], $plan->cordTotals()),
+            'beads' => $plan->beads,
+            'findings' => $plan->findings(),
+        ];
+    }
+}
