@@ -30,6 +30,11 @@ enum EndForm: string
     /** Clasp, hook, ring, connector, charm, or several. */
     case Findings = 'findings';
 
+    public function isLoop(): bool
+    {
+        return self::Loop === $this || self::KnottedLoop === $this;
+    }
+
     /**
      * Returns this end of the piece at $site, where $other is at the other.
      */

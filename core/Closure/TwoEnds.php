@@ -73,9 +73,8 @@ final readonly class TwoEnds implements Closure
      */
     private function holds(): array
     {
-        $loops = [EndForm::Loop, EndForm::KnottedLoop];
         [$start, $finish] = [$this->wish->start, $this->wish->finish];
-        $holds = \in_array($start, $loops, true) !== \in_array($finish, $loops, true);
+        $holds = $start->isLoop() !== $finish->isLoop();
 
         return $holds || $start === $finish && \in_array($start, [EndForm::Ties, EndForm::Findings], true)
             ? []

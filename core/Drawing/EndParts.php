@@ -203,10 +203,12 @@ final readonly class EndParts
         $body = $this->body();
         $end = $this->knots->tail() + (null === $right ? 0.0 : $right->end() - $right->x + SquareKnotSlider::tailEnd()->millimetres);
         $leftEnd = null === $leftTail ? $end : $leftTail + $this->knots->knot() + SquareKnotSlider::tailEnd()->millimetres;
+        $unequal = $this->wish()->tails->unequal->millimetres ?? 0.0;
         $cords = [];
-        foreach ($this->cords as $cord) {
-            $cords[] = Cord::straight(-$leftEnd, 0, $cord->y, $cord->thickness, $cord->colour, $cord->role);
-            $cords[] = Cord::straight($body, $body + $end, $cord->y, $cord->thickness, $cord->colour, $cord->role);
+        foreach ($this->cords as $i => $cord) {
+            $less = $i * $unequal;
+            $cords[] = Cord::straight(-$leftEnd + $less, 0, $cord->y, $cord->thickness, $cord->colour, $cord->role);
+            $cords[] = Cord::straight($body, $body + $end - $less, $cord->y, $cord->thickness, $cord->colour, $cord->role);
         }
 
         return new Scene(
@@ -238,7 +240,7 @@ final readonly class EndParts
             $name,
             $bead,
             $x - $way * $i * $unequal - ($way > 0 ? $length : 0.0),
-            $cord->y * 2,
+            $unequal > 0.9 * $length ? $cord->y : $cord->y * $bead->diameter->millimetres / max(0.1, $cord->thickness),
         ), $this->cords, array_keys($this->cords));
     }
 

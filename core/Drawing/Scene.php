@@ -14,7 +14,7 @@ final readonly class Scene
     /**
      * @param float              $left      leftmost x
      * @param float              $right     rightmost x
-     * @param float              $height    extent across, symmetric to the axis
+     * @param float              $height    extent across of what lies along the axis, symmetric to it
      * @param list<Cord>         $cords     cords that lie bare
      * @param list<Placed>       $placed    knots
      * @param list<DrawnBead>    $beads
@@ -33,6 +33,18 @@ final readonly class Scene
         public array $stretches = [],
         public array $hanging = [],
     ) {}
+
+    /**
+     * Returns how far below the axis it reaches, with all that hangs.
+     */
+    public function low(): float
+    {
+        return max(
+            $this->height / 2,
+            ...array_map(static fn (Hanging $hanging): float => $hanging->scene->height, $this->hanging),
+            ...[0.0],
+        );
+    }
 
     /**
      * Returns both scenes as one.

@@ -53,19 +53,20 @@ final readonly class PieceDrawing
         $left = $scene->left - 3;
         $right = $scene->right + 3;
         $tape = self::TAPE / $zoom * max(1.0, ($right - $left) / 330);
-        $half = $scene->height / 2 + self::AIR;
+        $top = $scene->height / 2 + self::AIR;
+        $half = $scene->low() + self::AIR;
 
         return $this->svg(
-            [$left, -$half - $tape, $right - $left, 2 * ($half + $tape)],
+            [$left, -$top - $tape, $right - $left, $top + $half + 2 * $tape],
             $label,
             'board-drawing',
             ['width' => 100 * $zoom.'%', 'data-scale' => $right - $left],
-            (new Ruler(Unit::Centimetre, $left, $right, -$half, -$tape))->paint(),
+            (new Ruler(Unit::Centimetre, $left, $right, -$top, -$tape))->paint(),
             (new Ruler(Unit::Inch, $left, $right, $half, $tape))->paint(),
             $this->zones($half, $tape, $zones),
-            $this->span($half),
+            $this->span($top, $half),
             (new ScenePainter($this->prefix))->paint($scene),
-            ...array_map(fn (Stretch $stretch): string => $this->hit($stretch, $half), $scene->stretches),
+            ...array_map(fn (Stretch $stretch): string => $this->hit($stretch, $top, $half), $scene->stretches),
         );
     }
 
@@ -78,7 +79,12 @@ final readonly class PieceDrawing
         $width = max(self::SMALL, $scene->right - $scene->left);
 
         return $this->svg(
-            [($scene->left + $scene->right - $width) / 2, -$scene->height / 2 - 1, $width, $scene->height + 2],
+            [
+                ($scene->left + $scene->right - $width) / 2,
+                -$scene->height / 2 - 1,
+                $width,
+                $scene->height / 2 + $scene->low() + 2,
+            ],
             $label,
             'small-drawing',
             [],
@@ -105,11 +111,12 @@ final readonly class PieceDrawing
         array_push($firsts, ...array_map(static fn (DrawnBead $drawnBead): float => $drawnBead->x, $scene->beads));
         $first = [] === $firsts || is_infinite(min($firsts)) ? 0.0 : min($firsts);
         $large = $first < -500;
-        $width = $large || $scene->height > 60 ? 2 * self::SAMPLE : self::SAMPLE;
-        $from = max($scene->left - 2, ($large ? $first + 1000 : $first) - $width / ($scene->height > 60 ? 2 : 3));
+        $isTall = $scene->low() > 30;
+        $width = $large || $isTall ? 2 * self::SAMPLE : self::SAMPLE;
+        $from = max($scene->left - 2, ($large ? $first + 1000 : $first) - $width / ($isTall ? 2 : 3));
 
         return $this->svg(
-            [$from, $scene->height > 60 ? -$width / 16 : -$width / 7, $width, 2 * $width / 7],
+            [$from, $isTall ? -$width / 16 : -$width / 7, $width, 2 * $width / 7],
             $label,
             'sample-drawing',
             ['preserveAspectRatio' => 'xMidYMid slice'],
@@ -164,7 +171,7 @@ final readonly class PieceDrawing
         $length = Length::ofMillimetres($scene->right - $scene->left);
         $drape = $piece->drape($length);
         $r = $drape->radius();
-        $low = $drape->drop()->millimetres + $r + $scene->height / 2;
+        $low = $drape->drop()->millimetres + $r + $scene->low();
         $way = new Shifted($drape, -$this->plan->draft->body()->millimetres / 2);
         $neck = \sprintf(
             'M%1$s,%2$s C%1$s,%3$s %1$s,%4$s %5$s,%6$s C%7$s,%8$s %9$s,%10$s %9$s,%11$s M%12$s,%2$s C%12$s,%3$s %12$s,%4$s %13$s,%6$s C%14$s,%8$s %15$s,%10$s %15$s,%11$s',
@@ -261,14 +268,14 @@ final readonly class PieceDrawing
     /**
      * Returns the marks at the body's two ends, from tape to tape.
      */
-    private function span(float $half): string
+    private function span(float $top, float $half): string
     {
         $body = $this->plan->draft->body()->millimetres;
 
         return Svg::element('path', [
             'd' => \sprintf(
                 'M0,%1$s V%2$s M%3$s,%1$s V%2$s',
-                Svg::number(-$half),
+                Svg::number(-$top),
                 Svg::number($half),
                 Svg::number($body),
             ),
@@ -280,13 +287,13 @@ final readonly class PieceDrawing
     /**
      * Returns what takes the pointer over one part of the pattern, and lights up when that part is chosen.
      */
-    private function hit(Stretch $stretch, float $half): string
+    private function hit(Stretch $stretch, float $top, float $half): string
     {
         return null === $stretch->place ? '' : Svg::element('rect', [
             'x' => $stretch->from,
-            'y' => -$half,
+            'y' => -$top,
             'width' => max(0.2, $stretch->to - $stretch->from),
-            'height' => 2 * $half,
+            'height' => $top + $half,
             'class' => 'hit',
             'data-place' => $stretch->place->line.':'.$stretch->place->column,
             'data-roles' => implode(' ', array_unique($stretch->roles)),

@@ -72,17 +72,14 @@ abstract readonly class Body
     public function charms(): Scene
     {
         $hanging = [];
-        $low = 0.0;
         foreach ($this->draft->setting->starts() as $i => $start) {
             $element = $this->draft->setting->elements[$i];
             if (ElementKind::Charm === $element->kind) {
-                $charm = $this->charm($element);
-                $hanging[] = new Hanging($start, $charm);
-                $low = max($low, $charm->height);
+                $hanging[] = new Hanging($start, $this->charm($element));
             }
         }
 
-        return new Scene(0, $this->draft->body()->millimetres, 2 * $low, [], [], hanging: $hanging);
+        return new Scene(0, $this->draft->body()->millimetres, 0, [], [], hanging: $hanging);
     }
 
     /**
@@ -106,7 +103,12 @@ abstract readonly class Body
             null === $bead ? [] : [new DrawnBead((string) $element->name, $bead, -$length / 2, $middle, null, 90)],
             [
                 new DrawnFinding($ring, -2, $top + 0.5, beneath: true),
-                ...(null === $finding ? [] : [new DrawnFinding($finding, -$length / 2, $middle, beneath: true)]),
+                ...(null === $finding ? [] : [new DrawnFinding(
+                    Finding::of($finding->kind, $finding->width, $finding->length, $finding->inside),
+                    -$finding->width->millimetres / 2,
+                    $middle,
+                    beneath: true,
+                )]),
             ],
         );
     }
@@ -142,7 +144,7 @@ abstract readonly class Body
         return max(
             0.0,
             ...array_map(
-                static fn (Element $element): float => $element->width->millimetres,
+                static fn (Element $element): float => $element->hangs ? 0.0 : $element->width->millimetres,
                 $this->draft->setting->elements,
             ),
             ...[0.0],

@@ -40,7 +40,7 @@ final readonly class ChainBody extends Body
             if (ElementKind::Link === $element->kind && null !== $finding) {
                 $links[] = new DrawnFinding($finding, $start - $finding->wire()->millimetres, 0, beneath: 0 === \count($links) % 2);
                 foreach ($this->roles as $which => $role) {
-                    $side = (0 === $i % 2 ? 1 : -1) * (0 === $which ? 1 : -1);
+                    $side = (0 === \count($links) % 2 ? 1 : -1) * (0 === $which ? 1 : -1);
                     $ways[$role][] = [
                         $start + $element->length->millimetres / 2,
                         $side * 0.3 * $finding->width->millimetres,

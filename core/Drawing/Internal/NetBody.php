@@ -33,7 +33,6 @@ final readonly class NetBody extends Body
         $strand = (new Plait())->of($use->cord, $use->count, Length::zero())->width->millimetres / 3;
         $motif = CordKnots::plait('plait');
         [$cords, $placed, $beads, $hanging] = [[], [], [], []];
-        $low = 0.0;
         foreach ($this->draft->setting->starts() as $i => $start) {
             $element = $this->draft->setting->elements[$i];
             if (ElementKind::Braid === $element->kind && $element->length->millimetres > 0) {
@@ -42,7 +41,6 @@ final readonly class NetBody extends Body
                 $placed[] = new Placed($motif, $start, 0, $scale, $use->cord->colour, 'mesh', $copies, 0);
             } elseif (ElementKind::Net === $element->kind && [] === $hanging) {
                 $pouch = $this->pouch();
-                $low = $pouch->height;
                 $hanging[] = new Hanging($start, $pouch);
             } elseif (null !== $element->knot) {
                 array_push(
@@ -62,7 +60,7 @@ final readonly class NetBody extends Body
         return new Scene(
             0,
             $body,
-            2 * max($low, $this->height() / 2),
+            $this->height(),
             $cords,
             $placed,
             array_values(array_filter($beads)),

@@ -75,10 +75,11 @@ final readonly class RopeBody extends Body
 
         return array_map(
             static fn (int $i): EndCord => new EndCord(
+                // The first rope of a loop is its outer one, as in the knot.
                 ($i < $count ? -1 : 1) * $d * (0.7 * $count + ($i % $count - ($count - 1) / 2)),
                 $d,
-                $ropes[$names[$i % $count]]->cord->colour,
-                $names[$i % $count],
+                $ropes[$names[$count - 1 - $i % $count]]->cord->colour,
+                $names[$count - 1 - $i % $count],
             ),
             range(0, 2 * $count - 1),
         );

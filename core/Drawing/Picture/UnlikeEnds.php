@@ -24,7 +24,14 @@ final readonly class UnlikeEnds implements EndPicture
 
     public function worn(EndParts $parts, float $gap): Scene
     {
-        return $parts->across($gap)->with($this->side($parts, $parts->wish()->finish, $parts->body(), 1, $gap));
+        $wish = $parts->wish();
+        $loop = $wish->finish->isLoop() ? $wish->finish : ($wish->start->isLoop() ? $wish->start : null);
+        $other = $loop === $wish->finish ? $wish->start : $wish->finish;
+        $far = $parts->body() + $gap;
+
+        return $parts->across($gap)
+            ->with(null === $loop ? new Scene($far, $far, 0, [], []) : $parts->looped($far, -1, $gap, EndForm::KnottedLoop === $loop))
+            ->with(EndForm::Ties === $other ? new Scene($far, $far, 0, [], []) : $this->side($parts, $other, $parts->body(), 1));
     }
 
     public function sliding(EndParts $parts, float $gap): ?Scene
@@ -32,9 +39,9 @@ final readonly class UnlikeEnds implements EndPicture
         return null;
     }
 
-    private function side(EndParts $parts, EndForm $form, float $x, int $way, ?float $gap = null): Scene
+    private function side(EndParts $parts, EndForm $form, float $x, int $way): Scene
     {
-        $reach = $gap ?? $parts->reach($way);
+        $reach = $parts->reach($way);
 
         return match ($form) {
             EndForm::Loop, EndForm::KnottedLoop => $parts->looped($x, $way, $reach, EndForm::KnottedLoop === $form),

@@ -366,7 +366,7 @@ final class PieceControllerTest extends WebCase
         $piece = $this->lay(['closure.tail' => '40 mm']);
         $page = $this->edit($piece, ['closure.kind' => 'button-loop']);
 
-        self::assertCount(8, $page->filter(".closure-choice"));
+        self::assertCount(8, $page->filter('.closure-choice'));
         self::assertStringContainsString('body 16.2 cm, inside 17.3 cm', self::text($page, '.closures'));
         self::assertSame('', $page->filter('#closure-tail')->attr('value'), 'a tail is no loop');
         self::assertCount(1, $page->filter('#board [data-finding=button]'));

@@ -87,7 +87,8 @@ final class ScenePainterTest extends TestCase
     {
         $worn = self::read((new PieceDrawing($plan, 'p'))->worn('x'));
 
-        self::assertCount((int) array_sum($plan->beads), self::values($worn, '//use[not(ancestor::defs)]/@data-bead'));
+        $tails = (int) array_sum($plan->draft->fastened->beads); // behind the closure, they are not seen
+        self::assertCount((int) array_sum($plan->beads) - $tails, self::values($worn, '//use[not(ancestor::defs)]/@data-bead'));
         foreach (self::values($worn, '//use[@data-bead]/@transform') as $transform) {
             self::assertMatchesRegularExpression('/^translate\(-?[\d.]+ -?[\d.]+\) rotate\(-?[\d.]+\)/', $transform);
         }
