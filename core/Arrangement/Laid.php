@@ -7,8 +7,11 @@ namespace Rinkel\Core\Arrangement;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
 use Rinkel\Core\Pattern\Node\Bracket;
+use Rinkel\Core\Pattern\Node\Focal;
+use Rinkel\Core\Pattern\Node\Hang;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Mirror;
+use Rinkel\Core\Pattern\Node\Word;
 use Rinkel\Core\Pattern\Pattern;
 
 /**
@@ -42,6 +45,22 @@ final class Laid
     public static function isThere(Pattern $pattern): bool
     {
         return [] !== array_filter($pattern->parts, self::isBeads(...));
+    }
+
+    /**
+     * Returns the beads and findings that have their place in the pattern whatever the order: of words, in the middle,
+     * hanging.
+     *
+     * @return list<string>
+     */
+    public static function elsewhere(Pattern $pattern): array
+    {
+        $names = [];
+        foreach ($pattern->parts as $part) {
+            array_push($names, ...($part instanceof Word || $part instanceof Focal || $part instanceof Hang ? $part->names() : []));
+        }
+
+        return array_values(array_unique($names));
     }
 
     /**

@@ -27,11 +27,12 @@ final readonly class Offered
     {
         $plan = $this->planner->plan($wish);
         $tree = $plan->draft->piece->pattern->tree;
-        if (!Laid::isThere($tree) || [] === $plan->draft->piece->beads) {
+        $beads = array_diff_key($plan->draft->piece->beads, array_flip(Laid::elsewhere($tree)));
+        if (!Laid::isThere($tree) || [] === $beads) {
             return [];
         }
         $offered = [];
-        $six = (new Arrangements(new Tray($plan->draft->piece->beads)))->six(Laid::wanted($tree, self::count($plan)), $seed);
+        $six = (new Arrangements(new Tray($beads)))->six(Laid::wanted($tree, self::count($plan)), $seed);
         foreach ($six as $arrangement) {
             $pattern = Laid::in($tree, $arrangement->run());
             if (null !== $pattern) {

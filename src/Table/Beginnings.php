@@ -93,7 +93,9 @@ final readonly class Beginnings
      */
     private function kept(Wish $design): array
     {
-        return array_diff_key((new PieceWriter())->write($design), ['ease' => 0, 'samples' => 0, 'tension' => 0, 'risk' => 0]);
+        $called = explode(',', $design->name)[0];
+
+        return ['name' => $called] + array_diff_key((new PieceWriter())->write($design), ['ease' => 0, 'samples' => 0, 'tension' => 0, 'risk' => 0]);
     }
 
     /**

@@ -74,7 +74,7 @@ final readonly class Shelf
     private function shown(string $name, Plan $plan): array
     {
         return [
-            'name' => $plan->draft->piece->name,
+            'name' => preg_replace('/, for .*$/u', '', $plan->draft->piece->name) ?? '',
             'picture' => $this->pictures->sample($plan, 'shelf-'.$name),
             'cords' => array_map(static fn (array $total): array => [
                 (string) $total[1]->roundedUpTo(Length::ofCentimetres(10))->written(Unit::Centimetre),

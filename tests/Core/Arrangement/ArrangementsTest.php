@@ -119,6 +119,10 @@ final class ArrangementsTest extends TestCase
         self::assertSame('3 bead navy 2 rust', $laid('(1 bead cream, 1 bead navy) x fit'));
         self::assertSame('3 bead navy 2 rust, focal cream, mirror', $laid('2 bead navy, 1 bead cream, focal cream, mirror'));
         self::assertSame('', $laid('2 square, (1 bead cream, 2 square) x fit'), 'between knots they are no string');
+        self::assertSame(
+            ['cube', 'cream'],
+            Laid::elsewhere(Pattern::parse('2 bead navy, word "MA" of cube, focal cream, mirror', Unit::Millimetre)),
+        );
         self::assertFalse(Laid::isThere(Pattern::parse('2 square', Unit::Millimetre)));
         self::assertSame(6, Laid::wanted(Pattern::parse('6 bead navy, mirror', Unit::Millimetre), 12));
     }
