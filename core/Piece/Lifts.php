@@ -6,6 +6,7 @@ namespace Rinkel\Core\Piece;
 
 use Rinkel\Core\Piece\Lift\FromVersion1;
 use Rinkel\Core\Piece\Lift\FromVersion2;
+use Rinkel\Core\Piece\Lift\FromVersion3;
 
 /**
  * Brings a document of an older version of the open format up to the present one, a version at a time, so that what was
@@ -23,8 +24,9 @@ final class Lifts
         $version = $document['version'] ?? null;
 
         return match ($version) {
-            1 => (new FromVersion2())->lift((new FromVersion1())->lift($document)),
-            2 => (new FromVersion2())->lift($document),
+            1 => self::lifted((new FromVersion1())->lift($document)),
+            2 => self::lifted((new FromVersion2())->lift($document)),
+            3 => (new FromVersion3())->lift($document),
             default => $document,
         };
     }

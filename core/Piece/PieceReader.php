@@ -37,7 +37,7 @@ use Rinkel\Core\Said;
 final class PieceReader
 {
     public const FORMAT = 'rinkel-piece';
-    public const VERSION = 3;
+    public const VERSION = 4;
 
     private const NAME_LONGEST = 80;
 

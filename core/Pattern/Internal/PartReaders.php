@@ -15,7 +15,7 @@ use Rinkel\Core\Said;
 final readonly class PartReaders
 {
     /** Words of the notation besides those that parts begin with; no bead can be called by either. */
-    private const RESERVED = ['alternate', 'between', 'by', 'centre', 'every', 'fit', 'in', 'mirror', 'of', 'on', 'x'];
+    private const RESERVED = ['alternate', 'between', 'by', 'centre', 'every', 'fit', 'in', 'level', 'loose', 'mirror', 'of', 'on', 'x'];
 
     /** What knots say of a side, a cord may be called by. */
     private const SIDES = ['left', 'right'];

@@ -64,6 +64,7 @@ final class FromVersion1 implements Lift
 
     public function lift(array $document): array
     {
+        $document = FromVersion3::freed($document); // patterns are read below as they are written today
         $lifted = ['version' => 2] + $document;
         $lifted['tension'] = $document['hand'] ?? null;
         unset($lifted['hand']);
