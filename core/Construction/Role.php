@@ -162,6 +162,14 @@ final readonly class Role
     }
 
     /**
+     * Returns the cord whose end takes what an element keeps under $taking: a pair for its left and its right.
+     */
+    public static function ofTaking(string $taking): string
+    {
+        return preg_replace('/ (?:left|right)$/D', '', $taking) ?? $taking;
+    }
+
+    /**
      * @return array{Leg, Leg}
      */
     private static function sides(string $name, bool $closes = false): array

@@ -21,14 +21,14 @@ final readonly class Offered
     public function __construct(private Planner $planner) {}
 
     /**
-     * @return list<array{Arrangement, Plan}> none where the piece has no beads that stand by themselves
+     * @return list<array{Arrangement, Plan}> none where the piece has not two kinds of bead that stand by themselves
      */
     public function six(Wish $wish, int $seed): array
     {
         $plan = $this->planner->plan($wish);
         $tree = $plan->draft->piece->pattern->tree;
         $beads = array_diff_key($plan->draft->piece->beads, array_flip(Laid::elsewhere($tree)));
-        if (!Laid::isThere($tree) || [] === $beads) {
+        if (!Laid::isThere($tree) || \count($beads) < 2) {
             return [];
         }
         $offered = [];

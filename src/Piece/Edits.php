@@ -81,8 +81,9 @@ final readonly class Edits
         $held = str_ends_with($typing, '.called') ? array_intersect_key($act->texts, [$typing => true]) : [];
         $draft = $stored->draft();
         $draft = $act->in === $piece->unit ? $draft : FieldTexts::pinned($draft, $piece->unit);
+        $typed = array_diff_key($act->texts, $held) + $draft;
         $taken = $this->form->taken(
-            array_diff_key($act->texts, $held) + $draft,
+            $typed,
             array_keys($act->texts),
             $piece,
             $act->in,
@@ -92,7 +93,7 @@ final readonly class Edits
         } catch (PieceUnreadable $unreadable) {
             return $outcome->with(PieceForm::byField($unreadable->faults));
         }
-        $renamed = $taken->renamed($this->planner->completed($piece));
+        $renamed = $taken->renamed($typed);
         $left = self::calledAnew($taken->left + $held, $renamed);
         $this->pieces->keepDraft(
             $stored,

@@ -21,7 +21,7 @@ final class FieldTexts
         'closure.glued', 'closure.knotted', 'closure.start', 'closure.finish', 'closure.play', 'closure.tails', 'closure.short', 'closure.spaced', 'closure.behind', 'forChild', 'instantGlue',
     ];
     private const PARTS = [
-        'cords' => ['fibre', 'thickness', 'width', 'colour', 'count', 'lay', 'run', 'stretch'],
+        'cords' => ['called', 'fibre', 'thickness', 'width', 'colour', 'count', 'lay', 'run', 'stretch'],
         'beads' => ['called', 'shape', 'diameter', 'length', 'hole', 'colour', 'material', 'finish', 'letters', 'stock', 'glass'],
         'findings' => ['called', 'kind', 'length', 'width', 'inside', 'form', 'stock', 'nickel'],
     ];

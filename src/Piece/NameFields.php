@@ -13,7 +13,8 @@ use Rinkel\Core\Quoted;
 use Rinkel\Core\Said;
 
 /**
- * The fields that are no places in the open format: short names, and the letters of words in the pattern.
+ * The fields that are no places in the open format: short names of beads, findings and cords, and the letters of words in
+ * the pattern.
  */
 final class NameFields
 {
@@ -38,21 +39,44 @@ final class NameFields
     }
 
     /**
-     * Returns the piece with beads and findings called as typed, in the pattern and the closure too.
+     * Returns what a field calls: "beads", "findings" or "cords", and its name so far; null for any other field.
+     *
+     * @return array{string, string}|null
+     */
+    public static function calledAt(string $path): ?array
+    {
+        return 1 === preg_match('/^(beads|findings|cords)\.([^.]+)\.called$/D', $path, $match) ? [$match[1], $match[2]] : null;
+    }
+
+    /**
+     * Returns a name as it is kept.
+     */
+    public static function name(string $typed): string
+    {
+        return mb_strtolower(trim($typed));
+    }
+
+    /**
+     * Returns the piece with beads, findings and cords called as typed, in the pattern and the closure too.
      *
      * @param array<string, string> $changed
      */
     private static function renamed(array $changed, Wish $piece): Wish
     {
         foreach ($changed as $path => $name) {
-            $name = mb_strtolower(trim($name));
-            if (1 !== preg_match('/^(beads|findings)\.([^.]+)\.called$/', $path, $match) || $name === $match[2]) {
+            $name = self::name($name);
+            [$kind, $old] = self::calledAt($path) ?? ['', $name];
+            if ($name === $old) {
                 continue;
             }
-            if (isset($piece->beads[$name]) || isset($piece->findings[$name])) {
+            if (isset($piece->beads[$name]) || isset($piece->findings[$name]) || isset($piece->cords[$name])) {
                 throw PieceUnreadable::at($path, new Said('name-taken', ['name' => new Quoted($name)]));
             }
-            $piece = Naming::suits($name) ? $piece->withBeadCalled($match[2], $name) : throw PieceUnreadable::at($path, Naming::refusal($name));
+            $piece = match (true) {
+                !Naming::suits($name) => throw PieceUnreadable::at($path, Naming::refusal($name)),
+                'cords' === $kind => $piece->withCordCalled($old, $name),
+                default => $piece->withBeadCalled($old, $name),
+            };
         }
 
         return $piece;

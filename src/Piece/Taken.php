@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Rinkel\Core\Piece\Fault;
-use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\Wish;
 
 /**
@@ -24,22 +23,21 @@ final readonly class Taken
     ) {}
 
     /**
-     * Returns what is called otherwise than in $before, which has the same beads and findings in the same order.
+     * Returns what is called otherwise now.
+     *
+     * @param array<string, string> $typed by field
      *
      * @return array<string, string> stems of fields: "beads.bead-1" to "beads.amber"
      */
-    public function renamed(Piece $before): array
+    public function renamed(array $typed): array
     {
+        $there = ['beads' => $this->piece->beads, 'findings' => $this->piece->findings, 'cords' => $this->piece->cords];
         $renamed = [];
-        foreach ([
-            'beads' => [$before->beads, $this->piece->beads],
-            'findings' => [$before->findings, $this->piece->findings],
-        ] as $kind => [$old, $new]) {
-            $names = array_keys($new);
-            foreach (\count($old) === \count($new) ? array_keys($old) : [] as $i => $name) {
-                if ($name !== $names[$i]) {
-                    $renamed[$kind.'.'.$name] = $kind.'.'.$names[$i];
-                }
+        foreach ($typed as $path => $name) {
+            [$kind, $old] = NameFields::calledAt($path) ?? ['', ''];
+            $new = NameFields::name($name);
+            if (isset($there[$kind][$new]) && !isset($there[$kind][$old])) {
+                $renamed[$kind.'.'.$old] = $kind.'.'.$new;
             }
         }
 

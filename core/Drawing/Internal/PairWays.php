@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Construction\Draft;
+use Rinkel\Core\Construction\Role;
 use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Geometry\Curve;
@@ -88,10 +89,10 @@ final readonly class PairWays
     {
         foreach ($element->takes as $role => $take) {
             if ('core' !== $role && $take->ties()) {
-                return $role;
+                return Role::ofTaking($role);
             }
         }
 
-        return (string) (array_keys(array_diff_key($element->takes, ['core' => 0]))[0] ?? 'core');
+        return Role::ofTaking((string) (array_keys(array_diff_key($element->takes, ['core' => 0]))[0] ?? 'core'));
     }
 }

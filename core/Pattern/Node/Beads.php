@@ -12,12 +12,12 @@ use Rinkel\Core\Pattern\Place;
  */
 final readonly class Beads extends Leaf implements Counted
 {
-    public const MOST_STRANDS = 8;
+    public const MOST_STRANDS = 60;
 
     /**
      * @param int                                $count  1 to 2000
      * @param non-empty-list<array{int, string}> $names  how many of which bead, in turn
-     * @param int|null                           $strand of Lane::Strand, 1 to 8
+     * @param int|null                           $strand of Lane::Strand, 1 to 60
      */
     public function __construct(
         public int $count,

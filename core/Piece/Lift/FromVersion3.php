@@ -46,8 +46,8 @@ final class FromVersion3 implements Lift
     }
 
     /**
-     * @param array<mixed>                     $document
-     * @param non-empty-array<array-key, string> $called new names by old ones
+     * @param array<mixed>                       $document
+     * @param non-empty-array<array-key, string> $called   new names by old ones
      *
      * @return array<mixed>
      */

@@ -7,7 +7,6 @@ namespace Rinkel\Core\Plan\Internal;
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\FitZone;
-use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Line\LineBuilder;
 use Rinkel\Core\Measure\Length;
@@ -92,19 +91,25 @@ final readonly class FinerWays
         if (!$this->isCoarse()) {
             return [];
         }
+        $off = $this->draft->setting->over->absolute()->times(self::NEARER);
         $ways = [];
         foreach (\array_slice($this->candidates(), 0, self::MOST_TRIED) as [$pattern, $said]) {
-            $near = $this->drafted($pattern, $this->draft->ring);
-            if (null !== $near && $this->isNearer($near)) {
-                $ways[] = [self::rank($near), $near->setting->over->absolute()->millimetres, $pattern, $said];
+            $over = $this->tried($pattern, fn (Fitting $fitting): Length => $fitting->nearest($this->draft->ring)->over->absolute());
+            if (true === $over?->isShorterThan($off)) {
+                $ways[] = [$over->millimetres, $pattern, $said];
             }
         }
-        usort($ways, static fn (array $way, array $other): int => [$way[0], $way[1]] <=> [$other[0], $other[1]]);
+        usort($ways, static fn (array $way, array $other): int => $way[0] <=> $other[0]);
+        $near = [];
+        foreach (\array_slice($ways, 0, self::MOST) as [, $pattern, $said]) {
+            $draft = $this->tried($pattern, static fn (Fitting $fitting): Draft => $fitting->draft());
+            if (true === $draft?->setting->over->absolute()->isShorterThan($off)) {
+                $near[] = [self::rank($draft), self::told($this->draft, $draft, $said)];
+            }
+        }
+        usort($near, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
 
-        return array_values(array_filter(array_map(
-            fn (array $way): ?Neighbour => $this->told($this->drafted($way[2]), $way[3]),
-            \array_slice($ways, 0, self::MOST),
-        )));
+        return array_column($near, 1);
     }
 
     /**
@@ -138,36 +143,32 @@ final readonly class FinerWays
     }
 
     /**
-     * Returns the same piece with another pattern, null when that cannot be set.
+     * Returns what $found says of the same piece with another pattern, null when it cannot be set.
      *
-     * @param Ring|null $like that lifts about as much, to be quick
+     * @template T
+     *
+     * @param callable(Fitting): T $found
+     *
+     * @return T|null
      */
-    private function drafted(Pattern $pattern, ?Ring $like = null): ?Draft
+    private function tried(Pattern $pattern, callable $found): mixed
     {
         $construction = $this->draft->construction;
         try {
             $piece = $construction->completed($this->draft->piece->decided()->withPattern($pattern));
             $maker = $construction->maker($piece);
-            $line = $maker->line((new LineBuilder($maker))->line($piece->pattern->tree));
 
-            return (new Fitting($piece, $construction, $line, $like))->draft();
+            return $found(new Fitting($piece, $construction, $maker->line((new LineBuilder($maker))->line($piece->pattern->tree))));
         } catch (PartDoesNotSuit) {
             return null;
         }
     }
 
-    private function isNearer(Draft $near): bool
+    private static function told(Draft $from, Draft $near, Said $way): Neighbour
     {
-        $off = $this->draft->setting->over->absolute();
-
-        return $near->setting->over->absolute()->isShorterThan($off->times(self::NEARER));
-    }
-
-    private function told(?Draft $near, Said $way): ?Neighbour
-    {
-        return null === $near || !$this->isNearer($near) ? null : new Neighbour(
+        return new Neighbour(
             (string) $near->piece->pattern->tree,
-            $near->body()->minus($this->draft->body()),
+            $near->body()->minus($from->body()),
             $near->closed(),
             self::zone($near),
             array_sum($near->setting->beads()),

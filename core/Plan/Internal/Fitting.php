@@ -98,6 +98,16 @@ final readonly class Fitting
         return null;
     }
 
+    /**
+     * Returns the line set as near to what is wished as it comes on a ring like $ring, however that wears: quick.
+     *
+     * @throws PartDoesNotSuit If what is to fit would take too many parts
+     */
+    public function nearest(Ring $ring): Setting
+    {
+        return $this->setter->set($this->line->plain(), $this->goal($ring), $this->closure->isBound());
+    }
+
     private function set(): Draft
     {
         $plain = $this->line->plain();

@@ -65,7 +65,7 @@ final class ArrangeControllerTest extends WebCase
 
         self::assertResponseIsSuccessful();
         self::assertCount(0, $page->filter('.making'));
-        self::assertStringContainsString('no beads that stand by themselves', $page->text());
+        self::assertStringContainsString('Nothing to arrange here', $page->text());
     }
 
     public function testTheCommandSaysTheSame(): void

@@ -106,6 +106,8 @@ final class DeedsTest extends WebCase
                     'bundle '.$chance->of($names),
                     'link '.$chance->of($names),
                     'wave',
+                    'binding',
+                    'hang '.$chance->of($names),
                     'nothing',
                 ],
             ),

@@ -349,6 +349,28 @@ final class PieceControllerTest extends WebCase
         self::assertStringContainsString('cannot be a short name', self::text($page, '#bead-1-called-fault'));
     }
 
+    public function testAFurtherCordIsCalledAsItsMakerLikes(): void
+    {
+        $piece = $this->layBare('stacked-band');
+        $page = $this->edit($piece, ['do' => 'cord-add']);
+        $field = $page->filter('[id^=cord-][id$=-called]')->last();
+        [, $old] = explode('.', trim((string) $field->attr('name'), 'f[]'));
+        $first = (string) $page->filter('[id^=cord-][id$=-called]')->first()->attr('value');
+        self::assertNotSame($old, $first);
+        $this->edit($piece, ['pattern' => '(2 square in '.$old.', 3 square in '.$first.') x fit']);
+        self::assertResponseIsSuccessful();
+        $page = $this->edit($piece, ['cords.'.$old.'.called' => 'Moss']);
+        self::assertResponseIsSuccessful();
+        self::assertSame('(2 square in moss, 3 square in '.$first.') x fit', $page->filter('#pattern')->text());
+        self::assertSame('moss', $page->filter('#'.$field->attr('id'))->attr('value'), 'where it stood');
+        self::assertStringContainsString('moss', self::text($page, '[aria-labelledby=cords]'));
+        foreach (['working', 'mirror', 'two words', ''] as $bad) {
+            $page = $this->edit($piece, ['cords.moss.called' => $bad]);
+            self::assertStringContainsString('cannot be a short name', self::text($page, '#'.$field->attr('id').'-fault'));
+        }
+        self::assertCount(0, $page->filter('#cords-working-called'), 'what has a task is called by it');
+    }
+
     public function testAFaultInTheTextKeepsThePlanAndSaysWhere(): void
     {
         $piece = $this->lay();

@@ -9,7 +9,10 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\App\Svg\Ruler;
 use Rinkel\Core\Construction\Constructions;
+use Rinkel\Core\Construction\Offers;
+use Rinkel\Core\Failure;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Examples;
@@ -46,6 +49,32 @@ final class ScenePainterTest extends TestCase
             self::assertCount(4, $box);
             self::assertGreaterThan(0, min($box[2], $box[3]));
         }
+    }
+
+    /**
+     * Every knot that any piece can be given, in every construction: alone, before and behind its own pattern.
+     */
+    public function testEveryKnotIsDrawnWhereverItSuits(): void
+    {
+        $drawn = [];
+        foreach (Constructions::all()->ids() as $construction) {
+            $piece = Examples::planOf($construction)->draft->piece;
+            foreach ((new Offers())->knots($piece) as $word) {
+                foreach ([$word, '3 '.$word.', '.$piece->pattern->tree, $piece->pattern->tree.', 2 '.$word] as $pattern) {
+                    try {
+                        $changed = $piece->decided()->withPattern(Pattern::parse($pattern, Unit::Millimetre));
+                        $plan = (new Planner())->plan($changed);
+                    } catch (Failure) {
+                        continue;
+                    }
+                    $drawing = new PieceDrawing($plan, 'p');
+                    self::assertStringContainsString('<svg', $drawing->board(1, 'x').$drawing->worn('x'), $pattern);
+                    $drawn[$construction][$word] = true;
+                }
+            }
+        }
+        self::assertArrayHasKey('vertical lark', $drawn['square-knot-band'] ?? []);
+        self::assertGreaterThan(40, array_sum(array_map(count(...), $drawn)));
     }
 
     #[DataProvider('providePlans')]
