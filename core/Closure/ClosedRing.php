@@ -19,16 +19,20 @@ use Rinkel\Core\Remark\Step;
  * A ring without a range: elastic knotted shut, ends butted and glued, or ends glued into a magnet.
  *
  * What does not open has to pass the hand: elastic by its stretch h / F − 1, which the elastic must allow; a butted
- * ring as it is.
+ * ring as it is. A crimp cover lies over a knot, between the last bead and the first.
  */
 final readonly class ClosedRing implements Closure
 {
+    /**
+     * @param list<Finding> $covers each over a knot of its own
+     */
     public function __construct(
         private ClosureWish $wish,
         private Cord $cord,
         private ?Tied $knot = null,
         private ?Finding $magnet = null,
         private ?Length $bundle = null,
+        private array $covers = [],
     ) {}
 
     public function body(Ring $ring): Length
@@ -50,7 +54,7 @@ final readonly class ClosedRing implements Closure
     {
         $end = null === $this->knot
             ? EndTake::wanting(Take::none(), EndTake::glued())
-            : EndTake::wanting(Take::knots($this->knot->use), Length::ofCentimetres(10));
+            : EndTake::wanting(Take::knots($this->knot->use->times(max(1, \count($this->covers)))), Length::ofCentimetres(10));
 
         return new Fastened(
             $this->wish->kind,
@@ -61,13 +65,21 @@ final readonly class ClosedRing implements Closure
             length: $this->gap(),
             checks: null === $this->knot ? $this->magnet() : $this->stretch($ring, $body),
             steps: [new Step('closed-ring', ['gap' => $this->gap()])],
-            findings: null === $this->magnet ? [] : [$this->magnet],
+            findings: $this->parts(),
         );
     }
 
     private function gap(): Length
     {
-        return $this->magnet->length ?? Length::zero();
+        return Length::sum(...array_map(static fn (Finding $finding): Length => $finding->length, $this->parts()));
+    }
+
+    /**
+     * @return list<Finding>
+     */
+    private function parts(): array
+    {
+        return null === $this->magnet ? $this->covers : [$this->magnet];
     }
 
     /**

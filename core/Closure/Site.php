@@ -88,6 +88,19 @@ final readonly class Site
     }
 
     /**
+     * Returns the findings of $kind that the maker wished; when she named none, the first of that kind, if there is one.
+     *
+     * @return list<Finding>
+     */
+    public function wished(FindingKind $kind): array
+    {
+        $of = static fn (Finding $finding): bool => $kind === $finding->kind;
+        $named = array_values(array_filter($this->findings(), $of));
+
+        return [] === $named ? \array_slice(array_values(array_filter($this->findings, $of)), 0, 1) : $named;
+    }
+
+    /**
      * @return list<Finding> those that the maker wished, in order
      */
     public function findings(): array

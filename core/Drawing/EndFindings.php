@@ -24,7 +24,7 @@ final readonly class EndFindings
     {
         return [
             ...$this->endAndRing(0),
-            ...$this->of([FindingKind::Clasp, FindingKind::Hook, FindingKind::Toggle, FindingKind::Magnet, FindingKind::Connector]),
+            ...$this->of([FindingKind::Clasp, FindingKind::Hook, FindingKind::Toggle, FindingKind::Magnet, FindingKind::Connector, FindingKind::CrimpCover]),
         ];
     }
 

@@ -29,7 +29,7 @@ final readonly class EndPictures
             'clasp' => new Picture\FindingEnds(),
             'ties' => new Picture\TiedEnds(),
             'slide-bead' => new Picture\SlideBeadEnds(),
-            'elastic' => new Picture\JoinedEnds(),
+            'elastic' => new Picture\FindingEnds(),
             'butted' => new Picture\JoinedEnds(),
             'magnetic' => new Picture\FindingEnds(),
             'breakaway' => new Picture\FindingEnds(),

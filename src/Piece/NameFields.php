@@ -69,11 +69,9 @@ final class NameFields
             if ($name === $old) {
                 continue;
             }
-            if (isset($piece->beads[$name]) || isset($piece->findings[$name]) || isset($piece->cords[$name])) {
-                throw PieceUnreadable::at($path, new Said('name-taken', ['name' => new Quoted($name)]));
-            }
             $piece = match (true) {
                 !Naming::suits($name) => throw PieceUnreadable::at($path, Naming::refusal($name)),
+                isset($piece->beads[$name]) || isset($piece->findings[$name]) || isset($piece->cords[$name]) => throw PieceUnreadable::at($path, new Said('name-taken', ['name' => new Quoted($name)])),
                 'cords' === $kind => $piece->withCordCalled($old, $name),
                 default => $piece->withBeadCalled($old, $name),
             };

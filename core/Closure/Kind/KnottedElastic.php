@@ -10,9 +10,10 @@ use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Knot\Kind\Overhand;
+use Rinkel\Core\Material\FindingKind;
 
 /**
- * Elastic knotted to a ring.
+ * Elastic knotted to a ring, the knot bare, in a bead or under one or two crimp covers.
  */
 final readonly class KnottedElastic implements ClosureKind
 {
@@ -38,7 +39,7 @@ final readonly class KnottedElastic implements ClosureKind
 
     public function asks(): array
     {
-        return [Wished::GluedKnot];
+        return [Wished::Findings, Wished::GluedKnot];
     }
 
     public function cautions(): array
@@ -52,6 +53,7 @@ final readonly class KnottedElastic implements ClosureKind
             $site->wish,
             $site->ends->cord,
             $site->book->in(new Overhand(), $site->ends->cord)->times(3),
+            covers: $site->wished(FindingKind::CrimpCover),
         );
     }
 }

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/**
+ * Pieces begun from what a maker has in hand, and ends that are put together, with real keys and clicks.
+ */
+final class StartsTest extends BrowserCase
+{
+    public function testFromTheBeadsInATrayToAnArrangement(): void
+    {
+        $this->open('/new');
+        $this->type('new-girth', '16,5');
+        $this->find('#new-tray-around')->click();
+        $this->driver->getKeyboard()->sendKeys('20 amber 6 mm #c98a2b, 15 sky 8 mm #6fa3c4');
+        $this->find('button[name=from][value=tray]')->click();
+        $this->until('return !!document.querySelector("#piece")');
+        self::assertMatchesRegularExpression('/\d+ × amber/', $this->text('[data-bead-count=amber]'));
+        $before = $this->text('#pattern');
+
+        $this->find('#arrange-link')->click();
+        $this->until('return document.querySelectorAll(".arrangements .making").length === 6');
+        $this->find('#another-six')->click();
+        $this->until('return location.search === "?seed=2"');
+        $this->find('#arrange-graduated')->click();
+        $this->until('return !!document.querySelector("#piece")');
+        self::assertNotSame($before, $this->text('#pattern'));
+        $widths = $this->read('return [...document.querySelectorAll("#board [data-bead]")].map(bead => bead.dataset.bead)');
+        self::assertIsArray($widths);
+        self::assertSame('amber', $widths[0]);
+        self::assertSame('sky', $widths[intdiv(\count($widths), 2)], 'the larger in the middle');
+
+        $this->read('document.activeElement.blur()');
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL]);
+        $this->until('return document.querySelector("#pattern").value === '.json_encode($before));
+        $this->assertNothingLogged();
+    }
+
+    public function testANameAWrongTrayAndAReadyDesign(): void
+    {
+        $this->open('/new');
+        $this->type('new-girth', '15');
+        $this->type('new-tray-around', 'some beads');
+        $this->find('button[name=from][value=tray]')->click();
+        $this->until('return !!document.querySelector(".new-start.faulty .fault")');
+        self::assertSame('some beads', $this->read('return document.querySelector("#new-tray-around").value'), 'kept');
+
+        $this->type('new-spell', 'Runa');
+        $this->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $this->until('return !!document.querySelector("#piece")');
+        self::assertStringContainsStringIgnoringCase('word "Runa"', $this->text('#pattern'));
+
+        $this->open('/new');
+        $this->type('new-girth', '17 cm');
+        $design = $this->driver->findElements(WebDriverBy::cssSelector('button[name=design]'))[0] ?? null;
+        self::assertNotNull($design);
+        $called = trim((string) strtok($this->find('button[name=design] strong')->getText(), ','));
+        $design->click();
+        $this->until('return !!document.querySelector("#piece")');
+        self::assertSame($called, $this->find('#name')->getAttribute('value'));
+        self::assertSame('17 cm', $this->find('#wearer-girth')->getAttribute('value'));
+        $this->assertNothingLogged();
+    }
+
+    public function testTwoUnlikeEndsByTheKeyboard(): void
+    {
+        $keys = fn (string|array $keys) => $this->driver->getKeyboard()->sendKeys($keys);
+        $this->newPiece();
+        $this->tabTo('#closure-kind-square-slider');
+        for ($i = 0; $i < 12 && true !== $this->read('return document.querySelector("#closure-kind-two-ends").checked'); ++$i) {
+            $keys(WebDriverKeys::ARROW_DOWN);
+        }
+        $this->until('return !!document.querySelector("#closure-start-loop")');
+        $this->tabTo('[id^=closure-start-]:checked');
+        for ($i = 0; $i < 6 && true !== $this->read('return document.querySelector("#closure-start-knotted-loop").checked'); ++$i) {
+            $keys(WebDriverKeys::ARROW_DOWN);
+        }
+        $this->tabTo('[id^=closure-finish-]:checked');
+        for ($i = 0; $i < 6 && true !== $this->read('return document.querySelector("#closure-finish-ties").checked'); ++$i) {
+            $keys(WebDriverKeys::ARROW_DOWN);
+        }
+        $this->tabTo('#closure-tails');
+        $keys('all cords, sparkling');
+        $this->until('return !!document.querySelector("#closure-tails-fault")');
+        $keys([...array_fill(0, 9, WebDriverKeys::BACKSPACE), 'frayed']);
+        $this->until('return document.querySelector("#closure-tails").value === "all cords, frayed" && !document.querySelector("#closure-tails-fault")');
+        $this->driver->navigate()->refresh();
+        self::assertSame('all cords, frayed', $this->find('#closure-tails')->getAttribute('value'));
+        self::assertTrue($this->read('return document.querySelector("#closure-start-knotted-loop").checked && document.querySelector("#closure-finish-ties").checked'));
+        $this->assertNothingLogged();
+    }
+
+    public function testAFurtherCordIsRenamedWhereItStands(): void
+    {
+        $this->newPiece(construction: 'stacked-band');
+        $this->find('#stuff-cord-2 > summary')->click();
+        $this->find('#cord-2-called')->click();
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
+        $this->slowly('moss');
+        $this->driver->getKeyboard()->sendKeys(WebDriverKeys::TAB);
+        $this->until('return document.querySelector("#pattern").value.includes("in moss")');
+        self::assertStringContainsString('moss', $this->text('#stuff-cord-2 > summary'));
+        $this->assertNothingLogged();
+    }
+}
