@@ -6,6 +6,12 @@ namespace Rinkel\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\End\CordLoop;
+use Rinkel\Core\Closure\EndForm;
+use Rinkel\Core\Closure\Kind\TwoEnding;
+use Rinkel\Core\Closure\Site;
+use Rinkel\Core\Closure\Tails;
 use Rinkel\Core\Construction\Internal\RowsMaker;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\BodyPlace;
@@ -367,6 +373,31 @@ final class ModelTest extends TestCase
         self::assertEqualsWithDelta(
             self::numbers('free end to tie a barrel')[0],
             BarrelKnot::tyingEnd()->in(Unit::Inch),
+            1e-9,
+        );
+
+        self::assertEqualsWithDelta(
+            self::numbers('what is left to fray beyond a stop')[0],
+            Tails::parse('frayed', Unit::Millimetre)->beyond(Length::zero(), Length::zero(), 1)->millimetres,
+            1e-9,
+        );
+        $piece = $single->draft->piece;
+        $hook = Finding::usual(FindingKind::Hook);
+        $site = new Site(
+            new ClosureWish(new TwoEnding(), findings: ['hook']),
+            $piece->cord('cord'),
+            $piece->cord('cord')->cord,
+            $piece->knots(),
+            ['hook' => $hook],
+        );
+        self::assertEqualsWithDelta(
+            self::numbers('a loop of cord to tie through, inside')[0],
+            CordLoop::needed($site, EndForm::Ties)->millimetres,
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            2 * $hook->width->millimetres + self::numbers('a hook or clasp goes through a loop of cord twice as wide, and by so much more')[0],
+            CordLoop::needed($site, EndForm::Findings)->millimetres,
             1e-9,
         );
     }
