@@ -37,7 +37,11 @@
   const kept = () => `rinkel-unsent-${find('#piece')?.dataset.piece}-`;
   const keep = () => store(kept() + page, queue.length > 0 ? JSON.stringify({ version: restored || find('#piece').dataset.version, acts: queue }) : null);
 
+  // What this page has of Rinkel's parts: those in which something was changed here are to come anew.
+  const stale = (node) => node?.closest('[data-part]')?.removeAttribute('data-part');
+  const parts = () => [...document.querySelectorAll('[data-part]')].map((part) => `${part.id.slice(5)}=${part.dataset.part}`).join(' ');
   const add = (act) => {
+    Object.keys(act.f ?? {}).forEach((path) => stale(field(path)));
     queue.push({ id: newId(), in: shownIn(), ...act });
     keep();
   };
@@ -76,6 +80,7 @@
     const { path, stroke } = typing;
     typing = null;
     const node = field(path);
+    stale(node);
     if (node && path.endsWith('.called')) {
       add({ f: { [path]: node.value }, stroke }); // a name is taken only now
     }
@@ -133,10 +138,11 @@
     if (event.detail.elt.id !== 'edit') {
       return;
     }
+    event.detail.headers['X-Rinkel-Has'] = parts();
     const value = (name) => find(`#edit [name=${name}]`)?.value ?? '';
     event.detail.parameters = {
       acts: JSON.stringify(queue.slice(0, Math.max(0, flying))), version: over || restored || value('version'), typing: typing?.path ?? '',
-      view: value('view'), zoom: value('zoom'), at: value('at'), ...(choose === '' ? {} : { choose }),
+      view: value('view'), zoom: value('zoom'), at: value('at'), stage: find('#piece')?.dataset.stage ?? '', ...(choose === '' ? {} : { choose }),
     };
     choose = '';
   });
@@ -188,11 +194,63 @@
     }
   });
   const isText = (node) => node.matches?.('input:not([type=radio], [type=checkbox]), textarea') ?? false;
-  morph.defaults.callbacks.beforeAttributeUpdated = (name, node) => !(
-    (name === 'open' && node.tagName === 'DETAILS')
-    || (['value', 'checked', 'selected'].includes(name) && (held.has(node) || (!pressed && node === document.activeElement && isText(node))))
-  );
+  morph.defaults.callbacks.beforeAttributeUpdated = (name, node) => {
+    if ((name === 'open' && node.tagName === 'DETAILS') || (name === 'data-stage' && node.id === 'piece')) {
+      return false;
+    }
+    if (['value', 'checked', 'selected'].includes(name) && (held.has(node) || (!pressed && node === document.activeElement && isText(node)))) {
+      stale(node); // it is not as Rinkel has it
+      return false;
+    }
+    return true;
+  };
+  // A part that Rinkel did not send stays; one without the caret is put in whole, which is quicker than comparing it.
+  morph.defaults.callbacks.beforeNodeMorphed = (old, fresh) => {
+    if (fresh.dataset?.same !== undefined) {
+      return false;
+    }
+    if (fresh.dataset?.part && !old.contains(document.activeElement) && !old.querySelector('input, textarea, select, details')) {
+      old.dataset.part = fresh.dataset.part;
+      old.replaceChildren(...fresh.childNodes);
+      return false;
+    }
+    return true;
+  };
   window.addEventListener('online', () => send(0));
+
+  // One stage is open at a time. All are on the page, so that going there takes no request.
+  const openStage = (name, go) => {
+    const piece = find('#piece');
+    if (!piece || piece.dataset.stage === name) {
+      return;
+    }
+    piece.dataset.stage = name;
+    const address = new URL(location.href);
+    address.searchParams.set('stage', name);
+    history.replaceState(history.state, '', address);
+    if (go) {
+      find(`#stage-${name}`)?.focus({ preventScroll: true });
+    }
+    stages();
+  };
+  const stages = () => {
+    const open = find('#piece')?.dataset.stage;
+    for (const link of document.querySelectorAll('.stage-link')) {
+      link.dataset.stageLink === open ? link.setAttribute('aria-current', 'step') : link.removeAttribute('aria-current');
+    }
+    for (const link of document.querySelectorAll('[data-keeps-stage]')) {
+      const address = new URL(link.href);
+      address.searchParams.set('stage', open);
+      link.href = address;
+    }
+  };
+  document.addEventListener('click', (event) => {
+    const link = event.target.closest?.('[data-stage-link]');
+    if (link && !event.ctrlKey && !event.metaKey && !event.shiftKey) {
+      event.preventDefault();
+      openStage(link.dataset.stageLink, !link.matches('.stage-link'));
+    }
+  });
 
   // A page that is left sends what still waits; one that cannot asks first.
   window.addEventListener('beforeunload', (event) => {
@@ -304,6 +362,7 @@
     const hit = event.target.closest?.('.hit');
     const block = hit && blocks().find((one) => one.dataset.place === hit.dataset.place);
     if (block) {
+      openStage('pattern', false);
       press('choose', block.dataset.path);
     }
   });
@@ -401,6 +460,7 @@
       const next = all[named === 'left' ? Math.max(0, at - 1) : Math.min(all.length - 1, at + 1)];
       if (next) {
         event.preventDefault();
+        openStage('pattern', false);
         press('choose', next.dataset.path);
       }
       return;
@@ -408,7 +468,11 @@
     const button = [...document.querySelectorAll('[data-key]')].find((one) => one.dataset.key === named);
     if (button) {
       event.preventDefault();
-      press('do', button.value);
+      if (button.dataset.stageLink) {
+        openStage(button.dataset.stageLink, true);
+      } else {
+        press('do', button.value);
+      }
     }
   });
   document.addEventListener('click', (event) => {
@@ -451,6 +515,7 @@
 
   const shown = () => {
     size();
+    stages();
     clocks();
     lightChosen();
     for (const block of blocks()) {

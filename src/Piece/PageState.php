@@ -18,6 +18,7 @@ final readonly class PageState
         public string $view,
         public int $zoom,
         public string $chosen,
+        public Stage $stage,
     ) {}
 
     public static function of(Request $request): self
@@ -33,12 +34,13 @@ final readonly class PageState
             \in_array($sent('view'), self::VIEWS, true) ? $sent('view') : self::VIEWS[0],
             \in_array((int) $sent('zoom'), self::ZOOMS, true) ? (int) $sent('zoom') : self::ZOOMS[0],
             1 === preg_match('/^\d{1,4}(\.\d{1,4}){0,12}$/', $chosen) ? $chosen : '',
+            Stage::tryFrom($sent('stage')) ?? Stage::Measure,
         );
     }
 
     public function choosing(string $path): self
     {
-        return new self($this->view, $this->zoom, $path);
+        return new self($this->view, $this->zoom, $path, $this->stage);
     }
 
     /**
@@ -51,8 +53,8 @@ final readonly class PageState
     public function query(array $but = []): array
     {
         return array_diff_assoc(
-            $but + ['view' => $this->view, 'zoom' => $this->zoom, 'at' => $this->chosen],
-            ['view' => self::VIEWS[0], 'zoom' => self::ZOOMS[0], 'at' => ''],
+            $but + ['view' => $this->view, 'zoom' => $this->zoom, 'at' => $this->chosen, 'stage' => $this->stage->value],
+            ['view' => self::VIEWS[0], 'zoom' => self::ZOOMS[0], 'at' => '', 'stage' => Stage::Measure->value],
         );
     }
 }

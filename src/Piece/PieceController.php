@@ -150,7 +150,7 @@ final class PieceController extends AbstractController
     {
         return $this->render(
             $this->isPartial($request) ? 'piece/_answer.html.twig' : 'piece/show.html.twig',
-            ['view' => $view],
+            ['view' => $view, 'parts' => Parts::missing($request)],
             new Response(status: $status, headers: ['Vary' => 'HX-Request']),
         );
     }

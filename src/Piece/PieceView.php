@@ -23,6 +23,7 @@ final readonly class PieceView
      * @param array<string, string>                                   $fields   as typed, or as shown for the piece
      * @param array<string, non-empty-list<Fault>>                    $faults   by field
      * @param PageState                                               $page     what is shown of it and how
+     * @param array<string, string>                                   $stages   the state of each stage
      * @param array<string, Draft>                                    $closures the same piece closed otherwise, by kind
      * @param list<string>                                            $knots    knots that its construction ties, by their word
      * @param list<string>                                            $parts    other parts that only it has, as they are put in
@@ -40,6 +41,7 @@ final readonly class PieceView
         public array $faults,
         public int $version,
         public PageState $page,
+        public array $stages,
         public array $closures,
         public array $knots,
         public array $parts,

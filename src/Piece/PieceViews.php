@@ -9,6 +9,7 @@ use Rinkel\Core\Construction\Offers;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Said;
 
@@ -142,6 +143,7 @@ final readonly class PieceViews
             $faults,
             $version ?? $stored->version(),
             $page,
+            self::stages($piece, $plan, array_keys($faults)),
             $this->planner->closures($draft),
             $this->offers->knots($draft->piece),
             $this->offers->parts($draft->piece),
@@ -152,6 +154,21 @@ final readonly class PieceViews
             $conflict,
             $deeds,
         );
+    }
+
+    /**
+     * @param list<string> $faulty fields
+     *
+     * @return array<string, string> states by stage
+     */
+    private static function stages(Wish $wish, Plan $plan, array $faulty): array
+    {
+        $states = [];
+        foreach (Stage::cases() as $stage) {
+            $states[$stage->value] = $stage->state($wish, $plan, $faulty);
+        }
+
+        return $states;
     }
 
     /**

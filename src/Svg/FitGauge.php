@@ -18,6 +18,9 @@ final readonly class FitGauge
     private const ZONE_TOP = 26.0;
     private const ZONE_DEPTH = 34.0;
 
+    /** Half the room between two texts in a row. */
+    private const APART = 6.0;
+
     private float $from;
     private float $scale;
 
@@ -63,18 +66,7 @@ final readonly class FitGauge
                 $words['wished'],
                 'M-6,18 H6 L0,27 Z M0,27 V60',
             ),
-            $this->text(
-                $this->x($this->plan->draft->closed()->millimetres),
-                $bottom + 52,
-                $words['shut'],
-                'gauge-figure',
-            ),
-            $this->text(
-                $this->x($this->plan->draft->open()->millimetres),
-                $bottom + 52,
-                $words['open'],
-                'gauge-figure',
-            ),
+            $this->ends($bottom + 52, $words['shut'], $words['open']),
         );
     }
 
@@ -107,6 +99,28 @@ final readonly class FitGauge
         }
 
         return $drawn;
+    }
+
+    /**
+     * Returns what is said of shut and open, each below its end of the span, moved apart where they are near.
+     */
+    private function ends(float $y, string $shut, string $open): string
+    {
+        $at = [$this->x($this->plan->draft->closed()->millimetres), $this->x($this->plan->draft->open()->millimetres)];
+        $half = [self::half($shut), self::half($open)];
+        $lacking = '' === $shut || '' === $open ? 0.0 : max(0.0, $half[0] + $half[1] + 2 * self::APART - ($at[1] - $at[0]));
+        $from = max($half[0], min($at[0] - $lacking / 2, self::WIDTH - 2 * self::APART - $half[0] - 2 * $half[1]));
+
+        return $this->text($from, $y, $shut, 'gauge-figure')
+            .$this->text(max($at[1] + $lacking / 2, '' === $shut ? 0.0 : $from + $half[0] + $half[1] + 2 * self::APART), $y, $open, 'gauge-figure');
+    }
+
+    /**
+     * Returns half the width of a text; a wide glyph is 7 wide.
+     */
+    private static function half(string $word): float
+    {
+        return 3.6 * mb_strlen($word);
     }
 
     private function span(float $y): string
@@ -143,11 +157,11 @@ final readonly class FitGauge
     }
 
     /**
-     * Returns a text centred on $x, moved in where it would leave the drawing; 7 is a wide glyph's width.
+     * Returns a text centred on $x, moved in where it would leave the drawing.
      */
     private function text(float $x, float $y, string $word, string $class): string
     {
-        $half = 3.4 * mb_strlen($word);
+        $half = self::half($word);
         $x = max($half, min(self::WIDTH - $half, $x));
 
         return Svg::element(

@@ -25,6 +25,12 @@ final readonly class PieceDrawing
     private const TAPE = 7.0;
     private const AIR = 2.5;
 
+    /** So many times as wide as high is what lies flat, at least: some 150 pixels of a desk's screen. */
+    private const FLAT = 7.6;
+
+    /** Size of a zone's word, in depths of a tape. */
+    private const WORD = 0.3;
+
     /** Width of a small drawing, in mm. */
     private const SMALL = 300.0;
 
@@ -55,6 +61,9 @@ final readonly class PieceDrawing
         $tape = self::TAPE / $zoom * max(1.0, ($right - $left) / 330);
         $top = $scene->height / 2 + self::AIR;
         $half = $scene->low() + self::AIR;
+        // The tapes go on beside what is tall, so that it takes no more of the page's height than its share.
+        $beside = max(0.0, self::FLAT * ($top + $half + 2 * $tape) - ($right - $left)) / 2;
+        [$left, $right] = [$left - $beside, $right + $beside];
 
         return $this->svg(
             [$left, -$top - $tape, $right - $left, $top + $half + 2 * $tape],
@@ -245,8 +254,14 @@ final readonly class PieceDrawing
             return '';
         }
         $drawn = '';
-        foreach ((new EaseScale($draft->piece->wearer))->starts() as $zone => $start) {
-            $x = $draft->ring->laid($start)->minus($draft->fastened->narrow)->millimetres;
+        $starts = array_map(
+            static fn (Length $start): float => $draft->ring->laid($start)->minus($draft->fastened->narrow)->millimetres,
+            (new EaseScale($draft->piece->wearer))->starts(),
+        );
+        $size = self::WORD * $tape;
+        foreach ($starts as $zone => $x) {
+            $next = min([\INF, ...array_filter($starts, static fn (float $other): bool => $other > $x)]);
+            $word = $words[$zone] ?? $zone;
             $drawn .= Svg::element(
                 'path',
                 [
@@ -255,11 +270,11 @@ final readonly class PieceDrawing
                     'data-zone' => $zone,
                 ],
             )
-                .Svg::element(
+                .($next - $x < 0.5 * $size * mb_strlen($word) ? '' : Svg::element(
                     'text',
-                    ['x' => $x + 0.4, 'y' => $half - 0.5, 'font-size' => 0.26 * $tape, 'class' => 'zone-word'],
-                    Svg::text($words[$zone] ?? $zone),
-                );
+                    ['x' => $x + 0.4, 'y' => $half - 0.5, 'font-size' => $size, 'class' => 'zone-word'],
+                    Svg::text($word),
+                ));
         }
 
         return $drawn;

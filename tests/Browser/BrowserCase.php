@@ -95,6 +95,7 @@ abstract class BrowserCase extends TestCase
      */
     protected function tabTo(string $selector, int $most = 160): void
     {
+        $this->reach($selector);
         for ($i = 0; $i < $most; ++$i) {
             if (true === $this->read('return document.activeElement.matches('.json_encode($selector).')')) {
                 return;
@@ -104,13 +105,29 @@ abstract class BrowserCase extends TestCase
         self::fail('Tab does not lead to '.$selector);
     }
 
+    /**
+     * Opens the stage of the Piece page in which $selector stands, as a maker would, by its place on the tape.
+     */
+    protected function reach(string $selector): void
+    {
+        $stage = $this->read(
+            'return document.querySelector('.json_encode($selector).')?.closest(".stage")?.id.replace("stage-", "") ?? document.querySelector("#piece")?.dataset.stage ?? ""',
+        );
+        if (\is_string($stage) && $stage !== $this->read('return document.querySelector("#piece")?.dataset.stage ?? ""')) {
+            $this->driver->findElement(WebDriverBy::id('to-'.$stage))->click();
+        }
+    }
+
     protected function find(string $selector): WebDriverElement
     {
+        $this->reach($selector);
+
         return $this->driver->findElement(WebDriverBy::cssSelector($selector));
     }
 
     protected function type(string $id, string $text): void
     {
+        $this->reach('#'.preg_replace('/[^\w-]/', '\\\\$0', $id));
         $field = $this->driver->findElement(WebDriverBy::id($id));
         $field->click();
         $this->driver->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, $text]);

@@ -79,8 +79,10 @@ final class PieceTest extends BrowserCase
         $this->newPiece();
         $this->type('closure-knots', '2');
         $this->until('return !!document.querySelector("[data-check=slider-few-knots]")');
-        // On through the page to the remedy, and press it.
-        $this->read('document.querySelector("#closure-glued").focus()');
+        // The worst is said below the board; from there to its remedy, and press it.
+        $this->read('document.querySelector("#result-worst").focus()');
+        $this->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $this->until('return document.querySelector("#piece").dataset.stage === "checks"');
         for ($i = 0; $i < 90 && 'Tie 4 knots' !== $this->read(
             'return document.activeElement.textContent.trim()',
         ); ++$i) {
@@ -90,6 +92,60 @@ final class PieceTest extends BrowserCase
         $this->until('return !document.querySelector("[data-check=slider-few-knots]")');
 
         self::assertSame('4', $this->find('#closure-knots')->getAttribute('value'));
+    }
+
+    /**
+     * Wherever a maker edits, the drawing, the fit, the first three cuts and the worst check are in sight, and so is the
+     * field: on a desk, on a wide screen, on a phone and on a phone with its keyboard up.
+     */
+    #[DataProvider('provideScreens')]
+    public function testWhatComesOfAnEditIsInSightFromEveryField(int $width, int $height): void
+    {
+        $this->newPiece();
+        $this->type('closure-tail', '20 mm');
+        $this->until('return !!document.querySelector("#result-worst.result-warn, #result-worst.result-stop")');
+        $this->screen($width, $height);
+        $tried = 0;
+        foreach (['measure', 'materials', 'pattern', 'closure', 'checks', 'cut'] as $stage) {
+            $this->find('#to-'.$stage)->click();
+            $hidden = $this->read('
+                for (const details of document.querySelectorAll(".stage details")) { details.open = true; }
+                const sight = (node) => {
+                    const box = node?.getBoundingClientRect();
+                    return !!box && box.width > 0 && box.top >= -1 && box.bottom <= innerHeight + 1;
+                };
+                const below = () => document.querySelector(".bench").getBoundingClientRect().bottom;
+                const fields = [...document.querySelectorAll("#edit .stage-'.$stage.' :is(input, select, textarea, button)")].filter((field) => field.offsetParent && !field.disabled);
+                const lost = [];
+                for (const field of fields) {
+                    scrollTo(0, 0);
+                    field.focus();
+                    const seen = {
+                        board: sight(document.querySelector("#board svg")), fit: sight(document.querySelector("#result-fit strong")),
+                        cuts: [...document.querySelectorAll(".result-cut")].slice(0, 3).every(sight), worst: sight(document.querySelector("#result-worst strong")),
+                        field: field.getBoundingClientRect().top < innerHeight - 30 && field.getBoundingClientRect().bottom > below() + 10,
+                    };
+                    for (const [what, is] of Object.entries(seen)) { if (!is) { lost.push((field.id || field.value) + ": " + what); } }
+                }
+                return [fields.length, lost];
+            ');
+            self::assertIsArray($hidden);
+            self::assertSame([], $hidden[1], $stage.' at '.$width.' by '.$height);
+            $tried += (int) $hidden[0];
+            self::assertSame($width, $this->read('return document.documentElement.scrollWidth'), $stage.' scrolls sideways');
+        }
+        self::assertGreaterThan(50, $tried);
+    }
+
+    /**
+     * @return iterable<string, array{int, int}>
+     */
+    public static function provideScreens(): iterable
+    {
+        yield 'a desk' => [1280, 800];
+        yield 'a wide screen' => [1920, 1080];
+        yield 'a phone' => [390, 844];
+        yield 'a phone with its keyboard up' => [390, 508];
     }
 
     public function testEnterInAFieldSavesAndPressesNoOtherButton(): void
@@ -297,13 +353,18 @@ final class PieceTest extends BrowserCase
         $keys('+');
         $this->until('return document.querySelectorAll("#board [data-bead]").length === 10');
         // Another bead in the palette, and swapped in.
+        $this->reach('#bead-add');
         $this->read('document.querySelector("button[value=bead-add]").focus()');
         $keys(WebDriverKeys::ENTER);
         $this->until('return !!document.querySelector("button[value=\\"name @ 0 bead-1\\"]")');
+        $keys('3');
+        $this->until('return document.querySelector("#piece").dataset.stage === "pattern"');
         $this->read('document.querySelector("button[value=\\"name @ 0 bead-1\\"]").focus()');
         $keys(WebDriverKeys::ENTER);
         $this->until('return document.querySelectorAll("#board [data-bead=bead-1]").length === 10');
         // Another closure.
+        $keys('4');
+        $this->until('return document.querySelector("#piece").dataset.stage === "closure"');
         $this->read('document.querySelector("#closure-kind-double-barrel").focus()');
         $keys(WebDriverKeys::ARROW_DOWN);
         $this->until('return !!document.querySelector("#board svg[aria-label*=\\"One sliding barrel\\"]")');

@@ -133,7 +133,7 @@ final class PieceControllerTest extends WebCase
 
         $after = $this->edit($piece, ['set' => ['closure.tail' => $button->attr('value')]]);
         self::assertCount(0, $after->filter('[data-check=cannot-open]'));
-        self::assertStringContainsString('Nothing stands in the way', self::text($after, '.check-fine'));
+        self::assertStringContainsString('Ready to cut', self::text($after, '.check-fine'));
     }
 
     public function testTheSecondOfTwoTabsIsToldAndNothingIsLost(): void
@@ -439,7 +439,7 @@ final class PieceControllerTest extends WebCase
         $page = $this->edit($piece, ['drop' => '12 cm', 'view' => 'worn']);
 
         self::assertCount(1, $page->filter('.worn-drawing .bust'));
-        self::assertStringContainsString('hang 12 cm below the pit of the neck', self::text($page, '#plan'));
+        self::assertStringContainsString('hang 12 cm below the pit of the neck', self::text($page, '[aria-labelledby=fit]'));
         self::assertStringContainsString('A necklace can catch', self::text($page, '.checks'));
     }
 
