@@ -24,6 +24,7 @@ final readonly class Ruler
      * @param float $to    where it ends
      * @param float $edge  y of the edge that faces the piece
      * @param float $depth thickness of the strip; negative when it lies above the edge
+     * @param int   $zoom  how many times the width of the page it is
      */
     public function __construct(
         private Unit $unit,
@@ -31,11 +32,12 @@ final readonly class Ruler
         private float $to,
         private float $edge,
         private float $depth,
+        private int $zoom = 1,
     ) {}
 
     public function paint(): string
     {
-        $coarse = $this->to - $this->from > self::COARSE_FROM;
+        $coarse = ($this->to - $this->from) / $this->zoom > self::COARSE_FROM;
         $scale = match (true) {
             $this->unit->isImperial() => self::INCHES,
             $coarse => self::METRIC_COARSE,

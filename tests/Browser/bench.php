@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Measures from a key press to the painted drawing in a real browser: php tests/Browser/bench.php ADDRESS
+// Measures from a key press to the painted drawing in a real browser, and where that time goes: php tests/Browser/bench.php ADDRESS
 
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
@@ -18,29 +18,43 @@ const MEASURE = <<<'JS'
         const from = pressed;
         if (from) {
             pressed = 0;
+            const swapped = performance.now();
+            document.querySelector('#board')?.getBoundingClientRect();
+            const laid = performance.now();
             // The frame after the one in which the drawing was put in place: it is painted then.
-            requestAnimationFrame(() => setTimeout(() => window.times.push(performance.now() - from), 0));
+            requestAnimationFrame(() => setTimeout(() => {
+                const sent = performance.getEntriesByType('resource').filter((one) => /\/pieces\/\d+$/.test(one.name)).pop();
+                performance.clearResourceTimings();
+                const painted = performance.now();
+                const server = sent?.serverTiming[0]?.duration ?? 0;
+                window.times.push({
+                    all: painted - from, wait: sent.requestStart - from, server, transfer: sent.responseEnd - sent.requestStart - server,
+                    swap: swapped - sent.responseEnd, layout: laid - swapped, paint: painted - laid, bytes: sent.encodedBodySize,
+                });
+            }, 0));
         }
     });
     JS;
 
 /**
- * @return list<float> in ms, smallest first
+ * @return list<array<string, float>> in ms, and bytes
  */
-function pressed(RemoteWebDriver $driver, string $address, string $pattern, int $runs): array
+function pressed(RemoteWebDriver $driver, string $address, string $construction, string $pattern, int $runs): array
 {
     $driver->get($address.'/new');
     $driver->findElement(WebDriverBy::id('new-girth'))->sendKeys('16');
-    $driver->findElement(WebDriverBy::cssSelector('button[value=square-knot-band]'))->click();
+    $driver->findElement(WebDriverBy::cssSelector('button[value='.$construction.']'))->click();
     for ($i = 0; $i < 200 && true !== $driver->executeScript(
         'return !!document.querySelector("#pattern") && document.readyState === "complete"',
     ); ++$i) {
         usleep(20_000);
     }
-    $driver->executeScript(
-        'const t = document.querySelector("#pattern"); t.value = '.json_encode($pattern).'; t.dispatchEvent(new Event("input", {bubbles: true}));',
-    );
-    usleep(1_500_000);
+    if ('' !== $pattern) {
+        $driver->executeScript(
+            'const t = document.querySelector("#pattern"); t.value = '.json_encode($pattern).'; t.dispatchEvent(new Event("input", {bubbles: true}));',
+        );
+        usleep(1_500_000);
+    }
     $driver->executeScript(MEASURE);
     $field = $driver->findElement(WebDriverBy::id('wearer-girth'));
     $field->click();
@@ -52,13 +66,13 @@ function pressed(RemoteWebDriver $driver, string $address, string $pattern, int 
         $driver->executeScript('document.activeElement.value = "16."');
     }
     $times = $driver->executeScript('return window.times');
-    $times = array_map(
-        static fn (mixed $time): float => is_numeric($time) ? (float) $time : 0.0,
-        is_array($times) ? array_values($times) : [],
-    );
-    sort($times);
+    $measured = [];
+    foreach (is_array($times) ? $times : [] as $one) {
+        $measured[] = array_map(static fn (mixed $time): float => is_numeric($time) ? (float) $time : 0.0, is_array($one) ? $one : []);
+    }
 
-    return array_slice($times, 0);
+    /** @var list<array<string, float>> $measured */
+    return $measured;
 }
 
 function wait(RemoteWebDriver $driver): void
@@ -69,18 +83,35 @@ function wait(RemoteWebDriver $driver): void
     }
 }
 
+/**
+ * @param list<array<string, float>> $measured
+ */
+function share(array $measured, string $part, float $share): float
+{
+    $times = array_column($measured, $part);
+    sort($times);
+
+    return $times[(int) floor($share * (count($times) - 1))] ?? 0.0;
+}
+
 $address = $argv[1] ?? '';
 $driver = Stage::browser();
 foreach ([
-    '60 segments' => ['(2 square, 1 half left) x 20', 100],
-    '1 000 knots' => ['500 square, 500 half left', 60],
-] as $name => [$pattern, $runs]) {
-    $times = pressed($driver, $address, $pattern, $runs);
+    '60 segments' => ['square-knot-band', '(2 square, 1 half left) x 20', 60],
+    '1 000 knots' => ['square-knot-band', '500 square, 500 half left', 40],
+    '62 sections' => ['bundled-wrap', '(bundle seed seed seed, 1 barrel 3) x 62', 40],
+] as $name => [$construction, $pattern, $runs]) {
+    $measured = pressed($driver, $address, $construction, $pattern, $runs);
     printf(
-        "key press to painted drawing, %-12s median %6.1f ms   p95 %6.1f ms   (%d runs)\n",
+        "key press to painted drawing, %-12s median %6.1f ms   p95 %6.1f ms   %5.1f kB   (%d runs)\n",
         $name,
-        $times[intdiv(count($times), 2)] ?? 0,
-        $times[(int) floor(0.95 * count($times))] ?? 0,
-        count($times),
+        share($measured, 'all', 0.5),
+        share($measured, 'all', 0.95),
+        share($measured, 'bytes', 0.5) / 1000,
+        count($measured),
     );
+    foreach (['wait', 'server', 'transfer', 'swap', 'layout', 'paint'] as $part) {
+        printf("    %-9s median %6.1f ms   p95 %6.1f ms\n", $part, share($measured, $part, 0.5), share($measured, $part, 0.95));
+    }
 }
+$driver->quit();
