@@ -7,7 +7,8 @@
   // What a maker does is a queue of acts, each with an id, so that it is done once however often it is sent. One request is on its way
   // at a time and carries all that wait. What Rinkel has not taken yet is kept in this browser, and sent again until it is.
   const ACT_PAUSE = 1000; // ms after the last key at which what was typed is judged
-  const DELAY = 10;
+  const DELAY = 0;
+  const REST_PAUSE = 400; // ms after an answer at which what is out of sight is asked for
   let queue = [];
   let flying = 0; // how many of the queue are on their way
   let typing = null; // the field being typed in: its path, and the stroke that goes on in it
@@ -15,6 +16,7 @@
   let over = ''; // the version over which a maker wants hers saved
   let restored = ''; // the version over which acts of an earlier page were done
   let conflict = false;
+  let rest = false; // whether an answer left out what is not in sight
   let refresh = false; // whether to ask for the page once more, to judge what was typed
   let loading = true; // whether what an earlier page could not send is still to be looked for
   let tries = 0;
@@ -139,6 +141,10 @@
       return;
     }
     event.detail.headers['X-Rinkel-Has'] = parts();
+    rest = flying > 0;
+    if (rest) {
+      event.detail.headers['X-Rinkel-Sight'] = 'first';
+    }
     const value = (name) => find(`#edit [name=${name}]`)?.value ?? '';
     event.detail.parameters = {
       acts: JSON.stringify(queue.slice(0, Math.max(0, flying))), version: over || restored || value('version'), typing: typing?.path ?? '',
@@ -181,7 +187,12 @@
       state(conflict ? 'conflict' : 'done');
       keep();
       restore();
-      send(0);
+      if (queue.length > 0 || choose !== '' || refresh || !rest) {
+        send(0);
+      } else {
+        refresh = true;
+        send(REST_PAUSE);
+      }
     } else {
       state('lost');
       const why = find('#lost-why');
@@ -225,6 +236,9 @@
       return;
     }
     piece.dataset.stage = name;
+    if (refresh) {
+      send(0); // what was out of sight is in sight now
+    }
     const address = new URL(location.href);
     address.searchParams.set('stage', name);
     history.replaceState(history.state, '', address);

@@ -24,7 +24,7 @@ final readonly class PieceView
      * @param array<string, non-empty-list<Fault>>                    $faults   by field
      * @param PageState                                               $page     what is shown of it and how
      * @param array<string, string>                                   $stages   the state of each stage
-     * @param array<string, Draft>                                    $closures the same piece closed otherwise, by kind
+     * @param \Closure(): array<string, Draft>                        $closures the same piece closed otherwise, by kind
      * @param list<string>                                            $knots    knots that its construction ties, by their word
      * @param list<string>                                            $parts    other parts that only it has, as they are put in
      * @param CordNames                                               $cords    which it can have
@@ -42,7 +42,7 @@ final readonly class PieceView
         public int $version,
         public PageState $page,
         public array $stages,
-        public array $closures,
+        private \Closure $closures,
         public array $knots,
         public array $parts,
         public CordNames $cords,
@@ -73,15 +73,17 @@ final readonly class PieceView
     }
 
     /**
-     * Returns what is wrong that no field of the page has told so far: to be asked once all of them are there.
+     * Returns what is wrong that no field of the page has told so far: to be asked once all that $parts wants are there.
      *
      * @return list<non-empty-list<Fault>> nothing twice
      */
-    public function untold(): array
+    public function untold(Parts $parts): array
     {
         $untold = [];
-        foreach (array_diff_key($this->faults, $this->told->getArrayCopy()) as $faults) {
-            $untold[(string) $faults[0]->said] = $faults;
+        foreach (array_diff_key($this->faults, $this->told->getArrayCopy()) as $field => $faults) {
+            if ($parts->wants(Stage::of($field)->value, $this->page)) {
+                $untold[(string) $faults[0]->said] = $faults;
+            }
         }
 
         return array_values($untold);
@@ -93,6 +95,14 @@ final readonly class PieceView
     public function told(): int
     {
         return \count($this->told);
+    }
+
+    /**
+     * @return array<string, Draft> the same piece closed otherwise, by kind
+     */
+    public function closures(): array
+    {
+        return ($this->closures)();
     }
 
     /**

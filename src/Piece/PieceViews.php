@@ -144,7 +144,7 @@ final readonly class PieceViews
             $version ?? $stored->version(),
             $page,
             self::stages($piece, $plan, array_keys($faults)),
-            $this->planner->closures($draft),
+            fn (): array => $this->planner->closures($draft),
             $this->offers->knots($draft->piece),
             $this->offers->parts($draft->piece),
             $draft->construction->cords(),

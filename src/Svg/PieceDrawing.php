@@ -28,6 +28,9 @@ final readonly class PieceDrawing
     /** So many times as wide as high is what lies flat, at least: some 150 pixels of a desk's screen. */
     private const FLAT = 7.6;
 
+    /** A page of so many mm shows a knot a few pixels wide. */
+    private const FAR = 700.0;
+
     /** Size of a zone's word, in depths of a tape. */
     private const WORD = 0.3;
 
@@ -74,7 +77,7 @@ final readonly class PieceDrawing
             (new Ruler(Unit::Inch, $left, $right, $half, $tape, $zoom))->paint(),
             $this->zones($half, $tape, $zones),
             $this->span($top, $half),
-            (new ScenePainter($this->prefix))->paint($scene),
+            (new ScenePainter($this->prefix, far: ($right - $left) / $zoom > self::FAR ? 2 * $scene->height + 4 : null))->paint($scene),
             ...array_map(fn (Stretch $stretch): string => $this->hit($stretch, $top, $half), $scene->stretches),
         );
     }

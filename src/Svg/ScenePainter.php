@@ -32,11 +32,13 @@ final readonly class ScenePainter
     private bool $isStraight;
 
     /**
-     * @param string $prefix keeps definitions of several scenes on one page apart
+     * @param string     $prefix keeps definitions of several scenes on one page apart
+     * @param float|null $far    how high a run can be, in mm, when it is seen from so far that its knots look alike
      */
     public function __construct(
         private string $prefix,
         private Way $way = new StraightWay(),
+        private ?float $far = null,
     ) {
         $this->isStraight = $way instanceof StraightWay;
     }
@@ -273,12 +275,53 @@ final readonly class ScenePainter
     {
         $copies = [];
         $step = $placed->motif->length * $placed->scale;
+        if (null !== $this->far && $this->isStraight && !$placed->turned && $placed->count >= self::BLOCK) {
+            return self::tiled($id, $placed, $step, $this->far);
+        }
         for ($i = 0; $i < $placed->count; $i += $some) {
             $some = $this->isStraight && $placed->count - $i >= self::BLOCK ? self::BLOCK : 1;
             $copies[] = $this->copy($id.(self::BLOCK === $some ? 'x' : ''), $placed, $placed->x + $i * $step, $step);
         }
 
         return $copies;
+    }
+
+    /**
+     * Returns a run as one tile that is repeated: seen from so far that nobody tells it from its copies, and painted at
+     * once.
+     *
+     * @return list<string>
+     */
+    private static function tiled(string $id, Placed $placed, float $step, float $height): array
+    {
+        $tile = $id.'-'.str_replace('.', '_', Svg::number($placed->x));
+        $shift = 'translate('.Svg::number($placed->x).' '.Svg::number($placed->y).')';
+        $size = ' scale('.round($placed->scale, 6).')';
+
+        return [
+            Svg::element(
+                'pattern',
+                [
+                    'id' => $tile,
+                    'patternUnits' => 'userSpaceOnUse',
+                    'width' => $step,
+                    'height' => $height,
+                    'y' => -$height / 2,
+                    'patternTransform' => $shift,
+                ],
+                ...array_map(
+                    static fn (int $i): string => '<use href="#'.$id.'" transform="translate('.Svg::number($i * $step).')'.$size.'"/>',
+                    [-1, 0, 1],
+                ),
+            ),
+            Svg::element('rect', [
+                'x' => $placed->x,
+                'y' => $placed->y - $height / 2,
+                'width' => $placed->count * $step,
+                'height' => $height,
+                'fill' => 'url(#'.$tile.')',
+            ]),
+        ];
     }
 
     private function copy(string $id, Placed $placed, float $x, float $step): string
