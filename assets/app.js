@@ -162,7 +162,7 @@
       [over, restored, tries] = ['', '', 0];
     }
     const waiting = [...queue.flatMap((act) => Object.keys(act.f ?? {})), ...(typing ? [typing.path] : [])];
-    held = new Set(waiting.map((path) => field(path)).filter(Boolean));
+    held = new Set(waiting.flatMap((path) => [...document.querySelectorAll(`[name="f[${CSS.escape(path)}]"]`)]));
   });
   // What has another name now keeps what was typed under the old one.
   document.addEventListener('rinkel:renamed', (event) => {
@@ -295,6 +295,7 @@
         restored = earlier.version;
         for (const [path, value] of queue.flatMap((act) => Object.entries(act.f ?? {}))) {
           const node = field(path);
+          stale(node);
           if (node && !['radio', 'checkbox'].includes(node.type)) {
             node.value = value;
           }
