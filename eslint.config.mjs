@@ -1,10 +1,11 @@
 // The one little script: no framework, every name either its own or the browser's.
-const browser = ['window', 'document', 'localStorage', 'crypto', 'navigator', 'FormData', 'Event', 'CSS', 'Intl', 'setTimeout', 'clearTimeout'];
+const browser = ['window', 'document', 'localStorage', 'crypto', 'navigator', 'FormData', 'Event', 'CSS', 'Intl', 'setTimeout', 'clearTimeout', 'URL', 'location', 'history'];
+const worker = ['self', 'caches', 'fetch', 'URL', 'Promise', 'Response'];
 
 export default [
   {
     files: ['assets/*.js'],
-    languageOptions: { ecmaVersion: 2024, sourceType: 'script', globals: Object.fromEntries(browser.map((name) => [name, 'readonly'])) },
+    languageOptions: { ecmaVersion: 2024, sourceType: 'script', globals: Object.fromEntries([...browser, ...worker].map((name) => [name, 'readonly'])) },
     rules: {
       'no-undef': 'error', 'no-unused-vars': 'error', 'prefer-const': 'error', 'no-var': 'error', eqeqeq: 'error', 'no-shadow': 'error', 'no-implicit-globals': 'error',
       'no-unreachable': 'error', 'no-dupe-keys': 'error', 'no-fallthrough': 'error', 'valid-typeof': 'error', 'no-eval': 'error', 'no-self-compare': 'error',

@@ -332,8 +332,8 @@
 
   // A list that was opened to pick one thing closes when that is picked.
   document.addEventListener('click', (event) => {
-    const list = event.target.closest('details.put');
-    for (const open of document.querySelectorAll('details.put[open]')) {
+    const list = event.target.closest('details.put, details.why');
+    for (const open of document.querySelectorAll('details:is(.put, .why)[open]')) {
       if (open !== list || event.target.closest('.put-list button')) {
         open.open = false;
       }
@@ -448,6 +448,16 @@
     if (event.key === 'Escape' || event.key === 'Tab') {
       inField = false;
     }
+    if (event.key === 'Escape' && isField(event.target)) {
+      event.target.blur(); // Escape leaves a field
+    }
+    if (event.key === 'Escape') {
+      const open = event.target.closest('details:is(.put, .why)[open]');
+      if (open) {
+        open.open = false;
+        open.querySelector('summary').focus();
+      }
+    }
     if (isField(event.target) || inField || find('dialog[open]')) {
       return;
     }
@@ -457,6 +467,9 @@
         event.preventDefault();
         press('do', key === 'y' || event.shiftKey ? 'redo' : 'undo');
       }
+      return;
+    }
+    if (!keysOn()) {
       return;
     }
     if (key === '?') {
@@ -528,7 +541,26 @@
     }
   }, true);
 
+  // Installed, or opened before, Rinkel opens without its server too.
+  if ('serviceWorker' in navigator && document.documentElement.hasAttribute('data-worker')) {
+    navigator.serviceWorker.register('/worker.js').catch(() => {}); // a browser that will not have it does without
+  }
+
+  // Shortcuts by single letters can be switched off, for those who speak to their computer.
+  const KEYS = 'rinkel-keys';
+  const keysOn = () => localStorage.getItem(KEYS) !== 'off';
+  document.addEventListener('change', (event) => {
+    if (event.target.id === 'keys-on') {
+      store(KEYS, event.target.checked ? null : 'off');
+    }
+  });
+
   const shown = () => {
+    const toggle = find('#keys-on');
+    if (toggle) {
+      toggle.checked = keysOn();
+      toggle.disabled = false;
+    }
     size();
     stages();
     clocks();

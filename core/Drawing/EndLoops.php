@@ -50,7 +50,8 @@ final readonly class EndLoops
         return new Cord(array_map(
             static fn (int $i): Point => new Point(
                 $from + $half + $half * cos(\M_PI * $i / 30),
-                0.64 * $half * sin(\M_PI * $i / 30),
+                // A drop: both strands leave the knot side by side, as cord does that is laid double.
+                0.83 * $half * sin(\M_PI * $i / 30) * sin(\M_PI * $i / 60),
             ),
             range(0, 60),
         ), $cord->thickness * ($knotted ? 3 : 1), $cord->colour, $cord->role);

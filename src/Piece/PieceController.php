@@ -123,6 +123,14 @@ final class PieceController extends AbstractController
         return $this->redirectToRoute('table', ['put_away' => $id], Response::HTTP_SEE_OTHER);
     }
 
+    #[Route('/discard', 'piece_discard', methods: 'POST')]
+    public function discard(int $id): Response
+    {
+        $this->pieces->discard($this->stored($id));
+
+        return $this->redirectToRoute('table', ['archive' => 1], Response::HTTP_SEE_OTHER);
+    }
+
     #[Route('/restore', 'piece_restore', methods: 'POST')]
     public function restore(int $id): Response
     {

@@ -19,6 +19,9 @@ use Rinkel\Core\Piece\Wish;
  */
 final readonly class Pieces
 {
+    /** Days after which what was deleted for good is gone. */
+    public const GRACE = 30;
+
     /** Older states are forgotten. */
     private const STATES = 300;
 
@@ -276,13 +279,63 @@ final readonly class Pieces
     {
         $piece = $this->piece($stored);
 
-        return $this->add($piece->renamed(mb_substr($piece->name, 0, 70).' (copy)'), $stored->draft());
+        return $this->add($piece->renamed($this->freeName($piece->name)), $stored->draft());
+    }
+
+    /**
+     * Returns a name like $name that no piece has: "Harbour rail 2, for Ottoline".
+     */
+    public function freeName(string $name): string
+    {
+        preg_match('/^(.*?)(?: \d{1,4})?(,.*)?$/us', $name, $match);
+        [$stem, $rest] = [mb_substr($match[1] ?? $name, 0, 60), $match[2] ?? ''];
+        $taken = $this->manager->getConnection()->fetchFirstColumn(
+            "SELECT json_extract(document, '$.name') FROM piece WHERE json_valid(document) AND json_extract(document, '$.name') LIKE ? ESCAPE '\\'",
+            [addcslashes($stem, '%_\\').'%'],
+        );
+        $free = $name;
+        for ($i = 2; \in_array($free, $taken, true); ++$i) {
+            $free = mb_substr($stem.' '.$i.$rest, 0, 80);
+        }
+
+        return $free;
     }
 
     public function archive(StoredPiece $stored): void
     {
         $stored->archive($this->clock->now());
         $this->manager->flush();
+    }
+
+    /**
+     * Marks a piece to be deleted for good; for GRACE days it can be had back.
+     */
+    public function discard(StoredPiece $stored): void
+    {
+        $stored->discard($this->clock->now());
+        $this->manager->flush();
+    }
+
+    /**
+     * Deletes for good what was marked so long ago, with its history.
+     *
+     * @return int how many
+     */
+    public function purge(): int
+    {
+        $before = $this->clock->now()->modify('-'.self::GRACE.' days');
+        $gone = $this->manager->createQuery(\sprintf('SELECT piece FROM %s piece WHERE piece.discardedAt < :before', StoredPiece::class))
+            ->setParameter('before', $before)->getResult();
+        \assert(\is_array($gone));
+        foreach ($gone as $piece) {
+            \assert($piece instanceof StoredPiece);
+            $this->manager->createQuery(\sprintf('DELETE FROM %s state WHERE state.piece = :piece', PieceState::class))
+                ->setParameter('piece', $piece)->execute();
+            $this->manager->remove($piece);
+        }
+        $this->manager->flush();
+
+        return \count($gone);
     }
 
     public function restore(StoredPiece $stored): void

@@ -49,6 +49,10 @@ class StoredPiece
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
     private ?\DateTimeImmutable $archivedAt = null;
 
+    /** When its maker let go of it: some time later it is deleted for good. */
+    #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
+    private ?\DateTimeImmutable $discardedAt = null;
+
     /**
      * @param array<string, mixed> $document
      * @param string               $uid      by which it is the same piece in every copy of a maker's data
@@ -155,8 +159,23 @@ class StoredPiece
         $this->archivedAt ??= $now;
     }
 
+    /**
+     * Puts the piece away, to be deleted for good.
+     */
+    public function discard(\DateTimeImmutable $now): void
+    {
+        $this->archivedAt ??= $now;
+        $this->discardedAt ??= $now;
+    }
+
+    public function discardedAt(): ?\DateTimeImmutable
+    {
+        return $this->discardedAt;
+    }
+
     public function restore(): void
     {
         $this->archivedAt = null;
+        $this->discardedAt = null;
     }
 }

@@ -15,14 +15,14 @@ final readonly class Row
 {
     /**
      * @param Plan|null   $plan    null when none can be made
-     * @param string      $drawing its picture as SVG, "" without a plan
+     * @param string      $version of its drawing
      * @param list<Fault> $faults  why there is no plan, as far as that can be told
      */
     public function __construct(
         public StoredPiece $stored,
         public string $name,
         public ?Plan $plan,
-        public string $drawing,
+        public string $version,
         public array $faults = [],
     ) {}
 }

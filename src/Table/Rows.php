@@ -7,7 +7,9 @@ namespace Rinkel\App\Table;
 use Psr\Log\LoggerInterface;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Svg\DrawingFile;
 use Rinkel\App\Svg\PagePictures;
+use Rinkel\Core\Failure;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Plan\Planner;
 
@@ -19,9 +21,20 @@ final readonly class Rows
     public function __construct(
         private Pieces $pieces,
         private Planner $planner,
+        private DrawingFile $files,
         private PagePictures $pictures,
         private LoggerInterface $logger,
     ) {}
+
+    /**
+     * Returns the small drawing of a piece as SVG.
+     *
+     * @throws Failure If it cannot be read or planned
+     */
+    public function drawing(StoredPiece $stored): string
+    {
+        return $this->pictures->small($this->planner->plan($this->pieces->piece($stored)), $stored->id());
+    }
 
     public function of(StoredPiece $stored): Row
     {
@@ -30,7 +43,7 @@ final readonly class Rows
         try {
             $plan = $this->planner->plan($this->pieces->piece($stored));
 
-            return new Row($stored, $plan->draft->piece->name, $plan, $this->pictures->small($plan, $stored->id()));
+            return new Row($stored, $plan->draft->piece->name, $plan, $this->files->version($stored->uid().' '.$stored->state()));
         } catch (PieceUnreadable $unreadable) {
             return new Row($stored, $name, null, '', $unreadable->faults);
         } catch (\Throwable $bug) {

@@ -36,6 +36,7 @@ final class TableController extends AbstractController
         private readonly Beginnings $beginnings,
         private readonly Rows $rows,
         private readonly Shelf $shelf,
+        private readonly Found $found,
     ) {}
 
     #[Route('/', 'table', methods: 'GET')]
@@ -46,14 +47,15 @@ final class TableController extends AbstractController
         $putAway = $this->pieces->find(
             \is_string($asked) && 1 === preg_match('/^[0-9]{1,18}$/D', $asked) ? (int) $asked : 0,
         );
-        $archive = '1' === ($query['archive'] ?? '');
+        $wanted = Asked::by($request);
+        $count = $this->found->count($wanted);
 
         return $this->render('table/table.html.twig', [
-            'pieces' => array_map(
-                $this->rows->of(...),
-                $archive ? $this->pieces->archived() : $this->pieces->onTheTable(),
-            ),
-            'archive' => $archive,
+            'pieces' => array_map($this->rows->of(...), $this->found->pieces($wanted)),
+            'asked' => $wanted,
+            'count' => $count,
+            'pages' => (int) ceil($count / Found::PAGE),
+            'constructions' => $this->found->constructions(),
             'put_away' => null !== $putAway && $putAway->isArchived() ? $this->rows->of($putAway) : null,
         ]);
     }
@@ -83,7 +85,7 @@ final class TableController extends AbstractController
 
             return $this->redirectToRoute(
                 'piece',
-                ['id' => $this->pieces->add($piece)->id()],
+                ['id' => $this->pieces->add($piece->renamed($this->pieces->freeName($piece->name)))->id()],
                 Response::HTTP_SEE_OTHER,
             );
         } catch (PieceUnreadable $unreadable) {

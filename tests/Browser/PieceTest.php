@@ -112,7 +112,7 @@ final class PieceTest extends BrowserCase
         foreach (['measure', 'materials', 'pattern', 'closure', 'checks', 'cut'] as $stage) {
             $this->find('#to-'.$stage)->click();
             $hidden = $this->read('
-                for (const details of document.querySelectorAll(".stage details")) { details.open = true; }
+                for (const details of document.querySelectorAll(".stage details:not(.why)")) { details.open = true; }
                 const sight = (node) => {
                     const box = node?.getBoundingClientRect();
                     return !!box && box.width > 0 && box.top >= -1 && box.bottom <= innerHeight + 1;
@@ -126,7 +126,7 @@ final class PieceTest extends BrowserCase
                     const seen = {
                         board: sight(document.querySelector("#board svg")), fit: sight(document.querySelector("#result-fit strong")),
                         cuts: [...document.querySelectorAll(".result-cut")].slice(0, 3).every(sight), worst: sight(document.querySelector("#result-worst strong")),
-                        field: field.getBoundingClientRect().top < innerHeight - 30 && field.getBoundingClientRect().bottom > below() + 10,
+                        field: field.getBoundingClientRect().top < innerHeight - 10 && field.getBoundingClientRect().bottom > below() + 10,
                     };
                     for (const [what, is] of Object.entries(seen)) { if (!is) { lost.push((field.id || field.value) + ": " + what); } }
                 }

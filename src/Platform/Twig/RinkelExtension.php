@@ -6,6 +6,7 @@ namespace Rinkel\App\Platform\Twig;
 
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Settings\Light;
+use Rinkel\App\Svg\DrawingFile;
 use Rinkel\App\Svg\PagePictures;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFilter;
@@ -20,6 +21,7 @@ final class RinkelExtension extends AbstractExtension
         private readonly Wording $wording,
         private readonly PagePictures $pictures,
         private readonly Light $light,
+        private readonly DrawingFile $drawings,
     ) {}
 
     public function getFilters(): array
@@ -27,12 +29,14 @@ final class RinkelExtension extends AbstractExtension
         return [
             new TwigFilter('said', $this->wording->length(...)),
             new TwigFilter('told', $this->wording->told(...)),
+            new TwigFilter('moment', $this->wording->moment(...)),
         ];
     }
 
     public function getFunctions(): array
     {
         return [
+            new TwigFunction('drawing_version', $this->drawings->version(...)),
             new TwigFunction('light', $this->light->chosen(...)),
             new TwigFunction('figure_name', $this->wording->figure(...)),
             new TwigFunction('role_name', $this->wording->role(...)),

@@ -27,6 +27,20 @@ final readonly class Wording
         private LoggerInterface $logger,
     ) {}
 
+    /**
+     * Returns when something was as people say it: "today at 08:30", "yesterday …", later by its date.
+     */
+    public function moment(\DateTimeInterface $at): string
+    {
+        $format = new \IntlDateFormatter(
+            $this->translator->getLocale(),
+            \IntlDateFormatter::RELATIVE_MEDIUM,
+            \IntlDateFormatter::SHORT,
+        );
+
+        return (string) $format->format($at);
+    }
+
     public function step(Step $step, Unit $unit): string
     {
         return $this->say('step.'.$step->key, $step->values, $unit);

@@ -467,7 +467,7 @@ final class PieceControllerTest extends WebCase
         $this->browser->request('POST', '/pieces/'.$piece->id().'/duplicate');
         self::assertResponseStatusCodeSame(303);
         $copy = $this->browser->followRedirect();
-        self::assertSame('Plain band (copy)', $copy->filter('#name')->attr('value'));
+        self::assertSame('Plain band 2', $copy->filter('#name')->attr('value'));
 
         $this->edit($piece, ['name' => 'Quay <b>band</b>']);
         $table = $this->browser->request('GET', '/');

@@ -74,7 +74,7 @@ final class ImportControllerTest extends WebCase
         self::assertCount(\count($files), $page->filter('input[name="lay[]"]'));
         self::assertCount(0, $page->filter('.fault'));
         $this->browser->submit($page->filter('form[action$=lay]')->form());
-        self::assertCount(\count($files), $this->browser->followRedirect()->filter('.small-drawing'));
+        self::assertStringContainsString(\count($files).' pieces', $this->browser->followRedirect()->filter('#found [role=status]')->text());
     }
 
     public function testNoFileAndWhatIsSentAroundThePage(): void

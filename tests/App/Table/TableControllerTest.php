@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Table;
 
+use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Rinkel\App\Piece\Pieces;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Tests\App\WebCase;
 use Symfony\Component\DomCrawler\Crawler;
@@ -16,7 +18,7 @@ final class TableControllerTest extends WebCase
         $page = $this->browser->request('GET', '/');
 
         self::assertResponseIsSuccessful();
-        self::assertStringContainsString('a wrist is all it needs', self::text($page, '.empty'));
+        self::assertStringContainsString('a wrist is all it needs', self::text($page, '#found'));
         $this->browser->click($page->selectLink('New piece')->link());
         self::assertResponseIsSuccessful();
     }
@@ -149,6 +151,93 @@ final class TableControllerTest extends WebCase
         self::assertCount(3, $page->filter('.small-drawing'));
     }
 
+    public function testPiecesAreFoundByAnyWord(): void
+    {
+        $this->lay(['name' => 'Harbour rail, for Ottoline', 'beads.größe-rot' => ['diameter' => '6 mm']]);
+        $this->lay(['name' => 'Pond 100 %', 'cords' => ['core' => ['fibre' => 'leather', 'thickness' => '1 mm'], 'working' => ['fibre' => 'leather', 'thickness' => '1 mm']]]);
+        $this->layBare('stretch', ['name' => 'Rowan']);
+        $names = function (string $query): array {
+            $page = $this->browser->request('GET', '/?'.$query);
+            self::assertResponseIsSuccessful($query);
+
+            return $page->filter('.piece-name')->extract(['_text']);
+        };
+
+        self::assertSame(['Harbour rail, for Ottoline'], $names('q=ottoline'));
+        self::assertSame(['Harbour rail, for Ottoline'], $names('q='.urlencode('größe')), 'a bead');
+        self::assertSame(['Pond 100 %'], $names('q=leather'), 'a fibre');
+        self::assertSame(['Pond 100 %'], $names('q='.urlencode('100 %')), 'what searching itself uses');
+        self::assertSame(['Rowan'], $names('q=string'), 'how it is made, as the page calls it');
+        self::assertSame(['Rowan'], $names('kind=stretch'));
+        self::assertSame([], $names('kind=stretch&q=ottoline'));
+        self::assertSame(['Harbour rail, for Ottoline', 'Pond 100 %', 'Rowan'], $names('sort=name'));
+        self::assertSame(['Rowan', 'Pond 100 %', 'Harbour rail, for Ottoline'], $names('sort=x&page=-1&kind=%00&archive[]=1'));
+        self::assertSame([], $names('q='.urlencode('"\\')));
+        self::assertSame([], $names('page=9'));
+    }
+
+    public function testAFullTableComesByPages(): void
+    {
+        for ($i = 0; $i < 30; ++$i) {
+            $this->lay(['name' => 'Piece '.$i]);
+        }
+        $first = $this->browser->request('GET', '/');
+        $second = $this->browser->click($first->filter('[rel=next]')->link());
+        self::assertCount(24, $first->filter('.piece-row'));
+        self::assertCount(6, $second->filter('.piece-row'));
+        self::assertSame('Piece 0', $second->filter('.piece-name')->last()->text());
+        self::assertStringContainsString('30 pieces', self::text($second, '#found [role=status]'));
+        self::assertCount(0, $second->filter('[rel=next]'));
+        self::assertLessThan(150_000, \strlen((string) $this->browser->getResponse()->getContent()));
+    }
+
+    public function testADrawingIsAFileThatBrowsersKeep(): void
+    {
+        $piece = $this->lay();
+        $page = $this->browser->request('GET', '/');
+        $address = (string) $page->filter('.small-drawing')->attr('src');
+        $this->browser->request('GET', $address);
+        $response = $this->browser->getResponse();
+        self::assertResponseIsSuccessful();
+        self::assertSame('image/svg+xml', $response->headers->get('Content-Type'));
+        self::assertStringContainsString('immutable', (string) $response->headers->get('Cache-Control'));
+        self::assertStringNotContainsString('script-src', (string) $response->headers->get('Content-Security-Policy'));
+        $svg = new \DOMDocument();
+        self::assertTrue($svg->loadXML((string) $response->getContent()));
+        self::assertStringContainsString('.cord-body', (string) $svg->getElementsByTagName('style')->item(0)?->textContent);
+        $this->edit($piece, ['wearer.girth' => '18']);
+        $changed = $this->browser->request('GET', '/')->filter('.small-drawing')->attr('src');
+        self::assertNotSame($address, $changed, 'another state is another drawing');
+
+        $new = $this->browser->request('GET', '/new');
+        self::assertLessThan(150_000, \strlen((string) $this->browser->getResponse()->getContent()));
+        $sources = $new->filter('.sample-drawing')->each(static fn (Crawler $image): string => (string) $image->attr('src'));
+        self::assertGreaterThan(30, \count($sources));
+        foreach ($sources as $source) {
+            self::assertIsString($source);
+            $this->browser->request('GET', $source);
+            self::assertResponseIsSuccessful($source);
+        }
+        foreach (['/pieces/9999/small.svg', '/new/around/nothing.svg', '/new/design/nothing.svg'] as $missing) {
+            $this->browser->request('GET', $missing);
+            self::assertResponseStatusCodeSame(404);
+        }
+    }
+
+    public function testNamesAreNumberedByThemselves(): void
+    {
+        $piece = $this->lay(['name' => 'Harbour rail, for Ottoline']);
+        foreach (['Harbour rail 2, for Ottoline', 'Harbour rail 3, for Ottoline'] as $name) {
+            $this->browser->request('POST', '/pieces/'.$piece->id().'/duplicate');
+            self::assertSame($name, $this->browser->followRedirect()->filter('#name')->attr('value'));
+        }
+        foreach (['Flat band', 'Flat band 2'] as $i => $name) {
+            $this->browser->request('POST', '/pieces', ['girth' => '16', 'construction' => 'square-knot-band']);
+            $called = (string) $this->browser->followRedirect()->filter('#name')->attr('value');
+            self::assertSame(1 === $i, str_ends_with($called, ' 2'), $name);
+        }
+    }
+
     public function testArchivedPiecesAreFoundAgain(): void
     {
         $piece = $this->lay(['name' => 'Old']);
@@ -156,8 +245,34 @@ final class TableControllerTest extends WebCase
         $page = $this->browser->request('GET', '/?archive=1');
 
         self::assertSame('Old', self::text($page, '.piece-name'));
-        $this->browser->submit($page->filter('.piece-row form')->form());
+        $this->browser->submit($page->filter('form[action$=restore]')->form());
         self::assertSame('Old', self::text($this->browser->followRedirect(), '.piece-name'));
+    }
+
+    public function testWhatIsDeletedForGoodCanBeHadBackForAWhile(): void
+    {
+        $pieces = self::getContainer()->get(Pieces::class);
+        self::assertInstanceOf(Pieces::class, $pieces);
+        [$kept, $gone] = [$this->lay(['name' => 'Kept']), $this->lay(['name' => 'Gone'])];
+        foreach ([$kept, $gone] as $piece) {
+            $this->edit($piece, ['wearer.girth' => '17']);
+            $this->browser->request('POST', '/pieces/'.$piece->id().'/archive');
+            $page = $this->browser->request('GET', '/?archive=1');
+            $this->browser->submit($page->filter('#discard-'.$piece->id())->form());
+        }
+        $page = $this->browser->followRedirect();
+        self::assertCount(2, $page->filter('.next-stop'));
+        self::assertCount(0, $page->filter('button[form^=discard]'));
+        $this->browser->submit($page->filter('#restore-'.$kept->id())->form());
+        self::assertSame(0, $pieces->purge(), 'not yet');
+        $manager = self::getContainer()->get(EntityManagerInterface::class);
+        self::assertInstanceOf(EntityManagerInterface::class, $manager);
+        $manager->getConnection()->executeStatement('UPDATE piece SET discarded_at = ? WHERE discarded_at IS NOT NULL', ['2026-01-01 00:00:00']);
+        $manager->clear();
+        self::assertSame(1, $pieces->purge());
+        self::assertNull($pieces->find($gone->id()));
+        self::assertNotNull($pieces->find($kept->id()));
+        self::assertSame(0, $manager->getConnection()->fetchOne('SELECT COUNT(*) FROM piece_state WHERE piece_id = ?', [$gone->id()]));
     }
 
     /**
