@@ -510,6 +510,23 @@
     }
   });
 
+  // Up and down take a number a sensible step further: a count by one, millimetres by half, centimetres by a millimetre, inches by an eighth.
+  document.addEventListener('keydown', (event) => {
+    const node = event.target;
+    if (!['ArrowUp', 'ArrowDown'].includes(event.key) || node.tagName !== 'INPUT' || node.form?.id !== 'edit' || pathOf(node) === null || event.altKey) {
+      return;
+    }
+    const [, number, gap, unit] = /^\s*(\d+(?:[.,]\d+)?)(\s*)(cm|mm|in)?\s*$/.exec(node.value) ?? [];
+    if (number === undefined || (!unit && node.inputMode !== 'numeric')) {
+      return;
+    }
+    const step = { cm: 0.1, mm: 0.5, in: 0.125 }[unit] ?? 1;
+    const stepped = Math.max(0, Number(number.replace(',', '.')) + (event.key === 'ArrowUp' ? step : -step));
+    event.preventDefault();
+    node.value = `${Number(stepped.toFixed(3))}${gap}${unit ?? ''}`;
+    node.dispatchEvent(new Event('input', { bubbles: true }));
+  });
+
   // True size: how many pixels of this screen a bank card is wide, remembered by this browser.
   const CARD = 85.6; // mm, ISO/IEC 7810 ID-1
   const perMillimetre = () => Number(localStorage.getItem('rinkel-px-per-mm')) || 96 / 25.4;

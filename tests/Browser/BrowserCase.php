@@ -151,11 +151,11 @@ abstract class BrowserCase extends TestCase
     }
 
     /**
-     * Waits until a script says true; fails after five seconds.
+     * Waits until a script says true; fails after ten seconds.
      */
     protected function until(string $script): void
     {
-        $this->driver->wait(5, 25)->until(fn (): bool => true === $this->read($script), 'Waited in vain for: '.$script);
+        $this->driver->wait(10, 25)->until(fn (): bool => true === $this->read($script), 'Waited in vain for: '.$script);
     }
 
     /**
@@ -163,7 +163,7 @@ abstract class BrowserCase extends TestCase
      */
     protected function untilShown(string $selector, string $text = ''): void
     {
-        $this->driver->wait(8, 50)->until(function () use ($selector, $text): bool {
+        $this->driver->wait(12, 50)->until(function () use ($selector, $text): bool {
             try {
                 $found = $this->driver->findElements(WebDriverBy::cssSelector($selector));
 

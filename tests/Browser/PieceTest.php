@@ -152,6 +152,40 @@ final class PieceTest extends BrowserCase
         yield 'a phone with its keyboard up' => [390, 508];
     }
 
+    public function testArrowsStepANumberAndEscapeLeavesTheField(): void
+    {
+        $this->newPiece();
+        $keys = fn (string|array $keys) => $this->driver->getKeyboard()->sendKeys($keys);
+        $this->find('#wearer-girth')->click();
+        $keys([WebDriverKeys::ARROW_UP, WebDriverKeys::ARROW_UP, WebDriverKeys::ARROW_DOWN]);
+        self::assertSame('16.1 cm', $this->read('return document.activeElement.value'));
+        $keys(WebDriverKeys::ESCAPE);
+        $this->until('return document.activeElement === document.body && document.documentElement.dataset.saving === "done"');
+        $this->find('#wraps')->click();
+        $keys(WebDriverKeys::ARROW_UP);
+        $this->until('return document.querySelector("#board svg").getAttribute("aria-label").length > 0 && document.querySelector("#wraps").value === "2"');
+        $this->driver->navigate()->refresh();
+        self::assertSame(
+            ['16.1 cm', '2'],
+            [$this->find('#wearer-girth')->getAttribute('value'), $this->find('#wraps')->getAttribute('value')],
+        );
+        // A why opens beside its field and goes with Escape.
+        $this->find('#help-ease > summary')->click();
+        self::assertTrue($this->find('#help-ease > p')->isDisplayed());
+        $keys(WebDriverKeys::ESCAPE);
+        self::assertFalse($this->find('#help-ease > p')->isDisplayed());
+        // Shortcuts can be off.
+        $keys('?');
+        $this->until('return document.querySelector("#keys").open');
+        $this->find('#keys-on')->click();
+        $keys(WebDriverKeys::ESCAPE);
+        $this->until('return !document.querySelector("#keys").open');
+        $this->read('document.activeElement.blur()');
+        $keys('4');
+        self::assertSame('measure', $this->read('return document.querySelector("#piece").dataset.stage'));
+        $this->assertNothingLogged();
+    }
+
     public function testEnterInAFieldSavesAndPressesNoOtherButton(): void
     {
         $this->newPiece();
