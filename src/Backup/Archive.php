@@ -10,6 +10,7 @@ use Rinkel\App\People\People;
 use Rinkel\App\People\Person;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Settings\Preferences;
 
 /**
  * Writes all that a maker has in Rinkel as one archive of open files: archive.json says what is in it
@@ -26,6 +27,7 @@ final readonly class Archive
         private Pieces $pieces,
         private People $people,
         private ClockInterface $clock,
+        private Preferences $preferences,
     ) {}
 
     /**
@@ -43,7 +45,7 @@ final readonly class Archive
             'format' => self::FORMAT,
             'version' => self::VERSION,
             'made' => $this->clock->now()->format(\DATE_ATOM),
-            'settings' => ['light' => $light],
+            'settings' => ['light' => $light] + array_filter($this->preferences->all(), static fn (string $text): bool => '' !== $text),
             'pieces' => array_map(self::piece(...), $pieces),
         ]));
         foreach ($pieces as $stored) {

@@ -9,6 +9,7 @@ use Rinkel\App\People\People;
 use Rinkel\App\People\Person;
 use Rinkel\App\Piece\FieldTexts;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Measurement;
 use Rinkel\Core\Measure\Length;
@@ -27,11 +28,15 @@ final readonly class ArchiveReader
     /** Bytes, unpacked. */
     private const LARGEST = 60_000_000;
 
+    /** By which the settings are taken; no piece and nobody is called so. */
+    private const SETTINGS = '00000000000000000000000000000001';
+
     public function __construct(
         private Pieces $pieces,
         private People $people,
         private PieceFiles $files,
         private PieceWriter $writer,
+        private Preferences $preferences,
     ) {}
 
     /**
@@ -56,8 +61,9 @@ final readonly class ArchiveReader
             foreach (self::rows($people, 'people') as $row) {
                 $entries[] = $this->person($row);
             }
+            $settings = $this->settings($index['settings'] ?? null);
 
-            return $entries;
+            return null === $settings ? $entries : [...$entries, $settings];
         } finally {
             $zip->close();
         }
@@ -83,6 +89,7 @@ final readonly class ArchiveReader
                     self::drafts($entry->document),
                     true === ($entry->document['putAway'] ?? false),
                 ),
+                self::SETTINGS === $entry->uid => [] === $this->preferences->keep(self::written($entry->document)) ? 1 : 0,
                 default => $this->people->bring(
                     $entry->uid,
                     $entry->name,
@@ -93,6 +100,39 @@ final readonly class ArchiveReader
         }
 
         return $taken;
+    }
+
+    /**
+     * Returns how the archive's settings stand to those here; null when it has none.
+     */
+    private function settings(mixed $settings): ?Entry
+    {
+        $there = self::written(\is_array($settings) ? $settings : []);
+        $here = array_filter($this->preferences->all(), static fn (string $text): bool => '' !== $text);
+        $standing = match (true) {
+            $there === array_intersect_key($here, $there) => Standing::Same,
+            [] === $here => Standing::New,
+            default => Standing::Changed,
+        };
+
+        return [] === $there ? null : new Entry('settings', self::SETTINGS, '', $standing, null, $there);
+    }
+
+    /**
+     * @param array<mixed> $settings
+     *
+     * @return array<string, string> those that a maker can set
+     */
+    private static function written(array $settings): array
+    {
+        $written = [];
+        foreach (Preferences::NAMES as $name) {
+            if (\is_string($settings[$name] ?? null)) {
+                $written[$name] = $settings[$name];
+            }
+        }
+
+        return $written;
     }
 
     private static function checkSize(\ZipArchive $zip): void

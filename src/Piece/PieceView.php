@@ -28,6 +28,7 @@ final readonly class PieceView
      * @param list<string>                                            $knots    knots that its construction ties, by their word
      * @param list<string>                                            $parts    other parts that only it has, as they are put in
      * @param CordNames                                               $cords    which it can have
+     * @param array<string, string>                                   $usual    what its maker usually has, where the piece is otherwise
      * @param array{bool, bool}                                       $steps    whether there is anything to undo, to do again
      * @param list<Person>                                            $people
      * @param string                                                  $formId   by which a plain form sent twice is known
@@ -46,6 +47,7 @@ final readonly class PieceView
         public array $knots,
         public array $parts,
         public CordNames $cords,
+        public array $usual,
         public array $steps,
         public array $people,
         public string $formId,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Rinkel\App\People\People;
+use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Construction\Offers;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
@@ -24,6 +25,7 @@ final readonly class PieceViews
         private Planner $planner,
         private Offers $offers,
         private People $people,
+        private Preferences $preferences,
         private \Random\Randomizer $chance,
     ) {}
 
@@ -148,6 +150,7 @@ final readonly class PieceViews
             $this->offers->knots($draft->piece),
             $this->offers->parts($draft->piece),
             $draft->construction->cords(),
+            $this->preferences->differing($piece),
             $this->pieces->steps($stored),
             $this->people->all(),
             $this->formId(),

@@ -46,13 +46,14 @@ final readonly class Beginnings
     /**
      * Returns the piece that was asked for, once it can be planned.
      *
-     * @param array<string, string> $typed construction, place, girth, unit, person; sit, how it shall sit; design, a
-     *                                     ready one; from, what is at hand, with what is typed of that
+     * @param array<string, string>     $typed construction, place, girth, unit, person; sit, how it shall sit; design, a
+     *                                         ready one; from, what is at hand, with what is typed of that
+     * @param array<string, int|string> $usual what its maker begins every piece with
      *
      * @throws PieceUnreadable If it is not worn there, a girth lacks or is none, what it begins with cannot be read, or it
      *                         cannot be planned
      */
-    public function piece(array $typed): Wish
+    public function piece(array $typed, array $usual = []): Wish
     {
         $design = $this->shelf->design($typed['design'] ?? '');
         $from = $typed['from'] ?? '';
@@ -71,6 +72,7 @@ final readonly class Beginnings
             'name' => str_starts_with($name, 'construction.') ? 'Piece' : $name,
             'unit' => $typed['unit'],
             'ease' => self::EASES[$typed['sit'] ?? ''] ?? null,
+            ...$usual,
             ...$this->worn(['construction' => $construction] + $typed),
         ];
         $document = array_filter($document, static fn (mixed $value): bool => null !== $value);

@@ -6,6 +6,7 @@ namespace Rinkel\App\Table;
 
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -37,6 +38,7 @@ final class TableController extends AbstractController
         private readonly Rows $rows,
         private readonly Shelf $shelf,
         private readonly Found $found,
+        private readonly Preferences $preferences,
     ) {}
 
     #[Route('/', 'table', methods: 'GET')]
@@ -63,7 +65,7 @@ final class TableController extends AbstractController
     #[Route('/new', 'piece_new', methods: 'GET')]
     public function new(): Response
     {
-        return $this->choice(self::BLANK, []);
+        return $this->choice(['unit' => $this->preferences->unit()->value] + self::BLANK, []);
     }
 
     #[Route('/keys', 'keys', methods: 'GET')]
@@ -81,7 +83,7 @@ final class TableController extends AbstractController
             $typed[$field] = \is_scalar($value) ? mb_substr(mb_scrub((string) $value), 0, 2000) : $default;
         }
         try {
-            $piece = $this->beginnings->piece($typed);
+            $piece = $this->beginnings->piece($typed, $this->preferences->beginning());
 
             return $this->redirectToRoute(
                 'piece',

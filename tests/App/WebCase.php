@@ -28,6 +28,7 @@ abstract class WebCase extends WebTestCase
         $this->browser->setServerParameter('HTTP_SEC_FETCH_SITE', 'same-origin');
         self::getContainer()->get(Connection::class)->executeStatement('DELETE FROM piece');
         self::getContainer()->get(Connection::class)->executeStatement('DELETE FROM person');
+        self::getContainer()->get(Connection::class)->executeStatement('DELETE FROM setting');
     }
 
     protected static function getKernelClass(): string

@@ -74,7 +74,15 @@ abstract class BrowserCase extends TestCase
         $isNeck = 'netted-pouch' === $construction;
         $this->type($isNeck ? 'new-neck' : 'new-girth', $isNeck ? '34 cm' : $wrist);
         $this->find('button[value='.$construction.']')->click();
-        $this->until('return !!document.querySelector("#piece")');
+        $this->untilReady();
+    }
+
+    /**
+     * Waits for a piece's page with its script.
+     */
+    protected function untilReady(): void
+    {
+        $this->until('return !!document.querySelector("#piece") && document.documentElement.hasAttribute("data-saving")');
     }
 
     /**

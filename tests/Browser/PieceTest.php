@@ -183,6 +183,7 @@ final class PieceTest extends BrowserCase
         $this->read('document.activeElement.blur()');
         $keys('4');
         self::assertSame('measure', $this->read('return document.querySelector("#piece").dataset.stage'));
+        $this->read('localStorage.removeItem("rinkel-keys")');
         $this->assertNothingLogged();
     }
 
@@ -380,7 +381,7 @@ final class PieceTest extends BrowserCase
             $keys(WebDriverKeys::TAB);
         }
         $keys(WebDriverKeys::ENTER);
-        $this->until('return !!document.querySelector("#piece")');
+        $this->untilReady();
         // Into the pattern and on to the beads; two more.
         $keys(WebDriverKeys::ARROW_RIGHT);
         $this->until('return document.querySelector(".patch.is-chosen")?.dataset.path === "0"');
@@ -482,6 +483,7 @@ final class PieceTest extends BrowserCase
             '/people',
             '/data',
             '/keys',
+            '/settings',
             '/pieces/0',
             $piece,
             $other.'?at=0.1',

@@ -19,7 +19,7 @@ final class StartsTest extends BrowserCase
         $this->find('#new-tray-around')->click();
         $this->driver->getKeyboard()->sendKeys('20 amber 6 mm #c98a2b, 15 sky 8 mm #6fa3c4');
         $this->find('button[name=from][value=tray]')->click();
-        $this->until('return !!document.querySelector("#piece")');
+        $this->untilReady();
         self::assertMatchesRegularExpression('/\d+ × amber/', $this->text('[data-bead-count=amber]'));
         $before = $this->text('#pattern');
 
@@ -28,7 +28,7 @@ final class StartsTest extends BrowserCase
         $this->find('#another-six')->click();
         $this->until('return location.search === "?seed=2"');
         $this->find('#arrange-graduated')->click();
-        $this->until('return !!document.querySelector("#piece")');
+        $this->untilReady();
         self::assertNotSame($before, $this->text('#pattern'));
         $widths = $this->read('return [...document.querySelectorAll("#board [data-bead]")].map(bead => bead.dataset.bead)');
         self::assertIsArray($widths);
@@ -52,7 +52,7 @@ final class StartsTest extends BrowserCase
 
         $this->type('new-spell', 'Runa');
         $this->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
-        $this->until('return !!document.querySelector("#piece")');
+        $this->untilReady();
         self::assertStringContainsStringIgnoringCase('word "Runa"', $this->text('#pattern'));
 
         $this->open('/new');
@@ -61,7 +61,7 @@ final class StartsTest extends BrowserCase
         self::assertNotNull($design);
         $called = trim((string) strtok($this->find('button[name=design] strong')->getText(), ','));
         $design->click();
-        $this->until('return !!document.querySelector("#piece")');
+        $this->untilReady();
         self::assertSame($called, $this->find('#name')->getAttribute('value'));
         self::assertSame('17 cm', $this->find('#wearer-girth')->getAttribute('value'));
         $this->assertNothingLogged();

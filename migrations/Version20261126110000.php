@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Migrations;
+
+use Doctrine\DBAL\Schema\Schema;
+use Doctrine\Migrations\AbstractMigration;
+
+final class Version20261126110000 extends AbstractMigration
+{
+    public function getDescription(): string
+    {
+        return 'What every new piece begins with is kept.';
+    }
+
+    public function up(Schema $schema): void
+    {
+        $this->addSql('CREATE TABLE setting (name VARCHAR(40) NOT NULL PRIMARY KEY, text VARCHAR(200) NOT NULL)');
+    }
+
+    public function down(Schema $schema): void
+    {
+        $this->addSql('DROP TABLE setting');
+    }
+}
