@@ -73,6 +73,14 @@ final readonly class Draft
     }
 
     /**
+     * Returns how many beads the piece takes in all; what hangs or is laid in as a finding is none.
+     */
+    public function beadCount(): int
+    {
+        return array_sum(array_intersect_key($this->beads(), $this->piece->beads));
+    }
+
+    /**
      * Returns which letters of each letter bead the piece takes, in alphabetical order.
      *
      * @return array<string, array<string, int>> by the bead's name and the letter

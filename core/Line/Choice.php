@@ -17,6 +17,5 @@ final readonly class Choice
     public function __construct(
         public array $counts,
         public Length $length,
-        public int $beads = 0,
     ) {}
 }

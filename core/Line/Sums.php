@@ -124,11 +124,7 @@ final class Sums
                     $near = $counts;
                     $near[$fit] = $count + $step;
                     $near = array_values($near);
-                    $choices[] = new Choice(
-                        $near,
-                        Length::ofMillimetres($this->length($near)),
-                        array_sum($this->beads($near)),
-                    );
+                    $choices[] = new Choice($near, Length::ofMillimetres($this->length($near)));
                 }
             }
         }

@@ -150,6 +150,7 @@ final class PieceTest extends BrowserCase
         yield 'a wide screen' => [1920, 1080];
         yield 'a phone' => [390, 844];
         yield 'a phone with its keyboard up' => [390, 508];
+        yield 'a small phone, or 400 % of a desk' => [320, 640];
     }
 
     public function testArrowsStepANumberAndEscapeLeavesTheField(): void

@@ -171,7 +171,7 @@ final readonly class FinerWays
             $near->body()->minus($from->body()),
             $near->closed(),
             self::zone($near),
-            array_sum($near->setting->beads()),
+            $near->beadCount(),
             $way,
         );
     }

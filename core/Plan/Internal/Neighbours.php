@@ -52,7 +52,7 @@ final readonly class Neighbours
             $scale->zoneOf(
                 $near->fastened->kind->slides() ? Length::longest($near->closed(), $near->wished()) : $near->closed(),
             ),
-            $choice->beads,
+            $near->beadCount(),
         );
     }
 }
