@@ -35,7 +35,11 @@ final readonly class Arrangements
         }
         $chance = new Randomizer(new Mt19937($seed));
         $all = array_map(
-            fn (Manner $manner): Arrangement => new Arrangement($manner, $this->ordered($manner, $names, $chance), $this->tray->beads),
+            fn (Manner $manner): Arrangement => new Arrangement(
+                $manner,
+                $this->ordered($manner, $names, $chance),
+                $this->tray->beads,
+            ),
             Manner::cases(),
         );
         usort($all, static fn (Arrangement $one, Arrangement $other): int => $other->liveliness <=> $one->liveliness);

@@ -57,7 +57,10 @@ final class Laid
     {
         $names = [];
         foreach ($pattern->parts as $part) {
-            array_push($names, ...($part instanceof Word || $part instanceof Focal || $part instanceof Hang ? $part->names() : []));
+            array_push(
+                $names,
+                ...($part instanceof Word || $part instanceof Focal || $part instanceof Hang ? $part->names() : []),
+            );
         }
 
         return array_values(array_unique($names));
@@ -76,7 +79,10 @@ final class Laid
     private static function isBeads(Node $part): bool
     {
         return $part instanceof Bracket
-            ? !$part->isMiddle() && [] === array_filter($part->parts(), static fn (Node $inside): bool => !self::isBeads($inside))
+            ? !$part->isMiddle() && [] === array_filter(
+                $part->parts(),
+                static fn (Node $inside): bool => !self::isBeads($inside),
+            )
             : $part instanceof Beads && Lane::Core === $part->lane;
     }
 }

@@ -33,7 +33,11 @@ final readonly class Buttoned
     public static function on(Site $site, Finding $button): self
     {
         $square = $site->wish->behind > 0
-            ? $site->book->around(new Square(), $site->ends->bundle(), $site->working)->use->times(2 * $site->wish->behind)
+            ? $site->book->around(
+                new Square(),
+                $site->ends->bundle(),
+                $site->working,
+            )->use->times(2 * $site->wish->behind)
             : null;
 
         return new self($button, $site->wish->play ?? Length::zero(), $square, $site->ends);

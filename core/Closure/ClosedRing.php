@@ -54,7 +54,10 @@ final readonly class ClosedRing implements Closure
     {
         $end = null === $this->knot
             ? EndTake::wanting(Take::none(), EndTake::glued())
-            : EndTake::wanting(Take::knots($this->knot->use->times(max(1, \count($this->covers)))), Length::ofCentimetres(10));
+            : EndTake::wanting(
+                Take::knots($this->knot->use->times(max(1, \count($this->covers)))),
+                Length::ofCentimetres(10),
+            );
 
         return new Fastened(
             $this->wish->kind,

@@ -11,8 +11,8 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Remark\Step;
 
 /**
- * Both ends laid beside each other and tied in one overhand of all: nothing lies between them, and each end of each cord
- * is once in the knot.
+ * Both ends laid beside each other and tied in one overhand of all: nothing lies between them, and each end of each
+ * cord is once in the knot.
  */
 final readonly class KnottedForGood implements Closure
 {

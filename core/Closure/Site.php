@@ -88,7 +88,8 @@ final readonly class Site
     }
 
     /**
-     * Returns the findings of $kind that the maker wished; when she named none, the first of that kind, if there is one.
+     * Returns the findings of $kind that the maker wished; when she named none, the first of that kind, if there is
+     * one.
      *
      * @return list<Finding>
      */

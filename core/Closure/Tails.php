@@ -78,7 +78,11 @@ final readonly class Tails implements \Stringable
     {
         $end = $this->frayed ? Length::ofMillimetres(self::FRAYED) : $plain;
 
-        return Length::sum($end, $beaded, ...(null === $this->unequal ? [] : [$this->unequal->times(max(0, $count - 1))]));
+        return Length::sum(
+            $end,
+            $beaded,
+            ...(null === $this->unequal ? [] : [$this->unequal->times(max(0, $count - 1))]),
+        );
     }
 
     public function said(Unit $unit): string

@@ -102,6 +102,9 @@ final readonly class LacedChain implements Construction
      */
     private static function laces(Piece $piece): array
     {
-        return ['lace', ...array_map(strval(...), array_keys(array_diff_key($piece->cords, ['lace' => 0, 'slider' => 0])))];
+        return [
+            'lace',
+            ...array_map(strval(...), array_keys(array_diff_key($piece->cords, ['lace' => 0, 'slider' => 0]))),
+        ];
     }
 }

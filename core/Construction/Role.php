@@ -121,7 +121,9 @@ final readonly class Role
     private static function apart(Draft $draft, string $pair, bool $ties): self
     {
         [$left, $right] = [self::side($pair, false), self::side($pair, true)];
-        $more = $draft->setting->take($left)->total()->isLongerThan($draft->setting->take($right)->total()) ? $left : $right;
+        $more = $draft->setting->take($left)->total()->isLongerThan($draft->setting->take($right)->total())
+            ? $left
+            : $right;
 
         $all = true === $draft->piece->closure->tails?->allCords;
 

@@ -24,7 +24,16 @@ final readonly class EndFindings
     {
         return [
             ...$this->endAndRing(0),
-            ...$this->of([FindingKind::Clasp, FindingKind::Hook, FindingKind::Toggle, FindingKind::Magnet, FindingKind::Connector, FindingKind::CrimpCover]),
+            ...$this->of(
+                [
+                    FindingKind::Clasp,
+                    FindingKind::Hook,
+                    FindingKind::Toggle,
+                    FindingKind::Magnet,
+                    FindingKind::Connector,
+                    FindingKind::CrimpCover,
+                ],
+            ),
         ];
     }
 

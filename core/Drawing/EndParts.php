@@ -208,7 +208,14 @@ final readonly class EndParts
         foreach ($this->cords as $i => $cord) {
             $less = $i * $unequal;
             $cords[] = Cord::straight(-$leftEnd + $less, 0, $cord->y, $cord->thickness, $cord->colour, $cord->role);
-            $cords[] = Cord::straight($body, $body + $end - $less, $cord->y, $cord->thickness, $cord->colour, $cord->role);
+            $cords[] = Cord::straight(
+                $body,
+                $body + $end - $less,
+                $cord->y,
+                $cord->thickness,
+                $cord->colour,
+                $cord->role,
+            );
         }
 
         return new Scene(

@@ -10,8 +10,8 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 
 /**
- * How a necklace hangs: around the base of the neck as around a wheel, falling from both sides in straight lines, to a point under
- * the weight of a middle piece, or round at the bottom without one.
+ * How a necklace hangs: around the base of the neck as around a wheel, falling from both sides in straight lines, to a
+ * point under the weight of a middle piece, or round at the bottom without one.
  *
  * As a belt around two wheels of radius r and q, their axes d apart, with sin a = (r − q) / d: it is 2 sqrt(d² − (r −
  * q)²) + r (π + 2a) + q (π − 2a) long and hangs d + q − r below the pit of the neck. To a point q is nought; round it
@@ -21,7 +21,9 @@ final readonly class Drape implements Way
 {
     private const ROUND = 0.55;
 
-    /** A necklace lies at the base of the neck, so much further around than the neck is measured (from memory, ±5 %). */
+    /**
+     * A necklace lies at the base of the neck, so much further around than the neck is measured (from memory, ±5 %).
+     */
     private const BASE = 1.1;
 
     private float $neck;

@@ -24,7 +24,9 @@ final readonly class Interlace
     private const HALF = 2.25;
     private const HALF_WIDTH = 1.6;
 
-    /** How far from its middle the outermost ropes cross, in the same widths: only between there two lie on each other. */
+    /**
+     * How far from its middle the outermost ropes cross, in the same widths: only between there two lie on each other.
+     */
     private const CROSSED = 1.595;
 
     /** The middle line of the loop whose legs lie on the left, from its upper leg around and back, in the same widths. */

@@ -58,7 +58,8 @@ final readonly class Element
             [] !== $beside => array_merge(
                 ...array_map(static fn (self $part): array => $part->names, array_values($beside)),
             ),
-            null !== $name && ($this->isBead() || \in_array($kind, [ElementKind::Focal, ElementKind::Charm], true)) => [$name],
+            null === $name => [],
+            $this->isBead(), \in_array($kind, [ElementKind::Focal, ElementKind::Charm], true) => [$name],
             default => [],
         };
     }
@@ -82,21 +83,14 @@ final readonly class Element
      */
     public function stretchedTo(Length $length): self
     {
-        return new self(
-            $this->kind,
-            $this->name,
-            $length,
-            $this->width,
-            $this->thickness,
-            array_map(
+        return $this->with(
+            length: $length,
+            takes: array_map(
                 static fn (Take $take): Take => $take->along($take->straight->times($length->millimetres)),
                 $this->takes,
             ),
-            $this->place,
-            $this->lane,
-            $this->letter,
-            $this->beside,
-            true,
+            stretches: true,
+            centres: false,
         );
     }
 
@@ -112,14 +106,10 @@ final readonly class Element
         $length = Length::longest(Length::zero(), $this->length->minus($half));
         $share = $this->length->isZero() ? 0.0 : $length->ratioTo($this->length);
 
-        return new self(
-            $this->kind,
-            $this->name,
-            $length,
-            $this->width,
-            $this->thickness,
-            array_map(static fn (Take $take): Take => $take->times($share), $this->takes),
-            $this->place,
+        return $this->with(
+            length: $length,
+            takes: array_map(static fn (Take $take): Take => $take->times($share), $this->takes),
+            centres: false,
         );
     }
 
@@ -130,18 +120,7 @@ final readonly class Element
      */
     public function onStrands(array $strands): self
     {
-        return new self(
-            $this->kind,
-            $this->name,
-            $this->length,
-            $this->width,
-            $this->thickness,
-            $this->takes,
-            $this->place,
-            $this->lane,
-            $this->letter,
-            array_fill_keys($strands, $this),
-        );
+        return $this->with(beside: array_fill_keys($strands, $this));
     }
 
     /**
@@ -151,18 +130,7 @@ final readonly class Element
      */
     public function onCore(int $strand): self
     {
-        return new self(
-            $this->kind,
-            $this->name,
-            $this->length,
-            $this->width,
-            $this->thickness,
-            $this->takes,
-            $this->place,
-            Lane::Strand,
-            $this->letter,
-            strand: $strand,
-        );
+        return $this->with(lane: Lane::Strand, strand: $strand);
     }
 
     /**
@@ -201,49 +169,52 @@ final readonly class Element
         $name = null === $this->name ? null : $rename($this->name);
         $beside = array_map(static fn (self $part): self => $part->called($rename), $this->beside);
 
-        return $name === $this->name && $beside === $this->beside ? $this : new self(
-            $this->kind,
-            $name,
-            $this->length,
-            $this->width,
-            $this->thickness,
-            $this->takes,
-            $this->place,
-            $this->lane,
-            $this->letter,
-            $beside,
-            $this->stretches,
-            $this->wraps,
-            $this->knot,
-            $this->hangs,
-            $this->raised,
-            $this->strand,
-            level: $this->level,
-        );
+        return $name === $this->name && $beside === $this->beside ? $this : $this->with(name: $name, beside: $beside);
     }
 
     private function turned(?Knot $knot): self
     {
         $beside = ElementKind::Beside === $this->kind ? array_reverse($this->beside) : $this->beside;
 
-        return $knot === $this->knot && $beside === $this->beside ? $this : new self(
+        return $knot === $this->knot && $beside === $this->beside ? $this : $this->with(beside: $beside, knot: $knot);
+    }
+
+    /**
+     * Returns the same but for what is said.
+     *
+     * @param array<string, Take>|null $takes
+     * @param array<int, self>|null    $beside
+     */
+    private function with(
+        ?string $name = null,
+        ?Length $length = null,
+        ?array $takes = null,
+        ?Lane $lane = null,
+        ?array $beside = null,
+        ?bool $stretches = null,
+        ?Knot $knot = null,
+        ?int $strand = null,
+        ?bool $centres = null,
+    ): self {
+        return new self(
             $this->kind,
-            $this->name,
-            $this->length,
+            $name ?? $this->name,
+            $length ?? $this->length,
             $this->width,
             $this->thickness,
-            $this->takes,
+            $takes ?? $this->takes,
             $this->place,
-            $this->lane,
+            $lane ?? $this->lane,
             $this->letter,
-            $beside,
-            $this->stretches,
+            $beside ?? $this->beside,
+            $stretches ?? $this->stretches,
             $this->wraps,
-            $knot,
+            $knot ?? $this->knot,
             $this->hangs,
             $this->raised,
-            $this->strand,
-            level: $this->level,
+            $strand ?? $this->strand,
+            $centres ?? $this->centres,
+            $this->level,
         );
     }
 }

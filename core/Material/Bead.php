@@ -39,7 +39,8 @@ final readonly class Bead
     /**
      * @param string|null     $size        number of a seed bead, which gives what was not measured
      * @param Length|null     $ownDiameter as measured, null for the usual one, 6 mm
-     * @param Length|null     $ownLength   as measured along the hole, null for the one usual with this shape and diameter
+     * @param Length|null     $ownLength   as measured along the hole, null for the one usual with this shape and
+     *                                     diameter
      * @param Length|null     $ownHole     as measured, null for the one usual with this diameter
      * @param int|null        $stock       how many there are, null when that is not kept
      * @param bool            $glass       whether instant glue would frost it
@@ -85,7 +86,19 @@ final readonly class Bead
         ?Letters $letters = null,
     ): self {
         $material ??= BeadMaterial::Glass;
-        $bead = new self($shape, $colour, $size, $diameter, $length, $hole, $stock, $glass, $material, $finish, $letters);
+        $bead = new self(
+            $shape,
+            $colour,
+            $size,
+            $diameter,
+            $length,
+            $hole,
+            $stock,
+            $glass,
+            $material,
+            $finish,
+            $letters,
+        );
 
         return $bead->hole->isShorterThan($bead->diameter) ? $bead : throw HoleTooWide::ofBead($bead->hole, $bead->diameter);
     }

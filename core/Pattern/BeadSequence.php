@@ -51,7 +51,10 @@ final readonly class BeadSequence
             ),
             BeadOrder::ByFinish => self::mixed(
                 $named,
-                array_map(static fn (Bead $bead): string => $bead->material->value.' '.($bead->finish->value ?? ''), $this->beads),
+                array_map(
+                    static fn (Bead $bead): string => $bead->material->value.' '.($bead->finish->value ?? ''),
+                    $this->beads,
+                ),
             ),
             BeadOrder::BySize => $this->graduated($named),
             BeadOrder::ByColour => self::apart(
@@ -73,7 +76,10 @@ final readonly class BeadSequence
     {
         $wanted = array_count_values($names);
         ksort($wanted);
-        $stock = array_map(fn (int|string $name): int => $this->beads[$name]->stock ?? \PHP_INT_MAX, array_keys($wanted));
+        $stock = array_map(
+            fn (int|string $name): int => $this->beads[$name]->stock ?? \PHP_INT_MAX,
+            array_keys($wanted),
+        );
         $stock = array_combine(array_keys($wanted), $stock);
         if (min([\count($names), ...$stock]) === \count($names) || array_sum($stock) < \count($names)) {
             return $names;
@@ -153,7 +159,9 @@ final readonly class BeadSequence
         usort($ofClass, static fn (array $one, array $other): int => \count($other) <=> \count($one));
         [$many, $few] = $ofClass + [[], []];
         if (\count($many) === \count($few)) {
-            return array_merge(...array_map(static fn (string $one, string $other): array => [$one, $other], $many, $few));
+            return array_merge(
+                ...array_map(static fn (string $one, string $other): array => [$one, $other], $many, $few),
+            );
         }
         $gaps = \count($few) + 1;
         $mingled = [];
@@ -218,8 +226,8 @@ final readonly class BeadSequence
     }
 
     /**
-     * Returns the names from the smallest at both ends to the largest in the middle; of an odd number of one size one is
-     * on the left.
+     * Returns the names from the smallest at both ends to the largest in the middle; of an odd number of one size one
+     * is on the left.
      *
      * @param list<string> $names
      *

@@ -57,7 +57,10 @@ final readonly class PatternEdit
     public function counted(string $path, int $more): Pattern
     {
         return $this->replaced($path, static fn (Node $node): array => [match (true) {
-            $node instanceof Group && $node->times instanceof Fit => $node->repeating($node->times->plus($more), $node->alternate),
+            $node instanceof Group && $node->times instanceof Fit => $node->repeating(
+                $node->times->plus($more),
+                $node->alternate,
+            ),
             $node instanceof Counted => $node->times(($node->count() ?? 0) + $more),
             default => $node,
         }]);

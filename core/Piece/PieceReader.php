@@ -211,7 +211,12 @@ final class PieceReader
         );
         $short = $fields->length('closure.short', $unit, Length::ofMillimetres(1), Length::ofMillimetres(200));
 
-        return null === $kind || null === $knots || null === $wraps || null === $loops || null === $start || null === $finish
+        return null === $kind
+            || null === $knots
+            || null === $wraps
+            || null === $loops
+            || null === $start
+            || null === $finish
             || null === $behind
             ? null
             : new ClosureWish(

@@ -53,7 +53,17 @@ final readonly class Derivation
             $figures[] = new Figure('tail', $this->draft->fastened->tail, $this->draft->fastened->steps);
         }
 
-        return array_column([...$figures, ...(new Spacing($this->draft))->figures(), ...$this->hung(), ...$this->turned(), ...(new Schools($this->draft, $this->cuts))->figures()], null, 'key');
+        return array_column(
+            [
+                ...$figures,
+                ...(new Spacing($this->draft))->figures(),
+                ...$this->hung(),
+                ...$this->turned(),
+                ...(new Schools($this->draft, $this->cuts))->figures(),
+            ],
+            null,
+            'key',
+        );
     }
 
     /**

@@ -16,8 +16,8 @@ use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /**
- * Prints six arrangements of a piece's beads, a line each: manner, liveliness, pattern; the liveliest first. Ends with 1
- * and a line for each fault where the piece cannot be read.
+ * Prints six arrangements of a piece's beads, a line each: manner, liveliness, pattern; the liveliest first. Ends with
+ * 1 and a line for each fault where the piece cannot be read.
  */
 #[AsCommand('rinkel:arrange', 'Prints six arrangements of the beads of a piece in the open format')]
 final class ArrangeCommand extends Command

@@ -45,7 +45,10 @@ final readonly class Archive
             'format' => self::FORMAT,
             'version' => self::VERSION,
             'made' => $this->clock->now()->format(\DATE_ATOM),
-            'settings' => ['light' => $light] + array_filter($this->preferences->all(), static fn (string $text): bool => '' !== $text),
+            'settings' => ['light' => $light] + array_filter(
+                $this->preferences->all(),
+                static fn (string $text): bool => '' !== $text,
+            ),
             'pieces' => array_map(self::piece(...), $pieces),
         ]));
         foreach ($pieces as $stored) {

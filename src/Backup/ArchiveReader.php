@@ -89,7 +89,9 @@ final readonly class ArchiveReader
                     self::drafts($entry->document),
                     true === ($entry->document['putAway'] ?? false),
                 ),
-                self::SETTINGS === $entry->uid => [] === $this->preferences->keep(self::written($entry->document)) ? 1 : 0,
+                self::SETTINGS === $entry->uid => [] === $this->preferences->keep(self::written($entry->document))
+                    ? 1
+                    : 0,
                 default => $this->people->bring(
                     $entry->uid,
                     $entry->name,

@@ -16,13 +16,27 @@ use Rinkel\Core\Pattern\Pattern;
 final class FieldTexts
 {
     private const BASE = [
-        'name', 'unit', 'wearer.place', 'wearer.girth', 'wearer.measured', 'wearer.hand', 'wearer.upper', 'wearer.upperAt', 'ease', 'length', 'drop', 'gauge',
+        'name', 'unit', 'wearer.place', 'wearer.girth', 'wearer.measured', 'wearer.hand', 'wearer.upper',
+        'wearer.upperAt', 'ease', 'length', 'drop', 'gauge',
         'wraps', 'tension', 'risk', 'pattern', 'closure.kind', 'closure.knots', 'closure.wraps', 'closure.tail', 'closure.shows', 'closure.loops', 'closure.findings',
-        'closure.glued', 'closure.knotted', 'closure.start', 'closure.finish', 'closure.play', 'closure.tails', 'closure.short', 'closure.spaced', 'closure.behind', 'forChild', 'instantGlue',
+        'closure.glued', 'closure.knotted', 'closure.start', 'closure.finish', 'closure.play', 'closure.tails',
+        'closure.short', 'closure.spaced', 'closure.behind', 'forChild', 'instantGlue',
     ];
     private const PARTS = [
         'cords' => ['called', 'fibre', 'thickness', 'width', 'colour', 'count', 'lay', 'run', 'stretch'],
-        'beads' => ['called', 'shape', 'diameter', 'length', 'hole', 'colour', 'material', 'finish', 'letters', 'stock', 'glass'],
+        'beads' => [
+            'called',
+            'shape',
+            'diameter',
+            'length',
+            'hole',
+            'colour',
+            'material',
+            'finish',
+            'letters',
+            'stock',
+            'glass',
+        ],
         'findings' => ['called', 'kind', 'length', 'width', 'inside', 'form', 'stock', 'nickel'],
     ];
 

@@ -13,8 +13,8 @@ use Rinkel\Core\Quoted;
 use Rinkel\Core\Said;
 
 /**
- * The fields that are no places in the open format: short names of beads, findings and cords, and the letters of words in
- * the pattern.
+ * The fields that are no places in the open format: short names of beads, findings and cords, and the letters of words
+ * in the pattern.
  */
 final class NameFields
 {
@@ -45,7 +45,11 @@ final class NameFields
      */
     public static function calledAt(string $path): ?array
     {
-        return 1 === preg_match('/^(beads|findings|cords)\.([^.]+)\.called$/D', $path, $match) ? [$match[1], $match[2]] : null;
+        return 1 === preg_match(
+            '/^(beads|findings|cords)\.([^.]+)\.called$/D',
+            $path,
+            $match,
+        ) ? [$match[1], $match[2]] : null;
     }
 
     /**
@@ -69,9 +73,12 @@ final class NameFields
             if ($name === $old) {
                 continue;
             }
+            $taken = new Said('name-taken', ['name' => new Quoted($name)]);
             $piece = match (true) {
                 !Naming::suits($name) => throw PieceUnreadable::at($path, Naming::refusal($name)),
-                isset($piece->beads[$name]) || isset($piece->findings[$name]) || isset($piece->cords[$name]) => throw PieceUnreadable::at($path, new Said('name-taken', ['name' => new Quoted($name)])),
+                isset($piece->beads[$name]),
+                isset($piece->findings[$name]),
+                isset($piece->cords[$name]) => throw PieceUnreadable::at($path, $taken),
                 'cords' === $kind => $piece->withCordCalled($old, $name),
                 default => $piece->withBeadCalled($old, $name),
             };

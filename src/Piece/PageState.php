@@ -53,7 +53,12 @@ final readonly class PageState
     public function query(array $but = []): array
     {
         return array_diff_assoc(
-            $but + ['view' => $this->view, 'zoom' => $this->zoom, 'at' => $this->chosen, 'stage' => $this->stage->value],
+            $but + [
+                'view' => $this->view,
+                'zoom' => $this->zoom,
+                'at' => $this->chosen,
+                'stage' => $this->stage->value,
+            ],
             ['view' => self::VIEWS[0], 'zoom' => self::ZOOMS[0], 'at' => '', 'stage' => Stage::Measure->value],
         );
     }

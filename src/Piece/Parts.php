@@ -23,7 +23,12 @@ final readonly class Parts
 
     public static function missing(Request $request): self
     {
-        preg_match_all('/([a-z-]{1,40})=([0-9a-f]{16})(?= |$)/', (string) $request->headers->get(self::HEADER), $all, \PREG_SET_ORDER);
+        preg_match_all(
+            '/([a-z-]{1,40})=([0-9a-f]{16})(?= |$)/',
+            (string) $request->headers->get(self::HEADER),
+            $all,
+            \PREG_SET_ORDER,
+        );
 
         return new self(array_column($all, 2, 1), !$request->headers->has(self::SIGHT));
     }

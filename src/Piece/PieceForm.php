@@ -17,8 +17,8 @@ use Rinkel\Core\Said;
  * The fields of the Piece page: each is one place in the open format, by its path, and one reader serves both.
  *
  * A field that still shows what Rinkel wrote there keeps its exact value: 16.5 cm shown as 6 1/2 in does not drift to
- * 165.1 mm by being sent back. Two kinds of fields are no places: "….called", the short name of a bead, finding or cord, and
- * "word.2.0", the letters of the word that stands at 2.0 in the pattern.
+ * 165.1 mm by being sent back. Two kinds of fields are no places: "….called", the short name of a bead, finding or
+ * cord, and "word.2.0", the letters of the word that stands at 2.0 in the pattern.
  *
  * What the maker leaves alone stays open: only when she first changes something of the cords, of the pattern with its
  * beads, or of the closure is what the construction fills in there written down with it.

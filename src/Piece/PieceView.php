@@ -28,7 +28,8 @@ final readonly class PieceView
      * @param list<string>                                            $knots    knots that its construction ties, by their word
      * @param list<string>                                            $parts    other parts that only it has, as they are put in
      * @param CordNames                                               $cords    which it can have
-     * @param array<string, string>                                   $usual    what its maker usually has, where the piece is otherwise
+     * @param array<string, string>                                   $usual    what its maker usually has, where the
+     *                                                                          piece is otherwise
      * @param array{bool, bool}                                       $steps    whether there is anything to undo, to do again
      * @param list<Person>                                            $people
      * @param string                                                  $formId   by which a plain form sent twice is known
@@ -75,7 +76,8 @@ final readonly class PieceView
     }
 
     /**
-     * Returns what is wrong that no field of the page has told so far: to be asked once all that $parts wants are there.
+     * Returns what is wrong that no field of the page has told so far: to be asked once all that $parts wants are
+     * there.
      *
      * @return list<non-empty-list<Fault>> nothing twice
      */

@@ -290,7 +290,8 @@ final readonly class Pieces
         preg_match('/^(.*?)(?: \d{1,4})?(,.*)?$/us', $name, $match);
         [$stem, $rest] = [mb_substr($match[1] ?? $name, 0, 60), $match[2] ?? ''];
         $taken = $this->manager->getConnection()->fetchFirstColumn(
-            "SELECT json_extract(document, '$.name') FROM piece WHERE json_valid(document) AND json_extract(document, '$.name') LIKE ? ESCAPE '\\'",
+            "SELECT json_extract(document, '$.name') AS name FROM piece
+                WHERE json_valid(document) AND name LIKE ? ESCAPE '\\'",
             [addcslashes($stem, '%_\\').'%'],
         );
         $free = $name;
@@ -324,7 +325,9 @@ final readonly class Pieces
     public function purge(): int
     {
         $before = $this->clock->now()->modify('-'.self::GRACE.' days');
-        $gone = $this->manager->createQuery(\sprintf('SELECT piece FROM %s piece WHERE piece.discardedAt < :before', StoredPiece::class))
+        $gone = $this->manager->createQuery(
+            \sprintf('SELECT piece FROM %s piece WHERE piece.discardedAt < :before', StoredPiece::class),
+        )
             ->setParameter('before', $before)->getResult();
         \assert(\is_array($gone));
         foreach ($gone as $piece) {

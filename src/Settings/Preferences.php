@@ -14,8 +14,8 @@ use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Piece\Wish;
 
 /**
- * How this maker works: what every new piece begins with. Each is a place in the open format and is read by its reader, so
- * that nothing can be set that no piece could have.
+ * How this maker works: what every new piece begins with. Each is a place in the open format and is read by its reader,
+ * so that nothing can be set that no piece could have.
  */
 final readonly class Preferences
 {
@@ -65,7 +65,9 @@ final readonly class Preferences
             try {
                 $unit = Unit::tryFrom($texts['unit'] ?? '') ?? Unit::Centimetre;
                 $document = $this->document([$name => $text] + ['unit' => $unit->value]);
-                $kept = '' === $text ? '' : self::text($this->writer->write($this->reader->read($document))[$name] ?? $text);
+                $kept = '' === $text ? '' : self::text(
+                    $this->writer->write($this->reader->read($document))[$name] ?? $text,
+                );
                 $this->write($name, $kept);
             } catch (PieceUnreadable $unreadable) {
                 $faults[$name] = $unreadable->faults;

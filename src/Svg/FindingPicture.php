@@ -88,7 +88,8 @@ final class FindingPicture
             ),
             FindingKind::Hook => Svg::element('path', [
                 'd' => 'M'.Svg::number(-$length / 2).',0 H'.Svg::number(0.2 * $length)
-                    .' a'.Svg::number(0.28 * $length).','.Svg::number(0.4 * $width).' 0 0 1 0,'.Svg::number(0.8 * $width)
+                    .' a'.Svg::number(0.28 * $length).','.Svg::number(0.4 * $width).' 0 0 1 0,'
+                        .Svg::number(0.8 * $width)
                     .' h'.Svg::number(-0.3 * $length),
                 'class' => 'wire-edge',
                 'stroke-width' => 1.6,

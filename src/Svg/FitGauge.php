@@ -108,11 +108,19 @@ final readonly class FitGauge
     {
         $at = [$this->x($this->plan->draft->closed()->millimetres), $this->x($this->plan->draft->open()->millimetres)];
         $half = [self::half($shut), self::half($open)];
-        $lacking = '' === $shut || '' === $open ? 0.0 : max(0.0, $half[0] + $half[1] + 2 * self::APART - ($at[1] - $at[0]));
+        $lacking = '' === $shut || '' === $open ? 0.0 : max(
+            0.0,
+            $half[0] + $half[1] + 2 * self::APART - ($at[1] - $at[0]),
+        );
         $from = max($half[0], min($at[0] - $lacking / 2, self::WIDTH - 2 * self::APART - $half[0] - 2 * $half[1]));
 
         return $this->text($from, $y, $shut, 'gauge-figure')
-            .$this->text(max($at[1] + $lacking / 2, '' === $shut ? 0.0 : $from + $half[0] + $half[1] + 2 * self::APART), $y, $open, 'gauge-figure');
+            .$this->text(
+                max($at[1] + $lacking / 2, '' === $shut ? 0.0 : $from + $half[0] + $half[1] + 2 * self::APART),
+                $y,
+                $open,
+                'gauge-figure',
+            );
     }
 
     /**

@@ -67,6 +67,7 @@ final readonly class PieceDrawing
         // The tapes go on beside what is tall, so that it takes no more of the page's height than its share.
         $beside = max(0.0, self::FLAT * ($top + $half + 2 * $tape) - ($right - $left)) / 2;
         [$left, $right] = [$left - $beside, $right + $beside];
+        $far = ($right - $left) / $zoom > self::FAR ? 2 * $scene->height + 4 : null;
 
         return $this->svg(
             [$left, -$top - $tape, $right - $left, $top + $half + 2 * $tape],
@@ -77,7 +78,7 @@ final readonly class PieceDrawing
             (new Ruler(Unit::Inch, $left, $right, $half, $tape, $zoom))->paint(),
             $this->zones($half, $tape, $zones),
             $this->span($top, $half),
-            (new ScenePainter($this->prefix, far: ($right - $left) / $zoom > self::FAR ? 2 * $scene->height + 4 : null))->paint($scene),
+            (new ScenePainter($this->prefix, far: $far))->paint($scene),
             ...array_map(fn (Stretch $stretch): string => $this->hit($stretch, $top, $half), $scene->stretches),
         );
     }
@@ -258,7 +259,8 @@ final readonly class PieceDrawing
         }
         $drawn = '';
         $starts = array_map(
-            static fn (Length $start): float => $draft->ring->laid($start)->minus($draft->fastened->narrow)->millimetres,
+            static fn (Length $start): float => $draft->ring->laid($start)->minus($draft->fastened->narrow)
+                ->millimetres,
             (new EaseScale($draft->piece->wearer))->starts(),
         );
         $size = self::WORD * $tape;

@@ -310,7 +310,8 @@ final readonly class ScenePainter
                     'patternTransform' => $shift,
                 ],
                 ...array_map(
-                    static fn (int $i): string => '<use href="#'.$id.'" transform="translate('.Svg::number($i * $step).')'.$size.'"/>',
+                    static fn (int $i): string => '<use href="#'.$id.'" transform="translate('.Svg::number($i * $step)
+                        .')'.$size.'"/>',
                     [-1, 0, 1],
                 ),
             ),

@@ -11,8 +11,8 @@ use Rinkel\Core\Construction\Offers;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
- * Finds pieces by any word in them: of their name, their beads and findings, their cords' fibre, where they are worn, and
- * how they are made, as the page calls that.
+ * Finds pieces by any word in them: of their name, their beads and findings, their cords' fibre, where they are worn,
+ * and how they are made, as the page calls that.
  */
 final readonly class Found
 {
@@ -31,11 +31,14 @@ final readonly class Found
     {
         $query = $this->query($asked)->select('piece');
         'name' === $asked->sort
-            ? $query->addSelect("LOWER(SUBSTRING(piece.document, LOCATE('\"name\":\"', piece.document))) AS HIDDEN called")->orderBy('called')->addOrderBy('piece.id')
+            ? $query->addSelect(
+                "LOWER(SUBSTRING(piece.document, LOCATE('\"name\":\"', piece.document))) AS HIDDEN called",
+            )->orderBy('called')->addOrderBy('piece.id')
             : $query->orderBy('piece.changedAt', 'DESC')->addOrderBy('piece.id', 'DESC');
 
         /** @var list<StoredPiece> */
-        return $query->setFirstResult(self::PAGE * ($asked->page - 1))->setMaxResults(self::PAGE)->getQuery()->getResult();
+        return $query->setFirstResult(self::PAGE * ($asked->page - 1))->setMaxResults(self::PAGE)->getQuery()
+            ->getResult();
     }
 
     public function count(Asked $asked): int

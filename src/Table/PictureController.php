@@ -29,10 +29,17 @@ final class PictureController extends AbstractController
         }
     }
 
-    #[Route('/new/{group}/{construction}.svg', 'making_picture', requirements: ['group' => 'around|neck', 'construction' => '[a-z-]{1,40}'], methods: 'GET')]
+    #[Route(
+        '/new/{group}/{construction}.svg',
+        'making_picture',
+        requirements: ['group' => 'around|neck', 'construction' => '[a-z-]{1,40}'],
+        methods: 'GET',
+    )]
     public function making(string $group, string $construction, Beginnings $beginnings): Response
     {
-        return $this->files->response($beginnings->pictures()[$group][$construction] ?? throw $this->createNotFoundException());
+        return $this->files->response(
+            $beginnings->pictures()[$group][$construction] ?? throw $this->createNotFoundException(),
+        );
     }
 
     #[Route('/new/design/{name}.svg', 'design_picture', requirements: ['name' => '[a-z0-9-]{1,40}'], methods: 'GET')]
@@ -40,6 +47,6 @@ final class PictureController extends AbstractController
     {
         $designs = array_merge(...array_values($shelf->designs()));
 
-        return $this->files->response($designs[$name]['picture'] ?? throw $this->createNotFoundException());
+        return $this->files->response($designs[$name]->picture ?? throw $this->createNotFoundException());
     }
 }

@@ -43,7 +43,12 @@ final readonly class Rows
         try {
             $plan = $this->planner->plan($this->pieces->piece($stored));
 
-            return new Row($stored, $plan->draft->piece->name, $plan, $this->files->version($stored->uid().' '.$stored->state()));
+            return new Row(
+                $stored,
+                $plan->draft->piece->name,
+                $plan,
+                $this->files->version($stored->uid().' '.$stored->state()),
+            );
         } catch (PieceUnreadable $unreadable) {
             return new Row($stored, $name, null, '', $unreadable->faults);
         } catch (\Throwable $bug) {

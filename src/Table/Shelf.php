@@ -22,7 +22,8 @@ final readonly class Shelf
 {
     /** By file, in the order in which they stand there. */
     private const DESIGNS = [
-        'harbour-rail', 'ledge', 'two-shores', 'tassel', 'gatepost', 'sandbar', 'bindweed', 'checker', 'plumb', 'garland', 'lagoon', 'ripple',
+        'harbour-rail', 'ledge', 'two-shores', 'tassel', 'gatepost', 'sandbar', 'bindweed', 'checker', 'plumb',
+        'garland', 'lagoon', 'ripple',
         'canal', 'hawser', 'marram', 'rowan', 'orchard', 'rockpool',
     ];
 
@@ -50,11 +51,11 @@ final readonly class Shelf
     /**
      * Returns the designs, each drawn, and what it needs as it is there.
      *
-     * @return array{around: array<string, array{name: string, picture: string, cords: list<array{string, string, string, string}>, beads: array<string, int>, findings: array<string, int>}>, neck: array<string, array{name: string, picture: string, cords: list<array{string, string, string, string}>, beads: array<string, int>, findings: array<string, int>}>}
+     * @return array{around: array<string, Design>, neck: array<string, Design>}
      */
     public function designs(): array
     {
-        return $this->kept->get('rinkel.shelf', function (): array {
+        return $this->kept->get('rinkel.designs', function (): array {
             $shelf = ['around' => [], 'neck' => []];
             foreach (self::DESIGNS as $name) {
                 $wish = $this->files->read($this->folder.'/'.$name.'.json');
@@ -68,22 +69,19 @@ final readonly class Shelf
         });
     }
 
-    /**
-     * @return array{name: string, picture: string, cords: list<array{string, string, string, string}>, beads: array<string, int>, findings: array<string, int>}
-     */
-    private function shown(string $name, Plan $plan): array
+    private function shown(string $name, Plan $plan): Design
     {
-        return [
-            'name' => preg_replace('/, for .*$/u', '', $plan->draft->piece->name) ?? '',
-            'picture' => $this->pictures->sample($plan, 'shelf-'.$name),
-            'cords' => array_map(static fn (array $total): array => [
+        return new Design(
+            preg_replace('/, for .*$/u', '', $plan->draft->piece->name) ?? '',
+            $this->pictures->sample($plan, 'shelf-'.$name),
+            array_map(static fn (array $total): array => [
                 (string) $total[1]->roundedUpTo(Length::ofCentimetres(10))->written(Unit::Centimetre),
                 (string) $total[0]->thickness->written(Unit::Millimetre),
                 $total[0]->fibre->value,
                 $total[0]->colour->hex,
             ], $plan->cordTotals()),
-            'beads' => $plan->beads,
-            'findings' => $plan->findings(),
-        ];
+            $plan->beads,
+            $plan->findings(),
+        );
     }
 }

@@ -118,12 +118,18 @@ final readonly class Starts
             throw PieceUnreadable::at('tray', $failure->said());
         }
         $neck = isset($worn['length']);
-        $run = '('.implode(', ', array_map(static fn (int|string $name): string => '1 bead '.$name, array_keys($tray->beads))).') x fit';
+        $run = '('.implode(
+            ', ',
+            array_map(static fn (int|string $name): string => '1 bead '.$name, array_keys($tray->beads)),
+        ).') x fit';
         $wish = $this->reader->read([
             'construction' => $neck ? 'strung-beads' : 'stretch',
             'pattern' => $neck ? '1 barrel 3, '.$run.', 1 barrel 3' : $run,
         ] + $worn);
-        $endless = array_map(static fn (Bead $bead): Bead => Bead::of($bead->shape, $bead->colour, $bead->ownDiameter), $tray->beads);
+        $endless = array_map(
+            static fn (Bead $bead): Bead => Bead::of($bead->shape, $bead->colour, $bead->ownDiameter),
+            $tray->beads,
+        );
         $fitting = array_sum($this->planner->draft($wish->withBeads($endless))->setting->beads());
         $best = (new Arrangements($tray))->six($fitting, 1)[0] ?? null;
         if (null === $best) {

@@ -22,7 +22,8 @@ use Symfony\Component\Routing\Attribute\Route;
 final class TableController extends AbstractController
 {
     private const BLANK = [
-        'place' => 'wrist', 'girth' => '', 'unit' => 'cm', 'person' => '', 'construction' => '', 'sit' => '', 'design' => '',
+        'place' => 'wrist', 'girth' => '', 'unit' => 'cm', 'person' => '', 'construction' => '', 'sit' => '',
+        'design' => '',
         'from' => '', 'spell' => '', 'stone_length' => '', 'stone_width' => '', 'tray' => '',
     ];
 

@@ -18,7 +18,8 @@ final class Layers
 {
     /** From the ground up. */
     private const CONCEPTS = [
-        'Measure', 'Geometry', 'Remark', 'Fit', 'Material', 'Knot', 'Pattern', 'Arrangement', 'Line', 'Cutting', 'Closure', 'Piece', 'Construction', 'Plan', 'Drawing',
+        'Measure', 'Geometry', 'Remark', 'Fit', 'Material', 'Knot', 'Pattern', 'Arrangement', 'Line', 'Cutting',
+        'Closure', 'Piece', 'Construction', 'Plan', 'Drawing',
     ];
 
     public function testCoreKnowsOnlyItself(): Rule
@@ -29,7 +30,8 @@ final class Layers
             ->classes(
                 Selector::inNamespace('Rinkel\Core'),
                 Selector::classname(
-                    '/^(Closure|Stringable|Generator|Throwable|BackedEnum|UnitEnum|InvalidArgumentException|LogicException|DomainException|Random\\\\.*)$/',
+                    '/^(Closure|Stringable|Generator|Throwable|BackedEnum|UnitEnum|InvalidArgumentException'
+                        .'|LogicException|DomainException|Random\\\\.*)$/',
                     true,
                 ),
             )

@@ -82,7 +82,9 @@ abstract class BrowserCase extends TestCase
      */
     protected function untilReady(): void
     {
-        $this->until('return !!document.querySelector("#piece") && document.documentElement.hasAttribute("data-saving")');
+        $this->until(
+            'return !!document.querySelector("#piece") && document.documentElement.hasAttribute("data-saving")',
+        );
     }
 
     /**
@@ -118,10 +120,12 @@ abstract class BrowserCase extends TestCase
      */
     protected function reach(string $selector): void
     {
+        $open = $this->read('return document.querySelector("#piece")?.dataset.stage ?? ""');
         $stage = $this->read(
-            'return document.querySelector('.json_encode($selector).')?.closest(".stage")?.id.replace("stage-", "") ?? document.querySelector("#piece")?.dataset.stage ?? ""',
+            'return document.querySelector('.json_encode($selector).')
+                ?.closest(".stage")?.id.replace("stage-", "") ?? ""',
         );
-        if (\is_string($stage) && $stage !== $this->read('return document.querySelector("#piece")?.dataset.stage ?? ""')) {
+        if (\is_string($stage) && '' !== $stage && $stage !== $open) {
             $this->driver->findElement(WebDriverBy::id('to-'.$stage))->click();
         }
     }
@@ -163,7 +167,10 @@ abstract class BrowserCase extends TestCase
      */
     protected function until(string $script): void
     {
-        $this->driver->wait(10, 25)->until(fn (): bool => true === $this->read($script), 'Waited in vain for: '.$script);
+        $this->driver->wait(10, 25)->until(
+            fn (): bool => true === $this->read($script),
+            'Waited in vain for: '.$script,
+        );
     }
 
     /**

@@ -24,11 +24,9 @@ final class KeepingTest extends BrowserCase
         foreach ([60, 150, 300] as $which => $apart) {
             $this->slowly(['amber', 'amb', 'in-bloom'][$which], $apart);
             self::assertSame('bead-1-called', $this->focused(), 'the caret stays where it is typed');
-            $this->until(
-                'return document.documentElement.dataset.saving === "done" && document.querySelector("#pattern").value === '.json_encode(
-                    str_replace('pearl', ['amber', 'amb', 'in-bloom'][$which], $pattern),
-                ),
-            );
+            $renamed = json_encode(str_replace('pearl', ['amber', 'amb', 'in-bloom'][$which], $pattern));
+            $this->until('return document.querySelector("#pattern").value === '.$renamed);
+            $this->until('return document.documentElement.dataset.saving === "done"');
             self::assertSame('bead-1-called', $this->focused());
             self::assertSame(
                 str_replace('pearl', ['amber', 'amb', 'in-bloom'][$which], $pattern),

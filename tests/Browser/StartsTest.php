@@ -30,7 +30,9 @@ final class StartsTest extends BrowserCase
         $this->find('#arrange-graduated')->click();
         $this->untilReady();
         self::assertNotSame($before, $this->text('#pattern'));
-        $widths = $this->read('return [...document.querySelectorAll("#board [data-bead]")].map(bead => bead.dataset.bead)');
+        $widths = $this->read(
+            'return [...document.querySelectorAll("#board [data-bead]")].map(bead => bead.dataset.bead)',
+        );
         self::assertIsArray($widths);
         self::assertSame('amber', $widths[0]);
         self::assertSame('sky', $widths[intdiv(\count($widths), 2)], 'the larger in the middle');
@@ -72,26 +74,28 @@ final class StartsTest extends BrowserCase
         $keys = fn (string|array $keys) => $this->driver->getKeyboard()->sendKeys($keys);
         $this->newPiece();
         $this->tabTo('#closure-kind-square-slider');
-        for ($i = 0; $i < 12 && true !== $this->read('return document.querySelector("#closure-kind-two-ends").checked'); ++$i) {
-            $keys(WebDriverKeys::ARROW_DOWN);
-        }
+        $this->downTo('#closure-kind-two-ends');
         $this->until('return !!document.querySelector("#closure-start-loop")');
         $this->tabTo('[id^=closure-start-]:checked');
-        for ($i = 0; $i < 6 && true !== $this->read('return document.querySelector("#closure-start-knotted-loop").checked'); ++$i) {
-            $keys(WebDriverKeys::ARROW_DOWN);
-        }
+        $this->downTo('#closure-start-knotted-loop');
         $this->tabTo('[id^=closure-finish-]:checked');
-        for ($i = 0; $i < 6 && true !== $this->read('return document.querySelector("#closure-finish-ties").checked'); ++$i) {
-            $keys(WebDriverKeys::ARROW_DOWN);
-        }
+        $this->downTo('#closure-finish-ties');
         $this->tabTo('#closure-tails');
         $keys('all cords, sparkling');
         $this->until('return !!document.querySelector("#closure-tails-fault")');
         $keys([...array_fill(0, 9, WebDriverKeys::BACKSPACE), 'frayed']);
-        $this->until('return document.querySelector("#closure-tails").value === "all cords, frayed" && !document.querySelector("#closure-tails-fault")');
+        $this->until(
+            'return document.querySelector("#closure-tails").value === "all cords, frayed"
+                && !document.querySelector("#closure-tails-fault")',
+        );
         $this->driver->navigate()->refresh();
         self::assertSame('all cords, frayed', $this->find('#closure-tails')->getAttribute('value'));
-        self::assertTrue($this->read('return document.querySelector("#closure-start-knotted-loop").checked && document.querySelector("#closure-finish-ties").checked'));
+        self::assertTrue(
+            $this->read(
+                'return document.querySelector("#closure-start-knotted-loop").checked
+                    && document.querySelector("#closure-finish-ties").checked',
+            ),
+        );
         $this->assertNothingLogged();
     }
 
@@ -106,5 +110,17 @@ final class StartsTest extends BrowserCase
         $this->until('return document.querySelector("#pattern").value.includes("in moss")');
         self::assertStringContainsString('moss', $this->text('#stuff-cord-2 > summary'));
         $this->assertNothingLogged();
+    }
+
+    /**
+     * Goes down a group of choices until that one is chosen.
+     */
+    private function downTo(string $selector): void
+    {
+        $chosen = 'return document.querySelector('.json_encode($selector).').checked';
+        for ($i = 0; $i < 12 && true !== $this->read($chosen); ++$i) {
+            $this->driver->getKeyboard()->sendKeys(WebDriverKeys::ARROW_DOWN);
+        }
+        self::assertTrue($this->read($chosen), $selector);
     }
 }

@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Measures from a key press to the painted drawing in a real browser, and where that time goes: php tests/Browser/bench.php ADDRESS
+// Measures from a key press to the painted drawing in a real browser, and where that time goes:
+// php tests/Browser/bench.php ADDRESS
 
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
@@ -23,13 +24,20 @@ const MEASURE = <<<'JS'
             const laid = performance.now();
             // The frame after the one in which the drawing was put in place: it is painted then.
             requestAnimationFrame(() => setTimeout(() => {
-                const sent = performance.getEntriesByType('resource').filter((one) => /\/pieces\/\d+$/.test(one.name)).pop();
+                const sent = performance.getEntriesByType('resource')
+                    .filter((one) => /\/pieces\/\d+$/.test(one.name)).pop();
                 performance.clearResourceTimings();
                 const painted = performance.now();
                 const server = sent?.serverTiming[0]?.duration ?? 0;
                 window.times.push({
-                    all: painted - from, wait: sent.requestStart - from, server, transfer: sent.responseEnd - sent.requestStart - server,
-                    swap: swapped - sent.responseEnd, layout: laid - swapped, paint: painted - laid, bytes: sent.encodedBodySize,
+                    all: painted - from,
+                    wait: sent.requestStart - from,
+                    server,
+                    transfer: sent.responseEnd - sent.requestStart - server,
+                    swap: swapped - sent.responseEnd,
+                    layout: laid - swapped,
+                    paint: painted - laid,
+                    bytes: sent.encodedBodySize,
                 });
             }, 0));
         }
@@ -51,7 +59,8 @@ function pressed(RemoteWebDriver $driver, string $address, string $construction,
     }
     if ('' !== $pattern) {
         $driver->executeScript(
-            'const t = document.querySelector("#pattern"); t.value = '.json_encode($pattern).'; t.dispatchEvent(new Event("input", {bubbles: true}));',
+            'const t = document.querySelector("#pattern"); t.value = '.json_encode($pattern)
+                .'; t.dispatchEvent(new Event("input", {bubbles: true}));',
         );
         usleep(1_500_000);
     }
@@ -68,7 +77,10 @@ function pressed(RemoteWebDriver $driver, string $address, string $construction,
     $times = $driver->executeScript('return window.times');
     $measured = [];
     foreach (is_array($times) ? $times : [] as $one) {
-        $measured[] = array_map(static fn (mixed $time): float => is_numeric($time) ? (float) $time : 0.0, is_array($one) ? $one : []);
+        $measured[] = array_map(
+            static fn (mixed $time): float => is_numeric($time) ? (float) $time : 0.0,
+            is_array($one) ? $one : [],
+        );
     }
 
     /** @var list<array<string, float>> $measured */
@@ -111,7 +123,12 @@ foreach ([
         count($measured),
     );
     foreach (['wait', 'server', 'transfer', 'swap', 'layout', 'paint'] as $part) {
-        printf("    %-9s median %6.1f ms   p95 %6.1f ms\n", $part, share($measured, $part, 0.5), share($measured, $part, 0.95));
+        printf(
+            "    %-9s median %6.1f ms   p95 %6.1f ms\n",
+            $part,
+            share($measured, $part, 0.5),
+            share($measured, $part, 0.95),
+        );
     }
 }
 $driver->quit();

@@ -396,7 +396,9 @@ final class ModelTest extends TestCase
             1e-9,
         );
         self::assertEqualsWithDelta(
-            2 * $hook->width->millimetres + self::numbers('a hook or clasp goes through a loop of cord twice as wide, and by so much more')[0],
+            2 * $hook->width->millimetres + self::numbers(
+                'a hook or clasp goes through a loop of cord twice as wide, and by so much more',
+            )[0],
             CordLoop::needed($site, EndForm::Findings)->millimetres,
             1e-9,
         );

@@ -67,7 +67,9 @@ final readonly class CordLoop extends Bare
 
         return match ($other) {
             EndForm::Button => Buttoned::on($site, $site->finding(FindingKind::Button))->opening($site->ends->cord),
-            EndForm::Findings => ([] === $widths ? Finding::usual(FindingKind::Clasp)->width : $widths[\count($widths) - 1])
+            EndForm::Findings => (
+                [] === $widths ? Finding::usual(FindingKind::Clasp)->width : $widths[\count($widths) - 1]
+            )
                 ->times(2)->plus(Length::ofMillimetres(self::ROOM)),
             default => Length::ofMillimetres(self::FINGERS),
         };
@@ -87,11 +89,12 @@ final readonly class CordLoop extends Bare
 
     public function checks(): array
     {
-        return $this->inside()->isShorterThan($this->needed->times(0.98)) ? [new Check('loop-too-small', Severity::Stop, [
-            'loop' => $this->inside()->written(Unit::Millimetre),
-            'needed' => $this->needed->written(Unit::Millimetre),
-            'flat' => $this->needed->times(0.5)->written(Unit::Millimetre),
-        ])] : [];
+        return $this->inside()
+            ->isShorterThan($this->needed->times(0.98)) ? [new Check('loop-too-small', Severity::Stop, [
+                'loop' => $this->inside()->written(Unit::Millimetre),
+                'needed' => $this->needed->written(Unit::Millimetre),
+                'flat' => $this->needed->times(0.5)->written(Unit::Millimetre),
+            ])] : [];
     }
 
     public function step(): Step

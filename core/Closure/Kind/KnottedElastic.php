@@ -6,7 +6,6 @@ namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\ClosedRing;
 use Rinkel\Core\Closure\Closure;
-use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Knot\Kind\Overhand;
@@ -15,36 +14,21 @@ use Rinkel\Core\Material\FindingKind;
 /**
  * Elastic knotted to a ring, the knot bare, in a bead or under one or two crimp covers.
  */
-final readonly class KnottedElastic implements ClosureKind
+final readonly class KnottedElastic extends Shut
 {
     public function id(): string
     {
         return 'elastic';
     }
 
-    public function slides(): bool
-    {
-        return false;
-    }
-
-    public function opensFully(): bool
-    {
-        return false;
-    }
-
     public function passesShut(): bool
     {
-        return false;
+        return false; // it is drawn wide
     }
 
     public function asks(): array
     {
         return [Wished::Findings, Wished::GluedKnot];
-    }
-
-    public function cautions(): array
-    {
-        return [];
     }
 
     public function on(Site $site): Closure

@@ -287,7 +287,11 @@ abstract readonly class PartMaker implements Maker
         $bead = $this->piece->beads[$hang->name] ?? null;
         $finding = $this->piece->findings[$hang->name] ?? null;
         if (null === $bead && null === $finding) {
-            throw PartDoesNotSuit::unknownName($hang, $hang->name, [...array_keys($this->piece->beads), ...array_keys($this->piece->findings)]);
+            throw PartDoesNotSuit::unknownName(
+                $hang,
+                $hang->name,
+                [...array_keys($this->piece->beads), ...array_keys($this->piece->findings)],
+            );
         }
 
         return [new Element(

@@ -56,7 +56,11 @@ final readonly class RopeMaker extends PartMaker
             return $this->tied($knots, $tied, $this->each(Take::knots($tied->use)) + ['thread' => Take::none()]);
         }
         $thread = $this->piece->cord('thread')->cord;
-        $tied = $this->book->around($knots->kind, new Bundle($this->thickest()->round(), 2 * $this->count, Lay::Flat), $thread);
+        $tied = $this->book->around(
+            $knots->kind,
+            new Bundle($this->thickest()->round(), 2 * $this->count, Lay::Flat),
+            $thread,
+        );
         // The ropes lie flat side by side under it.
         $flat = new Tied(
             $tied->pitch,

@@ -107,7 +107,10 @@ final readonly class RowsMaker extends BandMaker
     {
         $across = 0.0;
         foreach ($beads as $i => $bead) {
-            $across = max($across, ($bead->diameter->millimetres + ($beads[$i + 1] ?? $bead)->diameter->millimetres) / 2);
+            $across = max(
+                $across,
+                ($bead->diameter->millimetres + ($beads[$i + 1] ?? $bead)->diameter->millimetres) / 2,
+            );
         }
 
         return Length::ofMillimetres($across);

@@ -66,8 +66,8 @@ final readonly class WrapMaker extends PartMaker
         $length = Length::longest(...$lengths);
         $widths = array_map(static fn (Element $element): Length => $element->width, $beads);
         $widest = Length::longest(Length::zero(), ...$widths);
-        // An eye: both ends bow out around the beads, longer than straight by the slack. Two arcs that stand apart by the
-        // width d in their middle are about 2 d² / 3 A shorter along the piece than their length A.
+        // An eye: both ends bow out around the beads, longer than straight by the slack. Two arcs that stand apart by
+        // the width d in their middle are about 2 d² / 3 A shorter along the piece than their length A.
         $arc = $bundle->loose ? $length->times(1 + self::SLACK) : $length;
         $bow = $bundle->loose ? 2 * $widest->millimetres ** 2 / 3 / max(1e-9, $arc->millimetres) : 0.0;
         $along = Length::longest($length, $arc->minus(Length::ofMillimetres($bow)));

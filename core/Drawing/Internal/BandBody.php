@@ -114,7 +114,8 @@ final readonly class BandBody extends Body
     private function runningOn(float $edge): array
     {
         $ends = [];
-        foreach (true === $this->draft->piece->closure->tails?->allCords ? $this->draft->piece->cords : [] as $name => $use) {
+        $piece = $this->draft->piece;
+        foreach (true === $piece->closure->tails?->allCords ? $piece->cords : [] as $name => $use) {
             if (\in_array($name, ['core', 'slider'], true)) {
                 continue;
             }

@@ -91,7 +91,12 @@ abstract readonly class Body
         $bead = $this->draft->piece->beads[$element->name] ?? null;
         $finding = null === $bead ? $this->draft->piece->findings[$element->name] ?? null : null;
         $length = ($bead->length ?? $finding->length ?? Length::zero())->millimetres;
-        $ring = Finding::of(FindingKind::Ring, Length::ofMillimetres(4), Length::ofMillimetres(4), Length::ofMillimetres(2.6));
+        $ring = Finding::of(
+            FindingKind::Ring,
+            Length::ofMillimetres(4),
+            Length::ofMillimetres(4),
+            Length::ofMillimetres(2.6),
+        );
         $middle = $top + 2.5 + $length / 2;
 
         return new Scene(

@@ -38,7 +38,12 @@ final readonly class ChainBody extends Body
             $element = $this->draft->setting->elements[$i];
             $finding = $this->draft->piece->findings[$element->name] ?? null;
             if (ElementKind::Link === $element->kind && null !== $finding) {
-                $links[] = new DrawnFinding($finding, $start - $finding->wire()->millimetres, 0, beneath: 0 === \count($links) % 2);
+                $links[] = new DrawnFinding(
+                    $finding,
+                    $start - $finding->wire()->millimetres,
+                    0,
+                    beneath: 0 === \count($links) % 2,
+                );
                 foreach ($this->roles as $which => $role) {
                     $side = (0 === \count($links) % 2 ? 1 : -1) * (0 === $which ? 1 : -1);
                     $ways[$role][] = [

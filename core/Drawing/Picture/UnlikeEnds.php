@@ -30,8 +30,22 @@ final readonly class UnlikeEnds implements EndPicture
         $far = $parts->body() + $gap;
 
         return $parts->across($gap)
-            ->with(null === $loop ? new Scene($far, $far, 0, [], []) : $parts->looped($far, -1, $gap, EndForm::KnottedLoop === $loop))
-            ->with(EndForm::Ties === $other ? new Scene($far, $far, 0, [], []) : $this->side($parts, $other, $parts->body(), 1));
+            ->with(
+                null === $loop ? new Scene($far, $far, 0, [], []) : $parts->looped(
+                    $far,
+                    -1,
+                    $gap,
+                    EndForm::KnottedLoop === $loop,
+                ),
+            )
+            ->with(
+                EndForm::Ties === $other ? new Scene($far, $far, 0, [], []) : $this->side(
+                    $parts,
+                    $other,
+                    $parts->body(),
+                    1,
+                ),
+            );
     }
 
     public function sliding(EndParts $parts, float $gap): ?Scene

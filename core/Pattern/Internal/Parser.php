@@ -22,16 +22,20 @@ use Rinkel\Core\Said;
  * Reads the notation:
  *
  *     pattern = part, { ",", part } ;
- *     part    = [count], knot, [times] | [count], beads, [times] | "focal", name | "gap", ((length | number, "gauge"), ["centres"] | "fit") | word | bundle
- *             | [count], "link", name, [times] | "braid", (length | "fit") | "binding", length | "net", rows, "every", length
- *             | "wave", steps, name, "/", [number], name, [times] | "centre", "(", part, { ",", part }, ")" | "(", part, { ",", part }, ")", times | ("mirror" | "outwards"), ["with", names] | "hang", name ;
+ *     part    = [count], knot, [times] | [count], beads, [times] | "focal", name | "gap", ((length | number, "gauge"),
+ * ["centres"] | "fit") | word | bundle
+ *             | [count], "link", name, [times] | "braid", (length | "fit") | "binding", length | "net", rows, "every",
+ * length
+ *             | "wave", steps, name, "/", [number], name, [times] | "centre", "(", part, { ",", part }, ")" | "(",
+ * part, { ",", part }, ")", times | ("mirror" | "outwards"), ["with", names] | "hang", name ;
  *     knot    = ("square" | "half", ("left" | "right") | ["double"], "overhand" | "barrel", [wraps]
  *             | ["vertical"], "lark" | "hitch" | "whip" | "interlace"), ["in", name], ["fill"] ;
  *     beads   = "bead", ["by", ("value" | "colour" | "form" | "finish" | "size")], [number], name, { [number], name },
  *               ["on", ("core" | "left" | "right" | "strand", number)] ;
  *     word    = "word", text, "of", name, ["between", name] ;
  *     bundle  = "bundle", ["loose" | "level"], name, { name }, ["/", name, { name }] ;
- *     times   = "x", (number | "fit", [share], [("more" | "less"), number], ["partly"]), ["alternate"], ["exchanging", names] ;
+ *     times   = "x", (number | "fit", [share], [("more" | "less"), number], ["partly"]), ["alternate"], ["exchanging",
+ * names] ;
  *     names   = name, "for", name, { "and", name, "for", name } ;
  *
  * After a fault it goes on at the next comma or bracket, so that all faults are told at once.

@@ -15,7 +15,21 @@ use Rinkel\Core\Said;
 final readonly class PartReaders
 {
     /** Words of the notation besides those that parts begin with; no bead can be called by either. */
-    private const RESERVED = ['alternate', 'between', 'by', 'centre', 'every', 'fit', 'in', 'level', 'loose', 'mirror', 'of', 'on', 'x'];
+    private const RESERVED = [
+        'alternate',
+        'between',
+        'by',
+        'centre',
+        'every',
+        'fit',
+        'in',
+        'level',
+        'loose',
+        'mirror',
+        'of',
+        'on',
+        'x',
+    ];
 
     /** What knots say of a side, a cord may be called by. */
     private const SIDES = ['left', 'right'];
@@ -62,7 +76,8 @@ final readonly class PartReaders
     {
         return [
             new Part\BeadsReader(), new Part\FocalReader(), new Part\GapReader(), new Part\WordReader(), new Part\BundleReader(),
-            new Part\BindingReader(), new Part\HangReader(), new Part\BraidReader(), new Part\NetReader(), new Part\WaveReader(), new Part\LinksReader(),
+            new Part\BindingReader(), new Part\HangReader(), new Part\BraidReader(), new Part\NetReader(),
+            new Part\WaveReader(), new Part\LinksReader(),
         ];
     }
 

@@ -35,7 +35,9 @@ final readonly class Bundle extends Leaf
 
     public function __toString(): string
     {
-        return 'bundle '.($this->loose ? 'loose ' : '').($this->level ? 'level ' : '').implode(' ', $this->long).([] === $this->short ? '' : ' / '.implode(' ', $this->short));
+        return 'bundle '.($this->loose ? 'loose ' : '').($this->level ? 'level ' : '')
+            .implode(' ', $this->long)
+            .([] === $this->short ? '' : ' / '.implode(' ', $this->short));
     }
 
     public function names(): array

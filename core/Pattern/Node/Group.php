@@ -88,6 +88,12 @@ final readonly class Group extends Leaf implements Bracket, Counted
 
     public function renamed(callable $rename): Node
     {
-        return new self($this->parts, $this->times, $this->alternate, $this->place(), $this->exchange?->renamed($rename));
+        return new self(
+            $this->parts,
+            $this->times,
+            $this->alternate,
+            $this->place(),
+            $this->exchange?->renamed($rename),
+        );
     }
 }

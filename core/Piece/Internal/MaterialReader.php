@@ -57,8 +57,18 @@ final readonly class MaterialReader
 
         $stretch = $this->fields->parsed($path.'.stretch', Stretch::parse(...), null);
         $lay = $this->fields->has($path.'.lay') ? $this->fields->choice($path.'.lay', Lay::class, Lay::Flat) : null;
-        $run = $this->fields->has($path.'.run') ? $this->fields->choice($path.'.run', CordRun::class, CordRun::Apart) : null;
-        if (null === $fibre || null === $thickness || null === $colour || null === $count || $this->fields->hasFaultAt($path)) {
+        $run = $this->fields->has($path.'.run') ? $this->fields->choice(
+            $path.'.run',
+            CordRun::class,
+            CordRun::Apart,
+        ) : null;
+        if (
+            null === $fibre
+            || null === $thickness
+            || null === $colour
+            || null === $count
+            || $this->fields->hasFaultAt($path)
+        ) {
             return null;
         }
         try {
@@ -96,7 +106,19 @@ final readonly class MaterialReader
             return null;
         }
         try {
-            return Bead::of($shape, $colour, $diameter, $length, $hole, $size, $stock, $glass, $material, $finish, $letters);
+            return Bead::of(
+                $shape,
+                $colour,
+                $diameter,
+                $length,
+                $hole,
+                $size,
+                $stock,
+                $glass,
+                $material,
+                $finish,
+                $letters,
+            );
         } catch (HoleTooWide $wide) {
             return $this->fields->fault($path.'.hole', $wide->said());
         }

@@ -20,9 +20,9 @@ use Rinkel\Core\Plan\Neighbour;
 use Rinkel\Core\Said;
 
 /**
- * The finer ways to a length that whole repeats pass by: knots at the ends that take the rest, a last repeat that breaks
- * off, one knot, bead or step more or fewer in each repeat. Each is worked out, and only what comes clearly nearer is
- * told.
+ * The finer ways to a length that whole repeats pass by: knots at the ends that take the rest, a last repeat that
+ * breaks off, one knot, bead or step more or fewer in each repeat. Each is worked out, and only what comes clearly
+ * nearer is told.
  *
  * @internal
  */
@@ -94,7 +94,10 @@ final readonly class FinerWays
         $off = $this->draft->setting->over->absolute()->times(self::NEARER);
         $ways = [];
         foreach (\array_slice($this->candidates(), 0, self::MOST_TRIED) as [$pattern, $said]) {
-            $over = $this->tried($pattern, fn (Fitting $fitting): Length => $fitting->nearest($this->draft->ring)->over->absolute());
+            $over = $this->tried(
+                $pattern,
+                fn (Fitting $fitting): Length => $fitting->nearest($this->draft->ring)->over->absolute(),
+            );
             if (true === $over?->isShorterThan($off)) {
                 $ways[] = [$over->millimetres, $pattern, $said];
             }
@@ -139,7 +142,9 @@ final readonly class FinerWays
             }
         }
 
-        return array_values(array_filter($ways, static fn (array $way): bool => (string) $way[0] !== (string) $pattern));
+        return array_values(
+            array_filter($ways, static fn (array $way): bool => (string) $way[0] !== (string) $pattern),
+        );
     }
 
     /**
@@ -158,7 +163,13 @@ final readonly class FinerWays
             $piece = $construction->completed($this->draft->piece->decided()->withPattern($pattern));
             $maker = $construction->maker($piece);
 
-            return $found(new Fitting($piece, $construction, $maker->line((new LineBuilder($maker))->line($piece->pattern->tree))));
+            return $found(
+                new Fitting(
+                    $piece,
+                    $construction,
+                    $maker->line((new LineBuilder($maker))->line($piece->pattern->tree)),
+                ),
+            );
         } catch (PartDoesNotSuit) {
             return null;
         }

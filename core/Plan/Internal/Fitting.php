@@ -74,7 +74,10 @@ final readonly class Fitting
         $draft = $this->set();
         for ($round = 0; $this->piece->closure->spaced && $round < self::ROUNDS; ++$round) {
             $gap = self::gap($draft);
-            if (null === $gap || $gap->minus($draft->piece->closure->short ?? Length::zero())->absolute()->millimetres < 0.01) {
+            if (
+                null === $gap
+                || $gap->minus($draft->piece->closure->short ?? Length::zero())->absolute()->millimetres < 0.01
+            ) {
                 break;
             }
             $spaced = $this->piece->withClosure($this->piece->closure->withShort($gap));

@@ -35,7 +35,12 @@ final readonly class Lying
                 continue;
             }
             array_push($lies, ...$this->isRigid($element)
-                ? [Lie::rigid($element->length, $this->thickness($element, $elements[$i - 1] ?? null, $elements[$i + 1] ?? null))]
+                ? [
+                    Lie::rigid(
+                        $element->length,
+                        $this->thickness($element, $elements[$i - 1] ?? null, $elements[$i + 1] ?? null),
+                    ),
+                ]
                 : self::bending($element));
         }
 

@@ -11,8 +11,8 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Neighbour;
 
 /**
- * The choices beside the one that was made: a repeat more, a repeat fewer, and finer ways where repeats are coarse; each
- * a draft of its own.
+ * The choices beside the one that was made: a repeat more, a repeat fewer, and finer ways where repeats are coarse;
+ * each a draft of its own.
  *
  * @internal
  */

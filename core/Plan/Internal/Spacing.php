@@ -12,8 +12,8 @@ use Rinkel\Core\Plan\Figure;
 use Rinkel\Core\Remark\Step;
 
 /**
- * How far apart things are on a piece with bare cord between them: bare, as one cuts it, and from centre to centre, as one
- * marks it.
+ * How far apart things are on a piece with bare cord between them: bare, as one cuts it, and from centre to centre, as
+ * one marks it.
  *
  * @internal
  */

@@ -32,7 +32,11 @@ final class Stopping
                 continue;
             }
             foreach ([$elements[$i - 1] ?? null, $elements[$i + 1] ?? null] as $knot) {
-                if (null !== $knot?->knot && ElementKind::Knot === $knot->kind && self::thin($knot, $bead->hole->millimetres)) {
+                if (
+                    null !== $knot?->knot
+                    && ElementKind::Knot === $knot->kind
+                    && self::thin($knot, $bead->hole->millimetres)
+                ) {
                     $checks[$element->name] = new Check('knot-slips-through', Severity::Warn, [
                         'bead' => (string) $element->name,
                         'hole' => $bead->hole->written(Unit::Millimetre),

@@ -25,8 +25,13 @@ final class Compression
     public function __invoke(ResponseEvent $event): void
     {
         $response = $event->getResponse();
-        $content = $response instanceof BinaryFileResponse || $response instanceof StreamedResponse ? false : $response->getContent();
-        $isText = 1 === preg_match('#^(?:text/|application/json|image/svg)#', (string) $response->headers->get('Content-Type', 'text/html'));
+        $content = $response instanceof BinaryFileResponse || $response instanceof StreamedResponse
+            ? false
+            : $response->getContent();
+        $isText = 1 === preg_match(
+            '#^(?:text/|application/json|image/svg)#',
+            (string) $response->headers->get('Content-Type', 'text/html'),
+        );
         if (!$event->isMainRequest() || false === $content || !$isText || \strlen($content) < self::LEAST) {
             return;
         }

@@ -31,7 +31,11 @@ final class FuzzCommand extends Command
     private const WORDS = [
         'square', 'half left', 'half right', 'overhand', 'double overhand', 'barrel', 'barrel 3', 'lark', 'vertical lark', 'hitch', 'bead', 'bead a', 'bead 2 a b',
         'focal a', 'gap', 'gap fit', 'gap 3 cm', 'word "AB" of a', 'bundle a b / b', 'centre (', '(', ')', ') x fit', ') x 3', 'x fit', 'x 2 alternate', ',', ', ',
-        'mirror', 'wave 3 a / b', '3 link a', 'braid 4 cm', 'net 4 every 9 mm', '5 whip', 'interlace', 'in b', 'on left', 'on strand 2', 'by value', '1', '7', '2000', '99999', '"', '/', "\n", 'fit', 'é', 'fill', 'fit partly', 'outwards', 'mirror with a for b', ') x 4 exchanging a for b', 'hang a', 'binding 9 mm', 'bundle loose a b', 'bundle level a / b', 'gap 2 gauge', 'gap 12 mm centres', 'by size', 'by finish', "\xff", '-1', '0.5',
+        'mirror', 'wave 3 a / b', '3 link a', 'braid 4 cm', 'net 4 every 9 mm', '5 whip', 'interlace', 'in b',
+        'on left', 'on strand 2', 'by value', '1', '7', '2000', '99999', '"', '/', "\n", 'fit', 'é', 'fill',
+        'fit partly', 'outwards', 'mirror with a for b', ') x 4 exchanging a for b', 'hang a', 'binding 9 mm',
+        'bundle loose a b', 'bundle level a / b', 'gap 2 gauge', 'gap 12 mm centres', 'by size', 'by finish', "\xff",
+        '-1', '0.5',
     ];
 
     /** Parts that can be read; # is a number, @ a bead. */
@@ -39,9 +43,12 @@ final class FuzzCommand extends Command
         '# square', '# square x fit', '# half left', '# overhand', '# barrel 3', '1 bead @', '# bead @', 'gap # mm', 'gap fit', 'focal @', '1 vertical lark',
         '(1 bead @, # square) x fit', '(1 overhand, 1 bead @) x fit 2', '(1 barrel 2, gap # mm) x #', '(1 bead @ on left, 1 bead @ on right, # square) x fit alternate',
         'word "ABC" of @', '(bundle @ @ / @, 1 barrel 3) x fit', 'centre (# bead @)', 'mirror', '# bead by colour 2 @ @', '1 bead @ on strand 2',
-        'bundle @ @ @ x fit', 'wave 4 @ / @', '(wave # @ / # @, 2 square) x fit', '# link @ x fit', 'braid fit', 'net # every # mm', '# whip', '1 interlace', 'hang @', 'binding # mm',
-        'gap # gauge', 'gap # mm centres', 'bundle loose @ @ x fit', 'bundle level @ / @ @', 'mirror with @ for @', '(# square in @, # square in @) x # exchanging @ for @',
-        '(1 bead @, # square) x fit partly', '# square fill', 'outwards', '# bead by size 2 @ 3 @', '# bead by finish @ @',
+        'bundle @ @ @ x fit', 'wave 4 @ / @', '(wave # @ / # @, 2 square) x fit', '# link @ x fit', 'braid fit',
+        'net # every # mm', '# whip', '1 interlace', 'hang @', 'binding # mm',
+        'gap # gauge', 'gap # mm centres', 'bundle loose @ @ x fit', 'bundle level @ / @ @', 'mirror with @ for @',
+        '(# square in @, # square in @) x # exchanging @ for @',
+        '(1 bead @, # square) x fit partly', '# square fill', 'outwards', '# bead by size 2 @ 3 @',
+        '# bead by finish @ @',
     ];
 
     private \Random\Randomizer $random;

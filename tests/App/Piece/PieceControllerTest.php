@@ -366,7 +366,10 @@ final class PieceControllerTest extends WebCase
         self::assertStringContainsString('moss', self::text($page, '[aria-labelledby=cords]'));
         foreach (['working', 'mirror', 'two words', ''] as $bad) {
             $page = $this->edit($piece, ['cords.moss.called' => $bad]);
-            self::assertStringContainsString('cannot be a short name', self::text($page, '#'.$field->attr('id').'-fault'));
+            self::assertStringContainsString(
+                'cannot be a short name',
+                self::text($page, '#'.$field->attr('id').'-fault'),
+            );
         }
         self::assertCount(0, $page->filter('#cords-working-called'), 'what has a task is called by it');
     }
@@ -439,7 +442,10 @@ final class PieceControllerTest extends WebCase
         $page = $this->edit($piece, ['drop' => '12 cm', 'view' => 'worn']);
 
         self::assertCount(1, $page->filter('.worn-drawing .bust'));
-        self::assertStringContainsString('hang 12 cm below the pit of the neck', self::text($page, '[aria-labelledby=fit]'));
+        self::assertStringContainsString(
+            'hang 12 cm below the pit of the neck',
+            self::text($page, '[aria-labelledby=fit]'),
+        );
         self::assertStringContainsString('A necklace can catch', self::text($page, '.checks'));
     }
 

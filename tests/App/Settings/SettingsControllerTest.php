@@ -21,7 +21,11 @@ final class SettingsControllerTest extends WebCase
 
         $new = $this->browser->request('GET', '/new');
         self::assertNotNull($new->filter('input[name=unit][value=in]')->first()->attr('checked'));
-        $this->browser->request('POST', '/pieces', ['girth' => '6 1/2', 'unit' => 'in', 'construction' => 'square-knot-band']);
+        $this->browser->request(
+            'POST',
+            '/pieces',
+            ['girth' => '6 1/2', 'unit' => 'in', 'construction' => 'square-knot-band'],
+        );
         $piece = $this->browser->followRedirect();
         self::assertNotNull($piece->filter('#tension-firm')->attr('checked'));
         self::assertSame('20', $piece->filter('#risk')->attr('value'));
@@ -32,7 +36,10 @@ final class SettingsControllerTest extends WebCase
     {
         $this->keep(['tension' => 'firm', 'risk' => '20']);
         $piece = $this->lay();
-        $usual = fn (): array => $this->browser->request('GET', '/pieces/'.$piece->id())->filter('[aria-labelledby=hand] > .hint')->extract(['_text']);
+        $usual = fn (): array => $this->browser->request(
+            'GET',
+            '/pieces/'.$piece->id(),
+        )->filter('[aria-labelledby=hand] > .hint')->extract(['_text']);
         self::assertSame([], $usual(), 'what is left open differs from nothing');
         $this->edit($piece, ['tension' => 'loose', 'risk' => '20']);
         self::assertSame(['You usually have: firm.'], $usual());
@@ -42,7 +49,11 @@ final class SettingsControllerTest extends WebCase
 
     public function testWhatCannotBeSetIsToldAndTheRestIsKept(): void
     {
-        $page = $this->browser->request('POST', '/settings', ['unit' => 'ell', 'tension' => 'even', 'risk' => 'never', 'gauge' => '4 furlongs']);
+        $page = $this->browser->request(
+            'POST',
+            '/settings',
+            ['unit' => 'ell', 'tension' => 'even', 'risk' => 'never', 'gauge' => '4 furlongs'],
+        );
         self::assertResponseStatusCodeSame(422);
         self::assertSame('never', $page->filter('#risk')->attr('value'), 'what was typed stands there');
         self::assertSame('4 furlongs', $page->filter('#gauge')->attr('value'));
@@ -60,7 +71,10 @@ final class SettingsControllerTest extends WebCase
     public function testSettingsGoWithTheArchive(): void
     {
         $this->keep(['tension' => 'loose', 'gauge' => '26 mm']);
-        [$archive, $reader] = [self::getContainer()->get(Archive::class), self::getContainer()->get(ArchiveReader::class)];
+        [$archive, $reader] = [
+            self::getContainer()->get(Archive::class),
+            self::getContainer()->get(ArchiveReader::class),
+        ];
         self::assertInstanceOf(Archive::class, $archive);
         self::assertInstanceOf(ArchiveReader::class, $reader);
         $file = $archive->write('day');

@@ -60,7 +60,11 @@ final class ScenePainterTest extends TestCase
         foreach (Constructions::all()->ids() as $construction) {
             $piece = Examples::planOf($construction)->draft->piece;
             foreach ((new Offers())->knots($piece) as $word) {
-                foreach ([$word, '3 '.$word.', '.$piece->pattern->tree, $piece->pattern->tree.', 2 '.$word] as $pattern) {
+                foreach ([
+                    $word,
+                    '3 '.$word.', '.$piece->pattern->tree,
+                    $piece->pattern->tree.', 2 '.$word,
+                ] as $pattern) {
                     try {
                         $changed = $piece->decided()->withPattern(Pattern::parse($pattern, Unit::Millimetre));
                         $plan = (new Planner())->plan($changed);
@@ -117,7 +121,10 @@ final class ScenePainterTest extends TestCase
         $worn = self::read((new PieceDrawing($plan, 'p'))->worn('x'));
 
         $tails = (int) array_sum($plan->draft->fastened->beads); // behind the closure, they are not seen
-        self::assertCount((int) array_sum($plan->beads) - $tails, self::values($worn, '//use[not(ancestor::defs)]/@data-bead'));
+        self::assertCount(
+            (int) array_sum($plan->beads) - $tails,
+            self::values($worn, '//use[not(ancestor::defs)]/@data-bead'),
+        );
         foreach (self::values($worn, '//use[@data-bead]/@transform') as $transform) {
             self::assertMatchesRegularExpression('/^translate\(-?[\d.]+ -?[\d.]+\) rotate\(-?[\d.]+\)/', $transform);
         }

@@ -74,7 +74,10 @@ final class ImportControllerTest extends WebCase
         self::assertCount(\count($files), $page->filter('input[name="lay[]"]'));
         self::assertCount(0, $page->filter('.fault'));
         $this->browser->submit($page->filter('form[action$=lay]')->form());
-        self::assertStringContainsString(\count($files).' pieces', $this->browser->followRedirect()->filter('#found [role=status]')->text());
+        self::assertStringContainsString(
+            \count($files).' pieces',
+            $this->browser->followRedirect()->filter('#found [role=status]')->text(),
+        );
     }
 
     public function testNoFileAndWhatIsSentAroundThePage(): void

@@ -28,7 +28,10 @@ final class TableControllerTest extends WebCase
         $ids = Constructions::all()->ids();
         $page = $this->browser->request('GET', '/new');
         $offered = static fn (string $form): array => array_values(
-            array_filter($page->filter('form[aria-labelledby='.$form.'] [name=construction]')->extract(['value']), is_string(...)),
+            array_filter(
+                $page->filter('form[aria-labelledby='.$form.'] [name=construction]')->extract(['value']),
+                is_string(...),
+            ),
         );
         $around = $offered('new-title-around');
         $necks = $offered('new-title-neck');
@@ -154,7 +157,15 @@ final class TableControllerTest extends WebCase
     public function testPiecesAreFoundByAnyWord(): void
     {
         $this->lay(['name' => 'Harbour rail, for Ottoline', 'beads.größe-rot' => ['diameter' => '6 mm']]);
-        $this->lay(['name' => 'Pond 100 %', 'cords' => ['core' => ['fibre' => 'leather', 'thickness' => '1 mm'], 'working' => ['fibre' => 'leather', 'thickness' => '1 mm']]]);
+        $this->lay(
+            [
+                'name' => 'Pond 100 %',
+                'cords' => [
+                    'core' => ['fibre' => 'leather', 'thickness' => '1 mm'],
+                    'working' => ['fibre' => 'leather', 'thickness' => '1 mm'],
+                ],
+            ],
+        );
         $this->layBare('stretch', ['name' => 'Rowan']);
         $names = function (string $query): array {
             $page = $this->browser->request('GET', '/?'.$query);
@@ -171,7 +182,10 @@ final class TableControllerTest extends WebCase
         self::assertSame(['Rowan'], $names('kind=stretch'));
         self::assertSame([], $names('kind=stretch&q=ottoline'));
         self::assertSame(['Harbour rail, for Ottoline', 'Pond 100 %', 'Rowan'], $names('sort=name'));
-        self::assertSame(['Rowan', 'Pond 100 %', 'Harbour rail, for Ottoline'], $names('sort=x&page=-1&kind=%00&archive[]=1'));
+        self::assertSame(
+            ['Rowan', 'Pond 100 %', 'Harbour rail, for Ottoline'],
+            $names('sort=x&page=-1&kind=%00&archive[]=1'),
+        );
         self::assertSame([], $names('q='.urlencode('"\\')));
         self::assertSame([], $names('page=9'));
     }
@@ -204,14 +218,19 @@ final class TableControllerTest extends WebCase
         self::assertStringNotContainsString('script-src', (string) $response->headers->get('Content-Security-Policy'));
         $svg = new \DOMDocument();
         self::assertTrue($svg->loadXML((string) $response->getContent()));
-        self::assertStringContainsString('.cord-body', (string) $svg->getElementsByTagName('style')->item(0)?->textContent);
+        self::assertStringContainsString(
+            '.cord-body',
+            (string) $svg->getElementsByTagName('style')->item(0)?->textContent,
+        );
         $this->edit($piece, ['wearer.girth' => '18']);
         $changed = $this->browser->request('GET', '/')->filter('.small-drawing')->attr('src');
         self::assertNotSame($address, $changed, 'another state is another drawing');
 
         $new = $this->browser->request('GET', '/new');
         self::assertLessThan(150_000, \strlen((string) $this->browser->getResponse()->getContent()));
-        $sources = $new->filter('.sample-drawing')->each(static fn (Crawler $image): string => (string) $image->attr('src'));
+        $sources = $new->filter('.sample-drawing')->each(
+            static fn (Crawler $image): string => (string) $image->attr('src'),
+        );
         self::assertGreaterThan(30, \count($sources));
         foreach ($sources as $source) {
             self::assertIsString($source);
@@ -267,12 +286,18 @@ final class TableControllerTest extends WebCase
         self::assertSame(0, $pieces->purge(), 'not yet');
         $manager = self::getContainer()->get(EntityManagerInterface::class);
         self::assertInstanceOf(EntityManagerInterface::class, $manager);
-        $manager->getConnection()->executeStatement('UPDATE piece SET discarded_at = ? WHERE discarded_at IS NOT NULL', ['2026-01-01 00:00:00']);
+        $manager->getConnection()->executeStatement(
+            'UPDATE piece SET discarded_at = ? WHERE discarded_at IS NOT NULL',
+            ['2026-01-01 00:00:00'],
+        );
         $manager->clear();
         self::assertSame(1, $pieces->purge());
         self::assertNull($pieces->find($gone->id()));
         self::assertNotNull($pieces->find($kept->id()));
-        self::assertSame(0, $manager->getConnection()->fetchOne('SELECT COUNT(*) FROM piece_state WHERE piece_id = ?', [$gone->id()]));
+        self::assertSame(
+            0,
+            $manager->getConnection()->fetchOne('SELECT COUNT(*) FROM piece_state WHERE piece_id = ?', [$gone->id()]),
+        );
     }
 
     /**
@@ -332,7 +357,11 @@ final class TableControllerTest extends WebCase
             ['place' => 'wrist', 'from' => 'tray', 'tray' => 'some amber'],
             ['place' => 'wrist', 'from' => 'tray', 'tray' => '0 amber, 0 sky'],
         ] as $typed) {
-            $page = $this->browser->request('POST', '/pieces', $typed + ['girth' => 'neck' === $typed['place'] ? '33' : '15', 'unit' => 'cm']);
+            $page = $this->browser->request(
+                'POST',
+                '/pieces',
+                $typed + ['girth' => 'neck' === $typed['place'] ? '33' : '15', 'unit' => 'cm'],
+            );
             self::assertResponseStatusCodeSame(422);
             self::assertCount(1, $page->filter('.new-start.faulty .fault'), (string) json_encode($typed));
             self::assertStringNotContainsString('said.', self::text($page, '.new-start.faulty .fault'));
@@ -357,13 +386,18 @@ final class TableControllerTest extends WebCase
             self::assertGreaterThan(2, \count($designs));
             foreach ($designs as $design) {
                 $this->browser->request('POST', '/pieces', [
-                    'place' => 'neck' === $group ? 'neck' : 'wrist', 'girth' => $girth, 'unit' => 'cm', 'design' => $design, 'sit' => 'loose',
+                    'place' => 'neck' === $group
+                        ? 'neck'
+                        : 'wrist', 'girth' => $girth, 'unit' => 'cm', 'design' => $design, 'sit' => 'loose',
                 ]);
                 self::assertResponseStatusCodeSame(303, $design);
                 $piece = $this->browser->followRedirect();
                 self::assertSame($girth.' cm', $piece->filter('#wearer-girth')->attr('value'));
                 self::assertSame('2.5 cm', $piece->filter('#ease')->attr('value'), 'loose is an inch over');
-                self::assertStringContainsString(self::text($piece, 'h1'), self::text($page, '[name=design][value="'.$design.'"]'));
+                self::assertStringContainsString(
+                    self::text($piece, 'h1'),
+                    self::text($page, '[name=design][value="'.$design.'"]'),
+                );
                 self::assertCount(0, $piece->filter('.check.stop'), $design.': '.self::text($piece, '.checks'));
             }
         }

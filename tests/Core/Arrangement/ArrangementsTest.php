@@ -50,7 +50,11 @@ final class ArrangementsTest extends TestCase
                 }
                 self::assertSame($arrangement->names, (new BeadSequence($tray->beads))->of($arrangement->run()));
                 if ($i > 0) {
-                    self::assertLessThanOrEqual($six[$i - 1]->liveliness, $arrangement->liveliness, 'the liveliest first');
+                    self::assertLessThanOrEqual(
+                        $six[$i - 1]->liveliness,
+                        $arrangement->liveliness,
+                        'the liveliest first',
+                    );
                 }
             }
         }
@@ -90,8 +94,8 @@ final class ArrangementsTest extends TestCase
     }
 
     /**
-     * The measure: the mean difference of neighbours. Navy and cream by turns differ as those two do; in two blocks only
-     * once.
+     * The measure: the mean difference of neighbours. Navy and cream by turns differ as those two do; in two blocks
+     * only once.
      */
     public function testLiveliness(): void
     {
@@ -115,9 +119,15 @@ final class ArrangementsTest extends TestCase
             new Beads(3, BeadOrder::AsNamed, [[1, 'navy'], [2, 'rust']]),
         );
 
-        self::assertSame('gap fit, 1 barrel 3, 3 bead navy 2 rust, 1 barrel 3, gap fit', $laid('gap fit, 1 barrel 3, 9 bead cream, 1 barrel 3, gap fit'));
+        self::assertSame(
+            'gap fit, 1 barrel 3, 3 bead navy 2 rust, 1 barrel 3, gap fit',
+            $laid('gap fit, 1 barrel 3, 9 bead cream, 1 barrel 3, gap fit'),
+        );
         self::assertSame('3 bead navy 2 rust', $laid('(1 bead cream, 1 bead navy) x fit'));
-        self::assertSame('3 bead navy 2 rust, focal cream, mirror', $laid('2 bead navy, 1 bead cream, focal cream, mirror'));
+        self::assertSame(
+            '3 bead navy 2 rust, focal cream, mirror',
+            $laid('2 bead navy, 1 bead cream, focal cream, mirror'),
+        );
         self::assertSame('', $laid('2 square, (1 bead cream, 2 square) x fit'), 'between knots they are no string');
         self::assertSame(
             ['cube', 'cream'],
@@ -132,7 +142,10 @@ final class ArrangementsTest extends TestCase
         $tray = Tray::parse("12 amber 6 mm #c98a2b, 8 × Sky\n3 nut 1/2 in");
 
         self::assertSame(['amber', 'sky', 'nut'], array_keys($tray->beads));
-        self::assertSame([12, 8, 3], array_values(array_map(static fn (Bead $bead): ?int => $bead->stock, $tray->beads)));
+        self::assertSame(
+            [12, 8, 3],
+            array_values(array_map(static fn (Bead $bead): ?int => $bead->stock, $tray->beads)),
+        );
         self::assertSame('#c98a2b', $tray->beads['amber']->colour->hex);
         self::assertEqualsWithDelta(12.7, $tray->beads['nut']->diameter->millimetres, 1e-9);
         self::assertSame(23, $tray->count(1000));
@@ -151,7 +164,11 @@ final class ArrangementsTest extends TestCase
     private static function three(): array
     {
         $beads = [];
-        foreach (['navy' => ['#20304f', 6], 'cream' => ['#efe6cf', 8], 'rust' => ['#a8492b', 4]] as $name => [$colour, $size]) {
+        foreach ([
+            'navy' => ['#20304f', 6],
+            'cream' => ['#efe6cf', 8],
+            'rust' => ['#a8492b', 4],
+        ] as $name => [$colour, $size]) {
             $beads[$name] = Bead::of(BeadShape::Round, Colour::parse($colour), Length::ofMillimetres($size), stock: 8);
         }
 

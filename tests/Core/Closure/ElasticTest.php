@@ -15,7 +15,10 @@ final class ElasticTest extends TestCase
         $plans = array_map(self::plan(...), [[], ['cover'], ['cover', 'cover']]);
         [$bare, $one, $two] = $plans;
 
-        self::assertSame([[], ['cover' => 1], ['cover' => 2]], array_map(static fn (Plan $plan): array => $plan->findings(), $plans));
+        self::assertSame(
+            [[], ['cover' => 1], ['cover' => 2]],
+            array_map(static fn (Plan $plan): array => $plan->findings(), $plans),
+        );
         self::assertSame(
             [0.0, 5.0, 10.0],
             array_map(static fn (Plan $plan): float => $plan->draft->wornGap()->millimetres, $plans),
@@ -42,7 +45,9 @@ final class ElasticTest extends TestCase
     private static function plan(array $covers): Plan
     {
         return Examples::planOf('stretch', [
-            'findings' => [] === $covers ? [] : ['cover' => ['kind' => 'crimp-cover', 'length' => '5 mm', 'width' => '5 mm', 'inside' => '4 mm']],
+            'findings' => [] === $covers ? [] : [
+                'cover' => ['kind' => 'crimp-cover', 'length' => '5 mm', 'width' => '5 mm', 'inside' => '4 mm'],
+            ],
             'closure' => ['kind' => 'elastic', 'findings' => $covers],
         ]);
     }

@@ -71,8 +71,9 @@ final class TailsTest extends TestCase
         self::assertEqualsWithDelta(24, self::core(self::plan('unequal 12 mm')) - $plain, 1e-6);
         $together = self::plan(null)->draft->book();
         $cord = self::plan(null)->draft->piece->cord('core')->cord;
+        [$one, $both] = [$together->in(new Overhand(), $cord), $together->in(new Overhand(), $cord, 2)];
         self::assertEqualsWithDelta(
-            2 * ($together->in(new Overhand(), $cord)->use->millimetres - $together->in(new Overhand(), $cord, 2)->use->millimetres),
+            2 * ($one->use->millimetres - $both->use->millimetres),
             self::core(self::plan('own stops')) - $plain,
             1e-6,
             'each cord has a knot of its own',
@@ -133,7 +134,10 @@ final class TailsTest extends TestCase
             $plan->draft->fastened->narrow->minus($plan->draft->fastened->length ?? $plan->draft->body())->millimetres,
             0.05,
         );
-        self::assertNotContains('band-too-long', array_map(static fn (Check $check): string => $check->code, $plan->checks));
+        self::assertNotContains(
+            'band-too-long',
+            array_map(static fn (Check $check): string => $check->code, $plan->checks),
+        );
         $said = Examples::planOf('spaced-knots', ['closure' => ['kind' => 'single-barrel', 'short' => '25 mm']]);
         self::assertEqualsWithDelta(
             25,
@@ -149,7 +153,11 @@ final class TailsTest extends TestCase
     {
         return Examples::plan($changes + [
             'beads' => ['dot' => ['shape' => 'round', 'diameter' => '5 mm', 'hole' => '1.6 mm']],
-            'closure' => ['kind' => 'square-slider', 'knots' => 4, 'tail' => '90 mm'] + (null === $tails ? [] : ['tails' => $tails]),
+            'closure' => [
+                'kind' => 'square-slider',
+                'knots' => 4,
+                'tail' => '90 mm',
+            ] + (null === $tails ? [] : ['tails' => $tails]),
         ]);
     }
 

@@ -34,7 +34,11 @@ final class TwoEndsTest extends TestCase
             'findings' => self::BUTTON,
         ]);
 
-        self::assertEqualsWithDelta($one->draft->fastened->narrow->millimetres, $two->draft->fastened->narrow->millimetres, 1e-9);
+        self::assertEqualsWithDelta(
+            $one->draft->fastened->narrow->millimetres,
+            $two->draft->fastened->narrow->millimetres,
+            1e-9,
+        );
         self::assertEquals($one->draft->closed(), $two->draft->closed());
         self::assertEquals(self::cut($one, 'core')->length, self::cut($two, 'core')->length);
         self::assertEquals($two->draft->closed(), $turned->draft->closed(), 'the button end first or last');
@@ -49,7 +53,12 @@ final class TwoEndsTest extends TestCase
     public function testEveryPairOfEnds(EndForm $start, EndForm $finish): void
     {
         $plan = self::plan([
-            'closure' => ['kind' => 'two-ends', 'start' => $start->value, 'finish' => $finish->value, 'findings' => ['hook', 'coin']],
+            'closure' => [
+                'kind' => 'two-ends',
+                'start' => $start->value,
+                'finish' => $finish->value,
+                'findings' => ['hook', 'coin'],
+            ],
             'findings' => self::BUTTON + ['hook' => ['kind' => 'hook']],
         ]);
         $loops = [EndForm::Loop, EndForm::KnottedLoop];
@@ -110,10 +119,18 @@ final class TwoEndsTest extends TestCase
     {
         $closure = ['kind' => 'button-loop'];
         $plain = self::plan(['closure' => $closure, 'findings' => self::BUTTON, 'pattern' => '1 square x 50']);
-        $play = self::plan(['closure' => $closure + ['play' => '3 mm'], 'findings' => self::BUTTON, 'pattern' => '1 square x 50']);
-        $behind = self::plan(['closure' => $closure + ['behind' => 2], 'findings' => self::BUTTON, 'pattern' => '1 square x 50']);
+        $play = self::plan(
+            ['closure' => $closure + ['play' => '3 mm'], 'findings' => self::BUTTON, 'pattern' => '1 square x 50'],
+        );
+        $behind = self::plan(
+            ['closure' => $closure + ['behind' => 2], 'findings' => self::BUTTON, 'pattern' => '1 square x 50'],
+        );
         $core = $plain->draft->piece->cord('core');
-        $square = $plain->draft->book()->around(new Square(), $core->bundle(), $plain->draft->piece->cord('working')->cord);
+        $square = $plain->draft->book()->around(
+            new Square(),
+            $core->bundle(),
+            $plain->draft->piece->cord('working')->cord,
+        );
 
         self::assertEqualsWithDelta(3.0, $play->draft->closed()->minus($plain->draft->closed())->millimetres, 0.15);
         self::assertEquals($plain->draft->closed(), $behind->draft->closed());
@@ -139,7 +156,11 @@ final class TwoEndsTest extends TestCase
         $knot = $long->draft->book()->in(new Overhand(), $long->draft->piece->cord('cord')->cord, 2);
 
         self::assertTrue($long->draft->fastened->narrow->isZero());
-        self::assertEqualsWithDelta(2 * $knot->use->millimetres, self::cut($long, 'cord')->part('closure')->millimetres, 1e-6);
+        self::assertEqualsWithDelta(
+            2 * $knot->use->millimetres,
+            self::cut($long, 'cord')->part('closure')->millimetres,
+            1e-6,
+        );
         self::assertNotContains('cannot-pass', self::codes($long));
         self::assertContains('cannot-pass', self::codes($plan('45 cm')));
     }

@@ -133,7 +133,11 @@ final class ConservationTest extends TestCase
             $there = (new Planner())->plan(
                 $plan->draft->piece->decided()->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)),
             );
-            $beads = array_filter($there->beads, static fn (string $name): bool => isset($there->draft->piece->beads[$name]), \ARRAY_FILTER_USE_KEY);
+            $beads = array_filter(
+                $there->beads,
+                static fn (string $name): bool => isset($there->draft->piece->beads[$name]),
+                \ARRAY_FILTER_USE_KEY,
+            );
             self::assertSame($near->beads, array_sum($beads), $near->pattern);
             self::assertEqualsWithDelta(
                 $near->closed->millimetres,

@@ -24,22 +24,41 @@ final class OtherWaysTest extends TestCase
      */
     public function testALooseBundleIsAnEye(): void
     {
-        $beads = ['beads' => ['seed' => ['shape' => 'round', 'diameter' => '4 mm', 'length' => '4 mm', 'hole' => '1.2 mm']]];
-        $tight = Examples::planOf('bundled-wrap', ['pattern' => '(bundle seed seed seed / seed seed seed, 1 barrel 3) x 10'] + $beads);
-        $loose = Examples::planOf('bundled-wrap', ['pattern' => '(bundle loose seed seed seed / seed seed seed, 1 barrel 3) x 10'] + $beads);
+        $beads = [
+            'beads' => ['seed' => ['shape' => 'round', 'diameter' => '4 mm', 'length' => '4 mm', 'hole' => '1.2 mm']],
+        ];
+        $tight = Examples::planOf(
+            'bundled-wrap',
+            ['pattern' => '(bundle seed seed seed / seed seed seed, 1 barrel 3) x 10'] + $beads,
+        );
+        $loose = Examples::planOf(
+            'bundled-wrap',
+            ['pattern' => '(bundle loose seed seed seed / seed seed seed, 1 barrel 3) x 10'] + $beads,
+        );
         $more = $loose->draft->body()->minus($tight->draft->body())->millimetres;
 
         // Each bundle holds 12 mm of beads: 2.4 mm of slack, and the bow of two arcs 4 mm apart.
         self::assertEqualsWithDelta(10 * (2.4 - 2 * 16 / 3 / 14.4), $more, 1e-6);
         self::assertEqualsWithDelta(
             2 * 24,
-            self::cut($loose, 'cord')->part('straight')->millimetres - self::cut($tight, 'cord')->part('straight')->millimetres,
+            self::cut($loose, 'cord')->part('straight')->millimetres - self::cut($tight, 'cord')->part('straight')
+                ->millimetres,
             1e-6,
             'both ends take the slack',
         );
-        self::assertSame('(bundle loose seed seed seed / seed seed seed, 1 barrel 3) x 10', (string) $loose->draft->piece->pattern->tree);
-        $odd = Examples::planOf('bundled-wrap', ['pattern' => 'gap 12 mm, (bundle seed / seed, 1 barrel 3) x 7 alternate'] + $beads);
-        self::assertSame(7, $odd->draft->setting->count(ElementKind::Knot), 'sections need not be even, and may begin after a gap');
+        self::assertSame(
+            '(bundle loose seed seed seed / seed seed seed, 1 barrel 3) x 10',
+            (string) $loose->draft->piece->pattern->tree,
+        );
+        $odd = Examples::planOf(
+            'bundled-wrap',
+            ['pattern' => 'gap 12 mm, (bundle seed / seed, 1 barrel 3) x 7 alternate'] + $beads,
+        );
+        self::assertSame(
+            7,
+            $odd->draft->setting->count(ElementKind::Knot),
+            'sections need not be even, and may begin after a gap',
+        );
     }
 
     /**
@@ -48,14 +67,23 @@ final class OtherWaysTest extends TestCase
     public function testLevelRows(): void
     {
         $beads = ['beads' => ['dot' => ['shape' => 'round', 'diameter' => '4 mm', 'hole' => '1.2 mm']]];
-        $level = Examples::planOf('multi-row', ['pattern' => '3 square, bundle level dot dot dot x 8, 3 square'] + $beads);
+        $level = Examples::planOf(
+            'multi-row',
+            ['pattern' => '3 square, bundle level dot dot dot x 8, 3 square'] + $beads,
+        );
         $stepped = Examples::planOf('multi-row', ['pattern' => '3 square, bundle dot dot dot x 8, 3 square'] + $beads);
 
         self::assertSame(['dot' => 24], $level->beads);
         self::assertSame(['dot' => 25], $stepped->beads);
-        $places = array_map(static fn (DrawnBead $bead): string => \sprintf('%.3f', $bead->x), (new Layout($level))->flat()->beads);
+        $places = array_map(
+            static fn (DrawnBead $bead): string => \sprintf('%.3f', $bead->x),
+            (new Layout($level))->flat()->beads,
+        );
         self::assertCount(8, array_unique($places), 'three side by side at each of eight places');
-        $wide = max(0.0, ...array_map(static fn (DrawnBead $bead): float => abs($bead->y), (new Layout($level))->flat()->beads));
+        $wide = max(
+            0.0,
+            ...array_map(static fn (DrawnBead $bead): float => abs($bead->y), (new Layout($level))->flat()->beads),
+        );
         self::assertEqualsWithDelta(4.0, $wide, 1e-9);
     }
 
@@ -82,7 +110,10 @@ final class OtherWaysTest extends TestCase
     public function testThreadsFoldedOrKnotted(): void
     {
         $folded = self::cut(Examples::planOf('braided-chain', []), 'left');
-        $apart = self::cut(Examples::planOf('braided-chain', ['cords.left' => ['count' => 3, 'run' => 'apart']]), 'left');
+        $apart = self::cut(
+            Examples::planOf('braided-chain', ['cords.left' => ['count' => 3, 'run' => 'apart']]),
+            'left',
+        );
 
         self::assertSame([3, 6], [$folded->count, $apart->count]);
         self::assertTrue($folded->folded);

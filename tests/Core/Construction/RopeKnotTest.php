@@ -35,13 +35,18 @@ final class RopeKnotTest extends TestCase
         self::assertSame(2, $cut($mixed, 'tide')?->count);
         self::assertEquals($cut($two, 'rope')->length, $cut($mixed, 'tide')->length);
         $scene = (new Layout($mixed))->flat();
-        $legs = array_unique(array_map(static fn (Cord $cord): string => $cord->role.' '.$cord->colour->hex, $scene->cords));
+        $legs = array_unique(
+            array_map(static fn (Cord $cord): string => $cord->role.' '.$cord->colour->hex, $scene->cords),
+        );
         self::assertContains('rope #aa8844', $legs);
         self::assertContains('tide #2f5f73', $legs);
         $inKnot = [];
         foreach ($scene->placed as $placed) {
             foreach ($placed->motif->strands as $strand) {
-                array_push($inKnot, ...array_map(static fn (Span $span): ?string => $span->colour?->hex, $strand->spans));
+                array_push(
+                    $inKnot,
+                    ...array_map(static fn (Span $span): ?string => $span->colour?->hex, $strand->spans),
+                );
             }
         }
         self::assertContains('#2f5f73', $inKnot);
@@ -58,7 +63,10 @@ final class RopeKnotTest extends TestCase
         $turns = self::plan($cords, '24 whip, gap fit, 1 interlace, gap fit, 7 whip');
 
         self::assertEquals($turns->cuts, $wide->cuts);
-        self::assertSame('binding 12 mm, gap fit, 1 interlace, gap fit, binding 3.2 mm', (string) $wide->draft->piece->pattern->tree);
+        self::assertSame(
+            'binding 12 mm, gap fit, 1 interlace, gap fit, binding 3.2 mm',
+            (string) $wide->draft->piece->pattern->tree,
+        );
     }
 
     /**

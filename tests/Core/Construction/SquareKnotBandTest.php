@@ -73,11 +73,15 @@ final class SquareKnotBandTest extends TestCase
     }
 
     /**
-     * Two cores of one cord folded at the loop: one cut, that needs no end where it begins, and otherwise what two take.
+     * Two cores of one cord folded at the loop: one cut, that needs no end where it begins, and otherwise what two
+     * take.
      */
     public function testCoresFoldedWhereItBegins(): void
     {
-        $changes = ['closure' => ['kind' => 'button-loop'], 'findings' => ['coin' => ['kind' => 'button', 'length' => '12 mm', 'width' => '3 mm', 'inside' => '3 mm']]];
+        $changes = [
+            'closure' => ['kind' => 'button-loop'],
+            'findings' => ['coin' => ['kind' => 'button', 'length' => '12 mm', 'width' => '3 mm', 'inside' => '3 mm']],
+        ];
         $apart = self::cut(self::plan('1 square x 40', $changes), 'core');
         $folded = self::cut(self::plan('1 square x 40', ['cords.core.run' => 'folded'] + $changes), 'core');
 
@@ -90,7 +94,10 @@ final class SquareKnotBandTest extends TestCase
             self::bare($folded),
             1e-6,
         );
-        self::assertContains('folded-has-no-end', self::codes(self::plan('1 square x fit', ['cords.core.run' => 'folded'])));
+        self::assertContains(
+            'folded-has-no-end',
+            self::codes(self::plan('1 square x fit', ['cords.core.run' => 'folded'])),
+        );
         self::assertContains('odd-core-folds', self::codes(self::plan('1 square x 40', [
             'cords.core.run' => 'folded',
             'cords.core.count' => 3,

@@ -190,7 +190,12 @@ final class BodyTest extends TestCase
             ),
         );
         self::assertCount(1, $scene->hanging);
-        self::assertEqualsWithDelta(($scene->left + $scene->right) / 2, $scene->hanging[0]->x, 1e-6, 'in the middle of the necklace');
+        self::assertEqualsWithDelta(
+            ($scene->left + $scene->right) / 2,
+            $scene->hanging[0]->x,
+            1e-6,
+            'in the middle of the necklace',
+        );
         $lock = $scene->hanging[0]->scene->beads[0];
         self::assertSame(0.0, $lock->x + $lock->bead->length->millimetres / 2, 'upright under it');
         self::assertSame(90.0, $lock->turn);

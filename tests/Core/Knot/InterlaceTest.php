@@ -42,8 +42,8 @@ final class InterlaceTest extends TestCase
     }
 
     /**
-     * The crossings of the drawn curve with its mirror image, found by cutting their pieces: two ropes lie on each other
-     * as far as half a width beyond the outermost, and not at the knot's edges.
+     * The crossings of the drawn curve with its mirror image, found by cutting their pieces: two ropes lie on each
+     * other as far as half a width beyond the outermost, and not at the knot's edges.
      */
     public function testItIsThickOnlyWhereRopesCross(): void
     {

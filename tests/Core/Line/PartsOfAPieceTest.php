@@ -36,7 +36,9 @@ final class PartsOfAPieceTest extends TestCase
             $plan->draft->body()->millimetres,
             1e-9,
         );
-        $outwards = self::band('focal sand, 1 bead sand, 3 square, 1 bead amber, 2 square, outwards with sky for amber');
+        $outwards = self::band(
+            'focal sand, 1 bead sand, 3 square, 1 bead amber, 2 square, outwards with sky for amber',
+        );
         self::assertSame(['amber', 'sand', 'sand', 'sand', 'sky'], self::names($outwards));
     }
 
@@ -61,7 +63,10 @@ final class PartsOfAPieceTest extends TestCase
             'cords' => ['rust' => ['colour' => '#aa4422'], 'cream' => ['colour' => '#eeddcc']],
             'pattern' => '(2 square in rust, 1 square in cream) x 2 exchanging rust for cream',
         ]);
-        $tied = array_map(static fn (Element $element): bool => $element->takes['rust']->ties(), $pairs->draft->setting->elements);
+        $tied = array_map(
+            static fn (Element $element): bool => $element->takes['rust']->ties(),
+            $pairs->draft->setting->elements,
+        );
         self::assertSame([true, true, false, false, false, true], $tied, 'cords as well as beads');
         $fit = self::band('(1 bead amber, 4 square, 1 bead sky, 4 square) x fit exchanging amber for sky');
         self::assertSame(['amber', 'sky', 'sky', 'amber'], \array_slice(self::names($fit), 0, 4));
@@ -113,7 +118,10 @@ final class PartsOfAPieceTest extends TestCase
 
     public function testTheMakersOwnGauge(): void
     {
-        $joint = self::string('1 bead amber, gap 1 gauge, 1 bead amber, gap 2 gauge centres, 1 bead amber', ['gauge' => '23 mm']);
+        $joint = self::string(
+            '1 bead amber, gap 1 gauge, 1 bead amber, gap 2 gauge centres, 1 bead amber',
+            ['gauge' => '23 mm'],
+        );
 
         self::assertSame([23.0, 40.0], self::gaps($joint));
         self::assertSame([25.0], self::gaps(self::string('1 bead amber, gap 1 gauge, 1 bead amber')), 'usually 25 mm');
@@ -145,7 +153,9 @@ final class PartsOfAPieceTest extends TestCase
     {
         $plan = Examples::planOf('stretch', [
             'beads' => self::BEADS,
-            'findings' => ['leaf' => ['kind' => 'connector', 'length' => '18 mm', 'width' => '9 mm', 'inside' => '3 mm']],
+            'findings' => [
+                'leaf' => ['kind' => 'connector', 'length' => '18 mm', 'width' => '9 mm', 'inside' => '3 mm'],
+            ],
             'pattern' => '1 bead amber x fit, focal leaf, mirror',
         ]);
         $count = $plan->beads['amber'] ?? 0;

@@ -11,8 +11,8 @@ use Rinkel\Core\Material\ColourDifference;
 final class ColourDifferenceTest extends TestCase
 {
     /**
-     * The published test data of G. Sharma, W. Wu, E. N. Dalal, "The CIEDE2000 color-difference formula", Color Research
-     * and Application 30 (2005), table 1: all 34 pairs, to its four places.
+     * The published test data of G. Sharma, W. Wu, E. N. Dalal, "The CIEDE2000 color-difference formula", Color
+     * Research and Application 30 (2005), table 1: all 34 pairs, to its four places.
      *
      * @param array{float, float, float} $one
      * @param array{float, float, float} $other

@@ -39,7 +39,16 @@ final class StretchTest extends TestCase
      */
     public static function provideOther(): iterable
     {
-        foreach (['', '4', 'a lot', '101 %', '20 cm to 18 cm', '20 cm to 50 cm', '0 cm to 3 cm', '20 cm to none'] as $text) {
+        foreach ([
+            '',
+            '4',
+            'a lot',
+            '101 %',
+            '20 cm to 18 cm',
+            '20 cm to 50 cm',
+            '0 cm to 3 cm',
+            '20 cm to none',
+        ] as $text) {
             yield [$text];
         }
     }
@@ -55,7 +64,10 @@ final class StretchTest extends TestCase
             'closure' => ['kind' => 'butted'],
             'cords' => ['rope' => ['fibre' => 'nylon', 'thickness' => '6 mm', 'count' => 2, 'stretch' => $stretch]],
         ]);
-        $codes = static fn (Plan $plan): array => array_map(static fn (Check $check): string => $check->code, $plan->checks);
+        $codes = static fn (Plan $plan): array => array_map(
+            static fn (Check $check): string => $check->code,
+            $plan->checks,
+        );
 
         self::assertContains('cannot-pass', $codes($rope('1 %')));
         self::assertNotContains('cannot-pass', $codes($rope('20 cm to 21 cm')));

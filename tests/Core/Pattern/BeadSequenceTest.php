@@ -157,8 +157,13 @@ final class BeadSequenceTest extends TestCase
         foreach (range(2, 8) as $many) {
             foreach (range(1, $many - 1) as $few) {
                 $count = $many + $few;
-                $order = (new BeadSequence($beads))->of(self::beads($count.' bead by value '.$many.' navy '.$few.' cream'));
-                $runs = array_map(\strlen(...), explode('c', str_replace(['navy', 'cream'], ['n', 'c'], implode('', $order))));
+                $order = (new BeadSequence($beads))->of(
+                    self::beads($count.' bead by value '.$many.' navy '.$few.' cream'),
+                );
+                $runs = array_map(
+                    \strlen(...),
+                    explode('c', str_replace(['navy', 'cream'], ['n', 'c'], implode('', $order))),
+                );
                 $best = $many;
                 for ($mask = 0; $mask < 2 ** $count; ++$mask) {
                     $bits = str_pad(decbin($mask), $count, '0', \STR_PAD_LEFT);
@@ -193,7 +198,9 @@ final class BeadSequenceTest extends TestCase
         );
         self::assertSame(
             ['cream' => 4, 'navy' => 5],
-            self::counted((new BeadSequence(self::stocked(['navy' => 20, 'cream' => 2])))->of(self::beads('9 bead navy cream'))),
+            self::counted(
+                (new BeadSequence(self::stocked(['navy' => 20, 'cream' => 2])))->of(self::beads('9 bead navy cream')),
+            ),
             'an order that was said stays',
         );
     }
@@ -245,7 +252,11 @@ final class BeadSequenceTest extends TestCase
     public function testByFinish(): void
     {
         $beads = [];
-        foreach (['fog' => BeadFinish::Matt, 'dew' => BeadFinish::Shiny, 'ice' => BeadFinish::Shiny] as $name => $finish) {
+        foreach ([
+            'fog' => BeadFinish::Matt,
+            'dew' => BeadFinish::Shiny,
+            'ice' => BeadFinish::Shiny,
+        ] as $name => $finish) {
             $beads[$name] = Bead::of(BeadShape::Round, Colour::parse('#888888'), finish: $finish);
         }
         $order = (new BeadSequence($beads))->of(self::beads('6 bead by finish 3 fog 2 dew 1 ice'));

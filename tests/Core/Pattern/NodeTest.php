@@ -94,7 +94,9 @@ final class NodeTest extends TestCase
         yield 'six wraps' => [static fn (): Node => new Knots(1, new Barrel(), 6)];
         yield 'no bead' => [static fn (): Node => new Beads(0, BeadOrder::AsNamed, [[1, 'a']])];
         yield 'none of a name' => [static fn (): Node => new Beads(1, BeadOrder::AsNamed, [[0, 'a']])];
-        yield 'a sixty-first strand' => [static fn (): Node => new Beads(1, BeadOrder::AsNamed, [[1, 'a']], Lane::Strand, 61)];
+        yield 'a sixty-first strand' => [
+            static fn (): Node => new Beads(1, BeadOrder::AsNamed, [[1, 'a']], Lane::Strand, 61),
+        ];
         yield 'no link' => [static fn (): Node => new Links(0, 'a')];
         yield 'a wave of nothing' => [static fn (): Node => new Wave(0, 'a', 'b')];
         yield 'a wave of a day' => [static fn (): Node => new Wave(Wave::MOST_STEPS + 1, 'a', 'b')];

@@ -33,6 +33,12 @@ final readonly class BundleReader extends Worded
             $short = $text->names();
         }
 
-        return null === $long || null === $short ? null : new Bundle($long, $short, $text->since($start), $loose, $level);
+        return null === $long || null === $short ? null : new Bundle(
+            $long,
+            $short,
+            $text->since($start),
+            $loose,
+            $level,
+        );
     }
 }

@@ -31,8 +31,8 @@ final class NeighboursTest extends TestCase
     }
 
     /**
-     * A repeat of 35 mm leaves more than a fit has room for. Every finer way is planned anew, comes nearer, and the best
-     * stands first; where repeats are short there is none.
+     * A repeat of 35 mm leaves more than a fit has room for. Every finer way is planned anew, comes nearer, and the
+     * best stands first; where repeats are short there is none.
      */
     public function testFinerWaysWhereRepeatsAreCoarse(): void
     {
@@ -43,7 +43,9 @@ final class NeighboursTest extends TestCase
             'pattern' => '2 square, (1 bead sky, 5 square) x fit, 2 square',
         ]);
         $off = $plan->draft->setting->over->absolute();
-        $finer = array_values(array_filter($plan->neighbours, static fn (Neighbour $near): bool => null !== $near->way));
+        $finer = array_values(
+            array_filter($plan->neighbours, static fn (Neighbour $near): bool => null !== $near->way),
+        );
 
         self::assertGreaterThan(6.35, $off->millimetres);
         self::assertNotSame([], $finer);
@@ -51,7 +53,11 @@ final class NeighboursTest extends TestCase
             $there = (new Planner())->plan(
                 $plan->draft->piece->decided()->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)),
             );
-            self::assertLessThan($off->millimetres, $there->draft->setting->over->absolute()->millimetres, $near->pattern);
+            self::assertLessThan(
+                $off->millimetres,
+                $there->draft->setting->over->absolute()->millimetres,
+                $near->pattern,
+            );
             self::assertEqualsWithDelta($there->draft->closed()->millimetres, $near->closed->millimetres, 1e-9);
         }
         self::assertContains('way-fill', array_map(static fn (Neighbour $near): ?string => $near->way?->key, $finer));
