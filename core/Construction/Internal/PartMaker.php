@@ -287,11 +287,9 @@ abstract readonly class PartMaker implements Maker
         $bead = $this->piece->beads[$hang->name] ?? null;
         $finding = $this->piece->findings[$hang->name] ?? null;
         if (null === $bead && null === $finding) {
-            throw PartDoesNotSuit::unknownName(
-                $hang,
-                $hang->name,
-                [...array_keys($this->piece->beads), ...array_keys($this->piece->findings)],
-            );
+            $known = [...array_keys($this->piece->beads), ...array_keys($this->piece->findings)];
+
+            throw PartDoesNotSuit::unknownName($hang, $hang->name, $known);
         }
 
         return [new Element(
