@@ -148,7 +148,7 @@
     const value = (name) => find(`#edit [name=${name}]`)?.value ?? '';
     event.detail.parameters = {
       acts: JSON.stringify(queue.slice(0, Math.max(0, flying))), version: over || restored || value('version'), typing: typing?.path ?? '',
-      view: value('view'), zoom: value('zoom'), at: value('at'), stage: find('#piece')?.dataset.stage ?? '', ...(choose === '' ? {} : { choose }),
+      view: value('view'), zoom: value('zoom'), turn: value('turn'), open: value('open'), at: value('at'), stage: find('#piece')?.dataset.stage ?? '', ...(choose === '' ? {} : { choose }),
     };
     choose = '';
   });
@@ -527,6 +527,109 @@
     node.dispatchEvent(new Event('input', { bubbles: true }));
   });
 
+  // A worn piece is turned by dragging it or by the keys, and opened by a slider: only the drawing comes anew.
+  let looking = false;
+  let later = false;
+  const posture = () => ['turn', 'open', 'zoom'].map((name) => [name, find(`#edit [name=${name}]`)?.value ?? '']);
+  const look = async () => {
+    if (looking) {
+      later = true;
+      return;
+    }
+    looking = true;
+    const query = new URLSearchParams(posture());
+    try {
+      const answer = await fetch(`/pieces/${find('#piece').dataset.piece}/worn?${query}`);
+      if (answer.ok) {
+        const drawing = new DOMParser().parseFromString(await answer.text(), 'text/html').querySelector('svg');
+        const old = find('#board .worn-drawing');
+        stale(old);
+        old?.setAttribute('viewBox', drawing.getAttribute('viewBox')); // the drawing itself stays, with the pointer that holds it
+        old?.setAttribute('aria-label', drawing.getAttribute('aria-label'));
+        old?.replaceChildren(...drawing.childNodes);
+      }
+    } catch {
+      // Without Rinkel it cannot be turned; the next turn tries again.
+    }
+    looking = false;
+    if (later) {
+      later = false;
+      look();
+    }
+  };
+  const posed = (name, value) => {
+    const input = find(`#edit [name=${name}]`);
+    if (!input || input.value === String(value)) {
+      return;
+    }
+    input.value = value;
+    const address = new URL(location.href);
+    address.searchParams.set(name, value);
+    history.replaceState(history.state, '', address);
+    for (const link of document.querySelectorAll('[data-keeps-stage]')) {
+      const to = new URL(link.href);
+      if (name === 'turn' && link.dataset.turn) {
+        to.searchParams.set('turn', (Number(value) + Number(link.dataset.turn) + 360) % 360);
+      } else if (name !== 'open' || !link.dataset.open) {
+        to.searchParams.set(name, value);
+      }
+      link.href = to;
+    }
+    look();
+  };
+  const turned = (by) => posed('turn', (((Number(find('#edit [name=turn]')?.value) + by) % 360) + 360) % 360);
+  const opened = (value) => {
+    posed('open', value);
+    for (const link of document.querySelectorAll('[data-open]')) {
+      Number(link.dataset.open) === Number(value) ? link.setAttribute('aria-current', 'true') : link.removeAttribute('aria-current');
+    }
+  };
+  const isRound = () => Math.abs(Number(find('[data-turn]')?.dataset.turn ?? 180)) < 180;
+  document.addEventListener('click', (event) => {
+    const link = event.target.closest?.('[data-turn], [data-open]');
+    if (!link || event.ctrlKey || event.metaKey || event.shiftKey || (link.dataset.turn && !isRound())) {
+      return;
+    }
+    event.preventDefault();
+    if (link.dataset.turn) {
+      turned(Number(link.dataset.turn));
+    } else {
+      opened(link.dataset.open);
+      const slider = find('#opened');
+      slider.value = Number(link.dataset.open) < 0 ? slider.dataset.worn : link.dataset.open;
+    }
+  });
+  document.addEventListener('input', (event) => {
+    if (event.target.id === 'opened') {
+      event.stopPropagation();
+      opened(event.target.value);
+    }
+  }, true);
+  let grip = null; // where the pointer took hold of the worn piece, and how far it was turned then
+  document.addEventListener('pointerdown', (event) => {
+    const drawing = event.target.closest?.('#board .worn-drawing');
+    if (drawing && isRound() && event.button === 0) {
+      drawing.setPointerCapture(event.pointerId);
+      grip = [event.clientY, Number(find('#edit [name=turn]').value), drawing.clientHeight];
+    }
+  });
+  document.addEventListener('pointermove', (event) => {
+    if (grip) {
+      const by = Math.round((grip[0] - event.clientY) / grip[2] * 180);
+      posed('turn', (((grip[1] + by) % 360) + 360) % 360);
+    }
+  });
+  for (const kind of ['pointerup', 'pointercancel']) {
+    document.addEventListener(kind, () => { grip = null; });
+  }
+  document.addEventListener('keydown', (event) => {
+    const by = { ArrowUp: 10, ArrowDown: -10 }[event.key];
+    if (by && event.target.id === 'board' && find('#board .worn-drawing') && isRound()) {
+      event.preventDefault();
+      turned(by);
+    }
+  });
+
   // True size: how many pixels of this screen a bank card is wide, remembered by this browser.
   const CARD = 85.6; // mm, ISO/IEC 7810 ID-1
   const perMillimetre = () => Number(localStorage.getItem('rinkel-px-per-mm')) || 96 / 25.4;
@@ -577,6 +680,10 @@
     if (toggle) {
       toggle.checked = keysOn();
       toggle.disabled = false;
+    }
+    const slider = find('#opened');
+    if (slider) {
+      slider.hidden = false;
     }
     size();
     stages();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing;
 
 use Rinkel\Core\Drawing\Internal\Body;
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Plan;
 
 /**
@@ -40,12 +41,14 @@ final readonly class Layout
 
     /**
      * Returns the piece as one turn of its line: the body, then the closure between its end and its beginning.
+     *
+     * @param Length|null $gap between them, as it is worn when null
      */
-    public function worn(): Scene
+    public function worn(?Length $gap = null): Scene
     {
         $body = Body::of($this->plan->draft, true, $this->pictures);
 
-        return $this->ends->worn($this->parts, $this->plan->draft->wornGap()->millimetres)
+        return $this->ends->worn($this->parts, ($gap ?? $this->plan->draft->wornGap())->millimetres)
             ->with($body->scene())
             ->with($body->charms());
     }

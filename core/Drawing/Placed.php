@@ -32,6 +32,24 @@ final readonly class Placed
     ) {}
 
     /**
+     * Returns so many of its copies, from the one numbered $from on.
+     */
+    public function some(int $from, int $count): self
+    {
+        return new self(
+            $this->motif,
+            $this->x + $from * $this->motif->length * $this->scale,
+            $this->y,
+            $this->scale,
+            $this->colour,
+            $this->role,
+            $count,
+            $this->knots,
+            $this->turned,
+        );
+    }
+
+    /**
      * Returns where the last copy ends, in mm.
      */
     public function end(): float

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Fit;
 
+use Rinkel\Core\Geometry\Frame;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Geometry\Way;
 use Rinkel\Core\Measure\Length;
@@ -99,9 +100,9 @@ final readonly class Drape implements Way
         return new Point($point->x - $y * sin($angle), $point->y + $y * cos($angle));
     }
 
-    public function turnAt(float $x): float
+    public function frame(float $x): Frame
     {
-        return rad2deg($this->place($x)[1]);
+        return Frame::turned($this->place($x)[1]);
     }
 
     /**

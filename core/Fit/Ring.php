@@ -197,7 +197,7 @@ final class Ring
     /**
      * Returns by how much the arm widens for each length up it.
      */
-    private function rise(): float
+    public function rise(): float
     {
         return null === $this->wearer->upper || null === $this->wearer->upperAt || $this->wearer->upperAt->isZero()
             ? 0.0

@@ -14,8 +14,8 @@ final readonly class StraightWay implements Way
         return new Point($x, $y);
     }
 
-    public function turnAt(float $x): float
+    public function frame(float $x): Frame
     {
-        return 0.0;
+        return Frame::turned(0.0);
     }
 }

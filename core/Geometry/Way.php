@@ -15,7 +15,7 @@ interface Way
     public function at(float $x, float $y): Point;
 
     /**
-     * Returns how far the line is turned at $x, in degrees clockwise from straight to the right.
+     * Returns how the line lies at $x.
      */
-    public function turnAt(float $x): float;
+    public function frame(float $x): Frame;
 }

@@ -30,6 +30,14 @@ final readonly class PieceViews
     ) {}
 
     /**
+     * @throws PieceUnreadable
+     */
+    public function plan(StoredPiece $stored): Plan
+    {
+        return $this->planner->plan($this->pieces->piece($stored));
+    }
+
+    /**
      * @param array<string, non-empty-list<Fault>> $faults of what could not be done just now, by field
      * @param string                               $typing a field that somebody is typing in: it is not judged yet
      */

@@ -31,10 +31,14 @@ final readonly class PagePictures
         );
     }
 
-    public function worn(Plan $plan): string
+    public function worn(Plan $plan, Posture $posture): string
     {
-        return (new PieceDrawing($plan, 'worn'))->worn(
-            $this->translator->trans('piece.worn-drawing', $this->numbers($plan)),
+        $gap = $posture->gap($plan->draft);
+        $said = $this->wording->length($plan->draft->ring->inside($plan->draft->body()->plus($gap)), $plan->draft->piece->unit);
+
+        return (new WornDrawing($plan, 'worn'))->paint(
+            $posture,
+            $this->translator->trans('piece.worn-drawing', ['worn' => (string) $said] + $this->numbers($plan)),
         );
     }
 

@@ -6,19 +6,14 @@ namespace Rinkel\App\Svg;
 
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\Layout;
-use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Drawing\Stretch;
-use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
-use Rinkel\Core\Geometry\Oval;
-use Rinkel\Core\Geometry\Point;
-use Rinkel\Core\Geometry\Shifted;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
 
 /**
- * Draws a planned piece to scale: flat between two tapes, small, worn around an oval, or only its closure.
+ * Draws a planned piece to scale: flat between two tapes, small, or only its closure.
  */
 final readonly class PieceDrawing
 {
@@ -69,7 +64,7 @@ final readonly class PieceDrawing
         [$left, $right] = [$left - $beside, $right + $beside];
         $far = ($right - $left) / $zoom > self::FAR ? 2 * $scene->height + 4 : null;
 
-        return $this->svg(
+        return Svg::drawing(
             [$left, -$top - $tape, $right - $left, $top + $half + 2 * $tape],
             $label,
             'board-drawing',
@@ -91,7 +86,7 @@ final readonly class PieceDrawing
         $scene = $this->layout->flat();
         $width = max(self::SMALL, $scene->right - $scene->left);
 
-        return $this->svg(
+        return Svg::drawing(
             [
                 ($scene->left + $scene->right - $width) / 2,
                 -$scene->height / 2 - 1,
@@ -128,104 +123,12 @@ final readonly class PieceDrawing
         $width = $large || $isTall ? 2 * self::SAMPLE : self::SAMPLE;
         $from = max($scene->left - 2, ($large ? $first + 1000 : $first) - $width / ($isTall ? 2 : 3));
 
-        return $this->svg(
+        return Svg::drawing(
             [$from, $isTall ? -$width / 16 : -$width / 7, $width, 2 * $width / 7],
             $label,
             'sample-drawing',
             ['preserveAspectRatio' => 'xMidYMid slice'],
             (new ScenePainter($this->prefix))->paint($scene),
-        );
-    }
-
-    /**
-     * Returns the piece closed around the oval of what it is worn on: the middle of its line on top, its closure below.
-     */
-    public function worn(string $label): string
-    {
-        $draft = $this->plan->draft;
-        $scene = $this->layout->worn();
-        if (BodyPlace::Neck === $draft->piece->wearer->place && 1 === $draft->piece->wraps) {
-            return $this->bust($scene, $label);
-        }
-        $around = ($scene->right - $scene->left) / $draft->piece->wraps;
-        $width = max(3.0, $scene->height);
-        $aside = 1 === $draft->piece->wraps ? new Point(0, 0) : new Point(0.25 * $width, 1.15 * $width);
-        $oval = new Oval(max(1.0, $around), $draft->body()->millimetres / 2, $aside);
-        $turns = ($draft->piece->wraps - 1) / 2;
-        $air = $width + 4;
-        $inner = new Oval(max(1.0, $draft->ring->inside(Length::ofMillimetres($around * $draft->piece->wraps))->millimetres), 0, new Point(0, 0));
-
-        return $this->svg(
-            [
-                -$oval->width() / 2 - $air - $turns * $aside->x, -$oval->height() / 2 - $air - $turns * $aside->y,
-                $oval->width() + 2 * ($air + $turns * $aside->x), $oval->height() + 2 * ($air + $turns * $aside->y),
-            ],
-            $label,
-            'worn-drawing',
-            [],
-            Svg::element(
-                'ellipse',
-                [
-                    'rx' => $inner->width() / 2,
-                    'ry' => $inner->height() / 2 + $turns * $aside->y,
-                    'class' => 'worn-body',
-                ],
-            ),
-            (new ScenePainter($this->prefix, $oval))->paint($scene),
-        );
-    }
-
-    /**
-     * Returns the necklace as it hangs on a bust: the middle of its line lowest, its closure behind the neck.
-     */
-    private function bust(Scene $scene, string $label): string
-    {
-        $piece = $this->plan->draft->piece;
-        $length = Length::ofMillimetres($scene->right - $scene->left);
-        $drape = $piece->drape($length);
-        $r = $drape->radius();
-        $low = $drape->drop()->millimetres + $r + $scene->low();
-        $way = new Shifted($drape, -$this->plan->draft->body()->millimetres / 2);
-        $neck = \sprintf(
-            'M%1$s,%2$s C%1$s,%3$s %1$s,%4$s %5$s,%6$s C%7$s,%8$s %9$s,%10$s %9$s,%11$s M%12$s,%2$s C%12$s,%3$s %12$s,%4$s %13$s,%6$s C%14$s,%8$s %15$s,%10$s %15$s,%11$s',
-            ...array_map(
-                Svg::number(...),
-                [
-                    -$r,
-                    -2.6 * $r,
-                    -1.2 * $r,
-                    -0.2 * $r,
-                    -1.5 * $r,
-                    0.35 * $r,
-                    -2.6 * $r,
-                    0.7 * $r,
-                    -3.6 * $r,
-                    0.9 * $r,
-                    2.4 * $r + $low,
-                    $r,
-                    1.5 * $r,
-                    2.6 * $r,
-                    3.6 * $r,
-                ],
-            ),
-        );
-        $jaw = \sprintf(
-            'M%1$s,%2$s C%1$s,%3$s %4$s,%5$s 0,%5$s C%6$s,%5$s %7$s,%3$s %7$s,%2$s',
-            ...array_map(
-                Svg::number(...),
-                [-1.35 * $r, -3.4 * $r, -2.2 * $r, -0.8 * $r, -1.5 * $r, 0.8 * $r, 1.35 * $r],
-            ),
-        );
-        $height = 3.2 * $r + max(2.6 * $r, $low + 0.8 * $r);
-
-        return $this->svg(
-            [-3.7 * $r, -3.2 * $r, 7.4 * $r, $height],
-            $label,
-            'worn-drawing',
-            [],
-            Svg::element('path', ['d' => $neck, 'class' => 'bust']),
-            (new ScenePainter($this->prefix, $way))->paint($scene),
-            Svg::element('path', ['d' => $jaw.' V'.Svg::number(-3.4 * $r).'Z', 'class' => 'bust-head']),
         );
     }
 
@@ -236,7 +139,7 @@ final readonly class PieceDrawing
     {
         $scene = $this->layout->sliding($gap->millimetres);
 
-        return null === $scene ? '' : $this->svg(
+        return null === $scene ? '' : Svg::drawing(
             [$scene->left, -$scene->height / 2 - 1, $scene->right - $scene->left, $scene->height + 2],
             $label,
             'closure-drawing',
@@ -318,20 +221,5 @@ final readonly class PieceDrawing
             'data-place' => $stretch->place->line.':'.$stretch->place->column,
             'data-roles' => implode(' ', array_unique($stretch->roles)),
         ]);
-    }
-
-    /**
-     * @param array{float, float, float, float} $box
-     * @param array<string, string|float>       $attributes
-     */
-    private function svg(array $box, string $label, string $class, array $attributes, string ...$children): string
-    {
-        return Svg::element('svg', [
-            'xmlns' => 'http://www.w3.org/2000/svg',
-            'viewBox' => implode(' ', array_map(Svg::number(...), $box)),
-            'role' => 'img',
-            'aria-label' => $label,
-            'class' => $class,
-        ] + $attributes, ...$children);
     }
 }

@@ -134,18 +134,17 @@ final readonly class ScenePainter
     private function bead(DrawnBead $drawn): string
     {
         $middle = $drawn->x + $drawn->bead->length->millimetres / 2;
-        $copy = '<use href="#'.$this->prefix.'-bead-'.$drawn->name.'" transform="'.$this->turned($middle, $drawn->y).(0.0 === $drawn->turn ? '' : ' rotate('.Svg::number($drawn->turn).')').'" data-bead="'.$drawn->name.'"/>';
+        $copy = '<use href="#'.$this->prefix.'-bead-'.$drawn->name.'" transform="'.$this->laid($middle, $drawn->y, $drawn).(0.0 === $drawn->turn ? '' : ' rotate('.Svg::number($drawn->turn).')').'" data-bead="'.$drawn->name.'"/>';
         if (null === $drawn->letter || '' === trim($drawn->letter)) {
             return $copy;
         }
-        $at = $this->way->at($middle, $drawn->y);
         $size = 0.7 * min($drawn->bead->diameter->millimetres, $drawn->bead->length->millimetres);
 
         return $copy.Svg::element('text', [
             'class' => 'bead-letter',
             'font-size' => $size,
             'text-anchor' => 'middle',
-            'transform' => 'translate('.Svg::number($at->x).' '.Svg::number($at->y).') rotate('.Svg::number($this->way->turnAt($middle)).')',
+            'transform' => $this->laid($middle, $drawn->y, $drawn),
             'y' => 0.36 * $size,
             'fill' => $drawn->bead->colour->lab()[0] > 55 ? '#14201f' : '#f5f7f7',
         ], Svg::text($drawn->letter));
@@ -159,7 +158,7 @@ final readonly class ScenePainter
             'g',
             [
                 'class' => 'finding',
-                'transform' => $this->turned($middle, $drawn->y).($drawn->turned ? ' scale(-1 1)' : ''),
+                'transform' => $this->laid($middle, $drawn->y).($drawn->turned ? ' scale(-1 1)' : ''),
                 'data-finding' => $drawn->finding->kind->value,
             ],
             FindingPicture::of($drawn->finding),
@@ -169,12 +168,20 @@ final readonly class ScenePainter
     /**
      * Returns the transform that lays a picture around its middle there.
      */
-    private function turned(float $x, float $y): string
+    private function laid(float $x, float $y, ?DrawnBead $drawn = null): string
     {
         $at = $this->way->at($x, $y);
+        if ($this->isStraight) {
+            return 'translate('.Svg::number($at->x).' '.Svg::number($at->y).')';
+        }
+        $frame = $this->way->frame($x);
+        $bead = $drawn?->bead;
+        $map = null === $bead
+            ? $frame->matrix()
+            : $frame->round($bead->length->millimetres, $bead->diameter->millimetres);
 
-        return 'translate('.Svg::number($at->x).' '.Svg::number($at->y).')'
-            .($this->isStraight ? '' : ' rotate('.Svg::number($this->way->turnAt($x)).')');
+        return 'matrix('.implode(' ', array_map(static fn (float $one): string => (string) round($one, 4), $map))
+            .' '.Svg::number($at->x).' '.Svg::number($at->y).')';
     }
 
     /**
@@ -335,7 +342,7 @@ final readonly class ScenePainter
         // A knot is laid whole, turned as the way is at its middle.
         $half = $placed->turned ? -$step / 2 : $step / 2;
 
-        return '<use href="#'.$id.'" transform="'.$this->turned($x + $half, $placed->y).' translate('.Svg::number(-$half).')'.$size.'"/>';
+        return '<use href="#'.$id.'" transform="'.$this->laid($x + $half, $placed->y).' translate('.Svg::number(-$half).')'.$size.'"/>';
     }
 
     /**

@@ -26,6 +26,24 @@ final class Svg
             : '<'.$name.$written.'>'.implode('', $children).'</'.$name.'>';
     }
 
+    /**
+     * Returns a whole drawing.
+     *
+     * @param array{float, float, float, float} $box        of what is drawn, in mm: left, top, width and height
+     * @param string                            $label      what it shows, for those who do not see it
+     * @param array<string, string|float>       $attributes further ones
+     */
+    public static function drawing(array $box, string $label, string $class, array $attributes, string ...$children): string
+    {
+        return self::element('svg', [
+            'xmlns' => 'http://www.w3.org/2000/svg',
+            'viewBox' => implode(' ', array_map(self::number(...), $box)),
+            'role' => 'img',
+            'aria-label' => $label,
+            'class' => $class,
+        ] + $attributes, ...$children);
+    }
+
     public static function text(string $text): string
     {
         return htmlspecialchars($text, \ENT_QUOTES | \ENT_XML1);

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Table;
 
+use Rinkel\App\Piece\PageState;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Piece\PieceViews;
 use Rinkel\App\Svg\DrawingFile;
+use Rinkel\App\Svg\PagePictures;
 use Rinkel\Core\Failure;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -24,6 +28,21 @@ final class PictureController extends AbstractController
         $stored = $pieces->find($id) ?? throw $this->createNotFoundException();
         try {
             return $this->files->response($rows->drawing($stored));
+        } catch (Failure) {
+            throw $this->createNotFoundException();
+        }
+    }
+
+    /**
+     * Answers with the worn piece alone, as it is looked at: for a page on which it is turned or opened.
+     */
+    #[Route('/pieces/{id}/worn', 'piece_worn', requirements: ['id' => '[0-9]{1,18}'], methods: 'GET')]
+    public function worn(int $id, Request $request, Pieces $pieces, PieceViews $views, PagePictures $pictures): Response
+    {
+        try {
+            $plan = $views->plan($pieces->find($id) ?? throw $this->createNotFoundException());
+
+            return new Response($pictures->worn($plan, PageState::of($request)->posture));
         } catch (Failure) {
             throw $this->createNotFoundException();
         }

@@ -288,7 +288,8 @@ final class ModelTest extends TestCase
         $string = new Drape(Length::ofCentimetres(36), Length::ofCentimetres(60), false);
         $bottom = $string->at(0.1, 0);
         // Near its lowest point the string runs along a wheel: its turn tells the wheel's radius.
-        $wheel = 0.1 / deg2rad(abs($string->turnAt(0.1)));
+        $along = $string->frame(0.1)->along;
+        $wheel = 0.1 / abs(atan2($along->y, $along->x));
         self::assertEqualsWithDelta(
             self::numbers('a necklace without a middle hangs round, in necks')[0],
             $wheel / $string->radius(),

@@ -6,6 +6,8 @@ namespace Rinkel\App\Platform\Trial;
 
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Svg\PieceDrawing;
+use Rinkel\App\Svg\Posture;
+use Rinkel\App\Svg\WornDrawing;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
@@ -157,7 +159,7 @@ final class FuzzCommand extends Command
             ++$planned;
             if ($drawn) {
                 (new PieceDrawing($plan, 'fuzz'))->board(1, 'fuzz');
-                (new PieceDrawing($plan, 'fuzz'))->worn('fuzz');
+                (new WornDrawing($plan, 'fuzz'))->paint(new Posture(), 'fuzz');
             }
 
             return $took;

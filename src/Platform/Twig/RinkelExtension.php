@@ -8,6 +8,8 @@ use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Settings\Light;
 use Rinkel\App\Svg\DrawingFile;
 use Rinkel\App\Svg\PagePictures;
+use Rinkel\App\Svg\Posture;
+use Rinkel\Core\Plan\Plan;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFilter;
 use Twig\TwigFunction;
@@ -41,6 +43,8 @@ final class RinkelExtension extends AbstractExtension
             new TwigFunction('figure_name', $this->wording->figure(...)),
             new TwigFunction('role_name', $this->wording->role(...)),
             new TwigFunction('sample', $this->pictures->sample(...), ['is_safe' => ['html']]),
+            new TwigFunction('turn_step', static fn (Plan $plan): int => Posture::step($plan->draft->piece->wearer->place)),
+            new TwigFunction('worn_open', static fn (Plan $plan): int => Posture::worn($plan->draft)),
             new TwigFunction('worn', $this->pictures->worn(...), ['is_safe' => ['html']]),
             new TwigFunction('step_text', $this->wording->step(...)),
             new TwigFunction('check_text', $this->wording->check(...)),

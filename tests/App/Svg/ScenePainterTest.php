@@ -7,7 +7,9 @@ namespace Rinkel\Tests\App\Svg;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\App\Svg\PieceDrawing;
+use Rinkel\App\Svg\Posture;
 use Rinkel\App\Svg\Ruler;
+use Rinkel\App\Svg\WornDrawing;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Construction\Offers;
 use Rinkel\Core\Failure;
@@ -29,7 +31,9 @@ final class ScenePainterTest extends TestCase
         foreach ([
             $drawing->board(1, 'a <b> & "c"'),
             $drawing->board(4, 'x'),
-            $drawing->worn('x'),
+            (new WornDrawing($plan, 'p'))->paint(new Posture(), 'a <b> & "c"'),
+            (new WornDrawing($plan, 'p'))->paint(new Posture(150, 100, 4), 'x'),
+            (new WornDrawing($plan, 'p'))->paint(new Posture(180, 0, 2), 'x'),
             $drawing->small('x'),
             $drawing->sample('x'),
             $drawing->closure($plan->draft->wornGap(), 'x'),
@@ -72,7 +76,8 @@ final class ScenePainterTest extends TestCase
                         continue;
                     }
                     $drawing = new PieceDrawing($plan, 'p');
-                    self::assertStringContainsString('<svg', $drawing->board(1, 'x').$drawing->worn('x'), $pattern);
+                    $both = $drawing->board(1, 'x').(new WornDrawing($plan, 'p'))->paint(new Posture(), 'x');
+                    self::assertStringContainsString('<svg', $both, $pattern);
                     $drawn[$construction][$word] = true;
                 }
             }
@@ -113,20 +118,22 @@ final class ScenePainterTest extends TestCase
     }
 
     /**
-     * Around the oval every bead keeps its distance from its neighbours, and none is lost.
+     * However it is turned every bead is there, those behind too.
      */
     #[DataProvider('providePlans')]
     public function testTheWornPieceHasEveryBead(Plan $plan): void
     {
-        $worn = self::read((new PieceDrawing($plan, 'p'))->worn('x'));
-
         $tails = (int) array_sum($plan->draft->fastened->beads); // behind the closure, they are not seen
-        self::assertCount(
-            (int) array_sum($plan->beads) - $tails,
-            self::values($worn, '//use[not(ancestor::defs)]/@data-bead'),
-        );
-        foreach (self::values($worn, '//use[@data-bead]/@transform') as $transform) {
-            self::assertMatchesRegularExpression('/^translate\(-?[\d.]+ -?[\d.]+\) rotate\(-?[\d.]+\)/', $transform);
+        foreach ([0, 90, 180] as $turn) {
+            $worn = self::read((new WornDrawing($plan, 'p'))->paint(new Posture($turn), 'x'));
+            self::assertCount(
+                (int) array_sum($plan->beads) - $tails,
+                self::values($worn, '//use[not(ancestor::defs)]/@data-bead'),
+            );
+            $hung = '//use[@data-bead and not(ancestor::g[starts-with(@transform, "translate")])]/@transform';
+            foreach (self::values($worn, $hung) as $transform) {
+                self::assertMatchesRegularExpression('/^matrix\((-?[\d.E-]+ ){5}-?[\d.E-]+\)/', $transform);
+            }
         }
     }
 

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Drawing;
+
+use Rinkel\Core\Geometry\Point;
+use Rinkel\Core\Geometry\Way;
+
+/**
+ * A scene that lies around something, in two: what is seen, and what is hidden behind it.
+ */
+final readonly class Sides
+{
+    /** Bare cord is told apart in steps of this length, in mm. */
+    private const STEP = 1.5;
+
+    public Scene $front;
+    public Scene $back;
+
+    public function __construct(Scene $scene, Way $way)
+    {
+        $this->front = self::side($scene, $way, true);
+        $this->back = self::side($scene, $way, false);
+    }
+
+    private static function side(Scene $scene, Way $way, bool $front): Scene
+    {
+        $faces = static fn (float $x): bool => $way->frame($x)->faces === $front;
+
+        return new Scene(
+            $scene->left,
+            $scene->right,
+            $scene->height,
+            array_merge(...array_map(static fn (Cord $cord): array => self::cords($cord, $faces), $scene->cords), ...[[]]),
+            array_merge(...array_map(static fn (Placed $placed): array => self::runs($placed, $faces), $scene->placed), ...[[]]),
+            array_values(array_filter(
+                $scene->beads,
+                static fn (DrawnBead $bead): bool => $faces(($bead->x + $bead->end()) / 2),
+            )),
+            array_values(array_filter(
+                $scene->findings,
+                static fn (DrawnFinding $finding): bool => $faces($finding->x + $finding->finding->length->millimetres / 2),
+            )),
+            [],
+            array_values(array_filter($scene->hanging, static fn (Hanging $hanging): bool => $faces($hanging->x))),
+        );
+    }
+
+    /**
+     * @param callable(float): bool $faces
+     *
+     * @return list<Cord>
+     */
+    private static function cords(Cord $cord, callable $faces): array
+    {
+        $pieces = [];
+        $open = [];
+        foreach (self::steps($cord->points) as $point) {
+            if ($faces($point->x)) {
+                $open[] = $point;
+                continue;
+            }
+            // The last point is on the other side, so that nothing gapes at the edge.
+            if ([] !== $open) {
+                $pieces[] = [...$open, $point];
+                $open = [];
+            }
+        }
+        $pieces[] = $open;
+
+        return array_map(
+            static fn (array $points): Cord => new Cord($points, $cord->thickness, $cord->colour, $cord->role),
+            array_values(array_filter($pieces, static fn (array $points): bool => \count($points) > 1)),
+        );
+    }
+
+    /**
+     * @param non-empty-list<Point> $points
+     *
+     * @return list<Point>
+     */
+    private static function steps(array $points): array
+    {
+        $steps = [$points[0]];
+        for ($i = 1; $i < \count($points); ++$i) {
+            [$from, $to] = [$points[$i - 1], $points[$i]];
+            $some = max(1, (int) ceil($from->distanceTo($to) / self::STEP));
+            for ($step = 1; $step <= $some; ++$step) {
+                $share = $step / $some;
+                $steps[] = new Point($from->x + $share * ($to->x - $from->x), $from->y + $share * ($to->y - $from->y));
+            }
+        }
+
+        return $steps;
+    }
+
+    /**
+     * @param callable(float): bool $faces
+     *
+     * @return list<Placed>
+     */
+    private static function runs(Placed $placed, callable $faces): array
+    {
+        $runs = [];
+        $step = $placed->motif->length * $placed->scale;
+        $from = null;
+        for ($i = 0; $i <= $placed->count; ++$i) {
+            $isOn = $i < $placed->count && $faces($placed->x + ($i + 0.5) * ($placed->turned ? -$step : $step));
+            if ($isOn) {
+                $from ??= $i;
+            } elseif (null !== $from) {
+                $runs[] = $placed->some($from, $i - $from);
+                $from = null;
+            }
+        }
+
+        return $runs;
+    }
+}

@@ -1,0 +1,241 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Svg;
+
+use Rinkel\Core\Drawing\Layout;
+use Rinkel\Core\Drawing\Limb;
+use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Drawing\Sides;
+use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Geometry\Point;
+use Rinkel\Core\Geometry\Turns;
+use Rinkel\Core\Geometry\Way;
+use Rinkel\Core\Geometry\Wound;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Plan\Plan;
+
+/**
+ * Draws a planned piece where it is worn: around an arm or leg, or hanging on a bust; what is hidden behind shows faintly.
+ */
+final readonly class WornDrawing
+{
+    /** So many times as wide as high: a page cuts off at both sides what has no room. */
+    private const WIDE = 7.0;
+
+    /** Around what is worn, in mm. */
+    private const AIR = 6.0;
+
+    /** How many times the height of what is worn a picture of a leg is high, at most: the foot goes on beyond it. */
+    private const TALL = 1.7;
+
+    public function __construct(
+        private Plan $plan,
+        private string $prefix,
+    ) {}
+
+    /**
+     * @param string $label what the drawing shows, for those who do not see it
+     */
+    public function paint(Posture $posture, string $label): string
+    {
+        $scene = (new Layout($this->plan))->worn($posture->gap($this->plan->draft));
+
+        return BodyPlace::Neck === $this->plan->draft->piece->wearer->place
+            ? $this->bust($scene, $posture, $label)
+            : $this->limb($scene, $posture, $label);
+    }
+
+    private function limb(Scene $scene, Posture $posture, string $label): string
+    {
+        $draft = $this->plan->draft;
+        $turn = deg2rad($posture->turn);
+        $length = max(1.0, $scene->right - $scene->left);
+        [$ring, $wearer] = [$draft->ring, $draft->piece->wearer];
+        $pitch = $ring->width->millimetres;
+        $way = new Wound(
+            $length,
+            $ring->wraps,
+            $pitch * $ring->rise(),
+            $pitch,
+            $draft->body()->millimetres / 2,
+            $draft->body()->millimetres,
+            $wearer->place->ratio(),
+            $turn,
+        );
+        $limb = new Limb($wearer, $pitch * $ring->wraps / 2, $turn);
+        $half = Wound::half($length / $ring->wraps, $wearer->place->ratio(), $turn) + $scene->height / 2;
+        $ys = array_map(static fn (Point $point): float => $point->y, array_filter(
+            $limb->outline,
+            static fn (Point $point): bool => $point->x > -2 * $half,
+        ));
+        foreach ($limb->rounds as [$points, $thick]) {
+            foreach ($points as $point) {
+                array_push($ys, $point->y - $thick / 2, $point->y + $thick / 2);
+            }
+        }
+        [$top, $low] = [max(-self::TALL * $half, min(-$half, ...$ys)), min(self::TALL * $half, max($half, $scene->low(), ...$ys))];
+        $height = ($low - $top + 2 * self::AIR) / $posture->zoom;
+
+        return $this->svg(
+            [
+                // From near the piece is in the middle, from afar the hand beside it is seen too.
+                -self::WIDE * $height / 2 + (1 === $posture->zoom ? 0.4 * $height : 0),
+                (1 === $posture->zoom ? ($top + $low) / 2 : 0) - $height / 2,
+                self::WIDE * $height,
+                $height,
+            ],
+            $label,
+            $this->skin($limb, 'skin-edge'),
+            $this->skin($limb, 'skin'),
+            $this->sides($scene, $way),
+        );
+    }
+
+    /**
+     * Returns what is behind faintly, and over it what is seen.
+     */
+    private function sides(Scene $scene, Way $way): string
+    {
+        $sides = new Sides($scene, $way);
+
+        return Svg::element(
+            'g',
+            ['class' => 'worn-behind'],
+            (new ScenePainter($this->prefix.'-behind', $way))->paint($sides->back),
+        ).(new ScenePainter($this->prefix, $way))->paint($sides->front);
+    }
+
+    private function skin(Limb $limb, string $class): string
+    {
+        $drawn = Svg::element('path', ['d' => self::path($limb->outline).'Z', 'class' => $class]);
+        foreach ($limb->rounds as [$points, $thick]) {
+            $drawn .= Svg::element('path', [
+                'd' => self::path($points),
+                'class' => $class.' is-round',
+                'stroke-width' => 'skin' === $class ? $thick : $thick + 1.6,
+            ]);
+        }
+
+        return $drawn;
+    }
+
+    /**
+     * Returns a smooth line through points.
+     *
+     * @param list<Point> $points
+     */
+    private static function path(array $points): string
+    {
+        $path = '';
+        foreach ($points as $i => $point) {
+            $before = $points[$i - 1] ?? null;
+            if (null === $before) {
+                $path = 'M'.self::pair($point);
+                continue;
+            }
+            $earlier = $points[$i - 2] ?? $before;
+            $later = $points[$i + 1] ?? $point;
+            // A cubic whose tangents are the chords of the neighbours (E. Catmull and R. Rom, 1974).
+            $path .= ' C'.self::pair(new Point($before->x + ($point->x - $earlier->x) / 6, $before->y + ($point->y - $earlier->y) / 6))
+                .' '.self::pair(new Point($point->x - ($later->x - $before->x) / 6, $point->y - ($later->y - $before->y) / 6))
+                .' '.self::pair($point);
+        }
+
+        return $path;
+    }
+
+    private static function pair(Point $point): string
+    {
+        return Svg::number($point->x).','.Svg::number($point->y);
+    }
+
+    /**
+     * Returns the necklace as it hangs on a bust: the middle of its line lowest, its closure behind the neck.
+     */
+    private function bust(Scene $scene, Posture $posture, string $label): string
+    {
+        $draft = $this->plan->draft;
+        $wraps = $draft->ring->wraps;
+        $around = ($scene->right - $scene->left) / $wraps;
+        $drape = $draft->piece->drape(Length::ofMillimetres($around));
+        $r = $drape->radius();
+        $behind = cos(deg2rad($posture->turn)) < 0;
+        $pitch = $draft->ring->width->millimetres;
+        $low = $drape->drop()->millimetres + $r + $scene->low() + $pitch * ($wraps - 1) / 2;
+        $way = new Turns($drape, $around, $draft->body()->millimetres / 2, new Point(0, $pitch), $behind);
+        [$top, $bottom] = [-1.9 * $r, max(1.3 * $r, $low + 0.12 * $r)];
+        $height = ($bottom - $top) / $posture->zoom;
+        $middle = match (true) {
+            1 === $posture->zoom => ($top + $bottom) / 2,
+            $behind => -$r,
+            default => $low - $height / 2 + 0.1 * $height,
+        };
+
+        return $this->svg(
+            [-self::WIDE * $height / 2, $middle - $height / 2, self::WIDE * $height, $height],
+            $label,
+            Svg::element('path', ['d' => self::shoulders($r, $bottom), 'class' => 'bust']),
+            $behind ? $this->sides($scene, $way) : (new ScenePainter($this->prefix, $way))->paint($scene),
+            Svg::element('path', ['d' => self::head($r, $behind), 'class' => 'bust-head']),
+        );
+    }
+
+    private static function shoulders(float $r, float $bottom): string
+    {
+        return \sprintf(
+            'M%1$s,%2$s C%1$s,%3$s %1$s,%4$s %5$s,%6$s C%7$s,%8$s %9$s,%10$s %9$s,%11$s M%12$s,%2$s C%12$s,%3$s %12$s,%4$s %13$s,%6$s C%14$s,%8$s %15$s,%10$s %15$s,%11$s',
+            ...array_map(
+                Svg::number(...),
+                [
+                    -$r,
+                    -2.6 * $r,
+                    -1.2 * $r,
+                    -0.2 * $r,
+                    -1.5 * $r,
+                    0.35 * $r,
+                    -2.6 * $r,
+                    0.7 * $r,
+                    -3.6 * $r,
+                    0.9 * $r,
+                    $bottom + 2 * $r,
+                    $r,
+                    1.5 * $r,
+                    2.6 * $r,
+                    3.6 * $r,
+                ],
+            ),
+        );
+    }
+
+    private static function head(float $r, bool $behind): string
+    {
+        if ($behind) {
+            // The back of the head ends where the hair does.
+            return \sprintf(
+                'M%1$s,%2$s C%1$s,%3$s %4$s,%5$s 0,%5$s C%6$s,%5$s %7$s,%3$s %7$s,%2$s V%8$s H%1$s Z',
+                ...array_map(
+                    Svg::number(...),
+                    [-1.3 * $r, -3.4 * $r, -1.9 * $r, -0.9 * $r, -1.45 * $r, 0.9 * $r, 1.3 * $r, -3.5 * $r],
+                ),
+            );
+        }
+
+        return \sprintf(
+            'M%1$s,%2$s C%1$s,%3$s %4$s,%5$s 0,%5$s C%6$s,%5$s %7$s,%3$s %7$s,%2$s V%2$s Z',
+            ...array_map(
+                Svg::number(...),
+                [-1.35 * $r, -3.4 * $r, -2.2 * $r, -0.8 * $r, -1.5 * $r, 0.8 * $r, 1.35 * $r],
+            ),
+        );
+    }
+
+    /**
+     * @param array{float, float, float, float} $box
+     */
+    private function svg(array $box, string $label, string ...$children): string
+    {
+        return Svg::drawing($box, $label, 'worn-drawing', ['preserveAspectRatio' => 'xMidYMid slice'], ...$children);
+    }
+}
