@@ -40,17 +40,21 @@ final readonly class Layout
     }
 
     /**
-     * Returns the piece as one turn of its line: the body, then the closure between its end and its beginning.
+     * Returns the piece as one turn of its line, in the order in which it lies on itself: the body, then the closure
+     * between its end and its beginning.
      *
      * @param Length|null $gap between them, as it is worn when null
+     *
+     * @return array{Scene, Scene}
      */
-    public function worn(?Length $gap = null): Scene
+    public function worn(?Length $gap = null): array
     {
         $body = Body::of($this->plan->draft, true, $this->pictures);
 
-        return $this->ends->worn($this->parts, ($gap ?? $this->plan->draft->wornGap())->millimetres)
-            ->with($body->scene())
-            ->with($body->charms());
+        return [
+            $body->scene()->with($body->charms()),
+            $this->ends->worn($this->parts, ($gap ?? $this->plan->draft->wornGap())->millimetres),
+        ];
     }
 
     /**

@@ -22,7 +22,7 @@ final readonly class Limb
     /** Further up than is measured, the limb widens by so much of its width for each width (from memory, about). */
     private const WIDENS = 0.11;
 
-    /** @var list<Point> the outline of arm and palm, or of the leg */
+    /** @var array{list<Point>, list<Point>} the outline of arm and palm, or of the leg: its upper line, and the lower one back */
     public array $outline;
 
     /** @var list<array{list<Point>, float}> fingers, thumb and foot, each a line with its thickness */
@@ -55,7 +55,7 @@ final readonly class Limb
             $stations,
         );
         $lower = array_map(static fn (Point $point): Point => new Point($point->x, -$point->y), array_reverse($upper));
-        $this->outline = [...$upper, ...$lower];
+        $this->outline = [$upper, $lower];
         $this->rounds = $isArm
             ? self::fingers($wide, $wearer->handGirth()->millimetres, cos($turn))
             : self::foot($wide, cos($turn));

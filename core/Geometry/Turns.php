@@ -36,9 +36,10 @@ final readonly class Turns implements Way
     {
         [, $along] = $this->turn($x);
         $frame = $this->way->frame($along);
-        $faces = $this->behind === abs($along) > $this->around / 4;
+        // It runs to the right where it lies in front, and back to the left behind.
+        $faces = $this->behind === $frame->along->x < 0;
         if (!$this->behind) {
-            return new Frame($frame->along, $frame->beside, $frame->tilt, true);
+            return new Frame($frame->along, $frame->beside, $frame->tilt, $faces);
         }
 
         return new Frame(

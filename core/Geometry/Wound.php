@@ -64,7 +64,7 @@ final readonly class Wound implements Way
             $seen > 1e-6 ? new Point($dx / $step, $dy / $step) : new Point(0, -1e-6),
             new Point($around / $step, -$dx / $step * $dy / $around),
             $seen,
-            $this->place($x)[1] >= 0,
+            $dy <= 0, // what faces goes up, what is behind comes down again
         );
     }
 

@@ -40,15 +40,19 @@ final readonly class WornDrawing
      */
     public function paint(Posture $posture, string $label): string
     {
-        $scene = (new Layout($this->plan))->worn($posture->gap($this->plan->draft));
+        $scenes = (new Layout($this->plan))->worn($posture->gap($this->plan->draft));
 
         return BodyPlace::Neck === $this->plan->draft->piece->wearer->place
-            ? $this->bust($scene, $posture, $label)
-            : $this->limb($scene, $posture, $label);
+            ? $this->bust($scenes, $posture, $label)
+            : $this->limb($scenes, $posture, $label);
     }
 
-    private function limb(Scene $scene, Posture $posture, string $label): string
+    /**
+     * @param array{Scene, Scene} $scenes body and closure
+     */
+    private function limb(array $scenes, Posture $posture, string $label): string
     {
+        $scene = $scenes[0]->with($scenes[1]);
         $draft = $this->plan->draft;
         $turn = deg2rad($posture->turn);
         $length = max(1.0, $scene->right - $scene->left);
@@ -67,7 +71,7 @@ final readonly class WornDrawing
         $limb = new Limb($wearer, $pitch * $ring->wraps / 2, $turn);
         $half = Wound::half($length / $ring->wraps, $wearer->place->ratio(), $turn) + $scene->height / 2;
         $ys = array_map(static fn (Point $point): float => $point->y, array_filter(
-            $limb->outline,
+            array_merge(...$limb->outline),
             static fn (Point $point): bool => $point->x > -2 * $half,
         ));
         foreach ($limb->rounds as [$points, $thick]) {
@@ -89,27 +93,35 @@ final readonly class WornDrawing
             $label,
             $this->skin($limb, 'skin-edge'),
             $this->skin($limb, 'skin'),
-            $this->sides($scene, $way),
+            $this->sides($scenes, $way),
         );
     }
 
     /**
      * Returns what is behind faintly, and over it what is seen.
+     *
+     * @param array{Scene, Scene} $scenes
      */
-    private function sides(Scene $scene, Way $way): string
+    private function sides(array $scenes, Way $way): string
     {
-        $sides = new Sides($scene, $way);
+        [$behind, $before] = ['', ''];
+        foreach ($scenes as $i => $scene) {
+            $sides = new Sides($scene, $way);
+            $behind .= (new ScenePainter($this->prefix.'-behind-'.$i, $way))->paint($sides->back);
+            $before .= (new ScenePainter($this->prefix.'-'.$i, $way))->paint($sides->front);
+        }
 
-        return Svg::element(
-            'g',
-            ['class' => 'worn-behind'],
-            (new ScenePainter($this->prefix.'-behind', $way))->paint($sides->back),
-        ).(new ScenePainter($this->prefix, $way))->paint($sides->front);
+        return Svg::element('g', ['class' => 'worn-behind'], $behind).$before;
     }
 
     private function skin(Limb $limb, string $class): string
     {
-        $drawn = Svg::element('path', ['d' => self::path($limb->outline).'Z', 'class' => $class]);
+        [$upper, $lower] = $limb->outline;
+        $drawn = Svg::element('path', [
+            'd' => self::path($upper).' L'.substr(self::path($lower), 1).'Z',
+            'class' => $class,
+            'stroke-width' => 'skin' === $class ? 0 : 1.6,
+        ]);
         foreach ($limb->rounds as [$points, $thick]) {
             $drawn .= Svg::element('path', [
                 'd' => self::path($points),
@@ -153,16 +165,19 @@ final readonly class WornDrawing
 
     /**
      * Returns the necklace as it hangs on a bust: the middle of its line lowest, its closure behind the neck.
+     *
+     * @param array{Scene, Scene} $scenes body and closure
      */
-    private function bust(Scene $scene, Posture $posture, string $label): string
+    private function bust(array $scenes, Posture $posture, string $label): string
     {
+        $scene = $scenes[0]->with($scenes[1]);
         $draft = $this->plan->draft;
         $wraps = $draft->ring->wraps;
         $around = ($scene->right - $scene->left) / $wraps;
         $drape = $draft->piece->drape(Length::ofMillimetres($around));
         $r = $drape->radius();
         $behind = cos(deg2rad($posture->turn)) < 0;
-        $pitch = $draft->ring->width->millimetres;
+        $pitch = 1 === $wraps ? 0.0 : $draft->ring->width->millimetres;
         $low = $drape->drop()->millimetres + $r + $scene->low() + $pitch * ($wraps - 1) / 2;
         $way = new Turns($drape, $around, $draft->body()->millimetres / 2, new Point(0, $pitch), $behind);
         [$top, $bottom] = [-1.9 * $r, max(1.3 * $r, $low + 0.12 * $r)];
@@ -177,36 +192,21 @@ final readonly class WornDrawing
             [-self::WIDE * $height / 2, $middle - $height / 2, self::WIDE * $height, $height],
             $label,
             Svg::element('path', ['d' => self::shoulders($r, $bottom), 'class' => 'bust']),
-            $behind ? $this->sides($scene, $way) : (new ScenePainter($this->prefix, $way))->paint($scene),
+            $this->sides($scenes, $way),
             Svg::element('path', ['d' => self::head($r, $behind), 'class' => 'bust-head']),
         );
     }
 
     private static function shoulders(float $r, float $bottom): string
     {
-        return \sprintf(
-            'M%1$s,%2$s C%1$s,%3$s %1$s,%4$s %5$s,%6$s C%7$s,%8$s %9$s,%10$s %9$s,%11$s M%12$s,%2$s C%12$s,%3$s %12$s,%4$s %13$s,%6$s C%14$s,%8$s %15$s,%10$s %15$s,%11$s',
-            ...array_map(
-                Svg::number(...),
-                [
-                    -$r,
-                    -2.6 * $r,
-                    -1.2 * $r,
-                    -0.2 * $r,
-                    -1.5 * $r,
-                    0.35 * $r,
-                    -2.6 * $r,
-                    0.7 * $r,
-                    -3.6 * $r,
-                    0.9 * $r,
-                    $bottom + 2 * $r,
-                    $r,
-                    1.5 * $r,
-                    2.6 * $r,
-                    3.6 * $r,
-                ],
-            ),
-        );
+        $left = [
+            new Point(-$r, -2.6 * $r), new Point(-$r, -0.9 * $r), new Point(-1.15 * $r, 0.05 * $r),
+            new Point(-1.9 * $r, 0.5 * $r), new Point(-2.9 * $r, 0.8 * $r), new Point(-3.5 * $r, 1.5 * $r),
+            new Point(-3.8 * $r, $bottom + $r),
+        ];
+        $right = array_map(static fn (Point $point): Point => new Point(-$point->x, $point->y), array_reverse($left));
+
+        return self::path($left).' L'.substr(self::path($right), 1);
     }
 
     private static function head(float $r, bool $behind): string

@@ -153,6 +153,14 @@ abstract class BrowserCase extends TestCase
         return $this->driver->executeScript($script);
     }
 
+    protected function number(string $script): float
+    {
+        $number = $this->read($script);
+        self::assertIsNumeric($number);
+
+        return (float) $number;
+    }
+
     protected function text(string $selector): string
     {
         $text = $this->read(

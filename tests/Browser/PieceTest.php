@@ -527,14 +527,6 @@ final class PieceTest extends BrowserCase
         yield 'lamp' => ['dark'];
     }
 
-    private function number(string $script): float
-    {
-        $number = $this->read($script);
-        self::assertIsNumeric($number);
-
-        return (float) $number;
-    }
-
     private function assertAccessible(): void
     {
         $this->driver->executeScript(
