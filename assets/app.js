@@ -523,7 +523,7 @@
     const step = { cm: 0.1, mm: 0.5, in: 0.125 }[unit] ?? 1;
     const stepped = Math.max(0, Number(number.replace(',', '.')) + (event.key === 'ArrowUp' ? step : -step));
     event.preventDefault();
-    node.value = `${Number(stepped.toFixed(3))}${gap}${unit ?? ''}`;
+    node.value = `${String(Number(stepped.toFixed(3))).replace('.', number.includes(',') ? ',' : '.')}${gap}${unit ?? ''}`;
     node.dispatchEvent(new Event('input', { bubbles: true }));
   });
 

@@ -86,6 +86,14 @@ final readonly class ClosureWish
     }
 
     /**
+     * Returns this wish with so many square knots in its slider.
+     */
+    public function withKnots(int $knots): self
+    {
+        return $this->with(tail: $this->tail, knots: $knots);
+    }
+
+    /**
      * @param list<string>|null $findings
      */
     private function with(
@@ -94,10 +102,11 @@ final readonly class ClosureWish
         ?array $findings = null,
         ?Tails $tails = null,
         ?Length $short = null,
+        ?int $knots = null,
     ): self {
         return new self(
             $kind ?? $this->kind,
-            $this->knots,
+            $knots ?? $this->knots,
             $this->wraps,
             $tail,
             $this->loops,

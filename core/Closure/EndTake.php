@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Cutting\Hold;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 
@@ -14,15 +15,15 @@ final readonly class EndTake
 {
     private function __construct(
         public Take $take,
-        public Length $free,
+        public Hold $free,
     ) {}
 
     /**
-     * Returns an end that is held by hand to knot on: 75 mm (common practice).
+     * Returns an end that is held by hand to knot on.
      */
     public static function held(?Take $take = null): self
     {
-        return new self($take ?? Take::none(), self::handling());
+        return new self($take ?? Take::none(), Hold::byHand());
     }
 
     /**
@@ -30,7 +31,7 @@ final readonly class EndTake
      */
     public static function tail(Take $take): self
     {
-        return new self($take, Length::longest(Length::zero(), self::handling()->minus($take->straight)));
+        return new self($take, Hold::byHand($take->straight));
     }
 
     /**
@@ -38,19 +39,11 @@ final readonly class EndTake
      */
     public static function wanting(Take $take, Length $free): self
     {
-        return new self($take, $free);
+        return new self($take, Hold::wanting($free));
     }
 
     /**
-     * Returns what a maker needs of a free end to hold it and knot with it (75 mm, common practice).
-     */
-    public static function handling(): Length
-    {
-        return Length::ofMillimetres(75);
-    }
-
-    /**
-     * Returns what she needs of the cord that ties a slider: it is pulled through and trimmed at once (25 mm; judgement).
+     * Returns what a maker needs of the cord that ties a slider: it is pulled through and trimmed at once (25 mm; judgement).
      */
     public static function slider(): Length
     {

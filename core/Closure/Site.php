@@ -24,6 +24,7 @@ final readonly class Site
      * @param Cord                   $working  the cord that ties a slider
      * @param array<string, Finding> $findings of the piece, by short name
      * @param array<string, Bead>    $beads    likewise
+     * @param Length                 $tailEnd  what stays of a tail beyond its stop
      * @param int                    $together cords that lie at an end in all, working cords with them
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class Site
         public Cord $working,
         public KnotBook $book,
         private array $findings,
+        public Length $tailEnd,
         public int $together = 1,
         private array $beads = [],
     ) {}
@@ -54,10 +56,10 @@ final readonly class Site
         $bead = $this->beads[$this->wish->tails->bead ?? ''] ?? null;
 
         return $this->wish->tails?->beyond(
-            SquareKnotSlider::tailEnd(),
+            $this->tailEnd,
             $bead->length ?? Length::zero(),
             $this->ends->count,
-        ) ?? SquareKnotSlider::tailEnd();
+        ) ?? $this->tailEnd;
     }
 
     /**

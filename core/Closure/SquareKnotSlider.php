@@ -48,12 +48,4 @@ final readonly class SquareKnotSlider
     {
         return $this->tail->times(2)->minus($this->length);
     }
-
-    /**
-     * Returns what stays of a tail beyond its stop knot: trim to about 1 cm (common practice).
-     */
-    public static function tailEnd(): Length
-    {
-        return Length::ofMillimetres(10);
-    }
 }

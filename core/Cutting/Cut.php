@@ -6,7 +6,6 @@ namespace Rinkel\Core\Cutting;
 
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Measure\Unit;
 
 /**
  * One cord to cut, some number of times, with the split of where its length goes.
@@ -42,7 +41,7 @@ final readonly class Cut
     ) {}
 
     /**
-     * Returns the cut, rounded up to the step of $unit.
+     * Returns the cut, rounded up to whole steps.
      *
      * @param non-empty-list<CutLeg> $legs   one, or the two of a folded cord
      * @param float                  $spread of what knots take, as a standard deviation of its logarithm
@@ -51,7 +50,7 @@ final readonly class Cut
         string $role,
         int $count,
         Cord $cord,
-        Unit $unit,
+        Length $step,
         array $legs,
         float $spread,
         Risk $risk,
@@ -66,7 +65,7 @@ final readonly class Cut
             'margin' => $margin,
         ];
         $needed = Length::sum(...array_values($parts));
-        $length = $needed->roundedUpTo($unit->cutStep());
+        $length = $needed->roundedUpTo($step);
         $parts['rounding'] = $length->minus($needed);
 
         return new self(

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing;
 
 use Rinkel\Core\Closure\ClosureWish;
-use Rinkel\Core\Closure\SquareKnotSlider;
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\Kind\Overhand;
@@ -137,7 +136,7 @@ final readonly class EndParts
      */
     public function overlapping(float $gap, callable $knots): Scene
     {
-        $end = $this->knots->tail() + 3 * $this->knots->thickness() + SquareKnotSlider::tailEnd()->millimetres;
+        $end = $this->knots->tail() + 3 * $this->knots->thickness() + $this->draft->piece->habits->tailEnd()->millimetres;
         $half = $this->knots->thickness() * \count($this->cords) / 2;
         $cords = [];
         foreach ($this->cords as $cord) {
@@ -201,8 +200,8 @@ final readonly class EndParts
     public function tails(?Placed $left, ?Placed $right, ?float $leftTail = null): Scene
     {
         $body = $this->body();
-        $end = $this->knots->tail() + (null === $right ? 0.0 : $right->end() - $right->x + SquareKnotSlider::tailEnd()->millimetres);
-        $leftEnd = null === $leftTail ? $end : $leftTail + $this->knots->knot() + SquareKnotSlider::tailEnd()->millimetres;
+        $end = $this->knots->tail() + (null === $right ? 0.0 : $right->end() - $right->x + $this->draft->piece->habits->tailEnd()->millimetres);
+        $leftEnd = null === $leftTail ? $end : $leftTail + $this->knots->knot() + $this->draft->piece->habits->tailEnd()->millimetres;
         $unequal = $this->wish()->tails->unequal->millimetres ?? 0.0;
         $cords = [];
         foreach ($this->cords as $i => $cord) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing;
 
 use Rinkel\Core\Geometry\Curve;
+use Rinkel\Core\Knot\Side;
 
 /**
  * The pictures of a flat run of square knots.
@@ -28,10 +29,12 @@ final readonly class FlatSinnet
     /**
      * @param float $half  half of the core's width, in diameters of the working cord
      * @param float $pitch one half knot along the piece, in the same
+     * @param Side  $side  of the cord that crosses first; from the right all of it is the other way round
      */
     public function __construct(
         private float $half,
         private float $pitch,
+        private Side $side = Side::Left,
     ) {}
 
     /**
@@ -161,8 +164,10 @@ final readonly class FlatSinnet
      */
     private function curve(array $points): array
     {
+        $way = Side::Left === $this->side ? 1 : -1;
+
         return Curve::between(array_map(
-            fn (array $point): array => [$point[0] * $this->pitch, $point[1] * ($this->half + $point[2])],
+            fn (array $point): array => [$point[0] * $this->pitch, $way * $point[1] * ($this->half + $point[2])],
             $points,
         ));
     }

@@ -31,8 +31,9 @@ final readonly class Limb
     /**
      * @param float $wound how far to the left what is worn reaches, in mm
      * @param float $turn  in radians
+     * @param bool  $right whether it is the right one: the thumb lies on the other side
      */
-    public function __construct(Wearer $wearer, float $wound, float $turn)
+    public function __construct(Wearer $wearer, float $wound, float $turn, bool $right = false)
     {
         $ratio = $wearer->place->ratio();
         $girth = $wearer->skin()->millimetres;
@@ -57,7 +58,7 @@ final readonly class Limb
         $lower = array_map(static fn (Point $point): Point => new Point($point->x, -$point->y), array_reverse($upper));
         $this->outline = [$upper, $lower];
         $this->rounds = $isArm
-            ? self::fingers($wide, $wearer->handGirth()->millimetres, cos($turn))
+            ? self::fingers($wide, $wearer->handGirth()->millimetres, ($right ? -1 : 1) * cos($turn))
             : self::foot($wide, cos($turn));
     }
 

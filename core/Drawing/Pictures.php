@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing;
 
 use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\Side;
 
 /**
  * The picture of every knot, by its word.
@@ -17,12 +18,12 @@ final readonly class Pictures
     public function __construct(private array $byWord) {}
 
     /**
-     * Returns the pictures of all knots there are.
+     * Returns the pictures of all knots there are, as they come out of a maker's hands who begins on that side.
      */
-    public static function all(): self
+    public static function all(Side $side = Side::Left): self
     {
         return new self([
-            'square' => new Picture\FlatPicture(),
+            'square' => new Picture\FlatPicture($side),
             'half left' => new Picture\SpiralPicture('left', 1),
             'half right' => new Picture\SpiralPicture('right', -1),
             'overhand' => new Picture\OverhandPicture(),

@@ -28,6 +28,16 @@ final readonly class WrittenLength implements \Stringable
     }
 
     /**
+     * Returns the same with another decimal mark than a point.
+     */
+    public function marked(string $mark): self
+    {
+        $whole = str_replace('.', $mark, $this->whole);
+
+        return new self($this->negative, $whole, $this->numerator, $this->denominator, $this->unit);
+    }
+
+    /**
      * Returns the number without its unit: "6 1/2", "16.5".
      */
     public function number(): string

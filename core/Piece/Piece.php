@@ -57,6 +57,7 @@ final readonly class Piece
 
     /** One in how many pieces may run short of cord. */
     public int $risk;
+    public Habits $habits;
 
     /**
      * @param array<string, CordUse> $cords    by role
@@ -84,6 +85,7 @@ final readonly class Piece
         $this->instantGlue = $wish->instantGlue;
         $this->drop = $wish->drop;
         $this->risk = $wish->risk;
+        $this->habits = $wish->habits;
     }
 
     /**

@@ -17,7 +17,10 @@ use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Sample;
+use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Knot\Tension;
+use Rinkel\Core\Material\Ending;
+use Rinkel\Core\Material\Gluing;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
@@ -108,7 +111,8 @@ final class PieceReader
             $this->noKnot(...),
         );
         $pattern = $fields->note('pattern', self::PATTERN_LONGEST);
-        $closure = $this->closure($fields, $unit);
+        $habits = $this->habits($fields, $unit);
+        $closure = $this->closure($fields, $unit, $habits);
         $drop = $fields->length('drop', $unit, Length::zero(), Length::ofCentimetres(100));
         $gauge = $fields->length('gauge', $unit, Length::ofMillimetres(2), Length::ofMillimetres(200));
         [$child, $instant] = [$fields->yes('forChild'), $fields->yes('instantGlue')];
@@ -143,6 +147,29 @@ final class PieceReader
             $drop,
             $risk,
             $gauge,
+            $habits,
+        );
+    }
+
+    private function habits(Fields $fields, Unit $unit): Habits
+    {
+        $end = static fn (string $name): ?Length => $fields->length(
+            'habits.'.$name,
+            $unit,
+            Length::zero(),
+            Length::ofMillimetres(300),
+        );
+        [$least, $most] = [Length::ofMillimetres(0.5), Length::ofMillimetres(100)];
+
+        return new Habits(
+            $fields->length('habits.rounding', $unit, $least, $most),
+            $end('coreEnds'),
+            $end('workingEnds'),
+            $end('tailEnd'),
+            $fields->number('habits.sliderKnots', 1, 20),
+            $fields->choice('habits.side', Side::class, Side::Left) ?? Side::Left,
+            $fields->choice('habits.melting', Ending::class, Ending::Singe) ?? Ending::Singe,
+            $fields->choice('habits.gluing', Gluing::class, Gluing::First) ?? Gluing::First,
         );
     }
 
@@ -178,7 +205,7 @@ final class PieceReader
         return null === $pitch || null === $use ? null : new Sample($pitch, $use);
     }
 
-    private function closure(Fields $fields, Unit $unit): ?ClosureWish
+    private function closure(Fields $fields, Unit $unit, Habits $habits): ?ClosureWish
     {
         if (!$fields->has('closure')) {
             return null;
@@ -189,7 +216,7 @@ final class PieceReader
             $this->closures->ids(),
             new SquareSliding(),
         );
-        $knots = $fields->number('closure.knots', 1, 20, 4);
+        $knots = $fields->number('closure.knots', 1, 20, $habits->sliderKnots());
         $wraps = $fields->number('closure.wraps', 1, 5, 3);
         $tail = $fields->length('closure.tail', $unit, Length::ofMillimetres(5), Length::ofMillimetres(600));
         $loops = $fields->number('closure.loops', 1, 6, 1);

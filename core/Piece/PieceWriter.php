@@ -8,11 +8,14 @@ use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Kind\TwoEnding;
 use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Knot\Sample;
+use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\BeadMaterial;
 use Rinkel\Core\Material\ButtonForm;
 use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Ending;
 use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\Gluing;
 use Rinkel\Core\Measure\Length;
 
 /**
@@ -48,6 +51,16 @@ final class PieceWriter
             'wraps' => $piece->wraps,
             'tension' => $piece->tension?->value,
             'risk' => Risk::USUAL === $piece->risk ? null : $piece->risk,
+            'habits' => self::known([
+                'rounding' => $piece->habits->rounding,
+                'coreEnds' => $piece->habits->coreEnds,
+                'workingEnds' => $piece->habits->workingEnds,
+                'tailEnd' => $piece->habits->tailEnd,
+                'sliderKnots' => $piece->habits->sliderKnots,
+                'side' => Side::Left === $piece->habits->side ? null : $piece->habits->side->value,
+                'melting' => Ending::Singe === $piece->habits->melting ? null : $piece->habits->melting->value,
+                'gluing' => Gluing::First === $piece->habits->gluing ? null : $piece->habits->gluing->value,
+            ]),
             'cords' => array_map($this->cord(...), $piece->cords),
             'beads' => array_map($this->bead(...), $piece->beads),
             'findings' => array_map($this->finding(...), $piece->findings),

@@ -61,6 +61,7 @@ final readonly class Wish
         public ?Length $drop = null,
         public int $risk = Risk::USUAL,
         public ?Length $gauge = null,
+        public Habits $habits = new Habits(),
     ) {}
 
     public function renamed(string $name): self
@@ -190,7 +191,7 @@ final readonly class Wish
             [] === $this->beads ? $beads : $this->beads,
             $this->findings + $findings,
             $this->pattern ?? Written::read($pattern, $this->unit),
-            $this->closure ?? $closure,
+            $this->closure ?? $closure->withKnots($this->habits->sliderKnots()),
         );
     }
 

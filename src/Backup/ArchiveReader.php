@@ -128,7 +128,7 @@ final readonly class ArchiveReader
     private static function written(array $settings): array
     {
         $written = [];
-        foreach (Preferences::NAMES as $name) {
+        foreach (Preferences::names() as $name) {
             if (\is_string($settings[$name] ?? null)) {
                 $written[$name] = $settings[$name];
             }

@@ -21,6 +21,8 @@ final class FieldTexts
         'wraps', 'tension', 'risk', 'pattern', 'closure.kind', 'closure.knots', 'closure.wraps', 'closure.tail', 'closure.shows', 'closure.loops', 'closure.findings',
         'closure.glued', 'closure.knotted', 'closure.start', 'closure.finish', 'closure.play', 'closure.tails',
         'closure.short', 'closure.spaced', 'closure.behind', 'forChild', 'instantGlue',
+        'habits.rounding', 'habits.coreEnds', 'habits.workingEnds', 'habits.tailEnd', 'habits.sliderKnots', 'habits.side',
+        'habits.melting', 'habits.gluing',
     ];
     private const PARTS = [
         'cords' => ['called', 'fibre', 'thickness', 'width', 'colour', 'count', 'lay', 'run', 'stretch'],
@@ -52,6 +54,10 @@ final class FieldTexts
         'gauge',
         'closure.tail',
         'closure.short',
+        'habits.rounding',
+        'habits.coreEnds',
+        'habits.workingEnds',
+        'habits.tailEnd',
     ];
     private const FINE = ['thickness', 'width', 'diameter', 'length', 'hole', 'inside'];
 
@@ -65,11 +71,11 @@ final class FieldTexts
      *
      * @return array<string, string>
      */
-    public static function of(array $document, Unit $unit): array
+    public static function of(array $document, Unit $unit, string $mark = '.'): array
     {
         $fields = [];
         foreach (self::BASE as $path) {
-            $fields[$path] = self::written($path, self::at($document, $path), $unit);
+            $fields[$path] = self::written($path, self::at($document, $path), $unit, $mark);
         }
         foreach (self::PARTS as $kind => $parts) {
             foreach (array_keys(\is_array($document[$kind] ?? null) ? $document[$kind] : []) as $name) {
@@ -77,7 +83,7 @@ final class FieldTexts
                     $path = $kind.'.'.$name.'.'.$part;
                     $fields[$path] = 'called' === $part
                         ? (string) $name
-                        : self::written($path, self::at($document, $path), $unit);
+                        : self::written($path, self::at($document, $path), $unit, $mark);
                 }
             }
         }
@@ -123,7 +129,7 @@ final class FieldTexts
         return $texts;
     }
 
-    private static function written(string $path, string $exact, Unit $unit): string
+    private static function written(string $path, string $exact, Unit $unit, string $mark): string
     {
         $fine = 1 === preg_match(
             '/^(cords|beads|findings)\.[^.]+\.([a-z]+)$/',
@@ -140,7 +146,7 @@ final class FieldTexts
             return $exact;
         }
 
-        return (string) Length::parse($exact, Unit::Millimetre)->written($fine ? Unit::Millimetre : $unit);
+        return (string) Length::parse($exact, Unit::Millimetre)->written($fine ? Unit::Millimetre : $unit)->marked($mark);
     }
 
     /**

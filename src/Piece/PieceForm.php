@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
+use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
@@ -12,6 +13,7 @@ use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Said;
+use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
  * The fields of the Piece page: each is one place in the open format, by its path, and one reader serves both.
@@ -39,6 +41,7 @@ final readonly class PieceForm
         private PieceReader $reader,
         private PieceWriter $writer,
         private Planner $planner,
+        private TranslatorInterface $translator,
     ) {}
 
     /**
@@ -50,7 +53,11 @@ final readonly class PieceForm
      */
     public function shown(Wish $piece): array
     {
-        return FieldTexts::of($this->writer->write($this->planner->completed($piece)->decided()), $piece->unit);
+        return FieldTexts::of(
+            $this->writer->write($this->planner->completed($piece)->decided()),
+            $piece->unit,
+            Wording::mark($this->translator->getLocale()),
+        );
     }
 
     /**

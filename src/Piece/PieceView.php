@@ -30,6 +30,7 @@ final readonly class PieceView
      * @param CordNames                                               $cords    which it can have
      * @param array<string, string>                                   $usual    what its maker usually has, where the
      *                                                                          piece is otherwise
+     * @param bool                                                    $brief    whether cautions are said in short
      * @param array{bool, bool}                                       $steps    whether there is anything to undo, to do again
      * @param list<Person>                                            $people
      * @param string                                                  $formId   by which a plain form sent twice is known
@@ -49,6 +50,7 @@ final readonly class PieceView
         public array $parts,
         public CordNames $cords,
         public array $usual,
+        public bool $brief,
         public array $steps,
         public array $people,
         public string $formId,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Rinkel\App\People\People;
+use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Construction\Offers;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -159,6 +160,7 @@ final readonly class PieceViews
             $this->offers->parts($draft->piece),
             $draft->construction->cords(),
             $this->preferences->differing($piece),
+            'short' === $this->preferences->custom(Custom::Safety),
             $this->pieces->steps($stored),
             $this->people->all(),
             $this->formId(),

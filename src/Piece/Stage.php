@@ -29,7 +29,7 @@ enum Stage: string
             1 === preg_match('/^(?:pattern|word\.|gauge)/', $field) => self::Pattern,
             1 === preg_match('/^(?:cords|beads|findings)\b/', $field) => self::Materials,
             str_starts_with($field, 'closure') => self::Closure,
-            \in_array($field, ['tension', 'risk', 'instantGlue'], true) => self::Cut,
+            str_starts_with($field, 'habits'), \in_array($field, ['tension', 'risk', 'instantGlue'], true) => self::Cut,
             default => self::Measure,
         };
     }

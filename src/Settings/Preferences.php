@@ -6,21 +6,43 @@ namespace Rinkel\App\Settings;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Query;
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Said;
 
 /**
- * How this maker works: what every new piece begins with. Each is a place in the open format and is read by its reader,
- * so that nothing can be set that no piece could have.
+ * How this maker works: what every new piece begins with, and how Rinkel speaks and shows. What belongs to pieces is a
+ * place in the open format and is read by its reader, so that nothing can be set that no piece could have.
  */
 final readonly class Preferences
 {
-    /** What can be set, by its place in a piece. */
-    public const NAMES = ['unit', 'tension', 'risk', 'gauge'];
+    /** What every new piece begins with, and where in a piece it stands. */
+    public const PLACES = [
+        'unit' => 'unit', 'tension' => 'tension', 'risk' => 'risk', 'gauge' => 'gauge', 'side' => 'habits.side',
+        'rounding' => 'habits.rounding', 'coreEnds' => 'habits.coreEnds', 'workingEnds' => 'habits.workingEnds',
+        'tailEnd' => 'habits.tailEnd', 'sliderKnots' => 'habits.sliderKnots', 'melting' => 'habits.melting',
+        'gluing' => 'habits.gluing',
+    ];
+
+    /** Of those the ones that are lengths. */
+    private const LENGTHS = ['gauge', 'rounding', 'coreEnds', 'workingEnds', 'tailEnd'];
+
+    /** What a piece has that says nothing of it, where it always has one or the other. */
+    private const UNSAID = ['side' => 'left', 'melting' => 'singe', 'gluing' => 'first'];
+
+    /** A piece with nothing to it. */
+    private const WHICHEVER = [
+        'format' => PieceReader::FORMAT,
+        'version' => PieceReader::VERSION,
+        'construction' => 'square-knot-band',
+        'name' => 'Piece',
+        'wearer' => ['girth' => '16 cm'],
+    ];
 
     public function __construct(
         private EntityManagerInterface $manager,
@@ -29,11 +51,19 @@ final readonly class Preferences
     ) {}
 
     /**
+     * @return list<string> of all that can be set
+     */
+    public static function names(): array
+    {
+        return [...array_keys(self::PLACES), ...array_column(Custom::cases(), 'value')];
+    }
+
+    /**
      * @return array<string, string> as written, "" where nothing is said
      */
     public function all(): array
     {
-        $texts = array_fill_keys(self::NAMES, '');
+        $texts = array_fill_keys(self::names(), '');
         $stored = $this->manager->createQuery(\sprintf('SELECT setting FROM %s setting', StoredSetting::class))
             ->setHint(Query::HINT_REFRESH, true)->getResult();
         foreach (\is_array($stored) ? $stored : [] as $setting) {
@@ -51,6 +81,16 @@ final readonly class Preferences
     }
 
     /**
+     * Returns what was chosen, the usual where nothing was; "" for a number that nobody set.
+     */
+    public function custom(Custom $custom): string
+    {
+        $text = $this->all()[$custom->value];
+
+        return '' === $text ? $custom->choices()[0] ?? '' : $text;
+    }
+
+    /**
      * Keeps what can be read of $texts.
      *
      * @param array<string, string> $texts by name
@@ -59,18 +99,15 @@ final readonly class Preferences
      */
     public function keep(array $texts): array
     {
-        $texts = array_map(trim(...), array_intersect_key($texts, array_flip(self::NAMES)));
+        $texts = array_map(trim(...), array_intersect_key($texts, array_flip(self::names())));
+        $unit = Unit::tryFrom($texts['unit'] ?? '') ?? Unit::Centimetre;
         $faults = [];
         foreach ($texts as $name => $text) {
-            try {
-                $unit = Unit::tryFrom($texts['unit'] ?? '') ?? Unit::Centimetre;
-                $document = $this->document([$name => $text] + ['unit' => $unit->value]);
-                $kept = '' === $text ? '' : self::text(
-                    $this->writer->write($this->reader->read($document))[$name] ?? $text,
-                );
-                $this->write($name, $kept);
-            } catch (PieceUnreadable $unreadable) {
-                $faults[$name] = $unreadable->faults;
+            $read = '' === $text ? '' : $this->read($name, $text, $unit);
+            if (\is_array($read)) {
+                $faults[$name] = $read;
+            } else {
+                $this->write($name, $read);
             }
         }
         $this->manager->flush();
@@ -79,33 +116,115 @@ final readonly class Preferences
     }
 
     /**
-     * Returns what a new piece begins with.
+     * Returns a setting as it is kept, or what is wrong with it.
      *
-     * @return array<string, int|string>
+     * @return non-empty-list<Fault>|string
+     */
+    private function read(string $name, string $text, Unit $unit): array|string
+    {
+        $custom = Custom::tryFrom($name);
+        if (null !== $custom) {
+            $read = $custom->read($text);
+
+            return $read instanceof Said ? [new Fault($name, $read)] : $read;
+        }
+        try {
+            $piece = $this->reader->read(array_replace_recursive(
+                self::WHICHEVER,
+                self::placed([$name => $text] + ['unit' => $unit->value]),
+            ));
+
+            return self::texts($this->writer->write($piece))[$name] ?? $text;
+        } catch (PieceUnreadable $unreadable) {
+            return $unreadable->faults;
+        }
+    }
+
+    /**
+     * Returns what a new piece begins with, as a part of its document.
+     *
+     * @return array<string, mixed>
      */
     public function beginning(): array
     {
-        return array_diff_key(self::said($this->all()), ['unit' => '']);
+        $texts = array_intersect_key($this->all(), self::PLACES);
+
+        return array_diff_key(self::placed($texts), ['unit' => '']);
     }
 
     /**
      * Returns in which of them a piece is otherwise, and what the maker usually has.
      *
-     * @return array<string, string> by name
+     * @return array<string, string> by place in the piece
      */
     public function differing(Wish $piece): array
     {
-        $document = $this->writer->write($piece);
-        $said = self::said($this->all());
-        unset($said['unit'], $said['gauge']); // a length is the same in any unit, its text is not
+        $here = self::texts($this->writer->write($piece));
         $differing = [];
-        foreach ($said as $name => $usual) {
-            if (isset($document[$name]) && self::text($document[$name]) !== (string) $usual) {
-                $differing[$name] = (string) $usual;
+        foreach (array_diff_key($this->all(), ['unit' => '']) as $name => $usual) {
+            $place = self::PLACES[$name] ?? null;
+            $is = $here[$name] ?? self::UNSAID[$name] ?? '';
+            if (null !== $place && '' !== $usual && '' !== $is && !self::same($name, $is, $usual)) {
+                $differing[$place] = $usual;
             }
         }
 
         return $differing;
+    }
+
+    /**
+     * Returns whether two texts say the same; a length is the same in any unit.
+     */
+    private static function same(string $name, string $one, string $other): bool
+    {
+        return $one === $other || (\in_array($name, self::LENGTHS, true) && Length::parse($one, Unit::Centimetre)
+            ->equals(Length::parse($other, Unit::Centimetre)));
+    }
+
+    /**
+     * Returns settings where they stand in a piece's document; numbers as such, nothing where nothing is said.
+     *
+     * @param array<string, string> $texts by name
+     *
+     * @return array<string, mixed>
+     */
+    private static function placed(array $texts): array
+    {
+        $document = [];
+        foreach (array_filter($texts, static fn (string $text): bool => '' !== $text) as $name => $text) {
+            $value = 1 === preg_match('/^\d{1,9}$/D', $text) && !\in_array($name, self::LENGTHS, true) ? (int) $text : $text;
+            $steps = explode('.', self::PLACES[$name] ?? $name);
+            if (isset($steps[1])) {
+                $inner = \is_array($document[$steps[0]] ?? null) ? $document[$steps[0]] : [];
+                $document[$steps[0]] = [$steps[1] => $value] + $inner;
+            } else {
+                $document[$steps[0]] = $value;
+            }
+        }
+
+        return $document;
+    }
+
+    /**
+     * Returns settings as they stand in a piece's document.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, string> by name, those that are there
+     */
+    private static function texts(array $document): array
+    {
+        $texts = [];
+        foreach (self::PLACES as $name => $place) {
+            $steps = explode('.', $place);
+            $value = $document[$steps[0]] ?? null;
+            $value = isset($steps[1]) ? (\is_array($value) ? $value[$steps[1]] ?? null : null) : $value;
+            if (\is_scalar($value)) {
+                $texts[$name] = (string) $value;
+            }
+        }
+
+        return $texts;
     }
 
     private function write(string $name, string $text): void
@@ -116,39 +235,5 @@ final readonly class Preferences
             $this->manager->persist($stored);
         }
         $stored->write($text);
-    }
-
-    /**
-     * @param array<string, string> $texts
-     *
-     * @return array<string, mixed> a piece with nothing else to it
-     */
-    private function document(array $texts): array
-    {
-        return [
-            'format' => PieceReader::FORMAT,
-            'version' => PieceReader::VERSION,
-            'construction' => 'square-knot-band',
-            'name' => 'Piece',
-            'wearer' => ['girth' => '16 cm'],
-        ] + self::said($texts);
-    }
-
-    /**
-     * @param array<string, string> $texts
-     *
-     * @return array<string, int|string> those that say something, numbers as such
-     */
-    private static function said(array $texts): array
-    {
-        return array_map(
-            static fn (string $text): int|string => 1 === preg_match('/^\d{1,9}$/D', $text) ? (int) $text : $text,
-            array_filter($texts, static fn (string $text): bool => '' !== $text),
-        );
-    }
-
-    private static function text(mixed $value): string
-    {
-        return \is_scalar($value) ? (string) $value : '';
     }
 }

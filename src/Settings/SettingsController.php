@@ -26,7 +26,7 @@ final class SettingsController extends AbstractController
     public function keep(Request $request): Response
     {
         $texts = [];
-        foreach (Preferences::NAMES as $name) {
+        foreach (Preferences::names() as $name) {
             $sent = $request->request->all()[$name] ?? '';
             $texts[$name] = \is_scalar($sent) ? mb_substr(mb_scrub((string) $sent), 0, 100) : '';
         }
@@ -45,7 +45,7 @@ final class SettingsController extends AbstractController
     {
         return $this->render(
             'settings/settings.html.twig',
-            ['texts' => $texts, 'faults' => $faults, 'kept' => $kept],
+            ['texts' => $texts, 'faults' => $faults, 'kept' => $kept, 'currencies' => Custom::CURRENCIES],
             new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
         );
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\App\Svg;
 
 use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\App\Settings\Custom;
+use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Measure\Length;
@@ -20,6 +22,7 @@ final readonly class PagePictures
     public function __construct(
         private TranslatorInterface $translator,
         private Wording $wording,
+        private Preferences $preferences,
     ) {}
 
     public function board(Plan $plan, int $zoom): string
@@ -36,7 +39,7 @@ final readonly class PagePictures
         $gap = $posture->gap($plan->draft);
         $said = $this->wording->length($plan->draft->ring->inside($plan->draft->body()->plus($gap)), $plan->draft->piece->unit);
 
-        return (new WornDrawing($plan, 'worn'))->paint(
+        return (new WornDrawing($plan, 'worn', 'left' === $this->preferences->custom(Custom::Hand)))->paint(
             $posture,
             $this->translator->trans('piece.worn-drawing', ['worn' => (string) $said] + $this->numbers($plan)),
         );

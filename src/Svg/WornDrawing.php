@@ -30,9 +30,13 @@ final readonly class WornDrawing
     /** How many times the height of what is worn a picture of a leg is high, at most: the foot goes on beyond it. */
     private const TALL = 1.7;
 
+    /**
+     * @param bool $right whether it is worn on the right arm: as who works with the left hand does
+     */
     public function __construct(
         private Plan $plan,
         private string $prefix,
+        private bool $right = false,
     ) {}
 
     /**
@@ -68,7 +72,7 @@ final readonly class WornDrawing
             $wearer->place->ratio(),
             $turn,
         );
-        $limb = new Limb($wearer, $pitch * $ring->wraps / 2, $turn);
+        $limb = new Limb($wearer, $pitch * $ring->wraps / 2, $turn, $this->right);
         $half = Wound::half($length / $ring->wraps, $wearer->place->ratio(), $turn) + $scene->height / 2;
         $ys = array_map(static fn (Point $point): float => $point->y, array_filter(
             array_merge(...$limb->outline),

@@ -46,10 +46,10 @@ final readonly class Beginnings
     /**
      * Returns the piece that was asked for, once it can be planned.
      *
-     * @param array<string, string>     $typed construction, place, girth, unit, person; sit, how it shall sit; design,
-     *                                         a
-     *                                         ready one; from, what is at hand, with what is typed of that
-     * @param array<string, int|string> $usual what its maker begins every piece with
+     * @param array<string, string> $typed construction, place, girth, unit, person; sit, how it shall sit; design,
+     *                                     a
+     *                                     ready one; from, what is at hand, with what is typed of that
+     * @param array<string, mixed>  $usual what its maker begins every piece with
      *
      * @throws PieceUnreadable If it is not worn there, a girth lacks or is none, what it begins with cannot be read,
      *                         or it
@@ -101,7 +101,7 @@ final readonly class Beginnings
 
         return ['name' => $called] + array_diff_key(
             (new PieceWriter())->write($design),
-            ['ease' => 0, 'samples' => 0, 'tension' => 0, 'risk' => 0],
+            ['ease' => 0, 'samples' => 0, 'tension' => 0, 'risk' => 0, 'habits' => 0],
         );
     }
 

@@ -390,6 +390,7 @@ final class ModelTest extends TestCase
             $piece->cord('cord')->cord,
             $piece->knots(),
             ['hook' => $hook],
+            Length::ofMillimetres(10),
         );
         self::assertEqualsWithDelta(
             self::numbers('a loop of cord to tie through, inside')[0],

@@ -38,7 +38,7 @@ abstract readonly class Body
         protected bool $bends = false,
         ?Pictures $pictures = null,
     ) {
-        $this->pictures = $pictures ?? Pictures::all();
+        $this->pictures = $pictures ?? Pictures::all($draft->piece->habits->side);
     }
 
     abstract public function scene(): Scene;

@@ -8,16 +8,19 @@ use Rinkel\Core\Drawing\FlatSinnet;
 use Rinkel\Core\Drawing\KnotPicture;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Run;
+use Rinkel\Core\Knot\Side;
 
 /**
  * A flat run of square knots, with the cords running in before the first of the line and out after the last.
  */
 final readonly class FlatPicture implements KnotPicture
 {
+    public function __construct(private Side $side) {}
+
     public function placed(Run $run): array
     {
         $w = $run->unit();
-        $sinnet = new FlatSinnet($run->half / $w, $run->knot->length->millimetres / 2 / $w);
+        $sinnet = new FlatSinnet($run->half / $w, $run->knot->length->millimetres / 2 / $w, $this->side);
         $placed = [
             new Placed(
                 $sinnet->squareKnot('square-'.$run->role),

@@ -81,7 +81,7 @@ final readonly class CutList
             $role,
             $count,
             $cord,
-            $this->draft->piece->unit,
+            $this->draft->piece->habits->cutStep($this->draft->piece->unit),
             $legs,
             $this->spread->ofUse([...$takes, new KnotTake('closure', $closure, false, false, false)]),
             Risk::oneIn($this->draft->piece->risk),
@@ -102,10 +102,10 @@ final readonly class CutList
         if ($role->ties && null !== $this->draft->fastened->heads) {
             $closure = $closure->plus(Take::knots($this->draft->fastened->heads->times(0.5)));
         }
-        $free = $role->isFolded()
-            ? $role->spare ?? $finish->free
-            : $role->spare?->times(2) ?? $start->free->plus($finish->free);
-        $lead = $start->take->total()->plus($role->spare ?? $start->free);
+        $hand = $this->draft->piece->habits->hold($leg->opens || $leg->closes);
+        [$begun, $ended] = [$start->free->length($hand), $finish->free->length($hand)];
+        $free = $role->isFolded() ? $role->spare ?? $ended : $role->spare?->times(2) ?? $begun->plus($ended);
+        $lead = $start->take->total()->plus($role->spare ?? $begun);
 
         return new CutLeg($body->times($leg->share), $closure, $free, $role->isFolded() ? Length::zero() : $lead);
     }

@@ -35,22 +35,48 @@ final readonly class Finishing
         $said = ['tail' => [], 'finish' => []];
         foreach ($this->cords() as $role => [$cord, $isTail]) {
             if (!$cord->fibre->isElastic()) {
-                $said[$isTail ? 'tail' : 'finish'][$cord->fibre->ending()->value][] = $role;
+                $said[$isTail ? 'tail' : 'finish'][$this->draft->piece->habits->ending($cord->fibre)->value][] = $role;
             }
         }
         $checks = [];
         foreach ($said as $part => $endings) {
             foreach ($endings as $ending => $roles) {
-                $checks[] = new Check(self::CODES[$part][$ending], Severity::Hint, ['cords' => $roles]);
+                $checks[] = new Check(self::CODES[$part][$ending], Severity::Hint, [
+                    'cords' => $roles,
+                ] + ('tail' === $part ? ['end' => $this->draft->piece->habits->tailEnd()] : []) + $this->order($roles, $ending));
             }
         }
         $singed = array_merge($said['tail'][Ending::Singe->value] ?? [], $said['finish'][Ending::Singe->value] ?? []);
-        $charred = array_merge($said['tail'][Ending::Glue->value] ?? [], $said['finish'][Ending::Glue->value] ?? []);
+        $charred = array_values(array_filter(
+            array_merge($said['tail'][Ending::Glue->value] ?? [], $said['finish'][Ending::Glue->value] ?? []),
+            fn (string $role): bool => Ending::Glue === $this->cords()[$role][0]->fibre->ending(),
+        ));
 
         return [] === $singed || [] === $charred ? $checks : [
             ...$checks,
             new Check('flame-beside', Severity::Warn, ['cords' => array_values(array_unique($charred))]),
         ];
+    }
+
+    /**
+     * Returns what comes first where ends are glued, and whether these melt: then glue is the maker's own choice.
+     *
+     * @param list<string> $roles
+     *
+     * @return array<string, string>
+     */
+    private function order(array $roles, string $ending): array
+    {
+        $cords = array_intersect_key($this->cords(), array_flip($roles));
+        $melting = array_filter(
+            $cords,
+            static fn (array $cord): bool => Ending::Singe === $cord[0]->fibre->ending(),
+        );
+
+        return Ending::Glue->value === $ending ? [
+            'first' => $this->draft->piece->habits->gluing->value,
+            'melt' => \count($melting) === \count($cords) ? 'yes' : 'no',
+        ] : [];
     }
 
     /**
@@ -62,7 +88,8 @@ final readonly class Finishing
     {
         $endings = [];
         foreach ($this->cords() as [$cord]) {
-            $endings[$cord->fibre->ending()->value] = $cord->fibre->ending();
+            $ending = $this->draft->piece->habits->ending($cord->fibre);
+            $endings[$ending->value] = $ending;
         }
 
         return array_values($endings);

@@ -57,6 +57,7 @@ final readonly class Fitting
             $piece->sliderCord() ?? $this->ends->cord,
             $piece->knots($construction->maker($piece)->ground(...)),
             $piece->findings,
+            $piece->habits->tailEnd(),
             $this->ends->count + 2 * max(0, \count(array_diff_key($piece->cords, ['slider' => 0])) - 1),
             $piece->beads,
         ));

@@ -31,6 +31,7 @@ final class RinkelExtension extends AbstractExtension
         return [
             new TwigFilter('said', $this->wording->length(...)),
             new TwigFilter('told', $this->wording->told(...)),
+            new TwigFilter('currency_name', $this->wording->currency(...)),
             new TwigFilter('moment', $this->wording->moment(...)),
         ];
     }

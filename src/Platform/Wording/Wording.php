@@ -12,6 +12,7 @@ use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Step;
 use Rinkel\Core\Said;
+use Symfony\Component\Intl\Currencies;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
@@ -106,13 +107,28 @@ final readonly class Wording
 
     public function length(Length|WrittenLength $length, Unit $unit): WrittenLength
     {
-        if ($length instanceof WrittenLength) {
-            return $length;
-        }
-
-        return $length->written(
+        $written = $length instanceof WrittenLength ? $length : $length->written(
             Unit::Centimetre === $unit && abs($length->millimetres) < self::FINE ? Unit::Millimetre : $unit,
         );
+
+        return $written->marked(self::mark($this->translator->getLocale()));
+    }
+
+    /**
+     * Returns what stands between whole numbers and their decimals there.
+     */
+    public static function mark(string $locale): string
+    {
+        return (string) (new \NumberFormatter($locale, \NumberFormatter::DECIMAL))
+            ->getSymbol(\NumberFormatter::DECIMAL_SEPARATOR_SYMBOL);
+    }
+
+    /**
+     * Returns what money is called there, by its ISO 4217 code: "Euro".
+     */
+    public function currency(string $code): string
+    {
+        return $code.' '.Currencies::getName($code, $this->translator->getLocale());
     }
 
     /**

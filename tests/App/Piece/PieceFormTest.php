@@ -17,6 +17,7 @@ use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Chance;
 use Rinkel\Tests\Core\Examples;
 use Rinkel\Tests\English;
+use Symfony\Component\Translation\Translator;
 
 final class PieceFormTest extends TestCase
 {
@@ -24,7 +25,7 @@ final class PieceFormTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->form = new PieceForm(new PieceReader(), new PieceWriter(), new Planner());
+        $this->form = new PieceForm(new PieceReader(), new PieceWriter(), new Planner(), new Translator('en'));
     }
 
     public function testWhatIsShownAndSentBackChangesNothing(): void

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Knot;
+
+/**
+ * With which of two working cords a maker begins: it crosses over the core first.
+ */
+enum Side: string
+{
+    case Left = 'left';
+    case Right = 'right';
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Settings;
+
+use Rinkel\Core\Quoted;
+use Rinkel\Core\Said;
+
+/**
+ * What a maker can set that belongs to no piece: how Rinkel speaks, shows and reckons for her.
+ */
+enum Custom: string
+{
+    case Language = 'language';
+    case Hand = 'hand';
+    case Safety = 'safety';
+    case Rate = 'rate';
+    case Factor = 'factor';
+    case Currency = 'currency';
+
+    /** Languages that Rinkel speaks wholly. */
+    public const LANGUAGES = ['en', 'nl'];
+
+    /** ISO 4217 codes to choose from. */
+    public const CURRENCIES = ['EUR', 'GBP', 'USD', 'CHF', 'SEK', 'NOK', 'DKK', 'PLN', 'CZK', 'CAD', 'AUD', 'NZD'];
+
+    /**
+     * @return list<string> what can be chosen, the usual first; none where it is a number
+     */
+    public function choices(): array
+    {
+        return match ($this) {
+            self::Language => self::LANGUAGES,
+            self::Hand => ['right', 'left'],
+            self::Safety => ['whole', 'short'],
+            self::Currency => self::CURRENCIES,
+            self::Rate, self::Factor => [],
+        };
+    }
+
+    /**
+     * Returns $text as it is kept, or what is wrong with it.
+     */
+    public function read(string $text): string|Said
+    {
+        $choices = $this->choices();
+        if ([] !== $choices) {
+            return \in_array($text, $choices, true)
+                ? $text
+                : new Said('one-of', ['known' => $choices, 'found' => new Quoted($text)]);
+        }
+        $number = str_replace(',', '.', $text);
+        [$least, $most] = self::Rate === $this ? [0.0, 1000.0] : [1.0, 10.0];
+        $isNumber = 1 === preg_match('/^\d{1,4}(?:\.\d{1,2})?$/D', $number);
+
+        return match (true) {
+            $isNumber && (float) $number >= $least && (float) $number <= $most => $number,
+            self::Rate === $this => new Said('rate-unread', ['typed' => new Quoted($text)]),
+            default => new Said('factor-unread', ['typed' => new Quoted($text)]),
+        };
+    }
+}
