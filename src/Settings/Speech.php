@@ -10,16 +10,13 @@ use Symfony\Component\HttpKernel\Event\RequestEvent;
 /**
  * Answers in the language that the maker chose. Where settings cannot be read, that is told in Rinkel's own.
  */
-#[AsEventListener(priority: 20)]
+#[AsEventListener(priority: 50)]
 final readonly class Speech
 {
     public function __construct(private Preferences $preferences) {}
 
     public function __invoke(RequestEvent $event): void
     {
-        if (!$event->isMainRequest()) {
-            return;
-        }
         try {
             $event->getRequest()->setLocale($this->preferences->custom(Custom::Language));
         } catch (\Throwable) {

@@ -113,7 +113,7 @@ final readonly class Beginnings
      */
     public function pictures(): array
     {
-        return $this->cache->get('rinkel.beginnings', fn (): array => [
+        return $this->cache->get('rinkel.beginnings.'.$this->translator->getLocale(), fn (): array => [
             'around' => $this->drawn('around', BodyPlace::Wrist, '16 cm'),
             'neck' => $this->drawn('neck', BodyPlace::Neck, '34 cm'),
         ]);

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\App\Platform\Wording;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Rinkel\App\Settings\Custom;
+use Rinkel\Tests\App\WebCase;
+use Symfony\Component\Yaml\Yaml;
+
+/**
+ * Every language that can be chosen is whole: the same keys, the same values in each sentence, sentences that can be
+ * said; and pages, numbers and dates follow it.
+ */
+final class LanguagesTest extends WebCase
+{
+    #[DataProvider('provideLanguages')]
+    public function testALanguageIsWhole(string $language): void
+    {
+        [$english, $words] = [self::words('en'), self::words($language)];
+        self::assertSame([], array_keys(array_diff_key($english, $words)), 'not said yet');
+        self::assertSame([], array_keys(array_diff_key($words, $english)), 'left over');
+        $same = 0;
+        foreach ($words as $key => $sentence) {
+            $format = \MessageFormatter::create($language, $sentence);
+            self::assertNotNull($format, $key.' can be said: '.intl_get_error_message());
+            self::assertSame(self::values($english[$key] ?? ''), self::values($sentence), $key.' says the same values');
+            $same += $sentence === ($english[$key] ?? '') ? 1 : 0;
+        }
+        self::assertLessThan(0.1, $same / \count($words), 'a language of its own');
+    }
+
+    public function testPagesSpeakTheLanguageThatWasChosen(): void
+    {
+        $piece = $this->lay();
+        $this->browser->request('POST', '/settings', ['language' => 'nl', 'unit' => 'cm']);
+        $page = $this->browser->request('GET', '/pieces/'.$piece->id());
+        self::assertSame('nl', $page->filter('html')->attr('lang'));
+        self::assertSame('Meten', $page->filter('#to-measure .stage-name')->text());
+        self::assertMatchesRegularExpression('/\d,\d\s*cm/u', $page->filter('#result-fit')->text(), 'numbers have a comma');
+        self::assertDoesNotMatchRegularExpression('/\d\.\d/', $page->filter('#result-fit')->text());
+
+        // What is shown with a comma is read with one, and sent back as it is it changes nothing.
+        $page = $this->edit($piece, ['wearer.girth' => '16,7 cm']);
+        self::assertSame('16,7 cm', $page->filter('#wearer-girth')->attr('value'));
+        $this->browser->request('GET', '/pieces/'.$piece->id().'/piece.json');
+        self::assertStringContainsString('"girth": "167 mm"', (string) $this->browser->getResponse()->getContent());
+        $page = $this->edit($piece, ['wearer.girth' => 'zo ongeveer']);
+        self::assertStringContainsString('was niet als lengte te lezen', $page->filter('#wearer-girth-fault')->text());
+
+        foreach (['/', '/new', '/people', '/data', '/settings', '/keys', '/nowhere'] as $path) {
+            $page = $this->browser->request('GET', $path);
+            self::assertSame('nl', $page->filter('html')->attr('lang'), $path);
+            self::assertDoesNotMatchRegularExpression('/\b(the|and|with|piece)\b/i', $page->filter('header nav')->text(), $path);
+        }
+        $this->browser->request('POST', '/settings', ['language' => 'en']);
+        self::assertSame('en', $this->browser->request('GET', '/')->filter('html')->attr('lang'));
+    }
+
+    /**
+     * @return iterable<string, array{string}>
+     */
+    public static function provideLanguages(): iterable
+    {
+        foreach (array_diff(Custom::LANGUAGES, ['en']) as $language) {
+            yield $language => [$language];
+        }
+    }
+
+    /**
+     * @return array<string, string> by key
+     */
+    private static function words(string $language): array
+    {
+        $read = Yaml::parseFile(\dirname(__DIR__, 4).'/translations/messages+intl-icu.'.$language.'.yaml');
+        self::assertIsArray($read);
+
+        return self::flat($read);
+    }
+
+    /**
+     * @param array<mixed> $words
+     *
+     * @return array<string, string>
+     */
+    private static function flat(array $words, string $above = ''): array
+    {
+        $flat = [];
+        foreach ($words as $key => $word) {
+            $flat += \is_array($word)
+                ? self::flat($word, $above.$key.'.')
+                : [$above.$key => \is_scalar($word) ? (string) $word : ''];
+        }
+
+        return $flat;
+    }
+
+    /**
+     * @return list<string> names of what goes into a sentence
+     */
+    private static function values(string $sentence): array
+    {
+        $at = 0;
+        $names = array_keys(self::inside($sentence, $at));
+        sort($names);
+
+        return $names;
+    }
+
+    /**
+     * Reads an ICU message up to its end, or to the brace that closes it.
+     *
+     * @return array<string, true> by the names of its values
+     */
+    private static function inside(string $sentence, int &$at): array
+    {
+        $names = [];
+        for (; $at < \strlen($sentence) && '}' !== $sentence[$at]; ++$at) {
+            if ('{' !== $sentence[$at]) {
+                continue;
+            }
+            self::assertSame(1, preg_match('/\G\{\s*(\w+)\s*(?:,\s*(\w+)\s*,?)?/', $sentence, $found, 0, $at), $sentence);
+            $names[$found[1]] = true;
+            $at += \strlen($found[0]);
+            while (1 === preg_match('/\G\s*[\w=]+\s*\{/', $sentence, $option, 0, $at)) {
+                $at += \strlen($option[0]);
+                $names += self::inside($sentence, $at);
+                ++$at;
+            }
+            $at += strspn($sentence, ' ', $at);
+        }
+
+        return $names;
+    }
+}
