@@ -115,6 +115,7 @@ final class PieceReader
         $closure = $this->closure($fields, $unit, $habits);
         $drop = $fields->length('drop', $unit, Length::zero(), Length::ofCentimetres(100));
         $gauge = $fields->length('gauge', $unit, Length::ofMillimetres(2), Length::ofMillimetres(200));
+        $for = $fields->has('for') ? $fields->text('for', self::NAME_LONGEST) : null;
         [$child, $instant] = [$fields->yes('forChild'), $fields->yes('instantGlue')];
         $fields->noneElse();
         $written = null === $pattern ? null : $fields->parsed(
@@ -148,6 +149,7 @@ final class PieceReader
             $risk,
             $gauge,
             $habits,
+            $for,
         );
     }
 

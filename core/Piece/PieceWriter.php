@@ -35,6 +35,7 @@ final class PieceWriter
         ] + self::known([
             'construction' => $piece->construction,
             'name' => $piece->name,
+            'for' => $piece->for,
             'unit' => $piece->unit->value,
             'wearer' => self::known([
                 'place' => $piece->wearer->place->value,

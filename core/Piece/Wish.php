@@ -39,6 +39,7 @@ final readonly class Wish
      * @param Tension|null           $tension      how hard knots are pushed, null when that was not said
      * @param Length|null            $drop         how far below the pit of the neck a necklace shall hang, instead of a length
      * @param Length|null            $gauge        the maker's own, such as a joint of her finger
+     * @param string|null            $for          whom it is made for
      * @param int                    $risk         one in how many pieces may run short of cord
      */
     public function __construct(
@@ -62,6 +63,7 @@ final readonly class Wish
         public int $risk = Risk::USUAL,
         public ?Length $gauge = null,
         public Habits $habits = new Habits(),
+        public ?string $for = null,
     ) {}
 
     public function renamed(string $name): self
@@ -79,6 +81,11 @@ final readonly class Wish
             'unit' => $unit,
             'pattern' => $this->pattern?->pinned($this->unit),
         ]);
+    }
+
+    public function madeFor(?string $whom): self
+    {
+        return $this->with(['for' => $whom]);
     }
 
     public function withWearer(Wearer $wearer): self

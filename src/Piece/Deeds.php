@@ -286,7 +286,9 @@ final readonly class Deeds
         $person = $this->people->find($id);
         $taken = null === $person ? null : People::measured($person, $piece->wearer->place);
 
-        return null === $taken ? $piece : $piece->withWearer($taken->withUpper($piece->wearer));
+        return null === $taken
+            ? $piece
+            : $piece->withWearer($taken->withUpper($piece->wearer))->madeFor($person->name());
     }
 
     /**

@@ -16,7 +16,7 @@ use Rinkel\Core\Pattern\Pattern;
 final class FieldTexts
 {
     private const BASE = [
-        'name', 'unit', 'wearer.place', 'wearer.girth', 'wearer.measured', 'wearer.hand', 'wearer.upper',
+        'name', 'for', 'unit', 'wearer.place', 'wearer.girth', 'wearer.measured', 'wearer.hand', 'wearer.upper',
         'wearer.upperAt', 'ease', 'length', 'drop', 'gauge',
         'wraps', 'tension', 'risk', 'pattern', 'closure.kind', 'closure.knots', 'closure.wraps', 'closure.tail', 'closure.shows', 'closure.loops', 'closure.findings',
         'closure.glued', 'closure.knotted', 'closure.start', 'closure.finish', 'closure.play', 'closure.tails',

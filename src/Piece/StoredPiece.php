@@ -33,7 +33,7 @@ class StoredPiece
 
     /** @var array<string, mixed> */
     #[ORM\Column(type: Types::JSON)]
-    private array $document;
+    private array $document = [];
 
     /** @var array<string, string>|null what was typed and cannot be read yet, by field */
     #[ORM\Column(type: Types::JSON, nullable: true)]
@@ -53,6 +53,14 @@ class StoredPiece
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
     private ?\DateTimeImmutable $discardedAt = null;
 
+    /** Whom it is for, as its document says. */
+    #[ORM\Column(length: 80, options: ['default' => ''])]
+    private string $whom = '';
+
+    /** How it stands, as the Table says it; null while nobody has looked since it changed. */
+    #[ORM\Column(length: 10, nullable: true)]
+    private ?string $stands = null; // @phpstan-ignore property.unusedType, property.onlyWritten (the Table writes and asks it)
+
     /**
      * @param array<string, mixed> $document
      * @param string               $uid      by which it is the same piece in every copy of a maker's data
@@ -63,8 +71,8 @@ class StoredPiece
         #[ORM\Column(length: 32, options: ['default' => ''])]
         private string $uid,
     ) {
-        $this->document = $document;
         $this->changedAt = $now;
+        $this->write($document);
     }
 
     public function id(): int
@@ -120,7 +128,7 @@ class StoredPiece
     {
         if ($document !== $this->document || $state !== $this->state) {
             $this->state = $state;
-            $this->document = $document;
+            $this->write($document);
             $this->changedAt = $now;
         }
     }
@@ -132,6 +140,7 @@ class StoredPiece
     {
         if ($texts !== $this->draft()) {
             $this->draft = [] === $texts ? null : $texts;
+            $this->stands = null;
             $this->changedAt = $now;
         }
     }
@@ -177,5 +186,21 @@ class StoredPiece
     {
         $this->archivedAt = null;
         $this->discardedAt = null;
+    }
+
+    public function whom(): string
+    {
+        return $this->whom;
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     */
+    private function write(array $document): void
+    {
+        $whom = $document['for'] ?? null;
+        $this->document = $document;
+        $this->whom = \is_string($whom) ? mb_substr($whom, 0, 80) : '';
+        $this->stands = null;
     }
 }

@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\Request;
  */
 final readonly class Asked
 {
-    public const SORTS = ['worked', 'name'];
+    public const SORTS = ['worked', 'name', 'whom'];
 
     /** More words than these find nothing that fewer do not. */
     private const MOST_WORDS = 8;
@@ -27,6 +27,7 @@ final readonly class Asked
         public bool $archive,
         public string $sort,
         public int $page,
+        public ?Stands $stands = null,
     ) {}
 
     public static function by(Request $request): self
@@ -45,6 +46,7 @@ final readonly class Asked
             '1' === $sent('archive'),
             \in_array($sent('sort'), self::SORTS, true) ? $sent('sort') : self::SORTS[0],
             max(1, min(100_000, (int) $sent('page'))),
+            Stands::tryFrom($sent('stands')),
         );
     }
 
@@ -58,6 +60,7 @@ final readonly class Asked
         return array_filter([
             'q' => $this->text,
             'kind' => $this->construction,
+            'stands' => $this->stands->value ?? '',
             'archive' => $this->archive ? 1 : '',
             'sort' => self::SORTS[0] === $this->sort ? '' : $this->sort,
             'page' => 1 === $page ? '' : $page,
@@ -69,6 +72,6 @@ final readonly class Asked
      */
     public function isNarrow(): bool
     {
-        return [] !== $this->words || '' !== $this->construction;
+        return [] !== $this->words || '' !== $this->construction || null !== $this->stands;
     }
 }

@@ -101,7 +101,7 @@ final readonly class Beginnings
 
         return ['name' => $called] + array_diff_key(
             (new PieceWriter())->write($design),
-            ['ease' => 0, 'samples' => 0, 'tension' => 0, 'risk' => 0, 'habits' => 0],
+            ['for' => 0, 'ease' => 0, 'samples' => 0, 'tension' => 0, 'risk' => 0, 'habits' => 0],
         );
     }
 
@@ -166,6 +166,7 @@ final readonly class Beginnings
         $wearer = People::measured($person, $place) ?? throw PieceUnreadable::at('wearer.girth', new Said('not-measured', ['name' => $person->name(), 'place' => $place->value]));
 
         return [
+            'for' => $person->name(),
             'wearer' => [
                 'place' => $place->value,
                 'girth' => (string) $wearer->girth,

@@ -18,10 +18,14 @@ final readonly class Found
 {
     public const PAGE = 24;
 
+    /** So many that changed are looked at with one request. */
+    private const AT_ONCE = 400;
+
     public function __construct(
         private EntityManagerInterface $manager,
         private Offers $offers,
         private TranslatorInterface $translator,
+        private Rows $rows,
     ) {}
 
     /**
@@ -30,15 +34,41 @@ final readonly class Found
     public function pieces(Asked $asked): array
     {
         $query = $this->query($asked)->select('piece');
-        'name' === $asked->sort
-            ? $query->addSelect(
+        match ($asked->sort) {
+            'name' => $query->addSelect(
                 "LOWER(SUBSTRING(piece.document, LOCATE('\"name\":\"', piece.document))) AS HIDDEN called",
-            )->orderBy('called')->addOrderBy('piece.id')
-            : $query->orderBy('piece.changedAt', 'DESC')->addOrderBy('piece.id', 'DESC');
+            )->orderBy('called')->addOrderBy('piece.id'),
+            // What is for nobody comes last.
+            'whom' => $query->addSelect("CASE WHEN piece.whom = '' THEN 1 ELSE 0 END AS HIDDEN nobody")
+                ->addSelect('LOWER(piece.whom) AS HIDDEN called')->orderBy('nobody')->addOrderBy('called')
+                ->addOrderBy('piece.changedAt', 'DESC')->addOrderBy('piece.id', 'DESC'),
+            default => $query->orderBy('piece.changedAt', 'DESC')->addOrderBy('piece.id', 'DESC'),
+        };
 
         /** @var list<StoredPiece> */
         return $query->setFirstResult(self::PAGE * ($asked->page - 1))->setMaxResults(self::PAGE)->getQuery()
             ->getResult();
+    }
+
+    /**
+     * Looks at pieces that changed since somebody last looked, so that they are found by how they stand.
+     */
+    public function look(Asked $asked): void
+    {
+        if (null === $asked->stands) {
+            return;
+        }
+        /** @var list<StoredPiece> $changed */
+        $changed = $this->manager->createQueryBuilder()->select('piece')->from(StoredPiece::class, 'piece')
+            ->where('piece.stands IS NULL')->setMaxResults(self::AT_ONCE)->getQuery()->getResult();
+        foreach ($changed as $stored) {
+            // Beside the entity, whose version says what its maker changed.
+            $this->manager->getConnection()->update(
+                'piece',
+                ['stands' => $this->rows->of($stored)->stands()->value],
+                ['id' => $stored->id(), 'version' => $stored->version()],
+            );
+        }
     }
 
     public function count(Asked $asked): int
@@ -60,6 +90,9 @@ final readonly class Found
             ->where('piece.archivedAt IS '.($asked->archive ? 'NOT ' : '').'NULL');
         if ('' !== $asked->construction) {
             $query->andWhere('piece.document LIKE :kind')->setParameter('kind', self::made($asked->construction));
+        }
+        if (null !== $asked->stands) {
+            $query->andWhere('piece.stands = :stands')->setParameter('stands', $asked->stands->value);
         }
         foreach ($asked->words as $i => $word) {
             $query->andWhere($query->expr()->orX(...array_map(

@@ -25,4 +25,9 @@ final readonly class Row
         public string $version,
         public array $faults = [],
     ) {}
+
+    public function stands(): Stands
+    {
+        return Stands::of($this->stored, $this->plan);
+    }
 }

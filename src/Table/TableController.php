@@ -51,6 +51,7 @@ final class TableController extends AbstractController
             \is_string($asked) && 1 === preg_match('/^[0-9]{1,18}$/D', $asked) ? (int) $asked : 0,
         );
         $wanted = Asked::by($request);
+        $this->found->look($wanted);
         $count = $this->found->count($wanted);
 
         return $this->render('table/table.html.twig', [

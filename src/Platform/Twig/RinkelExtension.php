@@ -32,6 +32,7 @@ final class RinkelExtension extends AbstractExtension
             new TwigFilter('said', $this->wording->length(...)),
             new TwigFilter('told', $this->wording->told(...)),
             new TwigFilter('currency_name', $this->wording->currency(...)),
+            new TwigFilter('day', $this->wording->day(...)),
             new TwigFilter('moment', $this->wording->moment(...)),
         ];
     }

@@ -42,6 +42,13 @@ final readonly class Wording
         return (string) $format->format($at);
     }
 
+    public function day(\DateTimeInterface $at): string
+    {
+        $format = new \IntlDateFormatter($this->translator->getLocale(), \IntlDateFormatter::MEDIUM, \IntlDateFormatter::NONE);
+
+        return (string) $format->format($at);
+    }
+
     public function step(Step $step, Unit $unit): string
     {
         return $this->say('step.'.$step->key, $step->values, $unit);

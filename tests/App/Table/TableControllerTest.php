@@ -190,6 +190,51 @@ final class TableControllerTest extends WebCase
         self::assertSame([], $names('page=9'));
     }
 
+    /**
+     * Whom a piece is for is a word like any other, a way to group, and comes along with her measures.
+     */
+    public function testPiecesAreGroupedByWhomTheyAreFor(): void
+    {
+        $this->lay(['name' => 'For the stall']);
+        $this->lay(['name' => 'Second', 'for' => 'Ottoline']);
+        $this->lay(['name' => 'First', 'for' => 'ottoline ']);
+        $this->lay(['name' => 'Boy', 'for' => 'Ivo']);
+        $page = $this->browser->request('GET', '/?sort=whom');
+        self::assertSame(['Ivo', 'ottoline', 'For nobody'], $page->filter('.piece-group h2')->extract(['_text']));
+        self::assertSame(
+            ['Boy', 'First', 'Second', 'For the stall'],
+            $page->filter('.piece-name')->extract(['_text']),
+        );
+        $page = $this->browser->request('GET', '/?q=ottoline');
+        self::assertCount(2, $page->filter('.piece-row'));
+
+        $this->browser->request('POST', '/people', ['name' => 'Bram', 'measured' => 'snug', 'unit' => 'cm', 'wrist' => '18']);
+        $people = $this->browser->request('GET', '/people');
+        self::assertSame('Pieces for Bram', $people->filter('.person a')->text());
+        $id = (int) preg_replace('/\D/', '', (string) $people->filter('.person')->attr('id'));
+        $this->browser->request('POST', '/pieces', ['person' => (string) $id, 'construction' => 'square-knot-band']);
+        self::assertSame('Bram', $this->browser->followRedirect()->filter('#for')->attr('value'));
+    }
+
+    /**
+     * An edit changes how a piece stands, and the Table finds it so with the next look.
+     */
+    public function testPiecesAreFoundByHowTheyStand(): void
+    {
+        $this->lay(['name' => 'Sound', 'tension' => 'even', 'wearer' => ['girth' => '160 mm', 'hand' => '195 mm']]);
+        $tight = $this->lay(['name' => 'Tight', 'tension' => 'even', 'wearer' => ['girth' => '160 mm', 'hand' => '195 mm']]);
+        $found = fn (string $stands): array => $this->browser->request('GET', '/?stands='.$stands)
+            ->filter('.piece-name')->extract(['_text']);
+        self::assertEqualsCanonicalizing(['Sound', 'Tight'], $found('cut'));
+        self::assertSame([], $found('stop'));
+        $this->edit($tight, ['closure.tail' => '20 mm']);
+        self::assertSame(['Tight'], $found('stop'));
+        self::assertSame(['Sound'], $found('cut'));
+        $this->edit($tight, ['wearer.girth' => 'about so']);
+        self::assertSame(['Tight'], $found('draft'));
+        self::assertCount(2, $this->browser->request('GET', '/?stands=none-such')->filter('.piece-row'));
+    }
+
     public function testAFullTableComesByPages(): void
     {
         for ($i = 0; $i < 30; ++$i) {
