@@ -1,5 +1,5 @@
 // The one little script: no framework, every name either its own or the browser's.
-const browser = ['window', 'document', 'localStorage', 'crypto', 'navigator', 'FormData', 'Event', 'CSS', 'Intl', 'setTimeout', 'clearTimeout', 'URL', 'location', 'history'];
+const browser = ['window', 'document', 'localStorage', 'crypto', 'navigator', 'FormData', 'Event', 'CSS', 'Intl', 'setTimeout', 'clearTimeout', 'URL', 'location', 'history', 'URLSearchParams', 'DOMParser'];
 const worker = ['self', 'caches', 'fetch', 'URL', 'Promise', 'Response'];
 
 export default [

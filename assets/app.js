@@ -185,6 +185,7 @@
       conflict = xhr.status === 409;
       over = '';
       state(conflict ? 'conflict' : 'done');
+      heed();
       keep();
       restore();
       if (queue.length > 0 || choose !== '' || refresh || !rest) {
@@ -195,6 +196,7 @@
       }
     } else {
       state('lost');
+      hear(find('#lost-why')?.textContent ?? '');
       const why = find('#lost-why');
       if (why) {
         why.dataset.offline ??= why.textContent;
@@ -461,6 +463,16 @@
     if (isField(event.target) || inField || find('dialog[open]')) {
       return;
     }
+    // In a row of tools arrows go from one to the next.
+    const tools = event.target.closest('[role=toolbar]');
+    const steps = { ArrowLeft: -1, ArrowRight: 1, Home: -Infinity, End: Infinity };
+    if (tools && event.key in steps && !event.altKey && !event.ctrlKey && !event.metaKey) {
+      const all = [...tools.querySelectorAll('button, summary')].filter((one) => one.offsetParent !== null);
+      const at = all.indexOf(event.target) + steps[event.key];
+      event.preventDefault();
+      all[Math.max(0, Math.min(all.length - 1, at))]?.focus();
+      return;
+    }
     const key = event.key.toLowerCase();
     if (event.ctrlKey || event.metaKey) {
       if (key === 'z' || key === 'y') {
@@ -660,6 +672,25 @@
       size();
     }
   }, true);
+
+  // What comes of an edit is heard once, when it has come to rest: the fit, and the worst that is to be said.
+  let heard = null;
+  let hearing = 0;
+  const hear = (text) => {
+    const ear = find('#heard');
+    if (ear && text !== heard) {
+      heard = text;
+      ear.textContent = text;
+    }
+  };
+  const results = () => ['#result-fit', '#result-worst'].map((part) => find(part)?.innerText.replace(/\s+/g, ' ').trim()).filter(Boolean).join('. ');
+  const heed = () => {
+    clearTimeout(hearing);
+    hearing = setTimeout(() => hear(results()), 700);
+  };
+  if (find('#result-fit')) {
+    heard = results(); // what a page begins with is read, not announced
+  }
 
   // Installed, or opened before, Rinkel opens without its server too.
   if ('serviceWorker' in navigator && document.documentElement.hasAttribute('data-worker')) {

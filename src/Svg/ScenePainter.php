@@ -26,6 +26,9 @@ final readonly class ScenePainter
 {
     private const BLOCK = 10;
 
+    /** A line of more points than these is written once. */
+    private const LONG = 6;
+
     /** Bare cord is bent in steps of this length, in mm. */
     private const BEND = 2.0;
 
@@ -54,7 +57,7 @@ final readonly class ScenePainter
         return Svg::element('defs', [], ...$this->definitions($scene), ...$this->beads($scene))
             .implode('', $behind)
             .$this->findings($scene, true)
-            .implode('', array_map($this->cord(...), $scene->cords))
+            .implode('', array_map($this->cord(...), $scene->cords, array_keys($scene->cords)))
             .implode('', array_diff_key($levels, $behind))
             .implode('', array_map($this->hanging(...), $scene->hanging))
             .$this->ornaments($scene);
@@ -75,7 +78,7 @@ final readonly class ScenePainter
         }
 
         return Svg::element('defs', [], ...$this->wholeDefinitions($scene), ...$this->beads($scene))
-            .$this->findings($scene, true).implode('', array_map($this->cord(...), $scene->cords)).$knots.implode(
+            .$this->findings($scene, true).implode('', array_map($this->cord(...), $scene->cords, array_keys($scene->cords))).$knots.implode(
                 '',
                 array_map($this->hanging(...), $scene->hanging),
             ).$this->ornaments($scene);
@@ -311,7 +314,7 @@ final readonly class ScenePainter
                 [
                     'id' => $tile,
                     'patternUnits' => 'userSpaceOnUse',
-                    'width' => $step,
+                    'width' => (string) round($step, 6), // repeated hundreds of times
                     'height' => $height,
                     'y' => -$height / 2,
                     'patternTransform' => $shift,
@@ -406,8 +409,11 @@ final readonly class ScenePainter
         return [$edges, $bodies];
     }
 
-    private function cord(Cord $cord): string
+    private function cord(Cord $cord, int $i): string
     {
+        if ($this->isStraight && \count($cord->points) > self::LONG) {
+            return $this->longCord($cord, $this->prefix.'-cord-'.$i);
+        }
         $path = self::path($this->isStraight ? $cord->points : $this->bent($cord->points));
         $light = self::path($this->isStraight
             ? array_map(
@@ -432,6 +438,26 @@ final readonly class ScenePainter
             $line('core-body', 0.8 * $cord->thickness, $path),
             $line('core-light', 0.2 * $cord->thickness, $light),
         );
+    }
+
+    /**
+     * Returns a cord of many points: its line is written once, and drawn as edge, body and light.
+     */
+    private function longCord(Cord $cord, string $id): string
+    {
+        $line = static fn (string $class, float $width, ?float $up = null): string => Svg::element(
+            'use',
+            ['href' => '#'.$id, 'y' => $up, 'class' => $class, 'stroke-width' => $width],
+        );
+
+        return Svg::element('defs', [], Svg::element('path', ['id' => $id, 'd' => self::path($cord->points)]))
+            .Svg::element(
+                'g',
+                ['color' => $cord->colour->hex, 'data-cord' => $cord->role],
+                $line('core-edge', $cord->thickness),
+                $line('core-body', 0.8 * $cord->thickness),
+                $line('core-light', 0.2 * $cord->thickness, -0.17 * $cord->thickness),
+            );
     }
 
     /**

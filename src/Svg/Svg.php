@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Svg;
 
 /**
- * Writes SVG elements: names are ours, numbers are written to a thousandth, every text is escaped.
+ * Writes SVG elements: names are ours, numbers are written to a hundredth, every text is escaped.
  */
 final class Svg
 {
@@ -51,7 +51,7 @@ final class Svg
 
     public static function number(float $number): string
     {
-        $rounded = round($number, 3);
+        $rounded = round($number, 2);
 
         return 0.0 === $rounded ? '0' : (string) $rounded;
     }

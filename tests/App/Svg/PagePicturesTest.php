@@ -43,8 +43,8 @@ final class PagePicturesTest extends TestCase
         $plan = Examples::plan();
         $gauge = (new FitGauge($plan))->paint(self::WORDS);
         preg_match('/class="gauge-span" data-shut="([\d.]+)" data-open="([\d.]+)"/', $gauge, $span);
-        self::assertEqualsWithDelta($plan->draft->closed()->millimetres, (float) ($span[1] ?? 0), 1e-3);
-        self::assertEqualsWithDelta($plan->draft->open()->millimetres, (float) ($span[2] ?? 0), 1e-3);
+        self::assertEqualsWithDelta($plan->draft->closed()->millimetres, (float) ($span[1] ?? 0), 6e-3);
+        self::assertEqualsWithDelta($plan->draft->open()->millimetres, (float) ($span[2] ?? 0), 6e-3);
         preg_match_all(
             '/x="([\d.]+)" y="26" width="([\d.]+)" height="34" class="[^"]*" data-zone="([a-z-]+)"/',
             $gauge,
