@@ -147,7 +147,7 @@ final class PagePicturesTest extends TestCase
     public function testNumbersAndTextsAreWrittenSafely(): void
     {
         self::assertSame('0', Svg::number(-0.0001));
-        self::assertSame('-1.235', Svg::number(-1.23456));
+        self::assertSame('-1.23', Svg::number(-1.23456));
         self::assertSame('<a b="&lt;&quot;&amp;" c="2"/>', Svg::element('a', ['b' => '<"&', 'c' => 2, 'd' => null]));
         self::assertSame('<a>x</a>', Svg::element('a', [], 'x'));
     }
