@@ -346,6 +346,43 @@ final class PieceTest extends BrowserCase
         $this->assertNothingLogged();
     }
 
+    /**
+     * In a row of tools arrows go from one to the next; what comes of an edit is heard once, when it has come to rest.
+     */
+    public function testToolsAreWalkedByArrowsAndResultsAreHeardOnce(): void
+    {
+        $this->newPiece();
+        self::assertSame('', $this->read('return document.querySelector("#heard").textContent'));
+        $this->reach('.patch');
+        $this->find('[id="patch-0"]')->click();
+        $this->until('return !!document.querySelector(".patch.is-chosen") && document.querySelector("#tools button").value === "fewer @"');
+        $this->driver->executeScript('document.querySelector("#tools button").focus()');
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT]);
+        self::assertSame(
+            2,
+            $this->read('return [...document.querySelectorAll("#tools button")].indexOf(document.activeElement)'),
+        );
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::END]);
+        self::assertTrue($this->read(
+            'return [...document.querySelectorAll("#tools :is(button, summary)")].filter(one => one.offsetParent).at(-1) === document.activeElement',
+        ));
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::HOME]);
+        self::assertSame(
+            0,
+            $this->read('return [...document.querySelectorAll("#tools button")].indexOf(document.activeElement)'),
+        );
+        $this->driver->executeScript(
+            'window.heardTimes = 0; new MutationObserver(() => window.heardTimes++)'
+                .'.observe(document.querySelector("#heard"), {childList: true})',
+        );
+        $this->reach('#wearer-girth');
+        $this->type('wearer-girth', '18 cm');
+        $this->until('return document.querySelector("#heard").textContent.includes("cm")');
+        usleep(1_500_000);
+        self::assertSame(1, $this->read('return window.heardTimes'), 'once, not with every key');
+        $this->assertNothingLogged();
+    }
+
     #[DataProvider('provideDrawn')]
     public function testEachOfTheFurtherConstructionsIsDrawn(
         string $construction,
