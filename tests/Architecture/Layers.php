@@ -18,7 +18,7 @@ final class Layers
 {
     /** From the ground up. */
     private const CONCEPTS = [
-        'Measure', 'Geometry', 'Remark', 'Fit', 'Material', 'Knot', 'Pattern', 'Arrangement', 'Line', 'Cutting',
+        'Measure', 'Geometry', 'Remark', 'Fit', 'Material', 'Knot', 'Hand', 'Pattern', 'Arrangement', 'Line', 'Cutting',
         'Closure', 'Piece', 'Construction', 'Plan', 'Drawing',
     ];
 
