@@ -45,13 +45,11 @@ final class Posterior
             }
         }
         $size = \count($this->spreads);
-        /** @var array<int, array<int, float>> $precision */
-        $precision = array_fill(0, $size, array_fill(0, $size, 0.0));
+        $precision = self::zeros($size);
+        $right = $precision[0];
         foreach ($this->spreads as $i => $width) {
             $precision[$i][$i] = 1 / $width ** 2;
         }
-        /** @var array<int, float> $right */
-        $right = array_fill(0, $size, 0.0);
         $right[0] = $mean / $spread ** 2;
         foreach (['pitch', 'use'] as $of) {
             $pieces = [];
@@ -130,6 +128,14 @@ final class Posterior
     public function said(): ?Tension
     {
         return $this->said;
+    }
+
+    /**
+     * @return non-empty-array<int, array<int, float>>
+     */
+    private static function zeros(int $size): array
+    {
+        return array_fill(0, max(1, $size), array_fill(0, max(1, $size), 0.0));
     }
 
     private function row(string $name, float $spread): void

@@ -6,20 +6,24 @@ namespace Rinkel\Core\Knot;
 
 use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Measure\Length;
 
 /**
- * Every knot as one maker ties it: by her own sample where there is one, else by the model.
+ * Every knot as one maker ties it: by her own sample where there is one, else by the model, moved
+ * by what is known of her hand.
  */
 final readonly class KnotBook
 {
     /**
      * @param array<string, Sample>          $samples by the knot's word, "square", "half left", …
      * @param (\Closure(Knot): ?Ground)|null $usual   on which ground a maker measures a knot; as it is tied when null
+     * @param Touch|null                     $touch   how her knots differ from the model; not at all when null
      */
     public function __construct(
-        private Tension $tension,
+        private ?Tension $said,
         private array $samples = [],
         private ?\Closure $usual = null,
+        private ?Touch $touch = null,
     ) {}
 
     /**
@@ -64,20 +68,37 @@ final readonly class KnotBook
      */
     private function measured(Knot $knot, Ground $ground): Tied
     {
-        $model = $knot->tied($ground, $this->tension);
+        $model = $this->modelled($knot, $ground);
         $sample = $this->samples[$knot->word()] ?? null;
 
         if (null === $sample) {
             return $model;
         }
         $own = (null === $this->usual ? null : ($this->usual)($knot)) ?? $ground;
-        $usual = $knot->tied($own->usual($knot), $this->tension);
+        $usual = $this->modelled($knot, $own->usual($knot));
 
         return new Tied(
             $sample->pitch->times($model->pitch->ratioTo($usual->pitch)),
             $sample->use->times($model->use->ratioTo($usual->use)),
             $model->width,
             $model->thickness,
+        );
+    }
+
+    /**
+     * Returns a knot as the model has it, and as this maker's hand moves that.
+     */
+    private function modelled(Knot $knot, Ground $ground): Tied
+    {
+        $model = $knot->tied($ground, $this->said ?? Tension::Even);
+        [$longer, $more] = $this->touch?->of($knot->word(), $ground->cord, $knot->manner()->isPushed(), $this->said) ?? [1.0, 1.0];
+
+        return 1.0 === $longer && 1.0 === $more ? $model : new Tied(
+            $model->pitch->times($longer),
+            Length::longest($model->pitch->times($longer), $model->use->times($more)),
+            $model->width,
+            $model->thickness,
+            $model->raised,
         );
     }
 }

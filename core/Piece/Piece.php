@@ -9,6 +9,7 @@ use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Drape;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Wearer;
+use Rinkel\Core\Hand\Hand;
 use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\KnotBook;
@@ -71,6 +72,7 @@ final readonly class Piece
         public array $findings,
         public Written $pattern,
         public ClosureWish $closure,
+        public Hand $hand = new Hand(),
     ) {
         $this->name = $wish->name;
         $this->unit = $wish->unit;
@@ -104,6 +106,22 @@ final readonly class Piece
         return $this->wish->decidedAs($this, ['cords', 'beads', 'findings', 'pattern', 'closure']);
     }
 
+    /**
+     * Returns the same piece out of the hands of a maker of whom something is known.
+     */
+    public function by(Hand $hand): self
+    {
+        return new self(
+            $this->wish,
+            $this->cords,
+            $this->beads,
+            $this->findings,
+            $this->pattern,
+            $this->closure,
+            $hand,
+        );
+    }
+
     public function withClosure(ClosureWish $closure): self
     {
         return new self(
@@ -113,6 +131,7 @@ final readonly class Piece
             $this->findings,
             $this->pattern,
             $closure,
+            $this->hand,
         );
     }
 
@@ -171,6 +190,6 @@ final readonly class Piece
      */
     public function knots(?\Closure $usual = null): KnotBook
     {
-        return new KnotBook($this->tension ?? Tension::Even, $this->samples, $usual);
+        return new KnotBook($this->tension, $this->samples, $usual, $this->hand);
     }
 }

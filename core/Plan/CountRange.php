@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Plan;
 
-use Rinkel\Core\Knot\Spread;
-
 /**
  * A count that knots decide: what it comes to by the model, and between which numbers four makers of five come out.
  */
 final readonly class CountRange
 {
+    /** Four makers of five lie within so many standard deviations. */
+    private const FOUR_OF_FIVE = 1.2816;
+
     private function __construct(
         public int $count,
         public int $least,
@@ -23,7 +24,7 @@ final readonly class CountRange
      */
     public static function around(int $count, float $spread): self
     {
-        $far = exp(Spread::FOUR_OF_FIVE * $spread);
+        $far = exp(self::FOUR_OF_FIVE * $spread);
 
         return new self($count, min($count, (int) ceil($count / $far - 1e-9)), max($count, (int) floor($count * $far + 1e-9)), $spread);
     }

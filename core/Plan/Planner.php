@@ -6,6 +6,7 @@ namespace Rinkel\Core\Plan;
 
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Construction\Draft;
+use Rinkel\Core\Hand\Hand;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Line\LineBuilder;
 use Rinkel\Core\Line\LineSetter;
@@ -26,9 +27,10 @@ final readonly class Planner
     private Constructions $constructions;
 
     /**
-     * @param Constructions|null $constructions that pieces can name; all there are when null
+     * @param Constructions|null      $constructions that pieces can name; all there are when null
+     * @param (\Closure(): Hand)|null $hand          of the maker, asked for with each plan; any maker's when null
      */
-    public function __construct(?Constructions $constructions = null)
+    public function __construct(?Constructions $constructions = null, private ?\Closure $hand = null)
     {
         $this->constructions = $constructions ?? Constructions::all();
     }
@@ -107,6 +109,8 @@ final readonly class Planner
      */
     public function completed(Wish $wish): Piece
     {
-        return $this->constructions->get($wish->construction)->completed($wish);
+        $piece = $this->constructions->get($wish->construction)->completed($wish);
+
+        return null === $this->hand ? $piece : $piece->by(($this->hand)());
     }
 }

@@ -20,6 +20,8 @@ use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Measurement;
 use Rinkel\Core\Fit\Wearer;
+use Rinkel\Core\Hand\Hand;
+use Rinkel\Core\Hand\Priors;
 use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\HalfKnot;
 use Rinkel\Core\Knot\Hitch;
@@ -27,7 +29,6 @@ use Rinkel\Core\Knot\Interlace;
 use Rinkel\Core\Knot\KnotTake;
 use Rinkel\Core\Knot\OverhandKnot;
 use Rinkel\Core\Knot\Plait;
-use Rinkel\Core\Knot\Spread;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Line\Element;
@@ -244,20 +245,26 @@ final class ModelTest extends TestCase
             self::numbers('one piece in so many may run short, until its maker says otherwise'),
             [(float) Examples::plan()->draft->piece->risk],
         ];
-        $use = static fn (bool $said, bool $free, bool $sampled): float => (new Spread($said))->ofUse(
+        $use = static fn (bool $said, bool $free, bool $sampled): float => (new Hand())->spreadOfUse(
             [new KnotTake('square', 1.0, $free, true, $sampled)],
+            Examples::plan()->draft->piece->cord('working')->cord,
+            $said ? Tension::Even : null,
         );
         $push = self::numbers('how hard any maker pushes; one who has said how');
         [$kind] = self::numbers('a kind of knot, in length and in use each');
         [$cordPitch, $cordUse] = self::numbers('a cord, in length; in use');
         [$piece] = self::numbers('a piece, in length and in use each; a sample that was measured');
+        yield 'places of hands' => [
+            self::numbers('how much less a loose hand pushes than an even one, and how much more a firm one'),
+            [-Priors::push(Tension::Loose)[0], Priors::push(Tension::Firm)[0]],
+        ];
         foreach ([false, true] as $said) {
             $sum = (1.17 * $push[(int) $said]) ** 2 + 2 * $kind ** 2 + $cordPitch ** 2 + $cordUse ** 2 + 2 * $piece ** 2;
             yield 'spread '.($said ? 'said' : 'unsaid') => [[sqrt($sum)], [$use($said, true, false)]];
         }
         yield 'spread of a pitch' => [
             [sqrt($push[0] ** 2 + $kind ** 2 + $cordPitch ** 2 + $piece ** 2)],
-            [(new Spread(false))->ofPitch(true, false)],
+            [(new Hand())->spreadOfPitch('square', Examples::plan()->draft->piece->cord('working')->cord, true, false, null)],
         ];
         yield 'spread of so many' => [
             [sqrt((0.17 * $push[0]) ** 2 + $kind ** 2 + $cordUse ** 2 + $piece ** 2)],
@@ -265,7 +272,7 @@ final class ModelTest extends TestCase
         ];
         yield 'spread of single knots' => [
             [hypot(self::numbers('what is not pushed together: lacing, braids, single knots')[0], $piece)],
-            [(new Spread(false))->ofPitch(false, false)],
+            [(new Hand())->spreadOfPitch('overhand', Examples::plan()->draft->piece->cord('working')->cord, false, false, null)],
         ];
         $hemp = array_map(
             static fn (float $pounds): float => Cord::hempOf($pounds)->millimetres,

@@ -12,7 +12,6 @@ use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Cutting\CutLeg;
 use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Knot\KnotTake;
-use Rinkel\Core\Knot\Spread;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Cord;
@@ -25,12 +24,10 @@ use Rinkel\Core\Measure\Length;
  */
 final readonly class CutList
 {
-    private Spread $spread;
     private Runs $runs;
 
     public function __construct(private Draft $draft)
     {
-        $this->spread = new Spread(null !== $draft->piece->tension);
         $this->runs = new Runs($draft);
     }
 
@@ -83,7 +80,11 @@ final readonly class CutList
             $cord,
             $this->draft->piece->habits->cutStep($this->draft->piece->unit),
             $legs,
-            $this->spread->ofUse([...$takes, new KnotTake('closure', $closure, false, false, false)]),
+            $this->draft->piece->hand->spreadOfUse(
+                [...$takes, new KnotTake('closure', $closure, false, false, false)],
+                $cord,
+                $this->draft->piece->tension,
+            ),
             Risk::oneIn($this->draft->piece->risk),
         );
     }

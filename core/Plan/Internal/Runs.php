@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\Core\Plan\Internal;
 
 use Rinkel\Core\Construction\Draft;
-use Rinkel\Core\Knot\Spread;
+use Rinkel\Core\Construction\Role;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Plan\CountRange;
 
@@ -68,20 +69,43 @@ final readonly class Runs
      */
     public function ranges(): array
     {
-        $spread = new Spread(null !== $this->draft->piece->tension);
+        $piece = $this->draft->piece;
         $ranges = [];
         foreach ($this->draft->setting->counts as $fit => $count) {
             [$length, $variance] = [0.0, 0.0];
             foreach ($this->draft->line->repeat($fit) as $element) {
                 $length += $element->length->millimetres;
                 $variance += $element->length->millimetres * self::knotted($element)
-                    * $spread->ofPitch($this->isPushed($element), $this->isSampled($element));
+                    * $piece->hand->spreadOfPitch(
+                        $element->word(),
+                        $this->cordOf($element),
+                        $this->isPushed($element),
+                        $this->isSampled($element),
+                        $piece->tension,
+                    );
             }
             $sure = $length > 0.0 ? $variance / $length : 0.0;
             $ranges[] = CountRange::around($count, $sure);
         }
 
         return $ranges;
+    }
+
+    /**
+     * Returns the cord that ties an element: what it takes most of.
+     */
+    private function cordOf(Element $element): Cord
+    {
+        $most = null;
+        foreach ($element->takes as $lane => $take) {
+            if ($take->ties() && (null === $most || $take->knots->isLongerThan($most[1]))) {
+                $most = [(string) $lane, $take->knots];
+            }
+        }
+        $cords = $this->draft->piece->cords;
+        $use = $cords[Role::ofTaking($most[0] ?? '')] ?? $cords['working'] ?? $this->draft->construction->ends($this->draft->piece);
+
+        return $use->cord;
     }
 
     /**

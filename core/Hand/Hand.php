@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Hand;
+
+use Rinkel\Core\Knot\KnotTake;
+use Rinkel\Core\Knot\Tension;
+use Rinkel\Core\Knot\Touch;
+use Rinkel\Core\Material\Cord;
+
+/**
+ * One maker's hand, as far as her samples and pieces tell: by how much her knots differ from the model, and how far the
+ * next ones may differ from that.
+ */
+final class Hand implements Touch
+{
+    /** @var array<string, Posterior> by what she said of how hard she pushes */
+    private array $posteriors = [];
+
+    /**
+     * @param list<Observation> $observations none of a maker of whom nothing is known
+     */
+    public function __construct(public readonly array $observations = []) {}
+
+    /**
+     * Returns the family to which a knot or a section belongs: both ways of a half knot are one.
+     */
+    public static function kind(string $word): string
+    {
+        return preg_replace('/ (?:left|right)$/D', '', $word) ?? $word;
+    }
+
+    /**
+     * Returns the family to which a cord belongs: its fibre and its thickness, to a tenth of a millimetre.
+     */
+    public static function cord(Cord $cord): string
+    {
+        return $cord->fibre->value.' '.round($cord->round()->millimetres, 1).' mm';
+    }
+
+    public function knows(?Tension $said): Posterior
+    {
+        return $this->posteriors[$said->value ?? ''] ??= new Posterior($this->observations, $said);
+    }
+
+    public function of(string $kind, Cord $cord, bool $isPushed, ?Tension $said): array
+    {
+        if ([] === $this->observations) {
+            return [1.0, 1.0];
+        }
+        $learnt = $this->knows($said)->expect(self::kind($kind), self::cord($cord), $isPushed);
+        // The model of a hand that was said stands already where its prior does.
+        $push = $isPushed ? Priors::push($said)[0] : 0.0;
+
+        return [exp($learnt->pitch + $push), exp($learnt->use - Priors::USE_OF_PUSH * $push)];
+    }
+
+    /**
+     * Returns the spread of what a cord takes in knots, as a standard deviation of its logarithm: a run of so many knots
+     * has the spread of their use, a run of a length that of their use per length.
+     *
+     * @param list<KnotTake> $takes
+     */
+    public function spreadOfUse(array $takes, Cord $cord, ?Tension $said): float
+    {
+        $sum = array_sum(array_map(static fn (KnotTake $take): float => $take->use, $takes));
+        if ($sum <= 0.0) {
+            return 0.0;
+        }
+        [$terms, $measured, $free] = [[], [], 0.0];
+        foreach ($takes as $take) {
+            $share = $take->use / $sum;
+            $bound = $take->free ? $share : 0.0;
+            $free += $bound;
+            $kind = self::kind($take->kind);
+            if ($take->isSampled) {
+                $known = $measured[$kind] ?? [0.0, 0.0];
+                $measured[$kind] = [$known[0] + $share, $known[1] + $bound];
+                continue;
+            }
+            $terms[] = [$share, 'use', $kind, self::cord($cord), $take->isPushed];
+            $terms[] = [-$bound, 'pitch', $kind, self::cord($cord), $take->isPushed];
+        }
+        $own = array_sum(array_map(
+            static fn (array $known): float => Priors::PIECE ** 2 * ($known[0] ** 2 + $known[1] ** 2),
+            $measured,
+        ));
+
+        return sqrt($this->knows($said)->together($terms) + $own + Priors::PIECE ** 2 * (1 + $free ** 2));
+    }
+
+    /**
+     * Returns the spread of the length of one knot.
+     *
+     * @param bool $isSampled whether it was measured for this piece alone
+     */
+    public function spreadOfPitch(string $kind, Cord $cord, bool $isPushed, bool $isSampled, ?Tension $said): float
+    {
+        return $isSampled
+            ? hypot(Priors::PIECE, Priors::PIECE)
+            : $this->knows($said)->expect(self::kind($kind), self::cord($cord), $isPushed)->pitchSpread;
+    }
+
+    /**
+     * Returns how far each observation is off what all the others let expect, in standard deviations of that; beyond 3
+     * it disagrees with them.
+     *
+     * @return list<float>
+     */
+    public function odd(?Tension $said): array
+    {
+        $odd = [];
+        foreach ($this->observations as $i => $one) {
+            $others = $this->observations;
+            unset($others[$i]);
+            $expected = (new Posterior(array_values($others), $said))->expect($one->kind, $one->cord, $one->isPushed);
+            $odd[] = max(
+                null === $one->pitch ? 0.0 : abs($one->pitch - $expected->pitch) / hypot($expected->pitchSpread, $one->pitchError),
+                null === $one->use ? 0.0 : abs($one->use - $expected->use) / hypot($expected->useSpread, $one->useError),
+            );
+        }
+
+        return $odd;
+    }
+}
