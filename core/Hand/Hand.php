@@ -15,6 +15,9 @@ use Rinkel\Core\Material\Cord;
  */
 final class Hand implements Touch
 {
+    /** Beyond so many standard deviations an observation disagrees with the others (judgement). */
+    private const ODD = 3.0;
+
     /** @var array<string, Posterior> by what she said of how hard she pushes */
     private array $posteriors = [];
 
@@ -103,24 +106,41 @@ final class Hand implements Touch
     }
 
     /**
-     * Returns how far each observation is off what all the others let expect, in standard deviations of that; beyond 3
-     * it disagrees with them.
+     * Returns which observations disagree with the others, the worst first left out before the next is judged: how far
+     * each is off what the others let expect, in standard deviations of that.
      *
-     * @return list<float>
+     * @return array<int, float> by the observation's place, none where all agree
      */
     public function odd(?Tension $said): array
     {
+        $left = $this->observations;
         $odd = [];
-        foreach ($this->observations as $i => $one) {
-            $others = $this->observations;
-            unset($others[$i]);
-            $expected = (new Posterior(array_values($others), $said))->expect($one->kind, $one->cord, $one->isPushed);
-            $odd[] = max(
-                null === $one->pitch ? 0.0 : abs($one->pitch - $expected->pitch) / hypot($expected->pitchSpread, $one->pitchError),
-                null === $one->use ? 0.0 : abs($one->use - $expected->use) / hypot($expected->useSpread, $one->useError),
+        while (\count($left) > 2) {
+            $off = array_map(
+                static fn (int $i): float => self::off($left[$i], array_values(array_diff_key($left, [$i => 0])), $said),
+                array_combine(array_keys($left), array_keys($left)),
             );
+            $worst = (int) array_search(max($off), $off, true);
+            if ($off[$worst] <= self::ODD) {
+                break;
+            }
+            $odd[$worst] = $off[$worst];
+            unset($left[$worst]);
         }
 
         return $odd;
+    }
+
+    /**
+     * @param list<Observation> $others
+     */
+    private static function off(Observation $one, array $others, ?Tension $said): float
+    {
+        $expected = (new Posterior($others, $said))->expect($one->kind, $one->cord, $one->isPushed);
+
+        return max(
+            null === $one->pitch ? 0.0 : abs($one->pitch - $expected->pitch) / hypot($expected->pitchSpread, $one->pitchError),
+            null === $one->use ? 0.0 : abs($one->use - $expected->use) / hypot($expected->useSpread, $one->useError),
+        );
     }
 }

@@ -9,6 +9,7 @@ use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\FitZone;
+use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
@@ -79,6 +80,23 @@ final readonly class PagePictures
         }
 
         return (new FitGauge($plan))->paint($words);
+    }
+
+    /**
+     * @param array{float, float, float, float} $push mean and spread, and both before any sample
+     */
+    public function hand(array $push): string
+    {
+        $words = [];
+        foreach (Tension::cases() as $tension) {
+            $words[$tension->value] = $this->translator->trans('tension.'.$tension->value);
+        }
+        $percent = static fn (float $log): string => \sprintf('%+d %%', (int) round(100 * (exp($log) - 1)));
+
+        return HandGauge::paint($push, $words + ['label' => $this->translator->trans(
+            'samples.hand-label',
+            ['mean' => $percent($push[0]), 'spread' => (int) round(100 * (exp(1.96 * $push[1]) - 1)).' %'],
+        )]);
     }
 
     public function cutBar(Cut $cut, Unit $unit): string

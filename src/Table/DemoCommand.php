@@ -7,6 +7,7 @@ namespace Rinkel\App\Table;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Samples\Samples;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Measure\Length;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -32,6 +33,7 @@ final class DemoCommand extends Command
     public function __construct(
         private readonly Pieces $pieces,
         private readonly People $people,
+        private readonly Samples $samples,
         private readonly PieceFiles $files,
         private readonly TranslatorInterface $translator,
         #[Autowire('%kernel.project_dir%/demo/pieces')]
@@ -55,8 +57,23 @@ final class DemoCommand extends Command
         foreach (self::PEOPLE as $name => $lengths) {
             $this->people->keep(null, $name, array_map(Length::ofMillimetres(...), $lengths), Measured::Snug);
         }
+        foreach ($this->samplesOf(\dirname($this->folder).'/samples.json') as $sample) {
+            $this->samples->add($sample);
+        }
         $output->writeln($this->translator->trans('said.demo-laid', ['pieces' => \count($files)]));
 
         return Command::SUCCESS;
+    }
+
+    /**
+     * @return list<array<string, mixed>>
+     */
+    private function samplesOf(string $file): array
+    {
+        $read = is_file($file) ? json_decode((string) file_get_contents($file), true, 16) : null;
+        $rows = \is_array($read) && \is_array($read['samples'] ?? null) ? $read['samples'] : [];
+
+        /** @var list<array<string, mixed>> */
+        return array_values(array_filter($rows, is_array(...)));
     }
 }

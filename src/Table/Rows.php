@@ -7,6 +7,7 @@ namespace Rinkel\App\Table;
 use Psr\Log\LoggerInterface;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Samples\Samples;
 use Rinkel\App\Svg\DrawingFile;
 use Rinkel\App\Svg\PagePictures;
 use Rinkel\Core\Failure;
@@ -24,6 +25,7 @@ final readonly class Rows
         private DrawingFile $files,
         private PagePictures $pictures,
         private LoggerInterface $logger,
+        private Samples $samples,
     ) {}
 
     /**
@@ -47,7 +49,7 @@ final readonly class Rows
                 $stored,
                 $plan->draft->piece->name,
                 $plan,
-                $this->files->version($stored->uid().' '.$stored->state()),
+                $this->files->version($stored->uid().' '.$stored->state().' '.$this->samples->mark()),
             );
         } catch (PieceUnreadable $unreadable) {
             return new Row($stored, $name, null, '', $unreadable->faults);

@@ -26,9 +26,9 @@ abstract class WebCase extends WebTestCase
     {
         $this->browser = self::createClient(['environment' => 'test', 'debug' => false]);
         $this->browser->setServerParameter('HTTP_SEC_FETCH_SITE', 'same-origin');
-        self::getContainer()->get(Connection::class)->executeStatement('DELETE FROM piece');
-        self::getContainer()->get(Connection::class)->executeStatement('DELETE FROM person');
-        self::getContainer()->get(Connection::class)->executeStatement('DELETE FROM setting');
+        foreach (['piece', 'person', 'setting', 'sample'] as $table) {
+            self::getContainer()->get(Connection::class)->executeStatement('DELETE FROM '.$table);
+        }
     }
 
     protected static function getKernelClass(): string

@@ -32,6 +32,7 @@ final class RinkelExtension extends AbstractExtension
             new TwigFilter('said', $this->wording->length(...)),
             new TwigFilter('told', $this->wording->told(...)),
             new TwigFilter('currency_name', $this->wording->currency(...)),
+            new TwigFilter('percent', static fn (float $log): int => (int) round(100 * (exp($log) - 1))),
             new TwigFilter('day', $this->wording->day(...)),
             new TwigFilter('moment', $this->wording->moment(...)),
         ];
@@ -54,6 +55,7 @@ final class RinkelExtension extends AbstractExtension
             new TwigFunction('board', $this->pictures->board(...), ['is_safe' => ['html']]),
             new TwigFunction('small', $this->pictures->small(...), ['is_safe' => ['html']]),
             new TwigFunction('closure', $this->pictures->closure(...), ['is_safe' => ['html']]),
+            new TwigFunction('hand_gauge', $this->pictures->hand(...), ['is_safe' => ['html']]),
             new TwigFunction('gauge', $this->pictures->gauge(...), ['is_safe' => ['html']]),
             new TwigFunction('cut_bar', $this->pictures->cutBar(...), ['is_safe' => ['html']]),
         ];

@@ -28,7 +28,7 @@ final class LanguagesTest extends WebCase
             self::assertSame(self::values($english[$key] ?? ''), self::values($sentence), $key.' says the same values');
             $same += $sentence === ($english[$key] ?? '') ? 1 : 0;
         }
-        self::assertLessThan(0.1, $same / \count($words), 'a language of its own');
+        self::assertTrue('en' === $language || $same / \count($words) < 0.1, 'a language of its own');
     }
 
     public function testPagesSpeakTheLanguageThatWasChosen(): void
@@ -63,7 +63,7 @@ final class LanguagesTest extends WebCase
      */
     public static function provideLanguages(): iterable
     {
-        foreach (array_diff(Custom::LANGUAGES, ['en']) as $language) {
+        foreach (Custom::LANGUAGES as $language) {
             yield $language => [$language];
         }
     }

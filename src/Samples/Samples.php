@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Samples;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Random\Randomizer;
+use Rinkel\App\Piece\StoredPiece;
+use Rinkel\Core\Hand\Hand;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\SampleReader;
+
+/**
+ * The maker's samples, in the database, and what they say of her hand.
+ */
+final class Samples
+{
+    private ?Hand $hand = null;
+
+    public function __construct(
+        private readonly EntityManagerInterface $manager,
+        private readonly ClockInterface $clock,
+        private readonly Randomizer $chance,
+        private readonly SampleReader $reader,
+    ) {}
+
+    /**
+     * @return list<StoredSample> last taken first
+     */
+    public function all(): array
+    {
+        /** @var list<StoredSample> */
+        return $this->manager->createQuery(
+            \sprintf('SELECT sample FROM %s sample ORDER BY sample.takenAt DESC, sample.id DESC', StoredSample::class),
+        )->getResult();
+    }
+
+    public function find(int $id): ?StoredSample
+    {
+        return $this->manager->find(StoredSample::class, $id);
+    }
+
+    /**
+     * @param array<string, mixed> $document as the reader took it
+     */
+    public function add(array $document, ?string $uid = null, ?\DateTimeImmutable $taken = null): StoredSample
+    {
+        $stored = new StoredSample(
+            $document,
+            $taken ?? $this->clock->now(),
+            $uid ?? bin2hex($this->chance->getBytes(16)),
+        );
+        $this->manager->persist($stored);
+        $this->kept();
+
+        return $stored;
+    }
+
+    public function put(StoredSample $stored, bool $aside): void
+    {
+        $stored->put($aside);
+        $this->kept();
+    }
+
+    public function remove(StoredSample $stored): void
+    {
+        $this->manager->remove($stored);
+        $this->kept();
+    }
+
+    /**
+     * Returns what is known of the maker's hand.
+     */
+    public function hand(): Hand
+    {
+        return $this->hand ??= $this->without(null);
+    }
+
+    /**
+     * Returns what would be known of it without one of the samples.
+     */
+    public function without(?StoredSample $left): Hand
+    {
+        $observations = [];
+        foreach ($this->all() as $stored) {
+            if (!$stored->isAside() && $stored !== $left) {
+                try {
+                    $observations[] = $this->reader->read($stored->document())->observation($stored->uid());
+                } catch (PieceUnreadable) {
+                    // It is listed with what is wrong with it, and believed no more.
+                }
+            }
+        }
+
+        return new Hand($observations);
+    }
+
+    /**
+     * Returns by what drawings and plans of one state of the samples are told from those of another.
+     */
+    public function mark(): string
+    {
+        return [] === $this->hand()->observations ? '' : md5(serialize($this->hand()->observations));
+    }
+
+    private function kept(): void
+    {
+        $this->manager->flush();
+        $this->hand = null;
+        // How pieces stand may have changed with it: the Table looks again.
+        $this->manager->createQuery(\sprintf('UPDATE %s piece SET piece.stands = NULL', StoredPiece::class))->execute();
+    }
+}

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Samples;
+
+use Rinkel\App\Settings\Preferences;
+use Rinkel\Core\Material\Fibre;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Fault;
+use Rinkel\Core\Piece\SampleReader;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/**
+ * The Samples page: a maker measures knots of her own, and sees what they say.
+ */
+#[Route('/samples')]
+final class SamplesController extends AbstractController
+{
+    private const BLANK = [
+        'knot' => 'square', 'count' => '10', 'turns' => '', 'core.count' => '2', 'core.thickness' => '1 mm',
+        'cord.fibre' => 'polyester', 'cord.thickness' => '1 mm', 'length' => '', 'before' => '', 'after' => '', 'note' => '',
+    ];
+
+    public function __construct(
+        private readonly Samples $samples,
+        private readonly HandView $view,
+        private readonly SampleReader $reader,
+        private readonly Preferences $preferences,
+    ) {}
+
+    #[Route('', 'samples', methods: 'GET')]
+    public function show(Request $request): Response
+    {
+        $new = $request->query->all()['new'] ?? '';
+        $stored = \is_string($new) && 1 === preg_match('/^\d{1,18}$/D', $new) ? $this->samples->find((int) $new) : null;
+
+        return $this->page(self::BLANK, [], $stored);
+    }
+
+    #[Route('', 'sample_add', methods: 'POST')]
+    public function add(Request $request): Response
+    {
+        $sent = $request->request->all()['s'] ?? null;
+        $typed = self::BLANK;
+        foreach (array_keys($typed) as $field) {
+            $value = \is_array($sent) ? $sent[$field] ?? '' : '';
+            $typed[$field] = \is_scalar($value) ? mb_substr(trim(mb_scrub((string) $value)), 0, 200) : '';
+        }
+        $unit = $this->preferences->unit();
+        try {
+            $this->reader->read(self::document($typed), $unit);
+            $stored = $this->samples->add(self::document(self::pinned($typed, $unit)));
+
+            return $this->redirectToRoute('samples', ['new' => $stored->id()], Response::HTTP_SEE_OTHER);
+        } catch (PieceUnreadable $unreadable) {
+            $faults = [];
+            foreach ($unreadable->faults as $fault) {
+                $faults[$fault->path][] = $fault;
+            }
+
+            return $this->page($typed, $faults, null);
+        }
+    }
+
+    #[Route('/{id}/aside', 'sample_aside', requirements: ['id' => '[0-9]{1,18}'], methods: 'POST')]
+    public function aside(int $id): Response
+    {
+        $stored = $this->samples->find($id) ?? throw $this->createNotFoundException();
+        $this->samples->put($stored, !$stored->isAside());
+
+        return $this->redirectToRoute('samples', [], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/{id}/delete', 'sample_delete', requirements: ['id' => '[0-9]{1,18}'], methods: 'POST')]
+    public function delete(int $id): Response
+    {
+        $this->samples->remove($this->samples->find($id) ?? throw $this->createNotFoundException());
+
+        return $this->redirectToRoute('samples', [], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/samples.json', 'samples_export', methods: 'GET')]
+    public function export(): Response
+    {
+        $response = new JsonResponse([
+            'format' => SampleReader::FORMAT,
+            'version' => SampleReader::VERSION,
+            'samples' => array_map(
+                static fn (StoredSample $stored): array => [
+                    'uid' => $stored->uid(),
+                    'taken' => $stored->takenAt()->format(\DATE_ATOM),
+                ] + ($stored->isAside() ? ['aside' => true] : []) + $stored->document(),
+                $this->samples->all(),
+            ),
+        ]);
+        $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE);
+        $response->headers->set('Content-Disposition', 'attachment; filename="rinkel-samples.json"');
+
+        return $response;
+    }
+
+    /**
+     * @param array<string, string>                $typed
+     * @param array<string, non-empty-list<Fault>> $faults by field
+     */
+    private function page(array $typed, array $faults, ?StoredSample $new): Response
+    {
+        return $this->render('samples/samples.html.twig', [
+            'typed' => $typed,
+            'faults' => $faults,
+            'new' => $new,
+            'changes' => null === $new ? [] : $this->view->changes($new),
+            'samples' => $this->view->samples(),
+            'push' => $this->view->push(),
+            'known' => $this->view->known(),
+            'words' => $this->reader->words(),
+            'fibres' => array_filter(Fibre::cases(), static fn (Fibre $fibre): bool => !$fibre->isElastic()),
+            'unit' => $this->preferences->unit(),
+        ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+
+    /**
+     * Returns what was typed as a document: dots are steps into it, what was left empty is left out.
+     *
+     * @param array<string, string> $typed
+     *
+     * @return array<string, mixed>
+     */
+    private static function document(array $typed): array
+    {
+        $document = [];
+        foreach (array_filter($typed, static fn (string $text): bool => '' !== $text) as $field => $text) {
+            $value = 1 === preg_match('/^(?:count|turns|core\.count)$/D', $field) && ctype_digit($text) ? (int) substr($text, 0, 6) : $text;
+            $steps = explode('.', $field);
+            if (isset($steps[1])) {
+                $inner = \is_array($document[$steps[0]] ?? null) ? $document[$steps[0]] : [];
+                $document[$steps[0]] = [$steps[1] => $value] + $inner;
+            } else {
+                $document[$field] = $value;
+            }
+        }
+
+        return $document;
+    }
+
+    /**
+     * Returns lengths that were typed bare with the unit that they were meant in.
+     *
+     * @param array<string, string> $typed
+     *
+     * @return array<string, string>
+     */
+    private static function pinned(array $typed, Unit $unit): array
+    {
+        foreach (['length', 'before', 'after'] as $field) {
+            if (1 === preg_match('/^[\s\d.,\/½¼¾⅛⅜⅝⅞]+$/u', $typed[$field] ?? '')) {
+                $typed[$field] = trim($typed[$field]).' '.$unit->value;
+            }
+        }
+
+        return $typed;
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Samples;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+
+/**
+ * One sample of a maker's own knots, as she measured it.
+ */
+#[ORM\Entity]
+#[ORM\Table('sample')]
+#[ORM\UniqueConstraint('sample_uid', columns: ['uid'])]
+class StoredSample
+{
+    #[ORM\Id, ORM\GeneratedValue, ORM\Column]
+    private ?int $id = null; // @phpstan-ignore property.unusedType (the database gives it)
+
+    /** Whether it is kept, but not believed. */
+    #[ORM\Column(options: ['default' => false])]
+    private bool $aside = false;
+
+    /**
+     * @param array<string, mixed> $document
+     * @param string               $uid      by which it is the same in every copy of a maker's data
+     */
+    public function __construct(
+        #[ORM\Column(type: Types::JSON)]
+        private array $document,
+        #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
+        private \DateTimeImmutable $takenAt,
+        #[ORM\Column(length: 32)]
+        private string $uid,
+    ) {}
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('The sample is not stored yet.');
+    }
+
+    public function uid(): string
+    {
+        return $this->uid;
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function document(): array
+    {
+        return $this->document;
+    }
+
+    public function takenAt(): \DateTimeImmutable
+    {
+        return $this->takenAt;
+    }
+
+    public function isAside(): bool
+    {
+        return $this->aside;
+    }
+
+    public function put(bool $aside): void
+    {
+        $this->aside = $aside;
+    }
+}
