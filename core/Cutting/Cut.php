@@ -98,6 +98,18 @@ final readonly class Cut
             : $short->needed()->plus($margin->times($share));
     }
 
+    /**
+     * Returns how long it would be cut by a maker who accepts another risk of running short.
+     *
+     * @param Length $step to which cuts are rounded up
+     */
+    public function atRisk(Risk $risk, Length $step): Length
+    {
+        return $this->needed()->minus($this->part('margin'))
+            ->plus($this->part('knots')->times($risk->margin($this->spread)))
+            ->roundedUpTo($step);
+    }
+
     public function total(): Length
     {
         return $this->length->times($this->count);

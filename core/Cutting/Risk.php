@@ -15,7 +15,24 @@ final readonly class Risk
     /** Once in fifty pieces (judgement). */
     public const USUAL = 50;
 
+    /** Which to choose from, from bold to safe. */
+    private const STEPS = [5, 10, 20, 50, 100, 200, 1000];
+
     private function __construct(public int $oneIn) {}
+
+    /**
+     * Returns this risk between a bolder one and a safer one, as far as there are any.
+     *
+     * @return list<self> the boldest first
+     */
+    public function around(): array
+    {
+        $bolder = array_filter(self::STEPS, fn (int $step): bool => $step < $this->oneIn);
+        $safer = array_filter(self::STEPS, fn (int $step): bool => $step > $this->oneIn);
+        $steps = [...\array_slice($bolder, -2), $this->oneIn, ...\array_slice($safer, 0, 1)];
+
+        return array_map(self::oneIn(...), $steps);
+    }
 
     /**
      * @param int $pieces 5 to 1000

@@ -83,6 +83,14 @@ final readonly class Wish
         ]);
     }
 
+    /**
+     * Returns this wish of a maker who pushes her knots so, and of whom nothing else is known.
+     */
+    public function pushed(Tension $tension): self
+    {
+        return $this->with(['tension' => $tension, 'samples' => []]);
+    }
+
     public function madeFor(?string $whom): self
     {
         return $this->with(['for' => $whom]);

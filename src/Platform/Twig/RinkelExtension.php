@@ -9,6 +9,9 @@ use Rinkel\App\Settings\Light;
 use Rinkel\App\Svg\DrawingFile;
 use Rinkel\App\Svg\PagePictures;
 use Rinkel\App\Svg\Posture;
+use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Cutting\Risk;
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Plan;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFilter;
@@ -57,7 +60,22 @@ final class RinkelExtension extends AbstractExtension
             new TwigFunction('closure', $this->pictures->closure(...), ['is_safe' => ['html']]),
             new TwigFunction('hand_gauge', $this->pictures->hand(...), ['is_safe' => ['html']]),
             new TwigFunction('gauge', $this->pictures->gauge(...), ['is_safe' => ['html']]),
+            new TwigFunction('risks_of', self::risks(...)),
             new TwigFunction('cut_bar', $this->pictures->cutBar(...), ['is_safe' => ['html']]),
         ];
+    }
+
+    /**
+     * @return array<int, Length> how long a cut is by the risk of running short, one in so many pieces; those that differ
+     */
+    private static function risks(Cut $cut, Plan $plan): array
+    {
+        $piece = $plan->draft->piece;
+        $lengths = [];
+        foreach (Risk::oneIn($piece->risk)->around() as $risk) {
+            $lengths[$risk->oneIn] = $cut->atRisk($risk, $piece->habits->cutStep($piece->unit));
+        }
+
+        return \count(array_unique(array_map(static fn (Length $length): string => (string) $length, $lengths))) > 1 ? $lengths : [];
     }
 }

@@ -7,6 +7,9 @@ namespace Rinkel\Tests\Core\Cutting;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Cutting\Risk;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Plan\Planner;
+use Rinkel\Tests\Core\Examples;
 
 final class RiskTest extends TestCase
 {
@@ -45,5 +48,27 @@ final class RiskTest extends TestCase
         self::assertEqualsWithDelta(0.086, $risk->margin(0.04), 0.005);
         self::assertSame(0.0, $risk->margin(0.0));
         self::assertSame([5, 1000], [Risk::oneIn(0)->oneIn, Risk::oneIn(5000)->oneIn]);
+    }
+
+    /**
+     * What is said of a risk is what the plan would cut: the same as planning anew with it.
+     */
+    public function testALengthForARiskIsWhatThePlanWithItCuts(): void
+    {
+        foreach ([5, 20, 50, 200] as $oneIn) {
+            foreach (Examples::plan()->cuts as $i => $here) {
+                $piece = Examples::piece(['risk' => $oneIn]);
+                $anew = (new Planner())->plan($piece)->cuts[$i];
+                self::assertSame($anew->role, $here->role);
+                self::assertEqualsWithDelta(
+                    $anew->length->millimetres,
+                    $here->atRisk(Risk::oneIn($oneIn), Unit::Centimetre->cutStep())->millimetres,
+                    1e-6,
+                    $here->role.' at one in '.$oneIn,
+                );
+            }
+        }
+        self::assertSame([10, 20, 50, 100], array_map(static fn (Risk $risk): int => $risk->oneIn, Risk::oneIn(50)->around()));
+        self::assertSame([5, 10], array_map(static fn (Risk $risk): int => $risk->oneIn, Risk::oneIn(5)->around()));
     }
 }

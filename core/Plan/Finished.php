@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Plan;
+
+use Rinkel\Core\Construction\Role;
+use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Hand\Hand;
+use Rinkel\Core\Hand\Observation;
+use Rinkel\Core\Knot\Tension;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Piece\Wish;
+
+/**
+ * What a finished piece tells of its maker's hand: how long it came out and what was left of its cords, against what it
+ * was planned, as far as one kind of knot makes nearly all of that.
+ */
+final readonly class Finished
+{
+    /** Such a share of a cord's knots, or of a body's, has to be of one kind for the piece to tell of it (judgement). */
+    private const NEARLY_ALL = 0.8;
+
+    /** What reading a tape along a finished piece leaves, in mm, as a standard deviation (judgement). */
+    private const TAPE = 1.5;
+
+    private Plan $even;
+
+    /**
+     * @param Wish                  $wish  as it was decided when it was planned
+     * @param Plan                  $plan  by which it was cut
+     * @param Length|null           $body  how long it came out, null where nobody measured
+     * @param int|null              $knots tied of the kind that makes most of it, as planned when null
+     * @param array<string, Length> $left  of each cord, trimmed ends with it, by role
+     */
+    public function __construct(
+        Wish $wish,
+        private Plan $plan,
+        private ?Length $body = null,
+        private ?int $knots = null,
+        private array $left = [],
+    ) {
+        $this->even = (new Planner())->plan($wish->pushed(Tension::Even));
+    }
+
+    /**
+     * Returns the kind of knot that makes nearly all of the body's knotted length, by its word; null when none does.
+     */
+    public function kind(): ?string
+    {
+        $lengths = [];
+        foreach ($this->plan->draft->setting->elements as $element) {
+            if (null !== $element->knot) {
+                $lengths[$element->word()] = ($lengths[$element->word()] ?? 0.0) + $element->length->millimetres;
+            }
+        }
+        arsort($lengths);
+        $word = array_key_first($lengths);
+
+        return null !== $word && $lengths[$word] >= self::NEARLY_ALL * array_sum($lengths) ? $word : null;
+    }
+
+    /**
+     * Returns how many of that kind were planned.
+     */
+    public function planned(): int
+    {
+        return \count($this->of($this->plan));
+    }
+
+    /**
+     * @param string $piece by which it is told from others
+     *
+     * @return list<Observation>
+     */
+    public function observations(string $piece): array
+    {
+        $mine = $this->of($this->plan);
+        $model = $this->of($this->even)[0] ?? null;
+        if ([] === $mine || null === $model || null === $model->knot) {
+            return [];
+        }
+        $count = $this->knots ?? \count($mine);
+        $pushed = $model->knot->manner()->isPushed();
+        $observations = [];
+        $length = $this->lengthOf($mine);
+        if (null !== $length && $length > 0.0) {
+            $observations[] = new Observation(
+                $piece,
+                Hand::kind($model->word()),
+                Hand::cord($this->plan->draft->piece->cord($this->tying($mine[0]))->cord),
+                log($length / ($count * $model->length->millimetres)),
+                self::TAPE / $length,
+                null,
+                1.0,
+                $pushed,
+            );
+        }
+        foreach ($this->plan->cuts as $cut) {
+            $used = $this->usedOf($cut, $mine);
+            $one = self::useOf($model, $cut);
+            if (null !== $used && $used > 0.0 && $one > 0.0) {
+                $observations[] = new Observation(
+                    $piece,
+                    Hand::kind($model->word()),
+                    Hand::cord($cut->cord),
+                    null,
+                    1.0,
+                    log($used / ($count * $one)),
+                    sqrt(2) * self::TAPE / $used,
+                    $pushed,
+                );
+            }
+        }
+
+        return $observations;
+    }
+
+    /**
+     * @return list<Element>
+     */
+    private function of(Plan $plan): array
+    {
+        $kind = $this->kind();
+
+        return array_values(array_filter(
+            $plan->draft->setting->elements,
+            static fn (Element $element): bool => null !== $kind && null !== $element->knot && $element->word() === $kind,
+        ));
+    }
+
+    /**
+     * Returns how long the knots of that kind came out together: what is no knot of it is as long as planned.
+     *
+     * @param list<Element> $knots
+     */
+    private function lengthOf(array $knots): ?float
+    {
+        $planned = array_sum(array_map(static fn (Element $knot): float => $knot->length->millimetres, $knots));
+
+        return null === $this->body
+            ? null
+            : $planned + $this->body->minus($this->plan->draft->body())->millimetres;
+    }
+
+    /**
+     * Returns what all knots of that kind took of one cord, both its ends together: what runs straight, and what the
+     * closure took, is as planned. Null where nobody measured, or other knots took too much of it.
+     *
+     * @param list<Element> $knots
+     */
+    private function usedOf(Cut $cut, array $knots): ?float
+    {
+        $left = $this->left[$cut->role] ?? null;
+        $planned = array_sum(array_map(static fn (Element $knot): float => self::useOf($knot, $cut), $knots));
+        $all = $cut->part('knots')->millimetres;
+        if (null === $left || $all <= 0.0 || $planned < self::NEARLY_ALL * $all) {
+            return null;
+        }
+
+        return $cut->length->minus($left)->minus($cut->part('straight'))->minus($cut->part('closure'))
+            ->millimetres - ($all - $planned);
+    }
+
+    /**
+     * Returns what one knot takes of a cord in knots, of both ends of a folded one.
+     */
+    private static function useOf(Element $knot, Cut $cut): float
+    {
+        $of = static fn (string $lane): float => ($knot->takes[$lane] ?? null)?->knots->millimetres ?? 0.0;
+
+        return $cut->folded
+            ? 2 * $of($cut->role) + $of(Role::side($cut->role, false)) + $of(Role::side($cut->role, true))
+            : $of($cut->role);
+    }
+
+    private function tying(Element $knot): string
+    {
+        foreach ($knot->takes as $lane => $take) {
+            $role = Role::ofTaking((string) $lane);
+            if ($take->ties() && isset($this->plan->draft->piece->cords[$role])) {
+                return $role;
+            }
+        }
+
+        return (string) array_key_first($this->plan->draft->piece->cords);
+    }
+}
