@@ -41,7 +41,7 @@ final readonly class HandView
         $odd = \count($hand->observations) > 2 && \count($hand->observations) <= self::COMPARED ? $hand->odd($said) : [];
         $off = [];
         foreach ($hand->observations as $i => $one) {
-            $off[$one->piece] = $odd[$i] ?? 0.0;
+            $off[$one->piece] = max($off[$one->piece] ?? 0.0, $odd[$i] ?? 0.0);
         }
         $told = [];
         foreach ($this->samples->all() as $stored) {

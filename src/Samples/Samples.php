@@ -7,6 +7,7 @@ namespace Rinkel\App\Samples;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
+use Rinkel\App\Log\Log;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\Core\Hand\Hand;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -24,6 +25,7 @@ final class Samples
         private readonly ClockInterface $clock,
         private readonly Randomizer $chance,
         private readonly SampleReader $reader,
+        private readonly Log $log,
     ) {}
 
     /**
@@ -94,7 +96,17 @@ final class Samples
             }
         }
 
-        return new Hand($observations);
+        return new Hand([...$observations, ...$this->log->observations()]);
+    }
+
+    /**
+     * Notes that what is known of the hand is known otherwise now.
+     */
+    public function changed(): void
+    {
+        $this->hand = null;
+        // How pieces stand may have changed with it: the Table looks again.
+        $this->manager->createQuery(\sprintf('UPDATE %s piece SET piece.stands = NULL', StoredPiece::class))->execute();
     }
 
     /**
@@ -108,8 +120,6 @@ final class Samples
     private function kept(): void
     {
         $this->manager->flush();
-        $this->hand = null;
-        // How pieces stand may have changed with it: the Table looks again.
-        $this->manager->createQuery(\sprintf('UPDATE %s piece SET piece.stands = NULL', StoredPiece::class))->execute();
+        $this->changed();
     }
 }

@@ -99,6 +99,22 @@ final readonly class PagePictures
         )]);
     }
 
+    /**
+     * @param array<float> $shares the oldest first
+     * @param string       $of     "off" what was planned, or "left" over
+     */
+    public function chart(array $shares, string $of): string
+    {
+        $shares = array_values($shares);
+        $percent = static fn (float $share): int => (int) round(100 * $share);
+
+        return LogChart::paint($shares, 'left' === $of ? 0.08 : 0.0, $this->translator->trans('log.chart-label', [
+            'count' => \count($shares),
+            'last' => $percent($shares[\count($shares) - 1] ?? 0.0),
+            'mean' => $percent(array_sum($shares) / max(1, \count($shares))),
+        ]));
+    }
+
     public function cutBar(Cut $cut, Unit $unit): string
     {
         $parts = [];

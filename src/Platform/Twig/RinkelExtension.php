@@ -58,6 +58,7 @@ final class RinkelExtension extends AbstractExtension
             new TwigFunction('board', $this->pictures->board(...), ['is_safe' => ['html']]),
             new TwigFunction('small', $this->pictures->small(...), ['is_safe' => ['html']]),
             new TwigFunction('closure', $this->pictures->closure(...), ['is_safe' => ['html']]),
+            new TwigFunction('log_chart', $this->pictures->chart(...), ['is_safe' => ['html']]),
             new TwigFunction('hand_gauge', $this->pictures->hand(...), ['is_safe' => ['html']]),
             new TwigFunction('gauge', $this->pictures->gauge(...), ['is_safe' => ['html']]),
             new TwigFunction('risks_of', self::risks(...)),

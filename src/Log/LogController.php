@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Log;
+
+use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Samples\Samples;
+use Rinkel\App\Settings\Preferences;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Fault;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/**
+ * The Log page: finished pieces, planned against real; and the page on which a piece is finished.
+ */
+final class LogController extends AbstractController
+{
+    public function __construct(
+        private readonly Log $log,
+        private readonly Finishing $finishing,
+        private readonly Pieces $pieces,
+        private readonly Samples $samples,
+        private readonly Preferences $preferences,
+        private readonly Worth $worth,
+    ) {}
+
+    #[Route('/log', 'log', methods: 'GET')]
+    public function show(Request $request): Response
+    {
+        $asked = $request->query->all()['q'] ?? '';
+        $words = \is_string($asked) ? mb_substr(trim(mb_scrub($asked)), 0, 100) : '';
+        $entries = $this->log->entries($words);
+
+        return $this->render('log/log.html.twig', [
+            'entries' => $entries,
+            'words' => $words,
+            'unit' => $this->preferences->unit(),
+            'worth' => $this->worth,
+        ]);
+    }
+
+    #[Route('/log.json', 'log_export', methods: 'GET')]
+    public function export(): Response
+    {
+        $response = new JsonResponse([
+            'format' => 'rinkel-log',
+            'version' => 1,
+            'entries' => array_map(static fn (Entry $entry): array => [
+                'uid' => $entry->stored->uid(),
+                'finished' => $entry->stored->finishedAt()->format(\DATE_ATOM),
+            ] + $entry->stored->document(), $this->log->entries()),
+        ]);
+        $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE);
+        $response->headers->set('Content-Disposition', 'attachment; filename="rinkel-log.json"');
+
+        return $response;
+    }
+
+    #[Route('/log.csv', 'log_csv', methods: 'GET')]
+    public function csv(): Response
+    {
+        return new Response((new LogTable($this->log->entries()))->csv(), headers: [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="rinkel-log.csv"',
+        ]);
+    }
+
+    #[Route('/log/{id}/again', 'log_again', requirements: ['id' => '[0-9]{1,18}'], methods: 'POST')]
+    public function again(int $id): Response
+    {
+        try {
+            $piece = $this->finishing->again($this->log->find($id) ?? throw $this->createNotFoundException());
+
+            return $this->redirectToRoute('piece', ['id' => $piece->id()], Response::HTTP_SEE_OTHER);
+        } catch (PieceUnreadable) {
+            throw $this->createNotFoundException();
+        }
+    }
+
+    #[Route('/log/{id}/delete', 'log_delete', requirements: ['id' => '[0-9]{1,18}'], methods: 'POST')]
+    public function delete(int $id): Response
+    {
+        $this->log->remove($this->log->find($id) ?? throw $this->createNotFoundException());
+        $this->samples->changed();
+
+        return $this->redirectToRoute('log', [], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/pieces/{id}/finish', 'piece_finish', requirements: ['id' => '[0-9]{1,18}'], methods: ['GET', 'POST'])]
+    public function finish(int $id, Request $request): Response
+    {
+        $stored = $this->pieces->find($id) ?? throw $this->createNotFoundException();
+        $typed = [];
+        $sent = $request->request->all()['l'] ?? null;
+        foreach (\is_array($sent) ? $sent : [] as $field => $value) {
+            $typed[(string) $field] = \is_scalar($value) ? mb_substr(mb_scrub((string) $value), 0, 2000) : '';
+        }
+        try {
+            $faults = $request->isMethod('POST') ? $this->finishing->finish($stored, $typed) : [];
+            if ($request->isMethod('POST') && [] === $faults) {
+                return $this->redirectToRoute('log', [], Response::HTTP_SEE_OTHER);
+            }
+
+            return $this->finishPage($id, $typed, $faults);
+        } catch (PieceUnreadable) {
+            return $this->redirectToRoute('piece', ['id' => $id], Response::HTTP_SEE_OTHER);
+        }
+    }
+
+    /**
+     * @param array<string, string>                $typed
+     * @param array<string, non-empty-list<Fault>> $faults by field
+     *
+     * @throws PieceUnreadable
+     */
+    private function finishPage(int $id, array $typed, array $faults): Response
+    {
+        $stored = $this->pieces->find($id) ?? throw $this->createNotFoundException();
+
+        return $this->render('log/finish.html.twig', [
+            'stored' => $stored,
+            'plan' => $this->finishing->plan($stored),
+            'knots' => $this->finishing->knots($stored),
+            'typed' => $typed,
+            'faults' => $faults,
+        ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+}

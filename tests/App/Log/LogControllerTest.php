@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\App\Log;
+
+use Opis\JsonSchema\Validator;
+use Rinkel\App\Piece\StoredPiece;
+use Rinkel\Tests\App\WebCase;
+use Symfony\Component\DomCrawler\Crawler;
+
+final class LogControllerTest extends WebCase
+{
+    /**
+     * The whole way: planned, finished, in the log, and the next plan is another.
+     */
+    public function testAFinishedPieceChangesTheNextPlan(): void
+    {
+        $piece = $this->lay(['name' => 'First rail', 'for' => 'Ottoline']);
+        $cut = fn (): string => $this->browser->request('GET', '/pieces/'.$piece->id().'?stage=cut')
+            ->filter('[data-cut=working] .cut-length')->text();
+        $before = $cut();
+        $form = $this->browser->request('GET', '/pieces/'.$piece->id().'/finish');
+        self::assertStringContainsString('planned:', (string) $form->filter('#l-body')->attr('placeholder'));
+        self::assertCount(3, $form->filter('[id^="l-left-"]'), 'core, working cord and slider');
+
+        $page = $this->finish($piece, [
+            'body' => '14,6 cm', 'left.working' => '34 cm', 'minutes' => '90', 'notes' => "Even light\nall day",
+            'otherwise' => 'Pull the first knots less',
+        ]);
+        $entry = $page->filter('.entry');
+        self::assertStringContainsString('First rail', $entry->text());
+        self::assertStringContainsString('for Ottoline', $entry->text());
+        self::assertStringContainsString('34 cm left', $entry->text());
+        self::assertStringContainsString('90 minutes', $entry->text());
+        self::assertStringContainsString('Pull the first knots less', $entry->text());
+        self::assertCount(2, $page->filter('.log-chart'), 'length, and what was left');
+        self::assertStringContainsString('One piece is no rule yet', $page->filter('.chart')->text());
+        self::assertNotSame($before, $cut(), 'the next plan is another');
+        self::assertCount(0, $this->browser->request('GET', '/samples')->filter('.sample'), 'the log is no sample, but counts');
+
+        // Its plan is frozen: what happens to the piece changes nothing here.
+        $this->edit($piece, ['wearer.girth' => '19 cm', 'name' => 'Second rail']);
+        self::assertStringContainsString('First rail', $this->browser->request('GET', '/log')->filter('.entry')->text());
+        $this->browser->submit($this->browser->getCrawler()->selectButton('Make it again')->form());
+        $again = $this->browser->followRedirect();
+        self::assertSame('First rail', $again->filter('#name')->attr('value'));
+        self::assertSame('16 cm', $again->filter('#wearer-girth')->attr('value'));
+
+        $this->browser->request('GET', '/log');
+        $this->browser->submit($this->browser->getCrawler()->selectButton('Delete')->form());
+        self::assertCount(0, $this->browser->followRedirect()->filter('.entry'));
+    }
+
+    public function testWhatCannotBeIsToldAndNothingIsKept(): void
+    {
+        $piece = $this->lay();
+        foreach ([
+            'body' => ['long', 'Could not read'],
+            'left.working' => ['30 m', 'outside what can be meant'],
+            'minutes' => ['all day', 'whole number'],
+            'tied' => ['0', 'whole number'],
+        ] as $field => [$typed, $sentence]) {
+            $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', ['l' => [$field => $typed, 'notes' => 'stays']]);
+            self::assertResponseStatusCodeSame(422, $field);
+            $page = $this->browser->getCrawler();
+            $id = '#l-'.str_replace('.', '-', $field);
+            self::assertStringContainsString($sentence, $page->filter($id.'-fault')->text(), $field);
+            self::assertSame($typed, $page->filter($id)->attr('value'));
+            self::assertSame('stays', $page->filter('#l-notes')->text());
+        }
+        foreach ([['l' => 'x'], ['l' => ['notes' => ['y']]]] as $sent) {
+            $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', $sent);
+            self::assertResponseStatusCodeSame(303);
+        }
+        $this->browser->request('GET', '/pieces/999999/finish');
+        self::assertResponseStatusCodeSame(404);
+        self::assertCount(2, $this->browser->request('GET', '/log')->filter('.entry'), 'what nobody measured is an entry all the same');
+    }
+
+    public function testTheLogIsSearchedAndSaved(): void
+    {
+        $this->finish($this->lay(['name' => 'Pier']), ['body' => '150 mm', 'notes' => '=1+1']);
+        $this->finish($this->lay(['name' => 'Jetty']), ['minutes' => '30']);
+        self::assertSame(['Jetty', 'Pier'], $this->browser->request('GET', '/log')->filter('.entry .piece-name')->extract(['_text']));
+        self::assertSame(['Pier'], $this->browser->request('GET', '/log?q=pier')->filter('.entry .piece-name')->extract(['_text']));
+        self::assertCount(0, $this->browser->request('GET', '/log?q=%25')->filter('.entry'));
+
+        $this->browser->request('GET', '/log.csv');
+        $lines = explode("\r\n", trim((string) $this->browser->getResponse()->getContent()));
+        self::assertCount(3, $lines);
+        $cells = str_getcsv($lines[2], escape: '');
+        self::assertSame('Pier', $cells[1]);
+        self::assertSame('150', $cells[4]);
+        self::assertSame("'=1+1", $cells[10], 'no formula runs in a spreadsheet');
+
+        $this->browser->request('GET', '/log.json');
+        $result = (new Validator())->validate(
+            json_decode((string) $this->browser->getResponse()->getContent()),
+            (string) file_get_contents(\dirname(__DIR__, 3).'/docs/log.schema.json'),
+        );
+        self::assertTrue($result->isValid(), (string) $result);
+    }
+
+    public function testTimeIsWorthWhatItsMakerSays(): void
+    {
+        $this->browser->request('POST', '/settings', ['rate' => '18.50', 'currency' => 'EUR']);
+        $page = $this->finish($this->lay(), ['minutes' => '50']);
+        self::assertStringContainsString('€15.42', $page->filter('.entry')->text(), '50 minutes of 18.50 an hour');
+    }
+
+    /**
+     * @param array<string, string> $fields
+     */
+    private function finish(StoredPiece $piece, array $fields): Crawler
+    {
+        $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', ['l' => $fields]);
+        self::assertResponseRedirects('/log', 303);
+
+        return $this->browser->followRedirect();
+    }
+}
