@@ -214,7 +214,12 @@ final readonly class Derivation
                 'count' => $count,
                 'each' => $this->fine($element->length),
                 'together' => $element->length->times($count),
-                'source' => $runs->isSampled($element) ? 'sample' : 'model',
+                'source' => match (true) {
+                    $runs->isSampled($element) => 'sample',
+                    [] !== $draft->piece->hand->observations => 'hand',
+                    default => 'model',
+                },
+                'told' => \count($draft->piece->hand->observations),
             ]);
         }
         if (0 !== $draft->setting->parts) {

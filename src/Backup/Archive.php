@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Rinkel\App\Backup;
 
 use Psr\Clock\ClockInterface;
+use Rinkel\App\Log\Log;
 use Rinkel\App\People\Measure;
 use Rinkel\App\People\People;
 use Rinkel\App\People\Person;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Samples\Samples;
 use Rinkel\App\Settings\Preferences;
 
 /**
@@ -27,6 +29,8 @@ final readonly class Archive
         private Pieces $pieces,
         private People $people,
         private ClockInterface $clock,
+        private Samples $samples,
+        private Log $log,
         private Preferences $preferences,
     ) {}
 
@@ -59,6 +63,8 @@ final readonly class Archive
             'version' => self::VERSION,
             'people' => array_map(self::person(...), [...$this->people->all(), ...$this->people->all(archived: true)]),
         ]));
+        $zip->addFromString('samples.json', self::json($this->samples->document()));
+        $zip->addFromString('log.json', self::json($this->log->document()));
         $zip->close();
 
         return $file;

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Rinkel\App\Backup;
 
 use Rinkel\App\Document\PieceFiles;
+use Rinkel\App\Log\Log;
 use Rinkel\App\People\People;
 use Rinkel\App\People\Person;
 use Rinkel\App\Piece\FieldTexts;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Samples\Samples;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Measurement;
@@ -18,6 +20,7 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\PieceWriter;
+use Rinkel\Core\Piece\SampleReader;
 use Rinkel\Core\Said;
 
 /**
@@ -37,6 +40,9 @@ final readonly class ArchiveReader
         private PieceFiles $files,
         private PieceWriter $writer,
         private Preferences $preferences,
+        private Samples $samples,
+        private Log $log,
+        private SampleReader $reader,
     ) {}
 
     /**
@@ -60,6 +66,13 @@ final readonly class ArchiveReader
             }
             foreach (self::rows($people, 'people') as $row) {
                 $entries[] = $this->person($row);
+            }
+            // Archives from before samples and the log have neither.
+            foreach (self::optional($zip, 'samples.json', SampleReader::FORMAT, 'samples') as $row) {
+                $entries[] = $this->sample($row);
+            }
+            foreach (self::optional($zip, 'log.json', Log::FORMAT, 'entries') as $row) {
+                $entries[] = $this->finished($row);
             }
             $settings = $this->settings($index['settings'] ?? null);
 
@@ -92,6 +105,8 @@ final readonly class ArchiveReader
                 self::SETTINGS === $entry->uid => [] === $this->preferences->keep(self::written($entry->document))
                     ? 1
                     : 0,
+                'sample' === $entry->kind => $this->bringSample($entry),
+                'finished' === $entry->kind => $this->bringFinished($entry),
                 default => $this->people->bring(
                     $entry->uid,
                     $entry->name,
@@ -135,6 +150,64 @@ final readonly class ArchiveReader
         }
 
         return $written;
+    }
+
+    /**
+     * @return list<array<mixed>> rows of a file that an archive may have
+     */
+    private static function optional(\ZipArchive $zip, string $file, string $format, string $rows): array
+    {
+        return false === $zip->locateName($file) ? [] : self::rows(self::json($zip, $file, $format), $rows);
+    }
+
+    /**
+     * @param array<mixed> $row
+     */
+    private function sample(array $row): Entry
+    {
+        $uid = self::uid($row);
+        try {
+            $this->reader->read($row);
+            $standing = '' === $uid ? Standing::Unreadable : ($this->samples->has($uid) ? Standing::Same : Standing::New);
+
+            return new Entry('sample', $uid, self::text($row, 'knot').' '.self::text($row, 'length'), $standing, null, self::named($row));
+        } catch (PieceUnreadable $unreadable) {
+            return new Entry('sample', $uid, self::text($row, 'knot'), Standing::Unreadable, null, [], $unreadable->faults);
+        }
+    }
+
+    /**
+     * @param array<mixed> $row
+     */
+    private function finished(array $row): Entry
+    {
+        $uid = self::uid($row);
+        $isEntry = '' !== $uid && '' !== self::text($row, 'name') && \is_array($row['piece'] ?? null);
+        $standing = match (true) {
+            !$isEntry => Standing::Unreadable,
+            $this->log->has($uid) => Standing::Same,
+            default => Standing::New,
+        };
+
+        return new Entry('finished', $uid, self::text($row, 'name'), $standing, null, self::named($row));
+    }
+
+    private function bringSample(Entry $entry): int
+    {
+        $document = array_diff_key($entry->document, ['uid' => 0, 'taken' => 0, 'aside' => 0]);
+        $taken = self::time(self::text($entry->document, 'taken'));
+        $this->samples->add($document, $entry->uid, $taken, true === ($entry->document['aside'] ?? false));
+
+        return 1;
+    }
+
+    private function bringFinished(Entry $entry): int
+    {
+        $document = array_diff_key($entry->document, ['uid' => 0, 'finished' => 0]);
+        $this->log->add($document, $entry->uid, self::time(self::text($entry->document, 'finished')));
+        $this->samples->changed();
+
+        return 1;
     }
 
     private static function checkSize(\ZipArchive $zip): void

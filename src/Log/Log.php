@@ -14,6 +14,9 @@ use Rinkel\Core\Hand\Observation;
  */
 final readonly class Log
 {
+    public const FORMAT = 'rinkel-log';
+    public const VERSION = 1;
+
     public function __construct(
         private EntityManagerInterface $manager,
         private ClockInterface $clock,
@@ -40,6 +43,28 @@ final readonly class Log
         return array_map(static fn (StoredEntry $one): Entry => new Entry($one), $stored);
     }
 
+    /**
+     * Returns the whole log in the open format.
+     *
+     * @return array<string, mixed>
+     */
+    public function document(): array
+    {
+        return [
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'entries' => array_map(static fn (Entry $entry): array => [
+                'uid' => $entry->stored->uid(),
+                'finished' => $entry->stored->finishedAt()->format(\DATE_ATOM),
+            ] + $entry->stored->document(), $this->entries()),
+        ];
+    }
+
+    public function has(string $uid): bool
+    {
+        return null !== $this->manager->getRepository(StoredEntry::class)->findOneBy(['uid' => $uid]);
+    }
+
     public function find(int $id): ?Entry
     {
         $stored = $this->manager->find(StoredEntry::class, $id);
@@ -50,9 +75,13 @@ final readonly class Log
     /**
      * @param array<string, mixed> $document
      */
-    public function add(array $document): Entry
+    public function add(array $document, ?string $uid = null, ?\DateTimeImmutable $finished = null): Entry
     {
-        $stored = new StoredEntry($document, $this->clock->now(), bin2hex($this->chance->getBytes(16)));
+        $stored = new StoredEntry(
+            $document,
+            $finished ?? $this->clock->now(),
+            $uid ?? bin2hex($this->chance->getBytes(16)),
+        );
         $this->manager->persist($stored);
         $this->manager->flush();
 

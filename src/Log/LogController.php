@@ -47,14 +47,7 @@ final class LogController extends AbstractController
     #[Route('/log.json', 'log_export', methods: 'GET')]
     public function export(): Response
     {
-        $response = new JsonResponse([
-            'format' => 'rinkel-log',
-            'version' => 1,
-            'entries' => array_map(static fn (Entry $entry): array => [
-                'uid' => $entry->stored->uid(),
-                'finished' => $entry->stored->finishedAt()->format(\DATE_ATOM),
-            ] + $entry->stored->document(), $this->log->entries()),
-        ]);
+        $response = new JsonResponse($this->log->document());
         $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE);
         $response->headers->set('Content-Disposition', 'attachment; filename="rinkel-log.json"');
 

@@ -39,6 +39,28 @@ final class Samples
         )->getResult();
     }
 
+    /**
+     * Returns all samples in the open format.
+     *
+     * @return array<string, mixed>
+     */
+    public function document(): array
+    {
+        return [
+            'format' => SampleReader::FORMAT,
+            'version' => SampleReader::VERSION,
+            'samples' => array_map(static fn (StoredSample $stored): array => [
+                'uid' => $stored->uid(),
+                'taken' => $stored->takenAt()->format(\DATE_ATOM),
+            ] + ($stored->isAside() ? ['aside' => true] : []) + $stored->document(), $this->all()),
+        ];
+    }
+
+    public function has(string $uid): bool
+    {
+        return null !== $this->manager->getRepository(StoredSample::class)->findOneBy(['uid' => $uid]);
+    }
+
     public function find(int $id): ?StoredSample
     {
         return $this->manager->find(StoredSample::class, $id);
@@ -47,13 +69,18 @@ final class Samples
     /**
      * @param array<string, mixed> $document as the reader took it
      */
-    public function add(array $document, ?string $uid = null, ?\DateTimeImmutable $taken = null): StoredSample
-    {
+    public function add(
+        array $document,
+        ?string $uid = null,
+        ?\DateTimeImmutable $taken = null,
+        bool $aside = false,
+    ): StoredSample {
         $stored = new StoredSample(
             $document,
             $taken ?? $this->clock->now(),
             $uid ?? bin2hex($this->chance->getBytes(16)),
         );
+        $stored->put($aside);
         $this->manager->persist($stored);
         $this->kept();
 

@@ -88,17 +88,7 @@ final class SamplesController extends AbstractController
     #[Route('/samples.json', 'samples_export', methods: 'GET')]
     public function export(): Response
     {
-        $response = new JsonResponse([
-            'format' => SampleReader::FORMAT,
-            'version' => SampleReader::VERSION,
-            'samples' => array_map(
-                static fn (StoredSample $stored): array => [
-                    'uid' => $stored->uid(),
-                    'taken' => $stored->takenAt()->format(\DATE_ATOM),
-                ] + ($stored->isAside() ? ['aside' => true] : []) + $stored->document(),
-                $this->samples->all(),
-            ),
-        ]);
+        $response = new JsonResponse($this->samples->document());
         $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE);
         $response->headers->set('Content-Disposition', 'attachment; filename="rinkel-samples.json"');
 

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\App\Table;
 
 use Rinkel\App\Document\PieceFiles;
+use Rinkel\App\Log\Finishing;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Samples\Samples;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Measure\Length;
@@ -34,6 +36,7 @@ final class DemoCommand extends Command
         private readonly Pieces $pieces,
         private readonly People $people,
         private readonly Samples $samples,
+        private readonly Finishing $finishing,
         private readonly PieceFiles $files,
         private readonly TranslatorInterface $translator,
         #[Autowire('%kernel.project_dir%/demo/pieces')]
@@ -51,29 +54,49 @@ final class DemoCommand extends Command
         }
         $files = glob($this->folder.'/*.json') ?: [];
         rsort($files);
+        $laid = [];
         foreach ($files as $file) {
-            $this->pieces->add($this->files->read($file));
+            $laid[basename($file, '.json')] = $this->pieces->add($this->files->read($file));
         }
         foreach (self::PEOPLE as $name => $lengths) {
             $this->people->keep(null, $name, array_map(Length::ofMillimetres(...), $lengths), Measured::Snug);
         }
-        foreach ($this->samplesOf(\dirname($this->folder).'/samples.json') as $sample) {
+        // The first pieces were finished before anything was known of the hand.
+        $this->finish($laid, true);
+        $samples = $this->read('samples.json')['samples'] ?? null;
+        foreach (\is_array($samples) ? $samples : [] as $sample) {
+            /** @var array<string, mixed> $sample */
             $this->samples->add($sample);
         }
+        $this->finish($laid, false);
         $output->writeln($this->translator->trans('said.demo-laid', ['pieces' => \count($files)]));
 
         return Command::SUCCESS;
     }
 
     /**
-     * @return list<array<string, mixed>>
+     * @param array<string, StoredPiece> $laid   by the name of their file
+     * @param bool                       $untold whether those that were finished before any sample
      */
-    private function samplesOf(string $file): array
+    private function finish(array $laid, bool $untold): void
     {
-        $read = is_file($file) ? json_decode((string) file_get_contents($file), true, 16) : null;
-        $rows = \is_array($read) && \is_array($read['samples'] ?? null) ? $read['samples'] : [];
+        foreach ($this->read('log.json') as $row) {
+            $name = \is_array($row) && \is_string($row['piece'] ?? null) ? $row['piece'] : '';
+            if (\is_array($row) && isset($laid[$name]) && $untold === ($row['untold'] ?? false)) {
+                $typed = \is_array($row['typed'] ?? null) ? array_filter($row['typed'], is_string(...)) : [];
+                $this->finishing->finish($laid[$name], array_combine(array_map(strval(...), array_keys($typed)), $typed));
+            }
+        }
+    }
 
-        /** @var list<array<string, mixed>> */
-        return array_values(array_filter($rows, is_array(...)));
+    /**
+     * @return array<mixed>
+     */
+    private function read(string $file): array
+    {
+        $path = \dirname($this->folder).'/'.$file;
+        $read = is_file($path) ? json_decode((string) file_get_contents($path), true, 16) : null;
+
+        return \is_array($read) ? $read : [];
     }
 }
