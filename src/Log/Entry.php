@@ -49,6 +49,19 @@ final readonly class Entry
     }
 
     /**
+     * Returns the beads that the piece was made of, by short name.
+     *
+     * @return list<string>
+     */
+    public function beads(): array
+    {
+        $piece = $this->stored->document()['piece'] ?? null;
+        $beads = \is_array($piece) ? $piece['beads'] ?? null : null;
+
+        return \is_array($beads) ? array_map(strval(...), array_keys($beads)) : [];
+    }
+
+    /**
      * Returns by what share of its planned length it came out longer, null where nobody measured.
      */
     public function off(): ?float

@@ -54,14 +54,25 @@ final readonly class Finishing
     }
 
     /**
-     * Lays the piece of an entry on the Table again, as it was when it was finished.
+     * Lays the piece of an entry on the Table again, as it was when it was finished, or for another girth, or with the
+     * beads that remain.
+     *
+     * @param array<string, string> $changed girth, and stock.<bead>; what is empty stays
      *
      * @throws PieceUnreadable
      */
-    public function again(Entry $entry): StoredPiece
+    public function again(Entry $entry, array $changed = []): StoredPiece
     {
         $document = $entry->stored->document()['piece'] ?? null;
-        $piece = $this->reader->read(\is_array($document) ? $document : []);
+        $document = \is_array($document) ? $document : [];
+        foreach (array_filter(array_map(trim(...), $changed), static fn (string $text): bool => '' !== $text) as $field => $text) {
+            if ('girth' === $field) {
+                $document['wearer'] = ['girth' => $text] + (\is_array($document['wearer'] ?? null) ? $document['wearer'] : []);
+            } elseif (\is_array($document['beads'] ?? null) && \is_array($document['beads'][substr($field, 6)] ?? null)) {
+                $document['beads'][substr($field, 6)]['stock'] = 1 === preg_match('/^\d{1,6}$/D', $text) ? (int) $text : $text;
+            }
+        }
+        $piece = $this->reader->read($document);
 
         return $this->pieces->add($piece->renamed($this->pieces->freeName($piece->name)));
     }

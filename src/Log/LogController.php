@@ -33,15 +33,35 @@ final class LogController extends AbstractController
     public function show(Request $request): Response
     {
         $asked = $request->query->all()['q'] ?? '';
-        $words = \is_string($asked) ? mb_substr(trim(mb_scrub($asked)), 0, 100) : '';
-        $entries = $this->log->entries($words);
 
+        return $this->page(\is_string($asked) ? mb_substr(trim(mb_scrub($asked)), 0, 100) : '', []);
+    }
+
+    /**
+     * @param array<int, array{changed: array<string, string>, faults: list<Fault>}> $refused what could not be made again, by entry
+     */
+    private function page(string $words, array $refused): Response
+    {
         return $this->render('log/log.html.twig', [
-            'entries' => $entries,
+            'entries' => $this->log->entries($words),
             'words' => $words,
             'unit' => $this->preferences->unit(),
             'worth' => $this->worth,
-        ]);
+            'refused' => $refused,
+        ], new Response(status: [] === $refused ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private static function texts(mixed $sent): array
+    {
+        $texts = [];
+        foreach (\is_array($sent) ? $sent : [] as $field => $value) {
+            $texts[(string) $field] = \is_scalar($value) ? mb_substr(mb_scrub((string) $value), 0, 2000) : '';
+        }
+
+        return $texts;
     }
 
     #[Route('/log.json', 'log_export', methods: 'GET')]
@@ -64,14 +84,16 @@ final class LogController extends AbstractController
     }
 
     #[Route('/log/{id}/again', 'log_again', requirements: ['id' => '[0-9]{1,18}'], methods: 'POST')]
-    public function again(int $id): Response
+    public function again(int $id, Request $request): Response
     {
+        $entry = $this->log->find($id) ?? throw $this->createNotFoundException();
+        $changed = self::texts($request->request->all()['again'] ?? null);
         try {
-            $piece = $this->finishing->again($this->log->find($id) ?? throw $this->createNotFoundException());
+            $piece = $this->finishing->again($entry, $changed);
 
             return $this->redirectToRoute('piece', ['id' => $piece->id()], Response::HTTP_SEE_OTHER);
-        } catch (PieceUnreadable) {
-            throw $this->createNotFoundException();
+        } catch (PieceUnreadable $unreadable) {
+            return $this->page('', [$id => ['changed' => $changed, 'faults' => $unreadable->faults]]);
         }
     }
 
@@ -88,11 +110,7 @@ final class LogController extends AbstractController
     public function finish(int $id, Request $request): Response
     {
         $stored = $this->pieces->find($id) ?? throw $this->createNotFoundException();
-        $typed = [];
-        $sent = $request->request->all()['l'] ?? null;
-        foreach (\is_array($sent) ? $sent : [] as $field => $value) {
-            $typed[(string) $field] = \is_scalar($value) ? mb_substr(mb_scrub((string) $value), 0, 2000) : '';
-        }
+        $typed = self::texts($request->request->all()['l'] ?? null);
         try {
             $faults = $request->isMethod('POST') ? $this->finishing->finish($stored, $typed) : [];
             if ($request->isMethod('POST') && [] === $faults) {

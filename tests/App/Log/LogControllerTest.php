@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Log;
 
 use Opis\JsonSchema\Validator;
+use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\Tests\App\WebCase;
+use Rinkel\Tests\Core\Examples;
 use Symfony\Component\DomCrawler\Crawler;
 
 final class LogControllerTest extends WebCase
@@ -50,6 +52,28 @@ final class LogControllerTest extends WebCase
         $this->browser->request('GET', '/log');
         $this->browser->submit($this->browser->getCrawler()->selectButton('Delete')->form());
         self::assertCount(0, $this->browser->followRedirect()->filter('.entry'));
+    }
+
+    /**
+     * After a break: for another wrist, with the beads that remain.
+     */
+    public function testAPieceIsMadeAgainInAnotherSizeWithTheBeadsThatRemain(): void
+    {
+        $wish = Examples::planOf('strung-beads')->draft->piece->decided();
+        $bead = (string) array_key_first($wish->beads);
+        $piece = self::getContainer()->get(Pieces::class)->add($wish);
+        $page = $this->finish($piece, ['body' => '150 mm']);
+        self::assertCount(1, $page->filter('input[name="again[stock.'.$bead.']"]'));
+        $id = (int) preg_replace('/\D/', '', (string) $page->filter('form[id^=again-]')->attr('id'));
+        $this->browser->request('POST', '/log/'.$id.'/again', ['again' => ['girth' => '18 cm', 'stock.'.$bead => '3']]);
+        $again = $this->browser->followRedirect();
+        self::assertSame('18 cm', $again->filter('#wearer-girth')->attr('value'));
+        self::assertSame('3', $again->filter('[name="f[beads.'.$bead.'.stock]"]')->attr('value'));
+
+        $page = $this->browser->request('POST', '/log/'.$id.'/again', ['again' => ['girth' => 'wide']]);
+        self::assertResponseStatusCodeSame(422);
+        self::assertStringContainsString('Could not read', $page->filter('.entry .fault')->text());
+        self::assertSame('wide', $page->filter('input[name="again[girth]"]')->attr('value'));
     }
 
     public function testWhatCannotBeIsToldAndNothingIsKept(): void

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverSelect;
+
+/**
+ * The whole way with real keys: a sample, the plan changes; the piece is finished, logged, and the next plan changes again.
+ */
+final class LearningTest extends BrowserCase
+{
+    public function testFromASampleToTheNextPlan(): void
+    {
+        $this->newPiece();
+        $piece = (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH);
+        $begun = $this->working($piece);
+
+        $this->open('/samples');
+        (new WebDriverSelect($this->find('#s-knot')))->selectByValue('square');
+        foreach (['count' => '20', 'length' => '49 mm', 'before' => '80', 'after' => '85'] as $field => $text) {
+            $this->type('s-'.$field, $text);
+        }
+        $this->driver->findElement(WebDriverBy::xpath('//button[contains(., "Keep this sample")]'))->click();
+        $this->untilShown('#s-after-fault', 'An end gets shorter by tying');
+        self::assertSame('49 mm', $this->find('#s-length')->getAttribute('value'), 'what was typed is kept');
+        $this->type('s-after', '45,2');
+        $this->driver->findElement(WebDriverBy::xpath('//button[contains(., "Keep this sample")]'))->click();
+        $this->untilShown('#changes', 'cut otherwise');
+        self::assertStringContainsString('shorter', $this->text('#known'));
+        $sampled = $this->working($piece);
+        self::assertNotSame($begun, $sampled, 'the plan changed');
+
+        $this->open($piece.'/finish');
+        foreach (['body' => '15 cm', 'left-working' => '40 cm', 'minutes' => '85'] as $field => $text) {
+            $this->type('l-'.$field, $text);
+        }
+        $this->driver->findElement(WebDriverBy::xpath('//button[contains(., "Write it in the log")]'))->click();
+        $this->untilShown('.entry', '85 minutes');
+        self::assertStringContainsString('40 cm left', $this->text('.entry'));
+        self::assertNotSame($sampled, $this->working($piece), 'the next plan changed again');
+
+        // Nobody else in this run shall have this hand.
+        $this->open('/log');
+        $this->driver->findElement(WebDriverBy::xpath('//button[contains(., "Delete")]'))->click();
+        $this->untilShown('[role=status]', 'Nothing is finished yet');
+        $this->open('/samples');
+        $this->driver->findElement(WebDriverBy::xpath('//button[contains(., "Delete")]'))->click();
+        $this->untilShown('[aria-labelledby=samples-hand]', 'Nobody measured anything yet');
+        self::assertSame($begun, $this->working($piece));
+    }
+
+    private function working(string $piece): string
+    {
+        $this->open($piece.'?stage=cut');
+
+        return $this->text('[data-cut=working] .cut-length');
+    }
+}
