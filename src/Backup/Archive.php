@@ -6,6 +6,7 @@ namespace Rinkel\App\Backup;
 
 use Psr\Clock\ClockInterface;
 use Rinkel\App\Log\Log;
+use Rinkel\App\Log\Photos;
 use Rinkel\App\People\Measure;
 use Rinkel\App\People\People;
 use Rinkel\App\People\Person;
@@ -31,6 +32,7 @@ final readonly class Archive
         private ClockInterface $clock,
         private Samples $samples,
         private Log $log,
+        private Photos $photos,
         private Preferences $preferences,
     ) {}
 
@@ -65,6 +67,12 @@ final readonly class Archive
         ]));
         $zip->addFromString('samples.json', self::json($this->samples->document()));
         $zip->addFromString('log.json', self::json($this->log->document()));
+        foreach ($this->log->entries() as $entry) {
+            $photo = $this->photos->file($entry->stored->uid());
+            if (null !== $photo) {
+                $zip->addFile($photo, 'photos/'.$entry->stored->uid().'.jpg');
+            }
+        }
         $zip->close();
 
         return $file;

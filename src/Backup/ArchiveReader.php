@@ -6,6 +6,7 @@ namespace Rinkel\App\Backup;
 
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Log\Log;
+use Rinkel\App\Log\Photos;
 use Rinkel\App\People\People;
 use Rinkel\App\People\Person;
 use Rinkel\App\Piece\FieldTexts;
@@ -43,6 +44,7 @@ final readonly class ArchiveReader
         private Samples $samples,
         private Log $log,
         private SampleReader $reader,
+        private Photos $photos,
     ) {}
 
     /**
@@ -72,7 +74,7 @@ final readonly class ArchiveReader
                 $entries[] = $this->sample($row);
             }
             foreach (self::optional($zip, 'log.json', Log::FORMAT, 'entries') as $row) {
-                $entries[] = $this->finished($row);
+                $entries[] = $this->finished($row, (string) $zip->getFromName('photos/'.self::uid($row).'.jpg'));
             }
             $settings = $this->settings($index['settings'] ?? null);
 
@@ -179,7 +181,7 @@ final readonly class ArchiveReader
     /**
      * @param array<mixed> $row
      */
-    private function finished(array $row): Entry
+    private function finished(array $row, string $photo): Entry
     {
         $uid = self::uid($row);
         $isEntry = '' !== $uid && '' !== self::text($row, 'name') && \is_array($row['piece'] ?? null);
@@ -189,7 +191,7 @@ final readonly class ArchiveReader
             default => Standing::New,
         };
 
-        return new Entry('finished', $uid, self::text($row, 'name'), $standing, null, self::named($row));
+        return new Entry('finished', $uid, self::text($row, 'name'), $standing, null, ['photo' => $photo] + self::named($row));
     }
 
     private function bringSample(Entry $entry): int
@@ -203,9 +205,19 @@ final readonly class ArchiveReader
 
     private function bringFinished(Entry $entry): int
     {
-        $document = array_diff_key($entry->document, ['uid' => 0, 'finished' => 0]);
+        $document = array_diff_key($entry->document, ['uid' => 0, 'finished' => 0, 'photo' => 0]);
         $this->log->add($document, $entry->uid, self::time(self::text($entry->document, 'finished')));
         $this->samples->changed();
+        $photo = self::text($entry->document, 'photo');
+        if ('' !== $photo) {
+            $file = (string) tempnam(sys_get_temp_dir(), 'rinkel-photo-');
+            file_put_contents($file, $photo);
+            $jpeg = $this->photos->read($file);
+            unlink($file);
+            if (null !== $jpeg) {
+                $this->photos->keep($entry->uid, $jpeg);
+            }
+        }
 
         return 1;
     }

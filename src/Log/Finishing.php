@@ -30,6 +30,7 @@ final readonly class Finishing
         private Log $log,
         private Samples $samples,
         private PieceReader $reader,
+        private Photos $photos,
     ) {}
 
     /**
@@ -79,12 +80,13 @@ final readonly class Finishing
 
     /**
      * @param array<string, string> $typed body, tied, minutes, notes, otherwise, and left.<role>
+     * @param string|null           $photo a file that was sent, "" for one that did not arrive
      *
      * @return array<string, non-empty-list<Fault>> what is wrong, by field; then nothing is kept
      *
      * @throws PieceUnreadable
      */
-    public function finish(StoredPiece $stored, array $typed): array
+    public function finish(StoredPiece $stored, array $typed, ?string $photo = null): array
     {
         $wish = $this->pieces->piece($stored);
         $plan = $this->planner->plan($wish);
@@ -131,9 +133,16 @@ final readonly class Finishing
                 $left[$cut->role] = $rest;
             }
         }
+        $jpeg = null === $photo || '' === $photo ? null : $this->photos->read($photo);
+        if (null !== $photo && null === $jpeg) {
+            $faults['photo'] = [new Fault('photo', new Said('photo-unread'))];
+        }
         if ([] === $faults) {
             $finished = new Finished($wish, $plan, $body, $tied, $left);
-            $this->log->add(self::document($stored, $plan, $finished, $body, $tied, $minutes, $left, $typed));
+            $entry = $this->log->add(self::document($stored, $plan, $finished, $body, $tied, $minutes, $left, $typed));
+            if (null !== $jpeg) {
+                $this->photos->keep($entry->stored->uid(), $jpeg);
+            }
             $this->samples->changed();
         }
 

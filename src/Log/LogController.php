@@ -10,6 +10,8 @@ use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -27,6 +29,7 @@ final class LogController extends AbstractController
         private readonly Samples $samples,
         private readonly Preferences $preferences,
         private readonly Worth $worth,
+        private readonly Photos $photos,
     ) {}
 
     #[Route('/log', 'log', methods: 'GET')]
@@ -47,8 +50,22 @@ final class LogController extends AbstractController
             'words' => $words,
             'unit' => $this->preferences->unit(),
             'worth' => $this->worth,
+            'photos' => $this->photos,
             'refused' => $refused,
         ], new Response(status: [] === $refused ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+
+    /**
+     * Returns the file of a photo that was sent, "" for one that did not arrive, null when none was sent.
+     */
+    private static function photo(Request $request): ?string
+    {
+        $sent = $request->files->all()['photo'] ?? null;
+        if (!$sent instanceof UploadedFile) {
+            return null;
+        }
+
+        return $sent->isValid() ? $sent->getPathname() : '';
     }
 
     /**
@@ -83,6 +100,14 @@ final class LogController extends AbstractController
         ]);
     }
 
+    #[Route('/log/{id}/photo.jpg', 'log_photo', requirements: ['id' => '[0-9]{1,18}'], methods: 'GET')]
+    public function picture(int $id): Response
+    {
+        $file = $this->photos->file($this->log->find($id)?->stored->uid() ?? '') ?? throw $this->createNotFoundException();
+
+        return (new BinaryFileResponse($file, headers: ['Content-Type' => 'image/jpeg']))->setPrivate()->setMaxAge(31_536_000);
+    }
+
     #[Route('/log/{id}/again', 'log_again', requirements: ['id' => '[0-9]{1,18}'], methods: 'POST')]
     public function again(int $id, Request $request): Response
     {
@@ -100,7 +125,9 @@ final class LogController extends AbstractController
     #[Route('/log/{id}/delete', 'log_delete', requirements: ['id' => '[0-9]{1,18}'], methods: 'POST')]
     public function delete(int $id): Response
     {
-        $this->log->remove($this->log->find($id) ?? throw $this->createNotFoundException());
+        $entry = $this->log->find($id) ?? throw $this->createNotFoundException();
+        $this->photos->remove($entry->stored->uid());
+        $this->log->remove($entry);
         $this->samples->changed();
 
         return $this->redirectToRoute('log', [], Response::HTTP_SEE_OTHER);
@@ -112,7 +139,7 @@ final class LogController extends AbstractController
         $stored = $this->pieces->find($id) ?? throw $this->createNotFoundException();
         $typed = self::texts($request->request->all()['l'] ?? null);
         try {
-            $faults = $request->isMethod('POST') ? $this->finishing->finish($stored, $typed) : [];
+            $faults = $request->isMethod('POST') ? $this->finishing->finish($stored, $typed, self::photo($request)) : [];
             if ($request->isMethod('POST') && [] === $faults) {
                 return $this->redirectToRoute('log', [], Response::HTTP_SEE_OTHER);
             }

@@ -10,6 +10,7 @@ use Rinkel\App\Piece\StoredPiece;
 use Rinkel\Tests\App\WebCase;
 use Rinkel\Tests\Core\Examples;
 use Symfony\Component\DomCrawler\Crawler;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 
 final class LogControllerTest extends WebCase
 {
@@ -124,6 +125,52 @@ final class LogControllerTest extends WebCase
             (string) file_get_contents(\dirname(__DIR__, 3).'/docs/log.schema.json'),
         );
         self::assertTrue($result->isValid(), (string) $result);
+    }
+
+    /**
+     * A photo is kept smaller, upright and without what the camera wrote into it; what is no picture is told.
+     */
+    public function testAPhotoIsKeptWithoutItsPlace(): void
+    {
+        $piece = $this->lay(['name' => 'Pier']);
+        $send = function (string $file) use ($piece): Crawler {
+            $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', ['l' => ['notes' => 'stays']], [
+                'photo' => new UploadedFile($file, 'photo.jpg', 'image/jpeg', test: true),
+            ]);
+
+            return $this->browser->getCrawler();
+        };
+        $text = (string) tempnam(sys_get_temp_dir(), 'photo');
+        file_put_contents($text, 'no picture');
+        $page = $send($text);
+        self::assertResponseStatusCodeSame(422);
+        self::assertStringContainsString('no picture Rinkel can read', $page->filter('#l-photo-fault')->text());
+        self::assertSame('stays', $page->filter('#l-notes')->text());
+
+        $image = imagecreatetruecolor(2000, 1000);
+        self::assertNotFalse($image);
+        imagejpeg($image, $text);
+        // A camera's own block: turned by a quarter, and a place in its text.
+        $exif = "Exif\0\0MM\0*\0\0\0\x08\0\x01\x01\x12\0\x03\0\0\0\x01\0\x06\0\0\0\0\0\0GPS 52.09 N";
+        $jpeg = (string) file_get_contents($text);
+        file_put_contents($text, substr($jpeg, 0, 2)."\xff\xe1".pack('n', \strlen($exif) + 2).$exif.substr($jpeg, 2));
+        $send($text);
+        self::assertResponseStatusCodeSame(303);
+        $page = $this->browser->followRedirect();
+        self::assertSame('Pier, finished', $page->filter('.log-photo')->attr('alt'));
+        $this->browser->request('GET', (string) $page->filter('.log-photo')->attr('src'));
+        $response = $this->browser->getInternalResponse();
+        $kept = $response->getContent();
+        file_put_contents($text, $kept);
+        self::assertSame([800, 1600], \array_slice((array) getimagesize($text), 0, 2), 'turned upright, as large as a screen');
+        self::assertStringNotContainsString('GPS', $kept);
+        self::assertStringNotContainsString('Exif', $kept);
+        unlink($text);
+
+        $this->browser->request('GET', '/log');
+        $this->browser->submit($this->browser->getCrawler()->selectButton('Delete')->form());
+        $this->browser->request('GET', (string) $page->filter('.log-photo')->attr('src'));
+        self::assertResponseStatusCodeSame(404);
     }
 
     public function testTimeIsWorthWhatItsMakerSays(): void
