@@ -43,7 +43,8 @@ final readonly class EndTake
     }
 
     /**
-     * Returns what a maker needs of the cord that ties a slider: it is pulled through and trimmed at once (25 mm; judgement).
+     * Returns what a maker needs of the cord that ties a slider: it is pulled through and trimmed at once (25 mm;
+     * judgement).
      */
     public static function slider(): Length
     {

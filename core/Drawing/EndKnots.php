@@ -30,7 +30,11 @@ final readonly class EndKnots
         $knots = $this->draft->piece->closure->knots;
         $cord = $this->draft->piece->sliderCord() ?? $this->draft->piece->cord($this->cords[0]->role)->cord;
         $w = $cord->round()->millimetres;
-        $sinnet = new FlatSinnet($this->thickness() * \count($this->cords) / $w, $this->knot() / $knots / 2 / $w, $this->draft->piece->habits->side);
+        $sinnet = new FlatSinnet(
+            $this->thickness() * \count($this->cords) / $w,
+            $this->knot() / $knots / 2 / $w,
+            $this->draft->piece->habits->side,
+        );
 
         return [
             new Placed($sinnet->start('slider-start'), $from, 0, $w, $cord->colour, 'slider', 1, 0),

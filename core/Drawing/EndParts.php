@@ -136,7 +136,8 @@ final readonly class EndParts
      */
     public function overlapping(float $gap, callable $knots): Scene
     {
-        $end = $this->knots->tail() + 3 * $this->knots->thickness() + $this->draft->piece->habits->tailEnd()->millimetres;
+        $end = $this->knots->tail() + 3 * $this->knots->thickness() + $this->draft->piece->habits->tailEnd()
+            ->millimetres;
         $half = $this->knots->thickness() * \count($this->cords) / 2;
         $cords = [];
         foreach ($this->cords as $cord) {
@@ -200,8 +201,9 @@ final readonly class EndParts
     public function tails(?Placed $left, ?Placed $right, ?float $leftTail = null): Scene
     {
         $body = $this->body();
-        $end = $this->knots->tail() + (null === $right ? 0.0 : $right->end() - $right->x + $this->draft->piece->habits->tailEnd()->millimetres);
-        $leftEnd = null === $leftTail ? $end : $leftTail + $this->knots->knot() + $this->draft->piece->habits->tailEnd()->millimetres;
+        $stays = $this->draft->piece->habits->tailEnd()->millimetres;
+        $end = $this->knots->tail() + (null === $right ? 0.0 : $right->end() - $right->x + $stays);
+        $leftEnd = null === $leftTail ? $end : $leftTail + $this->knots->knot() + $stays;
         $unequal = $this->wish()->tails->unequal->millimetres ?? 0.0;
         $cords = [];
         foreach ($this->cords as $i => $cord) {

@@ -11,7 +11,8 @@ use Rinkel\Core\Geometry\Wound;
 
 /**
  * An arm with its hand or a leg with its foot, lying to the right, as it is seen when it is turned: the wrist or ankle
- * is at 0, all in mm. It is a picture, not a measure: only the girths of the wearer are true, the rest follows from them
+ * is at 0, all in mm. It is a picture, not a measure: only the girths of the wearer are true, the rest follows from
+ * them
  * in proportions of a grown hand and foot (from memory).
  */
 final readonly class Limb
@@ -22,7 +23,7 @@ final readonly class Limb
     /** Further up than is measured, the limb widens by so much of its width for each width (from memory, about). */
     private const WIDENS = 0.11;
 
-    /** @var array{list<Point>, list<Point>} the outline of arm and palm, or of the leg: its upper line, and the lower one back */
+    /** @var array{list<Point>, list<Point>} outline of arm and palm, or leg: its upper line, the lower one back */
     public array $outline;
 
     /** @var list<array{list<Point>, float}> fingers, thumb and foot, each a line with its thickness */
@@ -88,7 +89,12 @@ final readonly class Limb
         $palm = max(1.02 * $wide, 0.2 * $hand);
         $rounds = [];
         // Little finger first, then ring, middle and index finger: where across the palm, and how far they reach.
-        foreach ([[-0.74, -0.9, 5.2], [-0.25, -0.3, 6.0], [0.25, 0.27, 6.25], [0.74, 0.84, 5.85]] as [$root, $tip, $far]) {
+        foreach ([
+            [-0.74, -0.9, 5.2],
+            [-0.25, -0.3, 6.0],
+            [0.25, 0.27, 6.25],
+            [0.74, 0.84, 5.85],
+        ] as [$root, $tip, $far]) {
             $rounds[] = [[
                 new Point(3.3 * $wide, $across * $root * $palm),
                 new Point(4.5 * $wide, $across * ($root + 0.3 * ($tip - $root)) * $palm),

@@ -44,7 +44,8 @@ final readonly class Frame
     }
 
     /**
-     * Returns the map for something round, so long and so thick: an ellipsoid seen aslant, which end on is as wide as it
+     * Returns the map for something round, so long and so thick: an ellipsoid seen aslant, which end on is as wide as
+     * it
      * is thick.
      *
      * @return array{float, float, float, float}

@@ -42,6 +42,14 @@ final class Hand implements Touch
         return $cord->fibre->value.' '.round($cord->round()->millimetres, 1).' mm';
     }
 
+    /**
+     * Returns whether her samples say as much of how hard she pushes as her own word would.
+     */
+    public function isKnown(): bool
+    {
+        return $this->knows(null)->push()[1] <= Priors::push(Tension::Even)[1];
+    }
+
     public function knows(?Tension $said): Posterior
     {
         return $this->posteriors[$said->value ?? ''] ??= new Posterior($this->observations, $said);
@@ -60,7 +68,8 @@ final class Hand implements Touch
     }
 
     /**
-     * Returns the spread of what a cord takes in knots, as a standard deviation of its logarithm: a run of so many knots
+     * Returns the spread of what a cord takes in knots, as a standard deviation of its logarithm: a run of so many
+     * knots
      * has the spread of their use, a run of a length that of their use per length.
      *
      * @param list<KnotTake> $takes
@@ -117,7 +126,11 @@ final class Hand implements Touch
         $odd = [];
         while (\count($left) > 2) {
             $off = array_map(
-                static fn (int $i): float => self::off($left[$i], array_values(array_diff_key($left, [$i => 0])), $said),
+                static fn (int $i): float => self::off(
+                    $left[$i],
+                    array_values(array_diff_key($left, [$i => 0])),
+                    $said,
+                ),
                 array_combine(array_keys($left), array_keys($left)),
             );
             $worst = (int) array_search(max($off), $off, true);
@@ -139,7 +152,10 @@ final class Hand implements Touch
         $expected = (new Posterior($others, $said))->expect($one->kind, $one->cord, $one->isPushed);
 
         return max(
-            null === $one->pitch ? 0.0 : abs($one->pitch - $expected->pitch) / hypot($expected->pitchSpread, $one->pitchError),
+            null === $one->pitch ? 0.0 : abs($one->pitch - $expected->pitch) / hypot(
+                $expected->pitchSpread,
+                $one->pitchError,
+            ),
             null === $one->use ? 0.0 : abs($one->use - $expected->use) / hypot($expected->useSpread, $one->useError),
         );
     }

@@ -57,7 +57,11 @@ final class Posterior
                 $value = 'pitch' === $of ? $one->pitch : $one->use;
                 if (null !== $value) {
                     $error = 'pitch' === $of ? $one->pitchError : $one->useError;
-                    $pieces[$one->piece][] = [$this->vector($of, $one->kind, $one->cord, $one->isPushed), $value, 1 / $error ** 2];
+                    $pieces[$one->piece][] = [
+                        $this->vector($of, $one->kind, $one->cord, $one->isPushed),
+                        $value,
+                        1 / $error ** 2,
+                    ];
                 }
             }
             foreach ($pieces as $rows) {
@@ -80,7 +84,13 @@ final class Posterior
 
     public function expect(string $kind, string $cord, bool $isPushed = true): Expectation
     {
-        [$pitch, $pitchRest] = $this->known($this->vector('pitch', $kind, $cord, $isPushed), 'pitch', $kind, $cord, $isPushed);
+        [$pitch, $pitchRest] = $this->known(
+            $this->vector('pitch', $kind, $cord, $isPushed),
+            'pitch',
+            $kind,
+            $cord,
+            $isPushed,
+        );
         [$use, $useRest] = $this->known($this->vector('use', $kind, $cord, $isPushed), 'use', $kind, $cord, $isPushed);
         $per = $use;
         foreach ($pitch as $row => $by) {

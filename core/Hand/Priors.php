@@ -7,7 +7,8 @@ namespace Rinkel\Core\Hand;
 use Rinkel\Core\Knot\Tension;
 
 /**
- * How far makers differ in what their knots measure and take, as standard deviations of logarithms (judgement, kept here
+ * How far makers differ in what their knots measure and take, as standard deviations of logarithms (judgement, kept
+ * here
  * alone, until data replace it): one number of each maker, how hard she pushes knots, moves their pitch and their use
  * together; each kind of knot, each cord and each piece differs a little besides.
  *

@@ -91,7 +91,12 @@ final readonly class KnotBook
     private function modelled(Knot $knot, Ground $ground): Tied
     {
         $model = $knot->tied($ground, $this->said ?? Tension::Even);
-        [$longer, $more] = $this->touch?->of($knot->word(), $ground->cord, $knot->manner()->isPushed(), $this->said) ?? [1.0, 1.0];
+        [$longer, $more] = $this->touch?->of(
+            $knot->word(),
+            $ground->cord,
+            $knot->manner()->isPushed(),
+            $this->said,
+        ) ?? [1.0, 1.0];
 
         return 1.0 === $longer && 1.0 === $more ? $model : new Tied(
             $model->pitch->times($longer),

@@ -19,7 +19,9 @@ use Rinkel\Core\Piece\Wish;
  */
 final readonly class Finished
 {
-    /** Such a share of a cord's knots, or of a body's, has to be of one kind for the piece to tell of it (judgement). */
+    /**
+     * Such a share of a cord's knots, or of a body's, has to be of one kind for the piece to tell of it (judgement).
+     */
     private const NEARLY_ALL = 0.8;
 
     /** What reading a tape along a finished piece leaves, in mm, as a standard deviation (judgement). */
@@ -126,7 +128,9 @@ final readonly class Finished
 
         return array_values(array_filter(
             $plan->draft->setting->elements,
-            static fn (Element $element): bool => null !== $kind && null !== $element->knot && $element->word() === $kind,
+            static fn (Element $element): bool => null !== $kind
+                && null !== $element->knot
+                && $element->word() === $kind,
         ));
     }
 

@@ -298,7 +298,8 @@ final readonly class Judgement
     private function tensionUnsaid(): ?Check
     {
         $runs = new Runs($this->draft);
-        foreach (null === $this->draft->piece->tension ? $this->draft->setting->elements : [] as $element) {
+        $unsaid = null === $this->draft->piece->tension && !$this->draft->piece->hand->isKnown();
+        foreach ($unsaid ? $this->draft->setting->elements : [] as $element) {
             if ($runs->isPushed($element) && !$runs->isSampled($element)) {
                 return new Check('tension-unsaid', Severity::Hint, ['knot' => $element->word()]);
             }

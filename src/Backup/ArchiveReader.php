@@ -170,11 +170,28 @@ final readonly class ArchiveReader
         $uid = self::uid($row);
         try {
             $this->reader->read($row);
-            $standing = '' === $uid ? Standing::Unreadable : ($this->samples->has($uid) ? Standing::Same : Standing::New);
+            $standing = '' === $uid ? Standing::Unreadable : (
+                $this->samples->has($uid) ? Standing::Same : Standing::New
+            );
 
-            return new Entry('sample', $uid, self::text($row, 'knot').' '.self::text($row, 'length'), $standing, null, self::named($row));
+            return new Entry(
+                'sample',
+                $uid,
+                self::text($row, 'knot').' '.self::text($row, 'length'),
+                $standing,
+                null,
+                self::named($row),
+            );
         } catch (PieceUnreadable $unreadable) {
-            return new Entry('sample', $uid, self::text($row, 'knot'), Standing::Unreadable, null, [], $unreadable->faults);
+            return new Entry(
+                'sample',
+                $uid,
+                self::text($row, 'knot'),
+                Standing::Unreadable,
+                null,
+                [],
+                $unreadable->faults,
+            );
         }
     }
 
@@ -191,7 +208,14 @@ final readonly class ArchiveReader
             default => Standing::New,
         };
 
-        return new Entry('finished', $uid, self::text($row, 'name'), $standing, null, ['photo' => $photo] + self::named($row));
+        return new Entry(
+            'finished',
+            $uid,
+            self::text($row, 'name'),
+            $standing,
+            null,
+            ['photo' => $photo] + self::named($row),
+        );
     }
 
     private function bringSample(Entry $entry): int

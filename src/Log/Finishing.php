@@ -66,11 +66,19 @@ final readonly class Finishing
     {
         $document = $entry->stored->document()['piece'] ?? null;
         $document = \is_array($document) ? $document : [];
-        foreach (array_filter(array_map(trim(...), $changed), static fn (string $text): bool => '' !== $text) as $field => $text) {
+        foreach (array_filter(
+            array_map(trim(...), $changed),
+            static fn (string $text): bool => '' !== $text,
+        ) as $field => $text) {
             if ('girth' === $field) {
-                $document['wearer'] = ['girth' => $text] + (\is_array($document['wearer'] ?? null) ? $document['wearer'] : []);
-            } elseif (\is_array($document['beads'] ?? null) && \is_array($document['beads'][substr($field, 6)] ?? null)) {
-                $document['beads'][substr($field, 6)]['stock'] = 1 === preg_match('/^\d{1,6}$/D', $text) ? (int) $text : $text;
+                $wearer = $document['wearer'] ?? null;
+                $document['wearer'] = ['girth' => $text] + (\is_array($wearer) ? $wearer : []);
+            } elseif (
+                \is_array($document['beads'] ?? null) && \is_array($document['beads'][substr($field, 6)] ?? null)
+            ) {
+                $document['beads'][substr($field, 6)]['stock'] = 1 === preg_match('/^\d{1,6}$/D', $text)
+                    ? (int) $text
+                    : $text;
             }
         }
         $piece = $this->reader->read($document);

@@ -99,6 +99,9 @@ final readonly class Log
      */
     public function observations(): array
     {
-        return array_merge(...array_map(static fn (Entry $entry): array => $entry->observations(), $this->entries()), ...[[]]);
+        return array_merge(
+            ...array_map(static fn (Entry $entry): array => $entry->observations(), $this->entries()),
+            ...[[]],
+        );
     }
 }

@@ -41,7 +41,7 @@ final class LogController extends AbstractController
     }
 
     /**
-     * @param array<int, array{changed: array<string, string>, faults: list<Fault>}> $refused what could not be made again, by entry
+     * @param array<int, array{changed: array<string, string>, faults: list<Fault>}> $refused what was not made again
      */
     private function page(string $words, array $refused): Response
     {
@@ -103,9 +103,12 @@ final class LogController extends AbstractController
     #[Route('/log/{id}/photo.jpg', 'log_photo', requirements: ['id' => '[0-9]{1,18}'], methods: 'GET')]
     public function picture(int $id): Response
     {
-        $file = $this->photos->file($this->log->find($id)?->stored->uid() ?? '') ?? throw $this->createNotFoundException();
+        $file = $this->photos->file($this->log->find($id)?->stored->uid() ?? '')
+            ?? throw $this->createNotFoundException();
 
-        return (new BinaryFileResponse($file, headers: ['Content-Type' => 'image/jpeg']))->setPrivate()->setMaxAge(31_536_000);
+        return (
+            new BinaryFileResponse($file, headers: ['Content-Type' => 'image/jpeg'])
+        )->setPrivate()->setMaxAge(31_536_000);
     }
 
     #[Route('/log/{id}/again', 'log_again', requirements: ['id' => '[0-9]{1,18}'], methods: 'POST')]
@@ -139,7 +142,11 @@ final class LogController extends AbstractController
         $stored = $this->pieces->find($id) ?? throw $this->createNotFoundException();
         $typed = self::texts($request->request->all()['l'] ?? null);
         try {
-            $faults = $request->isMethod('POST') ? $this->finishing->finish($stored, $typed, self::photo($request)) : [];
+            $faults = $request->isMethod('POST') ? $this->finishing->finish(
+                $stored,
+                $typed,
+                self::photo($request),
+            ) : [];
             if ($request->isMethod('POST') && [] === $faults) {
                 return $this->redirectToRoute('log', [], Response::HTTP_SEE_OTHER);
             }

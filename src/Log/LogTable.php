@@ -9,7 +9,20 @@ namespace Rinkel\App\Log;
  */
 final readonly class LogTable
 {
-    private const HEAD = ['finished', 'name', 'for', 'planned mm', 'body mm', 'knots', 'tied', 'cut mm', 'left mm', 'minutes', 'notes', 'otherwise'];
+    private const HEAD = [
+        'finished',
+        'name',
+        'for',
+        'planned mm',
+        'body mm',
+        'knots',
+        'tied',
+        'cut mm',
+        'left mm',
+        'minutes',
+        'notes',
+        'otherwise',
+    ];
 
     /**
      * @param list<Entry> $entries
@@ -56,7 +69,11 @@ final readonly class LogTable
     {
         return implode(',', array_map(
             // A cell that a spreadsheet would take for a formula is a text.
-            static fn (string $cell): string => '"'.str_replace('"', '""', 1 === preg_match('/^[=+@\t\r]|^-(?!\d)/', $cell) ? "'".$cell : $cell).'"',
+            static fn (string $cell): string => '"'.str_replace(
+                '"',
+                '""',
+                1 === preg_match('/^[=+@\t\r]|^-(?!\d)/', $cell) ? "'".$cell : $cell,
+            ).'"',
             $cells,
         ))."\r\n";
     }

@@ -21,7 +21,8 @@ final class FieldTexts
         'wraps', 'tension', 'risk', 'pattern', 'closure.kind', 'closure.knots', 'closure.wraps', 'closure.tail', 'closure.shows', 'closure.loops', 'closure.findings',
         'closure.glued', 'closure.knotted', 'closure.start', 'closure.finish', 'closure.play', 'closure.tails',
         'closure.short', 'closure.spaced', 'closure.behind', 'forChild', 'instantGlue',
-        'habits.rounding', 'habits.coreEnds', 'habits.workingEnds', 'habits.tailEnd', 'habits.sliderKnots', 'habits.side',
+        'habits.rounding', 'habits.coreEnds', 'habits.workingEnds', 'habits.tailEnd', 'habits.sliderKnots',
+        'habits.side',
         'habits.melting', 'habits.gluing',
     ];
     private const PARTS = [
@@ -146,7 +147,10 @@ final class FieldTexts
             return $exact;
         }
 
-        return (string) Length::parse($exact, Unit::Millimetre)->written($fine ? Unit::Millimetre : $unit)->marked($mark);
+        return (string) Length::parse(
+            $exact,
+            Unit::Millimetre,
+        )->written($fine ? Unit::Millimetre : $unit)->marked($mark);
     }
 
     /**

@@ -69,7 +69,14 @@ final readonly class PageState
                 'turn' => $this->posture->turn,
                 'open' => $this->posture->open,
             ],
-            ['turn' => 0, 'open' => Posture::AS_WORN, 'view' => self::VIEWS[0], 'zoom' => self::ZOOMS[0], 'at' => '', 'stage' => Stage::Measure->value],
+            [
+                'turn' => 0,
+                'open' => Posture::AS_WORN,
+                'view' => self::VIEWS[0],
+                'zoom' => self::ZOOMS[0],
+                'at' => '',
+                'stage' => Stage::Measure->value,
+            ],
         );
     }
 }

@@ -59,7 +59,7 @@ class StoredPiece
 
     /** How it stands, as the Table says it; null while nobody has looked since it changed. */
     #[ORM\Column(length: 10, nullable: true)]
-    private ?string $stands = null; // @phpstan-ignore property.unusedType, property.onlyWritten (the Table writes and asks it)
+    private ?string $stands = null; // @phpstan-ignore property.unusedType, property.onlyWritten (the Table knows it)
 
     /**
      * @param array<string, mixed> $document

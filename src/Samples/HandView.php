@@ -38,7 +38,9 @@ final readonly class HandView
     {
         $said = $this->said();
         $hand = $this->samples->hand();
-        $odd = \count($hand->observations) > 2 && \count($hand->observations) <= self::COMPARED ? $hand->odd($said) : [];
+        $odd = \count($hand->observations) > 2 && \count($hand->observations) <= self::COMPARED
+            ? $hand->odd($said)
+            : [];
         $off = [];
         foreach ($hand->observations as $i => $one) {
             $off[$one->piece] = max($off[$one->piece] ?? 0.0, $odd[$i] ?? 0.0);

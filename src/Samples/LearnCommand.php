@@ -43,7 +43,9 @@ final class LearnCommand extends Command
         \assert(\is_string($file));
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
         $read = is_readable($file) ? json_decode((string) file_get_contents($file), true, 16) : null;
-        $rows = \is_array($read) && SampleReader::FORMAT === ($read['format'] ?? null) ? $read['samples'] ?? null : null;
+        $rows = \is_array($read) && SampleReader::FORMAT === ($read['format'] ?? null)
+            ? $read['samples'] ?? null
+            : null;
         if (!\is_array($rows)) {
             $errors->writeln('There are no samples in '.$file.'.', OutputInterface::OUTPUT_RAW);
 
@@ -58,7 +60,10 @@ final class LearnCommand extends Command
                     $observations[] = $sample->observation((string) $i);
                 }
             } catch (PieceUnreadable $unreadable) {
-                $errors->writeln(\sprintf("sample %d\n%s", $i + 1, $this->wording->faults($unreadable->faults)), OutputInterface::OUTPUT_RAW);
+                $errors->writeln(
+                    \sprintf("sample %d\n%s", $i + 1, $this->wording->faults($unreadable->faults)),
+                    OutputInterface::OUTPUT_RAW,
+                );
                 $sound = false;
             }
         }
@@ -92,7 +97,10 @@ final class LearnCommand extends Command
         }
         foreach ($hand->odd($said) as $i => $off) {
             $which = 1 + (int) ($hand->observations[$i] ?? null)?->piece;
-            $output->writeln(\sprintf("sample %d disagrees with the others\t%.1f", $which, $off), OutputInterface::OUTPUT_RAW);
+            $output->writeln(
+                \sprintf("sample %d disagrees with the others\t%.1f", $which, $off),
+                OutputInterface::OUTPUT_RAW,
+            );
         }
     }
 }

@@ -24,7 +24,8 @@ final class SamplesController extends AbstractController
 {
     private const BLANK = [
         'knot' => 'square', 'count' => '10', 'turns' => '', 'core.count' => '2', 'core.thickness' => '1 mm',
-        'cord.fibre' => 'polyester', 'cord.thickness' => '1 mm', 'length' => '', 'before' => '', 'after' => '', 'note' => '',
+        'cord.fibre' => 'polyester', 'cord.thickness' => '1 mm', 'length' => '', 'before' => '', 'after' => '',
+        'note' => '',
     ];
 
     public function __construct(
@@ -126,7 +127,10 @@ final class SamplesController extends AbstractController
     {
         $document = [];
         foreach (array_filter($typed, static fn (string $text): bool => '' !== $text) as $field => $text) {
-            $value = 1 === preg_match('/^(?:count|turns|core\.count)$/D', $field) && ctype_digit($text) ? (int) substr($text, 0, 6) : $text;
+            $value = 1 === preg_match(
+                '/^(?:count|turns|core\.count)$/D',
+                $field,
+            ) && ctype_digit($text) ? (int) substr($text, 0, 6) : $text;
             $steps = explode('.', $field);
             if (isset($steps[1])) {
                 $inner = \is_array($document[$steps[0]] ?? null) ? $document[$steps[0]] : [];

@@ -15,7 +15,8 @@ final readonly class Told
 {
     /**
      * @param OwnSample|null $sample null when it cannot be read
-     * @param float          $off    how far it is off what the others let expect, in standard deviations; 0 when it agrees
+     * @param float          $off    how far it is off what the others let expect, in standard deviations; 0 when it
+     *                               agrees
      * @param list<Fault>    $faults why it cannot be read
      */
     public function __construct(

@@ -192,7 +192,11 @@ final readonly class Preferences
     {
         $document = [];
         foreach (array_filter($texts, static fn (string $text): bool => '' !== $text) as $name => $text) {
-            $value = 1 === preg_match('/^\d{1,9}$/D', $text) && !\in_array($name, self::LENGTHS, true) ? (int) $text : $text;
+            $value = 1 === preg_match('/^\d{1,9}$/D', $text) && !\in_array(
+                $name,
+                self::LENGTHS,
+                true,
+            ) ? (int) $text : $text;
             $steps = explode('.', self::PLACES[$name] ?? $name);
             if (isset($steps[1])) {
                 $inner = \is_array($document[$steps[0]] ?? null) ? $document[$steps[0]] : [];

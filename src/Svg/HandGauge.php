@@ -45,11 +45,25 @@ final class HandGauge
             $words['label'] ?? '',
             'hand-gauge',
             [],
-            Svg::element('rect', ['x' => 0, 'y' => 24, 'width' => self::WIDTH, 'height' => 40, 'class' => 'hand-scale']),
+            Svg::element(
+                'rect',
+                ['x' => 0, 'y' => 24, 'width' => self::WIDTH, 'height' => 40, 'class' => 'hand-scale'],
+            ),
             $ticks,
             self::bar($prior, $width, 34, 20, 'hand-before'),
             self::bar($mean, $spread, 38, 12, 'hand-known'),
-            Svg::element('path', ['d' => \sprintf('M%1$s,8 L%2$s,22 L%3$s,8 Z', Svg::number(self::at($mean) - 8), Svg::number(self::at($mean)), Svg::number(self::at($mean) + 8)), 'class' => 'gauge-wished']),
+            Svg::element(
+                'path',
+                [
+                    'd' => \sprintf(
+                        'M%1$s,8 L%2$s,22 L%3$s,8 Z',
+                        Svg::number(self::at($mean) - 8),
+                        Svg::number(self::at($mean)),
+                        Svg::number(self::at($mean) + 8),
+                    ),
+                    'class' => 'gauge-wished',
+                ],
+            ),
         );
     }
 

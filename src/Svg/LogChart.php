@@ -29,7 +29,12 @@ final class LogChart
         $dots = '';
         foreach ($shares as $i => $share) {
             $dots .= Svg::element('path', [
-                'd' => \sprintf('M%1$s,%2$s V%3$s', Svg::number(($i + 1) * $step), Svg::number($y(0.0)), Svg::number($y($share))),
+                'd' => \sprintf(
+                    'M%1$s,%2$s V%3$s',
+                    Svg::number(($i + 1) * $step),
+                    Svg::number($y(0.0)),
+                    Svg::number($y($share)),
+                ),
                 'class' => 'chart-stem',
             ]).Svg::element('circle', ['cx' => ($i + 1) * $step, 'cy' => $y($share), 'r' => 5, 'class' => 'chart-dot']);
         }
@@ -46,7 +51,11 @@ final class LogChart
             $line(0.0, 'chart-zero'),
             0.0 === $aim ? '' : $line($aim, 'chart-aim'),
             $dots,
-            Svg::element('text', ['x' => 2, 'y' => self::HIGH - 2, 'class' => 'gauge-word'], Svg::text(($isSigned ? '±' : '').round(100 * $most).' %')),
+            Svg::element(
+                'text',
+                ['x' => 2, 'y' => self::HIGH - 2, 'class' => 'gauge-word'],
+                Svg::text(($isSigned ? '±' : '').round(100 * $most).' %'),
+            ),
         );
     }
 }

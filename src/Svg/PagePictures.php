@@ -38,7 +38,10 @@ final readonly class PagePictures
     public function worn(Plan $plan, Posture $posture): string
     {
         $gap = $posture->gap($plan->draft);
-        $said = $this->wording->length($plan->draft->ring->inside($plan->draft->body()->plus($gap)), $plan->draft->piece->unit);
+        $said = $this->wording->length(
+            $plan->draft->ring->inside($plan->draft->body()->plus($gap)),
+            $plan->draft->piece->unit,
+        );
 
         return (new WornDrawing($plan, 'worn', 'left' === $this->preferences->custom(Custom::Hand)))->paint(
             $posture,

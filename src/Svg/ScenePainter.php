@@ -78,7 +78,10 @@ final readonly class ScenePainter
         }
 
         return Svg::element('defs', [], ...$this->wholeDefinitions($scene), ...$this->beads($scene))
-            .$this->findings($scene, true).implode('', array_map($this->cord(...), $scene->cords, array_keys($scene->cords))).$knots.implode(
+            .$this->findings($scene, true).implode(
+                '',
+                array_map($this->cord(...), $scene->cords, array_keys($scene->cords)),
+            ).$knots.implode(
                 '',
                 array_map($this->hanging(...), $scene->hanging),
             ).$this->ornaments($scene);
@@ -137,7 +140,11 @@ final readonly class ScenePainter
     private function bead(DrawnBead $drawn): string
     {
         $middle = $drawn->x + $drawn->bead->length->millimetres / 2;
-        $copy = '<use href="#'.$this->prefix.'-bead-'.$drawn->name.'" transform="'.$this->laid($middle, $drawn->y, $drawn).(0.0 === $drawn->turn ? '' : ' rotate('.Svg::number($drawn->turn).')').'" data-bead="'.$drawn->name.'"/>';
+        $copy = '<use href="#'.$this->prefix.'-bead-'.$drawn->name.'" transform="'.$this->laid(
+            $middle,
+            $drawn->y,
+            $drawn,
+        ).(0.0 === $drawn->turn ? '' : ' rotate('.Svg::number($drawn->turn).')').'" data-bead="'.$drawn->name.'"/>';
         if (null === $drawn->letter || '' === trim($drawn->letter)) {
             return $copy;
         }
@@ -345,7 +352,8 @@ final readonly class ScenePainter
         // A knot is laid whole, turned as the way is at its middle.
         $half = $placed->turned ? -$step / 2 : $step / 2;
 
-        return '<use href="#'.$id.'" transform="'.$this->laid($x + $half, $placed->y).' translate('.Svg::number(-$half).')'.$size.'"/>';
+        return '<use href="#'.$id.'" transform="'.$this
+            ->laid($x + $half, $placed->y).' translate('.Svg::number(-$half).')'.$size.'"/>';
     }
 
     /**

@@ -33,8 +33,13 @@ final class Svg
      * @param string                            $label      what it shows, for those who do not see it
      * @param array<string, string|float>       $attributes further ones
      */
-    public static function drawing(array $box, string $label, string $class, array $attributes, string ...$children): string
-    {
+    public static function drawing(
+        array $box,
+        string $label,
+        string $class,
+        array $attributes,
+        string ...$children,
+    ): string {
         return self::element('svg', [
             'xmlns' => 'http://www.w3.org/2000/svg',
             'viewBox' => implode(' ', array_map(self::number(...), $box)),

@@ -17,7 +17,8 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Plan;
 
 /**
- * Draws a planned piece where it is worn: around an arm or leg, or hanging on a bust; what is hidden behind shows faintly.
+ * Draws a planned piece where it is worn: around an arm or leg, or hanging on a bust; what is hidden behind shows
+ * faintly.
  */
 final readonly class WornDrawing
 {
@@ -83,7 +84,10 @@ final readonly class WornDrawing
                 array_push($ys, $point->y - $thick / 2, $point->y + $thick / 2);
             }
         }
-        [$top, $low] = [max(-self::TALL * $half, min(-$half, ...$ys)), min(self::TALL * $half, max($half, $scene->low(), ...$ys))];
+        [$top, $low] = [
+            max(-self::TALL * $half, min(-$half, ...$ys)),
+            min(self::TALL * $half, max($half, $scene->low(), ...$ys)),
+        ];
         $height = ($low - $top + 2 * self::AIR) / $posture->zoom;
 
         return $this->svg(
@@ -154,8 +158,12 @@ final readonly class WornDrawing
             $earlier = $points[$i - 2] ?? $before;
             $later = $points[$i + 1] ?? $point;
             // A cubic whose tangents are the chords of the neighbours (E. Catmull and R. Rom, 1974).
-            $path .= ' C'.self::pair(new Point($before->x + ($point->x - $earlier->x) / 6, $before->y + ($point->y - $earlier->y) / 6))
-                .' '.self::pair(new Point($point->x - ($later->x - $before->x) / 6, $point->y - ($later->y - $before->y) / 6))
+            $path .= ' C'.self::pair(
+                new Point($before->x + ($point->x - $earlier->x) / 6, $before->y + ($point->y - $earlier->y) / 6),
+            )
+                .' '.self::pair(
+                    new Point($point->x - ($later->x - $before->x) / 6, $point->y - ($later->y - $before->y) / 6),
+                )
                 .' '.self::pair($point);
         }
 

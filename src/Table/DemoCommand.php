@@ -84,7 +84,10 @@ final class DemoCommand extends Command
             $name = \is_array($row) && \is_string($row['piece'] ?? null) ? $row['piece'] : '';
             if (\is_array($row) && isset($laid[$name]) && $untold === ($row['untold'] ?? false)) {
                 $typed = \is_array($row['typed'] ?? null) ? array_filter($row['typed'], is_string(...)) : [];
-                $this->finishing->finish($laid[$name], array_combine(array_map(strval(...), array_keys($typed)), $typed));
+                $this->finishing->finish(
+                    $laid[$name],
+                    array_combine(array_map(strval(...), array_keys($typed)), $typed),
+                );
             }
         }
     }

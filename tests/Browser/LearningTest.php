@@ -8,7 +8,8 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverSelect;
 
 /**
- * The whole way with real keys: a sample, the plan changes; the piece is finished, logged, and the next plan changes again.
+ * The whole way with real keys: a sample, the plan changes; the piece is finished, logged, and the next plan changes
+ * again.
  */
 final class LearningTest extends BrowserCase
 {

@@ -355,7 +355,10 @@ final class PieceTest extends BrowserCase
         self::assertSame('', $this->read('return document.querySelector("#heard").textContent'));
         $this->reach('.patch');
         $this->find('[id="patch-0"]')->click();
-        $this->until('return !!document.querySelector(".patch.is-chosen") && document.querySelector("#tools button").value === "fewer @"');
+        $this->until(
+            'return !!document.querySelector(".patch.is-chosen")'
+                .' && document.querySelector("#tools button").value === "fewer @"',
+        );
         $this->driver->executeScript('document.querySelector("#tools button").focus()');
         $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT]);
         self::assertSame(
@@ -364,7 +367,8 @@ final class PieceTest extends BrowserCase
         );
         $this->driver->getKeyboard()->sendKeys([WebDriverKeys::END]);
         self::assertTrue($this->read(
-            'return [...document.querySelectorAll("#tools :is(button, summary)")].filter(one => one.offsetParent).at(-1) === document.activeElement',
+            'return [...document.querySelectorAll("#tools :is(button, summary)")]'
+                .'.filter(one => one.offsetParent).at(-1) === document.activeElement',
         ));
         $this->driver->getKeyboard()->sendKeys([WebDriverKeys::HOME]);
         self::assertSame(

@@ -40,7 +40,9 @@ final class WornTest extends BrowserCase
         $this->find('a[href*="view=worn"]')->click();
         $this->untilShown('.worn-drawing');
         $this->driver->executeScript('document.querySelector("#board").focus()');
-        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ARROW_UP, WebDriverKeys::ARROW_UP, WebDriverKeys::ARROW_DOWN]);
+        $this->driver->getKeyboard()->sendKeys(
+            [WebDriverKeys::ARROW_UP, WebDriverKeys::ARROW_UP, WebDriverKeys::ARROW_DOWN],
+        );
         $this->until('return document.querySelector("#edit [name=turn]").value === "10"');
         $this->find('[data-turn="30"]')->click();
         $this->until('return document.querySelector("#edit [name=turn]").value === "40"');
@@ -64,12 +66,16 @@ final class WornTest extends BrowserCase
         $shut = $this->inside();
         $this->find('#opened')->sendKeys(WebDriverKeys::END);
         $this->until('return document.querySelector("#edit [name=open]").value === "100"');
-        $this->until('return !document.querySelector("#board .worn-drawing").getAttribute("aria-label").includes("'.$shut.'")');
+        $this->until(
+            'return !document.querySelector("#board .worn-drawing").getAttribute("aria-label").includes("'.$shut.'")',
+        );
         self::assertGreaterThan((float) $shut + 2, (float) $this->inside(), 'open it is wider');
         $open = $this->inside();
         (new WebDriverActions($this->driver))->dragAndDropBy($this->find('#opened'), -40, 0)->perform();
         $this->until('return Number(document.querySelector("#edit [name=open]").value) < 60');
-        $this->until('return !document.querySelector("#board .worn-drawing").getAttribute("aria-label").includes("'.$open.'")');
+        $this->until(
+            'return !document.querySelector("#board .worn-drawing").getAttribute("aria-label").includes("'.$open.'")',
+        );
         self::assertLessThan((float) $open, (float) $this->inside());
         $this->assertNothingLogged();
     }

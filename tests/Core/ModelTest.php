@@ -264,7 +264,15 @@ final class ModelTest extends TestCase
         }
         yield 'spread of a pitch' => [
             [sqrt($push[0] ** 2 + $kind ** 2 + $cordPitch ** 2 + $piece ** 2)],
-            [(new Hand())->spreadOfPitch('square', Examples::plan()->draft->piece->cord('working')->cord, true, false, null)],
+            [
+                (new Hand())->spreadOfPitch(
+                    'square',
+                    Examples::plan()->draft->piece->cord('working')->cord,
+                    true,
+                    false,
+                    null,
+                ),
+            ],
         ];
         yield 'spread of so many' => [
             [sqrt((0.17 * $push[0]) ** 2 + $kind ** 2 + $cordUse ** 2 + $piece ** 2)],
@@ -272,7 +280,15 @@ final class ModelTest extends TestCase
         ];
         yield 'spread of single knots' => [
             [hypot(self::numbers('what is not pushed together: lacing, braids, single knots')[0], $piece)],
-            [(new Hand())->spreadOfPitch('overhand', Examples::plan()->draft->piece->cord('working')->cord, false, false, null)],
+            [
+                (new Hand())->spreadOfPitch(
+                    'overhand',
+                    Examples::plan()->draft->piece->cord('working')->cord,
+                    false,
+                    false,
+                    null,
+                ),
+            ],
         ];
         $hemp = array_map(
             static fn (float $pounds): float => Cord::hempOf($pounds)->millimetres,

@@ -41,9 +41,12 @@ final readonly class Finishing
         $checks = [];
         foreach ($said as $part => $endings) {
             foreach ($endings as $ending => $roles) {
-                $checks[] = new Check(self::CODES[$part][$ending], Severity::Hint, [
-                    'cords' => $roles,
-                ] + ('tail' === $part ? ['end' => $this->draft->piece->habits->tailEnd()] : []) + $this->order($roles, $ending));
+                $stays = 'tail' === $part ? ['end' => $this->draft->piece->habits->tailEnd()] : [];
+                $checks[] = new Check(
+                    self::CODES[$part][$ending],
+                    Severity::Hint,
+                    ['cords' => $roles] + $stays + $this->order($roles, $ending),
+                );
             }
         }
         $singed = array_merge($said['tail'][Ending::Singe->value] ?? [], $said['finish'][Ending::Singe->value] ?? []);

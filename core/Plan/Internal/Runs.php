@@ -103,7 +103,9 @@ final readonly class Runs
             }
         }
         $cords = $this->draft->piece->cords;
-        $use = $cords[Role::ofTaking($most[0] ?? '')] ?? $cords['working'] ?? $this->draft->construction->ends($this->draft->piece);
+        $use = $cords[Role::ofTaking($most[0] ?? '')]
+            ?? $cords['working']
+            ?? $this->draft->construction->ends($this->draft->piece);
 
         return $use->cord;
     }

@@ -49,7 +49,10 @@ final class RinkelExtension extends AbstractExtension
             new TwigFunction('figure_name', $this->wording->figure(...)),
             new TwigFunction('role_name', $this->wording->role(...)),
             new TwigFunction('sample', $this->pictures->sample(...), ['is_safe' => ['html']]),
-            new TwigFunction('turn_step', static fn (Plan $plan): int => Posture::step($plan->draft->piece->wearer->place)),
+            new TwigFunction(
+                'turn_step',
+                static fn (Plan $plan): int => Posture::step($plan->draft->piece->wearer->place),
+            ),
             new TwigFunction('worn_open', static fn (Plan $plan): int => Posture::worn($plan->draft)),
             new TwigFunction('worn', $this->pictures->worn(...), ['is_safe' => ['html']]),
             new TwigFunction('step_text', $this->wording->step(...)),
@@ -67,7 +70,8 @@ final class RinkelExtension extends AbstractExtension
     }
 
     /**
-     * @return array<int, Length> how long a cut is by the risk of running short, one in so many pieces; those that differ
+     * @return array<int, Length> how long a cut is by the risk of running short, one in so many pieces; those that
+     *                            differ
      */
     private static function risks(Cut $cut, Plan $plan): array
     {
@@ -77,6 +81,8 @@ final class RinkelExtension extends AbstractExtension
             $lengths[$risk->oneIn] = $cut->atRisk($risk, $piece->habits->cutStep($piece->unit));
         }
 
-        return \count(array_unique(array_map(static fn (Length $length): string => (string) $length, $lengths))) > 1 ? $lengths : [];
+        return \count(
+            array_unique(array_map(static fn (Length $length): string => (string) $length, $lengths)),
+        ) > 1 ? $lengths : [];
     }
 }

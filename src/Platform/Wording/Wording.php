@@ -44,7 +44,11 @@ final readonly class Wording
 
     public function day(\DateTimeInterface $at): string
     {
-        $format = new \IntlDateFormatter($this->translator->getLocale(), \IntlDateFormatter::MEDIUM, \IntlDateFormatter::NONE);
+        $format = new \IntlDateFormatter(
+            $this->translator->getLocale(),
+            \IntlDateFormatter::MEDIUM,
+            \IntlDateFormatter::NONE,
+        );
 
         return (string) $format->format($at);
     }

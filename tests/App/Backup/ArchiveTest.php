@@ -24,7 +24,12 @@ final class ArchiveTest extends WebCase
         $zip = new \ZipArchive();
         $zip->open($this->saved());
         $docs = \dirname(__DIR__, 3).'/docs/';
-        foreach (['archive.json' => 'archive', 'people.json' => 'people', 'samples.json' => 'samples', 'log.json' => 'log'] as $file => $schema) {
+        foreach ([
+            'archive.json' => 'archive',
+            'people.json' => 'people',
+            'samples.json' => 'samples',
+            'log.json' => 'log',
+        ] as $file => $schema) {
             self::assertTrue(
                 (new Validator())->validate(
                     json_decode((string) $zip->getFromName($file)),
@@ -88,8 +93,15 @@ final class ArchiveTest extends WebCase
         $this->browser->request('POST', '/samples', ['s' => [
             'knot' => 'square', 'count' => '20', 'length' => '50 mm', 'before' => '80', 'after' => '46',
         ]]);
-        $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', ['l' => ['body' => '150 mm', 'left.working' => '30']]);
-        $cuts = fn (): string => $this->browser->request('GET', '/pieces/'.$piece->id().'?stage=cut')->filter('.cuts')->text();
+        $this->browser->request(
+            'POST',
+            '/pieces/'.$piece->id().'/finish',
+            ['l' => ['body' => '150 mm', 'left.working' => '30']],
+        );
+        $cuts = fn (): string => $this->browser->request(
+            'GET',
+            '/pieces/'.$piece->id().'?stage=cut',
+        )->filter('.cuts')->text();
         $before = $cuts();
         $file = $this->saved();
         foreach (['sample', 'log_entry'] as $table) {
@@ -97,9 +109,15 @@ final class ArchiveTest extends WebCase
         }
         self::assertNotSame($before, $cuts());
         $page = $this->upload($file);
-        self::assertEqualsCanonicalizing(['same', 'new', 'new'], $page->filter('[data-standing]')->extract(['data-standing']));
+        self::assertEqualsCanonicalizing(
+            ['same', 'new', 'new'],
+            $page->filter('[data-standing]')->extract(['data-standing']),
+        );
         $this->browser->submit($page->filter('form[action$=take]')->form());
-        self::assertStringContainsString('2 entries were taken', $this->browser->followRedirect()->filter('.notice')->text());
+        self::assertStringContainsString(
+            '2 entries were taken',
+            $this->browser->followRedirect()->filter('.notice')->text(),
+        );
         self::assertSame($before, $cuts());
         self::assertCount(1, $this->browser->request('GET', '/log')->filter('.entry'));
     }

@@ -40,11 +40,18 @@ final class LogControllerTest extends WebCase
         self::assertCount(2, $page->filter('.log-chart'), 'length, and what was left');
         self::assertStringContainsString('One piece is no rule yet', $page->filter('.chart')->text());
         self::assertNotSame($before, $cut(), 'the next plan is another');
-        self::assertCount(0, $this->browser->request('GET', '/samples')->filter('.sample'), 'the log is no sample, but counts');
+        self::assertCount(
+            0,
+            $this->browser->request('GET', '/samples')->filter('.sample'),
+            'the log is no sample, but counts',
+        );
 
         // Its plan is frozen: what happens to the piece changes nothing here.
         $this->edit($piece, ['wearer.girth' => '19 cm', 'name' => 'Second rail']);
-        self::assertStringContainsString('First rail', $this->browser->request('GET', '/log')->filter('.entry')->text());
+        self::assertStringContainsString(
+            'First rail',
+            $this->browser->request('GET', '/log')->filter('.entry')->text(),
+        );
         $this->browser->submit($this->browser->getCrawler()->selectButton('Make it again')->form());
         $again = $this->browser->followRedirect();
         self::assertSame('First rail', $again->filter('#name')->attr('value'));
@@ -86,7 +93,11 @@ final class LogControllerTest extends WebCase
             'minutes' => ['all day', 'whole number'],
             'tied' => ['0', 'whole number'],
         ] as $field => [$typed, $sentence]) {
-            $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', ['l' => [$field => $typed, 'notes' => 'stays']]);
+            $this->browser->request(
+                'POST',
+                '/pieces/'.$piece->id().'/finish',
+                ['l' => [$field => $typed, 'notes' => 'stays']],
+            );
             self::assertResponseStatusCodeSame(422, $field);
             $page = $this->browser->getCrawler();
             $id = '#l-'.str_replace('.', '-', $field);
@@ -100,15 +111,25 @@ final class LogControllerTest extends WebCase
         }
         $this->browser->request('GET', '/pieces/999999/finish');
         self::assertResponseStatusCodeSame(404);
-        self::assertCount(2, $this->browser->request('GET', '/log')->filter('.entry'), 'what nobody measured is an entry all the same');
+        self::assertCount(
+            2,
+            $this->browser->request('GET', '/log')->filter('.entry'),
+            'what nobody measured is an entry all the same',
+        );
     }
 
     public function testTheLogIsSearchedAndSaved(): void
     {
         $this->finish($this->lay(['name' => 'Pier']), ['body' => '150 mm', 'notes' => '=1+1']);
         $this->finish($this->lay(['name' => 'Jetty']), ['minutes' => '30']);
-        self::assertSame(['Jetty', 'Pier'], $this->browser->request('GET', '/log')->filter('.entry .piece-name')->extract(['_text']));
-        self::assertSame(['Pier'], $this->browser->request('GET', '/log?q=pier')->filter('.entry .piece-name')->extract(['_text']));
+        self::assertSame(
+            ['Jetty', 'Pier'],
+            $this->browser->request('GET', '/log')->filter('.entry .piece-name')->extract(['_text']),
+        );
+        self::assertSame(
+            ['Pier'],
+            $this->browser->request('GET', '/log?q=pier')->filter('.entry .piece-name')->extract(['_text']),
+        );
         self::assertCount(0, $this->browser->request('GET', '/log?q=%25')->filter('.entry'));
 
         $this->browser->request('GET', '/log.csv');
@@ -162,7 +183,11 @@ final class LogControllerTest extends WebCase
         $response = $this->browser->getInternalResponse();
         $kept = $response->getContent();
         file_put_contents($text, $kept);
-        self::assertSame([800, 1600], \array_slice((array) getimagesize($text), 0, 2), 'turned upright, as large as a screen');
+        self::assertSame(
+            [800, 1600],
+            \array_slice((array) getimagesize($text), 0, 2),
+            'turned upright, as large as a screen',
+        );
         self::assertStringNotContainsString('GPS', $kept);
         self::assertStringNotContainsString('Exif', $kept);
         unlink($text);

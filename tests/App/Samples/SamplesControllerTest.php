@@ -13,7 +13,8 @@ use Symfony\Component\DomCrawler\Crawler;
 final class SamplesControllerTest extends WebCase
 {
     private const SAMPLE = [
-        'knot' => 'square', 'count' => '20', 'core.count' => '2', 'core.thickness' => '1 mm', 'cord.fibre' => 'polyester',
+        'knot' => 'square', 'count' => '20', 'core.count' => '2', 'core.thickness' => '1 mm',
+        'cord.fibre' => 'polyester',
         'cord.thickness' => '1 mm', 'length' => '48 mm', 'before' => '80', 'after' => '45',
     ];
 
@@ -24,7 +25,10 @@ final class SamplesControllerTest extends WebCase
             ->filter('[data-cut=working] .cut-length')->text();
         $before = $cut();
         $empty = $this->browser->request('GET', '/samples');
-        self::assertStringContainsString('Nobody measured anything yet', $empty->filter('[aria-labelledby=samples-hand]')->text());
+        self::assertStringContainsString(
+            'Nobody measured anything yet',
+            $empty->filter('[aria-labelledby=samples-hand]')->text(),
+        );
         self::assertCount(1, $empty->filter('.hand-gauge .hand-known'));
 
         $page = $this->add();
@@ -32,7 +36,11 @@ final class SamplesControllerTest extends WebCase
         self::assertStringContainsString('→', $page->filter('#changes li')->text());
         self::assertNotSame($before, $cut(), 'the piece is cut otherwise');
         self::assertStringContainsString('shorter', $page->filter('#known td')->eq(1)->text());
-        self::assertStringContainsString('14 % shorter', $page->filter('.sample')->text(), 'as measured, against the model');
+        self::assertStringContainsString(
+            '14 % shorter',
+            $page->filter('.sample')->text(),
+            'as measured, against the model',
+        );
 
         // Put aside it is kept, but believed no more; believed again it counts again; deleted it is gone.
         $this->press($page, 'Put it aside');
@@ -64,11 +72,22 @@ final class SamplesControllerTest extends WebCase
             $id = '#s-'.str_replace('.', '-', $field);
             self::assertStringContainsString($sentence, $page->filter($id.'-fault')->text(), $field);
             self::assertSame('true', $page->filter($id)->attr('aria-invalid'));
-            self::assertSame('48 mm' === ($changed['length'] ?? '48 mm') ? '48 mm' : '', $page->filter('#s-length')->attr('value'));
+            self::assertSame(
+                '48 mm' === ($changed['length'] ?? '48 mm') ? '48 mm' : '',
+                $page->filter('#s-length')->attr('value'),
+            );
         }
         $this->browser->request('POST', '/samples', ['s' => ['after' => '95'] + self::SAMPLE]);
-        self::assertStringContainsString('An end gets shorter by tying', $this->browser->getCrawler()->filter('#s-after-fault')->text());
-        foreach ([['s' => 'x'], [], ['s' => ['knot' => ['y'], 'length' => "\xff"]], ['s' => ['knot' => 'interlace'] + self::SAMPLE]] as $sent) {
+        self::assertStringContainsString(
+            'An end gets shorter by tying',
+            $this->browser->getCrawler()->filter('#s-after-fault')->text(),
+        );
+        foreach ([
+            ['s' => 'x'],
+            [],
+            ['s' => ['knot' => ['y'], 'length' => "\xff"]],
+            ['s' => ['knot' => 'interlace'] + self::SAMPLE],
+        ] as $sent) {
             $this->browser->request('POST', '/samples', $sent);
             self::assertResponseStatusCodeSame(422);
         }
@@ -82,7 +101,10 @@ final class SamplesControllerTest extends WebCase
         }
         $page = $this->add(['length' => '70 mm', 'after' => '44']);
         self::assertCount(1, $page->filter('.sample.is-odd'));
-        self::assertStringContainsString('disagrees with your other samples', $page->filter('.sample.is-odd .fault')->text());
+        self::assertStringContainsString(
+            'disagrees with your other samples',
+            $page->filter('.sample.is-odd .fault')->text(),
+        );
         self::assertCount(5, $page->filter('.sample'));
     }
 
@@ -97,7 +119,16 @@ final class SamplesControllerTest extends WebCase
     public function testSamplesAreSavedByTheirSchemaAndReadByTheCommand(): void
     {
         $this->add();
-        $this->add(['knot' => 'barrel', 'turns' => '3', 'count' => '6', 'length' => '23 mm', 'after' => '64', 'cord.fibre' => 'leather']);
+        $this->add(
+            [
+                'knot' => 'barrel',
+                'turns' => '3',
+                'count' => '6',
+                'length' => '23 mm',
+                'after' => '64',
+                'cord.fibre' => 'leather',
+            ],
+        );
         $this->browser->request('GET', '/samples/samples.json');
         $json = (string) $this->browser->getResponse()->getContent();
         $schema = (string) file_get_contents(\dirname(__DIR__, 3).'/docs/samples.schema.json');

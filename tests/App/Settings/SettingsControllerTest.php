@@ -61,7 +61,10 @@ final class SettingsControllerTest extends WebCase
         self::assertCount(3, $page->filter('.faulty .fault'));
         $preferences = self::getContainer()->get(Preferences::class);
         self::assertInstanceOf(Preferences::class, $preferences);
-        self::assertSame(['tension' => 'even'], array_filter($preferences->all(), static fn (string $text): bool => '' !== $text));
+        self::assertSame(
+            ['tension' => 'even'],
+            array_filter($preferences->all(), static fn (string $text): bool => '' !== $text),
+        );
 
         $this->browser->request('POST', '/settings', ['unit' => ['x'], 'risk' => "\xff"]);
         self::assertLessThan(500, $this->browser->getResponse()->getStatusCode());
@@ -78,7 +81,16 @@ final class SettingsControllerTest extends WebCase
         $cuts = fn (int $id): array => $this->browser->request('GET', '/pieces/'.$id.'?stage=cut')
             ->filter('[data-cut] .cut-length')->extract(['_text']);
         $usual = $cuts($before->id());
-        $this->keep(['rounding' => '5 cm', 'workingEnds' => '150 mm', 'sliderKnots' => '6', 'side' => 'right', 'melting' => 'glue', 'gluing' => 'last']);
+        $this->keep(
+            [
+                'rounding' => '5 cm',
+                'workingEnds' => '150 mm',
+                'sliderKnots' => '6',
+                'side' => 'right',
+                'melting' => 'glue',
+                'gluing' => 'last',
+            ],
+        );
         self::assertSame($usual, $cuts($before->id()), 'a piece that is there stays as it is');
         $page = $this->browser->request('GET', '/pieces/'.$before->id());
         self::assertSame(
@@ -90,7 +102,10 @@ final class SettingsControllerTest extends WebCase
         $this->browser->request('POST', '/pieces', ['girth' => '16 cm', 'construction' => 'square-knot-band']);
         $page = $this->browser->followRedirect();
         self::assertSame('6', $page->filter('#closure-knots')->attr('value'));
-        self::assertSame('150 mm', str_replace('15 cm', '150 mm', (string) $page->filter('#habits-workingEnds')->attr('value')));
+        self::assertSame(
+            '150 mm',
+            str_replace('15 cm', '150 mm', (string) $page->filter('#habits-workingEnds')->attr('value')),
+        );
         self::assertNotNull($page->filter('#habits-side-right')->attr('checked'));
         self::assertCount(0, $page->filter('#habits .usual'));
         self::assertGreaterThan(1, $page->filter('[data-cut] .cut-length .length')->count());
@@ -98,7 +113,10 @@ final class SettingsControllerTest extends WebCase
             self::assertSame(0, (int) $cut->text() % 5, 'every cut is a whole number of steps');
         });
         self::assertStringContainsString('no flame, as you like it', $page->filter('[data-check=finish-glue]')->text());
-        self::assertStringContainsString('Trim at the knot, put a drop', $page->filter('[data-check=finish-glue]')->text());
+        self::assertStringContainsString(
+            'Trim at the knot, put a drop',
+            $page->filter('[data-check=finish-glue]')->text(),
+        );
         self::assertCount(0, $page->filter('[data-check=open-flame]'), 'no flame, no caution of one');
     }
 
@@ -113,7 +131,10 @@ final class SettingsControllerTest extends WebCase
         self::assertSame($whole, $cautions());
         $page = $this->browser->getCrawler();
         self::assertCount(\count($whole), $page->filter('.check-caution details summary'));
-        self::assertStringContainsString('small parts and small children', $page->filter('[data-check=small-parts] summary')->text());
+        self::assertStringContainsString(
+            'small parts and small children',
+            $page->filter('[data-check=small-parts] summary')->text(),
+        );
         self::assertStringContainsString('your local rules apply', $page->filter('[data-check=small-parts]')->text());
         $this->browser->request('POST', '/settings', ['safety' => 'none']);
         self::assertResponseStatusCodeSame(422);
@@ -121,7 +142,11 @@ final class SettingsControllerTest extends WebCase
 
     public function testPricesAreNumbers(): void
     {
-        $page = $this->browser->request('POST', '/settings', ['rate' => 'plenty', 'factor' => '0.5', 'currency' => 'XYZ']);
+        $page = $this->browser->request(
+            'POST',
+            '/settings',
+            ['rate' => 'plenty', 'factor' => '0.5', 'currency' => 'XYZ'],
+        );
         self::assertCount(2, $page->filter('.faulty .fault'));
         $page = $this->keep(['rate' => '18,50', 'factor' => '2.2', 'currency' => 'SEK']);
         self::assertSame('18.50', $page->filter('#rate')->attr('value'));

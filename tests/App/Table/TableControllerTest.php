@@ -208,7 +208,11 @@ final class TableControllerTest extends WebCase
         $page = $this->browser->request('GET', '/?q=ottoline');
         self::assertCount(2, $page->filter('.piece-row'));
 
-        $this->browser->request('POST', '/people', ['name' => 'Bram', 'measured' => 'snug', 'unit' => 'cm', 'wrist' => '18']);
+        $this->browser->request(
+            'POST',
+            '/people',
+            ['name' => 'Bram', 'measured' => 'snug', 'unit' => 'cm', 'wrist' => '18'],
+        );
         $people = $this->browser->request('GET', '/people');
         self::assertSame('Pieces for Bram', $people->filter('.person a')->text());
         $id = (int) preg_replace('/\D/', '', (string) $people->filter('.person')->attr('id'));
@@ -222,7 +226,9 @@ final class TableControllerTest extends WebCase
     public function testPiecesAreFoundByHowTheyStand(): void
     {
         $this->lay(['name' => 'Sound', 'tension' => 'even', 'wearer' => ['girth' => '160 mm', 'hand' => '195 mm']]);
-        $tight = $this->lay(['name' => 'Tight', 'tension' => 'even', 'wearer' => ['girth' => '160 mm', 'hand' => '195 mm']]);
+        $tight = $this->lay(
+            ['name' => 'Tight', 'tension' => 'even', 'wearer' => ['girth' => '160 mm', 'hand' => '195 mm']],
+        );
         $found = fn (string $stands): array => $this->browser->request('GET', '/?stands='.$stands)
             ->filter('.piece-name')->extract(['_text']);
         self::assertEqualsCanonicalizing(['Sound', 'Tight'], $found('cut'));

@@ -68,7 +68,10 @@ final class RiskTest extends TestCase
                 );
             }
         }
-        self::assertSame([10, 20, 50, 100], array_map(static fn (Risk $risk): int => $risk->oneIn, Risk::oneIn(50)->around()));
+        self::assertSame(
+            [10, 20, 50, 100],
+            array_map(static fn (Risk $risk): int => $risk->oneIn, Risk::oneIn(50)->around()),
+        );
         self::assertSame([5, 10], array_map(static fn (Risk $risk): int => $risk->oneIn, Risk::oneIn(5)->around()));
     }
 }

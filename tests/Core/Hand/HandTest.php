@@ -17,6 +17,8 @@ use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\CountRange;
+use Rinkel\Core\Plan\Planner;
+use Rinkel\Tests\Core\Examples;
 
 /**
  * The spread between makers against makers drawn by chance, and against sums by hand.
@@ -51,11 +53,15 @@ final class HandTest extends TestCase
     }
 
     /**
-     * Half of the cord in a free run, half in a counted one of another kind: the same hand is in both, the kinds are not.
+     * Half of the cord in a free run, half in a counted one of another kind: the same hand is in both, the kinds are
+     * not.
      */
     public function testTwoKindsInOneCord(): void
     {
-        $takes = [new KnotTake('square', 500.0, true, true, false), new KnotTake('half left', 500.0, false, true, false)];
+        $takes = [
+            new KnotTake('square', 500.0, true, true, false),
+            new KnotTake('half left', 500.0, false, true, false),
+        ];
         $push = 0.5 * 1.17 * 0.08 + 0.5 * 0.17 * 0.08;
         $kinds = 0.03 ** 2 * (0.25 + 0.25 + 0.25);
         $cord = (0.5 * 0.04) ** 2 + 0.03 ** 2;
@@ -90,7 +96,12 @@ final class HandTest extends TestCase
         $core = new Bundle(Length::ofMillimetres(1), 2);
         $plain = (new KnotBook(null))->around(new Square(), $core, self::cord());
         $known = (new KnotBook(null, touch: $hand))->around(new Square(), $core, self::cord());
-        self::assertEqualsWithDelta(-0.094465, log($known->pitch->ratioTo($plain->pitch)), 1e-5, 'as the reference says');
+        self::assertEqualsWithDelta(
+            -0.094465,
+            log($known->pitch->ratioTo($plain->pitch)),
+            1e-5,
+            'as the reference says',
+        );
         self::assertEqualsWithDelta(0.018203, log($known->use->ratioTo($plain->use)), 1e-5);
         self::assertLessThan(0.5 * self::use([self::free()]), $hand->spreadOfUse([self::free()], self::cord(), null));
 
@@ -102,13 +113,45 @@ final class HandTest extends TestCase
         self::assertEqualsWithDelta(1, $moved->use->ratioTo($firm->use), 1e-6);
     }
 
+    public function testAHandIsKnownFromAFewSamplesOn(): void
+    {
+        $sample = static fn (int $i, string $kind): Observation => new Observation(
+            'p'.$i,
+            $kind,
+            'waxed',
+            -0.1,
+            0.007,
+            0.02,
+            0.003,
+        );
+        self::assertFalse((new Hand())->isKnown());
+        self::assertTrue((new Hand([$sample(1, 'square'), $sample(2, 'half'), $sample(3, 'square')]))->isKnown());
+        $plan = (new Planner(hand: static fn (): Hand => new Hand([$sample(1, 'square'), $sample(2, 'half')])))
+            ->plan(Examples::piece(['tension' => null]));
+        self::assertNull(Examples::check($plan, 'tension-unsaid'), 'nobody has to say what was measured');
+        self::assertNotNull(Examples::check(Examples::plan(['tension' => null]), 'tension-unsaid'));
+    }
+
     public function testWhatDisagreesWithTheOthersIsPointedOut(): void
     {
-        $like = static fn (int $i, float $pitch): Observation => new Observation('p'.$i, 'square', 'waxed', $pitch, 0.012, 0.02, 0.01);
-        $odd = (new Hand([...array_map(static fn (int $i): Observation => $like($i, -0.1), range(1, 5)), $like(6, 0.12)]))->odd(null);
+        $like = static fn (int $i, float $pitch): Observation => new Observation(
+            'p'.$i,
+            'square',
+            'waxed',
+            $pitch,
+            0.012,
+            0.02,
+            0.01,
+        );
+        $odd = (
+            new Hand([...array_map(static fn (int $i): Observation => $like($i, -0.1), range(1, 5)), $like(6, 0.12)])
+        )->odd(null);
         self::assertSame([5], array_keys($odd), 'and it alone, however far it draws the others');
         self::assertGreaterThan(3, $odd[5]);
-        self::assertSame([], (new Hand(array_map(static fn (int $i): Observation => $like($i, -0.1), range(1, 5))))->odd(null));
+        self::assertSame(
+            [],
+            (new Hand(array_map(static fn (int $i): Observation => $like($i, -0.1), range(1, 5))))->odd(null),
+        );
     }
 
     /**

@@ -35,7 +35,11 @@ final class MakersTest extends TestCase
         $fixed = $cut->needed()->minus($cut->part('knots'))->minus($cut->part('margin'))->millimetres;
         [$near, $short, $left, $default] = [0, 0, 0.0, 0.0];
         for ($maker = 0; $maker < self::MAKERS; ++$maker) {
-            [$push, $kind, $kindUse] = [$this->normal(Priors::push(null)[1]), $this->normal(Priors::KIND), $this->normal(Priors::KIND)];
+            [$push, $kind, $kindUse] = [
+                $this->normal(Priors::push(null)[1]),
+                $this->normal(Priors::KIND),
+                $this->normal(Priors::KIND),
+            ];
             [$cordPitch, $cordUse] = [$this->normal(Priors::CORD_PITCH), $this->normal(Priors::CORD_USE)];
             $made = fn (): array => [
                 -$push + $kind + $cordPitch + $this->normal(Priors::PIECE),
@@ -69,7 +73,11 @@ final class MakersTest extends TestCase
         self::assertGreaterThan(0.95, $near / self::MAKERS, 'what a piece takes is known to 7 % in 95 of 100');
         self::assertLessThan(0.08, $left / self::MAKERS, 'left over on average');
         self::assertGreaterThan(1.8 * $left, $default, 'without samples far more is left');
-        self::assertLessThan(0.045, $short / self::MAKERS, 'one in fifty runs short, give or take what chance does in 400');
+        self::assertLessThan(
+            0.045,
+            $short / self::MAKERS,
+            'one in fifty runs short, give or take what chance does in 400',
+        );
     }
 
     /**

@@ -52,7 +52,10 @@ final class PosteriorTest extends TestCase
                 return $own[$name] ??= $normal($spread);
             };
             $made = static fn (string $kind, string $cord): array => [
-                -$push + $part('p'.$kind, Priors::KIND) + $part('pc'.$cord, Priors::CORD_PITCH) + $normal(Priors::PIECE),
+                -$push + $part('p'.$kind, Priors::KIND) + $part(
+                    'pc'.$cord,
+                    Priors::CORD_PITCH,
+                ) + $normal(Priors::PIECE),
                 Priors::USE_OF_PUSH * $push + $part('u'.$kind, Priors::KIND) + $part('uc'.$cord, Priors::CORD_USE)
                     + $normal(Priors::PIECE),
             ];

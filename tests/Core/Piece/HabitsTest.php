@@ -22,7 +22,8 @@ final class HabitsTest extends TestCase
         $exact = $this->plan(['rounding' => '1 mm']);
         self::assertEqualsWithDelta(
             100,
-            self::cut($long, 'working')->part('ends')->millimetres - self::cut($exact, 'working')->part('ends')->millimetres,
+            self::cut($long, 'working')->part('ends')->millimetres - self::cut($exact, 'working')->part('ends')
+                ->millimetres,
             1e-6,
             'a folded cord has two ends, each 50 mm longer',
         );
@@ -69,7 +70,9 @@ final class HabitsTest extends TestCase
             return array_map(
                 static fn (Point $point): array => [round($point->x, 6), round($point->y, 6)],
                 array_merge(...array_map(
-                    static fn ($strand): array => array_merge(...array_map(static fn ($span): array => $span->points, $strand->spans)),
+                    static fn ($strand): array => array_merge(
+                        ...array_map(static fn ($span): array => $span->points, $strand->spans),
+                    ),
                     $motif->strands,
                 )),
             );
@@ -85,12 +88,16 @@ final class HabitsTest extends TestCase
     public function testTheyAreKeptAndReadBack(): void
     {
         $habits = [
-            'rounding' => '5 mm', 'coreEnds' => '60 mm', 'workingEnds' => '90 mm', 'tailEnd' => '15 mm', 'sliderKnots' => 6,
+            'rounding' => '5 mm', 'coreEnds' => '60 mm', 'workingEnds' => '90 mm', 'tailEnd' => '15 mm',
+            'sliderKnots' => 6,
             'side' => 'right', 'melting' => 'glue', 'gluing' => 'last',
         ];
         $written = (new PieceWriter())->write((new PieceReader())->read($this->document($habits)));
         self::assertSame($habits, $written['habits'] ?? null);
-        self::assertArrayNotHasKey('habits', (new PieceWriter())->write((new PieceReader())->read($this->document([]))));
+        self::assertArrayNotHasKey(
+            'habits',
+            (new PieceWriter())->write((new PieceReader())->read($this->document([]))),
+        );
         self::assertSame(6, $this->plan($habits)->draft->piece->closure->knots);
     }
 
@@ -110,7 +117,8 @@ final class HabitsTest extends TestCase
     private function document(array $habits): array
     {
         return [
-            'format' => PieceReader::FORMAT, 'version' => PieceReader::VERSION, 'name' => 'Held', 'construction' => 'square-knot-band',
+            'format' => PieceReader::FORMAT, 'version' => PieceReader::VERSION, 'name' => 'Held',
+            'construction' => 'square-knot-band',
             'wearer' => ['girth' => '161 mm'], 'tension' => 'even', 'habits' => $habits,
         ];
     }

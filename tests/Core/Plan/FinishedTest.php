@@ -29,7 +29,12 @@ final class FinishedTest extends TestCase
             $n = $bare->planned();
             $working = $plan->cuts[1];
             self::assertSame('working', $working->role);
-            $mine = array_values(array_filter($plan->draft->setting->elements, static fn (Element $one): bool => 'square' === $one->word()));
+            $mine = array_values(
+                array_filter(
+                    $plan->draft->setting->elements,
+                    static fn (Element $one): bool => 'square' === $one->word(),
+                ),
+            );
             $knotted = $n * $mine[0]->length->millimetres;
             $body = Length::ofMillimetres($plan->draft->body()->millimetres + $knotted * (exp($shorter) - 1));
             $knots = $working->part('knots')->millimetres;
@@ -75,7 +80,13 @@ final class FinishedTest extends TestCase
         $wish = Examples::piece();
         self::assertSame([], (new Finished($wish, (new Planner())->plan($wish)))->observations('x'));
         $beads = Examples::planOf('strung-beads');
-        $finished = new Finished($beads->draft->piece->decided(), $beads, Length::ofMillimetres(200), 3, ['cord' => Length::ofMillimetres(80)]);
+        $finished = new Finished(
+            $beads->draft->piece->decided(),
+            $beads,
+            Length::ofMillimetres(200),
+            3,
+            ['cord' => Length::ofMillimetres(80)],
+        );
         self::assertContainsOnlyInstancesOf(Observation::class, $finished->observations('x'));
     }
 }

@@ -38,7 +38,11 @@ final class LanguagesTest extends WebCase
         $page = $this->browser->request('GET', '/pieces/'.$piece->id());
         self::assertSame('nl', $page->filter('html')->attr('lang'));
         self::assertSame('Meten', $page->filter('#to-measure .stage-name')->text());
-        self::assertMatchesRegularExpression('/\d,\d\s*cm/u', $page->filter('#result-fit')->text(), 'numbers have a comma');
+        self::assertMatchesRegularExpression(
+            '/\d,\d\s*cm/u',
+            $page->filter('#result-fit')->text(),
+            'numbers have a comma',
+        );
         self::assertDoesNotMatchRegularExpression('/\d\.\d/', $page->filter('#result-fit')->text());
 
         // What is shown with a comma is read with one, and sent back as it is it changes nothing.
@@ -52,7 +56,11 @@ final class LanguagesTest extends WebCase
         foreach (['/', '/new', '/people', '/data', '/settings', '/keys', '/nowhere'] as $path) {
             $page = $this->browser->request('GET', $path);
             self::assertSame('nl', $page->filter('html')->attr('lang'), $path);
-            self::assertDoesNotMatchRegularExpression('/\b(the|and|with|piece)\b/i', $page->filter('header nav')->text(), $path);
+            self::assertDoesNotMatchRegularExpression(
+                '/\b(the|and|with|piece)\b/i',
+                $page->filter('header nav')->text(),
+                $path,
+            );
         }
         $this->browser->request('POST', '/settings', ['language' => 'en']);
         self::assertSame('en', $this->browser->request('GET', '/')->filter('html')->attr('lang'));
@@ -120,7 +128,11 @@ final class LanguagesTest extends WebCase
             if ('{' !== $sentence[$at]) {
                 continue;
             }
-            self::assertSame(1, preg_match('/\G\{\s*(\w+)\s*(?:,\s*(\w+)\s*,?)?/', $sentence, $found, 0, $at), $sentence);
+            self::assertSame(
+                1,
+                preg_match('/\G\{\s*(\w+)\s*(?:,\s*(\w+)\s*,?)?/', $sentence, $found, 0, $at),
+                $sentence,
+            );
             $names[$found[1]] = true;
             $at += \strlen($found[0]);
             while (1 === preg_match('/\G\s*[\w=]+\s*\{/', $sentence, $option, 0, $at)) {
