@@ -18,6 +18,9 @@ final class Hand implements Touch
     /** Beyond so many standard deviations an observation disagrees with the others (judgement). */
     private const ODD = 3.0;
 
+    /** @var array<string, array{float, float}> by kind, cord and what she said */
+    private array $moved = [];
+
     /** @var array<string, Posterior> by what she said of how hard she pushes */
     private array $posteriors = [];
 
@@ -60,7 +63,18 @@ final class Hand implements Touch
         if ([] === $this->observations) {
             return [1.0, 1.0];
         }
-        $learnt = $this->knows($said)->expect(self::kind($kind), self::cord($cord), $isPushed);
+        $family = [self::kind($kind), self::cord($cord)];
+        $key = implode(' ', [...$family, $isPushed ? 'pushed' : '', $said->value ?? '']);
+
+        return $this->moved[$key] ??= $this->moved($family[0], $family[1], $isPushed, $said);
+    }
+
+    /**
+     * @return array{float, float}
+     */
+    private function moved(string $kind, string $cord, bool $isPushed, ?Tension $said): array
+    {
+        $learnt = $this->knows($said)->expect($kind, $cord, $isPushed);
         // The model of a hand that was said stands already where its prior does.
         $push = $isPushed ? Priors::push($said)[0] : 0.0;
 

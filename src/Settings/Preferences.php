@@ -19,8 +19,11 @@ use Rinkel\Core\Said;
  * How this maker works: what every new piece begins with, and how Rinkel speaks and shows. What belongs to pieces is a
  * place in the open format and is read by its reader, so that nothing can be set that no piece could have.
  */
-final readonly class Preferences
+final class Preferences
 {
+    /** @var array<string, string>|null all, once they were asked for */
+    private ?array $known = null;
+
     /** What every new piece begins with, and where in a piece it stands. */
     public const PLACES = [
         'unit' => 'unit', 'tension' => 'tension', 'risk' => 'risk', 'gauge' => 'gauge', 'side' => 'habits.side',
@@ -45,9 +48,9 @@ final readonly class Preferences
     ];
 
     public function __construct(
-        private EntityManagerInterface $manager,
-        private PieceReader $reader,
-        private PieceWriter $writer,
+        private readonly EntityManagerInterface $manager,
+        private readonly PieceReader $reader,
+        private readonly PieceWriter $writer,
     ) {}
 
     /**
@@ -62,6 +65,14 @@ final readonly class Preferences
      * @return array<string, string> as written, "" where nothing is said
      */
     public function all(): array
+    {
+        return $this->known ??= $this->stored();
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private function stored(): array
     {
         $texts = array_fill_keys(self::names(), '');
         $stored = $this->manager->createQuery(\sprintf('SELECT setting FROM %s setting', StoredSetting::class))
@@ -111,6 +122,7 @@ final readonly class Preferences
             }
         }
         $this->manager->flush();
+        $this->known = null;
 
         return $faults;
     }

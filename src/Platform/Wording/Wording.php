@@ -130,7 +130,10 @@ final readonly class Wording
      */
     public static function mark(string $locale): string
     {
-        return (string) (new \NumberFormatter($locale, \NumberFormatter::DECIMAL))
+        /** @var array<string, string> $marks asked for with every length of a page */
+        static $marks = [];
+
+        return $marks[$locale] ??= (string) (new \NumberFormatter($locale, \NumberFormatter::DECIMAL))
             ->getSymbol(\NumberFormatter::DECIMAL_SEPARATOR_SYMBOL);
     }
 

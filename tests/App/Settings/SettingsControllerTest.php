@@ -69,6 +69,8 @@ final class SettingsControllerTest extends WebCase
         $this->browser->request('POST', '/settings', ['unit' => ['x'], 'risk' => "\xff"]);
         self::assertLessThan(500, $this->browser->getResponse()->getStatusCode());
         $this->keep([]);
+        $preferences = self::getContainer()->get(Preferences::class);
+        self::assertInstanceOf(Preferences::class, $preferences);
         self::assertSame('', implode('', $preferences->all()), 'nothing said is nothing set');
     }
 
