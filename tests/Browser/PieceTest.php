@@ -533,6 +533,16 @@ final class PieceTest extends BrowserCase
         $this->assertAccessible();
         $this->newPiece(construction: 'knotted-strands');
         $other = (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH);
+        // A sample and a finished piece, so that their pages have something to show.
+        $this->open('/samples');
+        $this->type('s-length', '26 mm');
+        $this->find('[aria-labelledby=samples-new] button.act')->click();
+        $this->untilShown('#changes');
+        $this->assertAccessible();
+        $this->open($piece.'/finish');
+        $this->type('l-body', '15 cm');
+        $this->find('button.act')->click();
+        $this->untilShown('.entry');
         foreach ([
             '/',
             '/?archive=1',
@@ -545,6 +555,11 @@ final class PieceTest extends BrowserCase
             $piece,
             $other.'?at=0.1',
             $other.'?view=worn',
+            '/?sort=whom',
+            '/samples',
+            $piece.'/finish',
+            $piece.'?stage=cut',
+            '/log',
         ] as $path) {
             foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
                 $this->screen($width, $height);
@@ -556,6 +571,16 @@ final class PieceTest extends BrowserCase
                     $path.' scrolls sideways at '.$width,
                 );
             }
+        }
+        $this->forgetTheHand();
+    }
+
+    private function forgetTheHand(): void
+    {
+        foreach (['/log' => 'forget', '/samples' => 'delete'] as $path => $form) {
+            $this->open($path);
+            $this->driver->executeScript('document.querySelector("form[id^='.$form.'-]").submit()');
+            $this->until('return !document.querySelector("form[id^='.$form.'-]")');
         }
     }
 
