@@ -200,13 +200,19 @@ final readonly class ScenePainter
     private function definitions(Scene $scene): array
     {
         $definitions = [];
-        foreach ($this->motifs($scene->placed) as [$motif, $most]) {
+        foreach ($this->motifs($scene->placed) as [$motif, $most, $short, $isSingle]) {
             foreach ($this->levelsOf($motif) as $level => $spans) {
                 $id = $this->id($motif, $level);
                 [$edges, $bodies] = $this->layers($spans);
-                $definitions[] = Svg::element('g', ['id' => $id.'e'], $edges).Svg::element('g', ['id' => $id], $bodies);
+                if ($isSingle) {
+                    $definitions[] = Svg::element('g', ['id' => $id.'e'], $edges)
+                        .Svg::element('g', ['id' => $id], $bodies);
+                }
                 if ($this->isStraight && $most >= self::BLOCK) {
                     $definitions[] = $this->block($id.'e', $motif).$this->block($id, $motif);
+                }
+                foreach ($short as $count) {
+                    $definitions[] = Svg::element('g', ['id' => $id.'r'.$count], ...$this->layers($spans, $count, $motif->length));
                 }
             }
         }
@@ -275,8 +281,12 @@ final readonly class ScenePainter
                         'data-knots' => $placed->count * $placed->knots,
                         'data-motif' => $placed->motif->name,
                     ] : []),
-                    ...$this->copies($id.'e', $placed),
-                    ...$this->copies($id, $placed),
+                    ...($this->isShort($placed) ? [$this->copy(
+                        $id.'r'.$placed->count,
+                        $placed,
+                        $placed->x,
+                        $placed->motif->length * $placed->scale,
+                    )] : [...$this->copies($id.'e', $placed), ...$this->copies($id, $placed)]),
                 );
             }
         }
@@ -357,17 +367,31 @@ final readonly class ScenePainter
     }
 
     /**
+     * Returns whether a run is so short that it is one picture: edges of all its knots, then their bodies.
+     */
+    private function isShort(Placed $placed): bool
+    {
+        return $this->isStraight && !$placed->turned && $placed->count < self::BLOCK;
+    }
+
+    /**
      * @param list<Placed> $all
      *
-     * @return array<string, array{Motif, int}> each once by name, with the longest run of it
+     * @return array<string, array{Motif, int, list<int>, bool}> each once by name, with the longest run of it, the
+     *                                                           counts of its short runs, and whether single copies are
+     *                                                           wanted
      */
     private function motifs(array $all): array
     {
         $motifs = [];
         foreach ($all as $placed) {
+            [, $most, $short, $isSingle] = $motifs[$placed->motif->name] ?? [null, 0, [], false];
+            $isShort = $this->isShort($placed);
             $motifs[$placed->motif->name] = [
                 $placed->motif,
-                max($placed->count, $motifs[$placed->motif->name][1] ?? 0),
+                max($placed->count, $most),
+                $isShort && !\in_array($placed->count, $short, true) ? [...$short, $placed->count] : $short,
+                $isSingle || !$isShort,
             ];
         }
 
@@ -400,21 +424,32 @@ final readonly class ScenePainter
 
     /**
      * @param list<Span> $spans
+     * @param int        $count of copies, each $length further than the one before it
      *
      * @return array{string, string} dark edges, and bodies with their light from the far side
      */
-    private function layers(array $spans): array
+    private function layers(array $spans, int $count = 1, float $length = 0.0): array
     {
-        [$edges, $bodies] = ['', ''];
+        // What lies on one level does not cross: all of it in a colour is one path, which a browser draws at once.
+        $paths = [];
         foreach ($spans as $span) {
-            $path = self::path($span->points);
-            $edges .= Svg::element('path', ['d' => $path, 'class' => 'cord-edge']);
-            $own = null === $span->colour ? [] : ['color' => $span->colour->hex];
+            $colour = $span->colour->hex ?? '';
+            for ($i = 0; $i < $count; ++$i) {
+                $points = 0 === $i ? $span->points : array_map(
+                    static fn (Point $point): Point => new Point($point->x + $i * $length, $point->y),
+                    $span->points,
+                );
+                $paths[$colour] = ($paths[$colour] ?? '').self::path($points);
+            }
+        }
+        $bodies = '';
+        foreach ($paths as $colour => $path) {
+            $own = '' === $colour ? [] : ['color' => $colour];
             $bodies .= Svg::element('path', ['d' => $path, 'class' => 'cord-body'] + $own)
                 .Svg::element('path', ['d' => $path, 'class' => 'cord-light', 'transform' => 'translate(-0.06 -0.17)']);
         }
 
-        return [$edges, $bodies];
+        return [Svg::element('path', ['d' => implode('', $paths), 'class' => 'cord-edge']), $bodies];
     }
 
     private function cord(Cord $cord, int $i): string
