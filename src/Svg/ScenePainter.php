@@ -212,7 +212,8 @@ final readonly class ScenePainter
                     $definitions[] = $this->block($id.'e', $motif).$this->block($id, $motif);
                 }
                 foreach ($short as $count) {
-                    $definitions[] = Svg::element('g', ['id' => $id.'r'.$count], ...$this->layers($spans, $count, $motif->length));
+                    $run = $this->layers($spans, $count, $motif->length);
+                    $definitions[] = Svg::element('g', ['id' => $id.'r'.$count], ...$run);
                 }
             }
         }
