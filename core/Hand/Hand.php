@@ -139,14 +139,8 @@ final class Hand implements Touch
         $left = $this->observations;
         $odd = [];
         while (\count($left) > 2) {
-            $off = array_map(
-                static fn (int $i): float => self::off(
-                    $left[$i],
-                    array_values(array_diff_key($left, [$i => 0])),
-                    $said,
-                ),
-                array_combine(array_keys($left), array_keys($left)),
-            );
+            $known = new Posterior(array_values($left), $said);
+            $off = array_map(static fn (Observation $one): float => self::off($one, $known), $left);
             $worst = (int) array_search(max($off), $off, true);
             if ($off[$worst] <= self::ODD) {
                 break;
@@ -159,18 +153,21 @@ final class Hand implements Touch
     }
 
     /**
-     * @param list<Observation> $others
+     * Returns how far an observation is off what all the others let expect, without learning from them anew: what it is
+     * off what is known with it, over sqrt(v − h), v the variance of its error and h of what is known (the deleted
+     * residual of least squares, R. D. Cook and S. Weisberg, 1982, from memory).
      */
-    private static function off(Observation $one, array $others, ?Tension $said): float
+    private static function off(Observation $one, Posterior $known): float
     {
-        $expected = (new Posterior($others, $said))->expect($one->kind, $one->cord, $one->isPushed);
+        $expected = $known->expect($one->kind, $one->cord, $one->isPushed);
+        $piece = Priors::PIECE ** 2;
+        $off = static fn (?float $measured, float $mean, float $spread, float $error): float => null === $measured
+            ? 0.0
+            : abs($measured - $mean) / sqrt(max(1e-9, $error ** 2 + 2 * $piece - $spread ** 2));
 
         return max(
-            null === $one->pitch ? 0.0 : abs($one->pitch - $expected->pitch) / hypot(
-                $expected->pitchSpread,
-                $one->pitchError,
-            ),
-            null === $one->use ? 0.0 : abs($one->use - $expected->use) / hypot($expected->useSpread, $one->useError),
+            $off($one->pitch, $expected->pitch, $expected->pitchSpread, $one->pitchError),
+            $off($one->use, $expected->use, $expected->useSpread, $one->useError),
         );
     }
 }

@@ -32,7 +32,7 @@ final class Posterior
     /**
      * @param list<Observation> $observations
      */
-    public function __construct(array $observations, private readonly ?Tension $said)
+    public function __construct(array $observations, ?Tension $said)
     {
         [$mean, $spread] = Priors::push($said);
         $this->spreads = [$spread];
@@ -133,11 +133,6 @@ final class Posterior
             static fn (array $one): float => ($one[0] * $one[1]) ** 2,
             $rest,
         ));
-    }
-
-    public function said(): ?Tension
-    {
-        return $this->said;
     }
 
     /**

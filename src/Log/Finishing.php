@@ -145,12 +145,16 @@ final readonly class Finishing
         if (null !== $photo && null === $jpeg) {
             $faults['photo'] = [new Fault('photo', new Said('photo-unread'))];
         }
+        $uid = $this->log->newUid();
+        if ([] === $faults && null !== $jpeg && !$this->photos->keep($uid, $jpeg)) {
+            $faults['photo'] = [new Fault('photo', new Said('photo-not-kept'))];
+        }
         if ([] === $faults) {
             $finished = new Finished($wish, $plan, $body, $tied, $left);
-            $entry = $this->log->add(self::document($stored, $plan, $finished, $body, $tied, $minutes, $left, $typed));
-            if (null !== $jpeg) {
-                $this->photos->keep($entry->stored->uid(), $jpeg);
-            }
+            $this->log->add(
+                self::document($stored, $plan, $finished, $body, $tied, $minutes, $left, $typed),
+                $uid,
+            );
             $this->samples->changed();
         }
 

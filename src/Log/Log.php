@@ -73,6 +73,14 @@ final readonly class Log
     }
 
     /**
+     * Returns by what a new entry can be called.
+     */
+    public function newUid(): string
+    {
+        return bin2hex($this->chance->getBytes(16));
+    }
+
+    /**
      * @param array<string, mixed> $document
      */
     public function add(array $document, ?string $uid = null, ?\DateTimeImmutable $finished = null): Entry
@@ -80,7 +88,7 @@ final readonly class Log
         $stored = new StoredEntry(
             $document,
             $finished ?? $this->clock->now(),
-            $uid ?? bin2hex($this->chance->getBytes(16)),
+            $uid ?? $this->newUid(),
         );
         $this->manager->persist($stored);
         $this->manager->flush();

@@ -43,12 +43,14 @@ final readonly class Photos
         }
     }
 
-    public function keep(string $uid, string $jpeg): void
+    /**
+     * @return bool whether there was room for it
+     */
+    public function keep(string $uid, string $jpeg): bool
     {
-        if (!is_dir($this->folder())) {
-            mkdir($this->folder(), 0o700, true);
-        }
-        file_put_contents($this->path($uid), $jpeg);
+        $there = is_dir($this->folder()) || @mkdir($this->folder(), 0o700, true);
+
+        return $there && \strlen($jpeg) === @file_put_contents($this->path($uid), $jpeg);
     }
 
     /**

@@ -122,12 +122,20 @@ final class FieldTexts
         foreach ($texts as $path => $text) {
             if ('pattern' === $path) {
                 $texts[$path] = Pattern::pinned($text, $bare);
-            } elseif (\in_array($path, self::LENGTHS, true) && 1 === preg_match('/^[\s\d.,\/½¼¾⅛⅜⅝⅞]+$/u', $text)) {
-                $texts[$path] = rtrim($text).' '.$bare->value;
+            } elseif (\in_array($path, self::LENGTHS, true)) {
+                $texts[$path] = self::inUnit($text, $bare);
             }
         }
 
         return $texts;
+    }
+
+    /**
+     * Returns a length with its unit, $bare where it has none; what is no bare length stays.
+     */
+    public static function inUnit(string $text, Unit $bare): string
+    {
+        return 1 === preg_match('/^[\s\d.,\/½¼¾⅛⅜⅝⅞]+$/u', $text) ? rtrim($text).' '.$bare->value : $text;
     }
 
     private static function written(string $path, string $exact, Unit $unit, string $mark): string
@@ -171,10 +179,10 @@ final class FieldTexts
     }
 
     /**
-     * @param array<mixed>        $document
-     * @param string|list<string> $value
+     * @param array<mixed>            $document
+     * @param int|string|list<string> $value
      */
-    public static function put(array &$document, string $path, string|array $value): void
+    public static function put(array &$document, string $path, int|string|array $value): void
     {
         $place = &$document;
         foreach (explode('.', $path) as $step) {

@@ -20,8 +20,7 @@ use Rinkel\Core\Plan\Planner;
  */
 final readonly class HandView
 {
-    /** So many samples are compared with all the others, and so many pieces planned anew. */
-    private const COMPARED = 60;
+    /** So many pieces are planned anew. */
     private const PIECES = 12;
 
     public function __construct(
@@ -38,9 +37,7 @@ final readonly class HandView
     {
         $said = $this->said();
         $hand = $this->samples->hand();
-        $odd = \count($hand->observations) > 2 && \count($hand->observations) <= self::COMPARED
-            ? $hand->odd($said)
-            : [];
+        $odd = $hand->odd($said);
         $off = [];
         foreach ($hand->observations as $i => $one) {
             $off[$one->piece] = max($off[$one->piece] ?? 0.0, $odd[$i] ?? 0.0);

@@ -67,7 +67,7 @@ final class Samples
     }
 
     /**
-     * @param array<string, mixed> $document as the reader took it
+     * @param array<mixed> $document as the reader took it
      */
     public function add(
         array $document,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Samples;
 
+use Rinkel\App\Piece\FieldTexts;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Measure\Unit;
@@ -55,8 +56,9 @@ final class SamplesController extends AbstractController
         }
         $unit = $this->preferences->unit();
         try {
-            $this->reader->read(self::document($typed), $unit);
-            $stored = $this->samples->add(self::document(self::pinned($typed, $unit)));
+            $document = self::document($typed, $unit);
+            $this->reader->read($document, $unit);
+            $stored = $this->samples->add($document);
 
             return $this->redirectToRoute('samples', ['new' => $stored->id()], Response::HTTP_SEE_OTHER);
         } catch (PieceUnreadable $unreadable) {
@@ -117,47 +119,26 @@ final class SamplesController extends AbstractController
     }
 
     /**
-     * Returns what was typed as a document: dots are steps into it, what was left empty is left out.
+     * Returns what was typed as a document, bare lengths with the unit that they are meant in.
      *
      * @param array<string, string> $typed
      *
-     * @return array<string, mixed>
+     * @return array<mixed>
      */
-    private static function document(array $typed): array
+    private static function document(array $typed, Unit $unit): array
     {
         $document = [];
         foreach (array_filter($typed, static fn (string $text): bool => '' !== $text) as $field => $text) {
-            $value = 1 === preg_match(
-                '/^(?:count|turns|core\.count)$/D',
-                $field,
-            ) && ctype_digit($text) ? (int) substr($text, 0, 6) : $text;
-            $steps = explode('.', $field);
-            if (isset($steps[1])) {
-                $inner = \is_array($document[$steps[0]] ?? null) ? $document[$steps[0]] : [];
-                $document[$steps[0]] = [$steps[1] => $value] + $inner;
-            } else {
-                $document[$field] = $value;
-            }
+            $isLength = \in_array($field, ['length', 'before', 'after'], true);
+            $isCount = \in_array($field, ['count', 'turns', 'core.count'], true)
+                && 1 === preg_match('/^\d{1,6}$/D', $text);
+            FieldTexts::put($document, $field, match (true) {
+                $isLength => FieldTexts::inUnit($text, $unit),
+                $isCount => (int) $text,
+                default => $text,
+            });
         }
 
         return $document;
-    }
-
-    /**
-     * Returns lengths that were typed bare with the unit that they were meant in.
-     *
-     * @param array<string, string> $typed
-     *
-     * @return array<string, string>
-     */
-    private static function pinned(array $typed, Unit $unit): array
-    {
-        foreach (['length', 'before', 'after'] as $field) {
-            if (1 === preg_match('/^[\s\d.,\/½¼¾⅛⅜⅝⅞]+$/u', $typed[$field] ?? '')) {
-                $typed[$field] = trim($typed[$field]).' '.$unit->value;
-            }
-        }
-
-        return $typed;
     }
 }

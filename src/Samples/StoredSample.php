@@ -23,8 +23,8 @@ class StoredSample
     private bool $aside = false;
 
     /**
-     * @param array<string, mixed> $document
-     * @param string               $uid      by which it is the same in every copy of a maker's data
+     * @param array<mixed> $document
+     * @param string       $uid      by which it is the same in every copy of a maker's data
      */
     public function __construct(
         #[ORM\Column(type: Types::JSON)]
@@ -46,7 +46,7 @@ class StoredSample
     }
 
     /**
-     * @return array<string, mixed>
+     * @return array<mixed>
      */
     public function document(): array
     {

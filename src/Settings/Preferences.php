@@ -6,6 +6,7 @@ namespace Rinkel\App\Settings;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Query;
+use Rinkel\App\Piece\FieldTexts;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -161,6 +162,7 @@ final class Preferences
     {
         $texts = array_intersect_key($this->all(), self::PLACES);
 
+        /** @var array<string, mixed> */
         return array_diff_key(self::placed($texts), ['unit' => '']);
     }
 
@@ -198,7 +200,7 @@ final class Preferences
      *
      * @param array<string, string> $texts by name
      *
-     * @return array<string, mixed>
+     * @return array<mixed>
      */
     private static function placed(array $texts): array
     {
@@ -209,13 +211,7 @@ final class Preferences
                 self::LENGTHS,
                 true,
             ) ? (int) $text : $text;
-            $steps = explode('.', self::PLACES[$name] ?? $name);
-            if (isset($steps[1])) {
-                $inner = \is_array($document[$steps[0]] ?? null) ? $document[$steps[0]] : [];
-                $document[$steps[0]] = [$steps[1] => $value] + $inner;
-            } else {
-                $document[$steps[0]] = $value;
-            }
+            FieldTexts::put($document, self::PLACES[$name] ?? $name, $value);
         }
 
         return $document;

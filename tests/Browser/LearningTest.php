@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 
 /**
@@ -42,6 +43,16 @@ final class LearningTest extends BrowserCase
         $this->untilShown('.entry', '85 minutes');
         self::assertStringContainsString('40 cm left', $this->text('.entry'));
         self::assertNotSame($sampled, $this->working($piece), 'the next plan changed again');
+
+        // A bolder cut is one press away, by the keyboard too, and the focus stays on what was pressed.
+        $this->open($piece.'?stage=cut');
+        $this->driver->executeScript('document.querySelector("#risk-working-10").focus()');
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ENTER]);
+        $this->until('return document.querySelector("#risk").value === "10"');
+        self::assertSame('risk-working-10', $this->read('return document.activeElement.id'));
+        self::assertSame('true', $this->read('return document.activeElement.getAttribute("aria-pressed")'));
+        $this->find('button[value=undo]')->click();
+        $this->until('return document.querySelector("#risk").value !== "10"');
 
         // Nobody else in this run shall have this hand.
         $this->open('/log');

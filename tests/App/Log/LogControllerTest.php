@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Log;
 
 use Opis\JsonSchema\Validator;
+use Rinkel\App\Log\Photos;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\Tests\App\WebCase;
@@ -196,6 +197,19 @@ final class LogControllerTest extends WebCase
         $this->browser->submit($this->browser->getCrawler()->selectButton('Delete')->form());
         $this->browser->request('GET', (string) $page->filter('.log-photo')->attr('src'));
         self::assertResponseStatusCodeSame(404);
+    }
+
+    /**
+     * A photo that finds no room is told, and the piece is not finished without it unasked.
+     */
+    public function testAPhotoWithoutRoomIsTold(): void
+    {
+        $folder = sys_get_temp_dir().'/rinkel-'.bin2hex(random_bytes(6));
+        file_put_contents($folder, 'a file where the folder would be');
+        $photos = new Photos($folder.'/rinkel.sqlite');
+        self::assertFalse($photos->keep(str_repeat('a', 32), 'jpeg'));
+        self::assertNull($photos->file(str_repeat('a', 32)));
+        unlink($folder);
     }
 
     public function testTimeIsWorthWhatItsMakerSays(): void

@@ -7,6 +7,7 @@ namespace Rinkel\Tests\Core\Hand;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Hand\Hand;
 use Rinkel\Core\Hand\Observation;
+use Rinkel\Core\Hand\Posterior;
 use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Knot\KnotBook;
 use Rinkel\Core\Knot\KnotTake;
@@ -151,6 +152,26 @@ final class HandTest extends TestCase
         self::assertSame(
             [],
             (new Hand(array_map(static fn (int $i): Observation => $like($i, -0.1), range(1, 5))))->odd(null),
+        );
+    }
+
+    /**
+     * What is told without learning anew is what learning from all the others says.
+     */
+    public function testItIsAsFarOffAsLearningFromTheOthersSays(): void
+    {
+        $all = [];
+        foreach ([-0.1, -0.09, -0.12, 0.15, -0.08] as $i => $pitch) {
+            $kind = \in_array($i, [1, 4], true) ? 'half' : 'square';
+            $all[] = new Observation('p'.$i, $kind, 'waxed', $pitch, 0.012, 0.02, 0.01);
+        }
+        $others = array_values(array_diff_key($all, [3 => 0]));
+        $expected = (new Posterior($others, null))->expect('square', 'waxed');
+        self::assertEqualsWithDelta(
+            abs(0.15 - $expected->pitch) / hypot($expected->pitchSpread, 0.012),
+            (new Hand($all))->odd(null)[3] ?? 0.0,
+            1e-3,
+            'its other measure, which tells of the same hand, makes no more difference than that',
         );
     }
 
