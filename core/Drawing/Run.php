@@ -50,6 +50,14 @@ final readonly class Run
     }
 
     /**
+     * Returns by what runs are told whose knots have the same picture.
+     */
+    public function alike(): string
+    {
+        return implode(' ', [$this->role, $this->unit(), $this->length(), $this->half, $this->cores]);
+    }
+
+    /**
      * Returns one knot's length in diameters of its cord.
      */
     public function length(): float

@@ -6,7 +6,6 @@ namespace Rinkel\App\Piece;
 
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Wish;
-use Rinkel\Core\Plan\Planner;
 
 /**
  * Does what a maker did on the Piece page, act by act, each once. To be called while nobody else changes the piece.
@@ -18,7 +17,7 @@ final readonly class Edits
     public function __construct(
         private Pieces $pieces,
         private PieceForm $form,
-        private Planner $planner,
+        private Drafts $drafts,
         private Deeds $deeds,
     ) {}
 
@@ -107,7 +106,7 @@ final readonly class Edits
     {
         try {
             [$after, $chosen] = $this->deeds->done($piece, $act->deed, $outcome->page->chosen);
-            $this->planner->draft($after);
+            $this->drafts->draft($after);
             $this->pieces->save($stored, $after, '');
 
             return $outcome->choosing($chosen);

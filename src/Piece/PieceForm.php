@@ -41,6 +41,7 @@ final readonly class PieceForm
         private PieceReader $reader,
         private PieceWriter $writer,
         private Planner $planner,
+        private Drafts $drafts,
         private TranslatorInterface $translator,
     ) {}
 
@@ -70,7 +71,7 @@ final readonly class PieceForm
      */
     public function changed(array $texts, Wish $piece, Unit $in): array
     {
-        $shown = $this->shown($piece->withUnit($in));
+        $shown = [] === $texts ? [] : $this->shown($piece->withUnit($in));
 
         return array_filter(
             $texts,
@@ -91,7 +92,14 @@ final readonly class PieceForm
      */
     public function read(array $texts, Wish $before, Unit $in): Wish
     {
-        $changed = $this->changed($texts, $before, $in);
+        return $this->readChanged($this->changed($texts, $before, $in), $before, $in);
+    }
+
+    /**
+     * @param array<string, string> $changed by field
+     */
+    private function readChanged(array $changed, Wish $before, Unit $in): Wish
+    {
         $document = $this->writer->write($this->decided($before->withUnit($in), array_keys($changed)));
         foreach ($changed as $path => $text) {
             if ('unit' !== $path && null === NameFields::wordAt($path) && !str_ends_with($path, '.called')) {
@@ -125,8 +133,9 @@ final readonly class PieceForm
         [$left, $faults] = [[], []];
         while ([] !== $trying) {
             try {
-                $piece = $this->read($trying, $before, $in);
-                $this->planner->draft($piece);
+                $piece = $this->readChanged($trying, $before, $in);
+                // Lengths said in another unit are written anew: then it stands in other places than it will.
+                $in === $piece->unit ? $this->drafts->draft($piece) : $this->planner->draft($piece);
 
                 return new Taken($piece, $left, $faults);
             } catch (PieceUnreadable $unreadable) {

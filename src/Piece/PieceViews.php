@@ -24,6 +24,7 @@ final readonly class PieceViews
         private Pieces $pieces,
         private PieceForm $form,
         private Planner $planner,
+        private Drafts $drafts,
         private Offers $offers,
         private People $people,
         private Preferences $preferences,
@@ -144,7 +145,7 @@ final readonly class PieceViews
         ?array $conflict = null,
         int $deeds = 0,
     ): PieceView {
-        $plan = $this->planner->plan($piece);
+        $plan = $this->drafts->plan($piece);
         $draft = $plan->draft;
 
         return new PieceView(

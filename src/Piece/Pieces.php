@@ -25,13 +25,18 @@ final readonly class Pieces
     /** Older states are forgotten. */
     private const STATES = 300;
 
+    /** @var \WeakMap<StoredPiece, array{array<mixed>, Wish}> documents as they were read last */
+    private \WeakMap $read;
+
     public function __construct(
         private EntityManagerInterface $manager,
         private PieceReader $reader,
         private PieceWriter $writer,
         private ClockInterface $clock,
         private Randomizer $chance,
-    ) {}
+    ) {
+        $this->read = new \WeakMap();
+    }
 
     /**
      * Does something to a piece while nobody else can: all of it is kept, or none.
@@ -88,7 +93,13 @@ final readonly class Pieces
 
     public function piece(StoredPiece $stored): Wish
     {
-        return $this->reader->read($stored->document());
+        [$document, $piece] = $this->read[$stored] ?? [null, null];
+        if (null === $piece || $document !== $stored->document()) {
+            $piece = $this->reader->read($stored->document());
+            $this->read[$stored] = [$stored->document(), $piece];
+        }
+
+        return $piece;
     }
 
     /**
@@ -117,10 +128,11 @@ final readonly class Pieces
      */
     public function save(StoredPiece $stored, Wish $piece, string $stroke): void
     {
-        $document = $this->document($piece);
+        $document = $this->writer->write($piece);
         if ($document === $stored->document()) {
             return;
         }
+        $this->read[$stored] = [$document, $this->reader->read($document)];
         $this->forget($stored, 'state.number > :number', $stored->state());
         $state = $stored->state();
         $last = $this->state($stored, $state);

@@ -6,6 +6,7 @@ namespace Rinkel\Core\Drawing\Picture;
 
 use Rinkel\Core\Drawing\FlatSinnet;
 use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Knot\Side;
@@ -13,9 +14,12 @@ use Rinkel\Core\Knot\Side;
 /**
  * A flat run of square knots, with the cords running in before the first of the line and out after the last.
  */
-final readonly class FlatPicture implements KnotPicture
+final class FlatPicture implements KnotPicture
 {
-    public function __construct(private Side $side) {}
+    /** @var array<string, Motif> of runs whose knots are alike */
+    private array $drawn = [];
+
+    public function __construct(private readonly Side $side) {}
 
     public function placed(Run $run): array
     {
@@ -23,7 +27,7 @@ final readonly class FlatPicture implements KnotPicture
         $sinnet = new FlatSinnet($run->half / $w, $run->knot->length->millimetres / 2 / $w, $this->side);
         $placed = [
             new Placed(
-                $sinnet->squareKnot('square-'.$run->role),
+                $this->drawn[$run->alike()] ??= $sinnet->squareKnot('square-'.$run->role),
                 $run->x,
                 $run->y,
                 $w,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Picture;
 
 use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\SpiralSinnet;
@@ -12,14 +13,17 @@ use Rinkel\Core\Drawing\SpiralSinnet;
 /**
  * A spiral of half knots, its pictures as long as they may be.
  */
-final readonly class SpiralPicture implements KnotPicture
+final class SpiralPicture implements KnotPicture
 {
+    /** @var array<string, Motif> of half knots that are alike, by how many and from which of a turn */
+    private array $drawn = [];
+
     /**
      * @param int $hand 1 to the left, -1 to the right
      */
     public function __construct(
-        private string $name,
-        private int $hand,
+        private readonly string $name,
+        private readonly int $hand,
     ) {}
 
     public function placed(Run $run): array
@@ -33,7 +37,8 @@ final readonly class SpiralPicture implements KnotPicture
             $some = min($piece, $run->count - $i);
             $copies = $run->bends ? 1 : max(1, intdiv($run->count - $i, $sinnet->perTurn));
             $placed[] = new Placed(
-                $sinnet->halfKnots($this->name.'-'.$run->role, $i % $sinnet->perTurn, $some),
+                $this->drawn[$run->alike().' '.$i % $sinnet->perTurn.' '.$some]
+                    ??= $sinnet->halfKnots($this->name.'-'.$run->role, $i % $sinnet->perTurn, $some),
                 $run->x + $i * $run->knot->length->millimetres,
                 $run->y,
                 $w,

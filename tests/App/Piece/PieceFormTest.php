@@ -6,6 +6,7 @@ namespace Rinkel\Tests\App\Piece;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rinkel\App\Piece\Drafts;
 use Rinkel\App\Piece\FieldTexts;
 use Rinkel\App\Piece\PieceForm;
 use Rinkel\Core\Measure\Unit;
@@ -25,7 +26,13 @@ final class PieceFormTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->form = new PieceForm(new PieceReader(), new PieceWriter(), new Planner(), new Translator('en'));
+        $this->form = new PieceForm(
+            new PieceReader(),
+            new PieceWriter(),
+            new Planner(),
+            new Drafts(new Planner(), new PieceWriter()),
+            new Translator('en'),
+        );
     }
 
     public function testWhatIsShownAndSentBackChangesNothing(): void
