@@ -95,7 +95,7 @@ final readonly class ClosedRing implements Closure
             return [];
         }
         $stretch = $ring->wearer->handGirth()->ratioTo($inside) - 1;
-        $allowed = $this->cord->stretch->share ?? $this->cord->fibre->stretch();
+        $allowed = $this->cord->stretches();
         $values = [
             'percent' => (int) ceil(100 * $stretch - 1e-9),
             'allowed' => (int) round(100 * $allowed),

@@ -9,6 +9,7 @@ use Rinkel\Core\Closure\Kind\ButtonAndLoop;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Construction\Internal\WaveMaker;
 use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Knot\WaveArm;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Bead;
@@ -106,11 +107,12 @@ final readonly class WaveBand implements Construction
         $working = $draft->piece->cord('working')->cord;
         foreach ($draft->piece->pattern->tree->nodes() as $wave) {
             if ($wave instanceof Wave && null !== $wave->seeds) {
-                $fitting = WaveMaker::seedsAround(
+                $fitting = (new WaveArm(
                     $draft->piece->beads[$wave->round],
                     $draft->piece->beads[$wave->seed],
                     $working,
-                );
+                    $wave->steps,
+                ))->fitting();
                 if ($wave->seeds !== $fitting) {
                     return [
                         new Check(

@@ -8,6 +8,7 @@ use Rinkel\Core\Knot\KnotTake;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Touch;
 use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\Stretch;
 
 /**
  * One maker's hand, as far as her samples and pieces tell: by how much her knots differ from the model, and how far the
@@ -25,9 +26,37 @@ final class Hand implements Touch
     private array $posteriors = [];
 
     /**
-     * @param list<Observation> $observations none of a maker of whom nothing is known
+     * @param list<Observation>      $observations none of a maker of whom nothing is known
+     * @param array<string, Stretch> $pulled       what cords gave that she pulled, by the family of the cord
      */
-    public function __construct(public readonly array $observations = []) {}
+    public function __construct(public readonly array $observations = [], private readonly array $pulled = []) {}
+
+    /**
+     * Returns what is known by samples, and besides by pieces. Of a cord that was pulled more than once the first given
+     * counts.
+     *
+     * @param array<int|string, OwnSample> $samples by what tells them apart
+     * @param list<Observation>            $more
+     */
+    public static function from(array $samples, array $more = []): self
+    {
+        $observations = [];
+        $pulled = [];
+        foreach ($samples as $piece => $sample) {
+            $observations[] = $sample->observation((string) $piece);
+            $pulled[self::cord($sample->cord())] ??= $sample->stretch();
+        }
+
+        return new self([...array_values(array_filter($observations)), ...$more], array_filter($pulled));
+    }
+
+    /**
+     * Returns by how much such a cord gave that she pulled, null where she pulled none.
+     */
+    public function pulled(Cord $cord): ?Stretch
+    {
+        return $this->pulled[self::cord($cord)] ?? null;
+    }
 
     /**
      * Returns the family to which a knot or a section belongs: both ways of a half knot are one.
@@ -51,6 +80,24 @@ final class Hand implements Touch
     public function isKnown(): bool
     {
         return $this->knows(null)->push()[1] <= Priors::push(Tension::Even)[1];
+    }
+
+    /**
+     * Returns whether nothing is known at all.
+     */
+    public function isBlank(): bool
+    {
+        return [] === $this->observations && [] === $this->pulled;
+    }
+
+    /**
+     * Returns all that it is known by.
+     *
+     * @return array{list<Observation>, array<string, Stretch>}
+     */
+    public function known(): array
+    {
+        return [$this->observations, $this->pulled];
     }
 
     public function knows(?Tension $said): Posterior

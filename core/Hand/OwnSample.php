@@ -4,20 +4,16 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Hand;
 
-use Rinkel\Core\Knot\Ground;
-use Rinkel\Core\Knot\Knot;
-use Rinkel\Core\Knot\Manner;
-use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Knot\Tied;
-use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\Exception\StretchUnread;
+use Rinkel\Core\Material\Stretch;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Said;
 
 /**
- * Some knots of one kind that a maker tied one after the other and measured: how long they are together, and what they
- * took of one of the ends that tied them.
+ * Something that a maker worked and measured: how long it is, and what it took of one of the ends that made it. Of a
+ * cord that was pulled, how long it was and how long it became.
  */
 final readonly class OwnSample
 {
@@ -25,77 +21,89 @@ final readonly class OwnSample
     private const TAPE = 1.0;
 
     /**
-     * @param int         $count  of knots, from 1
-     * @param int|null    $turns  of a knot of which turns are said
-     * @param Bundle|null $core   that they are tied around; null for a knot in its own cord
+     * @param int         $count  of knots, waves or links, from 1
      * @param Length|null $length of all of them, null where it was not measured
-     * @param Length|null $used   of one end, null where it was not measured
+     * @param Length|null $before one end, or the cord that was pulled; null where it was not measured
+     * @param Length|null $after  likewise
      */
     public function __construct(
-        public Knot $knot,
+        public Work $work,
         public int $count,
-        public ?int $turns,
-        public Cord $cord,
-        public ?Bundle $core,
         public ?Length $length,
-        public ?Length $used,
+        private ?Length $before,
+        private ?Length $after,
     ) {}
 
-    /**
-     * Returns such a knot as the model of an even hand has it.
-     */
-    public function model(): Tied
+    public function cord(): Cord
     {
-        $ground = null === $this->core || Manner::Own === $this->knot->manner()
-            ? Ground::itself($this->cord, 1, $this->turns ?? $this->knot->usualTurns() ?? 1)
-            : Ground::around($this->core, $this->cord);
-
-        return $this->knot->tied($ground, Tension::Even);
+        return $this->work->cord();
     }
 
     /**
-     * Returns why no knots can measure that, or null when they can: they take at least their own length, and the way
-     * around their core.
+     * Returns what was taken of one end, null where it was not measured or grew.
+     */
+    public function used(): ?Length
+    {
+        return null === $this->before || true !== $this->after?->isShorterThan($this->before)
+            ? null
+            : $this->before->minus($this->after);
+    }
+
+    /**
+     * Returns by how much the cord gave that was pulled, null where it was not.
+     *
+     * @throws StretchUnread If it more than doubled
+     */
+    public function stretch(): ?Stretch
+    {
+        return $this->work instanceof Work\Pulled && null !== $this->before && null !== $this->after
+            ? Stretch::between($this->before, $this->after)
+            : null;
+    }
+
+    /**
+     * Returns why nothing can measure that, or null when it can.
      */
     public function impossible(): ?Said
     {
-        if (null === $this->used) {
-            return null;
+        $used = $this->used();
+        $reading = $this->work->reading($this->count, $this->length, $used);
+        if (null !== $reading?->length && $reading->length->millimetres <= 0.0) {
+            return new Said('sample-beads-longer', ['length' => $this->length ?? Length::zero()]);
         }
-        $pitch = $this->length?->times(1 / $this->count) ?? Length::zero();
-        $turn = null === $this->core || !$this->knot->manner()->isPushed()
-            ? Length::zero()
-            : $this->core->turn($this->cord->round())->times(0.5);
-        $least = Length::longest($pitch, $turn);
-        $use = $this->used->times(1 / $this->count);
+        $least = $this->work->least($this->count, $this->length);
 
-        return $use->isShorterThan($least) ? new Said('sample-impossible', [
-            'use' => $use->written(Unit::Millimetre),
-            'least' => $least->written(Unit::Millimetre),
+        return true === $used?->isShorterThan($least) ? new Said('sample-impossible', [
+            'use' => $used->times(1 / $this->count)->written(Unit::Millimetre),
+            'least' => $least->times(1 / $this->count)->written(Unit::Millimetre),
         ]) : null;
     }
 
     /**
+     * Returns what it tells of the maker's hand, null where it tells of a cord only.
+     *
      * @param string $piece by which it is told from other samples
      */
-    public function observation(string $piece): Observation
+    public function observation(string $piece): ?Observation
     {
-        $model = $this->model();
-        $log = fn (?Length $measured, Length $one): ?float => null === $measured
+        $reading = $this->work->reading($this->count, $this->length, $this->used());
+        if (null === $reading) {
+            return null;
+        }
+        $log = static fn (?Length $measured, Length $model): ?float => null === $measured
             ? null
-            : log($measured->ratioTo($one->times($this->count)));
-        $used = max(1.0, $this->used->millimetres ?? 1.0);
+            : log($measured->ratioTo($model));
 
         return new Observation(
             $piece,
-            Hand::kind($this->knot->word()),
-            Hand::cord($this->cord),
-            $log($this->length, $model->pitch),
-            self::TAPE / max(1.0, $this->length->millimetres ?? 1.0),
-            $log($this->used, $model->use),
+            $reading->kind,
+            Hand::cord($this->cord()),
+            $log($reading->length, $reading->modelLength),
+            self::TAPE / max(1.0, $reading->length->millimetres ?? 1.0),
+            $log($reading->used, $reading->modelUsed),
             // An end is read before and after.
-            sqrt(2) * self::TAPE / $used,
-            $this->knot->manner()->isPushed(),
+            sqrt(2) * self::TAPE / max(1.0, $reading->used->millimetres ?? 1.0),
+            $reading->isPushed,
         );
     }
 }

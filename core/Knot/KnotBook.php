@@ -34,6 +34,18 @@ final readonly class KnotBook
         return $this->samples[$word] ?? null;
     }
 
+    /**
+     * Returns what a section that is not tied under tension takes of a cord, by what is known of this maker's hand.
+     *
+     * @param Length $model as any maker's takes
+     */
+    public function section(string $word, Cord $cord, Length $model): Length
+    {
+        [, $more] = $this->touch?->of($word, $cord, false, $this->said) ?? [1.0, 1.0];
+
+        return $model->times($more);
+    }
+
     public function hasSample(Knot $knot): bool
     {
         return isset($this->samples[$knot->word()]);

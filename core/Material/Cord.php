@@ -24,6 +24,7 @@ final readonly class Cord
 
     /**
      * @param Stretch|null $stretch by how much this very cord gives, as tested; as its fibre does when null
+     * @param Stretch|null $pulled  by how much such cord gave when its maker pulled some, where nothing was tested of this
      *
      * @throws CordTooNarrow If a flat cord is less wide than thick
      */
@@ -33,6 +34,7 @@ final readonly class Cord
         public Colour $colour,
         public ?Length $width = null,
         public ?Stretch $stretch = null,
+        private ?Stretch $pulled = null,
     ) {
         if (true === $width?->isShorterThan($thickness)) {
             throw CordTooNarrow::of($width, $thickness);
@@ -111,7 +113,30 @@ final readonly class Cord
      */
     public function give(): float
     {
-        return $this->stretch->share ?? $this->fibre->give();
+        return $this->tested() ?? $this->fibre->give();
+    }
+
+    /**
+     * Returns by which share of its length it may be stretched over the hand, nought where it is no elastic.
+     */
+    public function stretches(): float
+    {
+        return $this->tested() ?? $this->fibre->stretch();
+    }
+
+    /**
+     * Returns the same cord, of which its maker pulled some.
+     */
+    public function pulled(?Stretch $pulled): self
+    {
+        return null === $pulled
+            ? $this
+            : new self($this->fibre, $this->thickness, $this->colour, $this->width, $this->stretch, $pulled);
+    }
+
+    private function tested(): ?float
+    {
+        return $this->stretch->share ?? $this->pulled?->share;
     }
 
     /**

@@ -21,6 +21,14 @@ final readonly class CordUse
     ) {}
 
     /**
+     * Returns the same of a cord of which its maker pulled some.
+     */
+    public function pulled(?Stretch $pulled): self
+    {
+        return null === $pulled ? $this : new self($this->cord->pulled($pulled), $this->count, $this->lay, $this->run);
+    }
+
+    /**
      * Returns the bundle that these make, as they lie.
      */
     public function bundle(): Bundle

@@ -36,11 +36,19 @@ final readonly class Stretch implements \Stringable
         }
         $before = Length::parse($match[1], Unit::Centimetre);
         $after = Length::parse($match[2], Unit::Centimetre);
-        if ($before->isZero()) {
-            throw StretchUnread::from($text);
-        }
 
-        return self::of($after->ratioTo($before) - 1, $before.' to '.$after, $text);
+        return self::between($before, $after);
+    }
+
+    /**
+     * @throws StretchUnread If it became shorter, or more than twice as long
+     */
+    public static function between(Length $before, Length $after): self
+    {
+        $text = $before.' to '.$after;
+
+        return $before->isZero()
+            ? throw StretchUnread::from($text) : self::of($after->ratioTo($before) - 1, $text, $text);
     }
 
     public function __toString(): string

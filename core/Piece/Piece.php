@@ -113,7 +113,7 @@ final readonly class Piece
     {
         return new self(
             $this->wish,
-            $this->cords,
+            array_map(static fn (CordUse $use): CordUse => $use->pulled($hand->pulled($use->cord)), $this->cords),
             $this->beads,
             $this->findings,
             $this->pattern,

@@ -5,12 +5,21 @@ declare(strict_types=1);
 namespace Rinkel\Core\Piece;
 
 use Rinkel\Core\Hand\OwnSample;
+use Rinkel\Core\Hand\Work;
+use Rinkel\Core\Hand\Work\Braided;
+use Rinkel\Core\Hand\Work\Knots;
+use Rinkel\Core\Hand\Work\Laced;
+use Rinkel\Core\Hand\Work\Pulled;
+use Rinkel\Core\Hand\Work\Waves;
 use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Manner;
+use Rinkel\Core\Knot\WaveArm;
 use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Material\Lay;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
@@ -26,6 +35,9 @@ final readonly class SampleReader
 {
     public const FORMAT = 'rinkel-samples';
     public const VERSION = 1;
+
+    /** Words of what else than knots can be measured. */
+    public const SECTIONS = ['braid', 'link', 'wave', 'stretch'];
 
     private KnownKnots $knots;
 
@@ -54,30 +66,80 @@ final readonly class SampleReader
     public function read(array $document, Unit $bare = Unit::Centimetre): OwnSample
     {
         $fields = new Fields($document);
-        $knot = $fields->known('knot', $this->named(...), $this->words(), new Square());
+        $materials = new MaterialReader($fields);
+        $cord = $materials->cord('cord');
+        $work = match ($document['knot'] ?? null) {
+            'braid' => $this->braid($fields, $cord?->cord),
+            'link' => $this->link($fields, $cord?->cord),
+            'wave' => $this->waves($fields, $materials, $cord?->cord),
+            'stretch' => null === $cord ? null : new Pulled($cord->cord),
+            default => $this->tied($fields, $cord?->cord, $bare),
+        };
         $count = $fields->number('count', 1, 500, 10);
-        $turns = null === $knot?->usualTurns() ? null : $fields->number('turns', 1, 12, $knot->usualTurns());
-        $cord = (new MaterialReader($fields))->cord('cord');
-        $core = null === $knot || Manner::Own === $knot->manner() ? null : $this->core($fields);
         $length = $fields->length('length', $bare, Length::ofMillimetres(0.5), Length::ofCentimetres(500));
         $before = $fields->length('before', $bare, Length::ofMillimetres(1), Length::ofCentimetres(2000));
         $after = $fields->length('after', $bare, Length::zero(), Length::ofCentimetres(2000));
         $faults = $fields->faults();
-        if ([] === $faults) {
-            $faults = self::lacking($length, $before, $after);
+        if ([] === $faults && null !== $work) {
+            $faults = self::lacking($work, $length, $before, $after);
         }
         if ([] !== $faults) {
             throw PieceUnreadable::because($faults);
         }
-        \assert(isset($knot, $count, $cord));
-        $used = null === $before || null === $after ? null : $before->minus($after);
-        $sample = new OwnSample($knot, $count, $turns, $cord->cord, $core, $length, $used);
+        \assert(isset($work, $count));
+        $sample = new OwnSample($work, $count, $length, $before, $after);
         $impossible = $sample->impossible();
         if (null !== $impossible) {
-            throw PieceUnreadable::at('after', $impossible);
+            throw PieceUnreadable::at('sample-beads-longer' === $impossible->key ? 'length' : 'after', $impossible);
         }
 
         return $sample;
+    }
+
+    private function tied(Fields $fields, ?Cord $cord, Unit $bare): ?Work
+    {
+        $knot = $fields->known('knot', $this->named(...), [...$this->words(), ...self::SECTIONS], new Square());
+        $turns = null === $knot?->usualTurns() ? null : $fields->number('turns', 1, 12, $knot->usualTurns());
+        $core = null === $knot || Manner::Own === $knot->manner() ? null : $this->core($fields);
+        $beads = $fields->length('beads', Unit::Millimetre, Length::zero(), Length::ofCentimetres(500));
+
+        return null === $knot || null === $cord ? null : new Knots($knot, $turns, $cord, $core, $beads);
+    }
+
+    private function braid(Fields $fields, ?Cord $cord): ?Work
+    {
+        $cords = $fields->number('braid.cords', 3, 12, 3);
+
+        return null === $cord || null === $cords ? null : new Braided($cord, $cords);
+    }
+
+    private function link(Fields $fields, ?Cord $cord): ?Work
+    {
+        $size = static fn (string $of, float $usual): ?Length => $fields->length(
+            'link.'.$of,
+            Unit::Millimetre,
+            Length::ofMillimetres(0.5),
+            Length::ofMillimetres(60),
+            Length::ofMillimetres($usual),
+        );
+        [$length, $width, $inside] = [$size('length', 8.0), $size('width', 6.0), $size('inside', 4.0)];
+        if (null === $cord || null === $length || null === $width || null === $inside) {
+            return null;
+        }
+
+        return new Laced($cord, Finding::of(FindingKind::Link, $length, $width, $inside));
+    }
+
+    private function waves(Fields $fields, MaterialReader $materials, ?Cord $cord): ?Work
+    {
+        [$round, $seed] = [$materials->bead('round'), $materials->bead('seed')];
+        $steps = $fields->number('wave.steps', 1, 40, 4);
+        $seeds = $fields->number('wave.seeds', 1, 40);
+        $core = $this->thickness($fields);
+
+        return null === $cord || null === $round || null === $seed || null === $steps || null === $core
+            ? null
+            : new Waves($cord, $core, new WaveArm($round, $seed, $cord, $steps, $seeds));
     }
 
     private function named(string $word): ?Knot
@@ -88,7 +150,15 @@ final readonly class SampleReader
     private function core(Fields $fields): ?Bundle
     {
         $count = $fields->number('core.count', 1, 60, 2);
-        $thickness = $fields->length(
+        $thickness = $this->thickness($fields);
+        $lay = $fields->choice('core.lay', Lay::class, Lay::Packed);
+
+        return null === $count || null === $thickness || null === $lay ? null : new Bundle($thickness, $count, $lay);
+    }
+
+    private function thickness(Fields $fields): ?Length
+    {
+        return $fields->length(
             'core.thickness',
             Unit::Millimetre,
             Length::ofMillimetres(0.2),
@@ -96,25 +166,31 @@ final readonly class SampleReader
             Length::ofMillimetres(1),
             Cord::thicknessOf(...),
         );
-        $lay = $fields->choice('core.lay', Lay::class, Lay::Packed);
-
-        return null === $count || null === $thickness || null === $lay ? null : new Bundle($thickness, $count, $lay);
     }
 
     /**
-     * Something has to be measured, and an end before and after.
+     * Something has to be measured, and an end before and after: shorter, or of a cord that was pulled, longer.
      *
      * @return list<Fault>
      */
-    private static function lacking(?Length $length, ?Length $before, ?Length $after): array
+    private static function lacking(Work $work, ?Length $length, ?Length $before, ?Length $after): array
     {
+        $isPulled = $work instanceof Pulled;
+        $wantsEnd = !$work instanceof Knots && !$work instanceof Waves;
+
         return match (true) {
-            null !== $before && null === $after => [new Fault('after', new Said('sample-after-wanted'))],
+            $wantsEnd && null === $before && null === $after,
             null === $before && null !== $after => [new Fault('before', new Said('sample-before-wanted'))],
-            null !== $before && null !== $after && !$after->isShorterThan($before) => [
+            null !== $before && null === $after => [new Fault('after', new Said('sample-after-wanted'))],
+            null === $length && null === $before => [new Fault('length', new Said('sample-empty'))],
+            null === $length && $work instanceof Braided => [new Fault('length', new Said('sample-length-wanted'))],
+            null === $before || null === $after => [],
+            $isPulled && ($after->isShorterThan($before) || $after->isLongerThan($before->times(2))) => [
+                new Fault('after', new Said('sample-pulled', ['after' => $after, 'before' => $before])),
+            ],
+            !$isPulled && !$after->isShorterThan($before) => [
                 new Fault('after', new Said('sample-grew', ['after' => $after, 'before' => $before])),
             ],
-            null === $length && null === $before => [new Fault('length', new Said('sample-empty'))],
             default => [],
         };
     }

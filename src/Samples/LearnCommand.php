@@ -51,13 +51,13 @@ final class LearnCommand extends Command
 
             return Command::FAILURE;
         }
-        $observations = [];
+        $samples = [];
         $sound = true;
         foreach (array_values($rows) as $i => $row) {
             try {
                 $sample = $this->reader->read(\is_array($row) ? $row : []);
                 if (!\is_array($row) || true !== ($row['aside'] ?? false)) {
-                    $observations[] = $sample->observation((string) $i);
+                    $samples[(string) $i] = $sample;
                 }
             } catch (PieceUnreadable $unreadable) {
                 $errors->writeln(
@@ -67,7 +67,7 @@ final class LearnCommand extends Command
                 $sound = false;
             }
         }
-        $this->print(new Hand($observations), Tension::tryFrom(\is_string($said) ? $said : ''), $output);
+        $this->print(Hand::from($samples), Tension::tryFrom(\is_string($said) ? $said : ''), $output);
 
         return $sound ? Command::SUCCESS : Command::FAILURE;
     }
@@ -90,6 +90,9 @@ final class LearnCommand extends Command
                 $expected->perLength,
                 $expected->perLengthSpread,
             );
+        }
+        foreach ($hand->known()[1] as $cord => $stretch) {
+            $lines['stretch '.$cord] = \sprintf("stretch\t%s\t%.4f", $cord, $stretch->share);
         }
         ksort($lines);
         foreach ($lines as $line) {

@@ -112,18 +112,18 @@ final class Samples
      */
     public function without(?StoredSample $left): Hand
     {
-        $observations = [];
+        $samples = [];
         foreach ($this->all() as $stored) {
             if (!$stored->isAside() && $stored !== $left) {
                 try {
-                    $observations[] = $this->reader->read($stored->document())->observation($stored->uid());
+                    $samples[$stored->uid()] = $this->reader->read($stored->document());
                 } catch (PieceUnreadable) {
                     // It is listed with what is wrong with it, and believed no more.
                 }
             }
         }
 
-        return new Hand([...$observations, ...$this->log->observations()]);
+        return Hand::from($samples, $this->log->observations());
     }
 
     /**
@@ -141,7 +141,7 @@ final class Samples
      */
     public function mark(): string
     {
-        return [] === $this->hand()->observations ? '' : md5(serialize($this->hand()->observations));
+        return $this->hand()->isBlank() ? '' : md5(serialize($this->hand()->known()));
     }
 
     private function kept(): void

@@ -26,7 +26,18 @@ final class SamplesController extends AbstractController
     private const BLANK = [
         'knot' => 'square', 'count' => '10', 'turns' => '', 'core.count' => '2', 'core.thickness' => '1 mm',
         'cord.fibre' => 'polyester', 'cord.thickness' => '1 mm', 'length' => '', 'before' => '', 'after' => '',
-        'note' => '',
+        'beads' => '', 'braid.cords' => '3', 'link.length' => '8 mm', 'link.width' => '6 mm', 'link.inside' => '4 mm',
+        'wave.steps' => '4', 'wave.seeds' => '', 'round.diameter' => '3 mm', 'seed.size' => '11/0', 'note' => '',
+    ];
+
+    private const COUNTS = ['count', 'turns', 'core.count', 'braid.cords', 'wave.steps', 'wave.seeds'];
+
+    /** Of which work a field says something; of all where nothing stands here. */
+    private const OF = [
+        'count' => ['knots', 'link', 'wave'], 'length' => ['knots', 'braid', 'wave'], 'turns' => ['knots'],
+        'beads' => ['knots'], 'core.count' => ['knots'], 'core.thickness' => ['knots', 'wave'],
+        'braid.cords' => ['braid'], 'link.length' => ['link'], 'link.width' => ['link'], 'link.inside' => ['link'],
+        'wave.steps' => ['wave'], 'wave.seeds' => ['wave'], 'round.diameter' => ['wave'], 'seed.size' => ['wave'],
     ];
 
     public function __construct(
@@ -113,7 +124,8 @@ final class SamplesController extends AbstractController
             'push' => $this->view->push(),
             'known' => $this->view->known(),
             'words' => $this->reader->words(),
-            'fibres' => array_filter(Fibre::cases(), static fn (Fibre $fibre): bool => !$fibre->isElastic()),
+            'sections' => SampleReader::SECTIONS,
+            'fibres' => Fibre::cases(),
             'unit' => $this->preferences->unit(),
         ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }
@@ -128,9 +140,13 @@ final class SamplesController extends AbstractController
     private static function document(array $typed, Unit $unit): array
     {
         $document = [];
-        foreach (array_filter($typed, static fn (string $text): bool => '' !== $text) as $field => $text) {
+        $work = \in_array($typed['knot'], SampleReader::SECTIONS, true) ? $typed['knot'] : 'knots';
+        foreach ($typed as $field => $text) {
+            if ('' === $text || !\in_array($work, self::OF[$field] ?? [$work], true)) {
+                continue;
+            }
             $isLength = \in_array($field, ['length', 'before', 'after'], true);
-            $isCount = \in_array($field, ['count', 'turns', 'core.count'], true)
+            $isCount = \in_array($field, self::COUNTS, true)
                 && 1 === preg_match('/^\d{1,6}$/D', $text);
             FieldTexts::put($document, $field, match (true) {
                 $isLength => FieldTexts::inUnit($text, $unit),

@@ -5,22 +5,24 @@ declare(strict_types=1);
 namespace Rinkel\App\Svg;
 
 /**
- * Draws a share over finished pieces, the oldest at the left: a dot for each, on a scale around nothing or from it.
+ * Draws a figure of finished pieces, the oldest at the left: a dot for each, on a scale around nothing or from it.
  */
 final class LogChart
 {
-    private const WIDTH = 640.0;
-    private const HEIGHT = 150.0;
-    private const LOW = 120.0;
-    private const HIGH = 14.0;
+    private const WIDTH = 400.0;
+    private const HEIGHT = 116.0;
+    private const LOW = 106.0;
+    private const HIGH = 18.0;
 
     /**
-     * @param list<float> $shares the oldest first
-     * @param float       $aim    a line that is worth being near to
+     * @param list<float>            $shares the oldest first
+     * @param float                  $aim    a line that is worth being near to
+     * @param callable(float):string $scale  writes how far the scale goes
+     * @param float                  $least  that it goes
      */
-    public static function paint(array $shares, float $aim, string $label): string
+    public static function paint(array $shares, float $aim, string $label, callable $scale, float $least): string
     {
-        $most = max(0.05, abs($aim), ...array_map(abs(...), $shares));
+        $most = max($least, abs($aim), ...array_map(abs(...), $shares));
         $isSigned = [] !== $shares && min($shares) < 0.0;
         $y = static fn (float $share): float => $isSigned
             ? (self::LOW + self::HIGH) / 2 - $share / $most * (self::LOW - self::HIGH) / 2
@@ -54,7 +56,7 @@ final class LogChart
             Svg::element(
                 'text',
                 ['x' => 2, 'y' => self::HIGH - 2, 'class' => 'gauge-word'],
-                Svg::text(($isSigned ? '±' : '').round(100 * $most).' %'),
+                Svg::text(($isSigned ? '±' : '').$scale($most)),
             ),
         );
     }

@@ -103,19 +103,21 @@ final readonly class PagePictures
     }
 
     /**
-     * @param array<float> $shares the oldest first
-     * @param string       $of     "off" what was planned, or "left" over
+     * @param array<float|int> $figures the oldest first
+     * @param string           $of      "off" what was planned, "left" over, or "minutes" of work
      */
-    public function chart(array $shares, string $of): string
+    public function chart(array $figures, string $of): string
     {
-        $shares = array_values($shares);
-        $percent = static fn (float $share): int => (int) round(100 * $share);
+        $figures = array_map(floatval(...), array_values($figures));
+        [$each, $word, $least] = 'minutes' === $of ? [1, 'log.chart-minutes-scale', 10.0] : [100, 'log.chart-scale', 0.05];
+        $scale = fn (float $most): string => $this->translator->trans($word, ['most' => (int) round($each * $most)]);
+        $label = $this->translator->trans('minutes' === $of ? 'log.chart-minutes-label' : 'log.chart-label', [
+            'count' => \count($figures),
+            'last' => (int) round($each * ($figures[\count($figures) - 1] ?? 0.0)),
+            'mean' => (int) round($each * array_sum($figures) / max(1, \count($figures))),
+        ]);
 
-        return LogChart::paint($shares, 'left' === $of ? 0.08 : 0.0, $this->translator->trans('log.chart-label', [
-            'count' => \count($shares),
-            'last' => $percent($shares[\count($shares) - 1] ?? 0.0),
-            'mean' => $percent(array_sum($shares) / max(1, \count($shares))),
-        ]));
+        return LogChart::paint($figures, 'left' === $of ? 0.08 : 0.0, $label, $scale, $least);
     }
 
     public function cutBar(Cut $cut, Unit $unit): string

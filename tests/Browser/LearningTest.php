@@ -64,6 +64,34 @@ final class LearningTest extends BrowserCase
         self::assertSame($begun, $this->working($piece));
     }
 
+    /**
+     * The form asks what the chosen work needs and nothing else; chosen by the keyboard, measured in inches.
+     */
+    public function testABraidIsMeasuredByTheKeyboard(): void
+    {
+        $this->open('/samples');
+        self::assertTrue($this->find('#s-core-count')->isDisplayed());
+        self::assertFalse($this->find('#s-braid-cords')->isDisplayed());
+        $this->find('#s-knot')->sendKeys('Braid');
+        $this->until('return document.querySelector("#s-knot").value === "braid"');
+        self::assertTrue($this->find('#s-braid-cords')->isDisplayed());
+        self::assertFalse($this->find('#s-core-count')->isDisplayed());
+        self::assertFalse($this->find('#s-count')->isDisplayed());
+        foreach (['braid-cords' => '4', 'length' => '10 in', 'before' => '24 in'] as $field => $text) {
+            $this->type('s-'.$field, $text);
+        }
+        $this->type('s-after', '15 in');
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ENTER]);
+        $this->untilShown('#s-after-fault', 'cannot take');
+        self::assertTrue($this->find('#s-braid-cords')->isDisplayed(), 'still a braid');
+        $this->type('s-after', '10 1/4 in');
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ENTER]);
+        $this->untilShown('#known', 'Braid');
+        $this->driver->findElement(WebDriverBy::xpath('//button[contains(., "Delete")]'))->click();
+        $this->untilShown('[aria-labelledby=samples-hand]', 'Nobody measured anything yet');
+        $this->assertNothingLogged();
+    }
+
     private function working(string $piece): string
     {
         $this->open($piece.'?stage=cut');

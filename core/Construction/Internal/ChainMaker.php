@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\Lacing;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
@@ -64,12 +65,8 @@ final readonly class ChainMaker extends PartMaker
         $uses = [];
         foreach ($this->roles as $role) {
             $use = $this->piece->cord($role);
-            $thick = $use->cord->thickness->times(sqrt($use->count));
-            $across = Length::ofMillimetres(hypot($link->pitch()->millimetres, $link->inside->millimetres));
-            $sample = $this->book->sampleOf($part->word());
-            $uses[$role] = Take::knots(
-                $sample->use ?? $across->plus($link->wire()->plus($thick)->times(2)),
-            );
+            $taken = $this->book->section($part->word(), $use->cord, (new Lacing($link))->use($use->cord, $use->count));
+            $uses[$role] = Take::knots($this->book->sampleOf($part->word())->use ?? $taken);
         }
 
         return array_fill(

@@ -70,7 +70,9 @@ final readonly class NetMaker extends PartMaker
         $length = $braid->length ?? Length::ofMillimetres(1);
         $plait = (new Plait())->of($use->cord, $use->count, $length);
         $sample = $this->book->sampleOf($braid->word());
-        $taken = null === $sample ? $plait->use : $length->times($sample->use->ratioTo($sample->pitch));
+        $taken = null === $sample
+            ? $this->book->section($braid->word(), $use->cord, $plait->use)
+            : $length->times($sample->use->ratioTo($sample->pitch));
 
         return [new Element(
             ElementKind::Braid,

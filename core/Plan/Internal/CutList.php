@@ -140,7 +140,7 @@ final readonly class CutList
     private function take(Element $element, float $use, bool $free): KnotTake
     {
         return new KnotTake(
-            $element->word(),
+            Runs::kind($element),
             $use,
             $free,
             $this->runs->isPushed($element),

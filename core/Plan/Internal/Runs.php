@@ -6,6 +6,7 @@ namespace Rinkel\Core\Plan\Internal;
 
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Construction\Role;
+use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Material\Cord;
@@ -53,6 +54,14 @@ final readonly class Runs
             || \in_array($element->kind, [ElementKind::Rows, ElementKind::Wave], true);
     }
 
+    /**
+     * Returns of which kind the knots are that it is made of: a wave's length and use are its lark's heads'.
+     */
+    public static function kind(Element $element): string
+    {
+        return ElementKind::Wave === $element->kind ? (new VerticalLarksHead())->word() : $element->word();
+    }
+
     public function isSampled(Element $element): bool
     {
         $book = $this->draft->piece->knots();
@@ -77,7 +86,7 @@ final readonly class Runs
                 $length += $element->length->millimetres;
                 $variance += $element->length->millimetres * self::knotted($element)
                     * $piece->hand->spreadOfPitch(
-                        $element->word(),
+                        self::kind($element),
                         $this->cordOf($element),
                         $this->isPushed($element),
                         $this->isSampled($element),

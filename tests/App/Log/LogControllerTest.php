@@ -38,7 +38,7 @@ final class LogControllerTest extends WebCase
         self::assertStringContainsString('34 cm left', $entry->text());
         self::assertStringContainsString('90 minutes', $entry->text());
         self::assertStringContainsString('Pull the first knots less', $entry->text());
-        self::assertCount(2, $page->filter('.log-chart'), 'length, and what was left');
+        self::assertCount(3, $page->filter('.log-chart'), 'length, what was left, and minutes');
         self::assertStringContainsString('One piece is no rule yet', $page->filter('.chart')->text());
         self::assertNotSame($before, $cut(), 'the next plan is another');
         self::assertCount(

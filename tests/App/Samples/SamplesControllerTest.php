@@ -108,6 +108,44 @@ final class SamplesControllerTest extends WebCase
         self::assertCount(5, $page->filter('.sample'));
     }
 
+    /**
+     * Each kind of work is kept with its own fields only, read again, and told.
+     */
+    public function testSectionsAreSamplesToo(): void
+    {
+        $ends = ['before' => '60', 'after' => '20'];
+        foreach ([
+            'Braid' => [['knot' => 'braid', 'length' => '28', 'braid.cords' => '4'] + $ends, '% more'],
+            'Row of lacing' => [['knot' => 'link', 'count' => '20', 'link.length' => '9 mm'] + $ends, '% more'],
+            'Wave' => [['knot' => 'wave', 'count' => '1', 'length' => '42 mm', 'after' => '45'] + $ends, '% longer'],
+            'Stretch of a cord' => [
+                ['knot' => 'stretch', 'cord.fibre' => 'elastic-braid', 'before' => '20', 'after' => '26'],
+                '30 % longer when pulled',
+            ],
+            'Square knot' => [['beads' => '12 mm'], '% shorter'],
+        ] as $name => [$fields, $told]) {
+            $page = $this->add($fields);
+            self::assertStringContainsString($name, $page->filter('.sample')->text());
+            self::assertStringContainsString($told, $page->filter('.sample')->text());
+        }
+        $this->browser->request('GET', '/samples/samples.json');
+        $saved = json_decode((string) $this->browser->getResponse()->getContent(), true);
+        self::assertIsArray($saved);
+        $fields = [];
+        foreach (\is_array($saved['samples']) ? $saved['samples'] : [] as $sample) {
+            self::assertIsArray($sample);
+            $fields[] = array_values(array_intersect(['count', 'core', 'length'], array_keys($sample)));
+        }
+        self::assertSame(
+            [['count', 'core', 'length'], [], ['count', 'core', 'length'], ['count'], ['length']],
+            $fields,
+            'the last taken first, each with its own fields',
+        );
+        $this->browser->request('POST', '/samples', ['s' => ['knot' => 'braid', 'length' => ''] + self::SAMPLE]);
+        self::assertSelectorTextContains('#s-length-fault', 'How long is the braid?');
+        self::assertSelectorExists('#s-knot option[value=braid][selected]');
+    }
+
     public function testLengthsAreMeantInTheMakersUnit(): void
     {
         $this->browser->request('POST', '/settings', ['unit' => 'in']);
