@@ -119,6 +119,7 @@ final readonly class ButtonLoop implements Closure
                 'bound' => $this->knot->pitch->written(Unit::Millimetre),
             ])],
             findings: [$this->on->finding],
+            loopHeads: $this->heads(),
         );
     }
 

@@ -22,7 +22,6 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Pattern;
-use Rinkel\Core\Plan\Internal\Finishing;
 use Rinkel\Core\Plan\Internal\Load;
 use Rinkel\Core\Plan\Internal\Remainder;
 use Rinkel\Core\Plan\Internal\Runs;

@@ -19,7 +19,7 @@ final class Layers
     /** From the ground up. */
     private const CONCEPTS = [
         'Measure', 'Geometry', 'Remark', 'Fit', 'Material', 'Knot', 'Hand', 'Pattern', 'Arrangement', 'Line', 'Cutting',
-        'Closure', 'Piece', 'Construction', 'Plan', 'Drawing',
+        'Closure', 'Piece', 'Construction', 'Plan', 'Making', 'Drawing',
     ];
 
     public function testCoreKnowsOnlyItself(): Rule

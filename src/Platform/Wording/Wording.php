@@ -58,6 +58,34 @@ final readonly class Wording
         return $this->say('step.'.$step->key, $step->values, $unit);
     }
 
+    /**
+     * Returns the sentence of a step of the making: cords by what they are called, knots by their names.
+     */
+    public function making(Said $said, Unit $unit): string
+    {
+        $values = [];
+        foreach ($said->values as $name => $value) {
+            $values[$name] = match (true) {
+                'role' === $name && \is_string($value) => $this->roleInside($value),
+                'knot' === $name && \is_string($value) => $this->knotInside($value),
+                \is_array($value) => implode(', ', array_map(
+                    fn (Said|string $role): string => $this->roleInside((string) $role),
+                    $value,
+                )),
+                default => $this->part($value),
+            };
+        }
+
+        return $this->say('making.'.$said->key, $values, $unit);
+    }
+
+    private function knotInside(string $word): string
+    {
+        $name = $this->translator->trans('knot.'.str_replace(' ', '-', $word));
+
+        return mb_strtolower(mb_substr($name, 0, 1)).mb_substr($name, 1);
+    }
+
     public function check(Check $check, Unit $unit): string
     {
         return $this->say('check.'.$check->code, $this->named($check->values), $unit);

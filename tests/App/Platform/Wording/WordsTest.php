@@ -165,7 +165,9 @@ final class WordsTest extends TestCase
         foreach (new \RecursiveIteratorIterator(
             new \RecursiveDirectoryIterator(\dirname(__DIR__, 4).'/'.$folder, \FilesystemIterator::SKIP_DOTS),
         ) as $file) {
-            $text .= $file instanceof \SplFileInfo ? (string) file_get_contents($file->getPathname()) : '';
+            // What the steps of the making say is another list of words, which StepsCommandTest reads.
+            $said = $file instanceof \SplFileInfo && !str_contains($file->getPathname(), '/core/Making/');
+            $text .= $said ? (string) file_get_contents($file->getPathname()) : '';
         }
 
         return $text;

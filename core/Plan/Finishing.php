@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\Core\Plan\Internal;
+namespace Rinkel\Core\Plan;
 
 use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Construction\Draft;
@@ -15,8 +15,6 @@ use Rinkel\Core\Remark\Severity;
 
 /**
  * How each cord's ends are secured: by what that cord is made of, and by whether it is tied off or stays as a tail.
- *
- * @internal
  */
 final readonly class Finishing
 {
@@ -99,9 +97,31 @@ final readonly class Finishing
     }
 
     /**
+     * Returns how the ends of each cord are secured, in the order in which the cords are cut.
+     *
+     * @return list<CordEnd>
+     */
+    public function ends(): array
+    {
+        $ends = [];
+        foreach ($this->cords() as $role => [$cord, $isTail, $carries]) {
+            $ends[] = new CordEnd(
+                (string) $role,
+                $cord,
+                $carries,
+                $isTail,
+                $cord->fibre->isElastic() ? null : $this->draft->piece->habits->ending($cord->fibre),
+                $this->draft->piece->habits->gluing,
+            );
+        }
+
+        return $ends;
+    }
+
+    /**
      * Returns the cords of the piece, and whether their ends stay as tails.
      *
-     * @return array<string, array{Cord, bool}> by role
+     * @return array<string, array{Cord, bool, bool}> by role, and whether the closure is made of it
      */
     private function cords(): array
     {
@@ -109,11 +129,11 @@ final readonly class Finishing
         $hasTails = $this->draft->fastened->kind->slides() || \in_array(Wished::Tail, $asks, true);
         $cords = [];
         foreach ($this->draft->construction->roles($this->draft) as $role) {
-            $cords[$role->name] = [$this->draft->piece->cord($role->name)->cord, $hasTails && self::carries($role)];
+            $cords[$role->name] = [$this->draft->piece->cord($role->name)->cord, $hasTails && self::carries($role), self::carries($role)];
         }
         if (null !== $this->draft->fastened->own) {
             $ends = $this->draft->construction->ends($this->draft->piece)->cord;
-            $cords['slider'] = [$this->draft->piece->sliderCord() ?? $ends, false];
+            $cords['slider'] = [$this->draft->piece->sliderCord() ?? $ends, false, false];
         }
 
         return $cords;

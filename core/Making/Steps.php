@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Making;
+
+use Rinkel\Core\Plan\Plan;
+
+/**
+ * The whole making of a piece, from the first mark to the last trim, as steps in their order.
+ */
+final readonly class Steps
+{
+    /** @var list<int> moves before each step */
+    private array $before;
+
+    public int $moves;
+
+    /**
+     * @param list<Step> $all
+     */
+    private function __construct(public array $all)
+    {
+        $before = [];
+        $moves = 0;
+        foreach ($all as $step) {
+            $before[] = $moves;
+            $moves += $step->count;
+        }
+        $this->before = $before;
+        $this->moves = $moves;
+    }
+
+    public static function of(Plan $plan, ?Ways $ways = null): self
+    {
+        return new self(($ways ?? Ways::all())->for($plan)->steps());
+    }
+
+    /**
+     * Returns the step that is in hand after so many moves, and how many of its own are done; the last step, done, at the
+     * end.
+     *
+     * @return array{int, int} place of the step, from 0, and moves
+     */
+    public function at(int $moves): array
+    {
+        $moves = max(0, min($this->moves, $moves));
+        foreach ($this->all as $i => $step) {
+            if ($moves < $this->before[$i] + $step->count) {
+                return [$i, $moves - $this->before[$i]];
+            }
+        }
+        $last = max(0, \count($this->all) - 1);
+
+        return [$last, ($this->all[$last] ?? null)->count ?? 0];
+    }
+
+    /**
+     * Returns how many moves come before a step.
+     */
+    public function before(int $step): int
+    {
+        return $this->before[$step] ?? $this->moves;
+    }
+
+    /**
+     * @return array<string, float> knots by word, halves singly
+     */
+    public function knots(): array
+    {
+        return $this->sums(static fn (Step $step): array => $step->ties());
+    }
+
+    /**
+     * @return array<string, float> beads by name
+     */
+    public function beads(): array
+    {
+        return $this->sums(static fn (Step $step): array => $step->beads());
+    }
+
+    /**
+     * @param callable(Step): array<string, float|int> $of
+     *
+     * @return array<string, float>
+     */
+    private function sums(callable $of): array
+    {
+        $sums = [];
+        foreach ($this->all as $step) {
+            foreach ($of($step) as $name => $count) {
+                $sums[$name] = ($sums[$name] ?? 0.0) + $count;
+            }
+        }
+        ksort($sums);
+
+        return $sums;
+    }
+}
