@@ -38,6 +38,21 @@ final readonly class Move
         return new self(null, 0.0, null, $bead);
     }
 
+    /**
+     * Returns by what moves are told that make the same of a piece.
+     */
+    public function told(): string
+    {
+        return implode(' ', [
+            $this->knot ?? '',
+            $this->side->value ?? '',
+            $this->bead->name ?? '',
+            $this->bead?->lane->value ?? '',
+            $this->bead->letter ?? '',
+            $this->bead->strand ?? '',
+        ]);
+    }
+
     public static function deed(): self
     {
         return new self(null, 0.0, null, null);

@@ -56,6 +56,54 @@ final readonly class Steps
     }
 
     /**
+     * Returns what of the piece is made after so many moves: its knots and beads, one after the other.
+     *
+     * @return list<string>
+     */
+    public function made(int $moves): array
+    {
+        $made = [];
+        foreach ($this->all as $number => $step) {
+            for ($i = 0, $last = min($step->count, $moves - $this->before($number)); $i < $last; ++$i) {
+                $move = $step->move($i);
+                if (null !== $step->due && (null !== $move->knot || null !== $move->bead)) {
+                    $made[] = $step->half.' '.$move->told();
+                }
+            }
+        }
+
+        return $made;
+    }
+
+    /**
+     * Returns after how many moves of this making as much is made, where it begins just so; null where it does not.
+     *
+     * @param list<string> $made by another
+     */
+    public function placeOf(array $made): ?int
+    {
+        $count = \count($made);
+        if ($this->made($this->moves) !== $made && \array_slice($this->made($this->moves), 0, $count) !== $made) {
+            return null;
+        }
+        $done = 0;
+        foreach ($this->all as $number => $step) {
+            if (0 === $count && null !== $step->due) {
+                return $this->before($number);
+            }
+            for ($i = 0; $i < $step->count && null !== $step->due; ++$i) {
+                $move = $step->move($i);
+                $done += null !== $move->knot || null !== $move->bead ? 1 : 0;
+                if ($done === $count) {
+                    return $this->before($number) + $i + 1;
+                }
+            }
+        }
+
+        return $this->moves;
+    }
+
+    /**
      * Returns how many moves come before a step.
      */
     public function before(int $step): int

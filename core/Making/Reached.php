@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Making;
+
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Said;
+
+/**
+ * What a maker reads on the tape while she works: how long the piece, or its half, has become, and what is left of one
+ * end of a cord.
+ */
+final readonly class Reached
+{
+    /** Beyond so many times what was planned, or below one over it, a length is asked back (judgement). */
+    private const ABSURD = 2.5;
+
+    /**
+     * @param int         $moves  done when it was read
+     * @param Length|null $length from where the piece, or the half in hand, begins
+     * @param string|null $role   of the cord whose shorter end was measured
+     * @param Length|null $left   of that end
+     */
+    public function __construct(
+        public int $moves,
+        public ?Length $length = null,
+        public ?string $role = null,
+        public ?Length $left = null,
+    ) {}
+
+    /**
+     * Returns why that cannot be, or null when it can: longer than the cord is, shorter than it was before with more
+     * knots tied, or so far off what was planned that another unit must be meant.
+     *
+     * @param self|null $before what was read last
+     */
+    public function impossible(Plan $plan, Steps $steps, ?self $before): ?Said
+    {
+        $worked = Worked::until($plan, $steps, $this->moves);
+        $cut = null === $this->role ? null : $worked->cut($this->role);
+        $planned = $worked->length();
+
+        return match (true) {
+            null !== $this->left && null !== $cut && $this->left->isLongerThan($cut->length) => new Said(
+                'reached-longer',
+                ['left' => $this->left, 'cut' => $cut->length],
+            ),
+            null === $this->length => null,
+            $planned->isZero() => new Said('reached-nothing', ['length' => $this->length]),
+            null !== $before?->length && $this->moves >= $before->moves && $this->length->isShorterThan(
+                $before->length->minus(Length::ofMillimetres(3)),
+            ) && $worked->isSameHalf($before->moves) => new Said(
+                'reached-shorter',
+                ['length' => $this->length, 'before' => $before->length],
+            ),
+            $this->length->ratioTo($planned) > self::ABSURD, $this->length->ratioTo($planned) < 1 / self::ABSURD => new Said(
+                'reached-absurd',
+                ['length' => $this->length, 'planned' => $planned->written(Unit::Centimetre)],
+            ),
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Making;
+
+use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Said;
+
+/**
+ * One way on when a cord will not be enough: what is done, and the piece as it is then, where its plan changes.
+ */
+final readonly class WayOut
+{
+    /**
+     * @param Said      $said  what it is and what it gives
+     * @param Wish|null $piece as it is planned then; null where the plan stays and only the hands do otherwise
+     * @param float     $harm  by which ways are ranked: nought is no change that anybody sees
+     */
+    public function __construct(
+        public string $key,
+        public Said $said,
+        public float $harm,
+        public ?Wish $piece = null,
+    ) {}
+}

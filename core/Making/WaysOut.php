@@ -1,0 +1,280 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Making;
+
+use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Fit\EaseScale;
+use Rinkel\Core\Fit\FitZone;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node\Fit;
+use Rinkel\Core\Pattern\Node\Group;
+use Rinkel\Core\Pattern\PatternEdit;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Plan\Planner;
+use Rinkel\Core\Said;
+
+/**
+ * Every way on when a cord in hand will not be enough, each worked out, the least change first. What is tied stays tied:
+ * a plan that would have it otherwise is none of them.
+ */
+final readonly class WaysOut
+{
+    /** What a new cord is laid in with, in mm, at either side of where it joins (judgement). */
+    private const HIDDEN = 75.0;
+
+    /** A larger bead than these times what it is, is another piece (judgement). */
+    private const LARGER = 1.6;
+
+    public function __construct(
+        private Plan $plan,
+        private Steps $steps,
+        private Reached $reached,
+        private Forecast $forecast,
+        private Planner $planner,
+    ) {}
+
+    /**
+     * @return list<WayOut> the least change first; none while the cord is enough
+     */
+    public function all(): array
+    {
+        $cut = null === $this->reached->role ? null : Worked::until($this->plan, $this->steps, $this->reached->moves)
+            ->cut($this->reached->role);
+        $chance = $this->forecast->suffices();
+        if (null === $cut || null === $chance || $chance >= 1 - 1 / $this->plan->draft->piece->risk) {
+            return [];
+        }
+        $ways = array_values(array_filter([
+            $this->sooner(),
+            $this->swapped($cut),
+            $this->joined($cut),
+            ...$this->closed($cut),
+            $this->bare(),
+            $this->larger(),
+        ]));
+        usort($ways, static fn (WayOut $a, WayOut $b): int => [$a->harm, $a->key] <=> [$b->harm, $b->key]);
+
+        return $ways;
+    }
+
+    /**
+     * Fewer repeats, and the closure sooner.
+     */
+    private function sooner(): ?WayOut
+    {
+        $wish = $this->plan->draft->piece->decided();
+        $tree = $this->plan->draft->piece->pattern->tree;
+        $path = null;
+        foreach ($tree->parts as $i => $part) {
+            $path = $part instanceof Group && $part->times instanceof Fit ? (string) $i : $path;
+        }
+        if (null === $path) {
+            return null;
+        }
+        $shorter = fn (int $fewer): ?array => $this->planned(
+            $wish->withPattern((new PatternEdit($tree))->counted($path, -$fewer)),
+        );
+        // What is tied says how many repeats can be left out at most; the more are, the less it takes.
+        $most = self::first(
+            min(Fit::MOST_MORE, max([1, ...$this->plan->draft->setting->counts])),
+            static fn (int $fewer): bool => null === $shorter($fewer),
+        ) - 1;
+        $fewer = self::first($most, fn (int $fewer): bool => null !== ($less = $shorter($fewer)) && $this->serves($less[0]));
+        $best = $fewer > $most ? null : $shorter($fewer);
+        if (null === $best) {
+            return null;
+        }
+        $zone = $this->zone($best[0]);
+
+        return new WayOut('sooner', new Said('way-sooner', [
+            'count' => $fewer,
+            'shorter' => $this->plan->draft->body()->minus($best[0]->draft->body()),
+            'zone' => $zone->value,
+        ]), $zone === $this->zone($this->plan) ? 0.0 : 4.0, $best[1]);
+    }
+
+    /**
+     * Core and working cord change places for the rest.
+     */
+    private function swapped(Cut $cut): ?WayOut
+    {
+        $core = Worked::until($this->plan, $this->steps, $this->reached->moves)->cut('core');
+        if (null === $core || 'core' === $cut->role || $cut->count > 1 || $core->count < 2 || null === $this->reached->left) {
+            return null;
+        }
+        $done = Worked::until($this->plan, $this->steps, $this->reached->moves)->done;
+        $left = ($core->folded ? $core->length->times(0.5) : $core->length)->millimetres
+            - ($core->begin->millimetres ?? 0.0) - $done;
+        $needed = $this->forecast->rest($cut)->millimetres;
+        $straight = Worked::until($this->plan, $this->steps, $this->reached->moves)->rest
+            + $core->part('closure')->millimetres / 2;
+
+        return $left >= $needed && $this->reached->left->millimetres >= $straight
+            ? new WayOut('swap', new Said('way-swap', [
+                'left' => Length::ofMillimetres($left),
+                'needed' => Length::ofMillimetres($needed),
+            ]), 1.0)
+            : null;
+    }
+
+    /**
+     * A new cord joins in, where it is seen least: inside the next bead, else under the next knot.
+     */
+    private function joined(Cut $cut): WayOut
+    {
+        $serves = $this->forecast->serves();
+        $rest = Worked::until($this->plan, $this->steps, $this->reached->moves)->rest;
+        $length = $this->forecast->rest($cut)->times(1 - $serves)->plus(Length::ofMillimetres(2 * self::HIDDEN));
+        $place = null;
+        $gone = 0.0;
+        foreach ($this->steps->all as $i => $step) {
+            if ($this->steps->before($i) >= $this->reached->moves && null !== $step->due && 0.0 !== $step->along) {
+                if (null !== $step->move(0)->bead && $gone <= $serves * $rest) {
+                    $place = [$step->move(0)->bead->name, $step->due];
+                }
+                $gone += abs($step->along);
+            }
+        }
+        $step = $this->plan->draft->piece->habits->cutStep($this->plan->draft->piece->unit);
+
+        return new WayOut('join', new Said(null === $place ? 'way-join' : 'way-join-bead', [
+            'length' => $length->times($cut->folded ? 2.0 : 1.0)->roundedUpTo($step),
+            'bead' => $place[0] ?? '',
+            'at' => $place[1] ?? Length::ofMillimetres($serves * $rest),
+        ]), 3.0);
+    }
+
+    /**
+     * Closures that take less of the cord.
+     *
+     * @return list<WayOut>
+     */
+    private function closed(Cut $cut): array
+    {
+        $ways = [];
+        foreach ($this->plan->draft->construction->closures() as $kind) {
+            if ($kind->id() === $this->plan->draft->fastened->kind->id()) {
+                continue;
+            }
+            $other = $this->planned(
+                $this->plan->draft->piece->decided()->withClosure($this->plan->draft->piece->closure->as($kind)),
+            );
+            if (null !== $other && $this->serves($other[0])) {
+                $now = $cut->part('closure')->plus($cut->part('ends'));
+                $then = Length::zero();
+                foreach ($other[0]->cuts as $one) {
+                    $then = $one->role === $cut->role ? $one->part('closure')->plus($one->part('ends')) : $then;
+                }
+                if ($then->isShorterThan($now)) {
+                    $ways[] = new WayOut('closure-'.$kind->id(), new Said('way-closure', [
+                        'closure' => $kind->id(),
+                        'saved' => $now->minus($then),
+                    ]), 2.0, $other[1]);
+                }
+            }
+        }
+
+        return $ways;
+    }
+
+    /**
+     * The rest of the body stays bare cord.
+     */
+    private function bare(): WayOut
+    {
+        $rest = Worked::until($this->plan, $this->steps, $this->reached->moves)->rest;
+
+        return new WayOut('bare', new Said('way-bare', [
+            'bare' => Length::ofMillimetres($rest * (1 - $this->forecast->serves())),
+        ]), 3.5);
+    }
+
+    /**
+     * Larger beads take the place of knots, where none of them is on yet.
+     */
+    private function larger(): ?WayOut
+    {
+        $on = [];
+        $ahead = [];
+        foreach ($this->steps->all as $i => $step) {
+            foreach ($step->beads() as $name => $count) {
+                if ($this->steps->before($i) < $this->reached->moves) {
+                    $on[$name] = true;
+                } else {
+                    $ahead[$name] = ($ahead[$name] ?? 0) + $count;
+                }
+            }
+        }
+        $rest = Worked::until($this->plan, $this->steps, $this->reached->moves)->restKnots;
+        foreach (array_diff_key($ahead, $on) as $name => $count) {
+            $bead = $this->plan->draft->piece->beads[$name] ?? null;
+            $more = $rest * (1 - $this->forecast->serves()) / max(1, $count);
+            if (null !== $bead && $more + $bead->length->millimetres <= self::LARGER * $bead->length->millimetres) {
+                return new WayOut('larger', new Said('way-larger', [
+                    'bead' => (string) $name,
+                    'more' => Length::ofMillimetres($more),
+                    'length' => $bead->length->plus(Length::ofMillimetres($more)),
+                ]), 2.5);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Returns the first number from 1 to $last of which $holds, where it holds of all after it too; one more when of none.
+     *
+     * @param callable(int): bool $holds
+     */
+    private static function first(int $last, callable $holds): int
+    {
+        [$from, $to] = [1, $last + 1];
+        while ($from < $to) {
+            $middle = intdiv($from + $to, 2);
+            [$from, $to] = $holds($middle) ? [$from, $middle] : [$middle + 1, $to];
+        }
+
+        return $from;
+    }
+
+    private function zone(Plan $plan): FitZone
+    {
+        return (new EaseScale($plan->draft->piece->wearer))->zoneOf($plan->draft->worn());
+    }
+
+    /**
+     * Returns whether the cord that was measured is enough for another plan, at the risk that its maker accepts.
+     */
+    private function serves(Plan $plan): bool
+    {
+        $steps = Steps::of($plan);
+        $moves = $steps->placeOf($this->steps->made($this->reached->moves));
+
+        return null !== $moves && Forecast::of($plan, $steps, new Reached(
+            $moves,
+            $this->reached->length,
+            $this->reached->role,
+            $this->reached->left,
+        ))->serves() >= 1.0;
+    }
+
+    /**
+     * Returns another plan of the piece in which all that is made stays as it is; null where there is none.
+     *
+     * @return array{Plan, Wish}|null
+     */
+    private function planned(Wish $wish): ?array
+    {
+        try {
+            $plan = $this->planner->plan($wish);
+
+            return null === Steps::of($plan)->placeOf($this->steps->made($this->reached->moves)) ? null : [$plan, $wish];
+        } catch (PieceUnreadable) {
+            return null;
+        }
+    }
+}
