@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Log;
 
+use Rinkel\App\Board\Boards;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Samples\Samples;
 use Rinkel\App\Settings\Preferences;
@@ -30,6 +31,7 @@ final class LogController extends AbstractController
         private readonly Preferences $preferences,
         private readonly Worth $worth,
         private readonly Photos $photos,
+        private readonly Boards $boards,
     ) {}
 
     #[Route('/log', 'log', methods: 'GET')]
@@ -140,7 +142,10 @@ final class LogController extends AbstractController
     public function finish(int $id, Request $request): Response
     {
         $stored = $this->pieces->find($id) ?? throw $this->createNotFoundException();
-        $typed = self::texts($request->request->all()['l'] ?? null);
+        $sent = $request->isMethod('POST') ? $request->request->all() : $request->query->all();
+        $typed = self::texts($sent['l'] ?? null);
+        $asked = $sent['board'] ?? '';
+        $board = \is_string($asked) && 1 === preg_match('/^\d{1,18}$/D', $asked) ? $this->boards->find((int) $asked) : null;
         try {
             $faults = $request->isMethod('POST') ? $this->finishing->finish(
                 $stored,
@@ -148,10 +153,14 @@ final class LogController extends AbstractController
                 self::photo($request),
             ) : [];
             if ($request->isMethod('POST') && [] === $faults) {
+                if (null !== $board && $board->piece() === $stored) {
+                    $this->boards->finish($board);
+                }
+
                 return $this->redirectToRoute('log', [], Response::HTTP_SEE_OTHER);
             }
 
-            return $this->finishPage($id, $typed, $faults);
+            return $this->finishPage($id, $typed, $faults, $board?->id());
         } catch (PieceUnreadable) {
             return $this->redirectToRoute('piece', ['id' => $id], Response::HTTP_SEE_OTHER);
         }
@@ -163,7 +172,7 @@ final class LogController extends AbstractController
      *
      * @throws PieceUnreadable
      */
-    private function finishPage(int $id, array $typed, array $faults): Response
+    private function finishPage(int $id, array $typed, array $faults, ?int $board): Response
     {
         $stored = $this->pieces->find($id) ?? throw $this->createNotFoundException();
 
@@ -173,6 +182,7 @@ final class LogController extends AbstractController
             'knots' => $this->finishing->knots($stored),
             'typed' => $typed,
             'faults' => $faults,
+            'board' => $board,
         ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Table;
 
+use Rinkel\App\Board\BoardViews;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Settings\Preferences;
@@ -40,6 +41,7 @@ final class TableController extends AbstractController
         private readonly Shelf $shelf,
         private readonly Found $found,
         private readonly Preferences $preferences,
+        private readonly BoardViews $boards,
     ) {}
 
     #[Route('/', 'table', methods: 'GET')]
@@ -57,6 +59,7 @@ final class TableController extends AbstractController
         return $this->render('table/table.html.twig', [
             'pieces' => array_map($this->rows->of(...), $this->found->pieces($wanted)),
             'asked' => $wanted,
+            'boards' => $wanted->archive || $request->headers->has('HX-Request') ? [] : $this->boards->shelf(),
             'count' => $count,
             'pages' => (int) ceil($count / Found::PAGE),
             'constructions' => $this->found->constructions(),

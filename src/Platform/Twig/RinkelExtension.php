@@ -6,6 +6,7 @@ namespace Rinkel\App\Platform\Twig;
 
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Settings\Light;
+use Rinkel\App\Svg\DayLine;
 use Rinkel\App\Svg\DrawingFile;
 use Rinkel\App\Svg\PagePictures;
 use Rinkel\App\Svg\Posture;
@@ -56,6 +57,8 @@ final class RinkelExtension extends AbstractExtension
             new TwigFunction('worn_open', static fn (Plan $plan): int => Posture::worn($plan->draft)),
             new TwigFunction('worn', $this->pictures->worn(...), ['is_safe' => ['html']]),
             new TwigFunction('step_text', $this->wording->step(...)),
+            new TwigFunction('day_line', DayLine::paint(...), ['is_safe' => ['html']]),
+            new TwigFunction('making_text', $this->wording->making(...)),
             new TwigFunction('check_text', $this->wording->check(...)),
             new TwigFunction('remedy_text', $this->wording->remedy(...)),
             new TwigFunction('board', $this->pictures->board(...), ['is_safe' => ['html']]),

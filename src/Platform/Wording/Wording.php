@@ -188,7 +188,7 @@ final readonly class Wording
                 'said' => $this->told($said->said),
             ]),
             null === $said => '',
-            default => $this->say('said.'.$said->key, array_map($this->part(...), $said->values), Unit::Centimetre),
+            default => $this->say('said.'.$said->key, $this->parts($said), Unit::Centimetre),
         };
     }
 
@@ -203,6 +203,19 @@ final readonly class Wording
             fn (Fault $fault): string => $fault->path.': '.$this->told($fault),
             $faults,
         ));
+    }
+
+    /**
+     * @return array<string, Length|WrittenLength|int|float|string> closures by what they are called
+     */
+    private function parts(Said $said): array
+    {
+        $parts = array_map($this->part(...), $said->values);
+        if (\is_string($parts['closure'] ?? null)) {
+            $parts['closure'] = $this->translator->trans('closure.'.$parts['closure']);
+        }
+
+        return $parts;
     }
 
     /**

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Board;
+
+use Rinkel\App\Document\StepsDocument;
+use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Making\Forecast;
+use Rinkel\Core\Making\Pace;
+use Rinkel\Core\Making\Reached;
+use Rinkel\Core\Making\Step;
+use Rinkel\Core\Making\Steps;
+use Rinkel\Core\Making\WayOut;
+use Rinkel\Core\Making\WaysOut;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Plan\Planner;
+
+/**
+ * What a Board page shows of a piece in the making.
+ */
+final readonly class BoardView
+{
+    public Steps $steps;
+
+    public function __construct(
+        public StoredBoard $board,
+        public Plan $plan,
+        private Pace $pace,
+        private Planner $planner,
+        private StepsDocument $documents,
+        private Wording $wording,
+    ) {
+        $this->steps = Steps::of($plan);
+    }
+
+    /**
+     * Returns the step in hand and how many of its moves are done.
+     *
+     * @return array{int, int}
+     */
+    public function at(): array
+    {
+        return $this->steps->at($this->board->moves());
+    }
+
+    /**
+     * Returns minutes of hands and of waiting that are still to come.
+     *
+     * @return array{int, int}
+     */
+    public function left(): array
+    {
+        $chain = $this->pace->chain($this->steps, $this->board->moves());
+
+        return [(int) ceil(array_sum(array_column($chain, 0))), array_sum(array_column($chain, 1))];
+    }
+
+    /**
+     * Returns what the script of the page works with: every step in words, with its moves and where it lies.
+     *
+     * @return array<string, mixed>
+     */
+    public function data(): array
+    {
+        $unit = $this->plan->draft->piece->unit;
+        $colours = [];
+        foreach ($this->plan->draft->piece->beads as $name => $bead) {
+            $colours[$name] = $bead->colour->hex;
+        }
+
+        return [
+            'moves' => $this->board->moves(),
+            'number' => $this->board->number(),
+            'total' => $this->steps->moves,
+            'unit' => $unit->value,
+            'beads' => (object) $colours,
+            'half' => $this->half(),
+            'steps' => array_map(fn (Step $step): array => array_filter([
+                'at' => $step->at,
+                'along' => 0.0 === $step->along ? null : $step->along,
+                'from' => $step->from?->millimetres,
+                'due' => $step->due?->millimetres,
+                'half' => 0 === $step->half ? null : $step->half,
+            ], static fn (float|int|null $value): bool => null !== $value)
+                + ['moves' => array_map(static fn ($move): object => (object) StepsDocument::move($move), $step->moves)]
+                + $this->documents->step($step, $unit), $this->steps->all),
+        ];
+    }
+
+    /**
+     * Returns by how many times the second half is to be as long as planned: the first came out so.
+     */
+    public function half(): float
+    {
+        foreach (array_reverse($this->board->readings()) as $reading) {
+            [$step] = $this->steps->at($reading['moves']);
+            $last = $this->steps->all[max(0, $step - 1)] ?? null;
+            if (isset($reading['length']) && 1 === $last?->half && true === $last->due?->isLongerThan(Length::zero())) {
+                return max(0.7, min(1.4, (float) $reading['length'] / $last->due->millimetres));
+            }
+        }
+
+        return 1.0;
+    }
+
+    public function forecast(?Reached $reached): ?Forecast
+    {
+        return null === $reached ? null : Forecast::of($this->plan, $this->steps, new Reached(
+            $reached->moves,
+            $reached->length,
+            $reached->role,
+            $reached->left,
+        ));
+    }
+
+    /**
+     * @return list<WayOut> while a cord will not be enough
+     */
+    public function ways(?Reached $reached): array
+    {
+        $forecast = $this->forecast($reached);
+
+        return null === $reached || null === $forecast
+            ? []
+            : (new WaysOut($this->plan, $this->steps, $reached, $forecast, $this->planner))->all();
+    }
+
+    /**
+     * Returns the sentence of the $i-th step.
+     */
+    public function say(int $i): string
+    {
+        $step = $this->steps->all[$i] ?? null;
+
+        return null === $step ? '' : $this->wording->making($step->said, $this->plan->draft->piece->unit);
+    }
+
+    public function look(int $i): string
+    {
+        $look = ($this->steps->all[$i] ?? null)?->look;
+
+        return null === $look ? '' : $this->wording->making($look, $this->plan->draft->piece->unit);
+    }
+
+    /**
+     * Returns how many beads of one kind are on already, and how many still go on.
+     *
+     * @return array{int, int}
+     */
+    public function beads(string $name): array
+    {
+        [$on, $all] = [0, 0];
+        foreach ($this->steps->all as $number => $step) {
+            for ($i = 0; $i < $step->count; ++$i) {
+                if ($name === $step->move($i)->bead?->name) {
+                    $on += $this->steps->before($number) + $i < $this->board->moves() ? 1 : 0;
+                    ++$all;
+                }
+            }
+        }
+
+        return [$on, $all - $on];
+    }
+
+    /**
+     * Returns how many moves have to be undone to take off the bead of that kind that went on last.
+     */
+    public function since(string $name): int
+    {
+        for ($moves = $this->board->moves(); $moves > 0; --$moves) {
+            [$step, $done] = $this->steps->at($moves - 1);
+            if ($name === $this->steps->all[$step]->move($done)->bead?->name) {
+                return $this->board->moves() - $moves + 1;
+            }
+        }
+
+        return 0;
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Board;
+
+use Rinkel\App\Document\StepsDocument;
+use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Making\Steps;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Plan\Planner;
+
+/**
+ * What Board pages show.
+ */
+final readonly class BoardViews
+{
+    /** So many boards are told on the Table. */
+    private const SHELF = 8;
+
+    public function __construct(
+        private Boards $boards,
+        private Pieces $pieces,
+        private Planner $planner,
+        private StepsDocument $documents,
+        private Wording $wording,
+    ) {}
+
+    /**
+     * @throws PieceUnreadable
+     */
+    public function of(StoredBoard $board): BoardView
+    {
+        return new BoardView(
+            $board,
+            $this->boards->plan($board),
+            $this->boards->pace(),
+            $this->planner,
+            $this->documents,
+            $this->wording,
+        );
+    }
+
+    /**
+     * Returns the boards in use for the Table, each with how much is made, in percent.
+     *
+     * @return list<array{board: StoredBoard, percent: int}>
+     */
+    public function shelf(): array
+    {
+        $shelf = [];
+        foreach (\array_slice($this->boards->inUse(), 0, self::SHELF) as $board) {
+            try {
+                $moves = Steps::of($this->boards->plan($board))->moves;
+                $shelf[] = ['board' => $board, 'percent' => (int) round(100 * $board->moves() / max(1, $moves))];
+            } catch (PieceUnreadable) {
+                // Its page says what is wrong with it.
+            }
+        }
+
+        return $shelf;
+    }
+
+    /**
+     * Returns what the plan changed on the piece's page means here: how many moves there are then, and how many have to
+     * be undone first.
+     *
+     * @return array{moves: int, undo: int}|null null where it was not changed, or cannot be planned now
+     */
+    public function changed(StoredBoard $board, BoardView $view): ?array
+    {
+        if ($board->piece()->document() === $board->document()) {
+            return null;
+        }
+        try {
+            $then = Steps::of($this->planner->plan($this->pieces->piece($board->piece())));
+        } catch (PieceUnreadable) {
+            return null;
+        }
+        $undo = 0;
+        while ($undo < $board->moves()) {
+            $made = $view->steps->made($board->moves() - $undo);
+            if ([] === $made || null !== $then->placeOf($made)) {
+                break;
+            }
+            ++$undo;
+        }
+
+        return ['moves' => $then->moves, 'undo' => $undo];
+    }
+}

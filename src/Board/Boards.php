@@ -1,0 +1,300 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Board;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Rinkel\App\Piece\StoredPiece;
+use Rinkel\Core\Making\Pace;
+use Rinkel\Core\Making\Reached;
+use Rinkel\Core\Making\Steps;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Piece\PieceWriter;
+use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Plan\Planner;
+
+/**
+ * The pieces in the making, in the database.
+ */
+final readonly class Boards
+{
+    /** Of one batch of taps; a device that has more sends them in turns. */
+    private const MOST = 500;
+
+    public function __construct(
+        private EntityManagerInterface $manager,
+        private ClockInterface $clock,
+        private PieceReader $reader,
+        private PieceWriter $writer,
+        private Planner $planner,
+    ) {}
+
+    public function find(int $id): ?StoredBoard
+    {
+        return $this->manager->find(StoredBoard::class, $id);
+    }
+
+    /**
+     * @return list<StoredBoard> those that are not finished, touched last first
+     */
+    public function inUse(): array
+    {
+        /** @var list<StoredBoard> */
+        return $this->manager->createQuery(\sprintf(
+            'SELECT board, piece FROM %s board JOIN board.piece piece
+                WHERE board.finishedAt IS NULL AND piece.archivedAt IS NULL AND piece.discardedAt IS NULL
+                ORDER BY board.touchedAt DESC, board.id DESC',
+            StoredBoard::class,
+        ))->getResult();
+    }
+
+    /**
+     * Returns the board on which a piece is made, a new one when it lies on none.
+     *
+     * @throws PieceUnreadable If it cannot be planned
+     */
+    public function of(StoredPiece $piece): StoredBoard
+    {
+        foreach ($this->inUse() as $board) {
+            if ($board->piece() === $piece) {
+                return $board;
+            }
+        }
+        $this->planner->plan($this->reader->read($piece->document()));
+        $board = new StoredBoard($piece, $piece->document(), $this->clock->now());
+        $this->manager->persist($board);
+        $this->manager->flush();
+
+        return $board;
+    }
+
+    /**
+     * @throws PieceUnreadable
+     */
+    public function wish(StoredBoard $board): Wish
+    {
+        return $this->reader->read($board->document());
+    }
+
+    /**
+     * Returns the plan by which a piece is made.
+     *
+     * @throws PieceUnreadable
+     */
+    public function plan(StoredBoard $board): Plan
+    {
+        return $this->planner->plan($this->wish($board));
+    }
+
+    /**
+     * Applies what a device sent, each tap once, in the order in which it was made there.
+     *
+     * @param list<array{id: string, by: int, at: int}> $taps
+     */
+    public function tapped(StoredBoard $board, array $taps): void
+    {
+        $this->alone($board, function () use ($board, $taps): void {
+            $known = $this->known($board, array_column($taps, 'id'));
+            $steps = Steps::of($this->plan($board));
+            foreach (\array_slice($taps, 0, self::MOST) as $tap) {
+                if (isset($known[$tap['id']])) {
+                    continue;
+                }
+                $known[$tap['id']] = true;
+                $before = $board->moves();
+                $after = max(0, min($steps->moves, $before + $tap['by']));
+                [$step, $done] = $steps->at($before);
+                $kind = 1 === $tap['by'] && $after > $before ? Pace::kind($steps->all[$step], $done) : '';
+                $number = $board->come($after, $this->clock->now());
+                $this->manager->persist(
+                    new StoredTap($board, $tap['id'], $number, $after - $before, $tap['at'], $kind),
+                );
+            }
+        });
+    }
+
+    /**
+     * @throws PieceUnreadable If it cannot be: then nothing is kept
+     */
+    public function read(StoredBoard $board, Reached $reached, bool $isCorrected): void
+    {
+        $plan = $this->plan($board);
+        $why = $reached->impossible($plan, Steps::of($plan), $isCorrected ? null : $this->lastRead($board));
+        if (null !== $why) {
+            throw PieceUnreadable::at('reached-longer' === $why->key ? 'left' : 'length', $why);
+        }
+        $this->alone($board, fn () => $board->read(array_filter([
+            'moves' => $reached->moves,
+            'length' => $reached->length?->__toString(),
+            'role' => $reached->role,
+            'left' => $reached->left?->__toString(),
+        ], static fn (int|string|null $value): bool => null !== $value), $this->clock->now()));
+    }
+
+    /**
+     * Returns what was read last, null while nothing was.
+     */
+    public function lastRead(StoredBoard $board): ?Reached
+    {
+        $readings = $board->readings();
+        $last = $readings[\count($readings) - 1] ?? null;
+        $length = static fn (?string $text): ?Length => null === $text ? null : Length::parse($text, Unit::Millimetre);
+
+        return null === $last ? null : new Reached(
+            $last['moves'],
+            $length($last['length'] ?? null),
+            $last['role'] ?? null,
+            $length($last['left'] ?? null),
+        );
+    }
+
+    /**
+     * Goes on by another plan: all that is made stays. Returns whether it could.
+     *
+     * @throws PieceUnreadable
+     */
+    public function follow(StoredBoard $board, Wish $piece): bool
+    {
+        $place = $this->placeBy($board, $piece);
+        if (null === $place) {
+            return false;
+        }
+        $this->alone(
+            $board,
+            fn () => $board->follow($this->writer->write($piece), $place, $this->clock->now()),
+        );
+
+        return true;
+    }
+
+    /**
+     * Returns after how many moves of another plan as much is made, null where it would be made otherwise.
+     *
+     * @throws PieceUnreadable
+     */
+    public function placeBy(StoredBoard $board, Wish $piece): ?int
+    {
+        $now = Steps::of($this->plan($board));
+        $then = Steps::of($this->planner->plan($piece));
+        $made = $now->made($board->moves());
+        if ([] === $made) {
+            return min($board->moves(), $then->before((int) array_key_last($then->all)));
+        }
+
+        return $then->placeOf($made);
+    }
+
+    public function pause(StoredBoard $board, string $note): void
+    {
+        $this->alone($board, fn () => $board->pause($note, $this->clock->now()));
+    }
+
+    /**
+     * Starts a clock of so many minutes; one of a step once.
+     */
+    public function start(StoredBoard $board, string $id, int $step, int $minutes): void
+    {
+        $this->alone($board, function () use ($board, $id, $step, $minutes): void {
+            if (!\in_array($id, array_column($board->clocks(), 'id'), true)) {
+                $now = $this->clock->now();
+                $board->start($id, $step, $now->getTimestamp() + 60 * $minutes, $now);
+            }
+        });
+    }
+
+    public function stop(StoredBoard $board, string $id): void
+    {
+        $this->alone($board, fn () => $board->stop($id, $this->clock->now()));
+    }
+
+    public function finish(StoredBoard $board): void
+    {
+        $this->alone($board, fn () => $board->finish($this->clock->now()));
+    }
+
+    /**
+     * Returns for how many minutes hands were on it, by its taps: pauses of more than two minutes are none of it.
+     */
+    public function minutes(StoredBoard $board): int
+    {
+        $times = array_map(
+            static fn (mixed $at): int => is_numeric($at) ? (int) $at : 0,
+            $this->manager->getConnection()->fetchFirstColumn(
+                'SELECT at FROM board_tap WHERE board_id = ? ORDER BY at',
+                [$board->id()],
+            ),
+        );
+        $worked = 0;
+        foreach (\array_slice($times, 1) as $i => $at) {
+            $worked += $at - $times[$i] < 120_000 ? $at - $times[$i] : 0;
+        }
+
+        return (int) ceil($worked / 60_000);
+    }
+
+    /**
+     * Returns this maker's pace, by the taps of all boards: of each kind of move the median of what lies between two, from
+     * five on. Longer than two minutes is a pause.
+     */
+    public function pace(): Pace
+    {
+        $rows = $this->manager->getConnection()->fetchAllAssociative(
+            "SELECT kind, at - before AS gap FROM (
+                SELECT kind, at, LAG(at) OVER (PARTITION BY board_id ORDER BY number) AS before,
+                    ROW_NUMBER() OVER (PARTITION BY kind ORDER BY id DESC) AS latest FROM board_tap
+            ) WHERE kind <> '' AND before IS NOT NULL AND gap BETWEEN 200 AND 120000 AND latest <= 400",
+        );
+        $gaps = [];
+        foreach ($rows as $row) {
+            if (\is_string($row['kind']) && is_numeric($row['gap'])) {
+                $gaps[$row['kind']][] = (float) $row['gap'] / 1000;
+            }
+        }
+        $own = [];
+        foreach (array_filter($gaps, static fn (array $some): bool => \count($some) >= 5) as $kind => $some) {
+            sort($some);
+            $own[$kind] = $some[intdiv(\count($some), 2)] * ('knot square' === $kind ? 2 : 1);
+        }
+
+        return new Pace($own);
+    }
+
+    /**
+     * @param list<string> $uids
+     *
+     * @return array<string, true>
+     */
+    private function known(StoredBoard $board, array $uids): array
+    {
+        $known = $this->manager->createQuery(
+            \sprintf('SELECT tap.uid FROM %s tap WHERE tap.board = :board AND tap.uid IN (:uids)', StoredTap::class),
+        )->setParameter('board', $board)->setParameter('uids', $uids)->getSingleColumnResult();
+
+        return array_fill_keys(array_filter($known, is_string(...)), true);
+    }
+
+    /**
+     * Does something to a board while nobody else can.
+     */
+    private function alone(StoredBoard $board, callable $change): void
+    {
+        $connection = $this->manager->getConnection();
+        $connection->beginTransaction();
+        try {
+            $this->manager->refresh($board);
+            $change();
+            $this->manager->flush();
+            $connection->commit();
+        } catch (\Throwable $failure) {
+            $connection->rollBack();
+            $this->manager->clear();
+            throw $failure;
+        }
+    }
+}

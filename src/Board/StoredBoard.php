@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Board;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use Rinkel\App\Piece\StoredPiece;
+
+/**
+ * A piece in the making: by which plan, how far it has come, what was read on the tape, which clocks run.
+ *
+ * The plan is frozen here: the piece may be changed on its page meanwhile, and what is tied stays as it was tied.
+ */
+#[ORM\Entity]
+#[ORM\Table('board')]
+class StoredBoard
+{
+    #[ORM\Id, ORM\GeneratedValue, ORM\Column]
+    private ?int $id = null; // @phpstan-ignore property.unusedType (the database gives it)
+
+    /** Moves that are done. */
+    #[ORM\Column(options: ['default' => 0])]
+    private int $moves = 0;
+
+    /** Of the last event. */
+    #[ORM\Column(options: ['default' => 0])]
+    private int $number = 0;
+
+    #[ORM\Column(length: 500, options: ['default' => ''])]
+    private string $note = '';
+
+    /** @var list<array{moves: int, length?: string, role?: string, left?: string}> */
+    #[ORM\Column(type: Types::JSON)]
+    private array $readings = [];
+
+    /** @var list<array{id: string, step: int, ends: int}> until when, in seconds since 1970 */
+    #[ORM\Column(type: Types::JSON)]
+    private array $clocks = [];
+
+    #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
+    private ?\DateTimeImmutable $finishedAt = null;
+
+    /**
+     * @param array<mixed> $document of the piece as it is made
+     */
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        private StoredPiece $piece,
+        #[ORM\Column(type: Types::JSON)]
+        private array $document,
+        #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
+        private \DateTimeImmutable $touchedAt,
+    ) {}
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('The board is not stored yet.');
+    }
+
+    public function piece(): StoredPiece
+    {
+        return $this->piece;
+    }
+
+    /**
+     * @return array<mixed>
+     */
+    public function document(): array
+    {
+        return $this->document;
+    }
+
+    public function moves(): int
+    {
+        return $this->moves;
+    }
+
+    public function number(): int
+    {
+        return $this->number;
+    }
+
+    public function note(): string
+    {
+        return $this->note;
+    }
+
+    public function touchedAt(): \DateTimeImmutable
+    {
+        return $this->touchedAt;
+    }
+
+    public function isFinished(): bool
+    {
+        return null !== $this->finishedAt;
+    }
+
+    /**
+     * @return list<array{moves: int, length?: string, role?: string, left?: string}> in order
+     */
+    public function readings(): array
+    {
+        return $this->readings;
+    }
+
+    /**
+     * @return list<array{id: string, step: int, ends: int}>
+     */
+    public function clocks(): array
+    {
+        return $this->clocks;
+    }
+
+    /**
+     * Notes one more event, and how many moves are done after it.
+     */
+    public function come(int $moves, \DateTimeImmutable $at): int
+    {
+        $this->moves = max(0, $moves);
+        $this->touchedAt = $at;
+
+        return ++$this->number;
+    }
+
+    /**
+     * Goes on by another plan, from where as much of it is made.
+     *
+     * @param array<mixed> $document
+     */
+    public function follow(array $document, int $moves, \DateTimeImmutable $at): void
+    {
+        $this->document = $document;
+        $this->come($moves, $at);
+    }
+
+    /**
+     * @param array{moves: int, length?: string, role?: string, left?: string} $reading
+     */
+    public function read(array $reading, \DateTimeImmutable $at): void
+    {
+        $this->readings[] = $reading;
+        $this->come($this->moves, $at);
+    }
+
+    public function pause(string $note, \DateTimeImmutable $at): void
+    {
+        $this->note = $note;
+        $this->come($this->moves, $at);
+    }
+
+    public function start(string $id, int $step, int $ends, \DateTimeImmutable $at): void
+    {
+        $this->clocks[] = ['id' => $id, 'step' => $step, 'ends' => $ends];
+        $this->come($this->moves, $at);
+    }
+
+    public function stop(string $id, \DateTimeImmutable $at): void
+    {
+        $this->clocks = array_values(array_filter(
+            $this->clocks,
+            static fn (array $clock): bool => $clock['id'] !== $id,
+        ));
+        $this->come($this->moves, $at);
+    }
+
+    public function finish(\DateTimeImmutable $at): void
+    {
+        $this->finishedAt = $at;
+        $this->clocks = [];
+    }
+}

@@ -1,0 +1,276 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\App\Board;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Rinkel\App\Board\Boards;
+use Rinkel\App\Board\StoredBoard;
+use Rinkel\App\Piece\StoredPiece;
+use Rinkel\Core\Making\Deed;
+use Rinkel\Core\Making\Pace;
+use Rinkel\Core\Making\Steps;
+use Rinkel\Tests\App\WebCase;
+use Symfony\Component\DomCrawler\Crawler;
+
+final class BoardControllerTest extends WebCase
+{
+    public function testAPieceLiesOnOneBoardAndCountsEachTapOnce(): void
+    {
+        $piece = $this->lay(['pattern' => '6 square']);
+        $board = $this->board($piece);
+        self::assertSame($board, $this->board($piece), 'opened again it is the same board');
+
+        $taps = array_map(static fn (int $i): array => [
+            'id' => \sprintf('%012x', $i + 1), 'by' => 1, 'at' => 1_700_000_000_000 + 4000 * $i,
+        ], range(0, 9));
+        self::assertSame(10, $this->tap($board, $taps)['moves']);
+        self::assertSame(10, $this->tap($board, $taps)['moves'], 'sent once more');
+        $back = [['id' => 'abcdef000001', 'by' => -3, 'at' => 1_700_000_060_000], ...\array_slice($taps, 4, 2)];
+        self::assertSame(7, $this->tap($board, $back)['moves'], 'taken back, the rest known');
+        $steps = Steps::of(self::getContainer()->get(Boards::class)->plan($this->stored($board)));
+        $all = [['id' => 'abcdef000002', 'by' => 5000, 'at' => 1_700_000_070_000]];
+        self::assertSame($steps->moves, $this->tap($board, $all)['moves'], 'never beyond its end');
+        $below = [['id' => 'abcdef000003', 'by' => -5000, 'at' => 1_700_000_080_000]];
+        self::assertSame(0, $this->tap($board, $below)['moves']);
+
+        foreach (['', '{', '[]', '{"taps":[7,{"id":"x","by":1,"at":1},{"id":"abcdefabcdef","by":"1","at":1}]}'] as $sent) {
+            $this->browser->request('POST', '/boards/'.$board.'/taps', content: $sent);
+            self::assertResponseIsSuccessful();
+            self::assertStringContainsString('"moves":0', (string) $this->browser->getResponse()->getContent());
+        }
+        $this->browser->request('GET', '/boards/999999');
+        self::assertResponseStatusCodeSame(404);
+    }
+
+    public function testItIsCountedWithoutScripts(): void
+    {
+        $board = $this->board($this->lay(['pattern' => '6 square']));
+        $page = $this->browser->request('GET', '/boards/'.$board);
+        self::assertStringContainsString('Cut', $page->filter('#say')->text());
+        foreach (['One more', 'All of this', 'One more', 'One back'] as $button) {
+            $this->browser->submit($page->selectButton($button)->form());
+            $page = $this->browser->followRedirect();
+        }
+        self::assertStringContainsString('Cut', $page->filter('#say')->text());
+        self::assertSame('2', $page->filter('#progress')->attr('value'));
+    }
+
+    public function testAReadingForetellsAndWaysOutAreTaken(): void
+    {
+        $piece = $this->lay();
+        $board = $this->board($piece);
+        $plan = self::getContainer()->get(Boards::class)->plan($this->stored($board));
+        $steps = Steps::of($plan);
+        $tie = array_search(Deed::Tie, array_map(static fn ($step): Deed => $step->deed, $steps->all), true);
+        $half = $steps->before((int) $tie) + intdiv($steps->all[(int) $tie]->count, 2);
+        $this->tap($board, [['id' => 'aaaaaaaaaaaa', 'by' => $half, 'at' => 1_700_000_000_000]]);
+
+        $length = round($plan->draft->body()->millimetres / 2, 1).' mm';
+        $page = $this->read($board, ['length' => $length, 'left' => '70 cm', 'role' => 'working']);
+        self::assertStringContainsString('nineteen in twenty', $page->filter('#told')->text());
+        self::assertStringContainsString('Enough: 100 %', $page->filter('#told')->text());
+        self::assertCount(0, $page->filter('#ways li'));
+
+        $page = $this->read($board, ['left' => '38 cm', 'role' => 'working', 'length' => '']);
+        self::assertStringContainsString('Enough: 0 %', $page->filter('#told')->text());
+        self::assertGreaterThan(2, $page->filter('#ways li')->count());
+        self::assertStringContainsString('Finish sooner', $page->filter('#ways')->text());
+        $before = $this->stored($board)->document();
+        $this->browser->submit($page->filter('#way-sooner')->form());
+        self::assertResponseStatusCodeSame(303);
+        self::assertNotSame($before, $this->stored($board)->document());
+        self::assertSame($half, $this->stored($board)->moves(), 'what is tied stays');
+        self::assertStringContainsString(
+            'less',
+            $this->browser->request('GET', '/pieces/'.$piece->id())->filter('#pattern')->text(),
+            'the piece is planned so',
+        );
+    }
+
+    /**
+     * @param array<string, string> $typed
+     */
+    #[DataProvider('provideImpossible')]
+    public function testWhatCannotBeIsAskedBackAndChangesNothing(array $typed, string $field, string $sentence): void
+    {
+        $board = $this->board($this->lay());
+        $this->tap($board, [['id' => 'aaaaaaaaaaaa', 'by' => 60, 'at' => 1_700_000_000_000]]);
+        $this->read($board, ['length' => '68 mm']);
+        $this->browser->request('POST', '/boards/'.$board.'/read', ['r' => $typed]);
+        self::assertResponseStatusCodeSame(422);
+        $page = $this->browser->getCrawler();
+        self::assertStringContainsString($sentence, $page->filter('#r-'.$field.'-fault')->text());
+        self::assertSame($typed[$field], $page->filter('#r-'.$field)->attr('value'), 'what was typed stays');
+        self::assertCount(1, $this->stored($board)->readings());
+    }
+
+    /**
+     * @return iterable<string, array{array<string, string>, string, string}>
+     */
+    public static function provideImpossible(): iterable
+    {
+        yield 'longer than the cord' => [['left' => '9 m', 'role' => 'working'], 'left', 'not longer than its cord'];
+        yield 'shorter than before' => [['length' => '50 mm'], 'length', 'take moves back'];
+        yield 'another unit' => [['length' => '68 cm'], 'length', 'Say the unit'];
+        yield 'no length' => [['length' => 'long'], 'length', 'Could not read'];
+    }
+
+    public function testAPushedSinnetMayBeShorter(): void
+    {
+        $board = $this->board($this->lay());
+        $this->tap($board, [['id' => 'aaaaaaaaaaaa', 'by' => 60, 'at' => 1_700_000_000_000]]);
+        $this->read($board, ['length' => '68 mm']);
+        $page = $this->read($board, ['length' => '60 mm', 'pushed' => '1']);
+        self::assertCount(2, $this->stored($board)->readings());
+        self::assertStringContainsString('Pushed or drawn', $page->filter('#told')->text());
+    }
+
+    public function testAPlanChangedMeanwhileSaysWhatItMeansAndAsks(): void
+    {
+        $piece = $this->lay(['pattern' => '12 square']);
+        $board = $this->board($piece);
+        self::assertCount(0, $this->browser->request('GET', '/boards/'.$board)->filter('#plan-changed'));
+        $steps = Steps::of(self::getContainer()->get(Boards::class)->plan($this->stored($board)));
+        $tie = array_search(Deed::Tie, array_map(static fn ($step): Deed => $step->deed, $steps->all), true);
+        $this->tap($board, [['id' => 'aaaaaaaaaaaa', 'by' => $steps->before((int) $tie) + 10, 'at' => 1_700_000_000_000]]);
+
+        $this->edit($piece, ['pattern' => '16 square']);
+        $page = $this->browser->request('GET', '/boards/'.$board);
+        self::assertStringContainsString('All that is tied stays', $page->filter('#plan-changed')->text());
+        $this->browser->submit($page->filter('#follow-changed')->form());
+        self::assertSame('16 square', $this->stored($board)->document()['pattern'] ?? null);
+
+        $this->edit($piece, ['pattern' => '3 square, 20 half left']);
+        $page = $this->browser->request('GET', '/boards/'.$board);
+        self::assertStringContainsString('the last 4 moves', $page->filter('#plan-changed')->text());
+        self::assertCount(0, $page->selectButton('Go on by the changed plan'));
+        $this->browser->submit($page->filter('#keep-plan')->form());
+        self::assertCount(0, $this->browser->request('GET', '/boards/'.$board)->filter('#plan-changed'));
+        self::assertSame(
+            '16 square',
+            $this->browser->request('GET', '/pieces/'.$piece->id())->filter('#pattern')->text(),
+        );
+    }
+
+    public function testClocksRunOnAndAreToldOnTheTable(): void
+    {
+        $board = $this->board($this->lay(['name' => 'Drying rail']));
+        $clock = ['id' => 'cccccccccccc', 'step' => '3', 'minutes' => '45'];
+        $this->browser->request('POST', '/boards/'.$board.'/clock', $clock);
+        $this->browser->request('POST', '/boards/'.$board.'/clock', $clock);
+        $this->browser->request('POST', '/boards/'.$board.'/clock', ['id' => 'dddddddddddd', 'step' => '4', 'minutes' => 'x']);
+        $page = $this->browser->request('GET', '/boards/'.$board);
+        self::assertCount(1, $page->filter('.clocks li'), 'sent twice it is one clock');
+        $ends = (int) $page->filter('.clocks li')->attr('data-ends');
+        self::assertEqualsWithDelta(time() + 2700, $ends, 5);
+        $table = $this->browser->request('GET', '/');
+        self::assertStringContainsString('Drying rail', $table->filter('#boards')->text());
+        self::assertStringContainsString('dries until', $table->filter('#boards')->text());
+        $this->browser->submit($page->filter('#stop-cccccccccccc')->form());
+        self::assertCount(0, $this->browser->followRedirect()->filter('.clocks li'));
+
+        $this->browser->request('POST', '/boards/'.$board.'/pause', ['note' => 'Red pair on top']);
+        self::assertStringContainsString(
+            'Red pair on top',
+            $this->browser->followRedirect()->filter('#board-note')->text(),
+        );
+    }
+
+    /**
+     * The pace is the median of what lies between taps; finishing hands over length, cord and minutes to the log.
+     */
+    public function testFinishingHandsOverToTheLogAndThePaceIsLearnt(): void
+    {
+        $piece = $this->lay(['pattern' => '40 square']);
+        $board = $this->board($piece);
+        $boards = self::getContainer()->get(Boards::class);
+        $plan = $boards->plan($this->stored($board));
+        $steps = Steps::of($plan);
+        $usual = (new Pace())->chain($steps);
+        $taps = [];
+        for ($i = 0; $i < $steps->moves; ++$i) {
+            $taps[] = ['id' => \sprintf('%012x', $i + 1), 'by' => 1, 'at' => 1_700_000_000_000 + 3000 * $i];
+        }
+        $this->tap($board, $taps);
+        self::assertSame((int) ceil(3 * ($steps->moves - 1) / 60), $boards->minutes($this->stored($board)));
+        $own = $boards->pace()->chain($steps);
+        self::assertLessThan($usual[0][0], $own[0][0], 'three seconds a half knot');
+        $tie = array_values(array_filter($steps->all, static fn ($step): bool => Deed::Tie === $step->deed))[0];
+        self::assertEqualsWithDelta(3.0 * $tie->count, $boards->pace()->seconds($tie), 0.1);
+
+        $this->read($board, [
+            'length' => (string) $plan->draft->body(), 'left' => '31 cm', 'role' => 'working',
+        ]);
+        $page = $this->browser->request('GET', '/boards/'.$board);
+        $this->browser->submit($page->filter('#finish')->form());
+        $page = $this->browser->followRedirect();
+        self::assertSame('31 cm', $page->filter('#l-left-working')->attr('value'));
+        self::assertNotSame('', (string) $page->filter('#l-body')->attr('value'));
+        self::assertNotSame('', (string) $page->filter('#l-minutes')->attr('value'));
+        $this->browser->submit($page->selectButton('Write it in the log')->form());
+        $page = $this->browser->followRedirect();
+        self::assertStringContainsString('31 cm left', $page->filter('.entry')->text());
+        self::assertTrue($this->stored($board)->isFinished());
+        self::assertCount(0, $this->browser->request('GET', '/')->filter('#boards'));
+        self::assertNotSame($board, $this->board($piece), 'made again it lies on a new board');
+    }
+
+    public function testADayOrdersWhatWasChosen(): void
+    {
+        $leather = $this->lay(['name' => 'Glued', 'cords.core.fibre' => 'cotton', 'cords.working.fibre' => 'cotton']);
+        $plain = $this->lay(['name' => 'Plain']);
+        $page = $this->browser->request('GET', '/day');
+        self::assertCount(0, $page->filter('#day-order'));
+        $page = $this->browser->request('GET', '/day', ['p' => [$plain->id(), $leather->id(), 'x', '99999'], 'begin' => '13:15']);
+        self::assertStringContainsString('No order ends earlier', $page->filter('#day-ends')->text());
+        self::assertStringContainsString('13:15', $page->filter('#day-order')->text());
+        self::assertStringContainsString('then it waits until', $page->filter('#day-order')->text());
+        self::assertStringStartsWith('13:15', trim($page->filter('#day-order li')->eq(0)->text()));
+        self::assertStringContainsString('Glued', $page->filter('#day-order li')->eq(0)->text(), 'what has to wait comes first');
+        self::assertCount(1, $page->filter('svg.day-line'));
+        $this->browser->submit($page->filter('#day-order li')->eq(0)->selectButton('Make it')->form());
+        self::assertResponseStatusCodeSame(303);
+        $this->browser->request('GET', '/day', ['p' => 'x', 'begin' => '99:99']);
+        self::assertResponseIsSuccessful();
+    }
+
+    private function board(StoredPiece $piece): int
+    {
+        $this->browser->request('POST', '/pieces/'.$piece->id().'/board');
+        self::assertResponseStatusCodeSame(303);
+        preg_match('~/boards/(\d+)~', (string) $this->browser->getResponse()->headers->get('Location'), $match);
+
+        return (int) ($match[1] ?? 0);
+    }
+
+    private function stored(int $board): StoredBoard
+    {
+        return self::getContainer()->get(Boards::class)->find($board) ?? self::fail('There is no such board.');
+    }
+
+    /**
+     * @param list<array{id: string, by: int, at: int}> $taps
+     *
+     * @return array{moves: int}
+     */
+    private function tap(int $board, array $taps): array
+    {
+        $this->browser->request('POST', '/boards/'.$board.'/taps', content: (string) json_encode(['taps' => $taps]));
+        self::assertResponseIsSuccessful();
+        /** @var array{moves: int} */
+        return json_decode((string) $this->browser->getResponse()->getContent(), true, 8, \JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * @param array<string, string> $typed
+     */
+    private function read(int $board, array $typed): Crawler
+    {
+        $this->browser->request('POST', '/boards/'.$board.'/read', ['r' => $typed]);
+        self::assertResponseStatusCodeSame(303, (string) $this->browser->getCrawler()->filter('.fault')->text(''));
+
+        return $this->browser->followRedirect();
+    }
+}
