@@ -295,6 +295,7 @@
       count(Math.min(10, Math.max(1, rest())));
     }
   }, true);
+  document.addEventListener('rinkel:foot', () => count(1));
   find('#switch').addEventListener('click', () => {
     asking = true;
     find('#switch').setAttribute('aria-pressed', 'true');

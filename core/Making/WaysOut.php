@@ -141,11 +141,11 @@ final readonly class WaysOut
         }
         $step = $this->plan->draft->piece->habits->cutStep($this->plan->draft->piece->unit);
 
-        return new WayOut('join', new Said(null === $place ? 'way-join' : 'way-join-bead', [
-            'length' => $length->times($cut->folded ? 2.0 : 1.0)->roundedUpTo($step),
-            'bead' => $place[0] ?? '',
-            'at' => $place[1] ?? Length::ofMillimetres($serves * $rest),
-        ]), 3.0);
+        $new = $length->times($cut->folded ? 2.0 : 1.0)->roundedUpTo($step);
+
+        return new WayOut('join', null === $place
+            ? new Said('way-join', ['length' => $new, 'at' => Length::ofMillimetres($serves * $rest)])
+            : new Said('way-join-bead', ['length' => $new, 'bead' => $place[0], 'at' => $place[1]]), 3.0);
     }
 
     /**

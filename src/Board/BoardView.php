@@ -46,6 +46,22 @@ final readonly class BoardView
     }
 
     /**
+     * Returns the cord that ties most of it, and so runs short first.
+     */
+    public function tying(): string
+    {
+        $moves = [];
+        foreach ($this->steps->all as $step) {
+            if (null !== $step->role && null !== $step->due && [] !== $step->ties()) {
+                $moves[$step->role] = ($moves[$step->role] ?? 0) + $step->count;
+            }
+        }
+        arsort($moves);
+
+        return (string) array_key_first($moves);
+    }
+
+    /**
      * Returns minutes of hands and of waiting that are still to come.
      *
      * @return array{int, int}

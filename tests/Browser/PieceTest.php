@@ -560,6 +560,9 @@ final class PieceTest extends BrowserCase
             $piece.'/finish',
             $piece.'?stage=cut',
             '/log',
+            '/devices',
+            '/day?p[]='.basename($piece),
+            $this->onBoard($piece),
         ] as $path) {
             foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
                 $this->screen($width, $height);
@@ -591,6 +594,19 @@ final class PieceTest extends BrowserCase
     {
         yield 'daylight' => ['light'];
         yield 'lamp' => ['dark'];
+    }
+
+    /**
+     * Returns the path of a piece's board.
+     */
+    private function onBoard(string $piece): string
+    {
+        $this->open($piece);
+        $this->untilReady();
+        $this->find('#make-it')->click();
+        $this->untilShown('#now');
+
+        return (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH);
     }
 
     private function assertAccessible(): void

@@ -70,12 +70,12 @@ final class Stage
     /**
      * Starts a driver and a browser, ended with the run.
      */
-    public static function browser(): RemoteWebDriver
+    public static function browser(string $name = ''): RemoteWebDriver
     {
         $root = \dirname(__DIR__, 2);
         $driverPort = self::freePort();
         $chromedriver = self::run(['chromedriver', '--port='.$driverPort, '--silent'], $root, $driverPort, []);
-        $profile = sys_get_temp_dir().'/rinkel-browser-'.getmypid();
+        $profile = sys_get_temp_dir().'/rinkel-browser-'.getmypid().$name;
         $options = (new ChromeOptions())->setBinary('/usr/bin/chromium')->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
             '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars',
@@ -88,7 +88,7 @@ final class Stage
         register_shutdown_function(static function () use ($driver, $profile, $chromedriver): void {
             try {
                 $driver->quit();
-            } catch (\Exception) {
+            } catch (\Throwable) {
                 // Ctrl-C has ended the driver already; its browser is ended below.
             }
             $chromedriver->stop(1);

@@ -259,6 +259,7 @@ final class BoardControllerTest extends WebCase
     {
         $this->browser->request('POST', '/boards/'.$board.'/taps', content: (string) json_encode(['taps' => $taps]));
         self::assertResponseIsSuccessful();
+
         /** @var array{moves: int} */
         return json_decode((string) $this->browser->getResponse()->getContent(), true, 8, \JSON_THROW_ON_ERROR);
     }
@@ -269,7 +270,7 @@ final class BoardControllerTest extends WebCase
     private function read(int $board, array $typed): Crawler
     {
         $this->browser->request('POST', '/boards/'.$board.'/read', ['r' => $typed]);
-        self::assertResponseStatusCodeSame(303, (string) $this->browser->getCrawler()->filter('.fault')->text(''));
+        self::assertResponseStatusCodeSame(303, $this->browser->getCrawler()->filter('.fault')->text(''));
 
         return $this->browser->followRedirect();
     }

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Material\Exception;
+
+use Rinkel\Core\Refusal;
+use Rinkel\Core\Said;
+
+/**
+ * Nothing was weighed, or all beads weigh less than some of them.
+ */
+final class TrayUnweighed extends Refusal
+{
+    public static function nothing(): self
+    {
+        return new self(new Said('tray-unweighed'));
+    }
+
+    public static function less(float $some, float $all): self
+    {
+        return new self(new Said('tray-lighter', ['some' => $some, 'all' => $all]));
+    }
+}
