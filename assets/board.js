@@ -54,7 +54,7 @@
   const fraction = (value) => (Number.isInteger(value) ? String(value) : `${Math.floor(value) || ''}½`);
   const lengthOf = (mm) => (data.unit === 'in'
     ? `${Math.floor(mm / 25.4 * 16) / 16 >= 1 ? Math.floor(mm / 25.4) + ' ' : ''}${sixteenths(mm)} in`.replace('  ', ' ')
-    : `${(mm / 10).toFixed(1)} cm`);
+    : `${(mm / 10).toLocaleString(document.documentElement.lang, { minimumFractionDigits: 1, maximumFractionDigits: 1 })} cm`);
   const sixteenths = (mm) => {
     let [over, under] = [Math.round(mm / 25.4 * 16) % 16, 16];
     while (over > 0 && over % 2 === 0) {
@@ -104,7 +104,7 @@
     find('#bead').hidden = !move.bead;
     if (move.bead) {
       find('#bead .bead-dot').style.backgroundColor = data.beads[move.bead] ?? 'transparent';
-      find('#bead-name').textContent = [move.bead, move.letter ? `“${move.letter}”` : '', move.on === 'core' ? '' : words.on.replace('%', move.strand ? `${move.on} ${move.strand}` : move.on)].filter(Boolean).join(' ');
+      find('#bead-name').textContent = [move.bead, move.letter ? `“${move.letter}”` : '', move.on === 'core' ? '' : [words.lanes[move.on], move.strand].filter(Boolean).join(' ')].filter(Boolean).join(' ');
     }
     const due = step.due === undefined ? null : (step.from + (step.due - step.from) * done / step.count) * (step.half === 2 ? data.half : 1);
     find('#due').hidden = due === null;

@@ -49,7 +49,13 @@ final class BoardController extends AbstractController
     #[Route('/boards/{id}', 'board', requirements: self::ID, methods: 'GET')]
     public function show(int $id): Response
     {
-        return $this->page($this->board($id));
+        $board = $this->board($id);
+        try {
+            return $this->page($board);
+        } catch (PieceUnreadable) {
+            // Its piece says what is wrong with it.
+            return $this->redirectToRoute('piece', ['id' => $board->piece()->id()], Response::HTTP_SEE_OTHER);
+        }
     }
 
     /**

@@ -208,6 +208,14 @@ final readonly class Boards
         });
     }
 
+    /**
+     * Returns the place of the step in hand.
+     */
+    public function step(StoredBoard $board): int
+    {
+        return Steps::of($this->plan($board))->at($board->moves())[0];
+    }
+
     public function stop(StoredBoard $board, string $id): void
     {
         $this->alone($board, fn () => $board->stop($id, $this->clock->now()));

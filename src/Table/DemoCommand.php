@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Table;
 
+use Rinkel\App\Board\Boards;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Log\Finishing;
 use Rinkel\App\People\People;
@@ -11,7 +12,9 @@ use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Samples\Samples;
 use Rinkel\Core\Fit\Measured;
+use Rinkel\Core\Making\Reached;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -37,6 +40,7 @@ final class DemoCommand extends Command
         private readonly People $people,
         private readonly Samples $samples,
         private readonly Finishing $finishing,
+        private readonly Boards $boards,
         private readonly PieceFiles $files,
         private readonly TranslatorInterface $translator,
         #[Autowire('%kernel.project_dir%/demo/pieces')]
@@ -69,6 +73,7 @@ final class DemoCommand extends Command
             $this->samples->add($sample);
         }
         $this->finish($laid, false);
+        $this->make($laid);
         $output->writeln($this->translator->trans('said.demo-laid', ['pieces' => \count($files)]));
 
         return Command::SUCCESS;
@@ -88,6 +93,43 @@ final class DemoCommand extends Command
                     $laid[$name],
                     array_combine(array_map(strval(...), array_keys($typed)), $typed),
                 );
+            }
+        }
+    }
+
+    /**
+     * Lays some pieces on boards, tapped as if somebody had just been there.
+     *
+     * @param array<string, StoredPiece> $laid by the name of their file
+     */
+    private function make(array $laid): void
+    {
+        foreach ($this->read('boards.json') as $row) {
+            $row = \is_array($row) ? $row : [];
+            $piece = $laid[\is_string($row['piece'] ?? null) ? $row['piece'] : ''] ?? null;
+            [$moves, $seconds] = [$row['moves'] ?? 0, $row['seconds'] ?? 5];
+            if (null === $piece || !\is_int($moves) || !\is_int($seconds)) {
+                continue;
+            }
+            $board = $this->boards->of($piece);
+            $end = time();
+            $this->boards->tapped($board, array_map(static fn (int $i): array => [
+                'id' => \sprintf('%012x', $i + 1), 'by' => 1, 'at' => 1000 * ($end - $seconds * ($moves - $i)),
+            ], range(0, $moves - 1)));
+            $read = \is_array($row['read'] ?? null) ? array_filter($row['read'], is_string(...)) : [];
+            if ([] !== $read) {
+                $length = static fn (string $text): Length => Length::parse($text, Unit::Millimetre);
+                $this->boards->read(
+                    $board,
+                    new Reached($moves, $length($read['length']), $read['role'] ?? null, $length($read['left'])),
+                    false,
+                );
+            }
+            if (\is_string($row['note'] ?? null)) {
+                $this->boards->pause($board, $row['note']);
+            }
+            if (\is_int($row['clock'] ?? null)) {
+                $this->boards->start($board, 'c0ffee000001', $this->boards->step($board), $row['clock']);
             }
         }
     }
