@@ -9,6 +9,7 @@ use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\Fit;
+use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\PatternEdit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -48,12 +49,13 @@ final readonly class WaysOut
         if (null === $cut || null === $chance || $chance >= 1 - 1 / $this->plan->draft->piece->risk) {
             return [];
         }
+        $fewer = $this->fewer();
         $ways = array_values(array_filter([
-            $this->sooner(),
+            null === $fewer ? null : $this->sooner($fewer),
             $this->swapped($cut),
             $this->joined($cut),
             ...$this->closed($cut),
-            $this->bare(),
+            null === $fewer ? null : $this->bare($fewer),
             $this->larger(),
         ]));
         usort($ways, static fn (WayOut $a, WayOut $b): int => [$a->harm, $a->key] <=> [$b->harm, $b->key]);
@@ -62,11 +64,12 @@ final readonly class WaysOut
     }
 
     /**
-     * Fewer repeats, and the closure sooner.
+     * Returns the last part that repeats to fit, how many repeats fewer the cord serves, and the plan with them.
+     *
+     * @return array{string, int, Plan, Wish}|null
      */
-    private function sooner(): ?WayOut
+    private function fewer(): ?array
     {
-        $wish = $this->plan->draft->piece->decided();
         $tree = $this->plan->draft->piece->pattern->tree;
         $path = null;
         foreach ($tree->parts as $i => $part) {
@@ -76,7 +79,7 @@ final readonly class WaysOut
             return null;
         }
         $shorter = fn (int $fewer): ?array => $this->planned(
-            $wish->withPattern((new PatternEdit($tree))->counted($path, -$fewer)),
+            $this->plan->draft->piece->decided()->withPattern((new PatternEdit($tree))->counted($path, -$fewer)),
         );
         // What is tied says how many repeats can be left out at most; the more are, the less it takes.
         $most = self::first(
@@ -85,16 +88,25 @@ final readonly class WaysOut
         ) - 1;
         $fewer = self::first($most, fn (int $fewer): bool => null !== ($less = $shorter($fewer)) && $this->serves($less[0]));
         $best = $fewer > $most ? null : $shorter($fewer);
-        if (null === $best) {
-            return null;
-        }
-        $zone = $this->zone($best[0]);
+
+        return null === $best ? null : [$path, $fewer, $best[0], $best[1]];
+    }
+
+    /**
+     * Fewer repeats, and the closure sooner.
+     *
+     * @param array{string, int, Plan, Wish} $fewer
+     */
+    private function sooner(array $fewer): WayOut
+    {
+        [, $count, $plan, $piece] = $fewer;
+        $zone = $this->zone($plan);
 
         return new WayOut('sooner', new Said('way-sooner', [
-            'count' => $fewer,
-            'shorter' => $this->plan->draft->body()->minus($best[0]->draft->body()),
+            'count' => $count,
+            'shorter' => $this->plan->draft->body()->minus($plan->draft->body()),
             'zone' => $zone->value,
-        ]), $zone === $this->zone($this->plan) ? 0.0 : 4.0, $best[1]);
+        ]), $zone === $this->zone($this->plan) ? 0.0 : 4.0, $piece);
     }
 
     /**
@@ -182,15 +194,25 @@ final readonly class WaysOut
     }
 
     /**
-     * The rest of the body stays bare cord.
+     * The same repeats stay out, and bare cord takes their place.
+     *
+     * @param array{string, int, Plan, Wish} $fewer
      */
-    private function bare(): WayOut
+    private function bare(array $fewer): WayOut
     {
-        $rest = Worked::until($this->plan, $this->steps, $this->reached->moves)->rest;
+        [$path, , $plan] = $fewer;
+        $bare = $this->plan->draft->body()->minus($plan->draft->body());
+        // What fits gives way to the gap by itself.
+        $with = $this->planned($this->plan->draft->piece->decided()->withPattern(
+            (new PatternEdit($this->plan->draft->piece->pattern->tree))->insertedAfter($path, new Gap($bare)),
+        ));
 
-        return new WayOut('bare', new Said('way-bare', [
-            'bare' => Length::ofMillimetres($rest * (1 - $this->forecast->serves())),
-        ]), 3.5);
+        return new WayOut(
+            'bare',
+            new Said('way-bare', ['bare' => $bare]),
+            3.5,
+            null !== $with && $this->serves($with[0]) ? $with[1] : null,
+        );
     }
 
     /**
@@ -214,11 +236,16 @@ final readonly class WaysOut
             $bead = $this->plan->draft->piece->beads[$name] ?? null;
             $more = $rest * (1 - $this->forecast->serves()) / max(1, $count);
             if (null !== $bead && $more + $bead->length->millimetres <= self::LARGER * $bead->length->millimetres) {
+                $length = $bead->length->plus(Length::ofMillimetres($more));
+                $with = $this->planned($this->plan->draft->piece->decided()->withBeads(
+                    [$name => $bead->enlarged($length)] + $this->plan->draft->piece->beads,
+                ));
+
                 return new WayOut('larger', new Said('way-larger', [
                     'bead' => (string) $name,
                     'more' => Length::ofMillimetres($more),
-                    'length' => $bead->length->plus(Length::ofMillimetres($more)),
-                ]), 2.5);
+                    'length' => $length,
+                ]), 2.5, null !== $with && $this->serves($with[0]) ? $with[1] : null);
             }
         }
 

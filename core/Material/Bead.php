@@ -68,6 +68,28 @@ final readonly class Bead
     }
 
     /**
+     * Returns a bead of the same kind that is so long, and as much larger across.
+     */
+    public function enlarged(Length $length): self
+    {
+        $share = $length->ratioTo($this->length);
+
+        return new self(
+            $this->shape,
+            $this->colour,
+            null,
+            $this->diameter->times($share),
+            $length,
+            $this->hole,
+            $this->stock,
+            $this->glass,
+            $this->material,
+            $this->finish,
+            $this->letters,
+        );
+    }
+
+    /**
      * Returns a bead as its maker measured it; what she did not measure follows from the rest.
      *
      * @throws HoleTooWide If the hole is not smaller than the bead

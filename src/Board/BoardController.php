@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Board;
 
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Failure;
@@ -31,6 +32,7 @@ final class BoardController extends AbstractController
         private readonly Boards $boards,
         private readonly Pieces $pieces,
         private readonly BoardViews $views,
+        private readonly Wording $wording,
         private readonly Preferences $preferences,
     ) {}
 
@@ -152,6 +154,10 @@ final class BoardController extends AbstractController
             $piece = $this->pieces->piece($board->piece());
         } else {
             foreach ($this->views->of($board)->ways($this->boards->lastRead($board)) as $way) {
+                if ($way->key === $key && null === $way->piece) {
+                    // The plan stays; what hands do otherwise is noted where it stands in sight.
+                    $this->boards->pause($board, $this->wording->told($way->said));
+                }
                 $piece = $way->key === $key ? $way->piece : $piece;
             }
         }

@@ -77,6 +77,9 @@ final class BoardControllerTest extends WebCase
         self::assertStringContainsString('Enough: 0 %', $page->filter('#told')->text());
         self::assertGreaterThan(2, $page->filter('#ways li')->count());
         self::assertStringContainsString('Finish sooner', $page->filter('#ways')->text());
+        $this->browser->submit($page->filter('#way-join')->form());
+        $page = $this->browser->followRedirect();
+        self::assertStringContainsString('Join a new cord', $page->filter('#board-note')->text(), 'what hands do is noted');
         $before = $this->stored($board)->document();
         $this->browser->submit($page->filter('#way-sooner')->form());
         self::assertResponseStatusCodeSame(303);

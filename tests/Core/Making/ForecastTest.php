@@ -140,6 +140,14 @@ final class ForecastTest extends TestCase
         $shorter = $planner->plan($sooner->piece);
         self::assertTrue($shorter->draft->body()->isShorterThan($plan->draft->body()));
 
+        $bare = $ways[(int) array_search('bare', $keys, true)];
+        self::assertNotNull($bare->piece, 'bare cord takes the place of knots');
+        self::assertEqualsWithDelta(
+            $plan->draft->body()->millimetres,
+            $planner->plan($bare->piece)->draft->body()->millimetres,
+            3.0,
+        );
+
         $enough = new Reached($reached->moves, $reached->length, 'working', Length::ofMillimetres(1500));
         self::assertSame(
             [],
