@@ -7,6 +7,7 @@ namespace Rinkel\App\Log;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Samples\Samples;
+use Rinkel\App\Stock\CordStock;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Hand\Observation;
 use Rinkel\Core\Measure\Length;
@@ -31,6 +32,7 @@ final readonly class Finishing
         private Samples $samples,
         private PieceReader $reader,
         private Photos $photos,
+        private CordStock $stock,
     ) {}
 
     /**
@@ -87,7 +89,8 @@ final readonly class Finishing
     }
 
     /**
-     * @param array<string, string> $typed body, tied, minutes, notes, otherwise, and left.<role>
+     * @param array<string, string> $typed body, tied, minutes, notes, otherwise, left.<role>, and stock, whether what is left
+     *                                     goes into the stock
      * @param string|null           $photo a file that was sent, "" for one that did not arrive
      *
      * @return array<string, non-empty-list<Fault>> what is wrong, by field; then nothing is kept
@@ -156,6 +159,11 @@ final readonly class Finishing
                 $uid,
             );
             $this->samples->changed();
+            foreach ('1' === ($typed['stock'] ?? '') ? $plan->cuts : [] as $cut) {
+                if (isset($left[$cut->role])) {
+                    $this->stock->bring($cut->cord, $left[$cut->role]);
+                }
+            }
         }
 
         return $faults;

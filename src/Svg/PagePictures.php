@@ -8,6 +8,7 @@ use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Cutting\Taken;
 use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Measure\Length;
@@ -118,6 +119,22 @@ final readonly class PagePictures
         ]);
 
         return LogChart::paint($figures, 'left' === $of ? 0.08 : 0.0, $label, $scale, $least);
+    }
+
+    /**
+     * @param float $most the longest piece of stock that the sheet shows, in mm
+     */
+    public function stockBar(Taken $taken, float $most, Unit $unit): string
+    {
+        $words = array_map(
+            fn (array $cut): string => (string) $this->wording->length($cut[1], $unit),
+            $taken->cuts,
+        );
+
+        return StockBar::paint($taken, $most, $words, $this->translator->trans(
+            'cutting.bar',
+            ['count' => \count($words), 'cuts' => implode(', ', $words)],
+        ));
     }
 
     public function cutBar(Cut $cut, Unit $unit): string

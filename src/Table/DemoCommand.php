@@ -11,6 +11,7 @@ use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Samples\Samples;
+use Rinkel\App\Stock\CordStock;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Making\Reached;
 use Rinkel\Core\Measure\Length;
@@ -41,6 +42,7 @@ final class DemoCommand extends Command
         private readonly Samples $samples,
         private readonly Finishing $finishing,
         private readonly Boards $boards,
+        private readonly CordStock $stock,
         private readonly PieceFiles $files,
         private readonly TranslatorInterface $translator,
         #[Autowire('%kernel.project_dir%/demo/pieces')]
@@ -74,6 +76,11 @@ final class DemoCommand extends Command
         }
         $this->finish($laid, false);
         $this->make($laid);
+        $cords = $this->read('stock.json')['cords'] ?? null;
+        foreach (\is_array($cords) ? $cords : [] as $cord) {
+            /** @var array<string, mixed> $cord */
+            $this->stock->keep(null, $cord);
+        }
         $output->writeln($this->translator->trans('said.demo-laid', ['pieces' => \count($files)]));
 
         return Command::SUCCESS;

@@ -256,7 +256,7 @@ final class BoardTest extends BrowserCase
     private static function server(int $port): Process
     {
         $server = new Process(
-            [\PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'max_input_vars=5000', '-S', '127.0.0.1:'.$port, '-t', 'public', 'public/router.php'],
+            [\PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'max_input_vars=5000', '-S', '127.0.0.1:'.$port, '-t', 'public', 'public/router.php'],
             \dirname(__DIR__, 2),
             ['APP_ENV' => 'test', 'APP_DEBUG' => '0', 'SYMFONY_DOTENV_VARS' => false, 'PHP_CLI_SERVER_WORKERS' => false],
             null,

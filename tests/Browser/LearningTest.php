@@ -92,6 +92,48 @@ final class LearningTest extends BrowserCase
         $this->assertNothingLogged();
     }
 
+    /**
+     * From a piece to its cut sheet, ticked as it is cut, and taken off the stock; undone, the offcut is back.
+     */
+    public function testCutFromStockAndTakenOff(): void
+    {
+        $this->newPiece();
+        $piece = (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH);
+        [$colour, $thickness] = array_map(
+            fn (string $of): mixed => $this->read('return document.querySelector("[name=\'f[cords.working.'.$of.']\']").value'),
+            ['colour', 'thickness'],
+        );
+        self::assertIsString($colour);
+        self::assertIsString($thickness);
+        $this->open('/stock');
+        $this->driver->executeScript('document.querySelector("#c-colour").value = arguments[0]', [$colour]);
+        $this->type('c-thickness', $thickness);
+        $this->type('c-spools', 'plenty');
+        $this->type('c-offcuts', '4 m, 30 cm');
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ENTER]);
+        $this->untilShown('#c-spools-fault', 'Could not read');
+        self::assertSame('4 m, 30 cm', $this->find('#c-offcuts')->getAttribute('value'));
+        $this->type('c-spools', '20 m');
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ENTER]);
+        $this->untilShown('#cords li', 'an offcut of 4 m');
+
+        $this->open($piece.'?stage=cut');
+        $this->driver->findElement(WebDriverBy::xpath('//a[contains(., "From which stock")]'))->click();
+        $this->untilShown('.cut-sheet', 'From the offcut of 4 m');
+        $tick = $this->find('.cut-list input');
+        $tick->click();
+        self::assertTrue($tick->isSelected());
+        $this->find('#take')->click();
+        $this->untilShown('#taking', 'Taken off for');
+        self::assertStringNotContainsString('offcut of 4 m', $this->text('#cords'));
+        $this->find('#taking button')->click();
+        $this->until('return !document.querySelector("#taking")');
+        self::assertStringContainsString('an offcut of 4 m', $this->text('#cords'));
+        $this->driver->findElement(WebDriverBy::xpath('//ul[@id="cords"]//button[contains(., "Delete")]'))->click();
+        $this->untilShown('[aria-labelledby=stock-all]', 'Nothing is in the box yet');
+        $this->assertNothingLogged();
+    }
+
     private function working(string $piece): string
     {
         $this->open($piece.'?stage=cut');

@@ -42,6 +42,8 @@ final class Stage
             [
                 \PHP_BINARY,
                 '-d',
+                'opcache.enable_cli=1',
+                '-d',
                 'variables_order=EGPCS',
                 '-d',
                 'max_input_vars=5000',

@@ -70,6 +70,8 @@ abstract class ServedCase extends TestCase
                 'setsid',
                 \PHP_BINARY,
                 '-d',
+                'opcache.enable_cli=1',
+                '-d',
                 'variables_order=EGPCS',
                 '-d',
                 'max_input_vars=5000',

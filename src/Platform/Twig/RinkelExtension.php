@@ -10,6 +10,7 @@ use Rinkel\App\Svg\DayLine;
 use Rinkel\App\Svg\DrawingFile;
 use Rinkel\App\Svg\PagePictures;
 use Rinkel\App\Svg\Posture;
+use Rinkel\App\Svg\StockBar;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Measure\Length;
@@ -34,6 +35,7 @@ final class RinkelExtension extends AbstractExtension
     {
         return [
             new TwigFilter('said', $this->wording->length(...)),
+            new TwigFilter('roomy', $this->wording->roomy(...)),
             new TwigFilter('told', $this->wording->told(...)),
             new TwigFilter('currency_name', $this->wording->currency(...)),
             new TwigFilter('percent', static fn (float $log): int => (int) round(100 * (exp($log) - 1))),
@@ -58,6 +60,8 @@ final class RinkelExtension extends AbstractExtension
             new TwigFunction('worn', $this->pictures->worn(...), ['is_safe' => ['html']]),
             new TwigFunction('step_text', $this->wording->step(...)),
             new TwigFunction('day_line', DayLine::paint(...), ['is_safe' => ['html']]),
+            new TwigFunction('stock_bar', $this->pictures->stockBar(...), ['is_safe' => ['html']]),
+            new TwigFunction('stock_shown', StockBar::shown(...)),
             new TwigFunction('making_text', $this->wording->making(...)),
             new TwigFunction('check_text', $this->wording->check(...)),
             new TwigFunction('remedy_text', $this->wording->remedy(...)),

@@ -23,6 +23,9 @@ final readonly class Wording
     /** In centimetres a length below this, in mm, is said in millimetres: "13 mm", not "1.3 cm". */
     private const FINE = 20;
 
+    /** From so many mm on stock is said in metres. */
+    private const ROOMY = 3000;
+
     public function __construct(
         private TranslatorInterface $translator,
         private LoggerInterface $logger,
@@ -151,6 +154,14 @@ final readonly class Wording
         );
 
         return $written->marked(self::mark($this->translator->getLocale()));
+    }
+
+    /**
+     * Returns a length as it is said of a spool: in metres where that is what it has.
+     */
+    public function roomy(Length $length, Unit $unit): WrittenLength
+    {
+        return $this->length($length, Unit::Centimetre === $unit && $length->millimetres >= self::ROOMY ? Unit::Metre : $unit);
     }
 
     /**

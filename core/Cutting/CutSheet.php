@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Cutting;
+
+use Rinkel\Core\Measure\Length;
+
+/**
+ * Which cords are cut from which pieces of stock.
+ */
+final readonly class CutSheet
+{
+    /**
+     * @param list<Taken>  $taken    offcuts before spools; only those of which something is cut
+     * @param list<Demand> $unserved what no stock gives
+     * @param Length       $offcuts  what offcuts give in all
+     * @param Length       $most     more than what no way gets out of them; the same where that is proven
+     * @param Length       $waste    an offcut shorter than this is waste
+     */
+    public function __construct(
+        public array $taken,
+        public array $unserved,
+        public Length $offcuts,
+        public Length $most,
+        private Length $waste,
+    ) {}
+
+    /**
+     * Returns what is cut from spools.
+     */
+    public function fresh(): Length
+    {
+        return Length::sum(...array_map(
+            static fn (Taken $taken): Length => $taken->supply->isSpool ? $taken->sum() : Length::zero(),
+            $this->taken,
+        ));
+    }
+
+    public function isProven(): bool
+    {
+        return $this->offcuts->equals($this->most);
+    }
+
+    /**
+     * Returns what remains of offcuts that is worth keeping.
+     *
+     * @return list<Length>
+     */
+    public function kept(): array
+    {
+        return $this->remains(fn (Length $left): bool => !$left->isShorterThan($this->waste));
+    }
+
+    public function wasted(): Length
+    {
+        return Length::sum(...$this->remains(fn (Length $left): bool => $left->isShorterThan($this->waste)));
+    }
+
+    /**
+     * Returns how much there is to buy.
+     */
+    public function lacking(): Length
+    {
+        return Length::sum(...array_map(static fn (Demand $demand): Length => $demand->wished, $this->unserved));
+    }
+
+    /**
+     * @param callable(Length): bool $which
+     *
+     * @return list<Length>
+     */
+    private function remains(callable $which): array
+    {
+        $remains = [];
+        foreach ($this->taken as $taken) {
+            if (!$taken->supply->isSpool && null !== $taken->left && $which($taken->left)) {
+                $remains[] = $taken->left;
+            }
+        }
+
+        return $remains;
+    }
+}

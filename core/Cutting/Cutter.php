@@ -1,0 +1,234 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Cutting;
+
+use Rinkel\Core\Measure\Length;
+
+/**
+ * Cuts cords of one kind from what is in stock: the least new cord first, then the fewest and the largest leftovers.
+ *
+ * Offcuts give as much as can be had of them, which is proven where it can be (Packing); what remains comes from spools.
+ * A cord that nothing is long enough for is cut at its least length, where that is there.
+ */
+final readonly class Cutter
+{
+    /** Lengths are counted in tenths of a millimetre. */
+    private const UNIT = 0.1;
+
+    /**
+     * @param Length $waste an offcut shorter than this is waste
+     */
+    public function __construct(private Length $waste) {}
+
+    /**
+     * @param list<Demand> $demands
+     * @param list<Supply> $supplies
+     */
+    public function sheet(array $demands, array $supplies): CutSheet
+    {
+        $offcuts = array_values(array_filter($supplies, static fn (Supply $one): bool => !$one->isSpool));
+        $spools = array_values(array_filter($supplies, static fn (Supply $one): bool => $one->isSpool));
+        [$filled, $packed, $most] = Packing::of(
+            array_map(static fn (Demand $demand): int => self::wanted($demand->wished), $demands),
+            array_map(static fn (Supply $supply): int => self::there($supply), $offcuts),
+        );
+        $open = $this->ordered($demands);
+        $cuts = [];
+        foreach ($this->settled($filled, array_map(self::there(...), $offcuts)) as $i => $lengths) {
+            rsort($lengths);
+            foreach ($lengths as $length) {
+                $demand = self::take($open, $length);
+                $cuts[$offcuts[$i]->id][] = [$demand, $demand->wished];
+            }
+        }
+        $left = [];
+        foreach ([...$offcuts, ...$spools] as $supply) {
+            $used = Length::sum(...array_map(static fn (array $cut): Length => $cut[1], $cuts[$supply->id] ?? []));
+            $left[$supply->id] = $supply->length?->minus($used);
+        }
+        $unserved = $this->unrolled(array_values($open), $spools, $left, $cuts);
+        $unserved = $this->atLeast($unserved, [...$offcuts, ...$spools], $left, $cuts);
+        $taken = [];
+        foreach ([...$offcuts, ...$spools] as $supply) {
+            if (isset($cuts[$supply->id])) {
+                $taken[] = new Taken($supply, $cuts[$supply->id], $left[$supply->id]);
+            }
+        }
+
+        return new CutSheet(
+            $taken,
+            $unserved,
+            Length::ofMillimetres($packed * self::UNIT),
+            Length::ofMillimetres($most * self::UNIT),
+            $this->waste,
+        );
+    }
+
+    /**
+     * Cuts from spools, the longest first, each from the shortest that still has it.
+     *
+     * @param list<Demand>                               $open
+     * @param list<Supply>                               $spools
+     * @param array<string, Length|null>                 $left   of each supply; changed
+     * @param array<string, list<array{Demand, Length}>> $cuts   of each supply; changed
+     *
+     * @return list<Demand> that are not served
+     */
+    private function unrolled(array $open, array $spools, array &$left, array &$cuts): array
+    {
+        $unserved = [];
+        foreach ($open as $demand) {
+            $id = self::fitting($spools, $left, $demand->wished);
+            if (null === $id) {
+                $unserved[] = $demand;
+                continue;
+            }
+            $cuts[$id][] = [$demand, $demand->wished];
+            $left[$id] = ($left[$id] ?? null)?->minus($demand->wished);
+        }
+
+        return $unserved;
+    }
+
+    /**
+     * Cuts what nothing is long enough for as long as the longest that remains gives, where that would still do.
+     *
+     * @param list<Demand>                               $open
+     * @param list<Supply>                               $supplies
+     * @param array<string, Length|null>                 $left     of each supply; changed
+     * @param array<string, list<array{Demand, Length}>> $cuts     of each supply; changed
+     *
+     * @param-out array<string, Length|null>                 $left
+     * @param-out array<string, list<array{Demand, Length}>> $cuts
+     *
+     * @return list<Demand> that are not served even so
+     */
+    private function atLeast(array $open, array $supplies, array &$left, array &$cuts): array
+    {
+        $unserved = [];
+        foreach ($open as $demand) {
+            $id = self::fitting($supplies, $left, $demand->least);
+            if (null === $id) {
+                $unserved[] = $demand;
+                continue;
+            }
+            $there = $left[$id] ?? $demand->wished;
+            $length = $there->isShorterThan($demand->wished) ? $there : $demand->wished;
+            $cuts[$id][] = [$demand, $length];
+            $left[$id] = $there->minus($length);
+        }
+
+        return $unserved;
+    }
+
+    /**
+     * Returns the shortest piece that has so much; one of which nobody knows how much there is last.
+     *
+     * @param list<Supply>               $supplies
+     * @param array<string, Length|null> $left
+     */
+    private static function fitting(array $supplies, array $left, Length $length): ?string
+    {
+        $best = null;
+        foreach ($supplies as $supply) {
+            $there = $left[$supply->id] ?? null;
+            if (null === $supply->length) {
+                $best ??= [$supply->id, null];
+            } elseif (null !== $there && !$there->isShorterThan($length) && (null === $best || null === $best[1] || $there->isShorterThan($best[1]))) {
+                $best = [$supply->id, $there];
+            }
+        }
+
+        return $best[0] ?? null;
+    }
+
+    /**
+     * Moves cuts between offcuts, and changes them for others, as long as that leaves larger leftovers.
+     *
+     * @param list<list<int>> $filled lengths by offcut
+     * @param list<int>       $rooms
+     *
+     * @return list<list<int>>
+     */
+    private function settled(array $filled, array $rooms): array
+    {
+        $waste = self::wanted($this->waste);
+        $worth = static fn (int $left): int => $left < $waste ? 0 : $left ** 2;
+        for ($better = true, $round = 0; $better && $round < 50; ++$round) {
+            $better = false;
+            $left = array_map(static fn (array $cuts, int $room): int => $room - array_sum($cuts), $filled, $rooms);
+            foreach ($filled as $from => $cuts) {
+                foreach ($cuts as $which => $length) {
+                    foreach ($filled as $to => $others) {
+                        if ($from === $to) {
+                            continue;
+                        }
+                        // Nothing, or a shorter cut, comes back for it.
+                        foreach ([null, ...array_keys($others)] as $back) {
+                            $other = null === $back ? 0 : $others[$back];
+                            $moved = $length - $other;
+                            if ($moved <= 0 || $moved > $left[$to]) {
+                                continue;
+                            }
+                            $gain = $worth($left[$from] + $moved) + $worth($left[$to] - $moved)
+                                - $worth($left[$from]) - $worth($left[$to]);
+                            // Where leftovers are as large, a piece that stays whole is better than two that are cut.
+                            if ($gain > 0 || 0 === $gain && null === $back && 1 === \count($cuts) && [] !== $others) {
+                                unset($filled[$from][$which]);
+                                $filled[$to][] = $length;
+                                if (null !== $back) {
+                                    unset($filled[$to][$back]);
+                                    $filled[$from][] = $other;
+                                }
+                                [$filled[$from], $filled[$to]] = [array_values($filled[$from]), array_values($filled[$to])];
+                                $better = true;
+                                continue 5;
+                            }
+                        }
+                    }
+                }
+            }
+        }
+
+        return array_map(static fn (array $cuts): array => array_values($cuts), $filled);
+    }
+
+    /**
+     * @param list<Demand> $demands
+     *
+     * @return list<Demand> the longest first, in their own order where they are alike
+     */
+    private function ordered(array $demands): array
+    {
+        usort($demands, static fn (Demand $a, Demand $b): int => $b->wished->millimetres <=> $a->wished->millimetres);
+
+        return $demands;
+    }
+
+    /**
+     * @param array<int, Demand> $open of which the first of that length is taken out
+     */
+    private static function take(array &$open, int $length): Demand
+    {
+        foreach ($open as $i => $demand) {
+            if (self::wanted($demand->wished) === $length) {
+                unset($open[$i]);
+
+                return $demand;
+            }
+        }
+        throw new \LogicException('What was packed was never wanted.');
+    }
+
+    private static function wanted(Length $length): int
+    {
+        return (int) ceil($length->millimetres / self::UNIT - 1e-6);
+    }
+
+    private static function there(Supply $supply): int
+    {
+        return (int) floor(($supply->length->millimetres ?? 0.0) / self::UNIT + 1e-6);
+    }
+}

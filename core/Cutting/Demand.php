@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Cutting;
+
+use Rinkel\Core\Measure\Length;
+
+/**
+ * One cord that is to be cut, and the least that would still do, at a bolder risk of running short.
+ */
+final readonly class Demand
+{
+    public Length $least;
+
+    /**
+     * @param string      $id    by which it is told from others
+     * @param Length|null $least as wished when null, and never more than that
+     */
+    public function __construct(
+        public string $id,
+        public Length $wished,
+        ?Length $least = null,
+    ) {
+        $this->least = true === $least?->isShorterThan($wished) ? $least : $wished;
+    }
+}

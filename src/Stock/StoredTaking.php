@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Stock;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+
+/**
+ * One cut sheet that was taken off the stock: what each cord was before and is after, so that it can be undone.
+ */
+#[ORM\Entity]
+#[ORM\Table('stock_taking')]
+class StoredTaking
+{
+    #[ORM\Id, ORM\GeneratedValue, ORM\Column]
+    private ?int $id = null; // @phpstan-ignore property.unusedType (the database gives it)
+
+    #[ORM\Column(options: ['default' => false])]
+    private bool $undone = false;
+
+    /**
+     * @param array<string, array{before: array<string, mixed>, after: array<string, mixed>}> $changes by the cord's uid
+     */
+    public function __construct(
+        #[ORM\Column(type: Types::JSON)]
+        public readonly array $changes,
+        #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
+        public readonly \DateTimeImmutable $at,
+        #[ORM\Column(length: 200)]
+        public readonly string $what,
+    ) {}
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('It is not stored yet.');
+    }
+
+    public function isUndone(): bool
+    {
+        return $this->undone;
+    }
+
+    public function undo(): void
+    {
+        $this->undone = true;
+    }
+}

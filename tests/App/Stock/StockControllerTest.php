@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\App\Stock;
+
+use Opis\JsonSchema\Validator;
+use Rinkel\App\Stock\CordStock;
+use Rinkel\App\Stock\CutPlans;
+use Rinkel\App\Stock\TakenMeanwhile;
+use Rinkel\Tests\App\WebCase;
+use Rinkel\Tests\Core\Examples;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Component\Console\Tester\CommandTester;
+use Symfony\Component\DomCrawler\Crawler;
+
+final class StockControllerTest extends WebCase
+{
+    private const WORKING = [
+        'name' => 'Inkwell', 'fibre' => 'polyester', 'thickness' => '1 mm', 'colour' => '#112233', 'spools' => '12 m',
+        'offcuts' => '260 cm, 31,5 cm', 'low' => '3 m', 'place' => 'Box two',
+    ];
+
+    public function testACordIsKeptChangedAndTold(): void
+    {
+        $page = $this->keep(self::WORKING);
+        self::assertStringContainsString('Inkwell', $page->filter('#cords')->text());
+        self::assertStringContainsString('an offcut of 31.5 cm', $page->filter('#cords')->text());
+        self::assertCount(0, $page->filter('.low'));
+        $page = $this->browser->click($page->filter('#cords')->selectLink('Change')->link());
+        self::assertSame('2600 mm, 315 mm', $page->filter('#c-offcuts')->attr('value'));
+        $form = $page->selectButton('Keep it')->form();
+        $form['c[spools]'] = '';
+        $form['c[offcuts]'] = '40 cm';
+        $this->browser->submit($form);
+        $page = $this->browser->followRedirect();
+        self::assertCount(1, $page->filter('#cords li'));
+        self::assertCount(1, $page->filter('.low'), 'less than three metres are low');
+
+        $this->browser->request('GET', '/stock/stock.json');
+        $json = (string) $this->browser->getResponse()->getContent();
+        $schema = (string) file_get_contents(\dirname(__DIR__, 3).'/docs/stock.schema.json');
+        $result = (new Validator())->validate(json_decode($json), $schema);
+        self::assertTrue($result->isValid(), (string) $result);
+        $this->browser->submit($page->filter('#cords')->selectButton('Delete')->form());
+        self::assertCount(0, $this->browser->followRedirect()->filter('#cords li'));
+    }
+
+    public function testWhatCannotBeIsSaidBesideItsField(): void
+    {
+        foreach ([
+            'spools' => '9999 m', 'offcuts' => '12 parsec', 'thickness' => 'thin', 'low' => 'little', 'width' => '0.5 mm',
+        ] as $field => $text) {
+            $this->browser->request('POST', '/stock', ['c' => [$field => $text] + self::WORKING]);
+            self::assertResponseStatusCodeSame(422, $field);
+            $page = $this->browser->getCrawler();
+            self::assertCount(1, $page->filter('#c-'.$field.'-fault'), $field);
+            self::assertSame($text, $page->filter('#c-'.$field)->attr('value'), 'what was typed stays');
+        }
+        foreach ([[], ['c' => 'x'], ['c' => ['fibre' => ['y']]]] as $sent) {
+            $this->browser->request('POST', '/stock', $sent);
+            self::assertContains($this->browser->getResponse()->getStatusCode(), [303, 422]);
+        }
+    }
+
+    public function testACutSheetTakesFromOffcutsFirstAndIsUndone(): void
+    {
+        $piece = $this->lay();
+        $this->keep(self::WORKING);
+        $page = $this->browser->request('GET', '/cut', ['p' => [(string) $piece->id()]]);
+        self::assertStringContainsString('From the offcut of 260 cm', $page->text());
+        self::assertStringContainsString('No way takes less new cord', $page->text());
+        self::assertStringContainsString('None of this cord is in stock', $page->text(), 'the core');
+        self::assertGreaterThan(0, $page->filter('svg.stock-bar')->count());
+        self::assertStringContainsString('working cord', $page->filter('.cut-list')->text());
+        $before = $this->lengths();
+
+        $this->browser->submit($page->filter('#take')->form());
+        $page = $this->browser->followRedirect();
+        self::assertStringContainsString('Taken off for Plain band', $page->filter('#taking')->text());
+        self::assertNotSame($before, $this->lengths());
+        self::assertNotContains('2600 mm', $this->lengths());
+        $this->browser->submit($page->filter('#taking form')->form());
+        self::assertSame($before, $this->lengths(), 'as it was');
+        self::assertCount(0, $this->browser->followRedirect()->filter('#taking'));
+    }
+
+    /**
+     * Two tabs show the same sheet; the second is told that the offcut is gone, and takes nothing.
+     */
+    public function testTheSecondOfTwoTabsIsTold(): void
+    {
+        $piece = $this->lay();
+        $this->keep(self::WORKING);
+        $first = $this->browser->request('GET', '/cut', ['p' => [(string) $piece->id()]])->filter('#take')->form();
+        $second = $this->browser->request('GET', '/cut', ['p' => [(string) $piece->id()]])->filter('#take')->form();
+        $this->browser->submit($first);
+        self::assertResponseStatusCodeSame(303);
+        $after = $this->lengths();
+        $page = $this->browser->submit($second);
+        self::assertResponseStatusCodeSame(409);
+        self::assertStringContainsString('Somebody took from the stock meanwhile', $page->filter('#late')->text());
+        self::assertSame($after, $this->lengths());
+
+        // What was changed by hand since is not undone over it.
+        $taking = self::getContainer()->get(CordStock::class)->lastTaking() ?? self::fail('Nothing was taken.');
+        $this->keep(['offcuts' => '1 m'] + self::WORKING, self::getContainer()->get(CordStock::class)->all()[0]->id());
+        $this->expectException(TakenMeanwhile::class);
+        self::getContainer()->get(CordStock::class)->undo($taking->id());
+    }
+
+    /**
+     * What is left when a piece is finished comes back as an offcut of its kind; short rests are waste.
+     */
+    public function testLeftoversComeBackAsOffcuts(): void
+    {
+        $piece = $this->lay();
+        $this->keep(self::WORKING);
+        $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', [
+            'l' => ['left.working' => '44 cm', 'left.core' => '9 cm', 'stock' => '1'],
+        ]);
+        self::assertResponseStatusCodeSame(303);
+        self::assertContains('440 mm', $this->lengths());
+        self::assertCount(1, self::getContainer()->get(CordStock::class)->all(), 'nine centimetres of core are waste');
+        $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', [
+            'l' => ['left.core' => '21 cm', 'stock' => '1'],
+        ]);
+        self::assertCount(2, self::getContainer()->get(CordStock::class)->all(), 'a kind of its own');
+        $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', ['l' => ['left.working' => '33 cm']]);
+        self::assertNotContains('330 mm', $this->lengths(), 'only where it is wished');
+    }
+
+    public function testAnySheetOfAnyPiecesIsShown(): void
+    {
+        $ids = array_map(static fn ($piece): string => (string) $piece->id(), [
+            $this->lay(), $this->layBare('multi-row'), $this->layBare('rope-knot'), $this->layBare('stretch'),
+        ]);
+        $this->keep(self::WORKING);
+        $page = $this->browser->request('GET', '/cut', ['p' => [...$ids, 'x', '99999999']]);
+        self::assertResponseIsSuccessful();
+        self::assertGreaterThan(4, $page->filter('.cut-sheet')->count());
+        $plans = self::getContainer()->get(CutPlans::class);
+        self::assertSame('A · B · working cord 2', $plans->label('A · B · working 2'));
+        $this->browser->request('GET', '/cut', ['p' => 'x']);
+        self::assertResponseIsSuccessful();
+    }
+
+    public function testTheCommandPrintsBySchema(): void
+    {
+        $stock = \dirname(__DIR__, 3).'/demo/stock.json';
+        $pieces = glob(\dirname(__DIR__, 3).'/demo/pieces/{harbour-rail,tassel,plumb}.json', \GLOB_BRACE) ?: [];
+        $tester = new CommandTester((new Application(self::bootKernel()))->find('rinkel:cut'));
+        self::assertSame(0, $tester->execute(['files' => $pieces, '--stock' => $stock]));
+        $schema = (string) file_get_contents(\dirname(__DIR__, 3).'/docs/cutting.schema.json');
+        $result = (new Validator())->validate(json_decode($tester->getDisplay()), $schema);
+        self::assertTrue($result->isValid(), (string) $result);
+        $schema = (string) file_get_contents(\dirname(__DIR__, 3).'/docs/stock.schema.json');
+        $result = (new Validator())->validate(json_decode((string) file_get_contents($stock)), $schema);
+        self::assertTrue($result->isValid(), (string) $result);
+
+        $file = (string) tempnam(sys_get_temp_dir(), 'stock');
+        file_put_contents($file, json_encode(['format' => 'rinkel-stock', 'cords' => [['spools' => ['12 parsec']]]]));
+        self::assertSame(1, $tester->execute(['files' => $pieces, '--stock' => $file]));
+        self::assertStringContainsString('spools.0: ', $tester->getDisplay());
+        file_put_contents($file, '{}');
+        self::assertSame(1, $tester->execute(['files' => $pieces, '--stock' => $file]));
+        file_put_contents($file, json_encode(Examples::document(['pattern' => '1 nothing'])));
+        self::assertSame(1, $tester->execute(['files' => [$file]]));
+        unlink($file);
+    }
+
+    /**
+     * @param array<string, string> $typed
+     */
+    private function keep(array $typed, ?int $id = null): Crawler
+    {
+        $this->browser->request('POST', '/stock', ['c' => $typed] + (null === $id ? [] : ['id' => (string) $id]));
+        self::assertResponseStatusCodeSame(303);
+
+        return $this->browser->followRedirect();
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function lengths(): array
+    {
+        $stored = self::getContainer()->get(CordStock::class)->all()[0];
+
+        return [...$stored->lengths('spools'), ...$stored->lengths('offcuts')];
+    }
+}
