@@ -9,8 +9,8 @@ use Rinkel\Core\Measure\Length;
 /**
  * Cuts cords of one kind from what is in stock: the least new cord first, then the fewest and the largest leftovers.
  *
- * Offcuts give as much as can be had of them, which is proven where it can be (Packing); what remains comes from spools.
- * A cord that nothing is long enough for is cut at its least length, where that is there.
+ * Offcuts give as much as can be had of them, which is proven where it can be (Packing); what remains comes from
+ * spools. A cord that nothing is long enough for is cut at its least length, where that is there.
  */
 final readonly class Cutter
 {
@@ -136,8 +136,9 @@ final readonly class Cutter
             $there = $left[$supply->id] ?? null;
             if (null === $supply->length) {
                 $best ??= [$supply->id, null];
-            } elseif (null !== $there && !$there->isShorterThan($length) && (null === $best || null === $best[1] || $there->isShorterThan($best[1]))) {
-                $best = [$supply->id, $there];
+            } elseif (null !== $there && !$there->isShorterThan($length)) {
+                $isBetter = null === $best || null === $best[1] || $there->isShorterThan($best[1]);
+                $best = $isBetter ? [$supply->id, $there] : $best;
             }
         }
 
@@ -182,7 +183,10 @@ final readonly class Cutter
                                     unset($filled[$to][$back]);
                                     $filled[$from][] = $other;
                                 }
-                                [$filled[$from], $filled[$to]] = [array_values($filled[$from]), array_values($filled[$to])];
+                                [$filled[$from], $filled[$to]] = [
+                                    array_values($filled[$from]),
+                                    array_values($filled[$to]),
+                                ];
                                 $better = true;
                                 continue 5;
                             }

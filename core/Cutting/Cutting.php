@@ -34,7 +34,8 @@ final readonly class Cutting
         $demands = [];
         foreach ($cuts as $piece => [$all, $step]) {
             foreach ($all as $cut) {
-                $key = $cut->cord->fibre->value.' '.$cut->cord->thickness.' '.$cut->cord->width.' '.$cut->cord->colour->hex;
+                $cord = $cut->cord;
+                $key = implode(' ', [$cord->fibre->value, $cord->thickness, $cord->width, $cord->colour->hex]);
                 $cords[$key] ??= $cut->cord;
                 for ($i = 1; $i <= $cut->count; ++$i) {
                     $demands[$key][] = new Demand(

@@ -9,9 +9,9 @@ namespace Rinkel\Core\Cutting;
  * several pieces).
  *
  * Branch and bound, piece by piece. A piece is filled until nothing that is left fits into it: whatever could lie there
- * as well is never missed elsewhere. From above it is bounded by a price for each length (Lagrange multipliers, moved by
- * the subgradient; M. Held, P. Wolfe, H. Crowder, 1974, from memory): what is left at its price, and each piece filled
- * with what is worth more than its price. Deterministic.
+ * as well is never missed elsewhere. From above it is bounded by a price for each length (Lagrange multipliers, moved
+ * by the subgradient; M. Held, P. Wolfe, H. Crowder, 1974, from memory): what is left at its price, and each piece
+ * filled with what is worth more than its price. Deterministic.
  */
 final class Packing
 {
@@ -69,7 +69,10 @@ final class Packing
         $packing = new self(array_map(static fn (int $i): int => intdiv($pieces[$i], max(1, $unit)), $order));
         $counts = array_count_values($cuts);
         krsort($counts);
-        $packing->lengths = array_map(static fn (int $length): int => intdiv($length, max(1, $unit)), array_keys($counts));
+        $packing->lengths = array_map(
+            static fn (int $length): int => intdiv($length, max(1, $unit)),
+            array_keys($counts),
+        );
         $packing->wanted = array_values($counts);
         $packing->price();
         $most = $packing->bound(0, $packing->wanted);

@@ -9,8 +9,8 @@ use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 
 /**
- * One arm of a wave: in every step a vertical lark's head, a round bead on the core and seed beads outside, and one more
- * head at its end.
+ * One arm of a wave: in every step a vertical lark's head, a round bead on the core and seed beads outside, and one
+ * more head at its end.
  *
  * Even beside the joins the rounds of both arms must lie side by side: of k steps the first stands half a round off the
  * middle. So an arm rises by f = r / (1 − (1 − 1/k)²) (a flat arc is a parabola); of length S it turns through a half

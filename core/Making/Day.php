@@ -8,9 +8,9 @@ namespace Rinkel\Core\Making;
  * A day at the bench: several pieces, each a chain of work and waiting, one pair of hands; a stretch of work is not
  * interrupted, waits run beside each other. The order in which all is done earliest, waits included.
  *
- * Branch and bound over which piece is worked on next. From below it is bounded by letting the hands interrupt what they
- * do (J. Jackson's rule with heads and tails, by J. Carlier, "The one-machine sequencing problem", 1982, from memory).
- * Of two ways to the same stretches done, one that is nowhere later stands for both.
+ * Branch and bound over which piece is worked on next. From below it is bounded by letting the hands interrupt what
+ * they do (J. Jackson's rule with heads and tails, by J. Carlier, "The one-machine sequencing problem", 1982, from
+ * memory). Of two ways to the same stretches done, one that is nowhere later stands for both.
  */
 final class Day
 {

@@ -45,8 +45,8 @@ enum Deed: string
     case Wait = 'wait';
 
     /**
-     * Returns how long it usually takes, in seconds, where it is none of knots or beads (from memory; a maker's own pace
-     * comes first).
+     * Returns how long it usually takes, in seconds, where it is none of knots or beads (from memory; a maker's own
+     * pace comes first).
      */
     public function usualSeconds(): int
     {

@@ -57,7 +57,14 @@ final readonly class Ends
         $before = [];
         $after = [];
         foreach ($glued as $end) {
-            $glue = Step::plain(Deed::Secure, 'glue', ['role' => $end->role], [Tool::Glue], $end->role, look: 'look-glue');
+            $glue = Step::plain(
+                Deed::Secure,
+                'glue',
+                ['role' => $end->role],
+                [Tool::Glue],
+                $end->role,
+                look: 'look-glue',
+            );
             if (Gluing::Last === $end->gluing) {
                 array_push($before, $this->trim($end), $glue);
             } else {

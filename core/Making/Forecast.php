@@ -15,8 +15,8 @@ use Rinkel\Core\Plan\Plan;
  * What becomes of a piece in the making: how long it comes out and whether its cord is enough, by what is known of its
  * maker's hand and by what was read on the tape.
  *
- * What this piece has of its own, in pitch p and in use u (logarithms against the plan), is normal with the spreads that
- * the hand's samples leave; a reading of its length tells of p, one of its cord of u, and of both together.
+ * What this piece has of its own, in pitch p and in use u (logarithms against the plan), is normal with the spreads
+ * that the hand's samples leave; a reading of its length tells of p, one of its cord of u, and of both together.
  */
 final readonly class Forecast
 {

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Making;
 
 /**
- * How fast a maker works: seconds for each kind of move, her own where they were measured, else usual ones (from memory).
+ * How fast a maker works: seconds for each kind of move, her own where they were measured, else usual ones (from
+ * memory).
  */
 final readonly class Pace
 {

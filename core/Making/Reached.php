@@ -56,7 +56,8 @@ final readonly class Reached
                 'reached-shorter',
                 ['length' => $this->length, 'before' => $before->length],
             ),
-            $this->length->ratioTo($planned) > self::ABSURD, $this->length->ratioTo($planned) < 1 / self::ABSURD => new Said(
+            $this->length->ratioTo($planned) > self::ABSURD,
+            $this->length->ratioTo($planned) < 1 / self::ABSURD => new Said(
                 'reached-absurd',
                 ['length' => $this->length, 'planned' => $planned->written(Unit::Centimetre)],
             ),

@@ -17,7 +17,8 @@ final readonly class Step
      * @param non-empty-list<Move> $moves   one round of them, in order
      * @param int                  $count   of moves in all: the round is gone through until there are so many
      * @param string|null          $role    of the cord that acts
-     * @param Length|null          $from    where on the piece it begins, from the beginning of the body or from its middle
+     * @param Length|null          $from    where on the piece it begins, from the beginning of the body or from its
+     *                                      middle
      * @param Length|null          $due     where it ends, as planned; what can be held to the tape
      * @param float|null           $at      where it begins in the drawing of the body, in mm
      * @param float                $along   how far it goes there, in mm, less than nothing to the left

@@ -37,8 +37,8 @@ final readonly class Steps
     }
 
     /**
-     * Returns the step that is in hand after so many moves, and how many of its own are done; the last step, done, at the
-     * end.
+     * Returns the step that is in hand after so many moves, and how many of its own are done; the last step, done, at
+     * the end.
      *
      * @return array{int, int} place of the step, from 0, and moves
      */

@@ -93,8 +93,8 @@ abstract readonly class Way
     }
 
     /**
-     * Returns the marks on cords: where they fold, where the body begins on them. What is cut a little ahead of need, as
-     * a slider's cord, is marked by nothing.
+     * Returns the marks on cords: where they fold, where the body begins on them. What is cut a little ahead of need,
+     * as a slider's cord, is marked by nothing.
      *
      * @return list<Step>
      */
@@ -187,8 +187,8 @@ abstract readonly class Way
     }
 
     /**
-     * Returns the parts of the body that are worked each from its own beginning: all of it, or from its middle to either
-     * end.
+     * Returns the parts of the body that are worked each from its own beginning: all of it, or from its middle to
+     * either end.
      *
      * @return non-empty-list<Half>
      */
@@ -239,7 +239,11 @@ abstract readonly class Way
                 $this->string($run, $bare),
             ],
             ElementKind::Beside => $this->beside($run, $bare),
-            ElementKind::Rows, ElementKind::Wave, ElementKind::Link, ElementKind::Net, ElementKind::Braid => $this->woven($run, $bare),
+            ElementKind::Rows,
+            ElementKind::Wave,
+            ElementKind::Link,
+            ElementKind::Net,
+            ElementKind::Braid => $this->woven($run, $bare),
             ElementKind::Bare => [],
         };
     }

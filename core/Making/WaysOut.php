@@ -19,8 +19,8 @@ use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Said;
 
 /**
- * Every way on when a cord in hand will not be enough, each worked out, the least change first. What is tied stays tied:
- * a plan that would have it otherwise is none of them.
+ * Every way on when a cord in hand will not be enough, each worked out, the least change first. What is tied stays
+ * tied: a plan that would have it otherwise is none of them.
  */
 final readonly class WaysOut
 {
@@ -86,7 +86,10 @@ final readonly class WaysOut
             min(Fit::MOST_MORE, max([1, ...$this->plan->draft->setting->counts])),
             static fn (int $fewer): bool => null === $shorter($fewer),
         ) - 1;
-        $fewer = self::first($most, fn (int $fewer): bool => null !== ($less = $shorter($fewer)) && $this->serves($less[0]));
+        $fewer = self::first(
+            $most,
+            fn (int $fewer): bool => null !== ($less = $shorter($fewer)) && $this->serves($less[0]),
+        );
         $best = $fewer > $most ? null : $shorter($fewer);
 
         return null === $best ? null : [$path, $fewer, $best[0], $best[1]];
@@ -115,7 +118,8 @@ final readonly class WaysOut
     private function swapped(Cut $cut): ?WayOut
     {
         $core = Worked::until($this->plan, $this->steps, $this->reached->moves)->cut('core');
-        if (null === $core || 'core' === $cut->role || $cut->count > 1 || $core->count < 2 || null === $this->reached->left) {
+        $cannot = 'core' === $cut->role || $cut->count > 1 || null === $this->reached->left;
+        if (null === $core || $core->count < 2 || $cannot) {
             return null;
         }
         $done = Worked::until($this->plan, $this->steps, $this->reached->moves)->done;
@@ -253,7 +257,8 @@ final readonly class WaysOut
     }
 
     /**
-     * Returns the first number from 1 to $last of which $holds, where it holds of all after it too; one more when of none.
+     * Returns the first number from 1 to $last of which $holds, where it holds of all after it too; one more when of
+     * none.
      *
      * @param callable(int): bool $holds
      */
@@ -299,7 +304,9 @@ final readonly class WaysOut
         try {
             $plan = $this->planner->plan($wish);
 
-            return null === Steps::of($plan)->placeOf($this->steps->made($this->reached->moves)) ? null : [$plan, $wish];
+            return null === Steps::of($plan)->placeOf(
+                $this->steps->made($this->reached->moves),
+            ) ? null : [$plan, $wish];
         } catch (PieceUnreadable) {
             return null;
         }

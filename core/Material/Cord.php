@@ -24,7 +24,8 @@ final readonly class Cord
 
     /**
      * @param Stretch|null $stretch by how much this very cord gives, as tested; as its fibre does when null
-     * @param Stretch|null $pulled  by how much such cord gave when its maker pulled some, where nothing was tested of this
+     * @param Stretch|null $pulled  by how much such cord gave when its maker pulled some, where nothing was tested of
+     *                              this
      *
      * @throws CordTooNarrow If a flat cord is less wide than thick
      */

@@ -129,7 +129,11 @@ final readonly class Finishing
         $hasTails = $this->draft->fastened->kind->slides() || \in_array(Wished::Tail, $asks, true);
         $cords = [];
         foreach ($this->draft->construction->roles($this->draft) as $role) {
-            $cords[$role->name] = [$this->draft->piece->cord($role->name)->cord, $hasTails && self::carries($role), self::carries($role)];
+            $cords[$role->name] = [
+                $this->draft->piece->cord($role->name)->cord,
+                $hasTails && self::carries($role),
+                self::carries($role),
+            ];
         }
         if (null !== $this->draft->fastened->own) {
             $ends = $this->draft->construction->ends($this->draft->piece)->cord;

@@ -125,7 +125,12 @@ final class BoardController extends AbstractController
             }
         };
         $role = '' === ($typed['role'] ?? '') ? null : $typed['role'];
-        $reached = new Reached($board->moves(), $length('length'), null === $length('left') ? null : $role, $length('left'));
+        $reached = new Reached(
+            $board->moves(),
+            $length('length'),
+            null === $length('left') ? null : $role,
+            $length('left'),
+        );
         if ([] === $faults && (null !== $reached->length || null !== $reached->left)) {
             try {
                 $this->boards->read($board, $reached, '1' === ($typed['pushed'] ?? ''));
@@ -189,11 +194,19 @@ final class BoardController extends AbstractController
     {
         $board = $this->board($id);
         $all = $request->request->all();
-        [$uid, $step, $minutes, $stop] = [$all['id'] ?? '', $all['step'] ?? '', $all['minutes'] ?? '', $all['stop'] ?? ''];
+        [$uid, $step, $minutes, $stop] = [
+            $all['id'] ?? '',
+            $all['step'] ?? '',
+            $all['minutes'] ?? '',
+            $all['stop'] ?? '',
+        ];
         if (\is_string($stop) && '' !== $stop) {
             $this->boards->stop($board, $stop);
         } elseif (
-            \is_string($uid) && 1 === preg_match('/^[0-9a-f]{12,24}$/D', $uid) && is_numeric($step) && is_numeric($minutes)
+            \is_string($uid) && 1 === preg_match(
+                '/^[0-9a-f]{12,24}$/D',
+                $uid,
+            ) && is_numeric($step) && is_numeric($minutes)
         ) {
             $this->boards->start($board, $uid, (int) $step, max(1, min(self::MOST_MINUTES, (int) $minutes)));
         }
@@ -221,8 +234,9 @@ final class BoardController extends AbstractController
         $view = $this->views->of($board);
         $isDone = $board->moves() >= $view->steps->moves;
         $unit = $view->plan->draft->piece->unit;
+        $isWhole = static fn (int $moves): bool => 0 === $view->steps->all[$view->steps->at($moves)[0]]->half;
         $typed = array_filter([
-            'body' => $isDone && null !== $last?->length && 0 === $view->steps->all[$view->steps->at($last->moves)[0]]->half
+            'body' => $isDone && null !== $last?->length && $isWhole($last->moves)
                 ? (string) $last->length->written($unit)
                 : '',
             'minutes' => (string) $this->boards->minutes($board),

@@ -247,8 +247,8 @@ final readonly class Boards
     }
 
     /**
-     * Returns this maker's pace, by the taps of all boards: of each kind of move the median of what lies between two, from
-     * five on. Longer than two minutes is a pause.
+     * Returns this maker's pace, by the taps of all boards: of each kind of move the median of what lies between two,
+     * from five on. Longer than two minutes is a pause.
      */
     public function pace(): Pace
     {

@@ -32,7 +32,8 @@ final readonly class Devices
     }
 
     /**
-     * @return list<StoredReading> after $last, the oldest first; with no last, none, but what comes next is after last()
+     * @return list<StoredReading> after $last, the oldest first; with no last, none, but what comes next is after
+     *                             last()
      */
     public function after(int $last): array
     {

@@ -13,8 +13,8 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /**
- * The Devices page: a stand-in for a calliper, a tape, a scale and a foot switch, the way in for real ones with a serial
- * line, and a tray of beads counted by weight.
+ * The Devices page: a stand-in for a calliper, a tape, a scale and a foot switch, the way in for real ones with a
+ * serial line, and a tray of beads counted by weight.
  */
 #[Route('/devices')]
 final class DevicesController extends AbstractController
@@ -65,7 +65,9 @@ final class DevicesController extends AbstractController
             return $this->redirectToRoute('devices', [], Response::HTTP_SEE_OTHER);
         }
 
-        return new Response(status: null === $reading ? Response::HTTP_UNPROCESSABLE_ENTITY : Response::HTTP_NO_CONTENT);
+        return new Response(
+            status: null === $reading ? Response::HTTP_UNPROCESSABLE_ENTITY : Response::HTTP_NO_CONTENT,
+        );
     }
 
     /**

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\App\Devices;
 
 /**
- * What an instrument said, in a line of its own: "calliper 1.05 mm", "tape 15.3 cm", "scale 12.4 g", "foot" (docs/devices.md).
+ * What an instrument said, in a line of its own: "calliper 1.05 mm", "tape 15.3 cm", "scale 12.4 g", "foot"
+ * (docs/devices.md).
  */
 final readonly class Reading
 {

@@ -83,7 +83,10 @@ final readonly class StepsDocument
             'due' => null === $step->due ? null : (string) $step->due,
             'half' => 0 === $step->half ? null : $step->half,
             'counter' => 0 === $step->lane ? null : $step->lane,
-            'tools' => [] === $step->tools ? null : array_map(static fn (Tool $tool): string => $tool->value, $step->tools),
+            'tools' => [] === $step->tools ? null : array_map(
+                static fn (Tool $tool): string => $tool->value,
+                $step->tools,
+            ),
             'lesson' => $step->lesson,
             'minutes' => 0 === $step->minutes ? null : $step->minutes,
         ], static fn (mixed $value): bool => null !== $value);

@@ -89,8 +89,8 @@ final readonly class Finishing
     }
 
     /**
-     * @param array<string, string> $typed body, tied, minutes, notes, otherwise, left.<role>, and stock, whether what is left
-     *                                     goes into the stock
+     * @param array<string, string> $typed body, tied, minutes, notes, otherwise, left.<role>, and stock, whether what
+     *                                     is left goes into the stock
      * @param string|null           $photo a file that was sent, "" for one that did not arrive
      *
      * @return array<string, non-empty-list<Fault>> what is wrong, by field; then nothing is kept

@@ -145,7 +145,8 @@ final class LogController extends AbstractController
         $sent = $request->isMethod('POST') ? $request->request->all() : $request->query->all();
         $typed = self::texts($sent['l'] ?? null);
         $asked = $sent['board'] ?? '';
-        $board = \is_string($asked) && 1 === preg_match('/^\d{1,18}$/D', $asked) ? $this->boards->find((int) $asked) : null;
+        $isId = \is_string($asked) && 1 === preg_match('/^\d{1,18}$/D', $asked);
+        $board = $isId ? $this->boards->find((int) $asked) : null;
         try {
             $faults = $request->isMethod('POST') ? $this->finishing->finish(
                 $stored,

@@ -201,8 +201,8 @@ final readonly class CordStock
     }
 
     /**
-     * Puts what is left of a cord into the box as an offcut, where it is long enough to be worth it: to its own kind, or
-     * as a new one.
+     * Puts what is left of a cord into the box as an offcut, where it is long enough to be worth it: to its own kind,
+     * or as a new one.
      */
     public function bring(Cord $cord, Length $left): void
     {

@@ -23,8 +23,8 @@ use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /**
- * Prints what is cut for pieces, and from which stock, as JSON by docs/cutting.schema.json. Ends with 0, or with 1 and a
- * line for each fault.
+ * Prints what is cut for pieces, and from which stock, as JSON by docs/cutting.schema.json. Ends with 0, or with 1 and
+ * a line for each fault.
  */
 #[AsCommand('rinkel:cut', 'Prints from which stock the cords of pieces are cut')]
 final class CutCommand extends Command
@@ -41,7 +41,12 @@ final class CutCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('files', InputArgument::REQUIRED | InputArgument::IS_ARRAY, 'Pieces in the open format');
-        $this->addOption('stock', null, InputOption::VALUE_REQUIRED, 'Stock in the open format, docs/stock.schema.json');
+        $this->addOption(
+            'stock',
+            null,
+            InputOption::VALUE_REQUIRED,
+            'Stock in the open format, docs/stock.schema.json',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

@@ -25,8 +25,8 @@ final class StockController extends AbstractController
     private const ID = ['id' => '[0-9]{1,18}'];
 
     private const BLANK = [
-        'name' => '', 'fibre' => 'polyester', 'thickness' => '1 mm', 'width' => '', 'colour' => '#2e4a62', 'offcuts' => '',
-        'spools' => '', 'low' => '', 'place' => '', 'supplier' => '',
+        'name' => '', 'fibre' => 'polyester', 'thickness' => '1 mm', 'width' => '', 'colour' => '#2e4a62',
+        'offcuts' => '', 'spools' => '', 'low' => '', 'place' => '', 'supplier' => '',
     ];
 
     public function __construct(
@@ -40,7 +40,7 @@ final class StockController extends AbstractController
     public function show(Request $request): Response
     {
         $asked = $request->query->all()['edit'] ?? '';
-        $stored = \is_string($asked) && 1 === preg_match('/^\d{1,18}$/D', $asked) ? $this->stock->find((int) $asked) : null;
+        $stored = $this->asked($asked);
         $typed = self::BLANK;
         foreach (null === $stored ? [] : array_keys($typed) as $field) {
             $typed[$field] = \in_array($field, ['offcuts', 'spools'], true)
@@ -56,7 +56,7 @@ final class StockController extends AbstractController
     {
         $sent = $request->request->all()['c'] ?? null;
         $asked = $request->request->all()['id'] ?? '';
-        $stored = \is_string($asked) && 1 === preg_match('/^\d{1,18}$/D', $asked) ? $this->stock->find((int) $asked) : null;
+        $stored = $this->asked($asked);
         $typed = self::BLANK;
         foreach (array_keys($typed) as $field) {
             $value = \is_array($sent) ? $sent[$field] ?? '' : '';
@@ -70,7 +70,10 @@ final class StockController extends AbstractController
         } catch (PieceUnreadable $unreadable) {
             $faults = [];
             foreach ($unreadable->faults as $fault) {
-                $path = explode('.', str_starts_with($fault->path, 'cord.') ? substr($fault->path, 5) : $fault->path)[0];
+                $path = explode(
+                    '.',
+                    str_starts_with($fault->path, 'cord.') ? substr($fault->path, 5) : $fault->path,
+                )[0];
                 $faults[$path][] = $fault;
             }
 
@@ -131,6 +134,11 @@ final class StockController extends AbstractController
         } catch (TakenMeanwhile) {
             return $this->redirectToRoute('stock', ['late' => 1], Response::HTTP_SEE_OTHER);
         }
+    }
+
+    private function asked(mixed $id): ?StoredCord
+    {
+        return \is_string($id) && 1 === preg_match('/^\d{1,18}$/D', $id) ? $this->stock->find((int) $id) : null;
     }
 
     /**
@@ -198,7 +206,8 @@ final class StockController extends AbstractController
         }
         $kept = ['offcuts' => [], 'spools' => []];
         foreach ($cord->supplies as $supply) {
-            $kept[$supply->isSpool ? 'spools' : 'offcuts'][] = null === $supply->length ? '?' : (string) $supply->length;
+            $of = $supply->isSpool ? 'spools' : 'offcuts';
+            $kept[$of][] = null === $supply->length ? '?' : (string) $supply->length;
         }
 
         return $kept + $document;

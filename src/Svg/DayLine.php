@@ -29,7 +29,12 @@ final class DayLine
         $bottom = self::HEAD + self::ROW * \count($day->pieces);
         for ($at = $first; $at <= $minutes; $at += $every) {
             $parts[] = Svg::element('path', [
-                'd' => \sprintf('M%1$s,%2$s V%3$s', Svg::number($x($at)), Svg::number(self::HEAD - 4), Svg::number($bottom)),
+                'd' => \sprintf(
+                    'M%1$s,%2$s V%3$s',
+                    Svg::number($x($at)),
+                    Svg::number(self::HEAD - 4),
+                    Svg::number($bottom),
+                ),
                 'class' => 'day-hour',
             ]).Svg::element(
                 'text',

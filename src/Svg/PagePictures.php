@@ -110,7 +110,11 @@ final readonly class PagePictures
     public function chart(array $figures, string $of): string
     {
         $figures = array_map(floatval(...), array_values($figures));
-        [$each, $word, $least] = 'minutes' === $of ? [1, 'log.chart-minutes-scale', 10.0] : [100, 'log.chart-scale', 0.05];
+        [$each, $word, $least] = 'minutes' === $of ? [
+            1,
+            'log.chart-minutes-scale',
+            10.0,
+        ] : [100, 'log.chart-scale', 0.05];
         $scale = fn (float $most): string => $this->translator->trans($word, ['most' => (int) round($each * $most)]);
         $label = $this->translator->trans('minutes' === $of ? 'log.chart-minutes-label' : 'log.chart-label', [
             'count' => \count($figures),

@@ -37,7 +37,12 @@ final class StockBar
             if ($wide > self::FIGURE) {
                 $parts[] = Svg::element(
                     'text',
-                    ['x' => $at + $wide / 2, 'y' => self::HEIGHT / 2 + 5, 'class' => 'stock-word', 'text-anchor' => 'middle'],
+                    [
+                        'x' => $at + $wide / 2,
+                        'y' => self::HEIGHT / 2 + 5,
+                        'class' => 'stock-word',
+                        'text-anchor' => 'middle',
+                    ],
                     Svg::text($words[$i] ?? ''),
                 );
             }

@@ -26,7 +26,16 @@ abstract class WebCase extends WebTestCase
     {
         $this->browser = self::createClient(['environment' => 'test', 'debug' => false]);
         $this->browser->setServerParameter('HTTP_SEC_FETCH_SITE', 'same-origin');
-        foreach (['board', 'stock_cord', 'stock_taking', 'piece', 'person', 'setting', 'sample', 'log_entry'] as $table) {
+        foreach ([
+            'board',
+            'stock_cord',
+            'stock_taking',
+            'piece',
+            'person',
+            'setting',
+            'sample',
+            'log_entry',
+        ] as $table) {
             self::getContainer()->get(Connection::class)->executeStatement('DELETE FROM '.$table);
         }
     }

@@ -77,7 +77,8 @@ final class BoardTest extends BrowserCase
 
         // Swept to the left it takes one back.
         $field = $this->find('#now');
-        (new WebDriverActions($this->driver))->moveToElement($field)->clickAndHold()->moveByOffset(-120, 4)->release()->perform();
+        (new WebDriverActions($this->driver))
+            ->moveToElement($field)->clickAndHold()->moveByOffset(-120, 4)->release()->perform();
         self::assertSame('2', $this->progress());
 
         // Held it goes on by itself, to the end of the step and not beyond.
@@ -91,13 +92,21 @@ final class BoardTest extends BrowserCase
         self::assertGreaterThan($before + 3, (int) $this->progress());
         self::assertLessThanOrEqual($before + 12, (int) $this->progress());
         self::assertLessThanOrEqual(390, $this->number('return document.documentElement.scrollWidth'));
-        self::assertGreaterThanOrEqual(44, $this->number('return document.querySelector("#back").getBoundingClientRect().height'));
-        self::assertLessThan(844, $this->number('return document.querySelector("#more").getBoundingClientRect().bottom'), 'one thumb reaches it');
+        self::assertGreaterThanOrEqual(
+            44,
+            $this->number('return document.querySelector("#back").getBoundingClientRect().height'),
+        );
+        self::assertLessThan(
+            844,
+            $this->number('return document.querySelector("#more").getBoundingClientRect().bottom'),
+            'one thumb reaches it',
+        );
         $this->assertNothingLogged();
     }
 
     /**
-     * With the server gone taps are counted on; reloaded meanwhile nothing is lost; once it is back they are sent, once.
+     * With the server gone taps are counted on; reloaded meanwhile nothing is lost; once it is back they are sent,
+     * once.
      */
     public function testTheServerGoesAndComesBack(): void
     {
@@ -116,13 +125,21 @@ final class BoardTest extends BrowserCase
             $this->keys(' ', ' ', ' ', WebDriverKeys::BACKSPACE);
             self::assertSame('6', $this->progress());
             $this->untilShown('[data-word=alone]', 'counted here');
-            self::assertNotNull($this->read('return localStorage.getItem("rinkel-board-" + document.querySelector("#making").dataset.board)'));
+            self::assertNotNull(
+                $this->read(
+                    'return localStorage.getItem("rinkel-board-" + document.querySelector("#making").dataset.board)',
+                ),
+            );
 
             $server = self::server($port);
             $this->until('return document.querySelector("[data-word=kept]").hidden === false');
             $this->driver->navigate()->refresh();
             self::assertSame('6', $this->progress());
-            self::assertNull($this->read('return localStorage.getItem("rinkel-board-" + document.querySelector("#making").dataset.board)'));
+            self::assertNull(
+                $this->read(
+                    'return localStorage.getItem("rinkel-board-" + document.querySelector("#making").dataset.board)',
+                ),
+            );
 
             // A tap that was not sent when the page was left goes out with the next.
             $this->offline(true);
@@ -193,7 +210,9 @@ final class BoardTest extends BrowserCase
         $this->untilShown('#told', 'nineteen in twenty');
         $this->untilShown('#ways', 'Finish sooner');
         $progress = $this->progress();
-        $this->driver->findElement(WebDriverBy::xpath('//ol[@id="ways"]/li[contains(., "Finish sooner")]//button'))->click();
+        $this->driver->findElement(
+            WebDriverBy::xpath('//ol[@id="ways"]/li[contains(., "Finish sooner")]//button'),
+        )->click();
         $this->until('return !document.querySelector("#ways")?.textContent.includes("Finish sooner")');
         self::assertSame($progress, $this->progress());
         $this->assertNothingLogged();
@@ -249,16 +268,36 @@ final class BoardTest extends BrowserCase
     private static function seen(RemoteWebDriver $driver, string $moves): void
     {
         $driver->wait(8, 50)->until(
-            static fn (): bool => $moves === $driver->executeScript('return String(document.querySelector("#progress").value)'),
+            static fn (): bool => $moves === $driver->executeScript(
+                'return String(document.querySelector("#progress").value)',
+            ),
         );
     }
 
     private static function server(int $port): Process
     {
         $server = new Process(
-            [\PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'max_input_vars=5000', '-S', '127.0.0.1:'.$port, '-t', 'public', 'public/router.php'],
+            [
+                \PHP_BINARY,
+                '-d',
+                'opcache.enable_cli=1',
+                '-d',
+                'variables_order=EGPCS',
+                '-d',
+                'max_input_vars=5000',
+                '-S',
+                '127.0.0.1:'.$port,
+                '-t',
+                'public',
+                'public/router.php',
+            ],
             \dirname(__DIR__, 2),
-            ['APP_ENV' => 'test', 'APP_DEBUG' => '0', 'SYMFONY_DOTENV_VARS' => false, 'PHP_CLI_SERVER_WORKERS' => false],
+            [
+                'APP_ENV' => 'test',
+                'APP_DEBUG' => '0',
+                'SYMFONY_DOTENV_VARS' => false,
+                'PHP_CLI_SERVER_WORKERS' => false,
+            ],
             null,
             null,
         );

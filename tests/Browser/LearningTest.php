@@ -100,7 +100,9 @@ final class LearningTest extends BrowserCase
         $this->newPiece();
         $piece = (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH);
         [$colour, $thickness] = array_map(
-            fn (string $of): mixed => $this->read('return document.querySelector("[name=\'f[cords.working.'.$of.']\']").value'),
+            fn (string $of): mixed => $this->read(
+                'return document.querySelector("[name=\'f[cords.working.'.$of.']\']").value',
+            ),
             ['colour', 'thickness'],
         );
         self::assertIsString($colour);

@@ -127,7 +127,9 @@ function tapped(RemoteWebDriver $driver): string
     }
     $times = $driver->executeScript('return window.times');
     $measured = array_map(
-        static fn (mixed $one): array => ['all' => is_array($one) && is_numeric($one['all'] ?? null) ? (float) $one['all'] : 0.0],
+        static fn (mixed $one): array => [
+            'all' => is_array($one) && is_numeric($one['all'] ?? null) ? (float) $one['all'] : 0.0,
+        ],
         is_array($times) ? array_values($times) : [],
     );
 

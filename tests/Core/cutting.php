@@ -10,7 +10,12 @@ use Rinkel\Core\Cutting\Packing;
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 /** @var array{cases: list<array{offcuts: list<int>, cuts: list<int>, from_offcuts: int}>} $known */
-$known = json_decode((string) file_get_contents(dirname(__DIR__).'/reference/cutting.json'), true, 16, JSON_THROW_ON_ERROR);
+$known = json_decode(
+    (string) file_get_contents(dirname(__DIR__).'/reference/cutting.json'),
+    true,
+    16,
+    \JSON_THROW_ON_ERROR,
+);
 
 /**
  * Returns the integer program of a case, as glpsol reads it.
@@ -63,5 +68,10 @@ foreach ($known['cases'] as $case) {
 }
 printf("cutting, %d cases   own %.0f ms, the slowest %.0f ms\n", count($known['cases']), $own, $slowest);
 if ('' !== $glpsol) {
-    printf("                    glpsol %.0f ms, %d not proven in a minute: %.1f times as long\n", $theirs, $late, $theirs / $own);
+    printf(
+        "                    glpsol %.0f ms, %d not proven in a minute: %.1f times as long\n",
+        $theirs,
+        $late,
+        $theirs / $own,
+    );
 }

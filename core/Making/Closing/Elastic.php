@@ -54,7 +54,12 @@ final readonly class Elastic implements Closing
                 Step::wait('cure-elastic', Cure::Elastic->minutes()),
             ] : []),
             Step::plain(Deed::Trim, 'trim-elastic', [], [Tool::Scissors], 'cord'),
-            Step::plain(Deed::Close, [] === $covers ? 'hide-knot' : 'crimp-cover', [], [] === $covers ? [] : [Tool::Pliers]),
+            Step::plain(
+                Deed::Close,
+                [] === $covers ? 'hide-knot' : 'crimp-cover',
+                [],
+                [] === $covers ? [] : [Tool::Pliers],
+            ),
         ];
     }
 }

@@ -27,7 +27,11 @@ final readonly class Ties implements Closing
     public function closing(Plan $plan): array
     {
         return [
-            Step::plain(Deed::Close, 'ties', ['tail' => $plan->draft->fastened->tail ?? $plan->draft->fastened->narrow]),
+            Step::plain(
+                Deed::Close,
+                'ties',
+                ['tail' => $plan->draft->fastened->tail ?? $plan->draft->fastened->narrow],
+            ),
         ];
     }
 }

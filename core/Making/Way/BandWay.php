@@ -16,7 +16,8 @@ use Rinkel\Core\Material\CordRun;
 use Rinkel\Core\Pattern\Node\Mirror;
 
 /**
- * A band of knots around cores: from one end to the other, from the middle outwards, or each half from what it hangs on.
+ * A band of knots around cores: from one end to the other, from the middle outwards, or each half from what it hangs
+ * on.
  */
 readonly class BandWay extends Way
 {

@@ -26,7 +26,12 @@ readonly class LacedWay extends Way
         $links = $this->plan->draft->setting->count(ElementKind::Link);
 
         return [
-            Step::plain(Deed::Mark, 'middle-link', ['links' => $links, 'middle' => intdiv($links, 2) + 1], [Tool::Clip]),
+            Step::plain(
+                Deed::Mark,
+                'middle-link',
+                ['links' => $links, 'middle' => intdiv($links, 2) + 1],
+                [Tool::Clip],
+            ),
             Step::plain(Deed::Fix, 'begin-lacing', [], [], 'lace', look: 'look-lacing'),
         ];
     }

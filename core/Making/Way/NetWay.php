@@ -27,7 +27,13 @@ final readonly class NetWay extends Way
         $cords = $this->plan->draft->piece->cord('mesh')->count;
 
         return [
-            Step::plain(Deed::Fix, 'link-loops', ['count' => $cords, 'ends' => 2 * $cords], [Tool::Board, Tool::Pins], 'mesh'),
+            Step::plain(
+                Deed::Fix,
+                'link-loops',
+                ['count' => $cords, 'ends' => 2 * $cords],
+                [Tool::Board, Tool::Pins],
+                'mesh',
+            ),
         ];
     }
 

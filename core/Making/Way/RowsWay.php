@@ -71,7 +71,10 @@ final readonly class RowsWay extends BandWay
         return new Step(
             Deed::Weave,
             new Said('last-middle', ['bead' => (string) $run->element->name]),
-            [Move::bead(Strung::by($run->element, intdiv($this->plan->draft->piece->cord('core')->count, 2) + 1)), self::holding()],
+            [
+                Move::bead(Strung::by($run->element, intdiv($this->plan->draft->piece->cord('core')->count, 2) + 1)),
+                self::holding(),
+            ],
             2,
             $role,
             from: $run->from,

@@ -161,7 +161,10 @@ final readonly class Wording
      */
     public function roomy(Length $length, Unit $unit): WrittenLength
     {
-        return $this->length($length, Unit::Centimetre === $unit && $length->millimetres >= self::ROOMY ? Unit::Metre : $unit);
+        return $this->length(
+            $length,
+            Unit::Centimetre === $unit && $length->millimetres >= self::ROOMY ? Unit::Metre : $unit,
+        );
     }
 
     /**

@@ -35,7 +35,12 @@ final class BoardControllerTest extends WebCase
         $below = [['id' => 'abcdef000003', 'by' => -5000, 'at' => 1_700_000_080_000]];
         self::assertSame(0, $this->tap($board, $below)['moves']);
 
-        foreach (['', '{', '[]', '{"taps":[7,{"id":"x","by":1,"at":1},{"id":"abcdefabcdef","by":"1","at":1}]}'] as $sent) {
+        foreach ([
+            '',
+            '{',
+            '[]',
+            '{"taps":[7,{"id":"x","by":1,"at":1},{"id":"abcdefabcdef","by":"1","at":1}]}',
+        ] as $sent) {
             $this->browser->request('POST', '/boards/'.$board.'/taps', content: $sent);
             self::assertResponseIsSuccessful();
             self::assertStringContainsString('"moves":0', (string) $this->browser->getResponse()->getContent());
@@ -79,7 +84,11 @@ final class BoardControllerTest extends WebCase
         self::assertStringContainsString('Finish sooner', $page->filter('#ways')->text());
         $this->browser->submit($page->filter('#way-join')->form());
         $page = $this->browser->followRedirect();
-        self::assertStringContainsString('Join a new cord', $page->filter('#board-note')->text(), 'what hands do is noted');
+        self::assertStringContainsString(
+            'Join a new cord',
+            $page->filter('#board-note')->text(),
+            'what hands do is noted',
+        );
         $before = $this->stored($board)->document();
         $this->browser->submit($page->filter('#way-sooner')->form());
         self::assertResponseStatusCodeSame(303);
@@ -137,7 +146,10 @@ final class BoardControllerTest extends WebCase
         self::assertCount(0, $this->browser->request('GET', '/boards/'.$board)->filter('#plan-changed'));
         $steps = Steps::of(self::getContainer()->get(Boards::class)->plan($this->stored($board)));
         $tie = array_search(Deed::Tie, array_map(static fn ($step): Deed => $step->deed, $steps->all), true);
-        $this->tap($board, [['id' => 'aaaaaaaaaaaa', 'by' => $steps->before((int) $tie) + 10, 'at' => 1_700_000_000_000]]);
+        $this->tap(
+            $board,
+            [['id' => 'aaaaaaaaaaaa', 'by' => $steps->before((int) $tie) + 10, 'at' => 1_700_000_000_000]],
+        );
 
         $this->edit($piece, ['pattern' => '16 square']);
         $page = $this->browser->request('GET', '/boards/'.$board);
@@ -163,7 +175,11 @@ final class BoardControllerTest extends WebCase
         $clock = ['id' => 'cccccccccccc', 'step' => '3', 'minutes' => '45'];
         $this->browser->request('POST', '/boards/'.$board.'/clock', $clock);
         $this->browser->request('POST', '/boards/'.$board.'/clock', $clock);
-        $this->browser->request('POST', '/boards/'.$board.'/clock', ['id' => 'dddddddddddd', 'step' => '4', 'minutes' => 'x']);
+        $this->browser->request(
+            'POST',
+            '/boards/'.$board.'/clock',
+            ['id' => 'dddddddddddd', 'step' => '4', 'minutes' => 'x'],
+        );
         $page = $this->browser->request('GET', '/boards/'.$board);
         self::assertCount(1, $page->filter('.clocks li'), 'sent twice it is one clock');
         $ends = (int) $page->filter('.clocks li')->attr('data-ends');
@@ -226,12 +242,20 @@ final class BoardControllerTest extends WebCase
         $plain = $this->lay(['name' => 'Plain']);
         $page = $this->browser->request('GET', '/day');
         self::assertCount(0, $page->filter('#day-order'));
-        $page = $this->browser->request('GET', '/day', ['p' => [$plain->id(), $leather->id(), 'x', '99999'], 'begin' => '13:15']);
+        $page = $this->browser->request(
+            'GET',
+            '/day',
+            ['p' => [$plain->id(), $leather->id(), 'x', '99999'], 'begin' => '13:15'],
+        );
         self::assertStringContainsString('No order ends earlier', $page->filter('#day-ends')->text());
         self::assertStringContainsString('13:15', $page->filter('#day-order')->text());
         self::assertStringContainsString('then it waits until', $page->filter('#day-order')->text());
         self::assertStringStartsWith('13:15', trim($page->filter('#day-order li')->eq(0)->text()));
-        self::assertStringContainsString('Glued', $page->filter('#day-order li')->eq(0)->text(), 'what has to wait comes first');
+        self::assertStringContainsString(
+            'Glued',
+            $page->filter('#day-order li')->eq(0)->text(),
+            'what has to wait comes first',
+        );
         self::assertCount(1, $page->filter('svg.day-line'));
         $this->browser->submit($page->filter('#day-order li')->eq(0)->selectButton('Make it')->form());
         self::assertResponseStatusCodeSame(303);

@@ -36,9 +36,19 @@ final class DevicesControllerTest extends WebCase
     {
         $last = $this->heard('')['last'];
         self::assertSame([], $this->heard((string) $last)['lines']);
-        $this->browser->request('POST', '/devices/say', ['line' => 'calliper 1.05 mm'], server: ['HTTP_X_RINKEL_DEVICE' => '1']);
+        $this->browser->request(
+            'POST',
+            '/devices/say',
+            ['line' => 'calliper 1.05 mm'],
+            server: ['HTTP_X_RINKEL_DEVICE' => '1'],
+        );
         self::assertResponseStatusCodeSame(204);
-        $this->browser->request('POST', '/devices/say', ['line' => 'nonsense'], server: ['HTTP_X_RINKEL_DEVICE' => '1']);
+        $this->browser->request(
+            'POST',
+            '/devices/say',
+            ['line' => 'nonsense'],
+            server: ['HTTP_X_RINKEL_DEVICE' => '1'],
+        );
         self::assertResponseStatusCodeSame(422);
         $now = $this->heard((string) $last);
         self::assertSame(['calliper 1.05 mm'], $now['lines']);
@@ -53,7 +63,11 @@ final class DevicesControllerTest extends WebCase
         $page = $this->browser->request('GET', '/devices', ['counted' => '10', 'some' => '2,5 g', 'all' => '100']);
         self::assertStringContainsString('400', $page->filter('#tray-count')->text());
         self::assertStringContainsString('nineteen trays in twenty', $page->filter('#tray-count')->text());
-        foreach ([['some' => '2 kg', 'all' => '100'], ['some' => '5', 'all' => '2'], ['counted' => 'ten', 'some' => '5', 'all' => '9']] as $typed) {
+        foreach ([
+            ['some' => '2 kg', 'all' => '100'],
+            ['some' => '5', 'all' => '2'],
+            ['counted' => 'ten', 'some' => '5', 'all' => '9'],
+        ] as $typed) {
             $page = $this->browser->request('GET', '/devices', $typed);
             self::assertResponseStatusCodeSame(422);
             self::assertCount(1, $page->filter('#tray-fault'));

@@ -49,7 +49,8 @@ final class StockControllerTest extends WebCase
     public function testWhatCannotBeIsSaidBesideItsField(): void
     {
         foreach ([
-            'spools' => '9999 m', 'offcuts' => '12 parsec', 'thickness' => 'thin', 'low' => 'little', 'width' => '0.5 mm',
+            'spools' => '9999 m', 'offcuts' => '12 parsec', 'thickness' => 'thin', 'low' => 'little',
+            'width' => '0.5 mm',
         ] as $field => $text) {
             $this->browser->request('POST', '/stock', ['c' => [$field => $text] + self::WORKING]);
             self::assertResponseStatusCodeSame(422, $field);

@@ -24,7 +24,11 @@ final class CutterTest extends TestCase
     public static function provideCases(): iterable
     {
         $file = \dirname(__DIR__, 2).'/reference/cutting.json';
-        /** @var array{cases: list<array{offcuts: list<int>, cuts: list<int>, from_offcuts: int, new_cord: int}>} $known */
+        /**
+         * @var array{
+         *     cases: list<array{offcuts: list<int>, cuts: list<int>, from_offcuts: int, new_cord: int}>,
+         * } $known
+         */
         $known = json_decode((string) file_get_contents($file), true, 16, \JSON_THROW_ON_ERROR);
         foreach ($known['cases'] as $i => $case) {
             yield 'case '.$i => [$case['offcuts'], $case['cuts'], $case['from_offcuts'], $case['new_cord']];

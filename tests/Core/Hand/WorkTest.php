@@ -64,7 +64,13 @@ final class WorkTest extends TestCase
      */
     public function testABraidTakesWhatItsMakersBraidTook(): void
     {
-        $sample = ['knot' => 'braid', 'cord.fibre' => 'cotton', 'length' => '30 cm', 'before' => '1 m', 'after' => '55 cm'];
+        $sample = [
+            'knot' => 'braid',
+            'cord.fibre' => 'cotton',
+            'length' => '30 cm',
+            'before' => '1 m',
+            'after' => '55 cm',
+        ];
         self::assertEqualsWithDelta(log(1.5 / 1.3), self::read($sample)->observation('a')->use ?? 0.0, 1e-9);
         self::assertNull(self::read($sample)->observation('a')?->pitch, 'it is as long as she wished');
 
@@ -83,7 +89,11 @@ final class WorkTest extends TestCase
     {
         $sample = [
             'knot' => 'link', 'count' => 12, 'cord.fibre' => 'suede', 'cord.thickness' => '1.5 mm',
-            'link' => ['length' => '9 mm', 'inside' => '5 mm', 'width' => '8 mm'], 'before' => '60 cm', 'after' => '39 cm',
+            'link' => [
+                'length' => '9 mm',
+                'inside' => '5 mm',
+                'width' => '8 mm',
+            ], 'before' => '60 cm', 'after' => '39 cm',
         ];
         $chain = Examples::bare(
             'laced-chain',
@@ -98,7 +108,8 @@ final class WorkTest extends TestCase
     }
 
     /**
-     * A rope that gives 6 % goes over a hand that one of 1 % does not pass; what was tested of the very cord counts more.
+     * A rope that gives 6 % goes over a hand that one of 1 % does not pass; what was tested of the very cord counts
+     * more.
      */
     public function testWhatWasPulledGoesOverTheHand(): void
     {

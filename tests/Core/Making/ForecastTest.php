@@ -86,7 +86,12 @@ final class ForecastTest extends TestCase
         self::assertNull($none->suffices(), 'no cord was measured');
         self::assertSame(0, $none->more());
         $knots = 2 * ($steps->knots()['square'] - 4);
-        self::assertEqualsWithDelta($knots * (exp(0.12) - 1), $read->more(), 3.0, 'half knots more, as they came out shorter');
+        self::assertEqualsWithDelta(
+            $knots * (exp(0.12) - 1),
+            $read->more(),
+            3.0,
+            'half knots more, as they came out shorter',
+        );
         [$pushed, $drawn] = $read->give();
         self::assertTrue($pushed->isShorterThan($drawn));
     }
@@ -109,8 +114,8 @@ final class ForecastTest extends TestCase
     }
 
     /**
-     * A band whose cord will not be enough: every way on that can be had, the least change first, and each keeps what is
-     * tied and is enough.
+     * A band whose cord will not be enough: every way on that can be had, the least change first, and each keeps what
+     * is tied and is enough.
      */
     public function testEveryWayOutIsWorkedOutAndKeepsWhatIsTied(): void
     {
@@ -176,7 +181,8 @@ final class ForecastTest extends TestCase
     }
 
     /**
-     * @return array{float, float} logarithms of pitch and use against the model, as the priors of docs/model.md draw them
+     * @return array{float, float} logarithms of pitch and use against the model, as the priors of docs/model.md draw
+     *                             them
      */
     private static function maker(Chance $chance): array
     {

@@ -136,7 +136,11 @@ final class StepsTest extends TestCase
             $covered = 0.0;
             foreach (Steps::of($plan)->all as $step) {
                 $covered += abs($step->along);
-                self::assertEqualsWithDelta((float) $step->at + $step->along, (float) $step->reached($step->count), 1e-9);
+                self::assertEqualsWithDelta(
+                    (float) $step->at + $step->along,
+                    (float) $step->reached($step->count),
+                    1e-9,
+                );
             }
             $bare = 0.0;
             foreach ($plan->draft->setting->elements as $element) {
@@ -147,8 +151,9 @@ final class StepsTest extends TestCase
     }
 
     /**
-     * The order that cannot be turned round: nothing is tied before it is cut, elastic is tried before it is glued, glue
-     * cures before it is trimmed, a loop is sized before the body, a flame comes before any glue (common practice).
+     * The order that cannot be turned round: nothing is tied before it is cut, elastic is tried before it is glued,
+     * glue cures before it is trimmed, a loop is sized before the body, a flame comes before any glue (common
+     * practice).
      */
     #[DataProvider('provideExamples')]
     public function testTheOrderCanBeWorked(Plan $plan): void
@@ -186,7 +191,11 @@ final class StepsTest extends TestCase
             [$knot->move(0)->side, $knot->move(1)->side, $knot->move(2)->side],
             'left over right, right over left, left over right (common practice)',
         );
-        self::assertSame(120, Steps::of($plan)->all[$at('cure-elastic')]->minutes, 'one to two hours (common practice)');
+        self::assertSame(
+            120,
+            Steps::of($plan)->all[$at('cure-elastic')]->minutes,
+            'one to two hours (common practice)',
+        );
     }
 
     public function testAPlaceIsFoundByHowManyMovesAreDone(): void
@@ -214,7 +223,11 @@ final class StepsTest extends TestCase
         $body = self::inBody($plan);
         $tied = [];
         foreach ($steps->all as $step) {
-            foreach (null === $step->due && !\in_array($step->said->key, ['net-row'], true) ? [] : $step->ties() as $word => $count) {
+            foreach (null === $step->due && !\in_array(
+                $step->said->key,
+                ['net-row'],
+                true,
+            ) ? [] : $step->ties() as $word => $count) {
                 $tied[$word] = ($tied[$word] ?? 0.0) + $count;
             }
         }
@@ -245,7 +258,8 @@ final class StepsTest extends TestCase
 
     /**
      * Returns the knots of the body by what each part of it is: a step of rows has a half knot and a hitch for each
-     * further core on either side, an arm of a wave a lark's head more than steps, a row of a net as many knots as cords.
+     * further core on either side, an arm of a wave a lark's head more than steps, a row of a net as many knots as
+     * cords.
      *
      * @return array<string, float>
      */
