@@ -112,6 +112,7 @@
     if (shown?.at !== at || shown.end !== (now >= data.total)) {
       find('#say').textContent = now >= data.total ? words.done : step.say;
       find('#look').textContent = now >= data.total ? '' : step.look ?? '';
+      find('#tools').textContent = now >= data.total ? '' : (step.tools ?? []).map((tool) => words.tools[tool]).join(' · ');
       find('#now').dataset.deed = step.do;
       find('#then').replaceChildren(...data.steps.slice(at + 1, at + 4).map((next) => Object.assign(document.createElement('li'), { textContent: next.say })));
       find('#clock-step').value = at;

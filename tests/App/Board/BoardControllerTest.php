@@ -54,6 +54,7 @@ final class BoardControllerTest extends WebCase
         $board = $this->board($this->lay(['pattern' => '6 square']));
         $page = $this->browser->request('GET', '/boards/'.$board);
         self::assertStringContainsString('Cut', $page->filter('#say')->text());
+        self::assertSame('tape · scissors', $page->filter('#tools')->text());
         foreach (['One more', 'All of this', 'One more', 'One back'] as $button) {
             $this->browser->submit($page->selectButton($button)->form());
             $page = $this->browser->followRedirect();
