@@ -110,7 +110,7 @@ final class BoardTest extends BrowserCase
      */
     public function testTheServerGoesAndComesBack(): void
     {
-        $server = self::server($port = random_int(20_000, 40_000));
+        $server = self::server($port = Stage::freePort());
         try {
             $this->driver->get('http://127.0.0.1:'.$port.'/new');
             $this->type('new-girth', '16 cm');

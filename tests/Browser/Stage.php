@@ -79,7 +79,8 @@ final class Stage
         $chromedriver = self::run(['chromedriver', '--port='.$driverPort, '--silent'], $root, $driverPort, []);
         $profile = sys_get_temp_dir().'/rinkel-browser-'.getmypid().$name;
         $options = (new ChromeOptions())->setBinary('/usr/bin/chromium')->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-software-rasterizer',
+            '--disable-gpu-rasterization', '--num-raster-threads=1', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
             '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars',
             '--force-device-scale-factor=1', '--lang=en', '--window-size=1280,800', '--user-data-dir='.$profile,
         ]);
@@ -122,7 +123,7 @@ final class Stage
         throw new \RuntimeException($command[0].' did not start.');
     }
 
-    private static function freePort(): int
+    public static function freePort(): int
     {
         $socket = stream_socket_server('tcp://127.0.0.1:0');
         \assert(false !== $socket);
