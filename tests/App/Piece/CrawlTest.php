@@ -20,7 +20,7 @@ final class CrawlTest extends WebCase
     public function testNoWalkBreaksThePieceAndEveryWayLeadsBack(string $construction, int $seed): void
     {
         self::assertNull(
-            (new Crawler($this->browser, new Chance($seed)))->walk($construction, 10),
+            (new Crawler($this->browser, new Chance($seed)))->walk($construction, 6),
             $construction.' by seed '.$seed,
         );
     }
