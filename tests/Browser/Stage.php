@@ -80,7 +80,8 @@ final class Stage
         $profile = sys_get_temp_dir().'/rinkel-browser-'.getmypid().$name;
         $options = (new ChromeOptions())->setBinary('/usr/bin/chromium')->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-software-rasterizer',
-            '--disable-gpu-rasterization', '--num-raster-threads=1', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
+            '--disable-gpu-rasterization', '--num-raster-threads=1', '--disable-dev-shm-usage',
+            '--disable-quic', '--no-first-run',
             '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars',
             '--force-device-scale-factor=1', '--lang=en', '--window-size=1280,800', '--user-data-dir='.$profile,
         ]);
