@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Core\Making\Closing;
 
 use Rinkel\Core\Knot\Kind\Barrel;
-use Rinkel\Core\Making\Closing;
 use Rinkel\Core\Making\Deed;
 use Rinkel\Core\Making\Move;
 use Rinkel\Core\Making\Step;
@@ -15,22 +14,12 @@ use Rinkel\Core\Plan\Plan;
 /**
  * Barrels that slide, each at the end of its tail around the other; of one, the other tail has a stop.
  */
-final readonly class Barrels implements Closing
+final readonly class Barrels extends Plain
 {
     /**
      * @param int $sliding 1 or 2
      */
     public function __construct(private int $sliding) {}
-
-    public function opening(Plan $plan): array
-    {
-        return [];
-    }
-
-    public function takesEnds(): bool
-    {
-        return false;
-    }
 
     public function closing(Plan $plan): array
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Making\Closing;
 
-use Rinkel\Core\Making\Closing;
 use Rinkel\Core\Making\Cure;
 use Rinkel\Core\Making\Deed;
 use Rinkel\Core\Making\Step;
@@ -14,13 +13,8 @@ use Rinkel\Core\Plan\Plan;
 /**
  * Both ends glued to each other and held for a minute; the lump is trimmed once it has cured.
  */
-final readonly class Butted implements Closing
+final readonly class Butted extends Plain
 {
-    public function opening(Plan $plan): array
-    {
-        return [];
-    }
-
     public function takesEnds(): bool
     {
         return true;

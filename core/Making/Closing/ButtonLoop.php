@@ -6,7 +6,6 @@ namespace Rinkel\Core\Making\Closing;
 
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Kind\VerticalLarksHead;
-use Rinkel\Core\Making\Closing;
 use Rinkel\Core\Making\Move;
 use Rinkel\Core\Making\Step;
 use Rinkel\Core\Plan\Plan;
@@ -14,7 +13,7 @@ use Rinkel\Core\Plan\Plan;
 /**
  * A loop first, sized on its button before it is tightened; the button last.
  */
-final readonly class ButtonLoop implements Closing
+final readonly class ButtonLoop extends Plain
 {
     public function opening(Plan $plan): array
     {
@@ -37,11 +36,6 @@ final readonly class ButtonLoop implements Closing
                 $wish->loops,
                 look: 'look-button',
             )];
-    }
-
-    public function takesEnds(): bool
-    {
-        return false;
     }
 
     public function closing(Plan $plan): array

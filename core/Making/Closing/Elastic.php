@@ -6,7 +6,6 @@ namespace Rinkel\Core\Making\Closing;
 
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Side;
-use Rinkel\Core\Making\Closing;
 use Rinkel\Core\Making\Cure;
 use Rinkel\Core\Making\Deed;
 use Rinkel\Core\Making\Move;
@@ -18,15 +17,10 @@ use Rinkel\Core\Plan\Plan;
 /**
  * Three overhands by turns, left over right and right over left; glued where asked, trimmed after the cure, hidden.
  */
-final readonly class Elastic implements Closing
+final readonly class Elastic extends Plain
 {
     /** Overhands of one knot, and how many sides they are tied from (common practice). */
     private const KNOTS = 3;
-
-    public function opening(Plan $plan): array
-    {
-        return [];
-    }
 
     public function takesEnds(): bool
     {

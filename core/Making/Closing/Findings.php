@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Making\Closing;
 
-use Rinkel\Core\Making\Closing;
 use Rinkel\Core\Making\Deed;
 use Rinkel\Core\Making\Step;
 use Rinkel\Core\Making\Tool;
@@ -13,19 +12,9 @@ use Rinkel\Core\Plan\Plan;
 /**
  * Findings on both ends, hung in and tried before anything is tightened.
  */
-final readonly class Findings implements Closing
+final readonly class Findings extends Plain
 {
     public function __construct(private string $what) {}
-
-    public function opening(Plan $plan): array
-    {
-        return [];
-    }
-
-    public function takesEnds(): bool
-    {
-        return false;
-    }
 
     public function closing(Plan $plan): array
     {

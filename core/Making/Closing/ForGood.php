@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Core\Making\Closing;
 
 use Rinkel\Core\Knot\Kind\Overhand;
-use Rinkel\Core\Making\Closing;
 use Rinkel\Core\Making\Deed;
 use Rinkel\Core\Making\Move;
 use Rinkel\Core\Making\Step;
@@ -14,18 +13,8 @@ use Rinkel\Core\Plan\Plan;
 /**
  * All ends in one overhand, for good: it goes over the head.
  */
-final readonly class ForGood implements Closing
+final readonly class ForGood extends Plain
 {
-    public function opening(Plan $plan): array
-    {
-        return [];
-    }
-
-    public function takesEnds(): bool
-    {
-        return false;
-    }
-
     public function closing(Plan $plan): array
     {
         return [

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Making\Closing;
 
-use Rinkel\Core\Making\Closing;
 use Rinkel\Core\Making\Deed;
 use Rinkel\Core\Making\Step;
 use Rinkel\Core\Making\Tool;
@@ -13,18 +12,8 @@ use Rinkel\Core\Plan\Plan;
 /**
  * A bead that slides on the tails of both sides, and a stop on each.
  */
-final readonly class SlideBead implements Closing
+final readonly class SlideBead extends Plain
 {
-    public function opening(Plan $plan): array
-    {
-        return [];
-    }
-
-    public function takesEnds(): bool
-    {
-        return false;
-    }
-
     public function closing(Plan $plan): array
     {
         return [

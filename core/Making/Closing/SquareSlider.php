@@ -7,7 +7,6 @@ namespace Rinkel\Core\Making\Closing;
 use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Making\Acting;
-use Rinkel\Core\Making\Closing;
 use Rinkel\Core\Making\Deed;
 use Rinkel\Core\Making\Move;
 use Rinkel\Core\Making\Step;
@@ -17,18 +16,8 @@ use Rinkel\Core\Plan\Plan;
 /**
  * Square knots of a cord of its own over both sides' tails, then a stop on each.
  */
-final readonly class SquareSlider implements Closing
+final readonly class SquareSlider extends Plain
 {
-    public function opening(Plan $plan): array
-    {
-        return [];
-    }
-
-    public function takesEnds(): bool
-    {
-        return false;
-    }
-
     public function closing(Plan $plan): array
     {
         $side = $plan->draft->piece->habits->side;

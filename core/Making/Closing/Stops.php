@@ -9,7 +9,9 @@ use Rinkel\Core\Making\Deed;
 use Rinkel\Core\Making\Move;
 use Rinkel\Core\Making\Step;
 use Rinkel\Core\Making\Strung;
+use Rinkel\Core\Making\Tool;
 use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Said;
 
 /**
  * What is at the tips of tails: a stop of all cords of a side or of each, a bead, frayed ends.
@@ -32,7 +34,7 @@ final readonly class Stops
         foreach ($this->plan->draft->fastened->beads as $name => $count) {
             $beads[] = new Step(
                 Deed::Bead,
-                new \Rinkel\Core\Said('bead-tips', ['count' => $count, 'bead' => (string) $name]),
+                new Said('bead-tips', ['count' => $count, 'bead' => (string) $name]),
                 [Move::bead(new Strung((string) $name))],
                 $count,
             );
@@ -51,7 +53,7 @@ final readonly class Stops
                 $stops,
             ),
             ...(true === $tails?->frayed
-                ? [Step::plain(Deed::Secure, 'fray', [], [\Rinkel\Core\Making\Tool::Pliers])]
+                ? [Step::plain(Deed::Secure, 'fray', [], [Tool::Pliers])]
                 : []),
         ];
     }

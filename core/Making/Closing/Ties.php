@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Making\Closing;
 
-use Rinkel\Core\Making\Closing;
 use Rinkel\Core\Making\Deed;
 use Rinkel\Core\Making\Step;
 use Rinkel\Core\Plan\Plan;
@@ -12,18 +11,8 @@ use Rinkel\Core\Plan\Plan;
 /**
  * Tails to tie by hand.
  */
-final readonly class Ties implements Closing
+final readonly class Ties extends Plain
 {
-    public function opening(Plan $plan): array
-    {
-        return [];
-    }
-
-    public function takesEnds(): bool
-    {
-        return false;
-    }
-
     public function closing(Plan $plan): array
     {
         return [

@@ -6,7 +6,6 @@ namespace Rinkel\Core\Making\Closing;
 
 use Rinkel\Core\Closure\EndForm;
 use Rinkel\Core\Knot\Kind\Overhand;
-use Rinkel\Core\Making\Closing;
 use Rinkel\Core\Making\Deed;
 use Rinkel\Core\Making\Move;
 use Rinkel\Core\Making\Step;
@@ -16,16 +15,11 @@ use Rinkel\Core\Plan\Plan;
 /**
  * Two ends of their own kinds: the first before the body, the second after it.
  */
-final readonly class TwoEnds implements Closing
+final readonly class TwoEnds extends Plain
 {
     public function opening(Plan $plan): array
     {
         return $this->end($plan->draft->piece->closure->start, $plan);
-    }
-
-    public function takesEnds(): bool
-    {
-        return false;
     }
 
     public function closing(Plan $plan): array
