@@ -52,16 +52,19 @@
     return [step, Math.min(data.steps[step].count, done - before[step])];
   };
   const fraction = (value) => (Number.isInteger(value) ? String(value) : `${Math.floor(value) || ''}½`);
-  const lengthOf = (mm) => (data.unit === 'in'
-    ? `${Math.floor(mm / 25.4 * 16) / 16 >= 1 ? Math.floor(mm / 25.4) + ' ' : ''}${sixteenths(mm)} in`.replace('  ', ' ')
-    : `${(mm / 10).toLocaleString(document.documentElement.lang, { minimumFractionDigits: 1, maximumFractionDigits: 1 })} cm`);
-  const sixteenths = (mm) => {
-    let [over, under] = [Math.round(mm / 25.4 * 16) % 16, 16];
+  // As the core writes lengths: whole inches and sixteenths in lowest terms, or centimetres to a millimetre.
+  const inches = (mm) => {
+    const all = Math.round(mm / 25.4 * 16);
+    let [over, under] = [all % 16, 16];
     while (over > 0 && over % 2 === 0) {
       [over, under] = [over / 2, under / 2];
     }
-    return over === 0 ? '' : `${over}/${under}`;
+    const whole = Math.floor(all / 16);
+    return [whole > 0 || over === 0 ? whole : '', over === 0 ? '' : `${over}/${under}`].filter((part) => part !== '').join(' ');
   };
+  const lengthOf = (mm) => (data.unit === 'in'
+    ? `${inches(mm)} in`
+    : `${(mm / 10).toLocaleString(document.documentElement.lang, { minimumFractionDigits: 1, maximumFractionDigits: 1 })} cm`);
 
   // What is still to come is covered in the drawing, step by step.
   const drawing = find('#drawing svg');

@@ -20,6 +20,7 @@ final class Version20261126150000 extends AbstractMigration
             id INTEGER PRIMARY KEY AUTOINCREMENT NOT NULL,
             piece_id INTEGER NOT NULL,
             moves INTEGER DEFAULT 0 NOT NULL,
+            total INTEGER DEFAULT 0 NOT NULL,
             number INTEGER DEFAULT 0 NOT NULL,
             note VARCHAR(500) DEFAULT '' NOT NULL,
             readings CLOB NOT NULL,

@@ -35,11 +35,6 @@ final readonly class Closings
         ]);
     }
 
-    public function and(string $id, Closing $closing): self
-    {
-        return new self([$id => $closing] + $this->byId);
-    }
-
     public function has(string $id): bool
     {
         return isset($this->byId[$id]);

@@ -7,6 +7,8 @@ namespace Rinkel\Core\Making;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Hand\Hand;
+use Rinkel\Core\Hand\Priors;
+use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Plan;
@@ -25,10 +27,6 @@ final readonly class Forecast
 
     /** Nineteen of twenty lie within so many standard deviations. */
     private const WITHIN = 1.96;
-
-    /** How loose and how firm knots can still be drawn, against an even hand (as a loose and a firm hand tie). */
-    private const DRAWN = 0.18;
-    private const PUSHED = -0.22;
 
     /**
      * @param float    $pitch    p, and how sure it is
@@ -82,12 +80,11 @@ final readonly class Forecast
      */
     public function body(): array
     {
-        $elsewhere = $this->plan->draft->body()->millimetres - $this->worked->done - $this->worked->rest;
-        $other = max(0.0, $elsewhere);
-        $at = fn (float $pitch): Length => Length::ofMillimetres(
-            $this->reachedLength($pitch) + $this->worked->rest - $this->worked->restKnots
-            + $this->worked->restKnots * exp($pitch) + $other * exp($pitch),
-        );
+        // The reading is in the pitch already, with what the tape leaves open. What no step makes, as what halves hang on,
+        // is as long as it is.
+        $knots = $this->worked->doneKnots + $this->worked->restKnots + $this->worked->otherKnots;
+        $straight = $this->plan->draft->body()->millimetres - $knots;
+        $at = static fn (float $pitch): Length => Length::ofMillimetres($straight + $knots * exp($pitch));
 
         return [
             $at($this->pitch),
@@ -119,11 +116,15 @@ final readonly class Forecast
     {
         $straight = $this->worked->done - $this->worked->doneKnots;
         $at = fn (float $hand): Length => Length::ofMillimetres(
-            $straight + $this->worked->doneKnots * exp(min(0.4, max(-0.4, $hand - $this->start))),
+            $straight + $this->worked->doneKnots * exp($hand - $this->start),
         );
         $now = $this->start + $this->pitch;
 
-        return [$at(min($now, self::PUSHED)), $at(max($now, self::DRAWN))];
+        // As far as a firm and a loose hand tie; pushed by s a knot is s shorter.
+        return [
+            $at(min($now, -Priors::push(Tension::Firm)[0])),
+            $at(max($now, -Priors::push(Tension::Loose)[0])),
+        ];
     }
 
     /**
@@ -224,12 +225,6 @@ final readonly class Forecast
         $both = $cut->part('closure')->plus($cut->part('ends'))->millimetres / $ends;
 
         return $cut->folded ? $both : max(0.0, $both - ($cut->begin->millimetres ?? 0.0));
-    }
-
-    private function reachedLength(float $pitch): float
-    {
-        // The reading is in the pitch already, with what the tape leaves open.
-        return $this->worked->done - $this->worked->doneKnots + $this->worked->doneKnots * exp($pitch);
     }
 
     /**

@@ -18,6 +18,9 @@ final readonly class Reached
     /** Beyond so many times what was planned, or below one over it, a length is asked back (judgement). */
     private const ABSURD = 2.5;
 
+    /** A tape is read so much shorter than before without anything having changed, in mm (judgement). */
+    private const SHORTER = 3.0;
+
     /**
      * @param int         $moves  done when it was read
      * @param Length|null $length from where the piece, or the half in hand, begins
@@ -51,7 +54,7 @@ final readonly class Reached
             null === $this->length => null,
             $planned->isZero() => new Said('reached-nothing', ['length' => $this->length]),
             null !== $before?->length && $this->moves >= $before->moves && $this->length->isShorterThan(
-                $before->length->minus(Length::ofMillimetres(3)),
+                $before->length->minus(Length::ofMillimetres(self::SHORTER)),
             ) && $worked->isSameHalf($before->moves) => new Said(
                 'reached-shorter',
                 ['length' => $this->length, 'before' => $before->length],

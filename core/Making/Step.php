@@ -160,19 +160,6 @@ final readonly class Step
      */
     public function ofHalf(int $half): self
     {
-        return $this->with($half, $this->lane);
-    }
-
-    /**
-     * Returns this as the work of one of several ends that are counted each for itself.
-     */
-    public function ofLane(int $lane): self
-    {
-        return $this->with($this->half, $lane);
-    }
-
-    private function with(int $half, int $lane): self
-    {
         return new self(
             $this->deed,
             $this->said,
@@ -189,7 +176,7 @@ final readonly class Step
             $this->lesson,
             $this->minutes,
             $half,
-            $lane,
+            $this->lane,
         );
     }
 

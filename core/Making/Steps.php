@@ -31,9 +31,9 @@ final readonly class Steps
         $this->moves = $moves;
     }
 
-    public static function of(Plan $plan, ?Ways $ways = null): self
+    public static function of(Plan $plan): self
     {
-        return new self(($ways ?? Ways::all())->for($plan)->steps());
+        return new self(Ways::all()->for($plan)->steps());
     }
 
     /**
@@ -83,7 +83,7 @@ final readonly class Steps
     public function placeOf(array $made): ?int
     {
         $count = \count($made);
-        if ($this->made($this->moves) !== $made && \array_slice($this->made($this->moves), 0, $count) !== $made) {
+        if (\array_slice($this->made($this->moves), 0, $count) !== $made) {
             return null;
         }
         $done = 0;
@@ -101,6 +101,21 @@ final readonly class Steps
         }
 
         return $this->moves;
+    }
+
+    /**
+     * Returns how many of so many moves would have to be undone for another making to go on from there.
+     */
+    public function undone(int $moves, self $by): int
+    {
+        $made = $this->made($moves);
+        $then = $by->made($by->moves);
+        $alike = 0;
+        while (isset($made[$alike]) && ($then[$alike] ?? null) === $made[$alike]) {
+            ++$alike;
+        }
+
+        return $alike === \count($made) ? 0 : $moves - ($this->placeOf(\array_slice($made, 0, $alike)) ?? 0);
     }
 
     /**

@@ -29,14 +29,6 @@ final readonly class Ways
         ]);
     }
 
-    /**
-     * @param callable(Plan): Way $way
-     */
-    public function and(string $construction, callable $way): self
-    {
-        return new self([$construction => $way] + $this->byId);
-    }
-
     public function for(Plan $plan): Way
     {
         $own = $this->byId[$plan->draft->construction->id()] ?? null;

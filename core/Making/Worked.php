@@ -15,13 +15,15 @@ use Rinkel\Core\Plan\Plan;
 final readonly class Worked
 {
     /**
-     * @param float $done      length of the part in hand, in mm
-     * @param float $doneKnots of that, what knots make
-     * @param float $rest      still to come, of all the piece, in mm
-     * @param float $restKnots of that, what knots make
-     * @param float $share     of the knots that are tied, by their length, 0 to 1: of the cord in hand
-     * @param int   $half      that is in hand, 0 of all
-     * @param int   $left      moves of knots still to come in the body
+     * @param float $done       length of the part in hand, in mm
+     * @param float $doneKnots  of that, what knots make
+     * @param float $rest       still to come, of all the piece, in mm
+     * @param float $restKnots  of that, what knots make
+     * @param float $other      length of what is done of the other half, in mm
+     * @param float $otherKnots of that, what knots make
+     * @param float $share      of the knots that are tied, by their length, 0 to 1: of the cord in hand
+     * @param int   $half       that is in hand, 0 of all
+     * @param int   $left       moves of knots still to come in the body
      */
     private function __construct(
         private Plan $plan,
@@ -30,6 +32,8 @@ final readonly class Worked
         public float $doneKnots,
         public float $rest,
         public float $restKnots,
+        public float $other,
+        public float $otherKnots,
         public float $share,
         public int $half,
         public int $left,
@@ -38,7 +42,7 @@ final readonly class Worked
     public static function until(Plan $plan, Steps $steps, int $moves): self
     {
         $half = self::halfAt($steps, $moves);
-        [$done, $doneKnots, $rest, $restKnots, $ownKnots, $left] = [0.0, 0.0, 0.0, 0.0, 0.0, 0];
+        [$done, $doneKnots, $rest, $restKnots, $other, $otherKnots, $ownKnots, $left] = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0];
         $end = [0.0, 0.0, 0.0];
         foreach ($steps->all as $i => $step) {
             if (null === $step->due || null === $step->from) {
@@ -57,6 +61,9 @@ final readonly class Worked
                 $done += $length * $share + ($tied > 0 ? $bare : 0.0);
                 $doneKnots += $knots * $share;
                 $ownKnots += $knots;
+            } else {
+                $other += $length * $share + ($tied > 0 ? $bare : 0.0);
+                $otherKnots += $knots * $share;
             }
         }
 
@@ -67,6 +74,8 @@ final readonly class Worked
             $doneKnots,
             $rest,
             $restKnots,
+            $other,
+            $otherKnots,
             $ownKnots > 0.0 ? $doneKnots / $ownKnots : 0.0,
             $half,
             $left,

@@ -51,12 +51,7 @@ final readonly class BoardViews
     {
         $shelf = [];
         foreach (\array_slice($this->boards->inUse(), 0, self::SHELF) as $board) {
-            try {
-                $moves = Steps::of($this->boards->plan($board))->moves;
-                $shelf[] = ['board' => $board, 'percent' => (int) round(100 * $board->moves() / max(1, $moves))];
-            } catch (PieceUnreadable) {
-                // Its page says what is wrong with it.
-            }
+            $shelf[] = ['board' => $board, 'percent' => (int) round(100 * $board->moves() / max(1, $board->total()))];
         }
 
         return $shelf;
@@ -78,15 +73,7 @@ final readonly class BoardViews
         } catch (PieceUnreadable) {
             return null;
         }
-        $undo = 0;
-        while ($undo < $board->moves()) {
-            $made = $view->steps->made($board->moves() - $undo);
-            if ([] === $made || null !== $then->placeOf($made)) {
-                break;
-            }
-            ++$undo;
-        }
 
-        return ['moves' => $then->moves, 'undo' => $undo];
+        return ['moves' => $then->moves, 'undo' => $view->steps->undone($board->moves(), $then)];
     }
 }

@@ -66,8 +66,8 @@ final readonly class Boards
                 return $board;
             }
         }
-        $this->planner->plan($this->reader->read($piece->document()));
-        $board = new StoredBoard($piece, $piece->document(), $this->clock->now());
+        $total = Steps::of($this->planner->plan($this->reader->read($piece->document())))->moves;
+        $board = new StoredBoard($piece, $piece->document(), $total, $this->clock->now());
         $this->manager->persist($board);
         $this->manager->flush();
 
@@ -165,9 +165,10 @@ final readonly class Boards
         if (null === $place) {
             return false;
         }
+        $total = Steps::of($this->planner->plan($piece))->moves;
         $this->alone(
             $board,
-            fn () => $board->follow($this->writer->write($piece), $place, $this->clock->now()),
+            fn () => $board->follow($this->writer->write($piece), $total, $place, $this->clock->now()),
         );
 
         return true;

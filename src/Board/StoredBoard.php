@@ -44,6 +44,7 @@ class StoredBoard
 
     /**
      * @param array<mixed> $document of the piece as it is made
+     * @param int          $total    moves of its making
      */
     public function __construct(
         #[ORM\ManyToOne]
@@ -51,6 +52,8 @@ class StoredBoard
         private StoredPiece $piece,
         #[ORM\Column(type: Types::JSON)]
         private array $document,
+        #[ORM\Column(options: ['default' => 0])]
+        private int $total,
         #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
         private \DateTimeImmutable $touchedAt,
     ) {}
@@ -76,6 +79,11 @@ class StoredBoard
     public function moves(): int
     {
         return $this->moves;
+    }
+
+    public function total(): int
+    {
+        return $this->total;
     }
 
     public function number(): int
@@ -130,9 +138,10 @@ class StoredBoard
      *
      * @param array<mixed> $document
      */
-    public function follow(array $document, int $moves, \DateTimeImmutable $at): void
+    public function follow(array $document, int $total, int $moves, \DateTimeImmutable $at): void
     {
         $this->document = $document;
+        $this->total = $total;
         $this->come($moves, $at);
     }
 

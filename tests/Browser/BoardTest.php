@@ -8,7 +8,6 @@ use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
-use Symfony\Component\Process\Process;
 
 /**
  * A piece made at its board, with real keys and taps: to the end by keyboard, on a phone, with the server gone for a
@@ -110,7 +109,7 @@ final class BoardTest extends BrowserCase
      */
     public function testTheServerGoesAndComesBack(): void
     {
-        $server = self::server($port = Stage::freePort());
+        $server = Stage::serve($port = Stage::freePort());
         try {
             $this->driver->get('http://127.0.0.1:'.$port.'/new');
             $this->type('new-girth', '16 cm');
@@ -131,7 +130,7 @@ final class BoardTest extends BrowserCase
                 ),
             );
 
-            $server = self::server($port);
+            $server = Stage::serve($port);
             $this->until('return document.querySelector("[data-word=kept]").hidden === false');
             $this->driver->navigate()->refresh();
             self::assertSame('6', $this->progress());
@@ -218,6 +217,30 @@ final class BoardTest extends BrowserCase
         $this->assertNothingLogged();
     }
 
+    /**
+     * In inches lengths are whole ones and sixteenths in lowest terms, as everywhere; a reading is meant in them too.
+     */
+    public function testInInches(): void
+    {
+        $this->newPiece('6 1/4 in');
+        $this->find('label:has(#unit-in), #unit-in')->click();
+        $this->until('return document.querySelector("#wearer-girth").value.includes("in")');
+        $this->find('#make-it')->click();
+        $this->untilShown('#now');
+        while (!str_contains($this->text('#say'), 'square knot')) {
+            $this->keys(' ');
+        }
+        $this->driver->getKeyboard()->sendKeys(str_repeat(' ', 40));
+        self::assertMatchesRegularExpression(
+            '~^About (\d+ )?(\d{1,2}/(2|4|8|16) )?in now, (\d+ )?(\d{1,2}/(2|4|8|16) )?in at the end$~',
+            $this->text('#due'),
+        );
+        $this->type('r-length', '2 1/8');
+        $this->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $this->untilShown('#told', 'nineteen in twenty');
+        self::assertStringContainsString(' in', $this->text('#told'));
+    }
+
     public function testLeftHandedItIsMirrored(): void
     {
         $this->hand('left');
@@ -272,41 +295,5 @@ final class BoardTest extends BrowserCase
                 'return String(document.querySelector("#progress").value)',
             ),
         );
-    }
-
-    private static function server(int $port): Process
-    {
-        $server = new Process(
-            [
-                \PHP_BINARY,
-                '-d',
-                'opcache.enable_cli=1',
-                '-d',
-                'variables_order=EGPCS',
-                '-d',
-                'max_input_vars=5000',
-                '-S',
-                '127.0.0.1:'.$port,
-                '-t',
-                'public',
-                'public/router.php',
-            ],
-            \dirname(__DIR__, 2),
-            [
-                'APP_ENV' => 'test',
-                'APP_DEBUG' => '0',
-                'SYMFONY_DOTENV_VARS' => false,
-                'PHP_CLI_SERVER_WORKERS' => false,
-            ],
-            null,
-            null,
-        );
-        $server->disableOutput();
-        $server->start();
-        for ($i = 0; $i < 200 && false === @fsockopen('127.0.0.1', $port); ++$i) {
-            usleep(25_000);
-        }
-
-        return $server;
     }
 }

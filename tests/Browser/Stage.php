@@ -35,10 +35,22 @@ final class Stage
         foreach ([\SIGINT, \SIGTERM] as $signal) {
             pcntl_signal($signal, static fn (): never => exit(130));
         }
-        $root = \dirname(__DIR__, 2);
         $port = self::freePort();
         self::$address = 'http://127.0.0.1:'.$port;
-        $server = self::run(
+        $server = self::serve($port);
+        register_shutdown_function(static function () use ($server): void {
+            $server->stop(1);
+        });
+
+        return self::browser();
+    }
+
+    /**
+     * Serves the test database there, until whoever asked stops it.
+     */
+    public static function serve(int $port): Process
+    {
+        return self::run(
             [
                 \PHP_BINARY,
                 '-d',
@@ -53,7 +65,7 @@ final class Stage
                 'public',
                 'public/router.php',
             ],
-            $root,
+            \dirname(__DIR__, 2),
             $port,
             [
                 'APP_ENV' => 'test',
@@ -62,11 +74,6 @@ final class Stage
                 'PHP_CLI_SERVER_WORKERS' => false,
             ],
         );
-        register_shutdown_function(static function () use ($server): void {
-            $server->stop(1);
-        });
-
-        return self::browser();
     }
 
     /**
