@@ -11,6 +11,8 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\StockReader;
+use Rinkel\Core\Quoted;
+use Rinkel\Core\Said;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -26,7 +28,7 @@ final class StockController extends AbstractController
 
     private const BLANK = [
         'name' => '', 'fibre' => 'polyester', 'thickness' => '1 mm', 'width' => '', 'colour' => '#2e4a62',
-        'offcuts' => '', 'spools' => '', 'low' => '', 'place' => '', 'supplier' => '',
+        'offcuts' => '', 'spools' => '', 'low' => '', 'price' => '', 'place' => '', 'supplier' => '',
     ];
 
     public function __construct(
@@ -197,6 +199,12 @@ final class StockController extends AbstractController
             ), static fn (string $text): bool => '' !== $text));
         }
         $cord = $this->reader->cord($document, 'new', $this->preferences->unit());
+        if ('' !== $typed['price']) {
+            if (1 !== preg_match('/^\d{1,6}(?:[.,]\d{1,4})?$/D', $typed['price'])) {
+                throw PieceUnreadable::at('price', new Said('price-unread', ['typed' => new Quoted($typed['price'])]));
+            }
+            $document['price'] = str_replace(',', '.', $typed['price']);
+        }
         if ('' !== $typed['low']) {
             try {
                 $document['low'] = (string) Length::parse($typed['low'], $this->preferences->unit());

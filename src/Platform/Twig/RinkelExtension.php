@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Platform\Twig;
 
+use Rinkel\App\Log\Worth;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Settings\Light;
 use Rinkel\App\Svg\DayLine;
@@ -29,6 +30,7 @@ final class RinkelExtension extends AbstractExtension
         private readonly PagePictures $pictures,
         private readonly Light $light,
         private readonly DrawingFile $drawings,
+        private readonly Worth $worth,
     ) {}
 
     public function getFilters(): array
@@ -62,6 +64,7 @@ final class RinkelExtension extends AbstractExtension
             new TwigFunction('day_line', DayLine::paint(...), ['is_safe' => ['html']]),
             new TwigFunction('stock_bar', $this->pictures->stockBar(...), ['is_safe' => ['html']]),
             new TwigFunction('stock_shown', StockBar::shown(...)),
+            new TwigFunction('cord_worth', $this->worth->ofCord(...)),
             new TwigFunction('making_text', $this->wording->making(...)),
             new TwigFunction('check_text', $this->wording->check(...)),
             new TwigFunction('remedy_text', $this->wording->remedy(...)),

@@ -50,7 +50,7 @@ final class StockControllerTest extends WebCase
     {
         foreach ([
             'spools' => '9999 m', 'offcuts' => '12 parsec', 'thickness' => 'thin', 'low' => 'little',
-            'width' => '0.5 mm',
+            'width' => '0.5 mm', 'price' => 'dear',
         ] as $field => $text) {
             $this->browser->request('POST', '/stock', ['c' => [$field => $text] + self::WORKING]);
             self::assertResponseStatusCodeSame(422, $field);
@@ -86,6 +86,29 @@ final class StockControllerTest extends WebCase
         $this->browser->submit($page->filter('#taking form')->form());
         self::assertSame($before, $this->lengths(), 'as it was');
         self::assertCount(0, $this->browser->followRedirect()->filter('#taking'));
+    }
+
+    /**
+     * A bolder cut says what it saves: 0.85 a metre, exact to the cent.
+     */
+    public function testABolderCutSaysWhatItSaves(): void
+    {
+        $piece = $this->lay();
+        $risks = fn (): Crawler => $this->browser->request('GET', '/pieces/'.$piece->id().'?stage=cut')
+            ->filter('[data-cut=working] .risks button');
+        self::assertStringNotContainsString('saves', $risks()->text());
+        $this->keep(['price' => '0,85'] + self::WORKING);
+        $told = array_map(
+            static fn (\DOMNode $button): string => trim((string) preg_replace('/\s+/u', ' ', $button->textContent)),
+            iterator_to_array($risks(), false),
+        );
+        preg_match('/^(\d+) cm .* saves €(\d+\.\d\d)$/', $told[0] ?? '', $bold);
+        preg_match('/^(\d+) cm /', $told[2] ?? '', $usual);
+        self::assertSame(
+            \sprintf('%.2F', round(0.85 * ((int) ($usual[1] ?? 0) - (int) ($bold[1] ?? 0)) / 100, 2)),
+            $bold[2] ?? implode(' | ', $told),
+        );
+        self::assertStringNotContainsString('saves', $told[2] ?? 'saves', 'the chosen one saves nothing');
     }
 
     /**
