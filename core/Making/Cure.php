@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Making;
 
 /**
- * How long glue is left alone before the work goes on, in minutes: of elastic and of what is glued in common practice, of
- * cord from memory. The label of the glue comes first.
+ * How long glue is left alone before the work goes on, in minutes: of elastic and of what is glued in common practice,
+ * of cord from memory. The label of the glue comes first.
  */
 enum Cure
 {

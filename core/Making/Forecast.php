@@ -80,8 +80,8 @@ final readonly class Forecast
      */
     public function body(): array
     {
-        // The reading is in the pitch already, with what the tape leaves open. What no step makes, as what halves hang on,
-        // is as long as it is.
+        // The reading is in the pitch already, with what the tape leaves open. What no step makes, as what halves hang
+        // on, is as long as it is.
         $knots = $this->worked->doneKnots + $this->worked->restKnots + $this->worked->otherKnots;
         $straight = $this->plan->draft->body()->millimetres - $knots;
         $at = static fn (float $pitch): Length => Length::ofMillimetres($straight + $knots * exp($pitch));

@@ -42,7 +42,8 @@ final readonly class Worked
     public static function until(Plan $plan, Steps $steps, int $moves): self
     {
         $half = self::halfAt($steps, $moves);
-        [$done, $doneKnots, $rest, $restKnots, $other, $otherKnots, $ownKnots, $left] = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0];
+        [$done, $doneKnots, $rest, $restKnots] = [0.0, 0.0, 0.0, 0.0];
+        [$other, $otherKnots, $ownKnots, $left] = [0.0, 0.0, 0.0, 0];
         $end = [0.0, 0.0, 0.0];
         foreach ($steps->all as $i => $step) {
             if (null === $step->due || null === $step->from) {
