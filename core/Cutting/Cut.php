@@ -99,6 +99,26 @@ final readonly class Cut
     }
 
     /**
+     * Returns this cut, made so many times.
+     */
+    public function times(int $count): self
+    {
+        return new self(
+            $this->role,
+            $count,
+            $this->cord,
+            $this->folded,
+            $this->parts,
+            $this->length,
+            $this->fold,
+            $this->begin,
+            $this->spread,
+            $this->percent,
+            $this->oneIn,
+        );
+    }
+
+    /**
      * Returns how long it would be cut by a maker who accepts another risk of running short.
      *
      * @param Length $step to which cuts are rounded up

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Cutting;
 
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Stock\Supply;
 
 /**
  * Which cords are cut from which pieces of stock.
@@ -17,6 +18,7 @@ final readonly class CutSheet
      * @param Length       $offcuts  what offcuts give in all
      * @param Length       $most     more than what no way gets out of them; the same where that is proven
      * @param Length       $waste    an offcut shorter than this is waste
+     * @param list<Supply> $whole    of which nothing is cut
      */
     public function __construct(
         public array $taken,
@@ -24,6 +26,7 @@ final readonly class CutSheet
         public Length $offcuts,
         public Length $most,
         private Length $waste,
+        public array $whole = [],
     ) {}
 
     /**

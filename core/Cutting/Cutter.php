@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Cutting;
 
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Stock\Supply;
 
 /**
  * Cuts cords of one kind from what is in stock: the least new cord first, then the fewest and the largest leftovers.
@@ -14,8 +15,8 @@ use Rinkel\Core\Measure\Length;
  */
 final readonly class Cutter
 {
-    /** Lengths are counted in tenths of a millimetre. */
-    private const UNIT = 0.1;
+    /** Lengths are counted in eightieths of a millimetre: a sixteenth of an inch is 127 of them. */
+    private const UNIT = 0.0125;
 
     /**
      * @param Length $waste an offcut shorter than this is waste
@@ -63,6 +64,10 @@ final readonly class Cutter
             Length::ofMillimetres($packed * self::UNIT),
             Length::ofMillimetres($most * self::UNIT),
             $this->waste,
+            array_values(array_filter(
+                [...$offcuts, ...$spools],
+                static fn (Supply $supply): bool => !isset($cuts[$supply->id]),
+            )),
         );
     }
 

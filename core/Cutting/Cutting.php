@@ -6,6 +6,7 @@ namespace Rinkel\Core\Cutting;
 
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Stock\StockCord;
 
 /**
  * All that is cut for some pieces: a sheet for each kind of cord.
@@ -34,14 +35,16 @@ final readonly class Cutting
         $demands = [];
         foreach ($cuts as $piece => [$all, $step]) {
             foreach ($all as $cut) {
-                $cord = $cut->cord;
-                $key = implode(' ', [$cord->fibre->value, $cord->thickness, $cord->width, $cord->colour->hex]);
+                $key = $cut->cord->likeness();
                 $cords[$key] ??= $cut->cord;
                 for ($i = 1; $i <= $cut->count; ++$i) {
                     $demands[$key][] = new Demand(
                         $piece.' · '.$cut->role.($cut->count > 1 ? ' '.$i : ''),
                         $cut->length,
                         $cut->atRisk(Risk::oneIn(self::BOLD), $step),
+                        $cut,
+                        (string) $piece,
+                        $i,
                     );
                 }
             }
@@ -60,5 +63,26 @@ final readonly class Cutting
         usort($sheets, static fn (array $a, array $b): int => (null === $a[1] ? 1 : 0) <=> (null === $b[1] ? 1 : 0));
 
         return new self($sheets);
+    }
+
+    /**
+     * Returns how many cords are cut in all.
+     */
+    public function count(): int
+    {
+        return array_sum(array_map(static fn (array $sheet): int => \count($sheet[2]->unserved) + array_sum(
+            array_map(static fn (Taken $taken): int => \count($taken->cuts), $sheet[2]->taken),
+        ), $this->sheets));
+    }
+
+    public function isWhole(): bool
+    {
+        foreach ($this->sheets as [, , $sheet]) {
+            if ([] !== $sheet->unserved) {
+                return false;
+            }
+        }
+
+        return true;
     }
 }

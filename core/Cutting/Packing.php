@@ -15,13 +15,16 @@ namespace Rinkel\Core\Cutting;
  */
 final class Packing
 {
-    /** So many fillings are looked at; beyond them the best found is given, with what is proven (judgement). */
-    private const MOST = 60_000;
+    /** So many steps of filling are made; beyond them the best found is given, with what is proven (judgement). */
+    private const MOST = 250_000;
 
     /** Of one piece; more ways to fill it are not looked at. */
     private const WAYS = 2_000;
 
-    private const ROUNDS = 120;
+    private const ROUNDS = 60;
+
+    /** A piece is seen as so many grains, at most, where it is priced. */
+    private const GRAINS = 1_000;
 
     /** @var list<int> lengths, each once, the longest first */
     private array $lengths = [];
@@ -74,9 +77,25 @@ final class Packing
             array_keys($counts),
         );
         $packing->wanted = array_values($counts);
-        $packing->price();
-        $most = $packing->bound(0, $packing->wanted);
-        $packing->search(0, $packing->wanted, [], 0);
+        // What each piece alone could hold at most; it is dear to know better, and seldom needed.
+        $most = $packing->alone();
+        [$packing->packed, $packing->best] = Filling::of($packing->lengths, $packing->wanted, $packing->rooms, $most);
+        if ($packing->packed < $most) {
+            $packing->price();
+            $most = min($most, $packing->bound(0, $packing->wanted));
+        }
+        if ($packing->packed < $most) {
+            $packing->search(0, $packing->wanted, [], 0);
+        }
+        if (!$packing->isWhole && $packing->packed < $most) {
+            [$packing->packed, $packing->best] = Filling::improved(
+                $packing->lengths,
+                $packing->wanted,
+                $packing->rooms,
+                [$packing->packed, $packing->filledUp()],
+                $most,
+            );
+        }
         $filled = array_fill(0, \count($pieces), []);
         foreach ($packing->best as $i => $filling) {
             foreach ($filling as $type => $count) {
@@ -86,6 +105,34 @@ final class Packing
         $packed = max(0, $packing->packed);
 
         return [$filled, $packed * $unit, ($packing->isWhole ? $packed : max($packed, $most)) * $unit];
+    }
+
+    /**
+     * Returns the best found with every piece in it, those also that hold nothing.
+     *
+     * @return list<list<int>>
+     */
+    private function filledUp(): array
+    {
+        $none = array_fill(0, \count($this->lengths), 0);
+
+        return array_map(
+            fn (int $piece): array => array_replace($none, $this->best[$piece] ?? []),
+            array_keys($this->rooms),
+        );
+    }
+
+    /**
+     * Returns more than what the pieces hold: each as full as it could be if all cuts were for it alone.
+     */
+    private function alone(): int
+    {
+        $all = 0;
+        foreach ($this->wanted as $type => $count) {
+            $all += $count * $this->lengths[$type];
+        }
+
+        return min($all, array_sum(Filling::alone($this->lengths, $this->wanted, $this->rooms)));
     }
 
     /**
@@ -121,7 +168,7 @@ final class Packing
             if ($bound <= $this->packed) {
                 return;
             }
-            if (++$this->looked > self::MOST) {
+            if ($this->looked > self::MOST) {
                 $this->isWhole = false;
 
                 return;
@@ -153,7 +200,7 @@ final class Packing
      */
     private function fill(array $left, int $room, int $type, array $taken, int $least, int $all, array &$fillings): void
     {
-        if (\count($fillings) >= self::WAYS) {
+        if (++$this->looked > self::MOST || \count($fillings) >= self::WAYS) {
             $this->isWhole = false;
 
             return;
@@ -219,6 +266,9 @@ final class Packing
                     array_unshift($beyond, $beyond[0] + $one);
                 }
                 $this->beyond = $beyond;
+                if (floor($sum + 1e-6) <= $this->packed) {
+                    return; // what was found is all that goes in
+                }
             } else {
                 $step *= 0.9;
             }
@@ -233,6 +283,11 @@ final class Packing
         }
     }
 
+    private function grain(): int
+    {
+        return max(1, (int) ceil(max([0, ...$this->rooms]) / self::GRAINS));
+    }
+
     /**
      * Returns what each piece holds beyond prices, each as if it were alone, and how many of each length they take so.
      *
@@ -242,20 +297,23 @@ final class Packing
      */
     private function worths(array $prices): array
     {
-        $room = max([0, ...$this->rooms]);
+        // By grains, cuts rounded down and pieces up, so that it is never less than what they hold.
+        $grain = $this->grain();
+        $room = (int) ceil(max([0, ...$this->rooms]) / $grain);
         $best = array_fill(0, $room + 1, 0.0);
         $chosen = [];
         foreach ($this->lengths as $type => $length) {
             $value = $length - $prices[$type];
+            $weight = intdiv($length, $grain);
             $chosen[$type] = [];
             if ($value <= 0.0) {
                 continue;
             }
             // With so many of a length: each is put on the one before, as often as there are and fit.
             $before = $best;
-            $most = min($this->wanted[$type], intdiv($room, $length));
+            $most = 0 === $weight ? $this->wanted[$type] : min($this->wanted[$type], intdiv($room, $weight));
             for ($count = 1; $count <= $most; ++$count) {
-                [$shift, $gain] = [$count * $length, $count * $value];
+                [$shift, $gain] = [$count * $weight, $count * $value];
                 for ($at = $shift; $at <= $room; ++$at) {
                     if ($before[$at - $shift] + $gain > $best[$at] + 1e-9) {
                         $best[$at] = $before[$at - $shift] + $gain;
@@ -266,11 +324,13 @@ final class Packing
         }
         [$worth, $uses] = [[], array_fill(0, \count($this->lengths), 0)];
         foreach ($this->rooms as $one) {
-            $worth[] = $best[$one];
-            for ($type = \count($this->lengths) - 1, $at = $one; $type >= 0; --$type) {
+            $at = (int) ceil($one / $grain);
+            // By grains more may seem to go in than there is.
+            $worth[] = 1 === $grain ? $best[$at] : min($best[$at], (float) $one);
+            for ($type = \count($this->lengths) - 1; $type >= 0; --$type) {
                 $count = $chosen[$type][$at] ?? 0;
                 $uses[$type] += $count;
-                $at -= $count * $this->lengths[$type];
+                $at -= $count * intdiv($this->lengths[$type], $grain);
             }
         }
 

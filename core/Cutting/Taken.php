@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Cutting;
 
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Stock\Supply;
 
 /**
  * What is cut from one piece of stock, in the order of cutting: the longest first, so that a slip costs least.
