@@ -94,6 +94,14 @@ final readonly class ClosureWish
     }
 
     /**
+     * Returns this wish with so many loops one behind the other.
+     */
+    public function withLoops(int $loops): self
+    {
+        return $this->with(tail: $this->tail, loops: $loops);
+    }
+
+    /**
      * @param list<string>|null $findings
      */
     private function with(
@@ -103,13 +111,14 @@ final readonly class ClosureWish
         ?Tails $tails = null,
         ?Length $short = null,
         ?int $knots = null,
+        ?int $loops = null,
     ): self {
         return new self(
             $kind ?? $this->kind,
             $knots ?? $this->knots,
             $this->wraps,
             $tail,
-            $this->loops,
+            $loops ?? $this->loops,
             $findings ?? $this->findings,
             $this->glued,
             $this->knotted,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Making;
 
+use Rinkel\Core\Material\Strain;
+
 /**
  * How long glue is left alone before the work goes on, in minutes: of elastic and of what is glued in common practice,
  * of cord from memory. The label of the glue comes first.
@@ -18,6 +20,41 @@ enum Cure
 
     /** Ends butted, a magnet or an end cap glued on, a stone in its setting. */
     case End;
+
+    /**
+     * Returns each cure that a piece waits for while it is made, once.
+     *
+     * @return list<self>
+     */
+    public static function in(Steps $steps): array
+    {
+        $cures = [];
+        foreach ($steps->all as $step) {
+            $cure = match ($step->said->key) {
+                'cure-cord' => self::Cord,
+                'cure-elastic' => self::Elastic,
+                'cure-end' => self::End,
+                default => null,
+            };
+            if (null !== $cure && !\in_array($cure, $cures, true)) {
+                $cures[] = $cure;
+            }
+        }
+
+        return $cures;
+    }
+
+    /**
+     * Returns what the glued place has to bear.
+     */
+    public function strain(): Strain
+    {
+        return match ($this) {
+            self::Cord => Strain::Bending,
+            self::Elastic => Strain::Stretch,
+            self::End => Strain::Knocks,
+        };
+    }
 
     public function minutes(): int
     {

@@ -373,7 +373,7 @@ abstract readonly class Way
     protected function moves(Element $element): array
     {
         $knot = $element->knot ?? throw new \LogicException('What is tied is no knot.');
-        $other = Side::Left === $this->side ? Side::Right : Side::Left;
+        $other = $this->side->other();
 
         return match (true) {
             Manner::Paired !== $knot->manner() => [Move::knot($knot->word())],

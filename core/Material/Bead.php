@@ -126,6 +126,41 @@ final readonly class Bead
     }
 
     /**
+     * Returns this bead, of which nobody says how many there are.
+     */
+    public function uncounted(): self
+    {
+        return self::of(
+            $this->shape,
+            $this->colour,
+            $this->ownDiameter,
+            $this->ownLength,
+            $this->ownHole,
+            $this->size,
+            null,
+            $this->glass,
+            $this->material,
+            $this->finish,
+        );
+    }
+
+    /**
+     * Returns the key by which two beads are of one kind: shape, size to a tenth of a mm, colour, material and finish.
+     */
+    public function likeness(): string
+    {
+        return \sprintf(
+            'bead %s %.1F %.1F %s %s %s',
+            $this->shape->value,
+            $this->diameter->millimetres,
+            $this->length->millimetres,
+            $this->colour->hex,
+            $this->material->value,
+            $this->finish->value ?? 'any',
+        );
+    }
+
+    /**
      * Returns whether its hole was neither measured nor follows from a size number.
      */
     public function isHoleAssumed(): bool

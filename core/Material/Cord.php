@@ -100,6 +100,20 @@ final readonly class Cord
     }
 
     /**
+     * Returns the key by which two cords are of one kind: fibre and colour, thickness and width to a tenth of a mm.
+     */
+    public function likeness(): string
+    {
+        return \sprintf(
+            'cord %s %.1F %.1F %s',
+            $this->fibre->value,
+            $this->thickness->millimetres,
+            $this->width->millimetres ?? 0.0,
+            $this->colour->hex,
+        );
+    }
+
+    /**
      * Returns the diameter of the round cord with the same section, by which a flat cord knots.
      */
     public function round(): Length

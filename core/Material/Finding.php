@@ -53,6 +53,37 @@ final readonly class Finding
     }
 
     /**
+     * Returns this finding, of which nobody says how many there are.
+     */
+    public function uncounted(): self
+    {
+        return new self(
+            $this->kind,
+            $this->ownLength,
+            $this->ownWidth,
+            $this->ownInside,
+            $this->nickel,
+            null,
+            $this->form,
+        );
+    }
+
+    /**
+     * Returns the key by which two findings are of one kind: what they do, and their sizes to a tenth of a mm.
+     */
+    public function likeness(): string
+    {
+        return \sprintf(
+            'finding %s %.1F %.1F %.1F %s',
+            $this->kind->value,
+            $this->length->millimetres,
+            $this->width->millimetres,
+            $this->inside->millimetres,
+            FindingKind::Button === $this->kind ? $this->form->value : '-',
+        );
+    }
+
+    /**
      * Returns one of usual size (from memory; measure your own).
      */
     public static function usual(FindingKind $kind): self

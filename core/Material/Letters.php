@@ -59,6 +59,22 @@ final readonly class Letters implements \Stringable
         return array_filter($missing, static fn (int $count): bool => $count > 0);
     }
 
+    /**
+     * Returns what remains when $taken are taken out, as far as they are there.
+     *
+     * @param array<string, int> $taken by letter
+     */
+    public function without(array $taken): self
+    {
+        $counts = $this->counts;
+        foreach ($taken as $letter => $count) {
+            $counts[$letter] = max(0, ($counts[$letter] ?? 0) - $count);
+        }
+        ksort($counts, \SORT_STRING);
+
+        return new self($counts);
+    }
+
     public function __toString(): string
     {
         return implode(' ', array_map(

@@ -130,7 +130,13 @@ final readonly class Pattern implements \Stringable
             }
             $times = $part->times instanceof Fit ? $part->times->plus(array_shift($more) ?? 0) : $part->times;
 
-            return new Group(self::more($part->parts, $more), $times, $part->alternate, $part->place());
+            return new Group(
+                self::more($part->parts, $more),
+                $times,
+                $part->alternate,
+                $part->place(),
+                $part->exchange,
+            );
         }, $parts);
     }
 

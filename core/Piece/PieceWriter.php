@@ -12,6 +12,7 @@ use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\BeadMaterial;
 use Rinkel\Core\Material\ButtonForm;
+use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Ending;
 use Rinkel\Core\Material\Finding;
@@ -63,8 +64,8 @@ final class PieceWriter
                 'gluing' => Gluing::First === $piece->habits->gluing ? null : $piece->habits->gluing->value,
             ]),
             'cords' => array_map($this->cord(...), $piece->cords),
-            'beads' => array_map($this->bead(...), $piece->beads),
-            'findings' => array_map($this->finding(...), $piece->findings),
+            'beads' => array_map(self::material(...), $piece->beads),
+            'findings' => array_map(self::material(...), $piece->findings),
             'samples' => array_map(
                 static fn (Sample $sample): array => self::known(['pitch' => $sample->pitch, 'use' => $sample->use]),
                 $piece->samples,
@@ -81,24 +82,39 @@ final class PieceWriter
      */
     private function cord(CordUse $use): array
     {
-        return self::known([
-            'fibre' => $use->cord->fibre->value,
-            'thickness' => $use->cord->thickness,
-            'width' => $use->cord->width,
-            'colour' => $use->cord->colour->hex,
+        return self::material($use->cord) + self::known([
             'count' => $use->count,
             'lay' => $use->lay?->value,
             'run' => $use->run?->value,
-            'stretch' => null === $use->cord->stretch ? null : (string) $use->cord->stretch,
         ]);
+    }
+
+    /**
+     * Returns what a cord, a bead or a finding is, as a piece and the stock say it.
+     *
+     * @return array<string, mixed>
+     */
+    public static function material(Cord|Bead|Finding $what): array
+    {
+        return self::known(match (true) {
+            $what instanceof Cord => [
+                'fibre' => $what->fibre->value,
+                'thickness' => $what->thickness,
+                'width' => $what->width,
+                'colour' => $what->colour->hex,
+                'stretch' => null === $what->stretch ? null : (string) $what->stretch,
+            ],
+            $what instanceof Bead => self::bead($what),
+            default => self::finding($what),
+        });
     }
 
     /**
      * @return array<string, mixed>
      */
-    private function bead(Bead $bead): array
+    private static function bead(Bead $bead): array
     {
-        return self::known([
+        return [
             'shape' => $bead->shape->value,
             'size' => $bead->size,
             'diameter' => $bead->ownDiameter,
@@ -110,15 +126,15 @@ final class PieceWriter
             'finish' => $bead->finish?->value,
             'letters' => null === $bead->letters ? null : (string) $bead->letters,
             'material' => BeadMaterial::Glass === $bead->material ? null : $bead->material->value,
-        ]);
+        ];
     }
 
     /**
      * @return array<string, mixed>
      */
-    private function finding(Finding $finding): array
+    private static function finding(Finding $finding): array
     {
-        return self::known([
+        return [
             'kind' => $finding->kind->value,
             'length' => $finding->ownLength,
             'width' => $finding->ownWidth,
@@ -126,7 +142,7 @@ final class PieceWriter
             'form' => ButtonForm::Coin === $finding->form ? null : $finding->form->value,
             'nickel' => $finding->nickel,
             'stock' => $finding->stock,
-        ]);
+        ];
     }
 
     /**

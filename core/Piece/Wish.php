@@ -96,6 +96,19 @@ final readonly class Wish
         return $this->with(['for' => $whom]);
     }
 
+    /**
+     * Returns this wish as long as its wearer is: no length was asked for.
+     */
+    public function ofAnyLength(): self
+    {
+        return null === $this->length ? $this : $this->with(['length' => null]);
+    }
+
+    public function ofLength(Length $length): self
+    {
+        return $this->with(['length' => $length, 'drop' => null]);
+    }
+
     public function withWearer(Wearer $wearer): self
     {
         return $this->with(['wearer' => $wearer]);

@@ -10,6 +10,7 @@ use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Plan\Internal\Later;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
@@ -21,24 +22,44 @@ use Rinkel\Core\Remark\Severity;
 final readonly class Plan
 {
     /**
-     * @param list<Cut>             $cuts
-     * @param array<string, int>    $beads      how many of each, by short name
-     * @param list<Neighbour>       $neighbours shortest first
-     * @param array<string, Figure> $figures    by their key
-     * @param list<Check>           $checks     worst first
-     * @param int|null              $pieces     how many whole pieces the beads in stock make
-     * @param list<CountRange>      $ranges     how sure the count of each fit is
+     * @param list<Cut>                    $cuts
+     * @param array<string, int>           $beads      how many of each, by short name
+     * @param Later<list<Neighbour>>       $neighbours shortest first
+     * @param Later<array<string, Figure>> $figures    by their key
+     * @param list<Check>                  $checks     worst first
+     * @param int|null                     $pieces     how many whole pieces the beads in stock make
+     * @param list<CountRange>             $ranges     how sure the count of each fit is
      */
     public function __construct(
         public Draft $draft,
         public array $cuts,
         public array $beads,
-        public array $neighbours,
-        public array $figures,
+        private Later $neighbours,
+        private Later $figures,
         public array $checks,
         public ?int $pieces,
         public array $ranges,
     ) {}
+
+    /**
+     * Returns how every figure comes about, by its key.
+     *
+     * @return array<string, Figure>
+     */
+    public function figures(): array
+    {
+        return $this->figures->get();
+    }
+
+    /**
+     * Returns what fits nearly as well, shortest first.
+     *
+     * @return list<Neighbour>
+     */
+    public function neighbours(): array
+    {
+        return $this->neighbours->get();
+    }
 
     /**
      * Returns how much of each cord all cuts together take, by fibre, thickness and colour.
@@ -49,7 +70,7 @@ final readonly class Plan
     {
         $totals = [];
         foreach ($this->cuts as $cut) {
-            $key = $cut->cord->fibre->value.$cut->cord->thickness.$cut->cord->colour->hex;
+            $key = $cut->cord->likeness();
             $totals[$key] = [$cut->cord, ($totals[$key][1] ?? Length::zero())->plus($cut->total())];
         }
 

@@ -15,6 +15,7 @@ use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Internal\CutList;
 use Rinkel\Core\Plan\Internal\Fitting;
+use Rinkel\Core\Plan\Internal\Later;
 use Rinkel\Core\Plan\Internal\Names;
 use Rinkel\Core\Plan\Internal\Neighbours;
 use Rinkel\Core\Plan\Internal\Runs;
@@ -54,8 +55,8 @@ final readonly class Planner
             $draft,
             $cuts,
             array_intersect_key($draft->beads(), $draft->piece->beads),
-            (new Neighbours($draft))->all(),
-            (new Derivation($draft, $cuts))->figures(),
+            new Later(static fn (): array => (new Neighbours($draft))->all()),
+            new Later(static fn (): array => (new Derivation($draft, $cuts))->figures()),
             (new Judgement($draft, $draft->construction))->checks(),
             LineSetter::for($draft->piece->beads)->piecesFrom($draft->beads()),
             (new Runs($draft))->ranges(),

@@ -6,7 +6,6 @@ namespace Rinkel\Core\Making\Closing;
 
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Kind\Square;
-use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Making\Acting;
 use Rinkel\Core\Making\Deed;
 use Rinkel\Core\Making\Move;
@@ -39,7 +38,7 @@ final readonly class Button
             ...($wish->behind > 0 ? [Step::knots(
                 'button-behind',
                 ['count' => $wish->behind],
-                [Move::half($word, $side), Move::half($word, Side::Left === $side ? Side::Right : Side::Left)],
+                [Move::half($word, $side), Move::half($word, $side->other())],
                 2 * $wish->behind,
                 acting: Acting::Both,
             )] : []),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Core\Making\Closing;
 
 use Rinkel\Core\Knot\Kind\Square;
-use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Making\Acting;
 use Rinkel\Core\Making\Deed;
 use Rinkel\Core\Making\Move;
@@ -31,7 +30,7 @@ final readonly class SquareSlider extends Plain
                 ['count' => $knots, 'length' => $plan->draft->fastened->length ?? $plan->draft->fastened->narrow],
                 [
                     Move::half($word, $side),
-                    Move::half($word, Side::Left === $side ? Side::Right : Side::Left),
+                    Move::half($word, $side->other()),
                 ],
                 2 * $knots,
                 'slider',

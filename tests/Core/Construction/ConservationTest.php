@@ -129,7 +129,7 @@ final class ConservationTest extends TestCase
         }
         ksort($counted);
         self::assertSame($counted, $plan->beads);
-        foreach ($plan->neighbours as $near) {
+        foreach ($plan->neighbours() as $near) {
             $there = (new Planner())->plan(
                 $plan->draft->piece->decided()->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)),
             );

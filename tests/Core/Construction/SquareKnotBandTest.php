@@ -36,7 +36,7 @@ final class SquareKnotBandTest extends TestCase
         self::assertEqualsWithDelta($both->draft->body()->millimetres, $one->draft->body()->millimetres, 1e-9);
         self::assertSame(['strand' => 6], $one->beadPlaces()['amber']);
         $sides = array_map(static fn (DrawnBead $bead): int => $bead->y <=> 0.0, (new Layout($one))->flat()->beads);
-        self::assertSame([-1, 1, -1, 1, -1, 1], $sides);
+        self::assertSame([1, -1, 1, -1, 1, -1], $sides, 'the first strand is on the left, below in the drawing');
     }
 
     /**
@@ -52,7 +52,7 @@ final class SquareKnotBandTest extends TestCase
         $beads = (new Layout($plan))->flat()->beads;
         self::assertCount(14, $beads);
         foreach (array_chunk($beads, 2) as [$amber, $sky]) {
-            self::assertEqualsWithDelta(4.5, $sky->y - $amber->y, 1e-9, 'they touch side by side');
+            self::assertEqualsWithDelta(4.5, $amber->y - $sky->y, 1e-9, 'they touch side by side');
         }
         $widest = Length::longest(...array_map(
             static fn ($element): Length => $element->width,

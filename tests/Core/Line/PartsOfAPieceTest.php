@@ -133,7 +133,7 @@ final class PartsOfAPieceTest extends TestCase
     public function testTheSpacingIsTold(): void
     {
         $plan = self::string('(1 bead amber, gap fit) x 5, 1 bead amber');
-        $figure = $plan->figures['gap'];
+        $figure = $plan->figures()['gap'];
         $gap = self::gaps($plan)[0];
 
         self::assertInstanceOf(Length::class, $figure->value);
@@ -143,7 +143,7 @@ final class PartsOfAPieceTest extends TestCase
         $centres = $figure->steps[0]->values['centres'];
         self::assertInstanceOf(Length::class, $centres);
         self::assertEqualsWithDelta($gap + 6, $centres->millimetres, 1e-5);
-        self::assertArrayNotHasKey('gap', self::band('10 square')->figures);
+        self::assertArrayNotHasKey('gap', self::band('10 square')->figures());
     }
 
     /**

@@ -90,7 +90,7 @@ final class StepsTest extends TestCase
             self::assertSame(6, $tie->count);
             self::assertSame(3.0, $tie->ties()['square']);
             $sides = array_map(static fn (int $i): ?Side => $tie->move($i)->side, range(0, 5));
-            $other = Side::Left === $side ? Side::Right : Side::Left;
+            $other = $side->other();
             self::assertSame([$side, $other, $side, $other, $side, $other], $sides);
         }
         $spiral = self::steps(Steps::of(Examples::plan(['pattern' => '8 half right'])), Deed::Tie)[0];

@@ -21,7 +21,7 @@ final class DerivationTest extends TestCase
     public function testTheStepsOfABodyAddUpToIt(Plan $plan): void
     {
         $sum = 0.0;
-        foreach ($plan->figures['body']->steps as $step) {
+        foreach ($plan->figures()['body']->steps as $step) {
             $sum += \in_array(
                 $step->key,
                 ['body-knots', 'body-beads', 'body-gaps'],
@@ -35,7 +35,7 @@ final class DerivationTest extends TestCase
     public function testTheStepsOfACutAddUpToIt(Plan $plan): void
     {
         foreach ($plan->cuts as $cut) {
-            $figure = $plan->figures['cut-'.$cut->role];
+            $figure = $plan->figures()['cut-'.$cut->role];
             self::assertEqualsWithDelta(
                 $cut->length->millimetres,
                 array_sum(array_map(static fn (Step $step): float => self::length($step, 'length'), $figure->steps)),
@@ -49,19 +49,19 @@ final class DerivationTest extends TestCase
     public function testInsideIsBodyAndClosureLessTheBend(Plan $plan): void
     {
         foreach (['closed', 'open'] as $key) {
-            $step = $plan->figures[$key]->steps[0];
+            $step = $plan->figures()[$key]->steps[0];
             self::assertEqualsWithDelta(
                 self::length($step, 'body') + self::length($step, 'gap') - self::length($step, 'bend'),
                 self::length($step, 'inside'),
                 1e-6,
                 $key,
             );
-            self::assertSame($plan->figures[$key]->value, $step->values['inside']);
+            self::assertSame($plan->figures()[$key]->value, $step->values['inside']);
         }
         $ring = $plan->draft->ring;
         self::assertEqualsWithDelta(
             \M_PI * $ring->profile->thin->millimetres + $ring->lift($plan->draft->closed())->millimetres,
-            self::length($plan->figures['closed']->steps[0], 'bend'),
+            self::length($plan->figures()['closed']->steps[0], 'bend'),
             1e-6,
         );
     }
@@ -91,7 +91,7 @@ final class DerivationTest extends TestCase
     public function testASliderSaysItsTailBothWays(): void
     {
         $plan = Examples::plan();
-        [$length, $tail] = $plan->figures['tail']->steps;
+        [$length, $tail] = $plan->figures()['tail']->steps;
 
         self::assertSame(['slider-length', 'slider-tail'], [$length->key, $tail->key]);
         self::assertEqualsWithDelta(
@@ -99,7 +99,7 @@ final class DerivationTest extends TestCase
             self::length($tail, 'tail'),
             1e-9,
         );
-        $chosen = Examples::plan(['closure.tail' => '4 cm'])->figures['tail']->steps;
+        $chosen = Examples::plan(['closure.tail' => '4 cm'])->figures()['tail']->steps;
         self::assertSame('tail-chosen', $chosen[1]->key);
         self::assertEqualsWithDelta(40, self::length($chosen[1], 'tail'), 1e-9);
     }
@@ -108,7 +108,7 @@ final class DerivationTest extends TestCase
     {
         $keys = static fn (Plan $plan, string $figure): array => array_map(
             static fn (Step $step): string => $step->key,
-            $plan->figures[$figure]->steps,
+            $plan->figures()[$figure]->steps,
         );
 
         self::assertContains('wraps', $keys(Examples::plan(['wraps' => 2]), 'wished'));
@@ -131,7 +131,7 @@ final class DerivationTest extends TestCase
     {
         $plan = Examples::plan(['samples.square' => ['pitch' => '3 mm', 'use' => '18 mm']]);
         $knots = array_values(
-            array_filter($plan->figures['body']->steps, static fn (Step $step): bool => 'body-knots' === $step->key),
+            array_filter($plan->figures()['body']->steps, static fn (Step $step): bool => 'body-knots' === $step->key),
         )[0];
 
         self::assertSame('sample', $knots->values['source']);

@@ -72,9 +72,9 @@ final class PlannerTest extends TestCase
         );
         self::assertSame(
             ['wished', 'thickness', 'body', 'closure', 'closed', 'open'],
-            \array_slice(array_keys($plan->figures), 0, 6),
+            \array_slice(array_keys($plan->figures()), 0, 6),
         );
-        foreach ($plan->figures as $figure) {
+        foreach ($plan->figures() as $figure) {
             self::assertNotSame([], $figure->steps, $figure->key);
         }
     }
@@ -193,12 +193,12 @@ final class PlannerTest extends TestCase
         self::assertTrue(
             Examples::planOf('strung-beads', $necklace)->draft->ring->wished()->isLongerThan(Length::ofMillimetres(340)),
         );
-        self::assertArrayNotHasKey('drop', Examples::plan()->figures, 'a bracelet does not hang');
+        self::assertArrayNotHasKey('drop', Examples::plan()->figures(), 'a bracelet does not hang');
     }
 
     public function testASpiralSaysHowOftenItTurns(): void
     {
-        $figure = Examples::plan(['pattern' => '42 half left', 'cords.core.count' => 1])->figures['spiral'];
+        $figure = Examples::plan(['pattern' => '42 half left', 'cords.core.count' => 1])->figures()['spiral'];
 
         self::assertEqualsWithDelta(
             42 / 8,
@@ -206,7 +206,7 @@ final class PlannerTest extends TestCase
             0.06,
             'eight half knots to a turn on one core',
         );
-        self::assertArrayNotHasKey('spiral', Examples::plan()->figures);
+        self::assertArrayNotHasKey('spiral', Examples::plan()->figures());
     }
 
     public function testBeadsBesideTheCoreAreAsLongAsTheLongerSide(): void
@@ -408,13 +408,13 @@ final class PlannerTest extends TestCase
         self::assertLessThanOrEqual(2.79 / 2 + 1e-6, abs($plan->draft->setting->over->millimetres));
         self::assertContains(
             'body-goal',
-            array_map(static fn (Step $step): string => $step->key, $plan->figures['body']->steps),
+            array_map(static fn (Step $step): string => $step->key, $plan->figures()['body']->steps),
         );
     }
 
     private static function value(Plan $plan, string $figure): float
     {
-        $value = $plan->figures[$figure]->value;
+        $value = $plan->figures()[$figure]->value;
 
         return $value instanceof Length ? $value->millimetres : (float) $value;
     }

@@ -54,7 +54,7 @@ final class CutListTest extends TestCase
 
     private static function value(Plan $plan, string $figure): float
     {
-        $value = $plan->figures[$figure]->value;
+        $value = $plan->figures()[$figure]->value;
 
         return $value instanceof Length ? $value->millimetres : (float) $value;
     }

@@ -16,8 +16,8 @@ final class NeighboursTest extends TestCase
     public function testNeighboursSayWhatAFewKnotsMean(): void
     {
         $plan = Examples::plan();
-        self::assertCount(4, $plan->neighbours);
-        foreach ($plan->neighbours as $near) {
+        self::assertCount(4, $plan->neighbours());
+        foreach ($plan->neighbours() as $near) {
             $there = (new Planner())->plan(
                 $plan->draft->piece->decided()->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)),
             );
@@ -44,7 +44,7 @@ final class NeighboursTest extends TestCase
         ]);
         $off = $plan->draft->setting->over->absolute();
         $finer = array_values(
-            array_filter($plan->neighbours, static fn (Neighbour $near): bool => null !== $near->way),
+            array_filter($plan->neighbours(), static fn (Neighbour $near): bool => null !== $near->way),
         );
 
         self::assertGreaterThan(6.35, $off->millimetres);
@@ -61,6 +61,6 @@ final class NeighboursTest extends TestCase
             self::assertEqualsWithDelta($there->draft->closed()->millimetres, $near->closed->millimetres, 1e-9);
         }
         self::assertContains('way-fill', array_map(static fn (Neighbour $near): ?string => $near->way?->key, $finer));
-        self::assertNull(Examples::plan()->neighbours[0]->way);
+        self::assertNull(Examples::plan()->neighbours()[0]->way);
     }
 }
