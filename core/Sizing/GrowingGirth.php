@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Sizing;
+
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Piece\Wish;
+
+/**
+ * A design for larger and larger wearers, a millimetre a step.
+ */
+final readonly class GrowingGirth implements Growth
+{
+    public function __construct(private Wish $design) {}
+
+    public function range(): array
+    {
+        [$least, $most] = $this->design->wearer->place->girth()->range();
+
+        return [(int) ceil($least->millimetres), (int) floor($most->millimetres)];
+    }
+
+    public function at(int $step): Wish
+    {
+        return Girths::of($this->design, Length::ofMillimetres($step));
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Sizing;
+
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Piece\Wish;
+
+/**
+ * A design finished longer and longer, a millimetre a step.
+ */
+final readonly class GrowingLength implements Growth
+{
+    public function __construct(private Wish $design) {}
+
+    public function range(): array
+    {
+        return [50, 3000];
+    }
+
+    public function at(int $step): Wish
+    {
+        return $this->design->ofLength(Length::ofMillimetres($step));
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Sizing;
+
+use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Piece\Wish;
+
+/**
+ * A design that is buttoned, with several loops one behind the other: each gives a further size.
+ */
+final readonly class Loops implements Along
+{
+    /**
+     * @param list<int>   $loops   1 to 6 each
+     * @param ClosureWish $closure of the design
+     */
+    public function __construct(
+        private array $loops,
+        private ClosureWish $closure,
+    ) {}
+
+    public function sizes(Wish $design): array
+    {
+        return array_map(
+            fn (int $loops): Size => new Size('', $loops, $design->withClosure($this->closure->withLoops($loops))),
+            $this->loops,
+        );
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Sizing;
+
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Piece\Wish;
+
+/**
+ * One size of a design.
+ */
+final readonly class Size
+{
+    /**
+     * @param string          $name  whom it is for; "" where its measure says it
+     * @param Length|int|null $along what it differs in from other sizes, null where that is in its name
+     */
+    public function __construct(
+        public string $name,
+        public Length|int|null $along,
+        public Wish $wish,
+    ) {}
+}

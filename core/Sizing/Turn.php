@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Sizing;
+
+use Rinkel\Core\Making\Deed;
+
+/**
+ * One turn of work on all pieces of a series.
+ */
+final readonly class Turn
+{
+    /**
+     * @param Deed  $deed    what is done: cut, tied, closed, secured, trimmed, or left alone
+     * @param int   $pieces  of how many
+     * @param float $minutes of hands
+     * @param int   $waits   minutes in which all of them are left alone
+     */
+    public function __construct(
+        public Deed $deed,
+        public int $pieces,
+        public float $minutes,
+        public int $waits,
+    ) {}
+}

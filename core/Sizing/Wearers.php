@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Sizing;
+
+use Rinkel\Core\Fit\Wearer;
+use Rinkel\Core\Piece\Wish;
+
+/**
+ * A design for several people, each by her own measures.
+ */
+final readonly class Wearers implements Along
+{
+    /**
+     * @param array<string, Wearer> $wearers by name
+     */
+    public function __construct(private array $wearers) {}
+
+    public function sizes(Wish $design): array
+    {
+        $sizes = [];
+        foreach ($this->wearers as $name => $wearer) {
+            $sizes[] = new Size(
+                (string) $name,
+                $wearer->girth,
+                $design->ofAnyLength()->withWearer($wearer)->madeFor((string) $name),
+            );
+        }
+
+        return $sizes;
+    }
+}
