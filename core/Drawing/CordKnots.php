@@ -11,63 +11,35 @@ use Rinkel\Core\Geometry\Point;
  */
 final class CordKnots
 {
-    private const BEHIND = -1;
     private const FRONT = 1;
-    private const STEPS = 8;
+
+    /** Turns that a barrel is longer than its wraps: where its cord turns back, and where its end goes in. */
+    private const MORE = 1.7;
+
+    /** One repeat of a braid, in diameters. */
+    private const PLAIT = 5.6;
 
     /**
-     * Returns a barrel knot of $wraps: its turns side by side around the cord, as $length and $width in diameters say.
+     * Returns a barrel knot of $wraps, as $length and $width in diameters say: its turns, and its end through them.
      */
     public static function barrel(string $name, int $wraps, float $length, float $width): Motif
     {
-        $turns = $wraps + 0.5;
-        $step = ($length - 1) / $turns;
-        $radius = ($width - 1) / 2;
-        $spans = [];
-        for ($turn = 0; $turn < ceil($turns); ++$turn) {
-            $points = [];
-            for ($i = 0; $i <= self::STEPS; ++$i) {
-                $angle = \M_PI * $i / self::STEPS;
-                $points[] = new Point(0.5 + $step * ($turn + 0.75 * $i / self::STEPS), -$radius * cos($angle));
-            }
-            $spans[] = new Span(self::FRONT, $points);
-        }
+        $pitch = $length / ($wraps + self::MORE);
+        $coil = new Coil($wraps, $pitch, max(0.6, ($width - 1) / 2), 0.35, 0.0);
 
-        return new Motif($name, [new Strand('first', $spans)], $length);
+        return new Motif($name, [$coil->course('first')->shifted(self::MORE / 2 * $pitch, 0)->strand()], $length);
     }
 
     /**
-     * Returns $bars hitches by the first cord around a core half as wide as $half: a bar across for each, and its bump.
+     * Returns hitches by the first cord around a core half as wide as $half, each over it first or behind it first.
+     *
+     * @param non-empty-list<bool> $over
      */
-    public static function hitch(string $name, int $bars, float $half, float $length): Motif
+    public static function hitch(string $name, array $over, float $half, float $length): Motif
     {
-        $spans = [];
-        $step = $length / $bars;
-        for ($i = 0; $i < $bars; ++$i) {
-            $from = $i * $step;
-            $lean = 0 === $i % 2 ? 0.2 : -0.2;
-            $edge = $half + 0.5;
-            $spans[] = new Span(
-                self::BEHIND,
-                [new Point($from + 0.5 * $step, -$edge), new Point($from + 0.5 * $step, $edge)],
-            );
-            $spans[] = new Span(self::FRONT, [
-                new Point($from + (0.5 + $lean) * $step, $edge + 0.3),
-                new Point($from + 0.5 * $step, $edge - 0.1),
-                new Point($from + (0.5 - $lean / 2) * $step, 0),
-                new Point($from + (0.5 - $lean) * $step, -$edge),
-            ]);
-        }
-        $spans[] = new Span(
-            2,
-            [
-                new Point(0.1 * $step, $half + 0.75),
-                new Point(0.5 * $length, $half + 1.0),
-                new Point($length - 0.1 * $step, $half + 0.75),
-            ],
-        );
+        $hitches = new Hitches($over, $half, $length / \count($over));
 
-        return new Motif($name, [new Strand('first', $spans)], $length);
+        return new Motif($name, [$hitches->course('first')->strand()], $length);
     }
 
     /**
@@ -88,24 +60,39 @@ final class CordKnots
      */
     public static function plait(string $name): Motif
     {
-        $period = 5.6;
-        $strands = [];
-        for ($strand = 0; $strand < 3; ++$strand) {
-            $spans = [];
-            // A strand changes between over and under each time it is at an edge or in the middle.
-            for ($quarter = 0; $quarter < 4; ++$quarter) {
-                $points = [];
-                // What lies before the repeat stands at its end.
-                $whole = ($quarter + 1) / 4 <= $strand / 3 + 1e-9 ? 1 : 0;
-                for ($i = -1; $i <= 10; ++$i) {
-                    $phase = \M_PI / 2 * ($quarter + $i / 9);
-                    $points[] = new Point(($whole + $phase / 2 / \M_PI - $strand / 3) * $period, sin($phase));
-                }
-                $spans[] = new Span(0 === $quarter % 2 ? self::FRONT : 2, $points);
-            }
-            $strands[] = new Strand('strand-'.$strand, $spans);
-        }
+        return new Motif($name, array_map(
+            static fn (Course $course): Strand => $course->strand(),
+            self::braid(self::PLAIT, 1.0, 1),
+        ), self::PLAIT);
+    }
 
-        return new Motif($name, $strands, $period);
+    /**
+     * Returns the strands of a flat braid of so many repeats.
+     *
+     * @param float $period of one repeat, in diameters
+     * @param float $out    how far from the middle its edges lie, in the same
+     *
+     * @return non-empty-list<Course>
+     */
+    public static function braid(float $period, float $out, int $repeats): array
+    {
+        return array_map(static function (int $strand) use ($period, $out, $repeats): Course {
+            // Copies reach a little into each other, so that no seam shows.
+            $steps = range(-1, 36 * $repeats + 1);
+
+            return Course::of('strand-'.$strand, array_map(
+                static fn (int $i): Point => new Point(
+                    $period * $i / 36,
+                    $out * sin(2 * \M_PI * ($i / 36 + $strand / 3)),
+                ),
+                $steps,
+            ), array_map(
+                // A strand changes between over and under each time it is at an edge or in the middle.
+                static fn (int $i): int => 0 === ((int) floor(4 * (($i + 0.5) / 36 + $strand / 3)) + 4) % 2
+                    ? self::FRONT
+                    : 2,
+                \array_slice($steps, 0, -1),
+            ));
+        }, [0, 1, 2]);
     }
 }

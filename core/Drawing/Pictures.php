@@ -29,9 +29,9 @@ final readonly class Pictures
             'overhand' => new Picture\OverhandPicture(),
             'double overhand' => new Picture\CoilPicture(2),
             'barrel' => new Picture\CoilPicture(),
-            'lark' => new Picture\HitchPicture(2),
-            'vertical lark' => new Picture\HitchPicture(2),
-            'hitch' => new Picture\HitchPicture(1),
+            'lark' => new Picture\HitchPicture([true, false]),
+            'vertical lark' => new Picture\HitchPicture([true, false]),
+            'hitch' => new Picture\HitchPicture([true]),
             'whip' => new Picture\TurnPicture(),
             'interlace' => new Picture\LoopsPicture(),
         ]);

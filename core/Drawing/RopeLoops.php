@@ -30,36 +30,46 @@ final readonly class RopeLoops
 
     public function motif(string $name): Motif
     {
-        $one = Interlace::way();
-        $other = array_map(static fn (Point $point): Point => new Point(-$point->x, $point->y), $one);
         $strands = [];
-        foreach ([[$one, $other, 0], [$other, $one, 1]] as $side => [$way, $across, $first]) {
-            for ($rope = 0; $rope < $this->ropes; ++$rope) {
-                $strands[] = new Strand(
-                    (0 === $side ? 'left-' : 'right-').$rope,
-                    $this->spans(
-                        $way,
-                        $across,
-                        $first,
-                        ($rope - ($this->ropes - 1) / 2) / $this->ropes,
-                        $this->colours[$rope],
-                    ),
-                );
-            }
+        foreach ($this->courses() as $i => $course) {
+            $strands[] = $course->strand($this->colours[$i % $this->ropes] ?? $this->colours[0]);
         }
 
         return new Motif($name, $strands, 4.5 * $this->ropes);
     }
 
     /**
+     * Returns the ways of all ropes, those of the left loop first.
+     *
+     * @return list<Course>
+     */
+    public function courses(): array
+    {
+        $one = Interlace::way();
+        $other = array_map(static fn (Point $point): Point => new Point(-$point->x, $point->y), $one);
+        $courses = [];
+        foreach ([[$one, $other, 0], [$other, $one, 1]] as $side => [$way, $across, $first]) {
+            $levels = $this->levels($way, $across, $first);
+            for ($rope = 0; $rope < $this->ropes; ++$rope) {
+                $courses[] = Course::of(
+                    (0 === $side ? 'left-' : 'right-').$rope,
+                    $this->offset($way, ($rope - ($this->ropes - 1) / 2) / $this->ropes),
+                    $levels,
+                );
+            }
+        }
+
+        return $courses;
+    }
+
+    /**
      * @param non-empty-list<Point> $way    of the loop, in widths of all ropes
      * @param non-empty-list<Point> $across the other loop
      * @param int                   $first  whether it begins under (0) or over (1)
-     * @param float                 $beside how far beside the way, in the same widths
      *
-     * @return list<Span>
+     * @return list<int> of each stretch
      */
-    private function spans(array $way, array $across, int $first, float $beside, Colour $colour): array
+    private function levels(array $way, array $across, int $first): array
     {
         $crossings = [];
         foreach ($way as $i => $point) {
@@ -80,35 +90,33 @@ final readonly class RopeLoops
             }
         }
         sort($crossings);
-        $spans = [];
-        $from = 0;
+        $levels = [];
         foreach ($crossings as $k => $at) {
             $to = isset($crossings[$k + 1]) ? intdiv($at + $crossings[$k + 1] + 1, 2) : \count($way) - 1;
-            $spans[] = new Span(
-                0 !== ($k + $first) % 2 ? self::OVER : self::UNDER,
-                $this->offset($way, $from, min(\count($way) - 1, $to + 1), $beside),
-                $colour,
-            );
-            $from = $to;
+            $level = 0 !== ($k + $first) % 2 ? self::OVER : self::UNDER;
+            while (\count($levels) < $to) {
+                $levels[] = $level;
+            }
         }
 
-        return $spans;
+        return $levels;
     }
 
     /**
      * @param non-empty-list<Point> $way
+     * @param float                 $beside how far beside the way, in the same widths
      *
-     * @return list<Point> in ropes, from the knot's left edge
+     * @return non-empty-list<Point> in ropes, from the knot's left edge
      */
-    private function offset(array $way, int $from, int $to, float $beside): array
+    private function offset(array $way, float $beside): array
     {
         $points = [];
-        for ($i = $from; $i <= $to; ++$i) {
-            [$a, $b] = [$way[max(0, $i - 1)], $way[min(\count($way) - 1, $i + 1)]];
+        foreach ($way as $i => $point) {
+            [$a, $b] = [$way[max(0, $i - 1)] ?? $point, $way[min(\count($way) - 1, $i + 1)] ?? $point];
             $length = max(1e-9, $a->distanceTo($b));
             $points[] = new Point(
-                (2.25 + $way[$i]->x - $beside * ($b->y - $a->y) / $length) * $this->ropes,
-                ($way[$i]->y + $beside * ($b->x - $a->x) / $length) * $this->ropes,
+                (2.25 + $point->x - $beside * ($b->y - $a->y) / $length) * $this->ropes,
+                ($point->y + $beside * ($b->x - $a->x) / $length) * $this->ropes,
             );
         }
 

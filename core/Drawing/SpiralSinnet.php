@@ -52,7 +52,7 @@ final readonly class SpiralSinnet
             array_map(
                 fn (int $side): Strand => new Strand(
                     0 === $side ? 'first' : 'second',
-                    $this->spans($side * \M_PI, $from, $count),
+                    $this->spans(($side + ($this->hand > 0 ? 0 : 1)) * \M_PI, $from, $count),
                 ),
                 [0, 1],
             ),
@@ -75,8 +75,8 @@ final readonly class SpiralSinnet
             $t = $from - self::JOIN + ($count + 2 * self::JOIN) * $i / $steps;
             $angle = $phase + $this->hand * (\M_PI + 2 * \M_PI / $this->perTurn) * $t;
             $radius = $this->half + 0.5 + 0.4 * cos(\M_PI * $t) ** 2;
-            $point = new Point(($t - $from) * $this->pitch, -$radius * cos($angle));
-            $now = sin($angle) * $this->hand >= 0 ? self::FRONT : self::BEHIND;
+            $point = new Point(($t - $from) * $this->pitch, $radius * cos($angle));
+            $now = sin($angle) >= 0 ? self::FRONT : self::BEHIND;
             if (null !== $level && $now !== $level) {
                 $spans[] = new Span($level, [...$points, $point]);
                 $points = [$points[\count($points) - 1]];

@@ -17,37 +17,43 @@ final readonly class StopKnot
     private const UNDER = 1;
     private const OVER = 2;
     private const END = 2.0;
-    private const STEPS = 7;
 
-    /** How far, in t, spans reach into each other, so that no seam shows. */
-    private const JOIN = 0.02;
+    /** Points between two passages. */
+    private const STEPS = 7;
 
     public static function motif(string $name): Motif
     {
-        $passages = [-self::outer(), -sqrt(3), -self::inner(), self::inner(), sqrt(3), self::outer()];
-        $spans = [];
-        $from = -self::END;
-        foreach ($passages as $i => $passage) {
-            $to = isset($passages[$i + 1]) ? ($passage + $passages[$i + 1]) / 2 : self::END;
-            $spans[] = new Span(
-                0 === $i % 2 ? self::UNDER : self::OVER,
-                self::between($from - self::JOIN, $to + self::JOIN),
-            );
-            $from = $to;
-        }
-
-        return new Motif($name, [new Strand('first', $spans)], self::at(self::END)->x - self::at(-self::END)->x);
+        return new Motif($name, [self::course('first')->strand()], self::at(self::END)->x - self::at(-self::END)->x);
     }
 
     /**
-     * @return list<Point>
+     * Returns the cord's way, under and over by turns.
+     *
+     * @param float $spread how many times as large as it is tied
      */
-    private static function between(float $from, float $to): array
+    public static function course(string $name, float $spread = 1.0): Course
     {
-        return array_map(
-            static fn (int $step): Point => self::at($from + ($to - $from) * $step / self::STEPS),
-            range(0, self::STEPS),
-        );
+        $passages = [-self::outer(), -sqrt(3), -self::inner(), self::inner(), sqrt(3), self::outer()];
+        $points = [self::scaled(-self::END, $spread)];
+        $levels = [];
+        $from = -self::END;
+        foreach ($passages as $i => $passage) {
+            $to = isset($passages[$i + 1]) ? ($passage + $passages[$i + 1]) / 2 : self::END;
+            for ($step = 1; $step <= self::STEPS; ++$step) {
+                $points[] = self::scaled($from + ($to - $from) * $step / self::STEPS, $spread);
+                $levels[] = 0 === $i % 2 ? self::UNDER : self::OVER;
+            }
+            $from = $to;
+        }
+
+        return Course::of($name, $points, $levels);
+    }
+
+    private static function scaled(float $t, float $spread): Point
+    {
+        $point = self::at($t);
+
+        return new Point($spread * $point->x, $spread * $point->y);
     }
 
     /**

@@ -10,7 +10,7 @@ namespace Rinkel\Core\Drawing;
 final readonly class Strand
 {
     /**
-     * @param string     $name  which cord of the knot: "first" starts on the far edge, "second" on the near one
+     * @param string     $name  which cord of the knot: "first" crosses over the core first, "second" behind it
      * @param list<Span> $spans
      */
     public function __construct(

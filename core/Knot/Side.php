@@ -11,4 +11,9 @@ enum Side: string
 {
     case Left = 'left';
     case Right = 'right';
+
+    public function other(): self
+    {
+        return self::Left === $this ? self::Right : self::Left;
+    }
 }

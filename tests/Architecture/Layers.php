@@ -18,8 +18,10 @@ final class Layers
 {
     /** From the ground up. */
     private const CONCEPTS = [
-        'Measure', 'Geometry', 'Remark', 'Fit', 'Material', 'Knot', 'Hand', 'Pattern', 'Arrangement', 'Line', 'Cutting',
-        'Closure', 'Piece', 'Construction', 'Plan', 'Making', 'Drawing',
+        'Measure', 'Geometry', 'Remark', 'Fit', 'Material', 'Knot', 'Hand', 'Pattern', 'Arrangement', 'Line', 'Stock',
+        'Cutting',
+        'Closure', 'Piece', 'Construction', 'Plan', 'Making', 'Sizing', 'Drawing', 'Lesson',
+        'Practice',
     ];
 
     public function testCoreKnowsOnlyItself(): Rule

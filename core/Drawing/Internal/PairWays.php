@@ -43,7 +43,7 @@ final readonly class PairWays
                     ElementKind::Bare === $element->kind => $rest,
                     ElementKind::Beside !== $element->kind => $bulge + $w / 2,
                     null !== $part->strand => $element->width->millimetres / 2 + $w / 2,
-                    (Lane::Left === $part->lane) === (-1 === $side) => $rest + $bulge,
+                    (Lane::Left === $part->lane) === (1 === $side) => $rest + $bulge,
                     default => $rest,
                 });
             }
@@ -73,7 +73,7 @@ final readonly class PairWays
         $beads = [];
         foreach ($element->beside as $bead) {
             $lane = Lane::Left === $bead->lane ? 'left' : 'right';
-            $y = ('left' === $lane ? -1 : 1) * ($rest + $bead->width->millimetres / 2);
+            $y = ('left' === $lane ? 1 : -1) * ($rest + $bead->width->millimetres / 2);
             $known = $this->draft->piece->beads[$bead->name] ?? null;
             $beads[] = null === $known ? null : new DrawnBead((string) $bead->name, $known, $at[$lane], $y);
             $at[$lane] += $bead->length->millimetres;

@@ -69,6 +69,6 @@ final readonly class StrandsPicture extends ApartPicture
             $wide[$strand] = max($wide[$strand] ?? 0.0, $bead->width->millimetres);
         }
 
-        return array_sum(\array_slice($wide, 0, $core)) + ($wide[$core] ?? 0.0) / 2 - array_sum($wide) / 2;
+        return array_sum($wide) / 2 - array_sum(\array_slice($wide, 0, $core)) - ($wide[$core] ?? 0.0) / 2;
     }
 }

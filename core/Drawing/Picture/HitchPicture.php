@@ -10,21 +10,21 @@ use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Run;
 
 /**
- * Hitches of one cord along a core: a bar across for each, and its bump on the edge.
+ * Hitches of one cord along a core.
  */
 final readonly class HitchPicture implements KnotPicture
 {
     /**
-     * @param int $bars hitches in one knot
+     * @param non-empty-list<bool> $over whether each hitch of it goes over the core first
      */
-    public function __construct(private int $bars) {}
+    public function __construct(private array $over) {}
 
     public function placed(Run $run): array
     {
         $w = $run->unit();
         $motif = CordKnots::hitch(
             $run->knot->knot?->word().'-'.$run->role,
-            $this->bars,
+            $this->over,
             $run->half / $w,
             $run->length(),
         );

@@ -9,9 +9,11 @@ use Rinkel\Core\Drawing\CordKnots;
 use Rinkel\Core\Drawing\FlatSinnet;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\RopeLoops;
+use Rinkel\Core\Drawing\SpiralSinnet;
 use Rinkel\Core\Drawing\StopKnot;
 use Rinkel\Core\Drawing\Strand;
 use Rinkel\Core\Geometry\Point;
+use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Material\Colour;
 
 /**
@@ -54,6 +56,48 @@ final class MotifTest extends TestCase
         self::assertSame(['under', 'over', 'under', 'under', 'over', 'under'], $signs);
     }
 
+    public function testTurnedAsItIsWorkedTheLeftCordGoesToTheRightInFront(): void
+    {
+        // The beginning uppermost: what was to the right is below, what was below is on the left.
+        $acrossInFront = static function (Motif $motif, float $until): float {
+            foreach ($motif->strands as $strand) {
+                foreach ($strand->spans as $span) {
+                    foreach ($span->points as $i => $point) {
+                        $before = $span->points[$i - 1] ?? $point;
+                        if (1 === $span->level && $point->y * $before->y < 0 && $point->x < $until) {
+                            return $before->y - $point->y;
+                        }
+                    }
+                }
+            }
+            self::fail('Nothing crosses in front.');
+        };
+        self::assertGreaterThan(0, $acrossInFront((new FlatSinnet(1, 1.4))->squareKnot('left'), 1.4));
+        self::assertLessThan(0, $acrossInFront((new FlatSinnet(1, 1.4, Side::Right))->squareKnot('right'), 1.4));
+        self::assertGreaterThan(0, $acrossInFront((new SpiralSinnet(1, 1.4, 1, 2))->halfKnots('left', 0, 1), 1.4));
+        self::assertLessThan(0, $acrossInFront((new SpiralSinnet(1, 1.4, -1, 2))->halfKnots('right', 0, 1), 1.4));
+    }
+
+    public function testASpiralFromTheRightIsTheMirrorImageOfOneFromTheLeft(): void
+    {
+        $spans = static fn (int $hand, int $mirror): array => array_map(
+            static fn (Strand $strand): array => array_map(
+                static fn ($span): array => [
+                    $span->level,
+                    array_map(
+                        static fn (Point $point): array => [round($point->x, 6), round($mirror * $point->y, 6) + 0.0],
+                        $span->points,
+                    ),
+                ],
+                $strand->spans,
+            ),
+            (new SpiralSinnet(1, 1.4, $hand, 2))->halfKnots('turn', 0, 10)->strands,
+        );
+
+        self::assertSame($spans(1, 1), $spans(-1, -1));
+        self::assertNotSame($spans(1, 1), $spans(-1, 1));
+    }
+
     public function testCopiesJoin(): void
     {
         $knot = $this->squareKnot();
@@ -91,17 +135,9 @@ final class MotifTest extends TestCase
 
     public function testABraidStrandIsThirteenTenthsAsLongAsTheBraid(): void
     {
-        $motif = CordKnots::plait('plait');
-        foreach ($motif->strands as $strand) {
-            $length = 0.0;
-            foreach ($strand->spans as $span) {
-                $way = 0.0;
-                foreach ($span->points as $i => $point) {
-                    $way += $i > 0 ? $span->points[$i - 1]->distanceTo($point) : 0.0;
-                }
-                $length += $way * 9 / 11;
-            }
-            self::assertEqualsWithDelta(1.30, $length / $motif->length, 0.08);
+        foreach (CordKnots::braid(5.6, 1.0, 1) as $course) {
+            $way = $course->points[\count($course->points) - 1]->x - $course->points[0]->x;
+            self::assertEqualsWithDelta(1.30, $course->length() / $way, 0.08);
         }
     }
 

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Lesson;
+
+use Rinkel\Core\Knot\Side;
+use Rinkel\Core\Making\Step;
+
+/**
+ * All lessons there are, and which of them teaches a step.
+ */
+final readonly class Lessons
+{
+    /**
+     * Steps that are no knot's, and what teaches them. What is not here needs no lesson: it is cut, marked, held,
+     * measured or waited for.
+     */
+    private const OF_STEPS = [
+        'begin' => 'square', 'begin-middle' => 'square', 'begin-apart' => 'together', 'begin-waves' => 'vertical lark',
+        'lay-pairs' => 'square', 'hang-core' => 'lark', 'hang-working' => 'lark', 'lay-end' => 'lark',
+        'link-loops' => 'linked', 'begin-lacing' => 'lacing', 'begin-braiding' => 'braid through links',
+        'lace-links' => 'lacing', 'braid-links' => 'braid through links', 'braid' => 'braid', 'net-row' => 'together',
+        'rows' => 'rows', 'last-middle' => 'rows', 'wave-arm' => 'vertical lark', 'loop-heads' => 'vertical lark',
+        'loop-bound' => 'loop', 'end-loop' => 'loop', 'end-knotted-loop' => 'loop', 'stop-stringing' => 'overhand',
+        'mark-long' => 'overhand', 'lay-ropes' => 'interlace',
+        'overlap-tails' => 'slider', 'slider' => 'slider', 'cross-tails' => 'sliding barrel',
+        'sliding-barrels' => 'sliding barrel', 'stop-barrel' => 'barrel', 'button' => 'button',
+        'button-knot' => 'button', 'clasp' => 'ring', 'breakaway' => 'ring', 'end-findings' => 'fold-over',
+        'finding' => 'ring', 'hang' => 'ring', 'magnet' => 'magnet', 'ties' => 'ties', 'slide-bead' => 'slide bead',
+        'draw-elastic' => 'elastic', 'elastic-knot' => 'elastic', 'hide-knot' => 'hide', 'crimp-cover' => 'cover',
+        'butt' => 'butt', 'trim-lump' => 'whip', 'knot-for-good' => 'together', 'singe' => 'singe',
+        'trim-short' => 'singe', 'glue' => 'glue', 'glue-knot' => 'glue', 'trim-knot' => 'glue', 'fray' => 'fray',
+        'tip-singe' => 'tip', 'tip-glue' => 'tip', 'tip-elastic' => 'tip',
+    ];
+
+    /** What begins with one cord or the other, as a maker's pieces do; all else goes by the hand she works with. */
+    private const BY_SIDE = ['square', 'slider', 'ties', 'elastic', 'rows'];
+
+    /** @var array<string, Teaching> by id */
+    private array $byId;
+
+    public function __construct(Teaching ...$teachings)
+    {
+        $this->byId = array_column(
+            array_map(static fn (Teaching $teaching): array => [$teaching->id(), $teaching], $teachings),
+            1,
+            0,
+        );
+    }
+
+    public static function all(): self
+    {
+        $left = Side::Left;
+        $right = Side::Right;
+
+        return new self(
+            new Kind\HalfKnotted('square', [$left, $right]),
+            new Kind\HalfKnotted('half left', [$left, $left, $left]),
+            new Kind\HalfKnotted('half right', [$right, $right, $right]),
+            new Kind\Overhand('overhand'),
+            new Kind\Wound('double overhand', 2),
+            new Kind\Wound('barrel', 3),
+            new Kind\Overhand('together', cords: 2),
+            new Kind\Hitched('hitch', [true]),
+            new Kind\Hitched('vertical lark', [true, false]),
+            new Kind\Rows(),
+            new Kind\Braided(),
+            new Kind\Interlaced(),
+            new Kind\Laced('lacing'),
+            new Kind\Laced('braid through links', 2),
+            new Kind\Tipped('tip', false),
+            new Kind\Hung(),
+            new Kind\Overhand('loop', Topic::Start, 2, true),
+            new Kind\Linked(),
+            new Kind\HalfKnotted('slider', [$left, $right], true),
+            new Kind\Wound('sliding barrel', 3, true),
+            new Kind\Slid(),
+            new Kind\Overhand('button', Topic::Closure, 2, buttoned: true),
+            new Kind\Ended('ties', [$left, $right]),
+            new Kind\Ended('elastic', [$left, $right, $left]),
+            new Kind\Covered('hide', false),
+            new Kind\Covered('cover', true),
+            new Kind\Ringed(),
+            new Kind\Pressed(),
+            new Kind\Butted('butt', false),
+            new Kind\Butted('magnet', true),
+            new Kind\Bound(),
+            new Kind\Secured('singe', true),
+            new Kind\Secured('glue', false),
+            new Kind\Tipped('fray', true),
+        );
+    }
+
+    /**
+     * @return list<string>
+     */
+    public function ids(): array
+    {
+        return array_keys($this->byId);
+    }
+
+    /**
+     * Returns a lesson as it is tied by a hand that begins on a side; null where there is none of that name.
+     *
+     * A spiral has its side in its name: its mirror image is another.
+     */
+    public function named(string $id, Side $side = Side::Left): ?Lesson
+    {
+        $lesson = ($this->byId[$id] ?? null)?->lesson();
+
+        return null === $lesson || Side::Left === $side || self::hasItsSide($id) ? $lesson : $lesson->mirrored();
+    }
+
+    /**
+     * @return list<Lesson>
+     */
+    public function lessons(Side $side = Side::Left): array
+    {
+        return array_values(array_filter(array_map(
+            fn (string $id): ?Lesson => $this->named($id, $side),
+            $this->ids(),
+        )));
+    }
+
+    /**
+     * Returns whether its hand is the side with which a maker begins, not the one she works with.
+     */
+    public static function goesBySide(string $id): bool
+    {
+        return \in_array($id, self::BY_SIDE, true);
+    }
+
+    /**
+     * Returns whether it has its side in its name.
+     */
+    public static function hasItsSide(string $id): bool
+    {
+        return str_starts_with($id, 'half ');
+    }
+
+    /**
+     * Returns what teaches a step: the knot it ties, or what else is done; null where nothing has to be learnt.
+     */
+    public function of(Step $step): ?string
+    {
+        return self::OF_STEPS[$step->said->key] ?? $step->lesson;
+    }
+}
