@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Practice;
+
+use Random\Randomizer;
+use Rinkel\Core\Knot\Side;
+use Rinkel\Core\Said;
+
+/**
+ * How many square knots a drawn band has, by the bumps on one of its edges.
+ */
+final class CountBumps implements Exercise
+{
+    public function id(): string
+    {
+        return 'count-bumps';
+    }
+
+    public function ask(Randomizer $chance, Side $side): Question
+    {
+        $knots = $chance->getInt(4, 12);
+        $answers = [$knots - 1, $knots, $knots + 1, 2 * $knots];
+
+        return new Question(
+            new Said('count-bumps'),
+            array_map(static fn (int $count): Said => new Said('square-knots', ['count' => $count]), $answers),
+            1,
+            new Said('why-bumps', ['count' => $knots]),
+            $knots.' square',
+        );
+    }
+}

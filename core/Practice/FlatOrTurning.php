@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Practice;
+
+use Random\Randomizer;
+use Rinkel\Core\Knot\Side;
+use Rinkel\Core\Said;
+
+/**
+ * Whether a drawn band lies flat, or turns, and to which side.
+ */
+final class FlatOrTurning implements Exercise
+{
+    public function id(): string
+    {
+        return 'flat-or-turning';
+    }
+
+    public function ask(Randomizer $chance, Side $side): Question
+    {
+        $which = $chance->getInt(0, 2);
+        $knots = $chance->getInt(7, 12);
+
+        return new Question(
+            new Said('flat-or-turning'),
+            [new Said('lies-flat'), new Said('turns-left'), new Said('turns-right')],
+            $which,
+            [new Said('why-lies-flat'), new Said('why-turns-left'), new Said('why-turns-right')][$which],
+            [$knots.' square', 2 * $knots.' half left', 2 * $knots.' half right'][$which],
+        );
+    }
+}

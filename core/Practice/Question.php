@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Practice;
+
+use Rinkel\Core\Said;
+
+/**
+ * One question with its answers, of which one is right, and why it is.
+ */
+final readonly class Question
+{
+    /**
+     * @param list<Said>  $answers
+     * @param int         $right   which of them, from 0
+     * @param string|null $pattern of a flat band to look at, in the notation; null where there is nothing to see
+     * @param Shown|null  $shown   a frame of a lesson to look at
+     */
+    public function __construct(
+        public Said $asked,
+        public array $answers,
+        public int $right,
+        public Said $why,
+        public ?string $pattern = null,
+        public ?Shown $shown = null,
+    ) {}
+}
