@@ -274,6 +274,32 @@
       event.preventDefault();
     }
   });
+  // What is printed is another page than what is worked on; it has to be there before the sheet is laid out, so it is waited for.
+  window.addEventListener('beforeprint', () => {
+    const paper = find('#paper');
+    if (!paper) {
+      return;
+    }
+    const request = new XMLHttpRequest();
+    request.open('GET', paper.dataset.from, false);
+    try {
+      request.send();
+    } catch {
+      return; // without the server the page prints as it is
+    }
+    if (request.status === 200) {
+      paper.innerHTML = request.responseText;
+      paper.hidden = false;
+    }
+  });
+  window.addEventListener('afterprint', () => {
+    const paper = find('#paper');
+    if (paper) {
+      paper.hidden = true;
+      paper.replaceChildren();
+    }
+  });
+
   window.addEventListener('pagehide', () => {
     const form = find('#edit');
     if (form && queue.length > 0 && !conflict && document.documentElement.getAttribute('data-saving') !== 'lost') {
@@ -725,6 +751,14 @@
     }
   };
   document.addEventListener('htmx:afterSwap', shown);
+  // A large cut sheet comes cord by cord.
+  document.addEventListener('htmx:load', () => {
+    const progress = find('#cut-progress');
+    if (progress) {
+      progress.value = progress.max - document.querySelectorAll('[data-waits]').length;
+      find('#cut-progress-says').hidden = progress.value === progress.max;
+    }
+  });
   shown();
   state(find('#piece')?.dataset.state === 'conflict' ? 'conflict' : 'done');
   document.addEventListener('DOMContentLoaded', () => restore()); // by then htmx knows the form

@@ -116,6 +116,8 @@
       find('#say').textContent = now >= data.total ? words.done : step.say;
       find('#look').textContent = now >= data.total ? '' : step.look ?? '';
       find('#tools').textContent = now >= data.total ? '' : (step.tools ?? []).map((tool) => words.tools[tool]).join(' · ');
+      find('#how').hidden = !step.knot || now >= data.total;
+      find('#how').setAttribute('href', `/knots/${step.knot ?? 'square'}?board=${root.dataset.board}`);
       find('#now').dataset.deed = step.do;
       find('#then').replaceChildren(...data.steps.slice(at + 1, at + 4).map((next) => Object.assign(document.createElement('li'), { textContent: next.say })));
       find('#clock-step').value = at;
@@ -237,7 +239,9 @@
     clearInterval(hold);
   };
   const press = (event) => {
-    if (event.button > 0) {
+    // A link in the field is a link: what it shows is looked at, nothing is counted.
+    if (event.button > 0 || event.target.closest('a')) {
+      from = null;
       return;
     }
     held = false;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Backup;
 
 use Psr\Clock\ClockInterface;
+use Rinkel\App\Board\BoardArchive;
 use Rinkel\App\Log\Log;
 use Rinkel\App\Log\Photos;
 use Rinkel\App\People\Measure;
@@ -14,6 +15,7 @@ use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Samples\Samples;
 use Rinkel\App\Settings\Preferences;
+use Rinkel\App\Stock\StockBox;
 
 /**
  * Writes all that a maker has in Rinkel as one archive of open files: archive.json says what is in it
@@ -34,6 +36,8 @@ final readonly class Archive
         private Log $log,
         private Photos $photos,
         private Preferences $preferences,
+        private StockBox $stock,
+        private BoardArchive $boards,
     ) {}
 
     /**
@@ -66,6 +70,8 @@ final readonly class Archive
             'people' => array_map(self::person(...), [...$this->people->all(), ...$this->people->all(archived: true)]),
         ]));
         $zip->addFromString('samples.json', self::json($this->samples->document()));
+        $zip->addFromString('stock.json', self::json($this->stock->document()));
+        $zip->addFromString('boards.json', self::json($this->boards->document()));
         $zip->addFromString('log.json', self::json($this->log->document()));
         foreach ($this->log->entries() as $entry) {
             $photo = $this->photos->file($entry->stored->uid());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Backup;
 
+use Rinkel\App\Board\BoardArchive;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Log\Log;
 use Rinkel\App\Log\Photos;
@@ -13,6 +14,8 @@ use Rinkel\App\Piece\FieldTexts;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Samples\Samples;
 use Rinkel\App\Settings\Preferences;
+use Rinkel\App\Stock\ItemReader;
+use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Measurement;
 use Rinkel\Core\Measure\Length;
@@ -22,7 +25,9 @@ use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Piece\SampleReader;
+use Rinkel\Core\Piece\StockReader;
 use Rinkel\Core\Said;
+use Rinkel\Core\Stock\Kind;
 
 /**
  * Reads an archive back: says of everything in it how it stands to what is here, and takes what is chosen.
@@ -45,6 +50,9 @@ final readonly class ArchiveReader
         private Log $log,
         private SampleReader $reader,
         private Photos $photos,
+        private StockBox $stock,
+        private ItemReader $items,
+        private BoardArchive $boards,
     ) {}
 
     /**
@@ -69,9 +77,17 @@ final readonly class ArchiveReader
             foreach (self::rows($people, 'people') as $row) {
                 $entries[] = $this->person($row);
             }
-            // Archives from before samples and the log have neither.
+            // Older archives have no samples, no log, no stock or no boards.
             foreach (self::optional($zip, 'samples.json', SampleReader::FORMAT, 'samples') as $row) {
                 $entries[] = $this->sample($row);
+            }
+            foreach (Kind::cases() as $kind) {
+                foreach (self::optional($zip, 'stock.json', StockReader::FORMAT, $kind->all()) as $row) {
+                    $entries[] = $this->thing($kind, $row);
+                }
+            }
+            foreach (self::optional($zip, 'boards.json', BoardArchive::FORMAT, 'boards') as $row) {
+                $entries[] = $this->board($row);
             }
             foreach (self::optional($zip, 'log.json', Log::FORMAT, 'entries') as $row) {
                 $entries[] = $this->finished($row, (string) $zip->getFromName('photos/'.self::uid($row).'.jpg'));
@@ -109,6 +125,8 @@ final readonly class ArchiveReader
                     : 0,
                 'sample' === $entry->kind => $this->bringSample($entry),
                 'finished' === $entry->kind => $this->bringFinished($entry),
+                'stock' === $entry->kind => $this->bringThing($entry),
+                'board' === $entry->kind => $this->bringBoard($entry),
                 default => $this->people->bring(
                     $entry->uid,
                     $entry->name,
@@ -216,6 +234,80 @@ final readonly class ArchiveReader
             null,
             ['photo' => $photo] + self::named($row),
         );
+    }
+
+    /**
+     * @param array<mixed> $row of something in stock
+     */
+    private function thing(Kind $kind, array $row): Entry
+    {
+        $uid = self::uid($row);
+        $name = self::text($row, 'name');
+        $name = '' === $name ? $kind->value : $name;
+        try {
+            $told = $this->items->read($kind, $row, 'new');
+        } catch (PieceUnreadable $unreadable) {
+            return new Entry('stock', $uid, $name, Standing::Unreadable, null, [], $unreadable->faults);
+        }
+        $here = $this->stock->withUid($uid);
+        $standing = match (true) {
+            '' === $uid => Standing::Unreadable,
+            null === $here => Standing::New,
+            self::sorted($here->document()) === self::sorted($told->document) => Standing::Same,
+            default => Standing::Changed,
+        };
+
+        return new Entry('stock', $uid, $name, $standing, null, ['is' => $kind->value] + $told->document);
+    }
+
+    /**
+     * @param array<mixed> $row
+     */
+    private function board(array $row): Entry
+    {
+        $uid = self::uid($row);
+        $piece = \is_array($row['piece'] ?? null) ? $row['piece'] : [];
+        $name = self::text($piece, 'name');
+        try {
+            $this->boards->check($row);
+        } catch (PieceUnreadable $unreadable) {
+            return new Entry('board', $uid, $name, Standing::Unreadable, null, [], $unreadable->faults);
+        }
+        // What is on a board here goes on here.
+        $standing = match (true) {
+            '' === $uid => Standing::Unreadable,
+            null === $this->boards->isSame($row) => Standing::New,
+            default => Standing::Same,
+        };
+
+        return new Entry('board', $uid, $name, $standing, null, self::named($row));
+    }
+
+    private function bringThing(Entry $entry): int
+    {
+        $kind = Kind::tryFrom(self::text($entry->document, 'is')) ?? Kind::Cord;
+        $this->stock->keep($this->stock->withUid($entry->uid), $kind, $entry->document, $entry->uid);
+
+        return 1;
+    }
+
+    private function bringBoard(Entry $entry): int
+    {
+        $piece = $this->pieces->withUid(self::text($entry->document, 'pieceUid'));
+
+        return null !== $piece && $this->boards->bring($entry->document, $piece) ? 1 : 0;
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed>
+     */
+    private static function sorted(array $document): array
+    {
+        ksort($document);
+
+        return $document;
     }
 
     private function bringSample(Entry $entry): int
@@ -380,7 +472,9 @@ final readonly class ArchiveReader
             throw ArchiveUnreadable::noArchive();
         }
 
-        return $document['version'] > Archive::VERSION ? throw ArchiveUnreadable::newer($document['version']) : $document;
+        $known = StockReader::FORMAT === $format ? StockReader::VERSION : Archive::VERSION;
+
+        return $document['version'] > $known ? throw ArchiveUnreadable::newer($document['version']) : $document;
     }
 
     /**

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\App\Backup;
 
 use Psr\Clock\ClockInterface;
-use Random\Randomizer;
+use Rinkel\App\Platform\Files\Arriving;
 use Rinkel\App\Settings\Light;
 use Rinkel\Core\Said;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
@@ -28,9 +27,7 @@ final class BackupController extends AbstractController
         private readonly ArchiveReader $reader,
         private readonly Light $light,
         private readonly ClockInterface $clock,
-        private readonly Randomizer $chance,
-        #[Autowire('%kernel.project_dir%/var/arriving')]
-        private readonly string $folder,
+        private readonly Arriving $arriving,
     ) {}
 
     #[Route('', 'data', methods: 'GET')]
@@ -63,20 +60,16 @@ final class BackupController extends AbstractController
         } catch (ArchiveUnreadable $unreadable) {
             return $this->answer(wrong: $unreadable->said());
         }
-        $token = bin2hex($this->chance->getBytes(16));
-        $this->forgetOld();
-        $file->move($this->folder, $token.'.zip');
 
-        return $this->answer($entries, $token);
+        return $this->answer($entries, $this->arriving->keep($file));
     }
 
     #[Route('/take', 'data_take', methods: 'POST')]
     public function take(Request $request): Response
     {
         $sent = $request->request->all();
-        $token = \is_string($sent['token'] ?? null) ? $sent['token'] : '';
-        $file = $this->folder.'/'.$token.'.zip';
-        if (1 !== preg_match('/^[0-9a-f]{32}$/D', $token) || !is_file($file)) {
+        $file = $this->arriving->file($sent['token'] ?? null);
+        if (null === $file) {
             return $this->answer(wrong: ArchiveUnreadable::noArchive()->said());
         }
         $chosen = array_filter(\is_array($sent['take'] ?? null) ? $sent['take'] : [], is_string(...));
@@ -91,19 +84,6 @@ final class BackupController extends AbstractController
         unlink($file);
 
         return $this->redirectToRoute('data', ['taken' => $taken], Response::HTTP_SEE_OTHER);
-    }
-
-    /**
-     * Archives that were looked at and not taken go after a day.
-     */
-    private function forgetOld(): void
-    {
-        is_dir($this->folder) || mkdir($this->folder, 0o700, true);
-        foreach (glob($this->folder.'/*.zip') ?: [] as $file) {
-            if (filemtime($file) < $this->clock->now()->getTimestamp() - 86_400) {
-                unlink($file);
-            }
-        }
     }
 
     /**

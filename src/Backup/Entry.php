@@ -13,7 +13,7 @@ use Rinkel\Core\Piece\Wish;
 final readonly class Entry
 {
     /**
-     * @param string               $kind     "piece", "person", "sample", "finished" or "settings"
+     * @param string               $kind     "piece", "person", "sample", "finished", "stock", "board" or "settings"
      * @param Wish|null            $piece    null of a person, or when it cannot be read
      * @param array<string, mixed> $document of a person as in people.json; of a piece what archive.json says of it
      * @param list<Fault>          $faults   why it cannot be read

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\App\Board;
 
 use Rinkel\App\Document\StepsDocument;
+use Rinkel\App\Lesson\LessonWords;
 use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Lesson\Lessons;
 use Rinkel\Core\Making\Forecast;
 use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Making\Reached;
@@ -24,6 +26,8 @@ final readonly class BoardView
 {
     public Steps $steps;
 
+    private Lessons $lessons;
+
     public function __construct(
         public StoredBoard $board,
         public Plan $plan,
@@ -33,6 +37,7 @@ final readonly class BoardView
         private Wording $wording,
     ) {
         $this->steps = Steps::of($plan);
+        $this->lessons = Lessons::all();
     }
 
     /**
@@ -101,8 +106,19 @@ final readonly class BoardView
                 'half' => 0 === $step->half ? null : $step->half,
             ], static fn (float|int|null $value): bool => null !== $value)
                 + ['moves' => array_map(static fn ($move): object => (object) StepsDocument::move($move), $step->moves)]
+                + (null === $this->knot($step) ? [] : ['knot' => $this->knot($step)])
                 + $this->documents->step($step, $unit), $this->steps->all),
         ];
+    }
+
+    /**
+     * Returns what teaches a step, as its page is called; null where there is nothing to learn.
+     */
+    public function knot(Step $step): ?string
+    {
+        $id = $this->lessons->of($step);
+
+        return null === $id ? null : LessonWords::slug($id);
     }
 
     /**

@@ -180,4 +180,15 @@ class StoredBoard
         $this->finishedAt = $at;
         $this->clocks = [];
     }
+
+    /**
+     * Becomes what it was elsewhere.
+     *
+     * @param list<array{moves: int, length?: string, role?: string, left?: string}> $readings
+     */
+    public function restore(int $moves, array $readings, string $note, int $number, bool $isFinished): void
+    {
+        [$this->moves, $this->readings, $this->note, $this->number] = [$moves, $readings, $note, $number];
+        $this->finishedAt = $isFinished ? $this->touchedAt : null;
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Document;
 
+use Rinkel\App\Svg\PlainSvg;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\Wish;
@@ -16,6 +17,9 @@ final readonly class PieceFiles
 {
     private const LARGEST = 1_000_000;
 
+    /** A drawing has the piece in it. */
+    private const LARGEST_DRAWING = 10_000_000;
+
     public function __construct(private PieceReader $reader) {}
 
     /**
@@ -27,7 +31,7 @@ final readonly class PieceFiles
             throw PieceUnreadable::at('piece', new Said('no-file', ['file' => $file]));
         }
 
-        return $this->parse((string) file_get_contents($file, length: self::LARGEST + 1));
+        return $this->parse((string) file_get_contents($file, length: self::LARGEST_DRAWING + 1));
     }
 
     /**
@@ -35,15 +39,40 @@ final readonly class PieceFiles
      */
     public function parse(string $json): Wish
     {
-        if (\strlen($json) > self::LARGEST) {
+        if (\strlen($json) > (str_starts_with(ltrim($json), '<') ? self::LARGEST_DRAWING : self::LARGEST)) {
             throw PieceUnreadable::at('piece', new Said('file-too-large', ['most' => self::LARGEST / 1_000_000]));
         }
         try {
+            $json = str_starts_with(ltrim($json), '<') ? self::inside($json) : $json;
             $document = json_decode($json, true, 32, \JSON_THROW_ON_ERROR);
         } catch (\JsonException $exception) {
             throw PieceUnreadable::at('piece', new Said('no-json', ['reason' => $exception->getMessage()]));
         }
 
+        // A plan says for which piece it is.
+        if (\is_array($document) && PlanDocument::FORMAT === ($document['format'] ?? null)) {
+            $document = $document['wish'] ?? null;
+        }
+
         return \is_array($document) && !array_is_list($document) ? $this->reader->read($document) : throw PieceUnreadable::at('piece', new Said('no-piece'));
+    }
+
+    /**
+     * Returns the piece that a drawing of Rinkel's says it shows; "" for any other.
+     */
+    private static function inside(string $svg): string
+    {
+        $document = new \DOMDocument();
+        // No entities, nothing from elsewhere; what cannot be read says so below.
+        if (!@$document->loadXML($svg, \LIBXML_NONET | \LIBXML_NOERROR | \LIBXML_NOWARNING)) {
+            return '';
+        }
+        foreach ($document->getElementsByTagName('metadata') as $metadata) {
+            if (PlainSvg::ABOUT === $metadata->getAttribute('id')) {
+                return $metadata->textContent;
+            }
+        }
+
+        return '';
     }
 }

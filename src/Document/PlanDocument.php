@@ -79,10 +79,10 @@ final readonly class PlanDocument
                 $plan->cordTotals(),
             ),
             'cuts' => array_map($this->cut(...), $plan->cuts),
-            'neighbours' => array_map($this->neighbour(...), $plan->neighbours),
+            'neighbours' => array_map($this->neighbour(...), $plan->neighbours()),
             'piecesFromStock' => $plan->pieces,
             'checks' => array_map(fn (Check $check): array => $this->check($check, $unit), $plan->checks),
-            'figures' => array_map(fn (Figure $figure): array => $this->figure($figure, $unit), $plan->figures),
+            'figures' => array_map(fn (Figure $figure): array => $this->figure($figure, $unit), $plan->figures()),
         ];
     }
 
@@ -93,7 +93,7 @@ final readonly class PlanDocument
     {
         $unit = $plan->draft->piece->unit;
         $lines = [$plan->draft->piece->name];
-        foreach ($plan->figures as $figure) {
+        foreach ($plan->figures() as $figure) {
             $lines[] = '';
             $lines[] = $this->wording->figure($figure->key).': '.($figure->value instanceof Length ? $this->wording->length($figure->value, $unit) : $figure->value);
             foreach ($figure->steps as $step) {

@@ -54,16 +54,30 @@ final readonly class StepsDocument
     public function sheet(Plan $plan): string
     {
         $lines = [$plan->draft->piece->name, ''];
-        foreach (Steps::of($plan)->all as $i => $step) {
-            $unit = $plan->draft->piece->unit;
-            $due = null === $step->due || $step->due->isZero() ? '' : '  → '.$this->wording->length($step->due, $unit);
-            $lines[] = \sprintf('[ ] %3d  %s%s', $i + 1, $this->wording->making($step->said, $unit), $due);
-            if (null !== $step->look) {
-                $lines[] = '         '.$this->wording->making($step->look, $unit);
+        foreach ($this->lines($plan) as $i => [$said, $due, $look]) {
+            $lines[] = \sprintf('[ ] %3d  %s%s', $i + 1, $said, '' === $due ? '' : '  → '.$due);
+            if ('' !== $look) {
+                $lines[] = '         '.$look;
             }
         }
 
         return implode("\n", $lines);
+    }
+
+    /**
+     * Returns each step as it is said, the length that it comes to, and what to look at; "" where there is none.
+     *
+     * @return list<array{string, string, string}>
+     */
+    public function lines(Plan $plan): array
+    {
+        $unit = $plan->draft->piece->unit;
+
+        return array_map(fn (Step $step): array => [
+            $this->wording->making($step->said, $unit),
+            null === $step->due || $step->due->isZero() ? '' : (string) $this->wording->length($step->due, $unit),
+            null === $step->look ? '' : $this->wording->making($step->look, $unit),
+        ], Steps::of($plan)->all);
     }
 
     /**

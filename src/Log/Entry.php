@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Log;
 
+use Brick\Math\BigDecimal;
 use Rinkel\Core\Hand\Observation;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
@@ -23,6 +24,10 @@ final readonly class Entry
     public ?int $tied;
     public ?int $minutes;
 
+    /** What its materials cost then, and in which currency; null where no price was known. */
+    public ?BigDecimal $materials;
+    public string $currency;
+
     /** @var array<string, array{int, Length, Length|null}> how many, how long, and what was left of each, by role */
     public array $cords;
 
@@ -37,6 +42,15 @@ final readonly class Entry
         $this->body = self::length($document['body'] ?? null);
         $this->knots = $number('knots') ?? 0;
         [$this->tied, $this->minutes] = [$number('tied'), $number('minutes')];
+        $cost = \is_array($document['cost'] ?? null) ? $document['cost'] : [];
+        $materials = \is_string($cost['materials'] ?? null) ? $cost['materials'] : '';
+        $this->materials = 1 === preg_match(
+            '/^\d{1,9}(?:\.\d{1,4})?$/D',
+            $materials,
+        ) ? BigDecimal::of($materials) : null;
+        $this->currency = \is_string($cost['currency'] ?? null) && 1 === preg_match('/^[A-Z]{3}$/D', $cost['currency'])
+            ? $cost['currency']
+            : 'EUR';
         $cords = [];
         foreach (\is_array($document['cords'] ?? null) ? $document['cords'] : [] as $role => $cord) {
             $length = \is_array($cord) ? self::length($cord['length'] ?? null) : null;

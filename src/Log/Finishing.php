@@ -6,8 +6,10 @@ namespace Rinkel\App\Log;
 
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Price\Costing;
+use Rinkel\App\Price\Money;
 use Rinkel\App\Samples\Samples;
-use Rinkel\App\Stock\CordStock;
+use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Hand\Observation;
 use Rinkel\Core\Measure\Length;
@@ -32,7 +34,9 @@ final readonly class Finishing
         private Samples $samples,
         private PieceReader $reader,
         private Photos $photos,
-        private CordStock $stock,
+        private StockBox $stock,
+        private Costing $costing,
+        private Money $money,
     ) {}
 
     /**
@@ -155,7 +159,7 @@ final readonly class Finishing
         if ([] === $faults) {
             $finished = new Finished($wish, $plan, $body, $tied, $left);
             $this->log->add(
-                self::document($stored, $plan, $finished, $body, $tied, $minutes, $left, $typed),
+                self::document($stored, $plan, $finished, $body, $tied, $minutes, $left, $typed) + $this->cost($plan),
                 $uid,
             );
             $this->samples->changed();
@@ -167,6 +171,18 @@ final readonly class Finishing
         }
 
         return $faults;
+    }
+
+    /**
+     * Returns what the materials cost by the prices of the day, as far as the stock knows them.
+     *
+     * @return array{cost?: array{materials: string, currency: string}}
+     */
+    private function cost(Plan $plan): array
+    {
+        $sum = $this->costing->materials($plan);
+
+        return null === $sum ? [] : ['cost' => ['materials' => (string) $sum, 'currency' => $this->money->currency()]];
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Rinkel\App\Log;
 
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Price\Costing;
 use Rinkel\App\Samples\Samples;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -29,7 +30,7 @@ final class LogController extends AbstractController
         private readonly Pieces $pieces,
         private readonly Samples $samples,
         private readonly Preferences $preferences,
-        private readonly Worth $worth,
+        private readonly Costing $costing,
         private readonly Photos $photos,
         private readonly Boards $boards,
     ) {}
@@ -51,7 +52,7 @@ final class LogController extends AbstractController
             'entries' => $this->log->entries($words),
             'words' => $words,
             'unit' => $this->preferences->unit(),
-            'worth' => $this->worth,
+            'costing' => $this->costing,
             'photos' => $this->photos,
             'refused' => $refused,
         ], new Response(status: [] === $refused ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));

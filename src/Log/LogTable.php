@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Log;
 
+use Rinkel\App\Platform\Files\Tables;
+
 /**
  * The log as a table for other programs: a line for each piece, lengths in mm, by RFC 4180.
  */
@@ -20,6 +22,8 @@ final readonly class LogTable
         'cut mm',
         'left mm',
         'minutes',
+        'materials',
+        'currency',
         'notes',
         'otherwise',
     ];
@@ -31,7 +35,7 @@ final readonly class LogTable
 
     public function csv(): string
     {
-        return implode('', array_map(self::line(...), [self::HEAD, ...array_map(self::row(...), $this->entries)]));
+        return Tables::csv([self::HEAD, ...array_map(self::row(...), $this->entries)]);
     }
 
     /**
@@ -57,24 +61,10 @@ final readonly class LogTable
             (string) round($cut, 1),
             $isMeasured ? (string) round($left, 1) : '',
             (string) $entry->minutes,
+            (string) $entry->materials,
+            null === $entry->materials ? '' : $entry->currency,
             $entry->notes,
             $entry->otherwise,
         ];
-    }
-
-    /**
-     * @param list<string> $cells
-     */
-    private static function line(array $cells): string
-    {
-        return implode(',', array_map(
-            // A cell that a spreadsheet would take for a formula is a text.
-            static fn (string $cell): string => '"'.str_replace(
-                '"',
-                '""',
-                1 === preg_match('/^[=+@\t\r]|^-(?!\d)/', $cell) ? "'".$cell : $cell,
-            ).'"',
-            $cells,
-        ))."\r\n";
     }
 }

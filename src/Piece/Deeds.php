@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Rinkel\App\People\People;
+use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Construction\Offers;
 use Rinkel\Core\Knot\KnownKnots;
+use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Colour;
+use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
@@ -30,6 +33,8 @@ use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternEdit;
 use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
+use Rinkel\Core\Stock\Counted;
+use Rinkel\Core\Stock\StockCord;
 
 /**
  * What the buttons of the Piece page do: a verb and what it is done to, in words apart by spaces: "more 1.0",
@@ -44,6 +49,7 @@ final readonly class Deeds
         private People $people,
         private Planner $planner,
         private Offers $offers,
+        private StockBox $stock,
     ) {}
 
     /**
@@ -69,6 +75,15 @@ final readonly class Deeds
             'finding-drop' => [$this->withoutFinding($this->decided($piece, ['findings', 'closure']), $name), $chosen],
             'cord-add' => [$this->withPair($this->decided($piece, ['cords'])), $chosen],
             'cord-drop' => [$this->withoutCord($this->decided($piece, ['cords']), $name), $chosen],
+            'from-stock' => [
+                $this->fromStock(
+                    $this->decided($piece, ['cords', 'beads', 'findings']),
+                    $name,
+                    $rest[1] ?? '',
+                    $rest[2] ?? '',
+                ),
+                $chosen,
+            ],
             'take' => [$this->measuredAs($piece, (int) $name), $chosen],
             default => $this->patterned($piece, $verb, $rest, $chosen),
         };
@@ -240,6 +255,33 @@ final readonly class Deeds
     private function withoutBead(Wish $piece, string $name): Wish
     {
         return $piece->withBeads(array_diff_key($piece->beads, [$name => 0]));
+    }
+
+    /**
+     * Returns the piece made of something in stock, instead of what is called $name there.
+     *
+     * @param string $of "cords", "beads" or "findings"
+     */
+    private function fromStock(Wish $piece, string $of, string $name, string $id): Wish
+    {
+        $item = $this->stock->item((int) $id);
+        $use = $piece->cords[$name] ?? null;
+        $what = $item instanceof Counted ? $item->what : null;
+
+        return match (true) {
+            'cords' === $of && $item instanceof StockCord && null !== $use => $piece->withCords(
+                array_replace($piece->cords, [
+                    $name => new CordUse($item->cord, $use->count, $use->lay, $use->run),
+                ]),
+            ),
+            'beads' === $of && $what instanceof Bead && isset($piece->beads[$name]) => $piece->withBeads(
+                array_replace($piece->beads, [$name => $what->uncounted()]),
+            ),
+            'findings' === $of && $what instanceof Finding && isset($piece->findings[$name]) => $piece->withFindings(
+                array_replace($piece->findings, [$name => $what->uncounted()]),
+            ),
+            default => $piece,
+        };
     }
 
     private function withFinding(Wish $piece, string $kind): Wish

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Samples;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Psr\Cache\CacheItemPoolInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
 use Rinkel\App\Log\Log;
@@ -26,6 +27,7 @@ final class Samples
         private readonly Randomizer $chance,
         private readonly SampleReader $reader,
         private readonly Log $log,
+        private readonly CacheItemPoolInterface $memory,
     ) {}
 
     /**
@@ -104,7 +106,29 @@ final class Samples
      */
     public function hand(): Hand
     {
-        return $this->hand ??= $this->without(null);
+        return $this->hand ??= $this->remembered();
+    }
+
+    /**
+     * Returns what is known of the hand as it was worked out last, as long as samples and log are what they were then:
+     * every edit asks for it, and reading them all takes longer than planning a small piece.
+     */
+    private function remembered(): Hand
+    {
+        $connection = $this->manager->getConnection();
+        $state = hash('xxh128', (string) json_encode([
+            $connection->fetchAllNumeric('SELECT uid, aside, document FROM sample ORDER BY taken_at DESC, id DESC'),
+            $connection->fetchNumeric('SELECT COUNT(*), MAX(id), SUM(LENGTH(document)) FROM log_entry'),
+        ]));
+        $kept = $this->memory->getItem('rinkel.hand');
+        $known = $kept->isHit() ? $kept->get() : null;
+        if (\is_array($known) && $state === ($known[0] ?? null) && ($known[1] ?? null) instanceof Hand) {
+            return $known[1];
+        }
+        $hand = $this->without(null);
+        $this->memory->save($kept->set([$state, $hand]));
+
+        return $hand;
     }
 
     /**

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\App\Settings;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Doctrine\ORM\Query;
 use Rinkel\App\Piece\FieldTexts;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
@@ -76,11 +75,11 @@ final class Preferences
     private function stored(): array
     {
         $texts = array_fill_keys(self::names(), '');
-        $stored = $this->manager->createQuery(\sprintf('SELECT setting FROM %s setting', StoredSetting::class))
-            ->setHint(Query::HINT_REFRESH, true)->getResult();
-        foreach (\is_array($stored) ? $stored : [] as $setting) {
-            if ($setting instanceof StoredSetting && isset($texts[$setting->name()])) {
-                $texts[$setting->name()] = $setting->text();
+        // Asked with every page: plain rows are enough, and always those of now.
+        $stored = $this->manager->getConnection()->fetchAllKeyValue('SELECT name, text FROM setting');
+        foreach ($stored as $name => $text) {
+            if (\is_string($text) && isset($texts[$name])) {
+                $texts[$name] = $text;
             }
         }
 

@@ -6,13 +6,10 @@ namespace Rinkel\App\Stock;
 
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Failure;
-use Rinkel\Core\Material\Fibre;
-use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Material\Tray;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
-use Rinkel\Core\Piece\StockReader;
-use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
+use Rinkel\Core\Stock\Kind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -20,75 +17,80 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /**
- * The Stock page, cords with their spools and offcuts; and the cut sheet of some pieces.
+ * The Stock page: what is in the box, by kind.
  */
 final class StockController extends AbstractController
 {
     private const ID = ['id' => '[0-9]{1,18}'];
 
+    /** What a new thing of a kind begins with. */
     private const BLANK = [
-        'name' => '', 'fibre' => 'polyester', 'thickness' => '1 mm', 'width' => '', 'colour' => '#2e4a62',
-        'offcuts' => '', 'spools' => '', 'low' => '', 'price' => '', 'place' => '', 'supplier' => '',
+        'cord' => ['fibre' => 'polyester', 'thickness' => '1 mm', 'colour' => '#2e4a62'],
+        'bead' => ['shape' => 'round', 'diameter' => '6 mm', 'colour' => '#8fb3a8', 'material' => 'glass'],
+        'finding' => ['kind' => 'clasp', 'form' => 'coin'],
+        'glue' => ['cure' => '24 h'],
     ];
 
+    /** So many rows are shown at once; a maker looks for the others. */
+    private const ROWS = 100;
+
     public function __construct(
-        private readonly CordStock $stock,
-        private readonly CutPlans $plans,
-        private readonly StockReader $reader,
+        private readonly StockBox $stock,
+        private readonly ItemReader $reader,
         private readonly Preferences $preferences,
     ) {}
 
     #[Route('/stock', 'stock', methods: 'GET')]
     public function show(Request $request): Response
     {
-        $asked = $request->query->all()['edit'] ?? '';
-        $stored = $this->asked($asked);
-        $typed = self::BLANK;
+        $query = $request->query->all();
+        $stored = $this->asked($query['edit'] ?? '');
+        $kind = $stored?->kind() ?? Kind::tryFrom(
+            \is_string($query['kind'] ?? null) ? $query['kind'] : '',
+        ) ?? Kind::Cord;
+        $typed = self::blank($kind);
         foreach (null === $stored ? [] : array_keys($typed) as $field) {
-            $typed[$field] = \in_array($field, ['offcuts', 'spools'], true)
-                ? implode(', ', $stored?->lengths($field) ?? [])
+            $typed[$field] = \in_array($field, ItemReader::LISTS, true)
+                ? implode(', ', $stored?->texts($field) ?? [])
                 : $stored?->text($field) ?? '';
         }
+        $words = \is_string($query['q'] ?? null) ? mb_substr(mb_scrub($query['q']), 0, 100) : '';
 
-        return $this->page($typed, [], $stored, isset($request->query->all()['late']));
+        return $this->page($kind, $typed, [], $stored, $words, isset($query['late']));
     }
 
     #[Route('/stock', 'stock_keep', methods: 'POST')]
     public function keep(Request $request): Response
     {
-        $sent = $request->request->all()['c'] ?? null;
-        $asked = $request->request->all()['id'] ?? '';
-        $stored = $this->asked($asked);
-        $typed = self::BLANK;
-        foreach (array_keys($typed) as $field) {
-            $value = \is_array($sent) ? $sent[$field] ?? '' : '';
-            $typed[$field] = \is_scalar($value) ? mb_substr(trim(mb_scrub((string) $value)), 0, 2000) : '';
-        }
+        $all = $request->request->all();
+        $stored = $this->asked($all['id'] ?? '');
+        $kind = $stored?->kind() ?? Kind::tryFrom(\is_string($all['kind'] ?? null) ? $all['kind'] : '') ?? Kind::Cord;
+        $typed = self::typed($kind, $all['c'] ?? null);
         try {
-            $document = $this->document($typed);
-            $this->stock->keep($stored, $document);
+            if (isset($all['weigh'])) {
+                return $this->weighed($kind, $typed, $stored, $all['w'] ?? null);
+            }
+            $told = $this->reader->read($kind, self::document($typed), 'new', $this->preferences->unit());
+            $this->stock->keep($stored, $kind, $told->document);
 
-            return $this->redirectToRoute('stock', [], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute('stock', ['kind' => $kind->value], Response::HTTP_SEE_OTHER);
         } catch (PieceUnreadable $unreadable) {
             $faults = [];
             foreach ($unreadable->faults as $fault) {
-                $path = explode(
-                    '.',
-                    str_starts_with($fault->path, 'cord.') ? substr($fault->path, 5) : $fault->path,
-                )[0];
-                $faults[$path][] = $fault;
+                $faults[explode('.', $fault->path)[0]][] = $fault;
             }
 
-            return $this->page($typed, $faults, $stored);
+            return $this->page($kind, $typed, $faults, $stored);
         }
     }
 
     #[Route('/stock/{id}/delete', 'stock_delete', requirements: self::ID, methods: 'POST')]
     public function delete(int $id): Response
     {
-        $this->stock->remove($this->stock->find($id) ?? throw $this->createNotFoundException());
+        $stored = $this->stock->find($id) ?? throw $this->createNotFoundException();
+        $this->stock->remove($stored);
 
-        return $this->redirectToRoute('stock', [], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('stock', ['kind' => $stored->kind()->value], Response::HTTP_SEE_OTHER);
     }
 
     #[Route('/stock/stock.json', 'stock_export', methods: 'GET')]
@@ -99,31 +101,6 @@ final class StockController extends AbstractController
         $response->headers->set('Content-Disposition', 'attachment; filename="rinkel-stock.json"');
 
         return $response;
-    }
-
-    #[Route('/cut', 'cut', methods: 'GET')]
-    public function cut(Request $request): Response
-    {
-        return $this->cutPage(self::ids($request->query->all()['p'] ?? null), false);
-    }
-
-    #[Route('/cut/take', 'cut_take', methods: 'POST')]
-    public function take(Request $request): Response
-    {
-        $all = $request->request->all();
-        $ids = self::ids($all['p'] ?? null);
-        $pieces = $this->plans->pieces($ids);
-        try {
-            $names = array_map(static fn ($piece): string => \is_string($piece->document()['name'] ?? null)
-                ? $piece->document()['name']
-                : '', $pieces);
-            $mark = \is_string($all['mark'] ?? null) ? $all['mark'] : '';
-            $this->stock->take($this->plans->of($pieces), $mark, implode(', ', $names));
-
-            return $this->redirectToRoute('stock', ['taken' => 1], Response::HTTP_SEE_OTHER);
-        } catch (TakenMeanwhile) {
-            return $this->cutPage($ids, true);
-        }
     }
 
     #[Route('/stock/undo/{id}', 'stock_undo', requirements: self::ID, methods: 'POST')]
@@ -138,97 +115,143 @@ final class StockController extends AbstractController
         }
     }
 
-    private function asked(mixed $id): ?StoredCord
+    /**
+     * Answers with what is in stock for a material of a piece: buttons of the Piece page.
+     */
+    #[Route('/stock/offer/{of}/{name}', 'stock_offer', requirements: ['of' => 'cords|beads|findings'], methods: 'GET')]
+    public function offer(string $of, string $name): Response
+    {
+        return $this->render('stock/_offer.html.twig', [
+            'of' => $of,
+            'name' => $name,
+            'unit' => $this->preferences->unit(),
+            'rows' => array_filter(
+                $this->stock->rows(),
+                static fn (StockRow $row): bool => $of === $row->stored->kind()->all() && null !== $row->item,
+            ),
+        ]);
+    }
+
+    /**
+     * Answers with the form as it was typed, and in it how many beads the scale told of.
+     *
+     * @param array<string, string> $typed
+     */
+    private function weighed(Kind $kind, array $typed, ?StoredItem $stored, mixed $sent): Response
+    {
+        $weighed = [];
+        foreach (['counted', 'some', 'all'] as $field) {
+            $text = \is_array($sent) ? $sent[$field] ?? '' : '';
+            $weighed[$field] = \is_string($text) ? mb_substr(trim(mb_scrub($text)), 0, 20) : '';
+        }
+        $gram = static fn (string $text): float => (float) str_replace(',', '.', $text);
+        try {
+            $tray = Tray::weighed((int) $weighed['counted'], $gram($weighed['some']), $gram($weighed['all']));
+
+            return $this->page(
+                $kind,
+                ['count' => (string) $tray->count] + $typed,
+                [],
+                $stored,
+                weighed: $weighed,
+                tray: $tray,
+            );
+        } catch (Failure $failure) {
+            return $this->page(
+                $kind,
+                $typed,
+                ['weighed' => [new Fault('weighed', $failure->said())]],
+                $stored,
+                weighed: $weighed,
+            );
+        }
+    }
+
+    private function asked(mixed $id): ?StoredItem
     {
         return \is_string($id) && 1 === preg_match('/^\d{1,18}$/D', $id) ? $this->stock->find((int) $id) : null;
     }
 
     /**
-     * @param list<int> $ids
+     * @return array<string, string>
      */
-    private function cutPage(array $ids, bool $isLate): Response
+    private static function blank(Kind $kind): array
     {
-        $pieces = $this->plans->pieces($ids);
+        return array_merge(array_fill_keys(ItemReader::fields($kind), ''), self::BLANK[$kind->value]);
+    }
 
-        return $this->render('stock/cut.html.twig', [
-            'pieces' => $pieces,
-            'offered' => $this->plans->offered(),
-            'cutting' => $this->plans->of($pieces),
-            'labels' => $this->plans,
-            'mark' => $this->stock->mark(),
-            'late' => $isLate,
-            'unit' => $this->preferences->unit(),
-        ], new Response(status: $isLate ? Response::HTTP_CONFLICT : Response::HTTP_OK));
+    /**
+     * @return array<string, string>
+     */
+    private static function typed(Kind $kind, mixed $sent): array
+    {
+        $typed = array_fill_keys(ItemReader::fields($kind), '');
+        foreach (array_keys($typed) as $field) {
+            $value = \is_array($sent) ? $sent[$field] ?? '' : '';
+            $value = \is_array($value) && \in_array($field, ItemReader::LISTS, true)
+                ? implode(', ', array_filter($value, is_string(...)))
+                : $value;
+            $typed[$field] = \is_string($value) ? mb_substr(trim(mb_scrub($value)), 0, 2000) : '';
+        }
+
+        return $typed;
+    }
+
+    /**
+     * @param array<string, string> $typed
+     *
+     * @return array<string, string|list<string>>
+     */
+    private static function document(array $typed): array
+    {
+        $document = $typed;
+        foreach (array_intersect(ItemReader::LISTS, array_keys($typed)) as $of) {
+            $document[$of] = ItemReader::listed($typed[$of]);
+        }
+
+        return $document;
     }
 
     /**
      * @param array<string, string>                $typed
-     * @param array<string, non-empty-list<Fault>> $faults by field
+     * @param array<string, non-empty-list<Fault>> $faults  by field
+     * @param array<string, string>                $weighed
      */
-    private function page(array $typed, array $faults, ?StoredCord $stored, bool $late = false): Response
-    {
+    private function page(
+        Kind $kind,
+        array $typed,
+        array $faults,
+        ?StoredItem $stored,
+        string $words = '',
+        bool $late = false,
+        array $weighed = [],
+        ?Tray $tray = null,
+    ): Response {
+        $rows = $this->stock->rows();
+        $counts = array_count_values(
+            array_map(static fn (StockRow $row): string => $row->stored->kind()->value, $rows),
+        );
+        $low = array_filter($rows, static fn (StockRow $row): bool => true === $row->item?->isLow());
+        $shown = array_values(array_filter(
+            $rows,
+            static fn (StockRow $row): bool => $kind === $row->stored->kind() && $row->says($words),
+        ));
+
         return $this->render('stock/stock.html.twig', [
-            'rows' => $this->stock->rows(),
+            'kind' => $kind,
+            'rows' => \array_slice($shown, 0, self::ROWS),
+            'found' => \count($shown),
+            'counts' => $counts,
+            'low' => $low,
+            'words' => $words,
             'typed' => $typed,
             'faults' => $faults,
             'stored' => $stored,
-            'fibres' => Fibre::cases(),
+            'weighed' => $weighed,
+            'tray' => $tray,
             'taking' => $this->stock->lastTaking(),
             'late' => $late,
             'unit' => $this->preferences->unit(),
         ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
-    }
-
-    /**
-     * Returns what was typed as a document that can be read, lengths in mm.
-     *
-     * @param array<string, string> $typed
-     *
-     * @return array<string, mixed>
-     *
-     * @throws PieceUnreadable If it cannot be
-     */
-    private function document(array $typed): array
-    {
-        $document = array_filter($typed, static fn (string $text): bool => '' !== $text);
-        foreach (['offcuts', 'spools'] as $of) {
-            // A decimal comma is no comma between lengths: "12,5 cm, 30 cm".
-            $document[$of] = array_values(array_filter(array_map(
-                trim(...),
-                preg_split('/[;\n]|,(?!\d)/', $typed[$of]) ?: [],
-            ), static fn (string $text): bool => '' !== $text));
-        }
-        $cord = $this->reader->cord($document, 'new', $this->preferences->unit());
-        if ('' !== $typed['price']) {
-            if (1 !== preg_match('/^\d{1,6}(?:[.,]\d{1,4})?$/D', $typed['price'])) {
-                throw PieceUnreadable::at('price', new Said('price-unread', ['typed' => new Quoted($typed['price'])]));
-            }
-            $document['price'] = str_replace(',', '.', $typed['price']);
-        }
-        if ('' !== $typed['low']) {
-            try {
-                $document['low'] = (string) Length::parse($typed['low'], $this->preferences->unit());
-            } catch (Failure $failure) {
-                throw PieceUnreadable::at('low', $failure->said());
-            }
-        }
-        $kept = ['offcuts' => [], 'spools' => []];
-        foreach ($cord->supplies as $supply) {
-            $of = $supply->isSpool ? 'spools' : 'offcuts';
-            $kept[$of][] = null === $supply->length ? '?' : (string) $supply->length;
-        }
-
-        return $kept + $document;
-    }
-
-    /**
-     * @return list<int>
-     */
-    private static function ids(mixed $sent): array
-    {
-        return array_map(intval(...), array_values(array_filter(
-            \is_array($sent) ? $sent : [],
-            static fn (mixed $id): bool => \is_string($id) && 1 === preg_match('/^\d{1,18}$/D', $id),
-        )));
     }
 }

@@ -4,45 +4,50 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Stock;
 
-use Rinkel\Core\Cutting\StockCord;
-use Rinkel\Core\Measure\Length;
+use Rinkel\App\Price\Price;
 use Rinkel\Core\Piece\Fault;
+use Rinkel\Core\Stock\Counted;
+use Rinkel\Core\Stock\Item;
+use Rinkel\Core\Stock\StockCord;
 
 /**
- * One cord in stock as its page shows it.
+ * One thing in stock as its page shows it.
  */
 final readonly class StockRow
 {
     /**
-     * @param StockCord|null $cord   null when it cannot be read
-     * @param Length|null    $low    below which there is little, null where nobody said
-     * @param list<Fault>    $faults why it cannot be read
+     * @param Item|null   $item   null when it cannot be read
+     * @param list<Fault> $faults why it cannot be read
      */
     public function __construct(
-        public StoredCord $stored,
-        public ?StockCord $cord,
-        public ?Length $low,
+        public StoredItem $stored,
+        public ?Item $item,
+        public ?Price $price = null,
         public array $faults = [],
     ) {}
 
-    /**
-     * Returns how much there is of it in all, null where a spool of unknown length is among it.
-     */
-    public function total(): ?Length
+    public function cord(): ?StockCord
     {
-        $total = Length::zero();
-        foreach ($this->cord->supplies ?? [] as $supply) {
-            if (null === $supply->length) {
-                return null;
-            }
-            $total = $total->plus($supply->length);
-        }
-
-        return $total;
+        return $this->item instanceof StockCord ? $this->item : null;
     }
 
-    public function isLow(): bool
+    public function counted(): ?Counted
     {
-        return null !== $this->low && true === $this->total()?->isShorterThan($this->low);
+        return $this->item instanceof Counted ? $this->item : null;
+    }
+
+    /**
+     * Returns whether all words of $text stand somewhere in what is said of it.
+     */
+    public function says(string $text): bool
+    {
+        $all = mb_strtolower(implode(' ', array_filter($this->stored->document(), is_string(...))));
+        foreach (preg_split('/\s+/u', mb_strtolower(trim($text)), -1, \PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            if (!str_contains($all, $word)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 }

@@ -8,7 +8,7 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
 /**
- * One cut sheet that was taken off the stock: what each cord was before and is after, so that it can be undone.
+ * One act that changed the stock: what each thing was before and is after, so that it can be undone.
  */
 #[ORM\Entity]
 #[ORM\Table('stock_taking')]
@@ -21,7 +21,11 @@ class StoredTaking
     private bool $undone = false;
 
     /**
-     * @param array<string, array{before: array<string, mixed>, after: array<string, mixed>}> $changes by the cord's uid
+     * @param array<string, array{before: array<string, mixed>|null, after: array<string, mixed>}> $changes by uid;
+     *                                                                                                      before is
+     *                                                                                                      null of what
+     *                                                                                                      was not
+     *                                                                                                      there
      */
     public function __construct(
         #[ORM\Column(type: Types::JSON)]
@@ -30,6 +34,8 @@ class StoredTaking
         public readonly \DateTimeImmutable $at,
         #[ORM\Column(length: 200)]
         public readonly string $what,
+        #[ORM\Column(length: 10, enumType: Turn::class, options: ['default' => 'taken'])]
+        public readonly Turn $turn = Turn::Taken,
     ) {}
 
     public function id(): int

@@ -7,6 +7,7 @@ namespace Rinkel\App\Svg;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
+use Rinkel\App\Sizes\Asking;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Cutting\Taken;
 use Rinkel\Core\Fit\FitZone;
@@ -14,6 +15,7 @@ use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Sizing\Sized;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
@@ -33,6 +35,31 @@ final readonly class PagePictures
             $zoom,
             $this->translator->trans('piece.drawing', $this->numbers($plan)),
             $this->zones($plan),
+        );
+    }
+
+    /**
+     * @param non-empty-list<Sized> $sizes
+     */
+    public function sizes(array $sizes, Asking $labels): string
+    {
+        $unit = $sizes[0]->plan->draft->piece->unit;
+        $names = array_map(static fn (Sized $one): string => $labels->label($one->size, $unit), $sizes);
+
+        return $this->rows(array_map(static fn (Sized $one): Plan => $one->plan, $sizes), $names);
+    }
+
+    /**
+     * @param non-empty-list<Plan> $plans below each other on one tape
+     * @param list<string>         $names of each
+     */
+    public function rows(array $plans, array $names): string
+    {
+        return SizeRows::paint(
+            $plans,
+            $names,
+            $plans[0]->draft->piece->unit,
+            $this->translator->trans('sizes.drawing', ['sizes' => implode(', ', $names)]),
         );
     }
 

@@ -26,6 +26,9 @@ final readonly class PieceDrawing
     /** A page of so many mm shows a knot a few pixels wide. */
     private const FAR = 700.0;
 
+    /** Zoom at which a tape of any length shows every centimetre. */
+    private const NEAR = 100;
+
     /** Size of a zone's word, in depths of a tape. */
     private const WORD = 0.3;
 
@@ -75,6 +78,27 @@ final readonly class PieceDrawing
             $this->span($top, $half),
             (new ScenePainter($this->prefix, far: $far))->paint($scene),
             ...array_map(fn (Stretch $stretch): string => $this->hit($stretch, $top, $half), $scene->stretches),
+        );
+    }
+
+    /**
+     * Returns the piece between its tapes at true size, for paper and other programs.
+     */
+    public function trueSize(string $label): string
+    {
+        $scene = $this->layout->flat();
+        [$left, $right] = [$scene->left - 3, $scene->right + 3];
+        [$top, $half] = [$scene->height / 2 + self::AIR, $scene->low() + self::AIR];
+
+        return Svg::drawing(
+            [$left, -$top - self::TAPE, $right - $left, $top + $half + 2 * self::TAPE],
+            $label,
+            'board-drawing',
+            [],
+            (new Ruler(Unit::Centimetre, $left, $right, -$top, -self::TAPE, self::NEAR))->paint(),
+            (new Ruler(Unit::Inch, $left, $right, $half, self::TAPE, self::NEAR))->paint(),
+            $this->span($top, $half),
+            (new ScenePainter($this->prefix))->paint($scene),
         );
     }
 

@@ -11,11 +11,12 @@ use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Samples\Samples;
-use Rinkel\App\Stock\CordStock;
+use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Making\Reached;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Stock\Kind;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -42,7 +43,7 @@ final class DemoCommand extends Command
         private readonly Samples $samples,
         private readonly Finishing $finishing,
         private readonly Boards $boards,
-        private readonly CordStock $stock,
+        private readonly StockBox $stock,
         private readonly PieceFiles $files,
         private readonly TranslatorInterface $translator,
         #[Autowire('%kernel.project_dir%/demo/pieces')]
@@ -76,10 +77,12 @@ final class DemoCommand extends Command
         }
         $this->finish($laid, false);
         $this->make($laid);
-        $cords = $this->read('stock.json')['cords'] ?? null;
-        foreach (\is_array($cords) ? $cords : [] as $cord) {
-            /** @var array<string, mixed> $cord */
-            $this->stock->keep(null, $cord);
+        $stock = $this->read('stock.json');
+        foreach (Kind::cases() as $kind) {
+            $things = $stock[$kind->all()] ?? null;
+            foreach (\is_array($things) ? $things : [] as $thing) {
+                $this->stock->keep(null, $kind, \is_array($thing) ? $thing : []);
+            }
         }
         $output->writeln($this->translator->trans('said.demo-laid', ['pieces' => \count($files)]));
 

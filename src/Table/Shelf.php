@@ -41,6 +41,14 @@ final readonly class Shelf
     ) {}
 
     /**
+     * @return list<string> names of the designs
+     */
+    public function names(): array
+    {
+        return self::DESIGNS;
+    }
+
+    /**
      * Returns a design as its maker kept it, null when there is none called so.
      */
     public function design(string $name): ?Wish

@@ -28,7 +28,8 @@ abstract class WebCase extends WebTestCase
         $this->browser->setServerParameter('HTTP_SEC_FETCH_SITE', 'same-origin');
         foreach ([
             'board',
-            'stock_cord',
+            'stock_item', 'stock_tick',
+            'practice_box',
             'stock_taking',
             'piece',
             'person',

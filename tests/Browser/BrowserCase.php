@@ -46,6 +46,20 @@ abstract class BrowserCase extends TestCase
         );
     }
 
+    /**
+     * Returns the page as it is printed on A4, as PDF.
+     */
+    protected function printed(): string
+    {
+        $printed = $this->tools->execute('Page.printToPDF', [
+            'printBackground' => true, 'paperWidth' => 8.27, 'paperHeight' => 11.69, 'preferCSSPageSize' => true,
+        ]);
+
+        $data = \is_array($printed) ? $printed['data'] ?? null : null;
+
+        return \is_string($data) ? (string) base64_decode($data, true) : '';
+    }
+
     protected function scripts(bool $on): void
     {
         $this->tools->execute('Emulation.setScriptExecutionDisabled', ['value' => !$on]);

@@ -117,22 +117,22 @@ final class LearningTest extends BrowserCase
         self::assertSame('4 m, 30 cm', $this->find('#c-offcuts')->getAttribute('value'));
         $this->type('c-spools', '20 m');
         $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ENTER]);
-        $this->untilShown('#cords li', 'an offcut of 4 m');
+        $this->untilShown('#items li', 'an offcut of 4 m');
 
         $this->open($piece.'?stage=cut');
         $this->driver->findElement(WebDriverBy::xpath('//a[contains(., "From which stock")]'))->click();
         $this->untilShown('.cut-sheet', 'From the offcut of 4 m');
-        $tick = $this->find('.cut-list input');
+        $tick = $this->find('.cut-list input[type=checkbox]');
         $tick->click();
         self::assertTrue($tick->isSelected());
         $this->find('#take')->click();
         $this->untilShown('#taking', 'Taken off for');
-        self::assertStringNotContainsString('offcut of 4 m', $this->text('#cords'));
+        self::assertStringNotContainsString('offcut of 4 m', $this->text('#items'));
         $this->find('#taking button')->click();
         $this->until('return !document.querySelector("#taking")');
-        self::assertStringContainsString('an offcut of 4 m', $this->text('#cords'));
-        $this->driver->findElement(WebDriverBy::xpath('//ul[@id="cords"]//button[contains(., "Delete")]'))->click();
-        $this->untilShown('[aria-labelledby=stock-all]', 'Nothing is in the box yet');
+        self::assertStringContainsString('an offcut of 4 m', $this->text('#items'));
+        $this->driver->findElement(WebDriverBy::xpath('//ul[@id="items"]//button[contains(., "Delete")]'))->click();
+        $this->untilShown('[aria-labelledby=stock-all]', 'No cord is in the box yet');
         $this->assertNothingLogged();
     }
 

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Platform\Twig;
 
-use Rinkel\App\Log\Worth;
 use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\App\Price\Costing;
+use Rinkel\App\Price\Money;
 use Rinkel\App\Settings\Light;
+use Rinkel\App\Stock\Against;
+use Rinkel\App\Stock\Ticks;
 use Rinkel\App\Svg\DayLine;
 use Rinkel\App\Svg\DrawingFile;
 use Rinkel\App\Svg\PagePictures;
@@ -30,7 +33,9 @@ final class RinkelExtension extends AbstractExtension
         private readonly PagePictures $pictures,
         private readonly Light $light,
         private readonly DrawingFile $drawings,
-        private readonly Worth $worth,
+        private readonly Costing $costing,
+        private readonly Money $money,
+        private readonly Against $against,
     ) {}
 
     public function getFilters(): array
@@ -40,6 +45,10 @@ final class RinkelExtension extends AbstractExtension
             new TwigFilter('roomy', $this->wording->roomy(...)),
             new TwigFilter('told', $this->wording->told(...)),
             new TwigFilter('currency_name', $this->wording->currency(...)),
+            new TwigFilter('mark', $this->wording->foldOf(...)),
+            new TwigFilter('material', $this->wording->material(...)),
+            new TwigFilter('price', $this->money->price(...)),
+            new TwigFilter('money', $this->money->said(...)),
             new TwigFilter('percent', static fn (float $log): int => (int) round(100 * (exp($log) - 1))),
             new TwigFilter('day', $this->wording->day(...)),
             new TwigFilter('moment', $this->wording->moment(...)),
@@ -63,11 +72,17 @@ final class RinkelExtension extends AbstractExtension
             new TwigFunction('step_text', $this->wording->step(...)),
             new TwigFunction('day_line', DayLine::paint(...), ['is_safe' => ['html']]),
             new TwigFunction('stock_bar', $this->pictures->stockBar(...), ['is_safe' => ['html']]),
+            new TwigFunction('in_stock', $this->against->of(...)),
+            new TwigFunction('missing', $this->against->missing(...)),
+            new TwigFunction('tick_of', Ticks::of(...)),
             new TwigFunction('stock_shown', StockBar::shown(...)),
-            new TwigFunction('cord_worth', $this->worth->ofCord(...)),
+            new TwigFunction('cord_worth', $this->costing->ofCord(...)),
             new TwigFunction('making_text', $this->wording->making(...)),
             new TwigFunction('check_text', $this->wording->check(...)),
             new TwigFunction('remedy_text', $this->wording->remedy(...)),
+            new TwigFunction('length_of', static fn (int|float $mm): Length => Length::ofMillimetres($mm)),
+            new TwigFunction('piece_rows', $this->pictures->rows(...), ['is_safe' => ['html']]),
+            new TwigFunction('size_rows', $this->pictures->sizes(...), ['is_safe' => ['html']]),
             new TwigFunction('board', $this->pictures->board(...), ['is_safe' => ['html']]),
             new TwigFunction('small', $this->pictures->small(...), ['is_safe' => ['html']]),
             new TwigFunction('closure', $this->pictures->closure(...), ['is_safe' => ['html']]),

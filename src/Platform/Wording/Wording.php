@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\App\Platform\Wording;
 
 use Psr\Log\LoggerInterface;
+use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Measure\WrittenLength;
@@ -147,6 +151,47 @@ final readonly class Wording
         return $word === $role ? $role : mb_strtolower(mb_substr($word, 0, 1)).mb_substr($word, 1);
     }
 
+    /**
+     * Returns what a cord, a bead or a finding is: "1 mm polyester", "round 8 mm, wood", "clasp 12 mm".
+     */
+    public function material(Cord|Bead|Finding $what): string
+    {
+        $fine = fn (Length $length): string => (string) $this->length($length, Unit::Millimetre);
+        $word = fn (string $key): string => $this->translator->trans($key);
+
+        return match (true) {
+            $what instanceof Cord => (null === $what->width ? '' : $fine($what->width).' × ')
+                .$fine($what->thickness).' '.$word('fibre.'.$what->fibre->value),
+            $what instanceof Bead => implode(', ', [
+                $word('shape.'.$what->shape->value).' '.($what->size ?? $fine($what->diameter)),
+                $word('material.'.$what->material->value),
+                ...(null === $what->finish ? [] : [$word('finish.'.$what->finish->value)]),
+            ]),
+            default => $word('finding.'.$what->kind->value).' '.$fine($what->length),
+        };
+    }
+
+    /**
+     * Returns where a cord is folded or begins, which its maker marks on it.
+     *
+     * @param bool $isHalved whether it is hung on a focal, once for each half
+     */
+    public function foldOf(Cut $cut, Unit $unit, bool $isHalved = false): string
+    {
+        return match (true) {
+            null !== $cut->fold => $this->translator->trans('cut.folded-at', [
+                'fold' => (string) $this->length($cut->fold, $unit),
+            ]),
+            $cut->folded => $this->translator->trans(
+                $isHalved && 'slider' !== $cut->role ? 'cut.folded-half' : 'cut.folded',
+            ),
+            null !== $cut->begin => $this->translator->trans('cut.single-from', [
+                'begin' => (string) $this->length($cut->begin, $unit),
+            ]),
+            default => $this->translator->trans('cut.single'),
+        };
+    }
+
     public function length(Length|WrittenLength $length, Unit $unit): WrittenLength
     {
         $written = $length instanceof WrittenLength ? $length : $length->written(
@@ -191,18 +236,19 @@ final readonly class Wording
      * Returns the sentence that the core says.
      *
      * @param Fault|Said|list<Fault>|null $said of several each on its line
+     * @param Unit                        $unit in which lengths are said that say none themselves
      */
-    public function told(Fault|Said|array|null $said): string
+    public function told(Fault|Said|array|null $said, Unit $unit = Unit::Centimetre): string
     {
         return match (true) {
-            \is_array($said) => implode("\n", array_map($this->told(...), $said)),
+            \is_array($said) => implode("\n", array_map(fn (Fault $one): string => $this->told($one, $unit), $said)),
             $said instanceof Fault => null === $said->place ? $this->told($said->said) : $this->translator->trans('said.at', [
                 'line' => $said->place->line,
                 'column' => $said->place->column,
                 'said' => $this->told($said->said),
             ]),
             null === $said => '',
-            default => $this->say('said.'.$said->key, $this->parts($said), Unit::Centimetre),
+            default => $this->say('said.'.$said->key, $this->parts($said), $unit),
         };
     }
 

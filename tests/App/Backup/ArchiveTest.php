@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Backup;
 
 use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
 use Opis\JsonSchema\Validator;
+use Rinkel\App\Board\Boards;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Stock\StockBox;
 use Rinkel\Tests\App\WebCase;
 use Symfony\Component\DomCrawler\Crawler;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -29,6 +32,8 @@ final class ArchiveTest extends WebCase
             'people.json' => 'people',
             'samples.json' => 'samples',
             'log.json' => 'log',
+            'stock.json' => 'stock',
+            'boards.json' => 'boards',
         ] as $file => $schema) {
             self::assertTrue(
                 (new Validator())->validate(
@@ -120,6 +125,55 @@ final class ArchiveTest extends WebCase
         );
         self::assertSame($before, $cuts());
         self::assertCount(1, $this->browser->request('GET', '/log')->filter('.entry'));
+    }
+
+    /**
+     * The stock box and what lies on boards come back: as much is made, at the same pace, and the same cut sheet is
+     * cut.
+     */
+    public function testTheStockAndTheBoardsComeBack(): void
+    {
+        $piece = $this->lay(['name' => 'Pier']);
+        $this->browser->request(
+            'POST',
+            '/stock',
+            ['kind' => 'cord', 'c' => ['offcuts' => '3 m, 44 cm', 'name' => 'Ink']],
+        );
+        $this->browser->request('POST', '/stock', ['kind' => 'glue', 'c' => ['cure' => '12 h', 'bears' => ['water']]]);
+        $boards = self::getContainer()->get(Boards::class);
+        $board = $boards->of(self::getContainer()->get(Pieces::class)->find($piece->id()) ?? self::fail('It is gone.'));
+        $boards->tapped($board, array_map(
+            static fn (int $i): array => [
+                'id' => \sprintf('%012x', $i + 1),
+                'by' => 1,
+                'at' => 1_700_000_000_000 + 9_000 * $i,
+            ],
+            range(0, 29),
+        ));
+        $boards->pause($board, 'At the second mark');
+        $pace = $boards->pace();
+        $stock = self::getContainer()->get(StockBox::class)->document();
+        $file = $this->saved();
+        foreach (['board_tap', 'board', 'stock_item'] as $table) {
+            self::getContainer()->get(Connection::class)->executeStatement('DELETE FROM '.$table);
+        }
+        self::getContainer()->get(EntityManagerInterface::class)->clear();
+        $page = $this->upload($file);
+        self::assertSame(['same', 'new', 'new', 'new'], $page->filter('[data-standing]')->extract(['data-standing']));
+        $this->browser->submit($page->filter('form[action$=take]')->form());
+        self::assertStringContainsString(
+            '3 entries were taken',
+            $this->browser->followRedirect()->filter('.notice')->text(),
+        );
+        self::assertEquals($stock, self::getContainer()->get(StockBox::class)->document());
+        $again = self::getContainer()->get(Boards::class)->inUse()[0];
+        self::assertSame(
+            [30, 'At the second mark', 'Pier'],
+            [$again->moves(), $again->note(), $again->piece()->document()['name'] ?? ''],
+        );
+        self::assertEquals($pace, self::getContainer()->get(Boards::class)->pace());
+        $states = $this->upload($file)->filter('[data-standing]')->extract(['data-standing']);
+        self::assertSame(['same', 'same', 'same', 'same'], $states);
     }
 
     public function testWhatWasChangedHereSinceIsAConflictAndLeftUnlessTicked(): void
@@ -253,7 +307,7 @@ final class ArchiveTest extends WebCase
      */
     private function all(): array
     {
-        self::getContainer()->get(\Doctrine\ORM\EntityManagerInterface::class)->clear();
+        self::getContainer()->get(EntityManagerInterface::class)->clear();
         [$pieces, $people] = [[], []];
         foreach (self::getContainer()->get(Pieces::class)->onTheTable() as $stored) {
             $pieces[$stored->uid()] = [$stored->document(), $stored->draft()];

@@ -139,7 +139,7 @@ final class LogControllerTest extends WebCase
         $cells = str_getcsv($lines[2], escape: '');
         self::assertSame('Pier', $cells[1]);
         self::assertSame('150', $cells[4]);
-        self::assertSame("'=1+1", $cells[10], 'no formula runs in a spreadsheet');
+        self::assertSame("'=1+1", $cells[12], 'no formula runs in a spreadsheet');
 
         $this->browser->request('GET', '/log.json');
         $result = (new Validator())->validate(

@@ -9,6 +9,7 @@ use Rinkel\App\People\People;
 use Rinkel\App\Piece\Block;
 use Rinkel\App\Piece\Blocks;
 use Rinkel\App\Piece\Deeds;
+use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Construction\Offers;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Measure\Length;
@@ -191,7 +192,7 @@ final class DeedsTest extends WebCase
 
     private static function deeds(): Deeds
     {
-        return new Deeds(self::people(), new Planner(), new Offers());
+        return new Deeds(self::people(), new Planner(), new Offers(), self::getContainer()->get(StockBox::class));
     }
 
     private static function people(): People

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Stock;
 
 use Opis\JsonSchema\Validator;
-use Rinkel\App\Stock\CordStock;
-use Rinkel\App\Stock\CutPlans;
+use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Stock\TakenMeanwhile;
 use Rinkel\Tests\App\WebCase;
 use Rinkel\Tests\Core\Examples;
@@ -24,17 +23,17 @@ final class StockControllerTest extends WebCase
     public function testACordIsKeptChangedAndTold(): void
     {
         $page = $this->keep(self::WORKING);
-        self::assertStringContainsString('Inkwell', $page->filter('#cords')->text());
-        self::assertStringContainsString('an offcut of 31.5 cm', $page->filter('#cords')->text());
+        self::assertStringContainsString('Inkwell', $page->filter('#items')->text());
+        self::assertStringContainsString('an offcut of 31.5 cm', $page->filter('#items')->text());
         self::assertCount(0, $page->filter('.low'));
-        $page = $this->browser->click($page->filter('#cords')->selectLink('Change')->link());
+        $page = $this->browser->click($page->filter('#items')->selectLink('Change')->link());
         self::assertSame('2600 mm, 315 mm', $page->filter('#c-offcuts')->attr('value'));
         $form = $page->selectButton('Keep it')->form();
         $form['c[spools]'] = '';
         $form['c[offcuts]'] = '40 cm';
         $this->browser->submit($form);
         $page = $this->browser->followRedirect();
-        self::assertCount(1, $page->filter('#cords li'));
+        self::assertCount(1, $page->filter('#items li'));
         self::assertCount(1, $page->filter('.low'), 'less than three metres are low');
 
         $this->browser->request('GET', '/stock/stock.json');
@@ -42,8 +41,8 @@ final class StockControllerTest extends WebCase
         $schema = (string) file_get_contents(\dirname(__DIR__, 3).'/docs/stock.schema.json');
         $result = (new Validator())->validate(json_decode($json), $schema);
         self::assertTrue($result->isValid(), (string) $result);
-        $this->browser->submit($page->filter('#cords')->selectButton('Delete')->form());
-        self::assertCount(0, $this->browser->followRedirect()->filter('#cords li'));
+        $this->browser->submit($page->filter('#items')->selectButton('Delete')->form());
+        self::assertCount(0, $this->browser->followRedirect()->filter('#items li'));
     }
 
     public function testWhatCannotBeIsSaidBesideItsField(): void
@@ -58,12 +57,79 @@ final class StockControllerTest extends WebCase
             self::assertCount(1, $page->filter('#c-'.$field.'-fault'), $field);
             self::assertSame($text, $page->filter('#c-'.$field)->attr('value'), 'what was typed stays');
         }
-        self::assertSame([], self::getContainer()->get(CordStock::class)->all(), 'nothing was kept');
+        self::assertSame([], self::getContainer()->get(StockBox::class)->all(), 'nothing was kept');
         // What is no form at all is a cord with nothing said of it, as an empty form is.
         foreach ([[], ['c' => 'x'], ['c' => ['fibre' => ['y']]]] as $sent) {
             $this->browser->request('POST', '/stock', $sent);
             self::assertResponseStatusCodeSame(303);
         }
+    }
+
+    /**
+     * Beads are counted by weight in the form; what was typed beside it stays, and nothing is kept before it is said.
+     */
+    public function testBeadsAreCountedByWeight(): void
+    {
+        $sent = [
+            'kind' => 'bead',
+            'weigh' => '1',
+            'c' => ['name' => 'Dew', 'diameter' => '6 mm', 'colour' => '#334455'],
+        ];
+        $this->browser->request(
+            'POST',
+            '/stock',
+            $sent + ['w' => ['counted' => '20', 'some' => '2,5 g', 'all' => '41.3']],
+        );
+        $page = $this->browser->getCrawler();
+        self::assertResponseIsSuccessful();
+        self::assertSame('330', $page->filter('#c-count')->attr('value'), '20 weigh 2.5 g, all 41.3 g');
+        self::assertSame('Dew', $page->filter('#c-name')->attr('value'));
+        self::assertStringContainsString('nineteen trays in twenty', $page->filter('#weighed')->text());
+        foreach ([['0', '2', '3'], ['5', '', '3'], ['5', '9', '3'], ['x', 'y', 'z']] as $typed) {
+            $this->browser->request(
+                'POST',
+                '/stock',
+                $sent + ['w' => array_combine(['counted', 'some', 'all'], $typed)],
+            );
+            self::assertResponseStatusCodeSame(422);
+            self::assertCount(1, $this->browser->getCrawler()->filter('#weigh-fault'));
+            self::assertSame($typed[2], $this->browser->getCrawler()->filter('#w-all')->attr('value'));
+        }
+        self::assertSame([], self::getContainer()->get(StockBox::class)->all());
+    }
+
+    public function testEachKindIsKeptAndToldWrong(): void
+    {
+        foreach ([
+            'bead' => [
+                ['shape' => 'cube', 'diameter' => '4 mm', 'count' => '12', 'low' => '20'],
+                ['hole' => '9 mm', 'count' => '-1', 'letters' => '1"2', 'colour' => 'red', 'price' => '3 for ever'],
+            ],
+            'finding' => [
+                ['kind' => 'magnet', 'inside' => '8 mm', 'count' => '2', 'nickel' => 'yes'],
+                ['width' => 'wide', 'low' => 'few'],
+            ],
+            'glue' => [
+                ['cure' => '12 h', 'bears' => ['water', 'knocks'], 'instant' => 'yes'],
+                ['cure' => 'a while', 'bears' => ['rain'], 'count' => '1.5'],
+            ],
+        ] as $kind => [$good, $bad]) {
+            $this->browser->request('POST', '/stock', ['kind' => $kind, 'c' => ['name' => 'A '.$kind] + $good]);
+            self::assertResponseStatusCodeSame(303, $kind);
+            $page = $this->browser->followRedirect();
+            self::assertStringContainsString('A '.$kind, $page->filter('#items')->text());
+            $page = $this->browser->click($page->filter('#items')->selectLink('Change')->link());
+            foreach ($bad as $field => $text) {
+                $form = $page->filter('form[novalidate]')->form()->getPhpValues();
+                self::assertIsArray($form['c']);
+                $form['c'] = [$field => $text] + $form['c'];
+                $this->browser->request('POST', '/stock', $form);
+                self::assertResponseStatusCodeSame(422, $kind.' '.$field);
+                self::assertGreaterThan(0, $this->browser->getCrawler()->filter('.fault')->count(), $kind.' '.$field);
+            }
+        }
+        self::assertCount(3, self::getContainer()->get(StockBox::class)->all());
+        self::assertStringContainsString('Low', $this->browser->request('GET', '/cut/buy')->filter('main')->text());
     }
 
     public function testACutSheetTakesFromOffcutsFirstAndIsUndone(): void
@@ -129,10 +195,10 @@ final class StockControllerTest extends WebCase
         self::assertSame($after, $this->lengths());
 
         // What was changed by hand since is not undone over it.
-        $taking = self::getContainer()->get(CordStock::class)->lastTaking() ?? self::fail('Nothing was taken.');
-        $this->keep(['offcuts' => '1 m'] + self::WORKING, self::getContainer()->get(CordStock::class)->all()[0]->id());
+        $taking = self::getContainer()->get(StockBox::class)->lastTaking() ?? self::fail('Nothing was taken.');
+        $this->keep(['offcuts' => '1 m'] + self::WORKING, self::getContainer()->get(StockBox::class)->all()[0]->id());
         $this->expectException(TakenMeanwhile::class);
-        self::getContainer()->get(CordStock::class)->undo($taking->id());
+        self::getContainer()->get(StockBox::class)->undo($taking->id());
     }
 
     /**
@@ -147,11 +213,11 @@ final class StockControllerTest extends WebCase
         ]);
         self::assertResponseStatusCodeSame(303);
         self::assertContains('440 mm', $this->lengths());
-        self::assertCount(1, self::getContainer()->get(CordStock::class)->all(), 'nine centimetres of core are waste');
+        self::assertCount(1, self::getContainer()->get(StockBox::class)->all(), 'nine centimetres of core are waste');
         $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', [
             'l' => ['left.core' => '21 cm', 'stock' => '1'],
         ]);
-        self::assertCount(2, self::getContainer()->get(CordStock::class)->all(), 'a kind of its own');
+        self::assertCount(2, self::getContainer()->get(StockBox::class)->all(), 'a kind of its own');
         $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', ['l' => ['left.working' => '33 cm']]);
         self::assertNotContains('330 mm', $this->lengths(), 'only where it is wished');
     }
@@ -165,8 +231,6 @@ final class StockControllerTest extends WebCase
         $page = $this->browser->request('GET', '/cut', ['p' => [...$ids, 'x', '99999999']]);
         self::assertResponseIsSuccessful();
         self::assertGreaterThan(4, $page->filter('.cut-sheet')->count());
-        $plans = self::getContainer()->get(CutPlans::class);
-        self::assertSame('A · B · working cord 2', $plans->label('A · B · working 2'));
         $this->browser->request('GET', '/cut', ['p' => 'x']);
         self::assertResponseIsSuccessful();
     }
@@ -211,8 +275,8 @@ final class StockControllerTest extends WebCase
      */
     private function lengths(): array
     {
-        $stored = self::getContainer()->get(CordStock::class)->all()[0];
+        $stored = self::getContainer()->get(StockBox::class)->all()[0];
 
-        return [...$stored->lengths('spools'), ...$stored->lengths('offcuts')];
+        return [...$stored->texts('spools'), ...$stored->texts('offcuts')];
     }
 }

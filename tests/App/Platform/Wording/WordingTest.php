@@ -64,7 +64,7 @@ final class WordingTest extends KernelTestCase
                     $said[$check->code] = true;
                 }
             }
-            foreach ($plan->figures as $figure) {
+            foreach ($plan->figures() as $figure) {
                 foreach ($figure->steps as $step) {
                     self::assertStringNotContainsString('step.', $wording->step($step, Unit::Inch));
                 }

@@ -1,0 +1,472 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Stock;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Random\Randomizer;
+use Rinkel\Core\Cutting\CutSheet;
+use Rinkel\Core\Cutting\Cutting;
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\PieceWriter;
+use Rinkel\Core\Piece\StockReader;
+use Rinkel\Core\Plan\Need;
+use Rinkel\Core\Stock\Counted;
+use Rinkel\Core\Stock\Item;
+use Rinkel\Core\Stock\Kind;
+use Rinkel\Core\Stock\StockCord;
+
+/**
+ * The stock box, in the database.
+ */
+final readonly class StockBox
+{
+    public function __construct(
+        private EntityManagerInterface $manager,
+        private ClockInterface $clock,
+        private Randomizer $chance,
+        private ItemReader $reader,
+    ) {}
+
+    /**
+     * @return list<StoredItem> by kind, as they came
+     */
+    public function all(): array
+    {
+        /** @var list<StoredItem> */
+        return $this->manager->createQuery(\sprintf('SELECT item FROM %s item ORDER BY item.id', StoredItem::class))
+            ->getResult();
+    }
+
+    public function find(int $id): ?StoredItem
+    {
+        return $this->manager->find(StoredItem::class, $id);
+    }
+
+    /**
+     * Returns what a thing in the box is; null when it is not there, or cannot be read.
+     */
+    public function item(int $id): ?Item
+    {
+        $stored = $this->find($id);
+
+        return null === $stored ? null : $this->row($stored)->item;
+    }
+
+    public function isEmpty(): bool
+    {
+        return 0 === $this->manager->getRepository(StoredItem::class)->count();
+    }
+
+    public function withUid(string $uid): ?StoredItem
+    {
+        return $this->manager->getRepository(StoredItem::class)->findOneBy(['uid' => $uid]);
+    }
+
+    /**
+     * @param array<mixed> $document as the open format has it
+     *
+     * @throws PieceUnreadable If it cannot be read; then nothing is kept
+     */
+    public function keep(?StoredItem $stored, Kind $kind, array $document, ?string $uid = null): StoredItem
+    {
+        $told = $this->reader->read($kind, $document, 'new');
+        $stored ??= new StoredItem($kind, [], $uid ?? $this->newUid());
+        $stored->become($told->document, $told->item->likeness());
+        $this->manager->persist($stored);
+        $this->manager->flush();
+
+        return $stored;
+    }
+
+    public function remove(StoredItem $stored): void
+    {
+        $this->manager->remove($stored);
+        $this->manager->flush();
+    }
+
+    /**
+     * @return list<StockCord> as far as they can be read
+     */
+    public function cords(): array
+    {
+        return array_values(array_filter(array_map(
+            static fn (StockRow $row): ?StockCord => $row->cord(),
+            $this->rows(Kind::Cord),
+        )));
+    }
+
+    /**
+     * @return list<StockRow>
+     */
+    public function rows(?Kind $kind = null): array
+    {
+        $rows = [];
+        foreach ($this->all() as $stored) {
+            if (null === $kind || $kind === $stored->kind()) {
+                $rows[] = $this->row($stored);
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * Returns what there is of the same kind as things with these keys.
+     *
+     * @param list<string> $likenesses
+     *
+     * @return array<string, StockRow> by their keys, each the first that was put in
+     */
+    public function like(array $likenesses): array
+    {
+        /** @var list<StoredItem> $found */
+        $found = $this->manager->createQuery(\sprintf(
+            "SELECT item FROM %s item WHERE item.likeness IN (:keys) OR item.likeness = '' ORDER BY item.id",
+            StoredItem::class,
+        ))->setParameter('keys', $likenesses)->getResult();
+        $rows = [];
+        $isTold = false;
+        foreach ($found as $stored) {
+            $row = $this->row($stored);
+            if ('' === $stored->likeness() && null !== $row->item) {
+                // From before things could be found so.
+                $stored->become($stored->document(), $row->item->likeness());
+                $isTold = true;
+            }
+            if (null !== $row->item && \in_array($row->item->likeness(), $likenesses, true)) {
+                $rows[$row->item->likeness()] ??= $row;
+            }
+        }
+        if ($isTold) {
+            $this->manager->flush();
+        }
+
+        return $rows;
+    }
+
+    public function of(Cord|Bead|Finding $what): ?StockRow
+    {
+        return $this->like([$what->likeness()])[$what->likeness()] ?? null;
+    }
+
+    /**
+     * Returns all that is in stock in the open format.
+     *
+     * @return array<string, mixed>
+     */
+    public function document(): array
+    {
+        $things = array_fill_keys(array_map(static fn (Kind $kind): string => $kind->all(), Kind::cases()), []);
+        foreach ($this->all() as $stored) {
+            $things[$stored->kind()->all()][] = ['uid' => $stored->uid()] + $stored->document();
+        }
+
+        return ['format' => StockReader::FORMAT, 'version' => StockReader::VERSION] + $things;
+    }
+
+    /**
+     * Returns by what a stock is told from what it was before.
+     */
+    public function mark(): string
+    {
+        return hash('xxh3', serialize(array_map(
+            static fn (StoredItem $stored): array => [$stored->uid(), $stored->document()],
+            $this->all(),
+        )));
+    }
+
+    /**
+     * Takes a cut sheet off the stock: spools shrink, offcuts go or shrink to what is left of them, beads and findings
+     * become fewer. All at once.
+     *
+     * @param list<Need> $needs beads and findings that are taken with it
+     * @param string     $mark  of the stock that the sheet was made for
+     * @param string     $what  it was taken for
+     *
+     * @throws TakenMeanwhile If the stock is another by now
+     */
+    public function take(Cutting $cutting, array $needs, string $mark, string $what): StoredTaking
+    {
+        return $this->alone(function () use ($cutting, $needs, $mark, $what): StoredTaking {
+            if ($mark !== $this->mark()) {
+                throw new TakenMeanwhile();
+            }
+            $after = [];
+            foreach ($cutting->sheets as [, $cord, $sheet]) {
+                if (null !== $cord && [] !== $sheet->taken) {
+                    $after[$cord->id] = self::rests($cord, $sheet);
+                }
+            }
+            foreach ($needs as $need) {
+                $row = $this->of($need->what);
+                $there = $row?->counted();
+                if (null !== $row && null !== $there) {
+                    $after[$row->stored->uid()] = self::fewer($there, $need);
+                }
+            }
+
+            return $this->changed(
+                array_filter($after, static fn (array $one): bool => [] !== $one),
+                $what,
+                Turn::Taken,
+            );
+        });
+    }
+
+    /**
+     * Puts into the box what was bought: cord comes as a spool, beads and findings are counted on; what was not there
+     * comes as a kind of its own.
+     *
+     * @param list<array{Cord|Bead|Finding, Length|int, array<string, int>}> $bought each with how much, and which
+     *                                                                               letters
+     */
+    public function receive(array $bought, string $what): StoredTaking
+    {
+        return $this->alone(function () use ($bought, $what): StoredTaking {
+            [$after, $new] = [[], []];
+            foreach ($bought as [$one, $much, $letters]) {
+                $stored = $this->of($one)?->stored;
+                $isNew = null === $stored;
+                $stored ??= $this->keep(null, match (true) {
+                    $one instanceof Cord => Kind::Cord,
+                    $one instanceof Bead => Kind::Bead,
+                    default => Kind::Finding,
+                }, ['stock' => null, 'letters' => null] + PieceWriter::material($one));
+                $after[$stored->uid()] = self::more($stored, $isNew, $much, $letters);
+                $new += $isNew ? [$stored->uid() => true] : [];
+            }
+
+            return $this->changed(
+                array_filter($after, static fn (array $one): bool => [] !== $one),
+                $what,
+                Turn::Bought,
+                $new,
+            );
+        });
+    }
+
+    /**
+     * Takes rows of a table into the box. All at once.
+     *
+     * @param list<TableChange> $changes that can be taken
+     * @param string            $mark    of the stock for which they were looked at
+     *
+     * @throws TakenMeanwhile If the stock is another by now
+     */
+    public function bringIn(array $changes, string $mark, string $what): StoredTaking
+    {
+        return $this->alone(function () use ($changes, $mark, $what): StoredTaking {
+            if ($mark !== $this->mark()) {
+                throw new TakenMeanwhile();
+            }
+            [$after, $new] = [[], []];
+            foreach ($changes as $change) {
+                $there = null === $change->there ? null : $this->withUid($change->there->stored->uid());
+                $kind = $change->kind ?? Kind::Cord;
+                $stored = $there ?? $this->keep(null, $kind, $change->document);
+                $after[$stored->uid()] = $change->document;
+                $new += null === $there ? [$stored->uid() => true] : [];
+            }
+
+            return $this->changed($after, $what, Turn::Table, $new, true);
+        });
+    }
+
+    /**
+     * @throws TakenMeanwhile If anything of it is another than it was left
+     */
+    public function undo(int $id): void
+    {
+        $this->alone(function () use ($id): void {
+            $taking = $this->manager->find(StoredTaking::class, $id);
+            if (null === $taking || $taking->isUndone()) {
+                throw new TakenMeanwhile();
+            }
+            foreach ($taking->changes as $uid => $change) {
+                $stored = $this->withUid((string) $uid);
+                if (null === $stored || $stored->document() !== $change['after']) {
+                    throw new TakenMeanwhile();
+                }
+                if (null === $change['before']) {
+                    $this->manager->remove($stored);
+                    continue;
+                }
+                $stored->become($change['before'], $this->likeness($stored->kind(), $change['before']));
+            }
+            $taking->undo();
+            $this->manager->flush();
+        });
+    }
+
+    /**
+     * Puts what is left of a cord into the box as an offcut, where it is long enough to be worth it: to its own kind,
+     * or as a new one.
+     */
+    public function bring(Cord $cord, Length $left): void
+    {
+        if ($left->isShorterThan(Length::ofMillimetres(Cutting::WASTE))) {
+            return;
+        }
+        $row = $this->of($cord);
+        $this->keep($row?->stored, Kind::Cord, null === $row ? [
+            'fibre' => $cord->fibre->value,
+            'thickness' => (string) $cord->thickness,
+            'width' => $cord->width?->__toString(),
+            'colour' => $cord->colour->hex,
+            'offcuts' => [(string) $left],
+        ] : ['offcuts' => [...$row->stored->texts('offcuts'), (string) $left]] + $row->stored->document());
+    }
+
+    public function lastTaking(): ?StoredTaking
+    {
+        return $this->manager->getRepository(StoredTaking::class)->findOneBy([], ['id' => 'DESC']);
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     */
+    private function likeness(Kind $kind, array $document): string
+    {
+        try {
+            return $this->reader->read($kind, $document, 'new')->item->likeness();
+        } catch (PieceUnreadable) {
+            return '';
+        }
+    }
+
+    private function newUid(): string
+    {
+        return bin2hex($this->chance->getBytes(16));
+    }
+
+    private function row(StoredItem $stored): StockRow
+    {
+        try {
+            $told = $this->reader->read($stored->kind(), $stored->document(), $stored->uid());
+
+            return new StockRow($stored, $told->item, $told->price);
+        } catch (PieceUnreadable $unreadable) {
+            return new StockRow($stored, null, null, $unreadable->faults);
+        }
+    }
+
+    /**
+     * Changes things in stock and writes down what they were, so that it can be undone.
+     *
+     * @param array<string, array<string, mixed>> $after   what becomes another, by uid
+     * @param array<string, true>                 $new     of those the ones that were not there
+     * @param bool                                $isWhole whether what they become is all of it
+     */
+    private function changed(
+        array $after,
+        string $what,
+        Turn $turn,
+        array $new = [],
+        bool $isWhole = false,
+    ): StoredTaking {
+        $changes = [];
+        foreach ($after as $uid => $fields) {
+            $stored = $this->withUid((string) $uid);
+            if (null !== $stored) {
+                $before = $stored->document();
+                $now = $isWhole ? $fields : array_merge($before, $fields);
+                $stored->become($now, $this->likeness($stored->kind(), $now));
+                $changes[(string) $uid] = ['before' => isset($new[$uid]) ? null : $before, 'after' => $now];
+            }
+        }
+        $taking = new StoredTaking($changes, $this->clock->now(), mb_substr($what, 0, 200), $turn);
+        $this->manager->persist($taking);
+        $this->manager->flush();
+
+        return $taking;
+    }
+
+    /**
+     * @return array{offcuts: list<string>, spools: list<string>} what remains of a cord
+     */
+    private static function rests(StockCord $cord, CutSheet $sheet): array
+    {
+        $left = [];
+        foreach ($sheet->taken as $taken) {
+            $left[$taken->supply->id] = $taken->left;
+        }
+        $rests = ['offcuts' => [], 'spools' => []];
+        foreach ($cord->supplies as $supply) {
+            $isTouched = \array_key_exists($supply->id, $left);
+            $rest = $isTouched ? $left[$supply->id] : $supply->length;
+            $least = Length::ofMillimetres($supply->isSpool ? 1.0 : Cutting::WASTE);
+            if (!$isTouched || null === $rest || !$rest->isShorterThan($least)) {
+                $rests[$supply->isSpool ? 'spools' : 'offcuts'][] = null === $rest ? '?' : (string) $rest;
+            }
+        }
+
+        return $rests;
+    }
+
+    /**
+     * @return array<string, mixed> what becomes of beads or findings; nothing where nobody counted them
+     */
+    private static function fewer(Counted $there, Need $need): array
+    {
+        $letters = $there->letters();
+
+        return match (true) {
+            null !== $letters => ['letters' => (string) $letters->without($need->letters)],
+            null !== $there->count => ['count' => max(0, $there->count - $need->count)],
+            default => [],
+        };
+    }
+
+    /**
+     * @param array<string, int> $letters that came
+     *
+     * @return array<string, mixed> what becomes of a thing of which more came; nothing where nobody counts it
+     */
+    private static function more(StoredItem $stored, bool $isNew, Length|int $much, array $letters): array
+    {
+        $count = $stored->document()['count'] ?? ($isNew ? 0 : null);
+        $there = $stored->text('letters');
+
+        return match (true) {
+            $much instanceof Length => ['spools' => [...$stored->texts('spools'), (string) $much]],
+            [] !== $letters && ($isNew || '' !== $there) => ['letters' => trim($there.' '.implode(' ', array_map(
+                static fn (string|int $letter, int $more): string => $letter.$more,
+                array_keys($letters),
+                $letters,
+            )))],
+            \is_int($count) => ['count' => $count + $much],
+            default => [],
+        };
+    }
+
+    /**
+     * @template T
+     *
+     * @param callable(): T $change
+     *
+     * @return T
+     */
+    private function alone(callable $change): mixed
+    {
+        $connection = $this->manager->getConnection();
+        $connection->beginTransaction();
+        try {
+            $this->manager->clear();
+            $result = $change();
+            $connection->commit();
+
+            return $result;
+        } catch (\Throwable $failure) {
+            $connection->rollBack();
+            $this->manager->clear();
+            throw $failure;
+        }
+    }
+}

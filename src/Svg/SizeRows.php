@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Svg;
+
+use Rinkel\Core\Drawing\Layout;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Plan\Plan;
+
+/**
+ * Draws pieces below each other on one tape, each from where its body begins: what differs between sizes is seen.
+ */
+final readonly class SizeRows
+{
+    private const TAPE = 6.0;
+    private const AIR = 3.0;
+
+    /** A knot of a run that is higher than this share of it is told from its neighbours. */
+    private const FAR = 700.0;
+
+    /**
+     * @param non-empty-list<Plan> $plans
+     * @param list<string>         $names of each
+     */
+    public static function paint(array $plans, array $names, Unit $unit, string $label): string
+    {
+        $scenes = array_map(static fn (Plan $plan) => (new Layout($plan))->flat(), $plans);
+        $left = min(array_map(static fn ($scene): float => $scene->left, $scenes)) - 3;
+        $right = max(array_map(static fn ($scene): float => $scene->right, $scenes)) + 3;
+        $wide = $right - $left;
+        $size = max(3.0, $wide / 90);
+        [$y, $rows] = [0.0, ''];
+        foreach ($scenes as $i => $scene) {
+            $top = $y + self::AIR + $size;
+            $middle = $top + $scene->height / 2;
+            $far = $wide > self::FAR ? 2 * $scene->height + 4 : null;
+            $rows .= Svg::element('text', [
+                'x' => $left + 1, 'y' => $y + $size, 'font-size' => $size, 'class' => 'size-name',
+            ], Svg::text($names[$i] ?? ''))
+                .Svg::element(
+                    'g',
+                    ['transform' => 'translate(0 '.Svg::number($middle).')', 'data-size' => $i],
+                    (new ScenePainter('size-'.$i, far: $far))->paint($scene),
+                )
+                .Svg::element('path', [
+                    'd' => \sprintf(
+                        'M0,%1$s V%2$s M%3$s,%1$s V%2$s',
+                        Svg::number($top - 1),
+                        Svg::number($middle + $scene->height / 2 + 1),
+                        Svg::number($plans[$i]->draft->body()->millimetres),
+                    ),
+                    'class' => 'body-span',
+                ]);
+            $y = $middle + $scene->low() + self::AIR;
+        }
+
+        return Svg::drawing(
+            [$left, -self::TAPE, $wide, $y + self::TAPE],
+            $label,
+            'size-rows',
+            [],
+            (new Ruler($unit, $left, $right, 0, -self::TAPE))->paint(),
+            $rows,
+        );
+    }
+}
