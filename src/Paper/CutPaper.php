@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Paper;
+
+use Rinkel\App\Stock\Chosen;
+use Rinkel\App\Stock\Wanted;
+use Rinkel\Core\Cutting\CutSheet;
+use Rinkel\Core\Cutting\Cutting;
+use Rinkel\Core\Cutting\Demand;
+use Rinkel\Core\Cutting\Taken;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+
+/**
+ * What goes along to the cutting table and to the shop: the cut sheet, a label for each cord, the shopping list.
+ */
+final readonly class CutPaper
+{
+    /** A label, in mm. */
+    private const LABEL = [58.0, 27.0];
+
+    public function __construct(private Words $words) {}
+
+    public function sheet(Chosen $chosen, Cutting $cutting, Unit $unit): string
+    {
+        $page = $this->words->page($this->words->of('cutting.title'), $unit);
+        $page->title($this->words->of('cutting.title'), $chosen->names());
+        foreach ($cutting->sheets as [$cord, , $sheet]) {
+            $page->heading($this->words->wording->material($cord), $cord->colour);
+            foreach ($sheet->taken as $taken) {
+                $this->taken($page, $taken, self::longest($sheet), $unit);
+            }
+            if ([] !== $sheet->unserved) {
+                $page->text9($this->words->of('cutting.buy', [
+                    'count' => \count($sheet->unserved),
+                    'length' => $this->words->length($sheet->lacking(), $unit),
+                ]), true);
+                foreach ($sheet->unserved as $demand) {
+                    $page->tick(
+                        $this->label($demand),
+                        $this->words->length($demand->wished, $unit),
+                        $this->mark($demand, $unit),
+                    );
+                }
+            }
+        }
+        $needs = $chosen->needs();
+        if ([] !== $needs) {
+            $page->heading($this->words->of('cutting.take-out'));
+        }
+        foreach ($needs as $need) {
+            $letters = [] === $need->letters ? '' : ': '.$this->words->letters($need->letters);
+            $page->tick(
+                implode(', ', $need->names).', '.$this->words->wording->material($need->what).$letters,
+                $need->count.' ×',
+                colour: $this->words->colour($need->what),
+            );
+        }
+
+        return $page->pdf();
+    }
+
+    /**
+     * Returns a label for each cord: to be cut out and folded around it.
+     */
+    public function labels(Chosen $chosen, Cutting $cutting, Unit $unit): string
+    {
+        $page = $this->words->page($this->words->of('paper.labels'), $unit);
+        $page->title($this->words->of('paper.labels'), $chosen->names());
+        [$width, $height] = self::LABEL;
+        $column = 0;
+        foreach (self::demands($cutting) as [$demand, $length]) {
+            if (0 === $column) {
+                $page->need($height);
+            }
+            $page->label($column * ($width + 2), $width, $height, [
+                $this->words->length($length, $unit),
+                $demand->piece,
+                $this->role($demand),
+                $this->mark($demand, $unit),
+            ]);
+            $column = ($column + 1) % 3;
+            if (0 === $column) {
+                $page->setY($page->GetY() + $height + 2);
+            }
+        }
+
+        return $page->pdf();
+    }
+
+    /**
+     * @param array<string, list<Wanted>> $list by supplier
+     */
+    public function shopping(Chosen $chosen, array $list, string $sum, Unit $unit): string
+    {
+        $page = $this->words->page($this->words->of('buying.title'), $unit);
+        $page->title($this->words->of('buying.title'), $chosen->names());
+        foreach ($list as $supplier => $all) {
+            $page->heading('' === $supplier ? $this->words->of('buying.no-supplier') : (string) $supplier);
+            foreach ($all as $one) {
+                $name = $one->row?->stored->text('name') ?? '';
+                $note = implode('; ', array_filter([
+                    implode(', ', $one->names),
+                    $this->words->letters($one->letters),
+                    null === $one->longest ? '' : $this->words->of('buying.in-one', [
+                        'length' => $this->words->length($one->longest, $unit),
+                    ]),
+                ], static fn (string $text): bool => '' !== $text));
+                $page->tick(
+                    $this->words->wording->material($one->what).('' === $name ? '' : ', '.$name),
+                    $this->words->much($one->much, $unit),
+                    $note,
+                    $this->words->colour($one->what),
+                );
+            }
+        }
+        $page->text9($this->words->of('buying.sum', ['money' => $sum]), true);
+
+        return $page->pdf();
+    }
+
+    private function taken(Page $page, Taken $taken, float $longest, Unit $unit): void
+    {
+        $there = $taken->supply->length;
+        $page->need(16);
+        $page->text9($this->words->of($taken->supply->isSpool ? 'cutting.from-spool' : 'cutting.from-offcut', [
+            'length' => null === $there ? '?' : (string) $this->words->wording->roomy($there, $unit),
+            'known' => null === $there ? 'no' : 'yes',
+        ]), true);
+        $page->bar(
+            array_map(static fn (array $cut): float => $cut[1]->millimetres, $taken->cuts),
+            array_map(fn (array $cut): string => $this->words->length($cut[1], $unit), $taken->cuts),
+            $longest,
+        );
+        foreach ($taken->cuts as [$demand, $length]) {
+            $page->tick($this->label($demand), $this->words->length($length, $unit), $this->mark($demand, $unit));
+        }
+        if (null !== $taken->left) {
+            $page->text9(
+                $this->words->of(
+                    'cutting.left',
+                    ['length' => (string) $this->words->wording->roomy($taken->left, $unit)],
+                ),
+            );
+        }
+    }
+
+    private function label(Demand $demand): string
+    {
+        return $demand->piece.' · '.$this->role($demand);
+    }
+
+    private function role(Demand $demand): string
+    {
+        $cut = $demand->cut;
+
+        return null === $cut ? '' : mb_strtolower($this->words->wording->role($cut->role))
+            .($cut->count > 1 ? ' '.$demand->number : '');
+    }
+
+    private function mark(Demand $demand, Unit $unit): string
+    {
+        return null === $demand->cut ? '' : $this->words->wording->foldOf($demand->cut, $unit);
+    }
+
+    private static function longest(CutSheet $sheet): float
+    {
+        return max([1.0, ...array_map(static fn (Taken $taken): float => $taken->sum()->millimetres, $sheet->taken)]);
+    }
+
+    /**
+     * @return list<array{Demand, Length}>
+     */
+    private static function demands(Cutting $cutting): array
+    {
+        $demands = [];
+        foreach ($cutting->sheets as [, , $sheet]) {
+            foreach ($sheet->taken as $taken) {
+                array_push($demands, ...$taken->cuts);
+            }
+            foreach ($sheet->unserved as $demand) {
+                $demands[] = [$demand, $demand->wished];
+            }
+        }
+
+        return $demands;
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Paper;
+
+use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\Colour;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Symfony\Contracts\Translation\TranslatorInterface;
+
+/**
+ * What paper says, in the maker's language and unit, and on her kind of paper.
+ */
+final readonly class Words
+{
+    public function __construct(
+        public Wording $wording,
+        private TranslatorInterface $translator,
+    ) {}
+
+    /**
+     * @param array<string, string|int> $values
+     */
+    public function of(string $key, array $values = []): string
+    {
+        return $this->translator->trans($key, $values);
+    }
+
+    public function page(string $title, Unit $unit, bool $isLandscape = false): Page
+    {
+        return Page::of($title, $this->of('paper.check'), $unit->isImperial(), $isLandscape);
+    }
+
+    public function length(Length $length, Unit $unit): string
+    {
+        return (string) $this->wording->length($length, $unit);
+    }
+
+    public function much(Length|int $much, Unit $unit): string
+    {
+        return $much instanceof Length ? (string) $this->wording->roomy($much, $unit) : $much.' ×';
+    }
+
+    public function colour(Cord|Bead|Finding $what): ?Colour
+    {
+        return $what instanceof Finding ? null : $what->colour;
+    }
+
+    /**
+     * @param array<string, int> $letters
+     */
+    public function letters(array $letters): string
+    {
+        return implode(', ', array_map(
+            static fn (int|string $letter, int $count): string => $letter.($count > 1 ? ' × '.$count : ''),
+            array_keys($letters),
+            $letters,
+        ));
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Paper;
+
+use Rinkel\App\Document\StepsDocument;
+use Rinkel\App\Svg\PieceDrawing;
+use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Plan\Need;
+use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Remark\Severity;
+
+/**
+ * All that one piece needs beside the board: what to cut and take out, the piece at true size, and every step with a
+ * box to tick and the length it comes to.
+ */
+final readonly class WorkSheet
+{
+    public function __construct(
+        private Words $words,
+        private StepsDocument $steps,
+    ) {}
+
+    public function pdf(Plan $plan, string $whom): string
+    {
+        $draft = $plan->draft;
+        $unit = $draft->piece->unit;
+        $page = $this->words->page($draft->piece->name, $unit);
+        $page->title($draft->piece->name, $this->fit($plan, $whom));
+        $page->heading($this->words->of('piece.cords'));
+        foreach ($plan->cuts as $cut) {
+            $page->tick(
+                $this->cut($cut, $unit, $draft->isHalved()),
+                $cut->count.' × '.$this->words->length($cut->length, $unit),
+                colour: $cut->cord->colour,
+            );
+        }
+        $needs = Need::of([[$plan, 1]]);
+        if ([] !== $needs) {
+            $page->heading($this->words->of('cutting.take-out'));
+            foreach ($needs as $need) {
+                $letters = [] === $need->letters ? '' : ': '.$this->words->letters($need->letters);
+                $page->tick(
+                    implode(', ', $need->names).', '.$this->words->wording->material($need->what).$letters,
+                    $need->count.' ×',
+                    colour: $this->words->colour($need->what),
+                );
+            }
+        }
+        $page->heading($this->words->of('paper.true-size'));
+        $page->strips(
+            (new PieceDrawing($plan, 'paper'))->trueSize($draft->piece->name),
+            fn (int $i, int $of): string => $this->words->of('paper.strip', ['strip' => $i, 'of' => $of]),
+        );
+        $page->heading($this->words->of('paper.pattern'));
+        $page->text9($draft->piece->pattern->text);
+        $page->heading($this->words->of('paper.steps'));
+        foreach ($this->steps->lines($plan) as $i => [$said, $due, $look]) {
+            $page->tick(($i + 1).'. '.$said, '' === $due ? '' : '→ '.$due, $look);
+        }
+        $this->remarks($page, $plan);
+
+        return $page->pdf();
+    }
+
+    private function fit(Plan $plan, string $whom): string
+    {
+        $draft = $plan->draft;
+        $unit = $draft->piece->unit;
+        $values = [
+            'whom' => $whom,
+            'place' => $this->words->of('place.'.$draft->piece->wearer->place->value),
+            'girth' => $this->words->length($draft->piece->wearer->girth, $unit),
+            'closed' => $this->words->length($draft->closed(), $unit),
+            'open' => $this->words->length($draft->open(), $unit),
+            'opens' => $draft->closed()->equals($draft->open()) ? 'no' : 'yes',
+            'body' => $this->words->length($draft->body(), $unit),
+        ];
+
+        return $this->words->of('paper.fit', ['for' => '' === $whom ? 'no' : 'yes'] + $values);
+    }
+
+    private function cut(Cut $cut, Unit $unit, bool $isHalved): string
+    {
+        return $this->words->wording->role($cut->role).', '.$this->words->wording->material($cut->cord).'; '
+            .$this->words->wording->foldOf($cut, $unit, $isHalved);
+    }
+
+    /**
+     * Writes what to look out for, cautions always with it.
+     */
+    private function remarks(Page $page, Plan $plan): void
+    {
+        $told = array_filter($plan->checks, static fn ($check): bool => \in_array(
+            $check->severity,
+            [Severity::Stop, Severity::Warn, Severity::Caution],
+            true,
+        ));
+        if ([] !== $told) {
+            $page->heading($this->words->of('paper.remarks'));
+        }
+        foreach ($told as $check) {
+            $page->text9($this->words->of('severity.'.$check->severity->value).' '
+                .$this->words->wording->check($check, $plan->draft->piece->unit));
+        }
+    }
+}
