@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Sizes;
+
+use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Stock\ItemReader;
+use Rinkel\Core\Failure;
+use Rinkel\Core\Measure\Exception\LengthOutOfRange;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Plan\Planner;
+use Rinkel\Core\Quoted;
+use Rinkel\Core\Said;
+use Rinkel\Core\Sizing\AtHand;
+use Rinkel\Core\Sizing\Farthest;
+use Rinkel\Core\Sizing\GrowingGirth;
+use Rinkel\Core\Sizing\GrowingLength;
+use Rinkel\Core\Sizing\GrowingRows;
+use Rinkel\Core\Sizing\Growth;
+use Symfony\Component\HttpFoundation\ParameterBag;
+
+/**
+ * Works out how far what a maker has goes: "four cords of 48 in", "two metres and thirty of these beads".
+ */
+final readonly class Reaching
+{
+    /** Cords in one pool. */
+    private const MOST = 60;
+
+    public function __construct(
+        private Pieces $pieces,
+        private Planner $planner,
+    ) {}
+
+    /**
+     * @param ParameterBag $sent by, and have[cords], have[cords.core], have[beads.amber]
+     *
+     * @throws PieceUnreadable If the design itself cannot be planned
+     */
+    public function of(StoredPiece $stored, ParameterBag $sent): Reached
+    {
+        $wish = $this->pieces->piece($stored);
+        $plan = $this->planner->plan($wish);
+        $growths = self::growths($wish, $plan);
+        $all = $sent->all();
+        $by = \is_string($all['by'] ?? null) && isset($growths[$all['by']]) ? $all['by'] : array_key_first($growths);
+        $typed = [];
+        foreach (\is_array($all['have'] ?? null) ? $all['have'] : [] as $field => $text) {
+            if (\is_string($text) && '' !== trim($text)) {
+                $typed[(string) $field] = mb_substr(trim(mb_scrub($text)), 0, 200);
+            }
+        }
+        [$cords, $beads, $faults] = [[], [], []];
+        foreach ($typed as $field => $text) {
+            try {
+                $name = substr((string) strstr($field, '.'), 1);
+                if (str_starts_with($field, 'cords')) {
+                    $cords[$name] = self::lengths($text, $wish->unit, $field);
+                } elseif (isset($plan->beads[$name])) {
+                    $beads[$name] = self::number($text, $field);
+                }
+            } catch (PieceUnreadable $unreadable) {
+                $faults[$field] = $unreadable->faults;
+            }
+        }
+        $isAsked = [] === $faults && ([] !== $cords || [] !== $beads);
+
+        return new Reached(
+            array_keys($growths),
+            $by,
+            $plan,
+            $typed,
+            $isAsked ? Farthest::of($this->planner, $growths[$by], new AtHand($cords, $beads)) : null,
+            $faults,
+        );
+    }
+
+    /**
+     * Returns the design as far as it goes, to be laid on the Table.
+     *
+     * @throws PieceUnreadable If it cannot be planned
+     */
+    public function wish(StoredPiece $stored, string $by, int $step): Wish
+    {
+        $wish = $this->pieces->piece($stored);
+        $growths = self::growths($wish, $this->planner->plan($wish));
+        $growth = $growths[$by] ?? $growths['girth'];
+        [$least, $most] = $growth->range();
+
+        return $growth->at(max($least, min($most, $step)));
+    }
+
+    /**
+     * @return non-empty-array<string, Growth>
+     */
+    private static function growths(Wish $wish, Plan $plan): array
+    {
+        $rows = GrowingRows::of($wish, $plan->draft->piece->pattern->tree);
+
+        return ['girth' => new GrowingGirth($wish), 'length' => new GrowingLength($wish)]
+            + (null === $rows ? [] : ['rows' => $rows]);
+    }
+
+    /**
+     * Reads "4 x 48 in, 2 m": so many cords, each so long.
+     *
+     * @return list<Length>
+     *
+     * @throws PieceUnreadable
+     */
+    private static function lengths(string $text, Unit $unit, string $field): array
+    {
+        $lengths = [];
+        foreach (ItemReader::listed($text) as $one) {
+            $isMany = 1 === preg_match('/^(\d{1,2})\s*[x×*]\s*(.+)$/iu', $one, $match);
+            try {
+                $length = Length::parse($isMany ? $match[2] ?? '' : $one, $unit);
+            } catch (Failure $failure) {
+                throw PieceUnreadable::at($field, $failure->said());
+            }
+            if ($length->isZero() || $length->millimetres > 1_000_000) {
+                [$least, $most] = [Length::ofMillimetres(1), Length::ofMillimetres(1_000_000)];
+                throw PieceUnreadable::at($field, LengthOutOfRange::outside($length, $least, $most, $unit)->said());
+            }
+            array_push($lengths, ...array_fill(0, $isMany ? max(1, (int) ($match[1] ?? 1)) : 1, $length));
+        }
+
+        return \array_slice($lengths, 0, self::MOST);
+    }
+
+    /**
+     * @throws PieceUnreadable
+     */
+    private static function number(string $text, string $field): int
+    {
+        $said = ['least' => 0, 'most' => 99_999, 'found' => new Quoted($text)];
+
+        return 1 === preg_match('/^\d{1,5}$/D', $text)
+            ? (int) $text
+            : throw PieceUnreadable::at($field, new Said('number-wanted', $said));
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+final class SizesTest extends BrowserCase
+{
+    /**
+     * By keys and pointer: from a piece to its sizes, a wrong one told, graded, the kit, the series, and how far a cord
+     * goes; in inches, and on a phone nothing is wider than it.
+     */
+    public function testOneDesignInManyWays(): void
+    {
+        $this->newPiece();
+        $piece = (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH);
+        $this->find('#piece-menu > summary')->click();
+        $this->find('#to-sizes')->click();
+        $this->untilShown('#size-table', '14 cm');
+        $this->type('list', '15; wide; 6 1/2 in');
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ENTER]);
+        $this->untilShown('#list-fault');
+        self::assertSame('15; wide; 6 1/2 in', $this->find('#list')->getAttribute('value'));
+        $this->type('list', '15; 6 1/2 in; 18,5');
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ENTER]);
+        $this->untilShown('#size-table', '18.5 cm');
+        self::assertSame(3, $this->read('return document.querySelectorAll("svg.size-rows [data-size]").length'));
+        $this->driver->findElement(WebDriverBy::xpath('//nav//a[text()="Kit"]'))->click();
+        $this->untilShown('#kit-table', '–');
+        self::assertStringContainsString('16.5 cm', $this->text('#kit-table thead'), 'the same sizes');
+        $this->driver->findElement(WebDriverBy::xpath('//nav//a[text()="Series"]'))->click();
+        $this->type('n', '2, 4, 1');
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ENTER]);
+        $this->untilShown('#series-says', '7 pieces');
+        $this->untilShown('#turns', 'Cut and mark all 7');
+        $this->driver->findElement(WebDriverBy::xpath('//nav//a[text()="How far it goes"]'))->click();
+        $this->type('have-cords-working', '2 m');
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ENTER]);
+        $this->untilShown('#reached', 'runs out first');
+        $this->find('#reached form button')->click();
+        $this->untilReady();
+        self::assertNotSame(
+            $piece,
+            (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH),
+            'laid beside the first',
+        );
+
+        $this->open($piece.'/otherwise');
+        $this->type('cords-core-thickness', '2 mm');
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ENTER]);
+        $this->untilShown('#moved-table', '2 mm');
+        $this->find('#take-it button')->click();
+        $this->untilReady();
+        self::assertSame(
+            '2 mm',
+            $this->read('return document.querySelector("[name=\'f[cords.core.thickness]\']").value'),
+        );
+
+        $this->screen(390, 844);
+        foreach ([
+            'sizes',
+            'kit',
+            'series?n=3',
+            'otherwise?f[cords.core.thickness]=1',
+            'reach?have[cords]=3 m',
+        ] as $page) {
+            $this->open($piece.'/'.$page);
+            self::assertLessThanOrEqual(390, $this->number('return document.documentElement.scrollWidth'), $page);
+        }
+        $this->assertNothingLogged();
+    }
+
+    /**
+     * By keys alone: answered, told why, on to the next; with scripts off it is as well.
+     */
+    public function testPracticeByKeys(): void
+    {
+        $this->open('/practice?of=which-finish');
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ENTER]);
+        $this->untilShown('#told', 'melt');
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ENTER]);
+        $this->untilShown('#answers button:not([disabled])');
+        $this->scripts(false);
+        $this->screen(390, 844);
+        $this->open('/practice?of=count-bumps');
+        $this->find('#answers button:nth-of-type(2)')->click();
+        $this->untilShown('#told', 'Right.');
+        $this->scripts(true);
+        $this->assertNothingLogged();
+    }
+}
