@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Lesson;
+
+use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Stock\StockBox;
+use Rinkel\Core\Failure;
+use Rinkel\Core\Material\Bundle;
+use Rinkel\Core\Material\Colour;
+use Rinkel\Core\Plan\Planner;
+
+/**
+ * The cords in which a maker can look at a knot: of her pieces in which it is, and from her stock.
+ */
+final readonly class Cords
+{
+    /** Drawn by these where no maker's cord is known. */
+    public const COLOURS = ['working' => '#2f6f73', 'core' => '#d8cdb8', 'other' => '#b5533c'];
+
+    /** So many of each are offered. */
+    private const PIECES = 6;
+    private const STOCK = 20;
+
+    public function __construct(
+        private Pieces $pieces,
+        private Planner $planner,
+        private StockBox $stock,
+    ) {}
+
+    /**
+     * @param list<StoredPiece> $pieces in which it is
+     *
+     * @return array<string, InCord> by key
+     */
+    public function all(array $pieces): array
+    {
+        $all = [];
+        foreach (\array_slice($pieces, 0, self::PIECES) as $stored) {
+            try {
+                $one = $this->ofPiece($stored);
+            } catch (Failure) {
+                continue;
+            }
+            $all[$one->key] = $one;
+        }
+        foreach (\array_slice($this->stock->cords(), 0, self::STOCK) as $cord) {
+            $key = 'stock-'.$cord->id;
+            $all[$key] = new InCord($key, '', $cord->cord, new Bundle($cord->cord->round(), 2), [
+                'working' => $cord->cord->colour->hex,
+            ] + self::COLOURS);
+        }
+
+        return $all;
+    }
+
+    /**
+     * Returns the cord that ties in a piece, around what lies in it.
+     *
+     * @throws Failure where the piece cannot be read
+     */
+    public function ofPiece(StoredPiece $stored): InCord
+    {
+        $piece = $this->planner->plan($this->pieces->piece($stored))->draft->piece;
+        $uses = $piece->cords;
+        $core = $uses['core'] ?? null;
+        $ties = $uses['working'] ?? array_values(array_diff_key($uses, ['core' => 0]))[0] ?? $core;
+        $cord = $ties->cord ?? throw new \LogicException('A piece has cords.');
+        $others = array_values(array_filter(
+            array_map(static fn ($use): Colour => $use->cord->colour, array_values($uses)),
+            static fn (Colour $colour): bool => $colour->hex !== $cord->colour->hex,
+        ));
+
+        return new InCord('piece-'.$stored->id(), $piece->name, $cord, $core?->bundle() ?? new Bundle($cord->round(), 1), [
+            'working' => $cord->colour->hex,
+            'core' => $core->cord->colour->hex ?? $others[0]->hex ?? self::COLOURS['core'],
+            'other' => $others[1]->hex ?? $others[0]->hex ?? self::COLOURS['other'],
+        ]);
+    }
+}
