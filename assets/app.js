@@ -7,7 +7,6 @@
   // What a maker does is a queue of acts, each with an id, so that it is done once however often it is sent. One request is on its way
   // at a time and carries all that wait. What Rinkel has not taken yet is kept in this browser, and sent again until it is.
   const ACT_PAUSE = 1000; // ms after the last key at which what was typed is judged
-  const DELAY = 0;
   const REST_PAUSE = 400; // ms after an answer at which what is out of sight is asked for
   let queue = [];
   let flying = 0; // how many of the queue are on their way
@@ -45,18 +44,25 @@
   const add = (act) => {
     Object.keys(act.f ?? {}).forEach((path) => stale(field(path)));
     queue.push({ id: newId(), in: shownIn(), ...act });
+    conflict = false; // one that is shown is asked for anew, to tell this too
     keep();
   };
-  const send = (wait = DELAY) => {
+  const flush = () => {
+    if (flying === 0 && !conflict && find('#edit') && (queue.length > 0 || choose !== '' || refresh)) {
+      flying = queue.length || -1;
+      refresh = false;
+      state('going');
+      window.htmx.trigger('#edit', 'rinkel:send');
+    }
+  };
+  // At once means before the browser paints what was typed, which a timer would wait for.
+  const send = (wait = 0) => {
     clearTimeout(timer);
-    timer = setTimeout(() => {
-      if (flying === 0 && !conflict && find('#edit') && (queue.length > 0 || choose !== '' || refresh)) {
-        flying = queue.length || -1;
-        refresh = false;
-        state('going');
-        window.htmx.trigger('#edit', 'rinkel:send');
-      }
-    }, wait);
+    if (wait > 0) {
+      timer = setTimeout(flush, wait);
+    } else {
+      queueMicrotask(flush);
+    }
   };
   const typed = (node, path) => {
     if (typing?.path !== path) {
@@ -66,6 +72,7 @@
     const last = queue.length > Math.max(0, flying) ? queue[queue.length - 1] : null;
     if (last?.stroke === typing.stroke) {
       last.f[path] = node.value;
+      conflict = false;
       keep();
     } else {
       add({ f: { [path]: node.value }, stroke: typing.stroke });
@@ -180,11 +187,12 @@
       return;
     }
     const xhr = event.detail.xhr;
+    const told = Math.max(0, flying);
     flying = 0;
     if ([200, 422, 409].includes(xhr.status)) {
-      conflict = xhr.status === 409;
+      conflict = xhr.status === 409 && queue.length <= told;
       over = '';
-      state(conflict ? 'conflict' : 'done');
+      state(xhr.status === 409 ? 'conflict' : 'done');
       heed();
       keep();
       restore();

@@ -90,12 +90,8 @@ final readonly class Course
     public function strand(?Colour $colour = null): Strand
     {
         return new Strand($this->name, array_map(
-            static fn (array $one): Span => null === $colour ? $one[2] : new Span(
-                $one[2]->level,
-                $one[2]->points,
-                $colour,
-            ),
-            $this->spans(),
+            fn (array $stretch): Span => $this->span($stretch, $colour),
+            $this->stretches(),
         ));
     }
 
@@ -106,21 +102,44 @@ final readonly class Course
      */
     public function spans(): array
     {
-        $spans = [];
+        $along = [0.0];
+        foreach ($this->points as $i => $point) {
+            $along[$i] = $i > 0 ? $along[$i - 1] + $this->points[$i - 1]->distanceTo($point) : 0.0;
+        }
+
+        return array_map(fn (array $stretch): array => [
+            $along[$stretch[0]],
+            $along[$stretch[1]],
+            $this->span($stretch),
+        ], $this->stretches());
+    }
+
+    /**
+     * @return list<array{int, int}> the first and the last point of each stretch at one level
+     */
+    private function stretches(): array
+    {
+        $stretches = [];
         $from = 0;
         $last = \count($this->levels);
         for ($i = 1; $i <= $last; ++$i) {
             if ($i === $last || $this->levels[$i] !== $this->levels[$from]) {
-                $to = min($last, $i + 1);
-                $spans[] = [$this->along($from), $this->along($to), new Span(
-                    $this->levels[$from],
-                    \array_slice($this->points, $from, $to - $from + 1),
-                )];
+                $stretches[] = [$from, min($last, $i + 1)];
                 $from = $i;
             }
         }
 
-        return $spans;
+        return $stretches;
+    }
+
+    /**
+     * @param array{int, int} $stretch
+     */
+    private function span(array $stretch, ?Colour $colour = null): Span
+    {
+        [$from, $to] = $stretch;
+
+        return new Span($this->levels[$from], \array_slice($this->points, $from, $to - $from + 1), $colour);
     }
 
     public function end(): Point

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Svg;
 
+use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\BeadShape;
 
@@ -42,6 +43,38 @@ final class BeadPicture
             $mark(-1),
             $mark(1),
         );
+    }
+
+    /**
+     * Returns many beads of a kind, each a few pixels wide: what is seen of them from afar, as one outline.
+     *
+     * @param non-empty-list<DrawnBead> $beads with their holes along a straight piece
+     */
+    public static function afar(array $beads): string
+    {
+        $bead = $beads[0]->bead;
+        [$length, $width] = [$bead->length->millimetres, $bead->diameter->millimetres];
+        $outlines = '';
+        $lights = '';
+        foreach ($beads as $drawn) {
+            $outlines .= self::oval($drawn->x + $length / 2, $drawn->y, $length / 2, $width / 2);
+            $lights .= self::oval($drawn->x + 0.42 * $length, $drawn->y - 0.2 * $width, 0.18 * $length, 0.13 * $width);
+        }
+        $hex = $bead->colour->hex;
+
+        return Svg::element(
+            'g',
+            ['data-bead' => $beads[0]->name, 'data-beads' => \count($beads)],
+            Svg::element('path', ['d' => $outlines, 'fill' => $hex, 'color' => $hex, 'class' => 'bead-body']),
+            Svg::element('path', ['d' => $lights, 'class' => 'bead-glint']),
+        );
+    }
+
+    private static function oval(float $x, float $y, float $halfLength, float $halfWidth): string
+    {
+        [$a, $b, $l] = [Svg::number($halfLength), Svg::number($halfWidth), Svg::number(2 * $halfLength)];
+
+        return 'M'.Svg::number($x - $halfLength).','.Svg::number($y)."a{$a},{$b} 0 1 1 {$l},0a{$a},{$b} 0 1 1 -{$l},0z";
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Rinkel\App\Svg;
 
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\Layout;
+use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Drawing\Stretch;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Measure\Length;
@@ -65,7 +66,7 @@ final readonly class PieceDrawing
         // The tapes go on beside what is tall, so that it takes no more of the page's height than its share.
         $beside = max(0.0, self::FLAT * ($top + $half + 2 * $tape) - ($right - $left)) / 2;
         [$left, $right] = [$left - $beside, $right + $beside];
-        $far = ($right - $left) / $zoom > self::FAR ? 2 * $scene->height + 4 : null;
+        $far = ($right - $left) / $zoom > self::FAR ? self::far($scene) : null;
 
         return Svg::drawing(
             [$left, -$top - $tape, $right - $left, $top + $half + 2 * $tape],
@@ -77,7 +78,7 @@ final readonly class PieceDrawing
             $this->zones($half, $tape, $zones),
             $this->span($top, $half),
             (new ScenePainter($this->prefix, far: $far))->paint($scene),
-            ...array_map(fn (Stretch $stretch): string => $this->hit($stretch, $top, $half), $scene->stretches),
+            self::hits($scene->stretches, $top, $half),
         );
     }
 
@@ -120,7 +121,7 @@ final readonly class PieceDrawing
             $label,
             'small-drawing',
             [],
-            (new ScenePainter($this->prefix))->paintSmall($scene),
+            (new ScenePainter($this->prefix, far: self::far($scene)))->paintSmall($scene),
         );
     }
 
@@ -170,6 +171,14 @@ final readonly class PieceDrawing
             [],
             (new ScenePainter($this->prefix))->paint($scene),
         );
+    }
+
+    /**
+     * Returns how high a run can be that is seen from afar, in mm.
+     */
+    private static function far(Scene $scene): float
+    {
+        return 2 * $scene->height + 4;
     }
 
     /**
@@ -232,18 +241,37 @@ final readonly class PieceDrawing
     }
 
     /**
-     * Returns what takes the pointer over one part of the pattern, and lights up when that part is chosen.
+     * Returns what takes the pointer over the parts of the pattern: each lights up wherever it stands when it is chosen.
+     *
+     * @param list<Stretch> $stretches
      */
-    private function hit(Stretch $stretch, float $top, float $half): string
+    private static function hits(array $stretches, float $top, float $half): string
     {
-        return null === $stretch->place ? '' : Svg::element('rect', [
-            'x' => $stretch->from,
-            'y' => -$top,
-            'width' => max(0.2, $stretch->to - $stretch->from),
-            'height' => $top + $half,
-            'class' => 'hit',
-            'data-place' => $stretch->place->line.':'.$stretch->place->column,
-            'data-roles' => implode(' ', array_unique($stretch->roles)),
-        ]);
+        $hits = [];
+        foreach ($stretches as $stretch) {
+            if (null !== $stretch->place) {
+                $place = $stretch->place->line.':'.$stretch->place->column;
+                $hits[$place][implode(' ', array_unique($stretch->roles))][] = \sprintf(
+                    'M%1$s,%2$sh%3$sv%4$sh-%3$sz',
+                    Svg::number($stretch->from),
+                    Svg::number(-$top),
+                    Svg::number(max(0.2, $stretch->to - $stretch->from)),
+                    Svg::number($top + $half),
+                );
+            }
+        }
+        $drawn = '';
+        foreach ($hits as $place => $byRoles) {
+            foreach ($byRoles as $roles => $boxes) {
+                $drawn .= Svg::element('path', [
+                    'd' => implode('', $boxes),
+                    'class' => 'hit',
+                    'data-place' => $place,
+                    'data-roles' => $roles,
+                ]);
+            }
+        }
+
+        return $drawn;
     }
 }

@@ -19,6 +19,10 @@ final readonly class Ruler
     /** A longer strip has no room for millimetres, in mm. */
     private const COARSE_FROM = 450.0;
 
+    /** Height of a figure, in depths of the strip, and width of a digit, in heights of a figure. */
+    private const FIGURE = 0.46;
+    private const DIGIT = 0.62;
+
     /**
      * @param float $from  where the strip begins, in mm
      * @param float $to    where it ends
@@ -45,6 +49,7 @@ final readonly class Ruler
         };
         $ticks = '';
         $figures = '';
+        $every = $scale['long'] * $this->figured($scale['tick'] * $scale['long']);
         for ($i = (int) ceil($this->from / $scale['tick']); $i * $scale['tick'] <= $this->to; ++$i) {
             $long = 0 === $i % $scale['long'];
             $share = match (true) {
@@ -59,7 +64,7 @@ final readonly class Ruler
                 Svg::number($this->edge),
                 Svg::number($this->depth * $share),
             );
-            $figures .= $long ? $this->figure(
+            $figures .= 0 === $i % $every ? $this->figure(
                 $i * $scale['tick'],
                 intdiv($i, $scale['long']) * ($coarse && !$this->unit->isImperial() ? 5 : 1),
             ) : '';
@@ -80,9 +85,27 @@ final readonly class Ruler
         );
     }
 
+    /**
+     * Returns how many of its long ticks a strip goes on from one figure to the next, so that each has room.
+     *
+     * @param float $apart how far its long ticks are from each other, in mm
+     */
+    private function figured(float $apart): int
+    {
+        $digits = \strlen((string) (int) max($this->to / $apart, -$this->from / $apart, 1));
+        $room = self::FIGURE * abs($this->depth) * (self::DIGIT * $digits + 0.4);
+        foreach ($this->unit->isImperial() ? [1, 2, 3, 6] : [1, 2, 4, 10] as $some) {
+            if ($some * $apart > $room) {
+                return $some;
+            }
+        }
+
+        return $this->unit->isImperial() ? 12 : 20;
+    }
+
     private function figure(float $x, int $number): string
     {
-        $size = 0.46 * abs($this->depth);
+        $size = self::FIGURE * abs($this->depth);
 
         return Svg::element('text', [
             'x' => $x + 0.12 * $size,

@@ -19,12 +19,16 @@ use Rinkel\Core\Geometry\Way;
 /**
  * Paints a scene along a way: each motif and bead once as a definition, then its copies, level by level.
  *
- * Colours come in from outside: a motif paints with currentColor, its copies say which that is. Long runs are copied
- * ten at a time where the way is straight.
+ * Colours come in from outside: a motif paints with currentColor, its copies say which that is. Where the way is straight, all that lies
+ * on a level is drawn together.
  */
 final readonly class ScenePainter
 {
-    private const BLOCK = 10;
+    /** A run of so many knots can be one tile. */
+    private const RUN = 10;
+
+    /** More beads of a kind than these are drawn together when they are seen from afar. */
+    private const MANY = 60;
 
     /** A line of more points than these is written once. */
     private const LONG = 6;
@@ -64,27 +68,22 @@ final readonly class ScenePainter
     }
 
     /**
-     * Returns the scene for a small drawing: what lies behind is left out, each run's motif is one copy a time.
+     * Returns the scene for a small drawing: what lies behind is left out.
      */
     public function paintSmall(Scene $scene): string
     {
-        $knots = '';
-        foreach ($scene->placed as $placed) {
-            $knots .= Svg::element(
-                'g',
-                ['color' => $placed->colour->hex],
-                ...$this->copies($this->id($placed->motif, null), $placed),
-            );
-        }
+        $levels = array_filter(
+            $this->levels($scene->placed),
+            static fn (int $level): bool => $level >= 0,
+            \ARRAY_FILTER_USE_KEY,
+        );
 
-        return Svg::element('defs', [], ...$this->wholeDefinitions($scene), ...$this->beads($scene))
-            .$this->findings($scene, true).implode(
-                '',
-                array_map($this->cord(...), $scene->cords, array_keys($scene->cords)),
-            ).$knots.implode(
-                '',
-                array_map($this->hanging(...), $scene->hanging),
-            ).$this->ornaments($scene);
+        return Svg::element('defs', [], ...$this->definitions($scene), ...$this->beads($scene))
+            .$this->findings($scene, true)
+            .implode('', array_map($this->cord(...), $scene->cords, array_keys($scene->cords)))
+            .implode('', $levels)
+            .implode('', array_map($this->hanging(...), $scene->hanging))
+            .$this->ornaments($scene);
     }
 
     private function hanging(Hanging $hanging): string
@@ -100,7 +99,20 @@ final readonly class ScenePainter
 
     private function ornaments(Scene $scene): string
     {
-        return $this->findings($scene, false).implode('', array_map($this->bead(...), $scene->beads));
+        $isPlain = static fn (DrawnBead $bead): bool => null === $bead->letter && 0.0 === $bead->turn;
+        $alike = [];
+        foreach (null === $this->far || !$this->isStraight ? [] : array_filter($scene->beads, $isPlain) as $bead) {
+            $alike[$bead->name][] = $bead;
+        }
+        $alike = array_filter($alike, static fn (array $beads): bool => \count($beads) > self::MANY);
+        $alone = array_filter(
+            $scene->beads,
+            static fn (DrawnBead $bead): bool => !$isPlain($bead) || !isset($alike[$bead->name]),
+        );
+
+        return $this->findings($scene, false)
+            .implode('', array_map(BeadPicture::afar(...), $alike))
+            .implode('', array_map($this->bead(...), $alone));
     }
 
     private function findings(Scene $scene, bool $beneath): string
@@ -195,26 +207,20 @@ final readonly class ScenePainter
     }
 
     /**
-     * @return list<string>
+     * Returns the motifs that are copied one by one: their edges and their bodies by level.
+     *
+     * @return array<string, string> by id
      */
     private function definitions(Scene $scene): array
     {
         $definitions = [];
-        foreach ($this->motifs($scene->placed) as [$motif, $most, $short, $isSingle]) {
-            foreach ($this->levelsOf($motif) as $level => $spans) {
-                $id = $this->id($motif, $level);
-                [$edges, $bodies] = $this->layers($spans);
-                if ($isSingle) {
-                    $definitions[] = Svg::element('g', ['id' => $id.'e'], $edges)
-                        .Svg::element('g', ['id' => $id], $bodies);
-                }
-                if ($this->isStraight && $most >= self::BLOCK) {
-                    $definitions[] = $this->block($id.'e', $motif).$this->block($id, $motif);
-                }
-                foreach ($short as $count) {
-                    $run = $this->layers($spans, $count, $motif->length);
-                    $definitions[] = Svg::element('g', ['id' => $id.'r'.$count], ...$run);
-                }
+        foreach ($scene->placed as $placed) {
+            if ($this->isTogether($placed)) {
+                continue;
+            }
+            foreach (self::levelsOf($placed->motif) as $level => $spans) {
+                $id = $this->id($placed->motif, $level);
+                $definitions[$id] ??= self::picture($id, $spans);
             }
         }
 
@@ -222,78 +228,83 @@ final readonly class ScenePainter
     }
 
     /**
-     * @return list<string>
+     * @param list<Span> $spans
      */
-    private function wholeDefinitions(Scene $scene): array
+    private static function picture(string $id, array $spans): string
     {
-        $definitions = [];
-        foreach ($this->motifs($scene->placed) as [$motif, $most]) {
-            $levels = array_filter(
-                $this->levelsOf($motif),
-                static fn (int $level): bool => $level >= 0,
-                \ARRAY_FILTER_USE_KEY,
-            );
-            ksort($levels);
-            $id = $this->id($motif, null);
-            $definitions[] = Svg::element(
-                'g',
-                ['id' => $id],
-                ...array_map(fn (array $spans): string => implode('', $this->layers($spans)), array_values($levels)),
-            );
-            if ($this->isStraight && $most >= self::BLOCK) {
-                $definitions[] = $this->block($id, $motif);
-            }
+        $edges = '';
+        $bodies = '';
+        foreach (self::lines($spans, false) as $colour => $lines) {
+            $path = implode('', array_map(static fn (Line $line): string => $line->at(0), $lines));
+            $own = '' === $colour ? [] : ['color' => $colour];
+            $edges .= $path;
+            $bodies .= Svg::element('path', ['d' => $path, 'class' => 'cord-body'] + $own)
+                .Svg::element('path', ['d' => $path, 'class' => 'cord-light', 'transform' => 'translate(-0.06 -0.17)']);
         }
 
-        return $definitions;
-    }
-
-    /**
-     * Returns a definition of ten copies in a row.
-     */
-    private function block(string $id, Motif $motif): string
-    {
-        return Svg::element('g', ['id' => $id.'x'], ...array_map(
-            static fn (int $i): string => Svg::element('use', ['href' => '#'.$id, 'x' => $i * $motif->length]),
-            range(0, self::BLOCK - 1),
-        ));
+        return Svg::element('g', ['id' => $id.'e'], Svg::element('path', ['d' => $edges, 'class' => 'cord-edge']))
+            .Svg::element('g', ['id' => $id], $bodies);
     }
 
     /**
      * @param list<Placed> $all
      *
-     * @return array<int, string> copies by level, lowest first; of each run its edges before its bodies
+     * @return array<int, string> what is placed by level, lowest first
      */
     private function levels(array $all): array
     {
         $painted = [];
-        $known = [];
+        $spans = [];
+        $lines = [];
         foreach ($all as $placed) {
-            $known[$placed->motif->name] ??= array_keys($this->levelsOf($placed->motif));
-            foreach ($known[$placed->motif->name] as $level) {
-                $id = $this->id($placed->motif, $level);
+            $name = $placed->motif->name;
+            foreach ($spans[$name] ??= self::levelsOf($placed->motif) as $level => $some) {
                 $counted = 1 === $level && $placed->knots > 0;
-                $painted[$level] ??= '';
-                $painted[$level] .= Svg::element(
-                    'g',
-                    [
-                        'color' => $placed->colour->hex,
-                    ] + ($counted ? [
-                        'data-knots' => $placed->count * $placed->knots,
-                        'data-motif' => $placed->motif->name,
-                    ] : []),
-                    ...($this->isShort($placed) ? [$this->copy(
-                        $id.'r'.$placed->count,
-                        $placed,
-                        $placed->x,
-                        $placed->motif->length * $placed->scale,
-                    )] : [...$this->copies($id.'e', $placed), ...$this->copies($id, $placed)]),
-                );
+                if (!$this->isTogether($placed)) {
+                    $painted[$level][] = $this->apart($placed, $this->id($placed->motif, $level), $counted);
+                    continue;
+                }
+                $key = LevelLines::key($placed);
+                $id = $this->prefix.'-level'.$level.'-'.\count($painted[$level] ?? []);
+                $together = $painted[$level][$key] ??= new LevelLines($id, $placed);
+                \assert($together instanceof LevelLines);
+                $lines[$name][$level][(int) $placed->turned] ??= self::lines($some, $placed->turned);
+                $together->add($placed, $lines[$name][$level][(int) $placed->turned], $counted);
             }
         }
         ksort($painted);
 
-        return $painted;
+        return array_map(static fn (array $level): string => implode('', array_map(
+            static fn (LevelLines|string $one): string => $one instanceof LevelLines ? $one->paint() : $one,
+            $level,
+        )), $painted);
+    }
+
+    /**
+     * Returns whether a motif is drawn together with others of its colour: not where a way bends it, and not where it
+     * is the tile of a run.
+     */
+    private function isTogether(Placed $placed): bool
+    {
+        return $this->isStraight && !$this->isTiled($placed);
+    }
+
+    private function isTiled(Placed $placed): bool
+    {
+        return $this->isStraight && null !== $this->far && !$placed->turned && $placed->count >= self::RUN;
+    }
+
+    private function apart(Placed $placed, string $id, bool $counted): string
+    {
+        return Svg::element(
+            'g',
+            [
+                'color' => $placed->colour->hex,
+                'data-knots' => $counted ? $placed->count * $placed->knots : null,
+            ],
+            ...$this->copies($id.'e', $placed),
+            ...$this->copies($id, $placed),
+        );
     }
 
     /**
@@ -301,17 +312,12 @@ final readonly class ScenePainter
      */
     private function copies(string $id, Placed $placed): array
     {
-        $copies = [];
         $step = $placed->motif->length * $placed->scale;
-        if (null !== $this->far && $this->isStraight && !$placed->turned && $placed->count >= self::BLOCK) {
-            return self::tiled($id, $placed, $step, $this->far);
-        }
-        for ($i = 0; $i < $placed->count; $i += $some) {
-            $some = $this->isStraight && $placed->count - $i >= self::BLOCK ? self::BLOCK : 1;
-            $copies[] = $this->copy($id.(self::BLOCK === $some ? 'x' : ''), $placed, $placed->x + $i * $step, $step);
-        }
 
-        return $copies;
+        return null !== $this->far && $this->isTiled($placed) ? self::tiled($id, $placed, $step, $this->far) : array_map(
+            fn (int $i): string => $this->copy($id, $placed, $placed->x + $i * $step, $step),
+            range(0, $placed->count - 1),
+        );
     }
 
     /**
@@ -338,8 +344,9 @@ final readonly class ScenePainter
                     'patternTransform' => $shift,
                 ],
                 ...array_map(
+                    // What a tile shows is laid from the tile's own corner.
                     static fn (int $i): string => '<use href="#'.$id.'" transform="translate('.Svg::number($i * $step)
-                        .')'.$size.'"/>',
+                        .' '.Svg::number($height / 2).')'.$size.'"/>',
                     [-1, 0, 1],
                 ),
             ),
@@ -353,56 +360,22 @@ final readonly class ScenePainter
         ];
     }
 
+    /**
+     * Returns a knot laid whole, turned as the way is at its middle.
+     */
     private function copy(string $id, Placed $placed, float $x, float $step): string
     {
         $scale = (string) round($placed->scale, 6);
-        $size = ' scale('.($placed->turned ? '-'.$scale.' ' : '').$scale.')';
-        if ($this->isStraight) {
-            return '<use href="#'.$id.'" transform="translate('.Svg::number($x).' '.Svg::number($placed->y).')'.$size.'"/>';
-        }
-        // A knot is laid whole, turned as the way is at its middle.
         $half = $placed->turned ? -$step / 2 : $step / 2;
 
-        return '<use href="#'.$id.'" transform="'.$this
-            ->laid($x + $half, $placed->y).' translate('.Svg::number(-$half).')'.$size.'"/>';
-    }
-
-    /**
-     * Returns whether a run is so short that it is one picture: edges of all its knots, then their bodies.
-     */
-    private function isShort(Placed $placed): bool
-    {
-        return $this->isStraight && !$placed->turned && $placed->count < self::BLOCK;
-    }
-
-    /**
-     * @param list<Placed> $all
-     *
-     * @return array<string, array{Motif, int, list<int>, bool}> each once by name, with the longest run of it, the
-     *                                                           counts of its short runs, and whether single copies are
-     *                                                           wanted
-     */
-    private function motifs(array $all): array
-    {
-        $motifs = [];
-        foreach ($all as $placed) {
-            [, $most, $short, $isSingle] = $motifs[$placed->motif->name] ?? [null, 0, [], false];
-            $isShort = $this->isShort($placed);
-            $motifs[$placed->motif->name] = [
-                $placed->motif,
-                max($placed->count, $most),
-                $isShort && !\in_array($placed->count, $short, true) ? [...$short, $placed->count] : $short,
-                $isSingle || !$isShort,
-            ];
-        }
-
-        return $motifs;
+        return '<use href="#'.$id.'" transform="'.$this->laid($x + $half, $placed->y).' translate('.Svg::number(-$half)
+            .') scale('.($placed->turned ? '-'.$scale.' ' : '').$scale.')"/>';
     }
 
     /**
      * @return array<int, list<Span>>
      */
-    private function levelsOf(Motif $motif): array
+    private static function levelsOf(Motif $motif): array
     {
         $levels = [];
         foreach ($motif->strands as $strand) {
@@ -414,6 +387,21 @@ final readonly class ScenePainter
         return $levels;
     }
 
+    /**
+     * @param list<Span> $spans
+     *
+     * @return array<string, non-empty-list<Line>> by colour, '' for that of the cord that ties
+     */
+    private static function lines(array $spans, bool $turned): array
+    {
+        $lines = [];
+        foreach ($spans as $span) {
+            $lines[$span->colour->hex ?? ''][] = Line::through($span->points, $turned);
+        }
+
+        return $lines;
+    }
+
     private function id(Motif $motif, ?int $level): string
     {
         return $this->prefix.'-'.str_replace(' ', '-', $motif->name).match (true) {
@@ -421,36 +409,6 @@ final readonly class ScenePainter
             $level < 0 => '-b',
             default => '-'.$level,
         };
-    }
-
-    /**
-     * @param list<Span> $spans
-     * @param int        $count of copies, each $length further than the one before it
-     *
-     * @return array{string, string} dark edges, and bodies with their light from the far side
-     */
-    private function layers(array $spans, int $count = 1, float $length = 0.0): array
-    {
-        // What lies on one level does not cross: all of it in a colour is one path, which a browser draws at once.
-        $paths = [];
-        foreach ($spans as $span) {
-            $colour = $span->colour->hex ?? '';
-            for ($i = 0; $i < $count; ++$i) {
-                $points = 0 === $i ? $span->points : array_map(
-                    static fn (Point $point): Point => new Point($point->x + $i * $length, $point->y),
-                    $span->points,
-                );
-                $paths[$colour] = ($paths[$colour] ?? '').self::path($points);
-            }
-        }
-        $bodies = '';
-        foreach ($paths as $colour => $path) {
-            $own = '' === $colour ? [] : ['color' => $colour];
-            $bodies .= Svg::element('path', ['d' => $path, 'class' => 'cord-body'] + $own)
-                .Svg::element('path', ['d' => $path, 'class' => 'cord-light', 'transform' => 'translate(-0.06 -0.17)']);
-        }
-
-        return [Svg::element('path', ['d' => implode('', $paths), 'class' => 'cord-edge']), $bodies];
     }
 
     private function cord(Cord $cord, int $i): string
@@ -532,9 +490,6 @@ final readonly class ScenePainter
      */
     private static function path(array $points): string
     {
-        return 'M'.implode(
-            ' ',
-            array_map(static fn (Point $point): string => Svg::number($point->x).','.Svg::number($point->y), $points),
-        );
+        return Line::through($points)->at(0);
     }
 }

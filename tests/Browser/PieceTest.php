@@ -51,6 +51,37 @@ final class PieceTest extends BrowserCase
         self::assertEqualsWithDelta(57 * 2.79, (float) $measured, 2.0);
     }
 
+    /**
+     * A run so long that it is drawn as a tile, found from painted pixels: it lies on its cores.
+     */
+    public function testALongRunLiesOnItsCores(): void
+    {
+        $this->newPiece();
+        $this->type('pattern', '300 square');
+        $this->until('return !!document.querySelector("#board pattern")');
+        $cores = '[...document.querySelectorAll("#board [data-cord=core] .core-edge")].map(c => c.getBoundingClientRect())';
+        $axis = $this->number(
+            'const c = '.$cores.'; return (Math.min(...c.map(r => r.top)) + Math.max(...c.map(r => r.bottom))) / 2',
+        );
+        $middle = (int) $this->number(
+            'const c = '.$cores.'; return (Math.min(...c.map(r => r.left)) + Math.max(...c.map(r => r.right))) / 2',
+        );
+        $page = imagecreatefromstring($this->driver->takeScreenshot());
+        self::assertNotFalse($page);
+        $dark = [];
+        for ($y = (int) $axis - 12; $y <= $axis + 12; ++$y) {
+            for ($x = $middle - 40; $x < $middle + 40; ++$x) {
+                $colour = imagecolorsforindex($page, (int) imagecolorat($page, $x, $y));
+                if ($colour['red'] < 110 && $colour['blue'] < 140) {
+                    $dark[] = $y + 0.5;
+                }
+            }
+        }
+        self::assertGreaterThan(80 * 3, \count($dark), 'the cord is there, a few pixels wide');
+        self::assertEqualsWithDelta($axis, array_sum($dark) / max(1, \count($dark)), 1.0);
+        $this->assertNothingLogged();
+    }
+
     public function testSwitchingTheUnit(): void
     {
         $this->newPiece('6 1/4 in');
@@ -242,12 +273,14 @@ final class PieceTest extends BrowserCase
         $this->driver->close();
         $this->driver->switchTo()->window($first);
         $this->type('wearer-girth', '18 cm');
-        $this->until('return !!document.querySelector("#conflict")');
-        self::assertStringContainsString('Wrist 18 cm17 cm', $this->text('#conflict tbody'));
+        $this->untilShown('#conflict tbody', 'Wrist 18 cm 17 cm');
+        // What is typed while the conflict stands is told in it, too.
+        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::HOME, WebDriverKeys::DELETE, WebDriverKeys::DELETE, '19']);
+        $this->untilShown('#conflict tbody', 'Wrist 19 cm 17 cm');
         $this->find('button[name=over]')->click();
         $this->until('return !document.querySelector("#conflict")');
 
-        self::assertSame('18 cm', $this->find('#wearer-girth')->getAttribute('value'));
+        self::assertSame('19 cm', $this->find('#wearer-girth')->getAttribute('value'));
     }
 
     public function testWithScriptsOffItIsAPlainForm(): void

@@ -6,6 +6,7 @@ namespace Rinkel\Core\Drawing\Picture;
 
 use Rinkel\Core\Drawing\CordKnots;
 use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Knot\BarrelKnot;
@@ -13,15 +14,18 @@ use Rinkel\Core\Knot\BarrelKnot;
 /**
  * The coil of a barrel: as many turns as it has, or always as many.
  */
-final readonly class CoilPicture implements KnotPicture
+final class CoilPicture implements KnotPicture
 {
-    public function __construct(private int $turns = BarrelKnot::USUAL) {}
+    /** @var array<string, Motif> of barrels that are alike */
+    private array $drawn = [];
+
+    public function __construct(private readonly int $turns = BarrelKnot::USUAL) {}
 
     public function placed(Run $run): array
     {
         $w = $run->unit();
         $turns = $run->knot->wraps ?? $this->turns;
-        $motif = CordKnots::barrel(
+        $motif = $this->drawn[$run->alike().' '.$turns.' '.$run->knot->width->millimetres] ??= CordKnots::barrel(
             'barrel-'.$run->role.'-'.$turns,
             $turns,
             $run->length(),

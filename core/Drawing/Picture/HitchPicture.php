@@ -6,24 +6,29 @@ namespace Rinkel\Core\Drawing\Picture;
 
 use Rinkel\Core\Drawing\CordKnots;
 use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Run;
 
 /**
  * Hitches of one cord along a core.
  */
-final readonly class HitchPicture implements KnotPicture
+final class HitchPicture implements KnotPicture
 {
+    /** @var array<string, Motif> of runs whose knots are alike */
+    private array $drawn = [];
+
     /**
      * @param non-empty-list<bool> $over whether each hitch of it goes over the core first
      */
-    public function __construct(private array $over) {}
+    public function __construct(private readonly array $over) {}
 
     public function placed(Run $run): array
     {
         $w = $run->unit();
-        $motif = CordKnots::hitch(
-            $run->knot->knot?->word().'-'.$run->role,
+        $word = (string) $run->knot->knot?->word();
+        $motif = $this->drawn[$word.' '.$run->alike()] ??= CordKnots::hitch(
+            $word.'-'.$run->role,
             $this->over,
             $run->half / $w,
             $run->length(),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Picture;
 
 use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\RopeLoops;
 use Rinkel\Core\Drawing\Run;
@@ -12,12 +13,16 @@ use Rinkel\Core\Drawing\Run;
 /**
  * Two loops of ropes side by side, woven through each other.
  */
-final readonly class LoopsPicture implements KnotPicture
+final class LoopsPicture implements KnotPicture
 {
+    /** @var array<string, Motif> by their colours */
+    private array $drawn = [];
+
     public function placed(Run $run): array
     {
         $colours = [] === $run->colours ? array_fill(0, max(1, $run->cores), $run->cord->colour) : $run->colours;
-        $motif = (new RopeLoops($colours))->motif('interlace-'.\count($colours));
+        $motif = $this->drawn[implode(' ', array_column($colours, 'hex'))]
+            ??= (new RopeLoops($colours))->motif('interlace-'.\count($colours));
 
         return [
             new Placed(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Picture;
 
 use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\StopKnot;
@@ -12,11 +13,13 @@ use Rinkel\Core\Drawing\StopKnot;
 /**
  * An overhand knot, as large as it measures.
  */
-final readonly class OverhandPicture implements KnotPicture
+final class OverhandPicture implements KnotPicture
 {
+    private ?Motif $drawn = null;
+
     public function placed(Run $run): array
     {
-        $motif = StopKnot::motif('overhand');
+        $motif = $this->drawn ??= StopKnot::motif('overhand');
 
         return [
             new Placed(
