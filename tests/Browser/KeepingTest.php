@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Browser;
 
+use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -12,6 +13,24 @@ use PHPUnit\Framework\Attributes\DataProvider;
  */
 final class KeepingTest extends BrowserCase
 {
+    /**
+     * To press a button leaves the field, which is then judged: what is said of that moves nothing from under the
+     * finger, be the press short or long.
+     */
+    public function testAButtonThatIsPressedRightAfterTypingIsPressed(): void
+    {
+        foreach ([0, 200] as $held) {
+            $this->newPiece();
+            $this->type('wearer-girth', 0 === $held ? '17 cm' : '17 cmm');
+            $press = new WebDriverActions($this->driver);
+            $press->moveToElement($this->find('#make-it'))->clickAndHold()->perform();
+            usleep($held * 1000);
+            (new WebDriverActions($this->driver))->release()->perform();
+            $this->untilShown('#now');
+        }
+        $this->assertNothingLogged();
+    }
+
     public function testABeadIsRenamedByTheKeyboardFromPageLoad(): void
     {
         $this->newPiece(construction: 'strung-beads');
