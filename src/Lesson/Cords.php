@@ -11,6 +11,7 @@ use Rinkel\Core\Failure;
 use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Plan\Planner;
+use Rinkel\Core\Stock\Kind;
 
 /**
  * The cords in which a maker can look at a knot: of her pieces in which it is, and from her stock.
@@ -46,11 +47,14 @@ final readonly class Cords
             }
             $all[$one->key] = $one;
         }
-        foreach (\array_slice($this->stock->cords(), 0, self::STOCK) as $cord) {
-            $key = 'stock-'.$cord->id;
-            $all[$key] = new InCord($key, '', $cord->cord, new Bundle($cord->cord->round(), 2), [
-                'working' => $cord->cord->colour->hex,
-            ] + self::COLOURS);
+        foreach (\array_slice($this->stock->rows(Kind::Cord), 0, self::STOCK) as $row) {
+            $cord = $row->cord()?->cord;
+            if (null !== $cord) {
+                $key = 'stock-'.$row->stored->uid();
+                $all[$key] = new InCord($key, $row->stored->text('name'), $cord, new Bundle($cord->round(), 2), [
+                    'working' => $cord->colour->hex,
+                ] + self::COLOURS);
+            }
         }
 
         return $all;

@@ -14,7 +14,7 @@ final readonly class InCord
 {
     /**
      * @param string                $key     by which it is chosen
-     * @param string                $of      the piece it is in, nothing where it is from the stock
+     * @param string                $of      the piece it is in, or its name in the stock; may be nothing
      * @param array<string, string> $colours of what is drawn: working, core, other
      */
     public function __construct(

@@ -7,10 +7,12 @@ namespace Rinkel\Tests\App\Lesson;
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Lesson\LessonWords;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Lesson\Lesson;
 use Rinkel\Core\Lesson\Lessons;
 use Rinkel\Core\Plan\Planner;
+use Rinkel\Core\Stock\Kind;
 use Rinkel\Tests\App\WebCase;
 use Symfony\Component\DomCrawler\Crawler;
 
@@ -78,6 +80,26 @@ final class LessonControllerTest extends WebCase
         $plan = self::getContainer()->get(Planner::class)->plan(self::getContainer()->get(Pieces::class)->piece($piece));
         preg_match('/(\d+\.\d)[\s\x{a0}]mm/u', self::text($page, '#takes-facts'), $pitch);
         self::assertEqualsWithDelta($plan->draft->body()->millimetres / 30, (float) ($pitch[1] ?? 0), 0.06, 'one of thirty');
+    }
+
+    /**
+     * Two cords of the stock that differ in their colour alone are told apart by their names.
+     */
+    public function testCordsOfTheStockAreCalledAsTheyAreThere(): void
+    {
+        $box = self::getContainer()->get(StockBox::class);
+        $uid = '';
+        foreach (['Quay' => '#204060', 'Rust' => '#a04020'] as $name => $colour) {
+            $uid = $box->keep(null, Kind::Cord, [
+                'name' => $name, 'fibre' => 'hemp', 'thickness' => '1.2 mm', 'colour' => $colour, 'spools' => ['9 m'],
+            ])->uid();
+        }
+        $page = $this->browser->request('GET', '/knots/square', ['in' => 'stock-'.$uid]);
+        self::assertSame(
+            ['1.2 mm hemp · Quay', '1.2 mm hemp · Rust'],
+            \array_slice($page->filter('#in option')->each(static fn (Crawler $one): string => $one->text()), 0, 2),
+        );
+        self::assertStringContainsString('In 1.2 mm hemp from your stock, Rust', self::text($page, '#takes'));
     }
 
     public function testACordThatIsTypedIsReadOrAskedBack(): void
