@@ -146,4 +146,19 @@ final readonly class Lessons
     {
         return self::OF_STEPS[$step->said->key] ?? $step->lesson;
     }
+
+    /**
+     * Returns what all these steps ask for, each once, in the order in which it comes.
+     *
+     * @param list<Step> $steps
+     *
+     * @return list<string>
+     */
+    public function taught(array $steps): array
+    {
+        return array_values(array_unique(array_filter(
+            array_map($this->of(...), $steps),
+            static fn (?string $id): bool => null !== $id,
+        )));
+    }
 }

@@ -9,7 +9,9 @@ use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Material\Bundle;
-use Rinkel\Core\Material\Colour;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Stock\Kind;
 
@@ -70,17 +72,42 @@ final readonly class Cords
         $piece = $this->planner->plan($this->pieces->piece($stored))->draft->piece;
         $uses = $piece->cords;
         $core = $uses['core'] ?? null;
-        $ties = $uses['working'] ?? array_values(array_diff_key($uses, ['core' => 0]))[0] ?? $core;
-        $cord = $ties->cord ?? throw new \LogicException('A piece has cords.');
-        $others = array_values(array_filter(
-            array_map(static fn ($use): Colour => $use->cord->colour, array_values($uses)),
-            static fn (Colour $colour): bool => $colour->hex !== $cord->colour->hex,
+        $cord = self::ties($piece);
+
+        return new InCord(
+            'piece-'.$stored->id(),
+            $piece->name,
+            $cord,
+            $core?->bundle() ?? new Bundle($cord->round(), 1),
+            self::colours($piece),
+        );
+    }
+
+    /**
+     * Returns by which colours knots of a piece are drawn.
+     *
+     * @return array<string, string> of cords, by what they are
+     */
+    public static function colours(Piece $piece): array
+    {
+        $ties = self::ties($piece)->colour->hex;
+        $others = array_values(array_diff(
+            array_map(static fn (CordUse $use): string => $use->cord->colour->hex, $piece->cords),
+            [$ties],
         ));
 
-        return new InCord('piece-'.$stored->id(), $piece->name, $cord, $core?->bundle() ?? new Bundle($cord->round(), 1), [
-            'working' => $cord->colour->hex,
-            'core' => $core->cord->colour->hex ?? $others[0]->hex ?? self::COLOURS['core'],
-            'other' => $others[1]->hex ?? $others[0]->hex ?? self::COLOURS['other'],
-        ]);
+        return [
+            'working' => $ties,
+            'core' => ($piece->cords['core'] ?? null)->cord->colour->hex ?? $others[0] ?? self::COLOURS['core'],
+            'other' => $others[1] ?? $others[0] ?? self::COLOURS['other'],
+        ];
+    }
+
+    private static function ties(Piece $piece): Cord
+    {
+        $uses = $piece->cords;
+        $ties = $uses['working'] ?? array_values(array_diff_key($uses, ['core' => 0]))[0] ?? $uses['core'] ?? null;
+
+        return $ties->cord ?? throw new \LogicException('A piece has cords.');
     }
 }

@@ -7,8 +7,8 @@ namespace Rinkel\App\Lesson;
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Board\StoredBoard;
 use Rinkel\App\Paper\LessonPaper;
+use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Samples\Samples;
-use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Svg\LessonDrawing;
 use Rinkel\Core\Failure;
@@ -47,6 +47,9 @@ final class LessonController extends AbstractController
         private readonly LessonWords $words,
         private readonly Preferences $preferences,
         private readonly Boards $boards,
+        private readonly Hands $hands,
+        private readonly Where $where,
+        private readonly Cords $cords,
     ) {}
 
     #[Route('', 'knots', methods: 'GET')]
@@ -68,32 +71,17 @@ final class LessonController extends AbstractController
     }
 
     #[Route('/{slug}', 'knot', requirements: self::SLUG, methods: 'GET')]
-    public function one(string $slug, Request $request, Where $where, Cords $cords, Samples $samples): Response
+    public function one(string $slug, Request $request, Samples $samples): Response
     {
-        $asked = $request->query->all();
-        $text = static fn (string $name): string => \is_string($asked[$name] ?? null) ? mb_substr($asked[$name], 0, 40) : '';
+        $text = self::texts($request);
         $board = $this->board($text('board'));
         $id = $this->id($slug);
         $lesson = $this->lesson($id, Side::tryFrom($text('hand')), $board);
         $frame = max(1, min(\count($lesson->frames), (int) ($text('frame') ?: 1))) - 1;
-        $pieces = $where->pieces($id);
-        $choices = $cords->all($pieces);
-        if (\in_array($id, ['singe', 'glue'], true)) {
-            $choices = array_filter($choices, static fn (InCord $one): bool => $one->cord->fibre->ending()->value === $id);
-        }
+        $pieces = $this->where->pieces($id);
+        $choices = $this->choices($id, $pieces);
         $faults = [];
-        $in = $choices[$text('in')] ?? null;
-        if ('typed' === $text('in')) {
-            $in = $this->typed($text, $faults);
-        }
-        if (null === $in && [] === $faults) {
-            try {
-                $in = null === $board ? null : $cords->ofPiece($board->piece());
-            } catch (Failure) {
-                // The piece says itself what is wrong with it.
-            }
-            $in ??= $choices[array_key_first($choices) ?? ''] ?? $this->typed(static fn (): string => '', $faults, '1 mm');
-        }
+        $in = $this->in($text, $choices, $board, $faults);
         $drawing = $this->drawing($lesson, $in->colours ?? Cords::COLOURS);
         $frames = [];
         foreach (array_keys($lesson->frames) as $i) {
@@ -146,13 +134,66 @@ final class LessonController extends AbstractController
     #[Route('/{slug}/card.pdf', 'knot_card', requirements: self::SLUG, methods: 'GET')]
     public function card(string $slug, Request $request, LessonPaper $paper): Response
     {
-        $hand = $request->query->all()['hand'] ?? null;
-        $lesson = $this->lesson($this->id($slug), Side::tryFrom(\is_string($hand) ? $hand : ''), null);
+        $text = self::texts($request);
+        $board = $this->board($text('board'));
+        $id = $this->id($slug);
+        $lesson = $this->lesson($id, Side::tryFrom($text('hand')), $board);
+        $faults = [];
+        $in = $this->in($text, $this->choices($id, $this->where->pieces($id)), $board, $faults);
 
-        return new Response($paper->pdf($lesson, $this->preferences->unit()), headers: [
+        return new Response($paper->pdf($lesson, $this->preferences->unit(), $in->colours ?? Cords::COLOURS), headers: [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_INLINE, $slug.'.pdf'),
         ]);
+    }
+
+    /**
+     * @return \Closure(string): string what is asked for by name; nothing where it is no text
+     */
+    private static function texts(Request $request): \Closure
+    {
+        $asked = $request->query->all();
+
+        return static fn (string $name): string => \is_string($asked[$name] ?? null) ? mb_substr($asked[$name], 0, 40) : '';
+    }
+
+    /**
+     * @param list<StoredPiece> $pieces in which it is
+     *
+     * @return array<string, InCord> cords in which it can be looked at, by key
+     */
+    private function choices(string $id, array $pieces): array
+    {
+        $choices = $this->cords->all($pieces);
+
+        return \in_array($id, ['singe', 'glue'], true) ? array_filter(
+            $choices,
+            static fn (InCord $one): bool => $one->cord->fibre->ending()->value === $id,
+        ) : $choices;
+    }
+
+    /**
+     * Returns the cord that is asked for, else that of the piece on the board, else the first there is.
+     *
+     * @param callable(string): string $text
+     * @param array<string, InCord>    $choices
+     * @param array<string, Said>      $faults  by field, added to; then there is none
+     */
+    private function in(callable $text, array $choices, ?StoredBoard $board, array &$faults): ?InCord
+    {
+        $in = 'typed' === $text('in') ? $this->typed($text, $faults) : $choices[$text('in')] ?? null;
+        if (null !== $in || [] !== $faults) {
+            return $in;
+        }
+        try {
+            $in = null === $board ? null : $this->cords->ofPiece($board->piece());
+        } catch (Failure) {
+            // The piece says itself what is wrong with it.
+        }
+
+        return $in
+            ?? $choices[array_key_first($choices) ?? '']
+            ?? $this->typed(static fn (): string => '', $faults, '1 mm');
     }
 
     /**
@@ -180,16 +221,11 @@ final class LessonController extends AbstractController
      */
     private function lesson(string $id, ?Side $hand, ?StoredBoard $board): Lesson
     {
-        $bySide = Lessons::goesBySide($id);
-        $begins = $board?->document()['habits'] ?? null;
-        $own = \is_array($begins) && \is_string($begins['side'] ?? null)
-            ? $begins['side']
-            : $this->preferences->all()['side'];
-        // What is drawn first is of a right-handed maker, and of one who begins with the left cord.
-        $works = 'left' === $this->preferences->custom(Custom::Hand) ? Side::Right : Side::Left;
+        $habits = $board?->document()['habits'] ?? null;
+        $begins = \is_array($habits) && \is_string($habits['side'] ?? null) ? Side::tryFrom($habits['side']) : null;
+        $lesson = null === $hand ? $this->hands->lesson($id, $begins) : Lessons::all()->named($id, $hand);
 
-        return Lessons::all()->named($id, $hand ?? ($bySide ? Side::tryFrom($own) ?? Side::Left : $works))
-            ?? throw $this->createNotFoundException();
+        return $lesson ?? throw $this->createNotFoundException();
     }
 
     private function board(string $id): ?StoredBoard

@@ -57,16 +57,10 @@ final readonly class Where
     private function taught(StoredPiece $stored): array
     {
         try {
-            $steps = Steps::of($this->planner->plan($this->pieces->piece($stored)))->all;
+            return Lessons::all()->taught(Steps::of($this->planner->plan($this->pieces->piece($stored)))->all);
         } catch (Failure) {
             // Its own page says what is wrong with it.
             return [];
         }
-        $lessons = Lessons::all();
-
-        return array_values(array_unique(array_filter(
-            array_map($lessons->of(...), $steps),
-            static fn (?string $id): bool => null !== $id,
-        )));
     }
 }

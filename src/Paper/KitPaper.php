@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Rinkel\App\Paper;
 
 use Rinkel\App\Document\StepsDocument;
+use Rinkel\App\Lesson\Cords;
+use Rinkel\App\Lesson\Hands;
 use Rinkel\App\Sizes\Asked;
 use Rinkel\App\Sizes\Asking;
 use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Lesson\Lessons;
+use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Remark\Severity;
@@ -27,6 +31,8 @@ final readonly class KitPaper
     public function __construct(
         private Words $words,
         private StepsDocument $steps,
+        private LessonPaper $lessons,
+        private Hands $hands,
     ) {}
 
     public function table(Asked $asked, Asking $asking): string
@@ -100,6 +106,7 @@ final readonly class KitPaper
         );
         $page->heading($this->words->of('paper.steps'));
         $this->steps($page, $sizes, $asking, $unit);
+        $this->lessons($page, $middle->plan);
         $page->heading($this->words->of('paper.remarks'));
         foreach ($middle->plan->checks as $check) {
             if (Severity::Caution === $check->severity) {
@@ -108,6 +115,20 @@ final readonly class KitPaper
         }
 
         return $page->pdf();
+    }
+
+    /**
+     * Adds every knot and finish that is done in it, as the piece begins and in its colours.
+     */
+    private function lessons(Page $page, Plan $plan): void
+    {
+        $piece = $plan->draft->piece;
+        foreach (Lessons::all()->taught(Steps::of($plan)->all) as $id) {
+            $lesson = $this->hands->lesson($id, $piece->habits->side);
+            if (null !== $lesson) {
+                $this->lessons->add($page, $lesson, Cords::colours($piece));
+            }
+        }
     }
 
     /**

@@ -28,13 +28,34 @@ final readonly class LessonPaper
         $title = $this->lessons->title($lesson->id);
         $page = $this->words->page($title, $unit);
         $page->title($title, $this->lessons->for($lesson->id));
-        $drawing = new LessonDrawing($lesson, $colours, $this->lessons->letters());
-        $page->pictures(array_map(fn (int $frame): array => [
-            $drawing->frame($frame, $title), $this->lessons->frame($lesson, $frame),
-        ], array_keys($lesson->frames)));
+        $this->frames($page, $lesson, $colours);
         $page->heading($this->words->of('knots.wrong'));
         $page->text9($this->lessons->wrong($lesson->id));
 
         return $page->pdf();
+    }
+
+    /**
+     * Adds what else has to be known to a sheet: how something is tied, frame by frame, and what goes wrong.
+     *
+     * @param array<string, string> $colours of cords, by what they are
+     */
+    public function add(Page $page, Lesson $lesson, array $colours): void
+    {
+        $page->heading($this->lessons->title($lesson->id));
+        $this->frames($page, $lesson, $colours);
+        $page->text9($this->lessons->wrong($lesson->id));
+    }
+
+    /**
+     * @param array<string, string> $colours
+     */
+    private function frames(Page $page, Lesson $lesson, array $colours): void
+    {
+        $title = $this->lessons->title($lesson->id);
+        $drawing = new LessonDrawing($lesson, $colours, $this->lessons->letters());
+        $page->pictures(array_map(fn (int $frame): array => [
+            $drawing->frame($frame, $title), $this->lessons->frame($lesson, $frame),
+        ], array_keys($lesson->frames)));
     }
 }

@@ -15,6 +15,7 @@ use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Stock\Kind;
 use Rinkel\Tests\App\WebCase;
 use Symfony\Component\DomCrawler\Crawler;
+use Symfony\Component\Process\Process;
 
 final class LessonControllerTest extends WebCase
 {
@@ -178,5 +179,26 @@ final class LessonControllerTest extends WebCase
         foreach (array_keys($lesson->frames) as $frame) {
             self::assertStringContainsString($words->frame($lesson, $frame), $text);
         }
+    }
+
+    public function testACardIsInTheMakersColours(): void
+    {
+        $piece = $this->lay(['cords.working.colour' => '#aa2277']);
+        $painted = [];
+        foreach (['piece-'.$piece->id(), 'typed'] as $in) {
+            $this->browser->request('GET', '/knots/square/card.pdf', ['in' => $in]);
+            $page = imagecreatefromstring((new Process(
+                ['pdftoppm', '-r', '50', '-png', '-singlefile', '-'],
+                input: (string) $this->browser->getResponse()->getContent(),
+            ))->mustRun()->getOutput());
+            self::assertNotFalse($page);
+            $painted[$in] = 0;
+            for ($i = 0, $all = imagesx($page) * imagesy($page); $i < $all; ++$i) {
+                $colour = (int) imagecolorat($page, $i % imagesx($page), intdiv($i, imagesx($page)));
+                $painted[$in] += abs(($colour >> 16 & 255) - 0xAA) + abs(($colour >> 8 & 255) - 0x22) + abs(($colour & 255) - 0x77) < 40 ? 1 : 0;
+            }
+        }
+        self::assertGreaterThan(200, $painted['piece-'.$piece->id()]);
+        self::assertSame(0, $painted['typed']);
     }
 }

@@ -135,7 +135,10 @@ final class SizesControllerTest extends WebCase
         }
         foreach ([
             'kit.pdf' => ['Pier', 'Core', 'Working cord'],
-            'instructions.pdf' => ['In the bag', '15 cm', '17 cm', '19 cm', 'Step by step', '100 mm', 'Safety'],
+            'instructions.pdf' => [
+                'In the bag', '15 cm', '17 cm', '19 cm', 'Step by step', '100 mm', 'Safety',
+                'Square knot', 'Overhand knot', 'Slider of square knots',
+            ],
             'sizes.pdf' => ['15 cm', 'Repeats'],
         ] as $paper => $words) {
             $this->browser->request('GET', '/pieces/'.$piece->id().'/'.$paper, $query);

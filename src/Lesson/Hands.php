@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Lesson;
+
+use Rinkel\App\Settings\Custom;
+use Rinkel\App\Settings\Preferences;
+use Rinkel\Core\Knot\Side;
+use Rinkel\Core\Lesson\Lesson;
+use Rinkel\Core\Lesson\Lessons;
+
+/**
+ * Lessons by their maker's hand: some go by the side on which a piece begins, the others by the hand that she works with.
+ */
+final readonly class Hands
+{
+    public function __construct(private Preferences $preferences) {}
+
+    /**
+     * @param Side|null $begins on which side a piece begins, what she usually does when null
+     */
+    public function lesson(string $id, ?Side $begins = null): ?Lesson
+    {
+        $begins ??= Side::tryFrom($this->preferences->all()['side']) ?? Side::Left;
+        // What is drawn first is of a right-handed maker, and of one who begins with the left cord.
+        $works = 'left' === $this->preferences->custom(Custom::Hand) ? Side::Right : Side::Left;
+
+        return Lessons::all()->named($id, Lessons::goesBySide($id) ? $begins : $works);
+    }
+}
