@@ -8,8 +8,8 @@ use Rinkel\Core\Drawing\Course;
 use Rinkel\Core\Knot\Side;
 
 /**
- * How something is tied, begun, closed or finished, frame by frame: the same cords as in the drawing, laid open, each as
- * far as its end has come.
+ * How something is tied, begun, closed or finished, frame by frame: the same cords as in the drawing, laid open, each
+ * as far as its end has come.
  *
  * The piece begins uppermost: x of a course goes down the page, y to the left.
  */

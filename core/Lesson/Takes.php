@@ -14,8 +14,8 @@ use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 
 /**
- * What one knot of a lesson measures and takes in a certain cord, by what is known of a maker's hand; each with the range
- * in which four of five of her knots lie.
+ * What one knot of a lesson measures and takes in a certain cord, by what is known of a maker's hand; each with the
+ * range in which four of five of her knots lie.
  */
 final readonly class Takes
 {

@@ -12,7 +12,8 @@ use Rinkel\Core\Geometry\Point;
 final readonly class Thing
 {
     /**
-     * @param string                $what    by which it is coloured: bead, metal, button, glue, flame, blade, heat, frame
+     * @param string                $what    by which it is coloured: bead, metal, button, glue, flame, blade, heat,
+     *                                       frame
      * @param non-empty-list<Point> $outline in diameters of the cord
      * @param int                   $level   as a cord's: what is higher lies over it
      */

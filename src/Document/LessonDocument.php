@@ -43,7 +43,10 @@ final readonly class LessonDocument
             ], $lesson->open, $lesson->tied),
             'frames' => array_map(fn (Frame $frame, int $i): array => array_filter([
                 'say' => $this->words->frame($lesson, $i),
-                'reached' => (object) array_map(static fn (float $reached): float => round($reached, 3), $frame->reached),
+                'reached' => (object) array_map(
+                    static fn (float $reached): float => round($reached, 3),
+                    $frame->reached,
+                ),
                 'moves' => $frame->moves,
                 'hand' => $frame->hand?->value,
                 'pull' => array_map(static fn (Pull $pull): array => [

@@ -11,7 +11,7 @@ use Rinkel\Core\Lesson\Lesson;
 use Rinkel\Core\Lesson\Lessons;
 
 /**
- * Lessons by their maker's hand: some go by the side on which a piece begins, the others by the hand that she works with.
+ * Lessons by their maker's hand: some go by the side on which a piece begins, the others by the hand she works with.
  */
 final readonly class Hands
 {

@@ -44,7 +44,8 @@ final class KnotsCommand extends Command
         $id = $input->getArgument('lesson');
         if (!\is_string($id)) {
             foreach (Lessons::all()->ids() as $known) {
-                $output->writeln(\sprintf('%-20s %s', $known, $this->words->title($known)), OutputInterface::OUTPUT_RAW);
+                $line = \sprintf('%-20s %s', $known, $this->words->title($known));
+                $output->writeln($line, OutputInterface::OUTPUT_RAW);
             }
 
             return Command::SUCCESS;

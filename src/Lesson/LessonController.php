@@ -154,7 +154,9 @@ final class LessonController extends AbstractController
     {
         $asked = $request->query->all();
 
-        return static fn (string $name): string => \is_string($asked[$name] ?? null) ? mb_substr($asked[$name], 0, 40) : '';
+        return static fn (string $name): string => \is_string($asked[$name] ?? null)
+            ? mb_substr($asked[$name], 0, 40)
+            : '';
     }
 
     /**
@@ -216,8 +218,8 @@ final class LessonController extends AbstractController
     }
 
     /**
-     * Returns a lesson by the hand that is asked for, else by the maker's own: as the piece on the board begins, or as she
-     * works.
+     * Returns a lesson by the hand that is asked for, else by the maker's own: as the piece on the board begins, or as
+     * she works.
      */
     private function lesson(string $id, ?Side $hand, ?StoredBoard $board): Lesson
     {

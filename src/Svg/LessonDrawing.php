@@ -14,8 +14,8 @@ use Rinkel\Core\Lesson\Thing;
 /**
  * Paints the frames of a lesson as the maker has the work before her: its beginning uppermost, left on the left.
  *
- * Cords are painted as in every other drawing, level by level; each stretch says how far along its cord it lies, and how
- * it lies when the knot is tied, so that assets/lesson.js can let the ends travel without painting anything anew.
+ * Cords are painted as in every other drawing, level by level; each stretch says how far along its cord it lies, and
+ * how it lies when the knot is tied, so that assets/lesson.js can let the ends travel without painting anything anew.
  */
 final readonly class LessonDrawing
 {
@@ -156,7 +156,8 @@ final readonly class LessonDrawing
     }
 
     /**
-     * @param list<array{array<string, string|int|float|null>, string}> $paths with what else is said of each, and colour
+     * @param list<array{array<string, string|int|float|null>, string}> $paths with what else is said of each, and its
+     *                                                                         colour
      */
     private static function layers(array $paths): string
     {
@@ -204,7 +205,8 @@ final readonly class LessonDrawing
         if ($withLoops) {
             foreach ($courses as $name => $course) {
                 if (str_ends_with($name, '-fold')) {
-                    $marks .= self::layers([[['d' => self::path($course->points)], $this->colour(substr($name, 0, -5))]]);
+                    $colour = $this->colour(substr($name, 0, -5));
+                    $marks .= self::layers([[['d' => self::path($course->points)], $colour]]);
                 }
             }
         }
@@ -216,7 +218,9 @@ final readonly class LessonDrawing
         }
         $moves = null === $now->moves ? null : $courses[$now->moves] ?? null;
 
-        return null === $moves ? $marks : $marks.self::arrow($moves, true, 'lesson-goes').$this->hand($moves, $now->hand);
+        return null === $moves
+            ? $marks
+            : $marks.self::arrow($moves, true, 'lesson-goes').$this->hand($moves, $now->hand);
     }
 
     private static function arrow(Course $course, bool $isTail, string $class): string

@@ -18,7 +18,7 @@ final class LevelLines
     /** @var array<string, string> path data by colour, '' for that of the cord that ties */
     private array $loose = [];
 
-    /** @var array<string, array<string, array{string, list<float>}>> blocks by colour: what they draw, and from where */
+    /** @var array<string, array<string, array{string, list<float>}>> by colour: what blocks draw, and from where */
     private array $blocks = [];
 
     private int $knots = 0;

@@ -11,7 +11,7 @@ use Rinkel\Core\Geometry\Point;
  */
 final readonly class Line
 {
-    /** No point is written that lies nearer than this to the line without it: a hundredth of a cord, which nobody sees. */
+    /** No point is written that lies nearer than this to the line without it: a hundredth of a cord is not seen. */
     private const FINE = 0.012;
 
     /** So many points are looked past at most. */

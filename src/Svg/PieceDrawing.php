@@ -241,7 +241,7 @@ final readonly class PieceDrawing
     }
 
     /**
-     * Returns what takes the pointer over the parts of the pattern: each lights up wherever it stands when it is chosen.
+     * Returns what takes the pointer over the parts of the pattern: each lights up, wherever it stands, when chosen.
      *
      * @param list<Stretch> $stretches
      */

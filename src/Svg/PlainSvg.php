@@ -20,7 +20,8 @@ final class PlainSvg
     /** Kept as they are; everything else is for pages only. */
     private const KEPT = [
         'd', 'x', 'y', 'width', 'height', 'cx', 'cy', 'r', 'rx', 'ry', 'fill', 'stroke', 'stroke-width',
-        'stroke-linecap', 'transform', 'points', 'font-size', 'text-anchor', 'offset', 'stop-color', 'stop-opacity', 'id',
+        'stroke-linecap', 'transform', 'points', 'font-size', 'text-anchor', 'offset', 'stop-color', 'stop-opacity',
+        'id',
     ];
 
     /** How what a class names is drawn, widths in mm; "~" is the cord's colour, "~35" a darker one. */
@@ -43,7 +44,8 @@ final class PlainSvg
         'horn' => ['fill' => '#6d5844', 'stroke' => '#35291d', 'stroke-width' => '0.3'],
         'horn-line' => ['fill' => 'none', 'stroke' => '#8d7860', 'stroke-width' => '0.4'],
         'stone' => ['fill' => '#7d8f8a', 'stroke' => '#46534f', 'stroke-width' => '0.4'],
-        'lesson-goes' => ['fill' => 'none', 'stroke' => '#14201f', 'stroke-width' => '0.4', 'stroke-linecap' => 'round'],
+        'lesson-goes' => ['fill' => 'none', 'stroke' => '#14201f', 'stroke-width' => '0.4',
+            'stroke-linecap' => 'round'],
         'lesson-pull' => ['fill' => 'none', 'stroke' => '#14201f', 'stroke-width' => '0.45',
             'stroke-linecap' => 'round'],
         'lesson-hand' => ['fill' => '#ffffff', 'stroke' => '#14201f', 'stroke-width' => '0.2'],

@@ -19,8 +19,8 @@ use Rinkel\Core\Geometry\Way;
 /**
  * Paints a scene along a way: each motif and bead once as a definition, then its copies, level by level.
  *
- * Colours come in from outside: a motif paints with currentColor, its copies say which that is. Where the way is straight, all that lies
- * on a level is drawn together.
+ * Colours come in from outside: a motif paints with currentColor, its copies say which that is. Where the way is
+ * straight, all that lies on a level is drawn together.
  */
 final readonly class ScenePainter
 {
@@ -314,7 +314,11 @@ final readonly class ScenePainter
     {
         $step = $placed->motif->length * $placed->scale;
 
-        return null !== $this->far && $this->isTiled($placed) ? self::tiled($id, $placed, $step, $this->far) : array_map(
+        if (null !== $this->far && $this->isTiled($placed)) {
+            return self::tiled($id, $placed, $step, $this->far);
+        }
+
+        return array_map(
             fn (int $i): string => $this->copy($id, $placed, $placed->x + $i * $step, $step),
             range(0, $placed->count - 1),
         );

@@ -111,7 +111,8 @@ final class LessonTest extends BrowserCase
         return $this->number(
             'return [...document.querySelectorAll("#stage .cord-body[data-cord=\''.('left' === $name ? 2 : 3).'\']")]'
                 .'.filter((path) => path.style.display !== "none" && path.getAttribute("display") !== "none")'
-                .'.map((path) => Math.min(path.getTotalLength(), Number((path.getAttribute("stroke-dasharray") ?? "999").split(" ")[0])))'
+                .'.map((path) => Math.min(path.getTotalLength(), '
+                .'Number((path.getAttribute("stroke-dasharray") ?? "999").split(" ")[0])))'
                 .'.reduce((sum, length) => sum + length, 0)',
         );
     }

@@ -59,7 +59,8 @@ final class PieceTest extends BrowserCase
         $this->newPiece();
         $this->type('pattern', '300 square');
         $this->until('return !!document.querySelector("#board pattern")');
-        $cores = '[...document.querySelectorAll("#board [data-cord=core] .core-edge")].map(c => c.getBoundingClientRect())';
+        $cores = '[...document.querySelectorAll("#board [data-cord=core] .core-edge")]'
+            .'.map(c => c.getBoundingClientRect())';
         $axis = $this->number(
             'const c = '.$cores.'; return (Math.min(...c.map(r => r.top)) + Math.max(...c.map(r => r.bottom))) / 2',
         );
@@ -275,7 +276,9 @@ final class PieceTest extends BrowserCase
         $this->type('wearer-girth', '18 cm');
         $this->untilShown('#conflict tbody', 'Wrist 18 cm 17 cm');
         // What is typed while the conflict stands is told in it, too.
-        $this->driver->getKeyboard()->sendKeys([WebDriverKeys::HOME, WebDriverKeys::DELETE, WebDriverKeys::DELETE, '19']);
+        $this->driver->getKeyboard()->sendKeys(
+            [WebDriverKeys::HOME, WebDriverKeys::DELETE, WebDriverKeys::DELETE, '19'],
+        );
         $this->untilShown('#conflict tbody', 'Wrist 19 cm 17 cm');
         $this->find('button[name=over]')->click();
         $this->until('return !document.querySelector("#conflict")');

@@ -64,7 +64,8 @@ final readonly class Butted implements Teaching
     private static function magnets(float $at): array
     {
         return array_map(static fn (int $way): Thing => Thing::cornered('metal', [
-            [$way * ($at - 0.9), 1.2], [$way * ($at + 1.5), 1.2], [$way * ($at + 1.5), -1.2], [$way * ($at - 0.9), -1.2],
+            [$way * ($at - 0.9), 1.2], [$way * ($at + 1.5), 1.2],
+            [$way * ($at + 1.5), -1.2], [$way * ($at - 0.9), -1.2],
         ], 3), [1, -1]);
     }
 }

@@ -61,7 +61,11 @@ final readonly class Covered implements Teaching
 
         return Course::of(
             'cord',
-            [new Point(-9, 0), new Point(-3, 0), ...$tied->points, new Point($end->x + 4, 0), new Point($end->x + 10, 0)],
+            [
+                new Point(-9, 0), new Point(-3, 0),
+                ...$tied->points,
+                new Point($end->x + 4, 0), new Point($end->x + 10, 0),
+            ],
             [1, 1, ...$tied->levels, 2, 2],
         );
     }

@@ -45,7 +45,8 @@ final readonly class Hung implements Teaching
     }
 
     /**
-     * Returns one half of the cord, from the middle of its fold: before both legs, up behind the ring, over it and down.
+     * Returns one half of the cord, from the middle of its fold: before both legs, up behind the ring, over it and
+     * down.
      */
     private function half(string $name, float $size, int $way): Course
     {

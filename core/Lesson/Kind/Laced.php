@@ -43,7 +43,8 @@ final readonly class Laced implements Teaching
             foreach ($laces as $lace) {
                 $reached[$lace->name] = $lace->station(2 + 2 * $link);
             }
-            $frames[] = new Frame($reached, $laces[$link % $this->laces]->name ?? null, 0 === $link ? Side::Right : null);
+            $lace = $laces[$link % $this->laces]->name ?? null;
+            $frames[] = new Frame($reached, $lace, 0 === $link ? Side::Right : null);
         }
         $pulls = array_map(static fn (Course $lace): Pull => new Pull($lace->name), $laces);
 

@@ -35,7 +35,8 @@ final readonly class Rows implements Teaching
         [$left, $right] = [$open[3], $open[4]];
         $beads = [
             Thing::round('bead', -4.4, 0, 3.4, 3.4, 6),
-            Thing::round('bead', 1.6, self::OPEN[0], 3.4, 3.4, 6), Thing::round('bead', 1.6, -self::OPEN[0], 3.4, 3.4, 6),
+            Thing::round('bead', 1.6, self::OPEN[0], 3.4, 3.4, 6),
+            Thing::round('bead', 1.6, -self::OPEN[0], 3.4, 3.4, 6),
         ];
         $at = static fn (int $leftStation, int $rightStation): array => [
             'left' => $left->station($leftStation), 'right' => $right->station($rightStation),
@@ -43,7 +44,8 @@ final readonly class Rows implements Teaching
         $tied = $this->courses(self::TIED, new HalfKnots(0.5, 1.5), 2.0, 1.0);
         $beadsTied = [
             Thing::round('bead', -2.2, 0, 3.4, 3.4, 6),
-            Thing::round('bead', 0.0, self::TIED[0], 3.4, 3.4, 6), Thing::round('bead', 0.0, -self::TIED[0], 3.4, 3.4, 6),
+            Thing::round('bead', 0.0, self::TIED[0], 3.4, 3.4, 6),
+            Thing::round('bead', 0.0, -self::TIED[0], 3.4, 3.4, 6),
         ];
 
         return new Lesson($this->id(), Topic::Knot, $open, $tied, [
@@ -67,7 +69,9 @@ final readonly class Rows implements Teaching
     {
         [$apart, $along] = $places;
         $cores = array_map(static fn (int $i): Course => Course::through('core-'.$i, [
-            [-2.6 * $apart, (2 - $i) * $apart, 0], [0, (2 - $i) * $apart, 0], [$along + 2 * $pitch, (2 - $i) * $apart, 0],
+            [-2.6 * $apart, (2 - $i) * $apart, 0],
+            [0, (2 - $i) * $apart, 0],
+            [$along + 2 * $pitch, (2 - $i) * $apart, 0],
         ]), [1, 2, 3]);
         $hitch = (new Hitches([true], 0.6, $pitch, $ease))->stations();
         $ends = [];

@@ -38,7 +38,10 @@ final readonly class Secured implements Teaching
 
     public function lesson(): Lesson
     {
-        $courses = [self::core('core-1', 0.5), self::core('core-2', -0.5), self::tail('left', 1), self::tail('right', -1)];
+        $courses = [
+            self::core('core-1', 0.5), self::core('core-2', -0.5),
+            self::tail('left', 1), self::tail('right', -1),
+        ];
         $long = ['left' => $courses[2]->length(), 'right' => $courses[3]->length()];
         $short = static fn (float $left): array => array_map(
             static fn (float $length): float => $length - self::TAIL + $left,
@@ -46,7 +49,8 @@ final readonly class Secured implements Teaching
         );
         $end = self::KNOTS * self::PITCH;
         $blade = [Thing::cornered('blade', [
-            [$end + 1.5, 6.5], [$end + 1.9, 0], [$end + 1.5, -6.5], [$end + 2.3, -6.5], [$end + 2.2, 0], [$end + 2.3, 6.5],
+            [$end + 1.5, 6.5], [$end + 1.9, 0], [$end + 1.5, -6.5],
+            [$end + 2.3, -6.5], [$end + 2.2, 0], [$end + 2.3, 6.5],
         ], 8)];
         $drop = static fn (string $what, float $size, float $along): array => array_map(
             static fn (int $way): Thing => Thing::round($what, $end + $along, $way * 2.0, $size, 0.8 * $size, 9),

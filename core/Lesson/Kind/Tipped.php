@@ -38,7 +38,9 @@ final readonly class Tipped implements Teaching
         $blade = Thing::cornered('blade', [[1.6, 3.4], [5.8, -2.8], [6.3, -2.4], [2.2, 3.6]], 4);
         $thin = Thing::cornered('dry', [[0.4, 0.42], [5.4, 0.12], [5.4, -0.12], [0.4, -0.42]], 2);
 
-        return new Lesson($this->id, $this->frays ? Topic::Finish : Topic::Start, [$cord], [$cord], ['cord' => 'working'], $this->frays ? [
+        $topic = $this->frays ? Topic::Finish : Topic::Start;
+
+        return new Lesson($this->id, $topic, [$cord], [$cord], ['cord' => 'working'], $this->frays ? [
             $whole,
             new Frame(['cord' => $cord->length() - 4.5], things: self::fringe(0.35)),
             new Frame(['cord' => $cord->length() - 4.5], things: self::fringe(1.0)),

@@ -78,9 +78,11 @@ final class LessonControllerTest extends WebCase
         $page = $this->browser->request('GET', '/knots/square', ['in' => 'piece-'.$piece->id()]);
         self::assertStringContainsString('as in', self::text($page, '#takes'));
         self::assertSelectorExists('#where a[href="/pieces/'.$piece->id().'"]');
-        $plan = self::getContainer()->get(Planner::class)->plan(self::getContainer()->get(Pieces::class)->piece($piece));
+        $wish = self::getContainer()->get(Pieces::class)->piece($piece);
+        $plan = self::getContainer()->get(Planner::class)->plan($wish);
         preg_match('/(\d+\.\d)[\s\x{a0}]mm/u', self::text($page, '#takes-facts'), $pitch);
-        self::assertEqualsWithDelta($plan->draft->body()->millimetres / 30, (float) ($pitch[1] ?? 0), 0.06, 'one of thirty');
+        $one = $plan->draft->body()->millimetres / 30;
+        self::assertEqualsWithDelta($one, (float) ($pitch[1] ?? 0), 0.06, 'one of thirty');
     }
 
     /**
@@ -127,7 +129,9 @@ final class LessonControllerTest extends WebCase
             (float) ($use[1] ?? 0) * ('cm' === ($use[2] ?? '') ? 10 : 1),
             1.0,
         );
-        foreach ([['frame' => ['x']], ['frame' => '99'], ['hand' => 'third'], ['board' => '77'], ['in' => 'stock-x']] as $sent) {
+        foreach ([
+            ['frame' => ['x']], ['frame' => '99'], ['hand' => 'third'], ['board' => '77'], ['in' => 'stock-x'],
+        ] as $sent) {
             $this->browser->request('GET', '/knots/barrel', $sent);
             self::assertResponseIsSuccessful();
         }
@@ -195,7 +199,9 @@ final class LessonControllerTest extends WebCase
             $painted[$in] = 0;
             for ($i = 0, $all = imagesx($page) * imagesy($page); $i < $all; ++$i) {
                 $colour = (int) imagecolorat($page, $i % imagesx($page), intdiv($i, imagesx($page)));
-                $painted[$in] += abs(($colour >> 16 & 255) - 0xAA) + abs(($colour >> 8 & 255) - 0x22) + abs(($colour & 255) - 0x77) < 40 ? 1 : 0;
+                $away = abs(($colour >> 16 & 255) - 0xAA) + abs(($colour >> 8 & 255) - 0x22)
+                    + abs(($colour & 255) - 0x77);
+                $painted[$in] += $away < 40 ? 1 : 0;
             }
         }
         self::assertGreaterThan(200, $painted['piece-'.$piece->id()]);

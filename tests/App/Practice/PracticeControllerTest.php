@@ -20,7 +20,8 @@ final class PracticeControllerTest extends WebCase
             $page = $this->browser->request('GET', '/practice');
             $of = (string) $page->filter('input[name=of]')->attr('value');
             $met[$of] = true;
-            $right = self::practices()->question($of, (int) $page->filter('input[name=seed]')->attr('value'))->right ?? 0;
+            $seed = (int) $page->filter('input[name=seed]')->attr('value');
+            $right = self::practices()->question($of, $seed)->right ?? 0;
             $form = $page->filter('#answers button')->eq($right)->form();
             $page = $this->browser->submit($form);
             self::assertResponseIsSuccessful();
@@ -43,7 +44,13 @@ final class PracticeControllerTest extends WebCase
 
     public function testAnythingElseIsNoAnswer(): void
     {
-        foreach ([[], ['of' => 'next-side', 'seed' => 'x', 'answer' => '0'], ['of' => 'nothing', 'seed' => '1', 'answer' => '0'], ['of' => 'next-side', 'seed' => '1', 'answer' => '9'], ['of' => ['a'], 'seed' => ['b']]] as $sent) {
+        foreach ([
+            [],
+            ['of' => 'next-side', 'seed' => 'x', 'answer' => '0'],
+            ['of' => 'nothing', 'seed' => '1', 'answer' => '0'],
+            ['of' => 'next-side', 'seed' => '1', 'answer' => '9'],
+            ['of' => ['a'], 'seed' => ['b']],
+        ] as $sent) {
             $this->browser->request('POST', '/practice', $sent);
             self::assertResponseRedirects('/practice', 303);
         }

@@ -129,7 +129,9 @@ final class CutControllerTest extends WebCase
                 iterator_to_array((new Crawler($row))->filter('td, th'), false),
             );
         }
-        $cents = static fn (string $money): int => (int) round(100 * (float) ltrim(str_replace(',', '', $money), '€'));
+        $cents = static fn (string $money): int => (int) round(
+            100 * (float) ltrim(str_replace(',', '', $money), '€'),
+        );
         $metres = array_sum(array_map(static fn (string $text): float => str_ends_with($text, ' m')
             ? (float) $text
             : (float) $text / 100, array_column(\array_slice($cells, 0, -5), 0)));

@@ -70,7 +70,8 @@ final class LessonsTest extends TestCase
             $here = $lesson->courses($i);
             foreach ($lesson->open as $course) {
                 $now = $frame->reached[$course->name] ?? $course->length();
-                self::assertTrue($isCut || $now >= ($reached[$course->name] ?? 0.0) - 1e-9, $id.' '.$i.' '.$course->name);
+                $before = $reached[$course->name] ?? 0.0;
+                self::assertTrue($isCut || $now >= $before - 1e-9, $id.' '.$i.' '.$course->name);
                 self::assertSame($now > 0, isset($here[$course->name]));
                 $reached[$course->name] = $now;
             }
@@ -81,12 +82,13 @@ final class LessonsTest extends TestCase
         }
         foreach ($lesson->open as $course) {
             self::assertArrayHasKey($course->name, $lesson->roles);
-            self::assertTrue($isCut || $reached[$course->name] >= $course->length() - 1e-9, $course->name.' lies whole');
+            $isWhole = $reached[$course->name] >= $course->length() - 1e-9;
+            self::assertTrue($isCut || $isWhole, $course->name.' lies whole');
         }
     }
 
     /**
-     * What is at one level never crosses, laid open, drawn tight, or anywhere between: so nothing goes through anything.
+     * What is at one level never crosses, laid open, drawn tight, or between: so nothing goes through anything.
      */
     #[DataProvider('provideLessons')]
     public function testNothingGoesThroughAnything(string $id): void
@@ -119,7 +121,8 @@ final class LessonsTest extends TestCase
                 $least = min($least, self::clearance($one, $other));
             }
         }
-        self::assertGreaterThan(\in_array($id, ['together', 'loop', 'button', 'interlace', 'hide', 'cover'], true) ? 0.6 : 0.85, $least);
+        $isTight = \in_array($id, ['together', 'loop', 'button', 'interlace', 'hide', 'cover'], true);
+        self::assertGreaterThan($isTight ? 0.6 : 0.85, $least);
     }
 
     #[DataProvider('provideLessons')]
@@ -158,8 +161,8 @@ final class LessonsTest extends TestCase
 
     /**
      * The Jones polynomial tells which knot a closed line is (V. F. R. Jones, "A polynomial invariant for knots via von
-     * Neumann algebras", 1985, from memory). A coil of k turns with its end through it is the torus knot of 2 and 2k + 1:
-     * an overhand is a trefoil.
+     * Neumann algebras", 1985, from memory). A coil of k turns with its end through it is the torus knot of 2 and
+     * 2k + 1: an overhand is a trefoil.
      */
     public function testACoilOfAsManyTurnsIsTheTorusKnotOfThatName(): void
     {
@@ -194,7 +197,8 @@ final class LessonsTest extends TestCase
     }
 
     /**
-     * A lark's head winds about its ring and back: drawn off, nothing is left of it. Two hitches the same way wind twice.
+     * A lark's head winds about its ring and back: drawn off, nothing is left of it. Two hitches the same way wind
+     * twice.
      */
     public function testHowOftenACordWindsAboutItsCore(): void
     {
@@ -215,7 +219,8 @@ final class LessonsTest extends TestCase
     {
         $walk = Tangle::loose(self::lesson('braid')->open)->walk();
         foreach ($walk as $i => $passages) {
-            foreach (array_chunk(array_map(static fn (string $one): string => explode(' ', $one)[0], $passages), 2) as $pair) {
+            $over = array_map(static fn (string $one): string => explode(' ', $one)[0], $passages);
+            foreach (array_chunk($over, 2) as $pair) {
                 self::assertLessThanOrEqual(2, \count(array_unique($pair)));
             }
             self::assertGreaterThanOrEqual(6, \count($passages), 'strand '.$i.' passes the others twice a repeat');
@@ -350,7 +355,8 @@ final class LessonsTest extends TestCase
                     continue;
                 }
                 // Two halves of one cord meet in their fold.
-                if ($one !== $other && $one->points[0]->distanceTo($other->points[0]) < 0.01 && $here[$i] + $there[$j] < 4) {
+                $isSame = $one->points[0]->distanceTo($other->points[0]) < 0.01;
+                if ($one !== $other && $isSame && $here[$i] + $there[$j] < 4) {
                     continue;
                 }
                 $apart = \INF;

@@ -44,7 +44,10 @@ final class Tangle
                 if (null !== $cut && ($isClosed || self::isInside($cut, $one[1], $segments[$b][1]))) {
                     [$here, $there, $turn] = $cut;
                     if ($one[6] === $segments[$b][6]) {
-                        throw new \LogicException(\sprintf('%d and %d cross at one level, at %.2f, %.2f.', $one[0], $segments[$b][0], $one[2] + $here * ($one[4] - $one[2]), $one[3] + $here * ($one[5] - $one[3])));
+                        $x = $one[2] + $here * ($one[4] - $one[2]);
+                        $y = $one[3] + $here * ($one[5] - $one[3]);
+
+                        throw new \LogicException(\sprintf('Two cross at one level, at %.2f, %.2f.', $x, $y));
                     }
                     $isOver = $one[6] > $segments[$b][6];
                     $n = \count($this->crossings);

@@ -128,7 +128,8 @@ final class ExercisesTest extends TestCase
         ksort($told);
         self::assertSame([
             'cotton' => 'finish-glue', 'hemp' => 'finish-glue', 'leather' => 'finish-glue', 'linen' => 'finish-glue',
-            'nylon' => 'finish-singe', 'polyester' => 'finish-singe', 'satin' => 'finish-singe', 'silk' => 'finish-glue',
+            'nylon' => 'finish-singe', 'polyester' => 'finish-singe', 'satin' => 'finish-singe',
+            'silk' => 'finish-glue',
             'suede' => 'finish-glue', 'waxed_cotton' => 'finish-glue',
         ], $told);
     }
@@ -155,7 +156,8 @@ final class ExercisesTest extends TestCase
         $scene = (new Layout(Examples::plan(['pattern' => $pattern])))->flat();
 
         return array_sum(array_map(
-            static fn (Placed $placed): int => str_contains($placed->motif->name, $word) || 'flat' === $placed->motif->name
+            static fn (Placed $placed): int => str_contains($placed->motif->name, $word)
+                || 'flat' === $placed->motif->name
                 ? $placed->count * $placed->knots
                 : 0,
             array_filter($scene->placed, static fn (Placed $placed): bool => 'working' === $placed->role),
