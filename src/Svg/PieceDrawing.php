@@ -121,7 +121,7 @@ final readonly class PieceDrawing
             $label,
             'small-drawing',
             [],
-            (new ScenePainter($this->prefix, far: self::far($scene)))->paintSmall($scene),
+            (new ScenePainter($this->prefix, far: self::far($scene)))->paint($scene, false),
         );
     }
 

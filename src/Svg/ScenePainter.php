@@ -52,36 +52,19 @@ final readonly class ScenePainter
 
     /**
      * Returns the scene as SVG elements in mm.
+     *
+     * @param bool $withBack whether what lies behind the cores is drawn, too: a small drawing does without
      */
-    public function paint(Scene $scene): string
+    public function paint(Scene $scene, bool $withBack = true): string
     {
         $levels = $this->levels($scene->placed);
         $behind = array_filter($levels, static fn (int $level): bool => $level < 0, \ARRAY_FILTER_USE_KEY);
 
         return Svg::element('defs', [], ...$this->definitions($scene), ...$this->beads($scene))
-            .implode('', $behind)
+            .($withBack ? implode('', $behind) : '')
             .$this->findings($scene, true)
             .implode('', array_map($this->cord(...), $scene->cords, array_keys($scene->cords)))
             .implode('', array_diff_key($levels, $behind))
-            .implode('', array_map($this->hanging(...), $scene->hanging))
-            .$this->ornaments($scene);
-    }
-
-    /**
-     * Returns the scene for a small drawing: what lies behind is left out.
-     */
-    public function paintSmall(Scene $scene): string
-    {
-        $levels = array_filter(
-            $this->levels($scene->placed),
-            static fn (int $level): bool => $level >= 0,
-            \ARRAY_FILTER_USE_KEY,
-        );
-
-        return Svg::element('defs', [], ...$this->definitions($scene), ...$this->beads($scene))
-            .$this->findings($scene, true)
-            .implode('', array_map($this->cord(...), $scene->cords, array_keys($scene->cords)))
-            .implode('', $levels)
             .implode('', array_map($this->hanging(...), $scene->hanging))
             .$this->ornaments($scene);
     }
