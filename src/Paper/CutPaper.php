@@ -126,7 +126,7 @@ final readonly class CutPaper
         $there = $taken->supply->length;
         $page->need(16);
         $page->text9($this->words->of($taken->supply->isSpool ? 'cutting.from-spool' : 'cutting.from-offcut', [
-            'length' => null === $there ? '?' : (string) $this->words->wording->roomy($there, $unit),
+            'length' => null === $there ? '?' : $this->words->wording->roomy($there, $unit),
             'known' => null === $there ? 'no' : 'yes',
         ]), true);
         $page->bar(
@@ -141,7 +141,7 @@ final readonly class CutPaper
             $page->text9(
                 $this->words->of(
                     'cutting.left',
-                    ['length' => (string) $this->words->wording->roomy($taken->left, $unit)],
+                    ['length' => $this->words->wording->roomy($taken->left, $unit)],
                 ),
             );
         }

@@ -43,7 +43,7 @@ final readonly class Words
 
     public function much(Length|int $much, Unit $unit): string
     {
-        return $much instanceof Length ? (string) $this->wording->roomy($much, $unit) : $much.' ×';
+        return $much instanceof Length ? $this->wording->roomy($much, $unit) : $much.' ×';
     }
 
     public function colour(Cord|Bead|Finding $what): ?Colour

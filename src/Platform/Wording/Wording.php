@@ -202,14 +202,20 @@ final readonly class Wording
     }
 
     /**
-     * Returns a length as it is said of a spool: in metres where that is what it has.
+     * Returns a length as it is said of a spool: in metres where that is what it has, in feet and whole inches where a
+     * maker measures in inches.
      */
-    public function roomy(Length $length, Unit $unit): WrittenLength
+    public function roomy(Length $length, Unit $unit): string
     {
-        return $this->length(
-            $length,
-            Unit::Centimetre === $unit && $length->millimetres >= self::ROOMY ? Unit::Metre : $unit,
-        );
+        if ($length->millimetres < self::ROOMY) {
+            return (string) $this->length($length, $unit);
+        }
+        if (!$unit->isImperial()) {
+            return (string) $this->length($length, Unit::Centimetre === $unit ? Unit::Metre : $unit);
+        }
+        $inches = (int) round($length->in(Unit::Inch));
+
+        return intdiv($inches, 12).' ft'.(0 === $inches % 12 ? '' : ' '.$inches % 12 .' in');
     }
 
     /**

@@ -8,6 +8,7 @@ use Psr\Log\AbstractLogger;
 use Rinkel\App\Kernel;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Construction\Constructions;
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Tests\Core\Examples;
@@ -24,6 +25,21 @@ final class WordingTest extends KernelTestCase
 {
     /** @var list<string> */
     private array $logged = [];
+
+    /**
+     * What is said of a spool in feet and inches is what a maker may type again: half an inch is lost at most.
+     */
+    public function testASpoolIsSaidInFeetAndInches(): void
+    {
+        $wording = self::getContainer()->get(Wording::class);
+        self::assertSame('45 ft 11 in', $wording->roomy(Length::ofMillimetres(14_000), Unit::Inch));
+        self::assertSame('14 m', $wording->roomy(Length::ofMillimetres(14_000), Unit::Centimetre));
+        self::assertSame('27 9/16 in', $wording->roomy(Length::ofMillimetres(700), Unit::Inch));
+        for ($mm = 3_000; $mm < 40_000; $mm += 371) {
+            $said = $wording->roomy(Length::ofMillimetres($mm), Unit::Inch);
+            self::assertEqualsWithDelta($mm, Length::parse($said, Unit::Inch)->millimetres, 12.71, $said);
+        }
+    }
 
     public function testEveryMessageCanBeFormatted(): void
     {
