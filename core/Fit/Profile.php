@@ -104,7 +104,7 @@ final readonly class Profile
      */
     private function laid(array $girths, float $ratio, float $laid): float
     {
-        $arcs = new EllipseArcs($ratio);
+        $arcs = EllipseArcs::of($ratio);
         $wraps = array_map(fn (Length $girth): TautRing => new TautRing(
             max(1.0, $girth->millimetres),
             $arcs,

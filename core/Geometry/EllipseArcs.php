@@ -20,7 +20,7 @@ final readonly class EllipseArcs
     /**
      * @param float $ratio of its width to its height
      */
-    public function __construct(public float $ratio)
+    private function __construct(public float $ratio)
     {
         $arcs = [0.0];
         $step = 2 * \M_PI / self::STEPS;
@@ -30,6 +30,17 @@ final readonly class EllipseArcs
         }
         $this->around = $arcs[self::STEPS];
         $this->shares = array_map(fn (float $arc): float => $arc / $this->around, $arcs);
+    }
+
+    /**
+     * Returns the arcs of an ellipse of that ratio, worked out once.
+     */
+    public static function of(float $ratio): self
+    {
+        /** @var array<string, self> $known few: one for each place of the body */
+        static $known = [];
+
+        return $known[(string) $ratio] ??= new self($ratio);
     }
 
     /**

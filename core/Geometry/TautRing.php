@@ -143,7 +143,7 @@ final class TautRing
     private function hull(): array
     {
         $order = array_map(atan2(...), $this->y, $this->x);
-        asort($order);
+        asort($order, \SORT_NUMERIC);
         $order = array_keys($order);
         // Begin at a point that is surely on the hull, and go around once.
         $first = (int) array_search(max([...$this->x, 0.0]), $this->x, true);
@@ -152,11 +152,11 @@ final class TautRing
         $hull = [];
         $count = 0;
         foreach ([...\array_slice($order, $begin), ...\array_slice($order, 0, $begin + 1)] as $point) {
+            [$px, $py] = [$x[$point], $y[$point]];
             while ($count > 1) {
-                [$before, $last] = [$hull[$count - 2], $hull[$count - 1]];
-                $turn = ($x[$last] - $x[$before]) * ($y[$point] - $y[$last])
-                    - ($y[$last] - $y[$before]) * ($x[$point] - $x[$last]);
-                if ($turn > 0) {
+                $last = $hull[$count - 1];
+                $before = $hull[$count - 2];
+                if (($x[$last] - $x[$before]) * ($py - $y[$last]) > ($y[$last] - $y[$before]) * ($px - $x[$last])) {
                     break;
                 }
                 unset($hull[--$count]);

@@ -37,7 +37,7 @@ final readonly class Wound implements Way
         float $ratio,
         private float $turn,
     ) {
-        $this->arcs = new EllipseArcs($ratio);
+        $this->arcs = EllipseArcs::of($ratio);
         $this->first = max(0.2 * $length / $wraps, $length / $wraps - $step * ($wraps - 1) / 2);
     }
 
@@ -77,7 +77,7 @@ final readonly class Wound implements Way
      */
     public static function half(float $girth, float $ratio, float $turn): float
     {
-        $high = $girth / (new EllipseArcs($ratio))->around;
+        $high = $girth / EllipseArcs::of($ratio)->around;
 
         return hypot($ratio * $high * cos($turn), $high * sin($turn));
     }

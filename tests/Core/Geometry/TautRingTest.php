@@ -19,7 +19,7 @@ final class TautRingTest extends TestCase
     #[DataProvider('provideReference')]
     public function testIsTheReferencesHull(float $inside, float $ratio, float $thin, array $parts, float $axis): void
     {
-        $ring = new TautRing($inside, new EllipseArcs($ratio), $thin);
+        $ring = new TautRing($inside, EllipseArcs::of($ratio), $thin);
         foreach ($parts as $part) {
             if ($part['rigid']) {
                 $ring->lay($part['at'], $part['length'], $part['thickness']);
@@ -55,7 +55,7 @@ final class TautRingTest extends TestCase
     #[DataProvider('provideLone')]
     public function testALonePartAddsWhatTheClosedFormSays(float $inside, float $thin, float $size): void
     {
-        $ring = new TautRing($inside, new EllipseArcs(1.0), $thin);
+        $ring = new TautRing($inside, EllipseArcs::of(1.0), $thin);
         $ring->lay(0.25, $size, $size);
         [$r0, $r1] = [$inside / 2 / \M_PI + $thin / 2, $inside / 2 / \M_PI + $size / 2];
         $d = hypot($size / 2, $r1);
@@ -78,7 +78,7 @@ final class TautRingTest extends TestCase
 
     public function testWhatBendsAllRoundIsAThickerRing(): void
     {
-        $ring = new TautRing(170.0, new EllipseArcs(1.3), 1.0);
+        $ring = new TautRing(170.0, EllipseArcs::of(1.3), 1.0);
         $ring->bend(0.75, 1.75, 7.0);
 
         self::assertEqualsWithDelta(170 + 7 * \M_PI, $ring->length(), 0.02);
@@ -86,7 +86,7 @@ final class TautRingTest extends TestCase
 
     public function testWhatLiesBelowATautLineLiftsNothing(): void
     {
-        $ring = new TautRing(170.0, new EllipseArcs(1.0), 1.0);
+        $ring = new TautRing(170.0, EllipseArcs::of(1.0), 1.0);
         $ring->lay(0.25, 20.0, 20.0);
         $lone = $ring->length();
         $ring->lay(0.25, 6.0, 6.0);
