@@ -768,6 +768,8 @@
     }
   });
   shown();
+  // Where one is stands in sight, once its letters are as wide as they are.
+  window.addEventListener('load', () => find('.masthead [aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }));
   state(find('#piece')?.dataset.state === 'conflict' ? 'conflict' : 'done');
   document.addEventListener('DOMContentLoaded', () => restore()); // by then htmx knows the form
 })();

@@ -622,6 +622,10 @@ final class PieceTest extends BrowserCase
             $this->screen(...('daylight' === $this->dataName() ? [1280, 800] : [390, 844]));
             $this->open($path);
             $this->assertAccessible();
+            self::assertTrue($this->read('
+                const here = document.querySelector(".masthead [aria-current]")?.getBoundingClientRect();
+                return !here || (here.left >= 0 && here.right <= innerWidth + 1);
+            '), $path.' shows where one is');
             foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
                 $this->screen($width, $height);
                 self::assertSame(
