@@ -355,8 +355,8 @@
   };
   const tick = () => document.querySelectorAll('[data-ends]').forEach((clock) => {
     const left = Number(clock.dataset.ends) - Math.floor(Date.now() / 1000);
-    const minutes = Math.floor(Math.max(0, left) / 60);
-    clock.querySelector('.clock').textContent = left <= 0 ? words.over : `${minutes}:${String(Math.max(0, left) % 60).padStart(2, '0')}`;
+    const [hours, minutes, seconds] = [Math.floor(left / 3600), Math.floor(left / 60) % 60, left % 60].map((part) => String(part).padStart(2, '0'));
+    clock.querySelector('.clock').textContent = left <= 0 ? words.over : `${left < 3600 ? '' : `${hours}:`}${minutes}:${seconds}`;
     if (left <= 0 && !clock.hasAttribute('data-over')) {
       clock.setAttribute('data-over', '');
       if (left > -10) {

@@ -30,18 +30,26 @@ enum Cure
     {
         $cures = [];
         foreach ($steps->all as $step) {
-            $cure = match ($step->said->key) {
-                'cure-cord' => self::Cord,
-                'cure-elastic' => self::Elastic,
-                'cure-end' => self::End,
-                default => null,
-            };
+            $cure = self::of($step);
             if (null !== $cure && !\in_array($cure, $cures, true)) {
                 $cures[] = $cure;
             }
         }
 
         return $cures;
+    }
+
+    /**
+     * Returns what a step waits for, null where it waits for no glue.
+     */
+    public static function of(Step $step): ?self
+    {
+        return match ($step->said->key) {
+            'cure-cord' => self::Cord,
+            'cure-elastic' => self::Elastic,
+            'cure-end' => self::End,
+            default => null,
+        };
     }
 
     /**

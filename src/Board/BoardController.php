@@ -8,7 +8,9 @@ use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
+use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Failure;
+use Rinkel\Core\Making\Cure;
 use Rinkel\Core\Making\Reached;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -26,7 +28,8 @@ use Symfony\Component\Routing\Attribute\Route;
 final class BoardController extends AbstractController
 {
     private const ID = ['id' => '[0-9]{1,18}'];
-    private const MOST_MINUTES = 2880;
+    /** Some glues take days. */
+    private const MOST_MINUTES = 10_080;
 
     public function __construct(
         private readonly Boards $boards,
@@ -34,6 +37,7 @@ final class BoardController extends AbstractController
         private readonly BoardViews $views,
         private readonly Wording $wording,
         private readonly Preferences $preferences,
+        private readonly StockBox $stock,
     ) {}
 
     #[Route('/pieces/{id}/board', 'board_open', requirements: self::ID, methods: 'POST')]
@@ -282,6 +286,10 @@ final class BoardController extends AbstractController
             'plan_hash' => hash('xxh3', serialize($board->document())),
             'clock_id' => bin2hex(random_bytes(8)),
             'minutes' => $this->boards->minutes($board),
+            'glues' => array_map(
+                fn (Cure $cure): array => [$cure->strain(), $this->stock->glues($cure->strain())],
+                $view->cures(),
+            ),
         ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }
 

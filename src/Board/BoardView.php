@@ -8,6 +8,7 @@ use Rinkel\App\Document\StepsDocument;
 use Rinkel\App\Lesson\LessonWords;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Lesson\Lessons;
+use Rinkel\Core\Making\Cure;
 use Rinkel\Core\Making\Forecast;
 use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Making\Reached;
@@ -162,6 +163,32 @@ final readonly class BoardView
     /**
      * Returns the sentence of the $i-th step.
      */
+    /**
+     * @return array<int, Cure> what is waited for, by the first step that does so
+     */
+    public function cures(): array
+    {
+        $cures = [];
+        foreach ($this->steps->all as $i => $step) {
+            $cure = Cure::of($step);
+            if (null !== $cure && !\in_array($cure, $cures, true)) {
+                $cures[$i] = $cure;
+            }
+        }
+
+        return $cures;
+    }
+
+    /**
+     * Returns whether a step waits for glue: how long, its clock says by the label.
+     */
+    public function dries(int $i): bool
+    {
+        $step = $this->steps->all[$i] ?? null;
+
+        return null !== $step && null !== Cure::of($step);
+    }
+
     public function say(int $i): string
     {
         $step = $this->steps->all[$i] ?? null;

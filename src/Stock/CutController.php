@@ -10,8 +10,6 @@ use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Material\Strain;
 use Rinkel\Core\Plan\Need;
-use Rinkel\Core\Stock\Kind;
-use Rinkel\Core\Stock\StockGlue;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -193,13 +191,7 @@ final class CutController extends AbstractController
      */
     private function told(Chosen $chosen): array
     {
-        $glues = [];
-        foreach ($chosen->strains() as $strain) {
-            $glues[] = [$strain, array_values(array_filter(
-                $this->stock->rows(Kind::Glue),
-                static fn (StockRow $row): bool => $row->item instanceof StockGlue && $row->item->glue->bears($strain),
-            ))];
-        }
+        $glues = array_map(fn (Strain $strain): array => [$strain, $this->stock->glues($strain)], $chosen->strains());
 
         return ['glues' => $glues, 'rows' => $this->stock->like([
             ...array_map(static fn (Need $need): string => $need->what->likeness(), $chosen->needs()),

@@ -12,6 +12,7 @@ use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\Strain;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceWriter;
@@ -21,6 +22,7 @@ use Rinkel\Core\Stock\Counted;
 use Rinkel\Core\Stock\Item;
 use Rinkel\Core\Stock\Kind;
 use Rinkel\Core\Stock\StockCord;
+use Rinkel\Core\Stock\StockGlue;
 
 /**
  * The stock box, in the database.
@@ -100,6 +102,17 @@ final readonly class StockBox
             static fn (StockRow $row): ?StockCord => $row->cord(),
             $this->rows(Kind::Cord),
         )));
+    }
+
+    /**
+     * @return list<StockRow> glues that bear what is asked of them
+     */
+    public function glues(Strain $strain): array
+    {
+        return array_values(array_filter(
+            $this->rows(Kind::Glue),
+            static fn (StockRow $row): bool => $row->item instanceof StockGlue && $row->item->glue->bears($strain),
+        ));
     }
 
     /**

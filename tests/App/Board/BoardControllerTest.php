@@ -8,9 +8,11 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Board\StoredBoard;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Making\Deed;
 use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Making\Steps;
+use Rinkel\Core\Stock\Kind;
 use Rinkel\Tests\App\WebCase;
 use Symfony\Component\DomCrawler\Crawler;
 
@@ -196,6 +198,27 @@ final class BoardControllerTest extends WebCase
             'Red pair on top',
             $this->browser->followRedirect()->filter('#board-note')->text(),
         );
+    }
+
+    /**
+     * A glue that takes a day is waited for a day, whatever is usual; one that does not bear it is not offered.
+     */
+    public function testAClockRunsAsLongAsTheGlueOfTheStockTakes(): void
+    {
+        $box = self::getContainer()->get(StockBox::class);
+        $box->keep(null, Kind::Glue, ['name' => 'Overnight', 'cure' => '30 h', 'bears' => ['bending']]);
+        $box->keep(null, Kind::Glue, ['name' => 'Brittle', 'cure' => '5 min', 'bears' => ['water']]);
+        $board = $this->board($this->lay(['cords.core.fibre' => 'hemp', 'cords.working.fibre' => 'hemp']));
+        $page = $this->browser->request('GET', '/boards/'.$board);
+        self::assertSame(['Start Overnight, 30 h'], $page->filter('.glue-clocks button')->extract(['_text']));
+        $this->browser->submit($page->filter('.glue-clocks button')->form());
+        $page = $this->browser->followRedirect();
+        self::assertEqualsWithDelta(time() + 30 * 3600, (int) $page->filter('.clocks li')->attr('data-ends'), 5);
+        self::assertStringContainsString('The glue dries.', $page->filter('.clocks li')->text());
+        $day = (string) (new \IntlDateFormatter('en', \IntlDateFormatter::MEDIUM, \IntlDateFormatter::NONE))
+            ->format(time() + 30 * 3600);
+        $table = $this->browser->request('GET', '/');
+        self::assertStringContainsString('dries until '.$day, $table->filter('#boards')->text());
     }
 
     /**
