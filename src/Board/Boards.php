@@ -7,6 +7,7 @@ namespace Rinkel\App\Board;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Platform\Database\Alone;
 use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Making\Reached;
 use Rinkel\Core\Making\Steps;
@@ -33,6 +34,7 @@ final readonly class Boards
         private PieceReader $reader,
         private PieceWriter $writer,
         private Planner $planner,
+        private Alone $alone,
     ) {}
 
     public function find(int $id): ?StoredBoard
@@ -293,17 +295,6 @@ final readonly class Boards
      */
     private function alone(StoredBoard $board, callable $change): void
     {
-        $connection = $this->manager->getConnection();
-        $connection->beginTransaction();
-        try {
-            $this->manager->refresh($board);
-            $change();
-            $this->manager->flush();
-            $connection->commit();
-        } catch (\Throwable $failure) {
-            $connection->rollBack();
-            $this->manager->clear();
-            throw $failure;
-        }
+        $this->alone->do($change, $board);
     }
 }

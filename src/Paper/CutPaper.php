@@ -46,18 +46,7 @@ final readonly class CutPaper
                 }
             }
         }
-        $needs = $chosen->needs();
-        if ([] !== $needs) {
-            $page->heading($this->words->of('cutting.take-out'));
-        }
-        foreach ($needs as $need) {
-            $letters = [] === $need->letters ? '' : ': '.$this->words->letters($need->letters);
-            $page->tick(
-                implode(', ', $need->names).', '.$this->words->wording->material($need->what).$letters,
-                $need->count.' ×',
-                colour: $this->words->colour($need->what),
-            );
-        }
+        $this->words->takeOut($page, $chosen->needs());
 
         return $page->pdf();
     }

@@ -11,6 +11,7 @@ use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Plan\Need;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
@@ -39,6 +40,26 @@ final readonly class Words
     public function length(Length $length, Unit $unit): string
     {
         return (string) $this->wording->length($length, $unit);
+    }
+
+    /**
+     * Writes what else is taken out of the stock, with boxes to tick.
+     *
+     * @param list<Need> $needs
+     */
+    public function takeOut(Page $page, array $needs): void
+    {
+        if ([] !== $needs) {
+            $page->heading($this->of('cutting.take-out'));
+        }
+        foreach ($needs as $need) {
+            $letters = [] === $need->letters ? '' : ': '.$this->letters($need->letters);
+            $page->tick(
+                implode(', ', $need->names).', '.$this->wording->material($need->what).$letters,
+                $need->count.' ×',
+                colour: $this->colour($need->what),
+            );
+        }
     }
 
     public function much(Length|int $much, Unit $unit): string

@@ -37,18 +37,7 @@ final readonly class WorkSheet
                 colour: $cut->cord->colour,
             );
         }
-        $needs = Need::of([[$plan, 1]]);
-        if ([] !== $needs) {
-            $page->heading($this->words->of('cutting.take-out'));
-            foreach ($needs as $need) {
-                $letters = [] === $need->letters ? '' : ': '.$this->words->letters($need->letters);
-                $page->tick(
-                    implode(', ', $need->names).', '.$this->words->wording->material($need->what).$letters,
-                    $need->count.' ×',
-                    colour: $this->words->colour($need->what),
-                );
-            }
-        }
+        $this->words->takeOut($page, Need::of([[$plan, 1]]));
         $page->heading($this->words->of('paper.true-size'));
         $page->strips(
             (new PieceDrawing($plan, 'paper'))->trueSize($draft->piece->name),

@@ -7,6 +7,7 @@ namespace Rinkel\App\Piece;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
+use Rinkel\App\Platform\Database\Alone;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\Lifts;
@@ -34,6 +35,7 @@ final readonly class Pieces
         private PieceWriter $writer,
         private ClockInterface $clock,
         private Randomizer $chance,
+        private Alone $alone,
     ) {
         $this->read = new \WeakMap();
     }
@@ -49,20 +51,7 @@ final readonly class Pieces
      */
     public function alone(StoredPiece $stored, callable $change): mixed
     {
-        $connection = $this->manager->getConnection();
-        $connection->beginTransaction();
-        try {
-            $this->manager->refresh($stored);
-            $result = $change($stored);
-            $this->manager->flush();
-            $connection->commit();
-
-            return $result;
-        } catch (\Throwable $failure) {
-            $connection->rollBack();
-            $this->manager->clear();
-            throw $failure;
-        }
+        return $this->alone->do(static fn (): mixed => $change($stored), $stored);
     }
 
     public function flush(): void

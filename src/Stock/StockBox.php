@@ -7,6 +7,7 @@ namespace Rinkel\App\Stock;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
+use Rinkel\App\Platform\Database\Alone;
 use Rinkel\Core\Cutting\CutSheet;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Material\Bead;
@@ -34,6 +35,7 @@ final readonly class StockBox
         private ClockInterface $clock,
         private Randomizer $chance,
         private ItemReader $reader,
+        private Alone $alone,
     ) {}
 
     /**
@@ -207,7 +209,7 @@ final readonly class StockBox
      */
     public function take(Cutting $cutting, array $needs, string $mark, string $what): StoredTaking
     {
-        return $this->alone(function () use ($cutting, $needs, $mark, $what): StoredTaking {
+        return $this->alone->do(function () use ($cutting, $needs, $mark, $what): StoredTaking {
             if ($mark !== $this->mark()) {
                 throw new TakenMeanwhile();
             }
@@ -242,7 +244,7 @@ final readonly class StockBox
      */
     public function receive(array $bought, string $what): StoredTaking
     {
-        return $this->alone(function () use ($bought, $what): StoredTaking {
+        return $this->alone->do(function () use ($bought, $what): StoredTaking {
             [$after, $new] = [[], []];
             foreach ($bought as [$one, $much, $letters]) {
                 $stored = $this->of($one)?->stored;
@@ -275,7 +277,7 @@ final readonly class StockBox
      */
     public function bringIn(array $changes, string $mark, string $what): StoredTaking
     {
-        return $this->alone(function () use ($changes, $mark, $what): StoredTaking {
+        return $this->alone->do(function () use ($changes, $mark, $what): StoredTaking {
             if ($mark !== $this->mark()) {
                 throw new TakenMeanwhile();
             }
@@ -297,7 +299,7 @@ final readonly class StockBox
      */
     public function undo(int $id): void
     {
-        $this->alone(function () use ($id): void {
+        $this->alone->do(function () use ($id): void {
             $taking = $this->manager->find(StoredTaking::class, $id);
             if (null === $taking || $taking->isUndone()) {
                 throw new TakenMeanwhile();
@@ -457,29 +459,5 @@ final readonly class StockBox
             \is_int($count) => ['count' => $count + $much],
             default => [],
         };
-    }
-
-    /**
-     * @template T
-     *
-     * @param callable(): T $change
-     *
-     * @return T
-     */
-    private function alone(callable $change): mixed
-    {
-        $connection = $this->manager->getConnection();
-        $connection->beginTransaction();
-        try {
-            $this->manager->clear();
-            $result = $change();
-            $connection->commit();
-
-            return $result;
-        } catch (\Throwable $failure) {
-            $connection->rollBack();
-            $this->manager->clear();
-            throw $failure;
-        }
     }
 }
