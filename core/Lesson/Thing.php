@@ -12,13 +12,11 @@ use Rinkel\Core\Geometry\Point;
 final readonly class Thing
 {
     /**
-     * @param string                $what    by which it is coloured: bead, metal, button, glue, flame, blade, heat,
-     *                                       frame
      * @param non-empty-list<Point> $outline in diameters of the cord
      * @param int                   $level   as a cord's: what is higher lies over it
      */
     public function __construct(
-        public string $what,
+        public Matter $what,
         public array $outline,
         public int $level,
     ) {}
@@ -26,7 +24,7 @@ final readonly class Thing
     /**
      * Returns an ellipse.
      */
-    public static function round(string $what, float $x, float $y, float $across, float $along, int $level): self
+    public static function round(Matter $what, float $x, float $y, float $across, float $along, int $level): self
     {
         return new self($what, array_map(static fn (int $i): Point => new Point(
             $x + $along / 2 * cos(2 * \M_PI * $i / 32),
@@ -37,7 +35,7 @@ final readonly class Thing
     /**
      * @param non-empty-list<array{float, float}> $corners
      */
-    public static function cornered(string $what, array $corners, int $level): self
+    public static function cornered(Matter $what, array $corners, int $level): self
     {
         return new self(
             $what,

@@ -12,6 +12,8 @@ use Rinkel\Core\Piece\Wish;
  */
 final readonly class Loops implements Along
 {
+    public const MOST = 6;
+
     /**
      * @param list<int>   $loops   1 to 6 each
      * @param ClosureWish $closure of the design
@@ -20,6 +22,14 @@ final readonly class Loops implements Along
         private array $loops,
         private ClosureWish $closure,
     ) {}
+
+    /**
+     * Returns one to three, as loops are commonly made.
+     */
+    public static function usual(ClosureWish $closure): self
+    {
+        return new self([1, 2, 3], $closure);
+    }
 
     public function sizes(Wish $design): array
     {

@@ -17,6 +17,12 @@ use Rinkel\Core\Piece\Wish;
  */
 final readonly class Stones implements Along
 {
+    /** What is small for a bead, and large for a hand, in mm (judgement). */
+    public const RANGE = [5.0, 150.0];
+
+    /** Stones to begin with, in mm (our own steps, from memory). */
+    private const STEPS = [20, 25, 30, 35];
+
     /**
      * @param list<Length> $lengths
      * @param Piece        $piece   the design with what it left open filled in
@@ -25,6 +31,11 @@ final readonly class Stones implements Along
         private array $lengths,
         private Piece $piece,
     ) {}
+
+    public static function usual(Piece $piece): self
+    {
+        return new self(array_map(Length::ofMillimetres(...), self::STEPS), $piece);
+    }
 
     public function sizes(Wish $design): array
     {

@@ -54,7 +54,7 @@ final readonly class LessonDocument
                 ], $frame->pulls),
                 'tight' => $frame->tight,
                 'things' => array_map(static fn (Thing $thing): array => [
-                    'what' => $thing->what,
+                    'what' => $thing->what->value,
                     'level' => $thing->level,
                     'outline' => array_map(self::point(...), $thing->outline),
                 ], $frame->things),

@@ -78,7 +78,7 @@ final readonly class Asking
         $ways = self::ways($piece);
         $by = \in_array($text('by'), $ways, true) ? $text('by') : $ways[0];
         $who = \is_array($all['who'] ?? null) ? array_values(array_filter($all['who'], is_string(...))) : [];
-        $list = '' === $text('list') ? self::usual($by, $wish) : $text('list');
+        $list = '' === $text('list') ? self::usual($by, $wish, $piece) : $text('list');
         $faults = [];
         $sizes = null;
         try {
@@ -116,27 +116,19 @@ final readonly class Asking
     /**
      * Returns a range to begin with, as a maker would type it.
      */
-    private static function usual(string $by, Wish $wish): string
+    private static function usual(string $by, Wish $wish, Piece $piece): string
     {
-        $said = static fn (array $lengths): string => implode('; ', array_map(
-            static fn (mixed $length): string => $length instanceof Length
-                ? (string) $length->written($wish->unit)
-                : '',
-            $lengths,
-        ));
-
-        return match ($by) {
-            self::GIRTHS => $said(array_map(
-                static fn (Size $size): mixed => $size->along,
-                Girths::usual($wish->wearer->place, $wish->unit)->sizes($wish),
-            )),
-            self::LENGTHS => BodyPlace::Neck === $wish->wearer->place
-                ? $said(array_map(Length::ofCentimetres(...), [40, 45, 50, 60]))
-                : $said(array_map(Length::ofCentimetres(...), [16, 18, 20])),
-            self::STONES => $said(array_map(Length::ofMillimetres(...), [20, 25, 30, 35])),
-            self::LOOPS => '1; 2; 3',
-            default => '',
+        $usual = match ($by) {
+            self::GIRTHS => Girths::usual($wish->wearer->place, $wish->unit),
+            self::LENGTHS => Lengths::usual($wish->wearer->place, $wish->unit),
+            self::STONES => Stones::usual($piece),
+            self::LOOPS => Loops::usual($piece->closure),
+            default => null,
         };
+
+        return implode('; ', array_map(static fn (Size $size): string => $size->along instanceof Length
+            ? (string) $size->along->written(self::STONES === $by ? Unit::Millimetre : $wish->unit)
+            : (string) $size->along, $usual?->sizes($wish) ?? []));
     }
 
     /**
@@ -148,9 +140,9 @@ final readonly class Asking
     {
         return match ($by) {
             self::PEOPLE => new Wearers($this->wearers($who, $wish->wearer->place)),
-            self::LENGTHS => new Lengths(self::lengths($list, $wish->unit, [50.0, 3000.0])),
-            self::STONES => new Stones(self::lengths($list, Unit::Millimetre, [5.0, 150.0]), $piece),
-            self::LOOPS => new Loops(self::numbers($list, 1, 6), $piece->closure),
+            self::LENGTHS => new Lengths(self::lengths($list, $wish->unit, Lengths::RANGE)),
+            self::STONES => new Stones(self::lengths($list, Unit::Millimetre, Stones::RANGE), $piece),
+            self::LOOPS => new Loops(self::numbers($list, 1, Loops::MOST), $piece->closure),
             default => new Girths(self::girths($list, $wish)),
         };
     }

@@ -89,10 +89,39 @@ final readonly class StockBox
         return $stored;
     }
 
-    public function remove(StoredItem $stored): void
+    /**
+     * Keeps what a maker changed of a thing.
+     *
+     * @param array<mixed> $document as the open format has it
+     * @param string       $mark     of the thing as she had it before her
+     *
+     * @throws PieceUnreadable If it cannot be read; then nothing is kept
+     * @throws TakenMeanwhile  If it is another by now
+     */
+    public function change(StoredItem $stored, array $document, string $mark): void
     {
-        $this->manager->remove($stored);
-        $this->manager->flush();
+        $this->alone->do(function () use ($stored, $document, $mark): void {
+            if ($mark !== $stored->mark()) {
+                throw new TakenMeanwhile();
+            }
+            $this->keep($stored, $stored->kind(), $document);
+        }, $stored);
+    }
+
+    /**
+     * Takes a thing out of the box, which can be undone.
+     */
+    public function remove(StoredItem $stored): StoredTaking
+    {
+        return $this->alone->do(function () use ($stored): StoredTaking {
+            $taking = new StoredTaking([$stored->uid() => [
+                'before' => $stored->document(), 'after' => null, 'kind' => $stored->kind()->value,
+            ]], $this->clock->now(), mb_substr($stored->text('name'), 0, 200), Turn::Removed);
+            $this->manager->persist($taking);
+            $this->manager->remove($stored);
+
+            return $taking;
+        }, $stored);
     }
 
     /**
@@ -306,14 +335,16 @@ final readonly class StockBox
             }
             foreach ($taking->changes as $uid => $change) {
                 $stored = $this->withUid((string) $uid);
-                if (null === $stored || $stored->document() !== $change['after']) {
+                if ($stored?->document() !== $change['after']) {
                     throw new TakenMeanwhile();
                 }
                 if (null === $change['before']) {
-                    $this->manager->remove($stored);
+                    null === $stored ?: $this->manager->remove($stored);
                     continue;
                 }
+                $stored ??= new StoredItem(Kind::from($change['kind'] ?? ''), [], (string) $uid);
                 $stored->become($change['before'], $this->likeness($stored->kind(), $change['before']));
+                $this->manager->persist($stored);
             }
             $taking->undo();
             $this->manager->flush();

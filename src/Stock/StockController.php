@@ -71,9 +71,13 @@ final class StockController extends AbstractController
                 return $this->weighed($kind, $typed, $stored, $all['w'] ?? null);
             }
             $told = $this->reader->read($kind, self::document($typed), 'new', $this->preferences->unit());
-            $this->stock->keep($stored, $kind, $told->document);
+            null === $stored
+                ? $this->stock->keep(null, $kind, $told->document)
+                : $this->stock->change($stored, $told->document, \is_string($all['was'] ?? null) ? $all['was'] : '');
 
             return $this->redirectToRoute('stock', ['kind' => $kind->value], Response::HTTP_SEE_OTHER);
+        } catch (TakenMeanwhile) {
+            return $this->page($kind, $typed, [], $this->asked($all['id'] ?? ''), isChanged: true);
         } catch (PieceUnreadable $unreadable) {
             $faults = [];
             foreach ($unreadable->faults as $fault) {
@@ -214,8 +218,9 @@ final class StockController extends AbstractController
 
     /**
      * @param array<string, string>                $typed
-     * @param array<string, non-empty-list<Fault>> $faults  by field
+     * @param array<string, non-empty-list<Fault>> $faults    by field
      * @param array<string, string>                $weighed
+     * @param bool                                 $isChanged whether what was typed is of a thing that is another now
      */
     private function page(
         Kind $kind,
@@ -226,6 +231,7 @@ final class StockController extends AbstractController
         bool $late = false,
         array $weighed = [],
         ?Tray $tray = null,
+        bool $isChanged = false,
     ): Response {
         $rows = $this->stock->rows();
         $counts = array_count_values(
@@ -251,7 +257,12 @@ final class StockController extends AbstractController
             'tray' => $tray,
             'taking' => $this->stock->lastTaking(),
             'late' => $late,
+            'changed' => $isChanged,
             'unit' => $this->preferences->unit(),
-        ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+        ], new Response(status: match (true) {
+            $isChanged => Response::HTTP_CONFLICT,
+            [] !== $faults => Response::HTTP_UNPROCESSABLE_ENTITY,
+            default => Response::HTTP_OK,
+        }));
     }
 }

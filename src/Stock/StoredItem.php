@@ -69,6 +69,14 @@ class StoredItem
         $this->likeness = mb_substr($likeness, 0, 120);
     }
 
+    /**
+     * Returns by what it is told from what it was before.
+     */
+    public function mark(): string
+    {
+        return hash('xxh3', serialize($this->document));
+    }
+
     public function likeness(): string
     {
         return $this->likeness;

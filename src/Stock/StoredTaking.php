@@ -21,11 +21,8 @@ class StoredTaking
     private bool $undone = false;
 
     /**
-     * @param array<string, array{before: array<string, mixed>|null, after: array<string, mixed>}> $changes by uid;
-     *                                                                                                      before is
-     *                                                                                                      null of what
-     *                                                                                                      was not
-     *                                                                                                      there
+     * @param array<string, array{before: array<string, mixed>|null, after: array<string, mixed>|null, kind?: string}> $changes
+     *                                                                                                                          by uid; before is null of what was not there, after of what is there no more, which says its kind
      */
     public function __construct(
         #[ORM\Column(type: Types::JSON)]

@@ -17,4 +17,7 @@ enum Turn: string
 
     /** Rows of a table were taken in. */
     case Table = 'table';
+
+    /** One thing was taken out of the box for good. */
+    case Removed = 'removed';
 }

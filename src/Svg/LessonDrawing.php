@@ -180,7 +180,7 @@ final readonly class LessonDrawing
         $things = [];
         foreach ($this->lesson->frames[$frame]->things ?? [] as $thing) {
             $things[$thing->level] = ($things[$thing->level] ?? '').Svg::element('polygon', [
-                'class' => 'thing-'.$thing->what,
+                'class' => 'thing-'.$thing->what->value,
                 'color' => $this->colours['working'] ?? null,
                 'points' => implode(' ', array_map(
                     static fn (Point $point): string => Svg::number(-$point->y).','.Svg::number($point->x),

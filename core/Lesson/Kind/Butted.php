@@ -7,6 +7,7 @@ namespace Rinkel\Core\Lesson\Kind;
 use Rinkel\Core\Drawing\Course;
 use Rinkel\Core\Lesson\Frame;
 use Rinkel\Core\Lesson\Lesson;
+use Rinkel\Core\Lesson\Matter;
 use Rinkel\Core\Lesson\Teaching;
 use Rinkel\Core\Lesson\Thing;
 use Rinkel\Core\Lesson\Topic;
@@ -32,7 +33,7 @@ final readonly class Butted implements Teaching
     public function lesson(): Lesson
     {
         $apart = $this->ends(3.0);
-        $drop = static fn (float $x): Thing => Thing::round('glue', $x, 0, 1.1, 0.9, 4);
+        $drop = static fn (float $x): Thing => Thing::round(Matter::Glue, $x, 0, 1.1, 0.9, 4);
 
         return new Lesson($this->id, Topic::Closure, $apart, $this->ends($this->holds ? 1.6 : 0.0), [
             'one' => 'working', 'other' => 'working',
@@ -63,7 +64,7 @@ final readonly class Butted implements Teaching
      */
     private static function magnets(float $at): array
     {
-        return array_map(static fn (int $way): Thing => Thing::cornered('metal', [
+        return array_map(static fn (int $way): Thing => Thing::cornered(Matter::Metal, [
             [$way * ($at - 0.9), 1.2], [$way * ($at + 1.5), 1.2],
             [$way * ($at + 1.5), -1.2], [$way * ($at - 0.9), -1.2],
         ], 3), [1, -1]);

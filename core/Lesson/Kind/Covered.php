@@ -10,6 +10,7 @@ use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Lesson\Frame;
 use Rinkel\Core\Lesson\Lesson;
+use Rinkel\Core\Lesson\Matter;
 use Rinkel\Core\Lesson\Teaching;
 use Rinkel\Core\Lesson\Thing;
 use Rinkel\Core\Lesson\Topic;
@@ -43,9 +44,9 @@ final readonly class Covered implements Teaching
             new Frame([], things: [self::shell(1, 0.55), self::shell(-1, 0.55)]),
             new Frame([], things: [self::shell(1, 1.0), self::shell(-1, 1.0)]),
         ] : [
-            new Frame([], things: [Thing::round('bead', 10.6, 0, 8.0, 8.4, 5)]),
-            new Frame([], 'cord', Side::Right, tight: 0.5, things: [Thing::round('bead', 9.0, 0, 8.0, 8.4, 5)]),
-            new Frame([], things: [Thing::round('bead', 7.4, 0, 8.0, 8.4, 5)], tight: 1.0),
+            new Frame([], things: [Thing::round(Matter::Bead, 10.6, 0, 8.0, 8.4, 5)]),
+            new Frame([], 'cord', Side::Right, tight: 0.5, things: [Thing::round(Matter::Bead, 9.0, 0, 8.0, 8.4, 5)]),
+            new Frame([], things: [Thing::round(Matter::Bead, 7.4, 0, 8.0, 8.4, 5)], tight: 1.0),
         ];
 
         return new Lesson($this->id, Topic::Closure, [$cord], [$drawn], ['cord' => 'working'], $frames);
@@ -75,7 +76,7 @@ final readonly class Covered implements Teaching
      */
     private static function shell(int $way, float $shut): Thing
     {
-        return new Thing('metal', array_map(static function (int $i) use ($way, $shut): Point {
+        return new Thing(Matter::Metal, array_map(static function (int $i) use ($way, $shut): Point {
             $angle = \M_PI * $i / 16;
 
             return new Point(4.2 * cos($angle), $way * (5.4 * (1 - $shut) + (4.2 - 0.4 * $shut) * sin($angle) - 0.4));

@@ -10,6 +10,7 @@ use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Lesson\Frame;
 use Rinkel\Core\Lesson\Lesson;
+use Rinkel\Core\Lesson\Matter;
 use Rinkel\Core\Lesson\Pull;
 use Rinkel\Core\Lesson\Teaching;
 use Rinkel\Core\Lesson\Thing;
@@ -56,7 +57,7 @@ final readonly class Overhand implements Teaching
             array_map(static fn (Course $course): float => $course->along($point), $open),
         );
         $first = $open[0]->name;
-        $button = static fn (float $tail): array => [Thing::round('button', -$tail - 1.2, 0, 6.5, 6.5, 5)];
+        $button = static fn (float $tail): array => [Thing::round(Matter::Button, -$tail - 1.2, 0, 6.5, 6.5, 5)];
         [$loose, $tied] = $this->buttoned ? [$button(self::TAIL), $button(1.5)] : [[], []];
 
         return new Lesson(

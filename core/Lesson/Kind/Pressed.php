@@ -7,6 +7,7 @@ namespace Rinkel\Core\Lesson\Kind;
 use Rinkel\Core\Drawing\Course;
 use Rinkel\Core\Lesson\Frame;
 use Rinkel\Core\Lesson\Lesson;
+use Rinkel\Core\Lesson\Matter;
 use Rinkel\Core\Lesson\Teaching;
 use Rinkel\Core\Lesson\Thing;
 use Rinkel\Core\Lesson\Topic;
@@ -27,10 +28,10 @@ final readonly class Pressed implements Teaching
             [-14, ($i - 2) * 1.1, 1], [-4, ($i - 2) * 1.05, 1], [3.4, ($i - 2) * 1.0, 1],
         ]), [1, 2, 3]);
         $plate = [
-            Thing::cornered('metal', [[-4, 2.0], [4, 2.0], [4, -2.0], [-4, -2.0]], 0),
-            Thing::round('frame', 5.6, 0, 2.6, 2.6, 0),
+            Thing::cornered(Matter::Metal, [[-4, 2.0], [4, 2.0], [4, -2.0], [-4, -2.0]], 0),
+            Thing::round(Matter::Frame, 5.6, 0, 2.6, 2.6, 0),
         ];
-        $glue = Thing::round('glue', 0, 0, 2.6, 5.0, 2);
+        $glue = Thing::round(Matter::Glue, 0, 0, 2.6, 5.0, 2);
         $left = static fn (float $turn): Thing => self::flap(1, $turn);
         $right = static fn (float $turn): Thing => self::flap(-1, $turn);
         $none = array_fill_keys(['cord-1', 'cord-2', 'cord-3'], 0.0);
@@ -50,7 +51,7 @@ final readonly class Pressed implements Teaching
     {
         $reach = 2.0 + 3.4 * cos(\M_PI * $turn);
 
-        return Thing::cornered('metal', [
+        return Thing::cornered(Matter::Metal, [
             [-3.6, $way * 2.0], [3.6, $way * 2.0], [3.0, $way * $reach], [-3.0, $way * $reach],
         ], $turn > 0.5 ? (1 === $way ? 4 : 5) : 0);
     }

@@ -10,6 +10,7 @@ use Rinkel\Core\Drawing\Hitches;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Lesson\Frame;
 use Rinkel\Core\Lesson\Lesson;
+use Rinkel\Core\Lesson\Matter;
 use Rinkel\Core\Lesson\Pull;
 use Rinkel\Core\Lesson\Teaching;
 use Rinkel\Core\Lesson\Thing;
@@ -34,18 +35,18 @@ final readonly class Rows implements Teaching
         $open = $this->courses(self::OPEN, new HalfKnots(0.6, 4.6, 1.7), 5.0, 1.9);
         [$left, $right] = [$open[3], $open[4]];
         $beads = [
-            Thing::round('bead', -4.4, 0, 3.4, 3.4, 6),
-            Thing::round('bead', 1.6, self::OPEN[0], 3.4, 3.4, 6),
-            Thing::round('bead', 1.6, -self::OPEN[0], 3.4, 3.4, 6),
+            Thing::round(Matter::Bead, -4.4, 0, 3.4, 3.4, 6),
+            Thing::round(Matter::Bead, 1.6, self::OPEN[0], 3.4, 3.4, 6),
+            Thing::round(Matter::Bead, 1.6, -self::OPEN[0], 3.4, 3.4, 6),
         ];
         $at = static fn (int $leftStation, int $rightStation): array => [
             'left' => $left->station($leftStation), 'right' => $right->station($rightStation),
         ];
         $tied = $this->courses(self::TIED, new HalfKnots(0.5, 1.5), 2.0, 1.0);
         $beadsTied = [
-            Thing::round('bead', -2.2, 0, 3.4, 3.4, 6),
-            Thing::round('bead', 0.0, self::TIED[0], 3.4, 3.4, 6),
-            Thing::round('bead', 0.0, -self::TIED[0], 3.4, 3.4, 6),
+            Thing::round(Matter::Bead, -2.2, 0, 3.4, 3.4, 6),
+            Thing::round(Matter::Bead, 0.0, self::TIED[0], 3.4, 3.4, 6),
+            Thing::round(Matter::Bead, 0.0, -self::TIED[0], 3.4, 3.4, 6),
         ];
 
         return new Lesson($this->id(), Topic::Knot, $open, $tied, [

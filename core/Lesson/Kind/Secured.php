@@ -10,6 +10,7 @@ use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Lesson\Frame;
 use Rinkel\Core\Lesson\Lesson;
+use Rinkel\Core\Lesson\Matter;
 use Rinkel\Core\Lesson\Teaching;
 use Rinkel\Core\Lesson\Thing;
 use Rinkel\Core\Lesson\Topic;
@@ -48,15 +49,15 @@ final readonly class Secured implements Teaching
             $long,
         );
         $end = self::KNOTS * self::PITCH;
-        $blade = [Thing::cornered('blade', [
+        $blade = [Thing::cornered(Matter::Blade, [
             [$end + 1.5, 6.5], [$end + 1.9, 0], [$end + 1.5, -6.5],
             [$end + 2.3, -6.5], [$end + 2.2, 0], [$end + 2.3, 6.5],
         ], 8)];
-        $drop = static fn (string $what, float $size, float $along): array => array_map(
+        $drop = static fn (Matter $what, float $size, float $along): array => array_map(
             static fn (int $way): Thing => Thing::round($what, $end + $along, $way * 2.0, $size, 0.8 * $size, 9),
             [1, -1],
         );
-        $glue = [Thing::round('glue', $end - 1.2, 0, 5.4, 3.2, 7)];
+        $glue = [Thing::round(Matter::Glue, $end - 1.2, 0, 5.4, 3.2, 7)];
         $flame = [self::flame($end + 5.4, -2.4)];
 
         return new Lesson($this->id, Topic::Finish, $courses, $courses, [
@@ -65,13 +66,13 @@ final readonly class Secured implements Teaching
             new Frame($long),
             new Frame($short(1.5), things: $blade),
             new Frame($short(1.5), things: $flame),
-            new Frame($short(0.9), things: $drop('melt', 1.5, 0.9)),
-            new Frame($short(0.4), things: $drop('melt', 2.3, 0.4)),
+            new Frame($short(0.9), things: $drop(Matter::Melt, 1.5, 0.9)),
+            new Frame($short(0.4), things: $drop(Matter::Melt, 2.3, 0.4)),
         ] : [
             new Frame($long),
             new Frame($long, things: $glue),
-            new Frame($long, things: [Thing::round('dry', $end - 1.2, 0, 5.0, 3.0, 7)]),
-            new Frame($short(0.9), things: [Thing::round('dry', $end - 1.2, 0, 5.0, 3.0, 7), ...$blade]),
+            new Frame($long, things: [Thing::round(Matter::Dry, $end - 1.2, 0, 5.0, 3.0, 7)]),
+            new Frame($short(0.9), things: [Thing::round(Matter::Dry, $end - 1.2, 0, 5.0, 3.0, 7), ...$blade]),
         ]);
     }
 
@@ -100,7 +101,7 @@ final readonly class Secured implements Teaching
      */
     private static function flame(float $x, float $y): Thing
     {
-        return new Thing('flame', array_map(static function (int $i) use ($x, $y): Point {
+        return new Thing(Matter::Flame, array_map(static function (int $i) use ($x, $y): Point {
             $angle = 2 * \M_PI * $i / 24;
             $thin = (1 + cos($angle)) / 2;
 

@@ -8,6 +8,7 @@ use Rinkel\Core\Drawing\Course;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Lesson\Frame;
 use Rinkel\Core\Lesson\Lesson;
+use Rinkel\Core\Lesson\Matter;
 use Rinkel\Core\Lesson\Pull;
 use Rinkel\Core\Lesson\Teaching;
 use Rinkel\Core\Lesson\Thing;
@@ -26,7 +27,7 @@ final readonly class Slid implements Teaching
     public function lesson(): Lesson
     {
         $open = $this->tails(1.0);
-        $bead = [Thing::round('bead', 0, 0, 5.6, 6.4, 5)];
+        $bead = [Thing::round(Matter::Bead, 0, 0, 5.6, 6.4, 5)];
 
         return new Lesson($this->id(), Topic::Closure, $open, $this->tails(0.6), [
             'left' => 'working', 'right' => 'working',

@@ -99,6 +99,25 @@ final class SizesControllerTest extends WebCase
         }
     }
 
+    /**
+     * A range to begin with is in the maker's own steps: whole inches where she measures in inches, stones in mm.
+     */
+    public function testARangeToBeginWithIsAsAMakerWouldTypeIt(): void
+    {
+        foreach ([
+            ['lengths', ['wearer.place' => 'neck', 'wearer.girth' => '14 in', 'wearer.hand' => null, 'unit' => 'in'], '16 in; 18 in; 20 in; 24 in'],
+            ['lengths', ['unit' => 'in'], '6 1/2 in; 7 in; 7 1/2 in; 8 in'],
+            ['lengths', [], '16 cm; 18 cm; 20 cm'],
+            ['girths', ['unit' => 'in'], '5 1/2 in; 6 in; 6 1/2 in; 7 in; 7 1/2 in; 8 in'],
+        ] as [$by, $changes, $list]) {
+            $piece = $this->lay($changes);
+            $page = $this->browser->request('GET', '/pieces/'.$piece->id().'/sizes', ['by' => $by]);
+            self::assertResponseIsSuccessful();
+            self::assertSame($list, $page->filter('#list')->attr('value'));
+            self::assertCount(substr_count($list, ';') + 1, $page->filter('#size-table tbody tr'));
+        }
+    }
+
     public function testPeopleAreSizes(): void
     {
         $piece = $this->lay();

@@ -7,6 +7,7 @@ namespace Rinkel\Tests\App\Stock;
 use Opis\JsonSchema\Validator;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Stock\TakenMeanwhile;
+use Rinkel\Core\Stock\Kind;
 use Rinkel\Tests\App\WebCase;
 use Rinkel\Tests\Core\Examples;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
@@ -19,6 +20,53 @@ final class StockControllerTest extends WebCase
         'name' => 'Inkwell', 'fibre' => 'polyester', 'thickness' => '1 mm', 'colour' => '#112233', 'spools' => '12 m',
         'offcuts' => '260 cm, 31,5 cm', 'low' => '3 m', 'place' => 'Box two',
     ];
+
+    /**
+     * What a cut sheet took while a cord's form was open does not come back by keeping that form.
+     */
+    public function testAFormThatWasOpenedEarlierDoesNotUndoWhatWasTaken(): void
+    {
+        $box = self::getContainer()->get(StockBox::class);
+        $cord = ['name' => 'Quay', 'fibre' => 'hemp', 'thickness' => '1 mm', 'colour' => '#204060'];
+        $id = $box->keep(null, Kind::Cord, $cord + ['offcuts' => ['90 cm', '60 cm']])->id();
+        $form = $this->browser->request('GET', '/stock', ['edit' => (string) $id])->filter('form[method=post][action="/stock"]')
+            ->form(['c[place]' => 'Left drawer']);
+        $box = self::getContainer()->get(StockBox::class);
+        $box->keep($box->find($id), Kind::Cord, $cord + ['offcuts' => ['60 cm']]);
+        $page = $this->browser->submit($form);
+        self::assertResponseStatusCodeSame(409);
+        self::assertSelectorExists('#stock-changed[role=alert]');
+        self::assertSame('Left drawer', $page->filter('#c-place')->attr('value'), 'what was typed stays');
+        self::assertSame(['600 mm'], self::getContainer()->get(StockBox::class)->find($id)?->texts('offcuts'));
+
+        // Having seen it, she keeps hers.
+        $this->browser->submit($page->filter('form[method=post][action="/stock"]')->form(['c[offcuts]' => '55 cm']));
+        self::assertResponseStatusCodeSame(303);
+        $kept = self::getContainer()->get(StockBox::class)->find($id);
+        self::assertSame(['Left drawer', ['550 mm']], [$kept?->text('place'), $kept?->texts('offcuts')]);
+    }
+
+    public function testWhatWasDeletedIsPutBack(): void
+    {
+        $box = self::getContainer()->get(StockBox::class);
+        foreach ([
+            [Kind::Glue, ['name' => 'Overnight', 'cure' => '30 h', 'bears' => ['bending']]],
+            [Kind::Cord, ['fibre' => 'hemp', 'thickness' => '1 mm', 'colour' => '#204060', 'offcuts' => ['90 cm']]],
+        ] as [$kind, $document]) {
+            $stored = $box->keep(null, $kind, $document);
+            $mark = $box->mark();
+            $page = $this->browser->request('GET', '/stock', ['kind' => $kind->value]);
+            $this->browser->submit($page->filter('#delete-'.$stored->id())->form());
+            $page = $this->browser->followRedirect();
+            $box = self::getContainer()->get(StockBox::class);
+            self::assertNull($box->withUid($stored->uid()));
+            self::assertStringStartsWith('Taken out of the box', $page->filter('#taking p')->text());
+            $this->browser->submit($page->filter('#taking form')->form());
+            self::assertSame($mark, self::getContainer()->get(StockBox::class)->mark());
+            $this->browser->request('POST', '/stock/undo/'.$box->lastTaking()?->id());
+            self::assertStringContainsString('late=1', (string) $this->browser->getResponse()->headers->get('Location'));
+        }
+    }
 
     public function testACordIsKeptChangedAndTold(): void
     {
@@ -264,7 +312,10 @@ final class StockControllerTest extends WebCase
      */
     private function keep(array $typed, ?int $id = null): Crawler
     {
-        $this->browser->request('POST', '/stock', ['c' => $typed] + (null === $id ? [] : ['id' => (string) $id]));
+        $this->browser->request('POST', '/stock', ['c' => $typed] + (null === $id ? [] : [
+            'id' => (string) $id,
+            'was' => self::getContainer()->get(StockBox::class)->find($id)?->mark() ?? '',
+        ]));
         self::assertResponseStatusCodeSame(303);
 
         return $this->browser->followRedirect();
