@@ -360,14 +360,22 @@ final readonly class StockBox
         if ($left->isShorterThan(Length::ofMillimetres(Cutting::WASTE))) {
             return;
         }
-        $row = $this->of($cord);
-        $this->keep($row?->stored, Kind::Cord, null === $row ? [
-            'fibre' => $cord->fibre->value,
-            'thickness' => (string) $cord->thickness,
-            'width' => $cord->width?->__toString(),
-            'colour' => $cord->colour->hex,
-            'offcuts' => [(string) $left],
-        ] : ['offcuts' => [...$row->stored->texts('offcuts'), (string) $left]] + $row->stored->document());
+        $stored = $this->of($cord)?->stored;
+        if (null === $stored) {
+            $this->keep(null, Kind::Cord, [
+                'fibre' => $cord->fibre->value,
+                'thickness' => (string) $cord->thickness,
+                'width' => $cord->width?->__toString(),
+                'colour' => $cord->colour->hex,
+                'offcuts' => [(string) $left],
+            ]);
+
+            return;
+        }
+        // Read anew, so that what another page takes or brings at the same time stays.
+        $this->alone->do(fn (): StoredItem => $this->keep($stored, Kind::Cord, [
+            'offcuts' => [...$stored->texts('offcuts'), (string) $left],
+        ] + $stored->document()), $stored);
     }
 
     public function lastTaking(): ?StoredTaking
