@@ -97,17 +97,7 @@ final class CutController extends AbstractController
     #[Route('/buy', 'buy', methods: 'GET')]
     public function buy(Request $request): Response
     {
-        $chosen = $this->choosing->of($request->query);
-        $list = $this->shopping->list($chosen, $this->cutting($chosen));
-
-        return $this->page('stock/buy.html.twig', $chosen, [
-            'list' => $list,
-            'sum' => Shopping::sum(array_merge(...array_values($list))),
-            'low' => array_filter(
-                $this->stock->rows(),
-                static fn (StockRow $row): bool => true === $row->item?->isLow(),
-            ),
-        ]);
+        return $this->toBuy($this->choosing->of($request->query), false);
     }
 
     #[Route('/bought', 'bought', methods: 'POST')]
@@ -122,8 +112,13 @@ final class CutController extends AbstractController
                 $bought[] = [$one->what, $one->much, $one->letters];
             }
         }
-        if ([] !== $bought) {
-            $this->stock->receive($bought, $chosen->names());
+        $mark = $request->request->all()['mark'] ?? '';
+        try {
+            if ([] !== $bought) {
+                $this->stock->receive($bought, $chosen->names(), \is_string($mark) ? $mark : '');
+            }
+        } catch (TakenMeanwhile) {
+            return $this->toBuy($chosen, true);
         }
 
         return $this->redirectToRoute('buy', $chosen->query(), Response::HTTP_SEE_OTHER);
@@ -167,6 +162,22 @@ final class CutController extends AbstractController
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="rinkel-'.$name.'.csv"',
         ]);
+    }
+
+    private function toBuy(Chosen $chosen, bool $isLate): Response
+    {
+        $list = $this->shopping->list($chosen, $this->cutting($chosen));
+
+        return $this->page('stock/buy.html.twig', $chosen, [
+            'list' => $list,
+            'sum' => Shopping::sum(array_merge(...array_values($list))),
+            'low' => array_filter(
+                $this->stock->rows(),
+                static fn (StockRow $row): bool => true === $row->item?->isLow(),
+            ),
+            'mark' => $this->stock->mark(),
+            'late' => $isLate,
+        ], $isLate ? Response::HTTP_CONFLICT : Response::HTTP_OK);
     }
 
     private function sheet(Chosen $chosen, bool $isLate): Response

@@ -270,10 +270,17 @@ final readonly class StockBox
      *
      * @param list<array{Cord|Bead|Finding, Length|int, array<string, int>}> $bought each with how much, and which
      *                                                                               letters
+     * @param string|null                                                    $mark   of the stock for which the list
+     *                                                                               was made, when it matters
+     *
+     * @throws TakenMeanwhile If the stock is another by now
      */
-    public function receive(array $bought, string $what): StoredTaking
+    public function receive(array $bought, string $what, ?string $mark = null): StoredTaking
     {
-        return $this->alone->do(function () use ($bought, $what): StoredTaking {
+        return $this->alone->do(function () use ($bought, $what, $mark): StoredTaking {
+            if (null !== $mark && $mark !== $this->mark()) {
+                throw new TakenMeanwhile();
+            }
             [$after, $new] = [[], []];
             foreach ($bought as [$one, $much, $letters]) {
                 $stored = $this->of($one)?->stored;

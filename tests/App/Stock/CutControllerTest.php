@@ -75,6 +75,13 @@ final class CutControllerTest extends WebCase
         $form = $page->filter('#bought')->form();
         $sent = $form->getPhpValues();
         $sent['got'] = $page->filter('#bought input[type=checkbox]')->extract(['value']);
+        // A list that was made for another stock puts nothing in; the one that comes back does.
+        $this->box()->keep(null, Kind::Glue, ['name' => 'Brought meanwhile', 'cure' => '1 h']);
+        $page = $this->browser->request('POST', '/cut/bought', $sent);
+        self::assertResponseStatusCodeSame(409);
+        self::assertCount(1, $page->filter('#buy-late'));
+        self::assertSame(2, $this->box()->rows(Kind::Bead)[0]->stored->document()['count']);
+        $sent['mark'] = $page->filter('#bought [name=mark]')->attr('value');
         $this->browser->request('POST', '/cut/bought', $sent);
         self::assertCount(1, $this->browser->followRedirect()->filter('#all-there'), 'all of it is there now');
         $page = $this->browser->request('GET', '/stock');
