@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\App\Arrange;
 
 use Rinkel\App\Piece\Pieces;
-use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -30,12 +29,8 @@ final class ArrangeController extends AbstractController
         $stored = $this->pieces->find($id) ?? throw $this->createNotFoundException();
         $asked = $request->query->all()['seed'] ?? 1;
         $seed = \is_scalar($asked) ? max(1, min(self::MOST, (int) $asked)) : 1;
-        try {
-            $wish = $this->pieces->piece($stored);
-            $six = $this->offered->six($wish, $seed);
-        } catch (PieceUnreadable) {
-            return $this->redirectToRoute('piece', ['id' => $id], Response::HTTP_SEE_OTHER);
-        }
+        $wish = $this->pieces->piece($stored);
+        $six = $this->offered->six($wish, $seed);
 
         return $this->render('arrange/show.html.twig', [
             'stored' => $stored,

@@ -148,24 +148,18 @@ final class LogController extends AbstractController
         $asked = $sent['board'] ?? '';
         $isId = \is_string($asked) && 1 === preg_match('/^\d{1,18}$/D', $asked);
         $board = $isId ? $this->boards->find((int) $asked) : null;
-        try {
-            $faults = $request->isMethod('POST') ? $this->finishing->finish(
-                $stored,
-                $typed,
-                self::photo($request),
-            ) : [];
-            if ($request->isMethod('POST') && [] === $faults) {
-                if (null !== $board && $board->piece() === $stored) {
-                    $this->boards->finish($board);
-                }
-
-                return $this->redirectToRoute('log', [], Response::HTTP_SEE_OTHER);
+        $faults = $request->isMethod('POST')
+            ? $this->finishing->finish($stored, $typed, self::photo($request))
+            : [];
+        if ($request->isMethod('POST') && [] === $faults) {
+            if (null !== $board && $board->piece() === $stored) {
+                $this->boards->finish($board);
             }
 
-            return $this->finishPage($id, $typed, $faults, $board?->id());
-        } catch (PieceUnreadable) {
-            return $this->redirectToRoute('piece', ['id' => $id], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute('log', [], Response::HTTP_SEE_OTHER);
         }
+
+        return $this->finishPage($id, $typed, $faults, $board?->id());
     }
 
     /**

@@ -17,7 +17,6 @@ use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\App\Svg\PlainSvg;
 use Rinkel\Core\Cutting\Cutting;
-use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Plan\Need;
 use Rinkel\Core\Plan\Plan;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -144,11 +143,8 @@ final class PaperController extends AbstractController
     private function planned(int $id): array
     {
         $stored = $this->pieces->find($id) ?? throw $this->createNotFoundException();
-        try {
-            return [$stored, $this->views->plan($stored)];
-        } catch (PieceUnreadable) {
-            throw $this->createNotFoundException();
-        }
+
+        return [$stored, $this->views->plan($stored)];
     }
 
     /**

@@ -13,7 +13,6 @@ use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Stock\Chosen;
 use Rinkel\App\Stock\StockBox;
-use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Sizing\Kit;
 use Rinkel\Core\Sizing\Series;
 use Rinkel\Core\Sizing\Sized;
@@ -92,11 +91,7 @@ final class SizesController extends AbstractController
     public function moved(int $id, Request $request, Moving $moving): Response
     {
         $stored = $this->stored($id);
-        try {
-            $moved = $moving->of($stored, $request->query);
-        } catch (PieceUnreadable) {
-            throw $this->createNotFoundException();
-        }
+        $moved = $moving->of($stored, $request->query);
 
         return $this->render('sizes/moved.html.twig', [
             'stored' => $stored,
@@ -110,11 +105,7 @@ final class SizesController extends AbstractController
     public function reach(int $id, Request $request, Reaching $reaching): Response
     {
         $stored = $this->stored($id);
-        try {
-            $reached = $reaching->of($stored, $request->query);
-        } catch (PieceUnreadable) {
-            throw $this->createNotFoundException();
-        }
+        $reached = $reaching->of($stored, $request->query);
 
         return $this->render('sizes/reach.html.twig', [
             'stored' => $stored,
@@ -133,12 +124,8 @@ final class SizesController extends AbstractController
         $step = \is_string($sent['step'] ?? null) && 1 === preg_match('/^\d{1,4}$/D', $sent['step'])
             ? (int) $sent['step']
             : throw $this->createNotFoundException();
-        try {
-            $wish = $reaching->wish($stored, \is_string($sent['by'] ?? null) ? $sent['by'] : '', $step);
-            $laid = $this->pieces->add($wish->renamed($this->pieces->freeName($wish->name)));
-        } catch (PieceUnreadable) {
-            throw $this->createNotFoundException();
-        }
+        $wish = $reaching->wish($stored, \is_string($sent['by'] ?? null) ? $sent['by'] : '', $step);
+        $laid = $this->pieces->add($wish->renamed($this->pieces->freeName($wish->name)));
 
         return $this->redirectToRoute('piece', ['id' => $laid->id()], Response::HTTP_SEE_OTHER);
     }
@@ -154,11 +141,8 @@ final class SizesController extends AbstractController
     private function asked(int $id, Request $request): array
     {
         $stored = $this->stored($id);
-        try {
-            return [$stored, $this->asking->of($stored, $request->query)];
-        } catch (PieceUnreadable) {
-            throw $this->createNotFoundException();
-        }
+
+        return [$stored, $this->asking->of($stored, $request->query)];
     }
 
     /**
@@ -189,7 +173,8 @@ final class SizesController extends AbstractController
     {
         [, $asked] = $this->asked($id, $request);
         if (null === $asked->sizes) {
-            throw $this->createNotFoundException();
+            // The page says what is wrong with the list.
+            return $this->redirectToRoute('sizes', ['id' => $id] + $request->query->all(), Response::HTTP_SEE_OTHER);
         }
 
         return PaperController::pdf($write($asked, $this->asking), 'rinkel-'.$name);
