@@ -18,7 +18,10 @@ final readonly class Lengths implements Along
     public const RANGE = [50.0, 3000.0];
 
     /** Lengths to begin with, in cm and in inches (our own steps, from memory of what is sold). */
-    private const STEPS = ['bracelet' => [[16, 18, 20], [6.5, 7, 7.5, 8]], 'necklace' => [[40, 45, 50, 60], [16, 18, 20, 24]]];
+    private const STEPS = [
+        'bracelet' => [[16, 18, 20], [6.5, 7, 7.5, 8]],
+        'necklace' => [[40, 45, 50, 60], [16, 18, 20, 24]],
+    ];
 
     /**
      * @param list<Length> $lengths

@@ -56,7 +56,8 @@ final class KnotsCommand extends Command
             ?? Lessons::all()->named($id, $side);
         $frame = $input->getOption('frame');
         $isFrame = null === $frame
-            || \is_string($frame) && 1 === preg_match('/^[1-9]\d?$/D', $frame) && isset($lesson->frames[(int) $frame - 1]);
+            || \is_string($frame) && 1 === preg_match('/^[1-9]\d?$/D', $frame)
+                && isset($lesson->frames[(int) $frame - 1]);
         if (null === $lesson || !$isFrame) {
             $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
             $errors->writeln(match (true) {

@@ -9,6 +9,12 @@ use Doctrine\ORM\Mapping as ORM;
 
 /**
  * One act that changed the stock: what each thing was before and is after, so that it can be undone.
+ *
+ * Before is null of what was not there, after of what is there no more, which says its kind.
+ *
+ * @phpstan-type Change array{
+ *     before: array<string, mixed>|null, after: array<string, mixed>|null, kind?: string,
+ * }
  */
 #[ORM\Entity]
 #[ORM\Table('stock_taking')]
@@ -21,8 +27,7 @@ class StoredTaking
     private bool $undone = false;
 
     /**
-     * @param array<string, array{before: array<string, mixed>|null, after: array<string, mixed>|null, kind?: string}> $changes
-     *                                                                                                                          by uid; before is null of what was not there, after of what is there no more, which says its kind
+     * @param array<string, Change> $changes by uid
      */
     public function __construct(
         #[ORM\Column(type: Types::JSON)]

@@ -105,7 +105,9 @@ final class SizesControllerTest extends WebCase
     public function testARangeToBeginWithIsAsAMakerWouldTypeIt(): void
     {
         foreach ([
-            ['lengths', ['wearer.place' => 'neck', 'wearer.girth' => '14 in', 'wearer.hand' => null, 'unit' => 'in'], '16 in; 18 in; 20 in; 24 in'],
+            ['lengths', [
+                'wearer.place' => 'neck', 'wearer.girth' => '14 in', 'wearer.hand' => null, 'unit' => 'in',
+            ], '16 in; 18 in; 20 in; 24 in'],
             ['lengths', ['unit' => 'in'], '6 1/2 in; 7 in; 7 1/2 in; 8 in'],
             ['lengths', [], '16 cm; 18 cm; 20 cm'],
             ['girths', ['unit' => 'in'], '5 1/2 in; 6 in; 6 1/2 in; 7 in; 7 1/2 in; 8 in'],

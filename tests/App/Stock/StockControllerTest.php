@@ -29,7 +29,8 @@ final class StockControllerTest extends WebCase
         $box = self::getContainer()->get(StockBox::class);
         $cord = ['name' => 'Quay', 'fibre' => 'hemp', 'thickness' => '1 mm', 'colour' => '#204060'];
         $id = $box->keep(null, Kind::Cord, $cord + ['offcuts' => ['90 cm', '60 cm']])->id();
-        $form = $this->browser->request('GET', '/stock', ['edit' => (string) $id])->filter('form[method=post][action="/stock"]')
+        $page = $this->browser->request('GET', '/stock', ['edit' => (string) $id]);
+        $form = $page->filter('form[method=post][action="/stock"]')
             ->form(['c[place]' => 'Left drawer']);
         $box = self::getContainer()->get(StockBox::class);
         $box->keep($box->find($id), Kind::Cord, $cord + ['offcuts' => ['60 cm']]);
@@ -64,7 +65,8 @@ final class StockControllerTest extends WebCase
             $this->browser->submit($page->filter('#taking form')->form());
             self::assertSame($mark, self::getContainer()->get(StockBox::class)->mark());
             $this->browser->request('POST', '/stock/undo/'.$box->lastTaking()?->id());
-            self::assertStringContainsString('late=1', (string) $this->browser->getResponse()->headers->get('Location'));
+            $told = $this->browser->getResponse()->headers->get('Location');
+            self::assertStringContainsString('late=1', (string) $told);
         }
     }
 
