@@ -38,6 +38,18 @@
   const kept = () => `rinkel-unsent-${find('#piece')?.dataset.piece}-`;
   const keep = () => store(kept() + page, queue.length > 0 ? JSON.stringify({ version: restored || find('#piece').dataset.version, acts: queue }) : null);
 
+  // A form is done once however often it is sent, unless a maker comes back to it, or presses again what answers in place.
+  window.addEventListener('pageshow', (event) => {
+    if (event.persisted || performance.getEntriesByType('navigation')[0]?.type === 'back_forward') {
+      document.querySelectorAll('input[name=once]').forEach((node) => { node.value = newId(); });
+    }
+  });
+  document.addEventListener('htmx:configRequest', (event) => {
+    if (event.detail.verb === 'post') {
+      event.detail.headers['X-Rinkel-Once'] = newId();
+    }
+  });
+
   // What this page has of Rinkel's parts: those in which something was changed here are to come anew.
   const stale = (node) => node?.closest('[data-part]')?.removeAttribute('data-part');
   const parts = () => [...document.querySelectorAll('[data-part]')].map((part) => `${part.id.slice(5)}=${part.dataset.part}`).join(' ');

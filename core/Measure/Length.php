@@ -72,6 +72,19 @@ final readonly class Length implements \Stringable
     }
 
     /**
+     * Returns the length that __toString() wrote: in millimetres, below zero too.
+     *
+     * @throws Exception\NotALength If the text was not written so
+     * @throws LengthOutOfRange     If the length is beyond 100 km
+     */
+    public static function exact(string $text): self
+    {
+        return 1 === preg_match('/^(-?\d{1,9}(?:\.\d{1,9})?) mm$/D', $text, $match)
+            ? new self((float) $match[1])
+            : throw Exception\NotALength::read($text);
+    }
+
+    /**
      * Returns the sum of all $lengths, nought if there are none.
      */
     public static function sum(self ...$lengths): self
@@ -179,6 +192,10 @@ final readonly class Length implements \Stringable
      */
     public function __toString(): string
     {
-        return json_encode(round($this->millimetres, 9) + 0.0, \JSON_THROW_ON_ERROR).' mm';
+        $count = round($this->millimetres, 9) + 0.0;
+        $short = json_encode($count, \JSON_THROW_ON_ERROR);
+
+        // Below a tenth of a micrometre JSON would write a power of ten, which no maker does.
+        return (str_contains($short, 'e') ? rtrim(\sprintf('%.9F', $count), '0') : $short).' mm';
     }
 }

@@ -4,125 +4,180 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Backup;
 
-use Psr\Clock\ClockInterface;
-use Rinkel\App\Board\BoardArchive;
-use Rinkel\App\Log\Log;
+use Doctrine\ORM\EntityManagerInterface;
+use Rinkel\App\Kept\Everything;
+use Rinkel\App\Kept\Kept;
 use Rinkel\App\Log\Photos;
-use Rinkel\App\People\Measure;
-use Rinkel\App\People\People;
-use Rinkel\App\People\Person;
-use Rinkel\App\Piece\Pieces;
-use Rinkel\App\Piece\StoredPiece;
-use Rinkel\App\Samples\Samples;
-use Rinkel\App\Settings\Preferences;
-use Rinkel\App\Stock\StockBox;
 
 /**
  * Writes all that a maker has in Rinkel as one archive of open files: archive.json says what is in it
- * (docs/archive.schema.json), each piece is a file of its own (docs/piece.schema.json), people.json holds people with
- * their measures (docs/people.schema.json).
+ * (docs/archive.schema.json), each thing is a file of its own in the folder of its kind, each photo a JPEG.
+ *
+ * Of a piece the file is the piece itself, as it is opened by itself; what Rinkel knows besides stands beside it.
+ * Nothing in it says when it was made: two archives of the same data are the same byte by byte.
  */
 final readonly class Archive
 {
     public const FORMAT = 'rinkel-archive';
-    public const PEOPLE = 'rinkel-people';
-    public const VERSION = 1;
+    public const VERSION = 2;
+    public const PHOTOS = 'photos';
+
+    /** What stands beside the file of a piece. */
+    public const BESIDE = '.kept.json';
+
+    /** Of every file in it: zip knows no earlier time. */
+    private const TIME = '1980-01-01 00:00:00';
+
+    /** So many things are held in memory at once. */
+    private const AT_ONCE = 100;
 
     public function __construct(
-        private Pieces $pieces,
-        private People $people,
-        private ClockInterface $clock,
-        private Samples $samples,
-        private Log $log,
+        private Everything $everything,
         private Photos $photos,
-        private Preferences $preferences,
-        private StockBox $stock,
-        private BoardArchive $boards,
+        private EntityManagerInterface $manager,
     ) {}
 
     /**
      * Writes the archive to a new file in the folder for passing files and returns its path.
+     *
+     * @throws BackupFailed If there is no room for it
      */
-    public function write(string $light): string
+    public function temporary(): string
     {
-        $file = tempnam(sys_get_temp_dir(), 'rinkel-archive-');
-        $zip = new \ZipArchive();
-        if (false === $file || true !== $zip->open($file, \ZipArchive::OVERWRITE)) {
-            throw new \RuntimeException('The archive cannot be written to '.sys_get_temp_dir().'.');
+        $file = (string) tempnam(sys_get_temp_dir(), 'rinkel-archive-');
+        try {
+            $this->write($file);
+        } catch (\Throwable $failure) {
+            @unlink($file);
+            throw $failure;
         }
-        $pieces = [...$this->pieces->onTheTable(), ...$this->pieces->archived()];
-        $zip->addFromString('archive.json', self::json([
-            'format' => self::FORMAT,
-            'version' => self::VERSION,
-            'made' => $this->clock->now()->format(\DATE_ATOM),
-            'settings' => ['light' => $light] + array_filter(
-                $this->preferences->all(),
-                static fn (string $text): bool => '' !== $text,
-            ),
-            'pieces' => array_map(self::piece(...), $pieces),
-        ]));
-        foreach ($pieces as $stored) {
-            $zip->addFromString('pieces/'.$stored->uid().'.json', self::json($stored->document()));
-        }
-        $zip->addFromString('people.json', self::json([
-            'format' => self::PEOPLE,
-            'version' => self::VERSION,
-            'people' => array_map(self::person(...), [...$this->people->all(), ...$this->people->all(archived: true)]),
-        ]));
-        $zip->addFromString('samples.json', self::json($this->samples->document()));
-        $zip->addFromString('stock.json', self::json($this->stock->document()));
-        $zip->addFromString('boards.json', self::json($this->boards->document()));
-        $zip->addFromString('log.json', self::json($this->log->document()));
-        foreach ($this->log->entries() as $entry) {
-            $photo = $this->photos->file($entry->stored->uid());
-            if (null !== $photo) {
-                $zip->addFile($photo, 'photos/'.$entry->stored->uid().'.jpg');
-            }
-        }
-        $zip->close();
 
         return $file;
     }
 
     /**
-     * @return array<string, mixed>
+     * @throws BackupFailed If the file cannot be written
      */
-    private static function piece(StoredPiece $stored): array
+    public function write(string $file): void
     {
-        return [
-            'uid' => $stored->uid(),
-            'file' => 'pieces/'.$stored->uid().'.json',
-            'changed' => $stored->changedAt()->format(\DATE_ATOM),
-            'putAway' => $stored->isArchived(),
-            'unread' => (object) $stored->draft(),
-        ];
+        $zip = new \ZipArchive();
+        if (true !== $zip->open($file, \ZipArchive::CREATE | \ZipArchive::OVERWRITE)) {
+            throw BackupFailed::notWritable($file);
+        }
+        // One file holds all parts until the archive is closed, so that none has to be in memory.
+        $spool = (string) tempnam(sys_get_temp_dir(), 'rinkel-spool-');
+        $out = fopen($spool, 'w') ?: throw BackupFailed::notWritable($spool);
+        try {
+            $counts = [];
+            $places = [];
+            foreach ($this->files() as [$folder, $name, $bytes]) {
+                $counts[$folder] = ($counts[$folder] ?? 0) + (str_ends_with($name, self::BESIDE) ? 0 : 1);
+                if (\strlen($bytes) !== fwrite($out, $bytes)) {
+                    throw BackupFailed::notWritable($spool);
+                }
+                $places[$name] = \strlen($bytes);
+            }
+            fclose($out);
+            self::add($zip, $spool, $places, $counts);
+            if (!$zip->close()) {
+                throw BackupFailed::notWritable($file);
+            }
+        } finally {
+            @unlink($spool);
+        }
     }
 
     /**
-     * @return array<string, mixed>
+     * Returns all of one kind as one document of the open format, piece by piece, what came last first.
+     *
+     * @param array<string, string|int> $head
+     *
+     * @return iterable<string>
      */
-    public static function person(Person $person): array
+    public function listed(Kept $kind, array $head, string $list): iterable
     {
-        return [
-            'uid' => $person->uid(),
-            'name' => $person->name(),
-            'putAway' => $person->isArchived(),
-            'measures' => array_map(static fn (Measure $measure): array => [
-                'taken' => $measure->takenAt()->format(\DATE_ATOM),
-                'measured' => $measure->measured(),
-                'lengths' => (object) $measure->lengths(),
-            ], $person->measures()),
-        ];
+        yield substr(self::json($head), 0, -3).",\n    \"{$list}\": [";
+        $between = "\n";
+        foreach ($this->rows($kind, array_reverse([...$kind->uids()])) as $row) {
+            yield $between.rtrim(self::json($row));
+            $between = ",\n";
+        }
+        yield "\n    ]\n}\n";
     }
 
     /**
-     * @param array<string, mixed> $document
+     * @param array<string, int> $places lengths of the parts, in order, by their names
+     * @param array<string, int> $counts
+     */
+    private static function add(\ZipArchive $zip, string $spool, array $places, array $counts): void
+    {
+        $time = (new \DateTimeImmutable(self::TIME))->getTimestamp();
+        $zip->addFromString('archive.json', self::json([
+            'format' => self::FORMAT, 'version' => self::VERSION, 'counts' => (object) $counts,
+        ]));
+        $zip->setMtimeName('archive.json', $time);
+        $at = 0;
+        foreach ($places as $name => $length) {
+            $zip->addFile($spool, $name, $at, $length);
+            $zip->setMtimeName($name, $time);
+            if (str_ends_with($name, '.jpg')) {
+                $zip->setCompressionName($name, \ZipArchive::CM_STORE);
+            }
+            $at += $length;
+        }
+    }
+
+    /**
+     * @return iterable<array{string, string, string}> folder, name and bytes
+     */
+    private function files(): iterable
+    {
+        foreach ($this->everything->all() as $kind) {
+            $folder = $kind->folder();
+            foreach ($this->rows($kind, $kind->uids()) as $row) {
+                $uid = \is_string($row['uid'] ?? null) ? $row['uid'] : '';
+                if ('piece' === $kind->word()) {
+                    yield [$folder, "{$folder}/{$uid}.json", self::json((array) ($row['piece'] ?? []))];
+                    unset($row['piece']);
+                    yield [$folder, "{$folder}/{$uid}".self::BESIDE, self::json($row)];
+                } else {
+                    yield [$folder, "{$folder}/{$uid}.json", self::json($row)];
+                }
+            }
+        }
+        foreach ($this->photos->uids() as $uid) {
+            yield [self::PHOTOS, self::PHOTOS."/{$uid}.jpg", $this->photos->jpeg($uid) ?? ''];
+        }
+    }
+
+    /**
+     * @param iterable<string> $uids
+     *
+     * @return iterable<array<string, mixed>>
+     */
+    private function rows(Kept $kind, iterable $uids): iterable
+    {
+        $count = 0;
+        foreach ($uids as $uid) {
+            $stored = $kind->find($uid);
+            if (null !== $stored) {
+                yield $kind->row($stored);
+            }
+            if (0 === ++$count % self::AT_ONCE) {
+                $this->manager->clear();
+            }
+        }
+    }
+
+    /**
+     * @param array<mixed> $document
      */
     private static function json(array $document): string
     {
         return json_encode(
             $document,
-            \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE,
+            \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE
+                | \JSON_PRESERVE_ZERO_FRACTION | \JSON_INVALID_UTF8_SUBSTITUTE,
         )."\n";
     }
 }

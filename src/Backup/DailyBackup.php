@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Rinkel\App\Backup;
 
 use Psr\Log\LoggerInterface;
+use Rinkel\App\Kept\Bin;
+use Rinkel\App\Log\Photos;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Platform\Database\Alone;
+use Rinkel\App\Platform\Files\Arriving;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\TerminateEvent;
 
@@ -19,17 +23,36 @@ final readonly class DailyBackup
         private Backups $backups,
         private LoggerInterface $logger,
         private Pieces $pieces,
+        private Bin $bin,
+        private Photos $photos,
+        private Alone $alone,
+        private Arriving $arriving,
     ) {}
 
     public function __invoke(TerminateEvent $event): void
     {
         if ($event->getRequest()->isMethodSafe() && 'piece' !== $event->getRequest()->attributes->get('_route')) {
             try {
-                $this->backups->daily();
-                $this->pieces->purge(); // after the copy, so that one day more can be gone back
+                if (null !== $this->backups->daily()) {
+                    $this->sweep(); // after the copy, so that one day more can be gone back
+                }
             } catch (\Throwable $failure) {
                 $this->logger->error('The daily backup failed.', ['exception' => $failure]);
             }
         }
+    }
+
+    /**
+     * Lets go of what was kept long enough.
+     */
+    private function sweep(): void
+    {
+        $this->alone->do(function (): void {
+            $this->pieces->purge();
+            $this->bin->purge();
+            $this->photos->sweep();
+            $this->alone->forget();
+        });
+        $this->arriving->sweep();
     }
 }

@@ -23,4 +23,17 @@ enum Standing: string
 
     /** It cannot be read. */
     case Unreadable = 'unreadable';
+
+    public function canBeTaken(): bool
+    {
+        return \in_array($this, [self::New, self::Changed, self::Conflict], true);
+    }
+
+    /**
+     * Returns whether it is taken where nobody says otherwise.
+     */
+    public function isTaken(): bool
+    {
+        return \in_array($this, [self::New, self::Changed], true);
+    }
 }

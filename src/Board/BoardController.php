@@ -234,18 +234,10 @@ final class BoardController extends AbstractController
     public function finish(int $id): Response
     {
         $board = $this->board($id);
-        $last = $this->boards->lastRead($board);
-        $view = $this->views->of($board);
-        $isDone = $board->moves() >= $view->steps->moves;
-        $unit = $view->plan->draft->piece->unit;
-        $isWhole = static fn (int $moves): bool => 0 === $view->steps->all[$view->steps->at($moves)[0]]->half;
-        $typed = array_filter([
-            'body' => $isDone && null !== $last?->length && $isWhole($last->moves)
-                ? (string) $last->length->written($unit)
-                : '',
-            'minutes' => (string) $this->boards->minutes($board),
-            'left.'.$last?->role => $isDone && null !== $last?->left ? (string) $last->left->written($unit) : '',
-        ], static fn (string $text): bool => '' !== $text && '0' !== $text);
+        $typed = $this->views->of($board)->measured(
+            $this->boards->lastRead($board),
+            $this->boards->minutes($board),
+        );
 
         return $this->redirectToRoute(
             'piece_finish',
@@ -277,6 +269,7 @@ final class BoardController extends AbstractController
         return $this->render('board/board.html.twig', [
             'view' => $view,
             'reached' => $reached,
+            'sound' => $this->boards->isSound($board),
             'forecast' => $view->forecast($reached),
             'ways' => $view->ways($reached),
             'changed' => $this->views->changed($board, $view),

@@ -17,11 +17,14 @@ use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Making\WayOut;
 use Rinkel\Core\Making\WaysOut;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 
 /**
  * What a Board page shows of a piece in the making.
+ *
+ * @phpstan-import-type Reading from StoredBoard
  */
 final readonly class BoardView
 {
@@ -123,11 +126,25 @@ final readonly class BoardView
     }
 
     /**
+     * Returns what was read on the tape; nothing where it cannot be read again.
+     *
+     * @return list<Reading>
+     */
+    private function readings(): array
+    {
+        try {
+            return KeptBoards::readings(['readings' => $this->board->readings()]);
+        } catch (PieceUnreadable) {
+            return [];
+        }
+    }
+
+    /**
      * Returns by how many times the second half is to be as long as planned: the first came out so.
      */
     public function half(): float
     {
-        foreach (array_reverse($this->board->readings()) as $reading) {
+        foreach (array_reverse($this->readings()) as $reading) {
             [$step] = $this->steps->at($reading['moves']);
             $last = $this->steps->all[max(0, $step - 1)] ?? null;
             if (isset($reading['length']) && 1 === $last?->half && true === $last->due?->isLongerThan(Length::zero())) {
@@ -136,6 +153,42 @@ final readonly class BoardView
         }
 
         return 1.0;
+    }
+
+    /**
+     * Returns what is known of the finished piece because it was measured on it, by the fields in which it is typed:
+     * the body once nothing was added to it after the tape was read, and not of a half; what is left of a cord once
+     * nothing was done after; the time once all was made here.
+     *
+     * @return array<string, string>
+     */
+    public function measured(?Reached $last, int $minutes): array
+    {
+        $unit = $this->plan->draft->piece->unit;
+        $isDone = $this->board->moves() >= $this->steps->moves;
+        [$grown, $hasHalves] = [0, false];
+        foreach ($this->steps->all as $i => $step) {
+            $grown = 0.0 === $step->along ? $grown : $this->steps->before($i) + $step->count;
+            $hasHalves = $hasHalves || 0 !== $step->half;
+        }
+        $isBody = $isDone && null !== $last && !$hasHalves && $last->moves >= $grown;
+        $isLeft = $isDone && null !== $last && $last->moves >= $this->steps->moves;
+
+        return array_filter([
+            'body' => $isBody && null !== $last->length ? (string) $last->length->written($unit) : '',
+            'minutes' => $isDone && $minutes > 0 ? (string) $minutes : '',
+            'left.'.$last?->role => $isLeft && null !== $last->left ? (string) $last->left->written($unit) : '',
+        ], static fn (string $text): bool => '' !== $text);
+    }
+
+    /**
+     * Returns the sentence of the $i-th step.
+     */
+    public function say(int $i): string
+    {
+        $step = $this->steps->all[$i] ?? null;
+
+        return null === $step ? '' : $this->wording->making($step->said, $this->plan->draft->piece->unit);
     }
 
     public function forecast(?Reached $reached): ?Forecast
@@ -161,9 +214,6 @@ final readonly class BoardView
     }
 
     /**
-     * Returns the sentence of the $i-th step.
-     */
-    /**
      * @return array<int, Cure> what is waited for, by the first step that does so
      */
     public function cures(): array
@@ -187,13 +237,6 @@ final readonly class BoardView
         $step = $this->steps->all[$i] ?? null;
 
         return null !== $step && null !== Cure::of($step);
-    }
-
-    public function say(int $i): string
-    {
-        $step = $this->steps->all[$i] ?? null;
-
-        return null === $step ? '' : $this->wording->making($step->said, $this->plan->draft->piece->unit);
     }
 
     public function look(int $i): string

@@ -19,6 +19,9 @@ final readonly class BoardViews
     /** So many boards are told on the Table. */
     private const SHELF = 8;
 
+    /** So many steps that were not made are told one by one. */
+    private const TOLD = 5;
+
     public function __construct(
         private Boards $boards,
         private Pieces $pieces,
@@ -55,6 +58,28 @@ final readonly class BoardViews
         }
 
         return $shelf;
+    }
+
+    /**
+     * Returns what of a piece was not made at its board; null where all was.
+     *
+     * @return array{moves: int, of: int, steps: list<string>}|null moves, and the first of the steps in words
+     *
+     * @throws PieceUnreadable
+     */
+    public function unmade(StoredBoard $board): ?array
+    {
+        $view = $this->of($board);
+        if ($board->moves() >= $view->steps->moves) {
+            return null;
+        }
+        $open = \array_slice(array_keys($view->steps->all), $view->at()[0], self::TOLD);
+
+        return [
+            'moves' => $view->steps->moves - $board->moves(),
+            'of' => $view->steps->moves,
+            'steps' => array_map($view->say(...), $open),
+        ];
     }
 
     /**

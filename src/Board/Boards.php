@@ -6,6 +6,7 @@ namespace Rinkel\App\Board;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
+use Random\Randomizer;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Database\Alone;
 use Rinkel\Core\Making\Pace;
@@ -35,6 +36,7 @@ final readonly class Boards
         private PieceWriter $writer,
         private Planner $planner,
         private Alone $alone,
+        private Randomizer $chance,
     ) {}
 
     public function find(int $id): ?StoredBoard
@@ -69,7 +71,13 @@ final readonly class Boards
             }
         }
         $total = Steps::of($this->planner->plan($this->reader->read($piece->document())))->moves;
-        $board = new StoredBoard($piece, $piece->document(), $total, $this->clock->now());
+        $board = new StoredBoard(
+            bin2hex($this->chance->getBytes(16)),
+            $piece,
+            $piece->document(),
+            $total,
+            $this->clock->now(),
+        );
         $this->manager->persist($board);
         $this->manager->flush();
 
@@ -140,11 +148,15 @@ final readonly class Boards
     }
 
     /**
-     * Returns what was read last, null while nothing was.
+     * Returns what was read last; null while nothing was, or nothing that can be read.
      */
     public function lastRead(StoredBoard $board): ?Reached
     {
-        $readings = $board->readings();
+        try {
+            $readings = KeptBoards::readings(['readings' => $board->readings()]);
+        } catch (PieceUnreadable) {
+            return null; // its page says so
+        }
         $last = $readings[\count($readings) - 1] ?? null;
         $length = static fn (?string $text): ?Length => null === $text ? null : Length::parse($text, Unit::Millimetre);
 
@@ -154,6 +166,20 @@ final readonly class Boards
             $last['role'] ?? null,
             $length($last['left'] ?? null),
         );
+    }
+
+    /**
+     * Returns whether what was read on the tape can be read again.
+     */
+    public function isSound(StoredBoard $board): bool
+    {
+        try {
+            KeptBoards::readings(['readings' => $board->readings()]);
+
+            return true;
+        } catch (PieceUnreadable) {
+            return false;
+        }
     }
 
     /**

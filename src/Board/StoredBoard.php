@@ -12,9 +12,13 @@ use Rinkel\App\Piece\StoredPiece;
  * A piece in the making: by which plan, how far it has come, what was read on the tape, which clocks run.
  *
  * The plan is frozen here: the piece may be changed on its page meanwhile, and what is tied stays as it was tied.
+ *
+ * @phpstan-type Reading array{moves: int, length?: string, role?: string, left?: string}
+ * @phpstan-type Clock array{id: string, step: int, ends: int}
  */
 #[ORM\Entity]
 #[ORM\Table('board')]
+#[ORM\UniqueConstraint('board_uid', columns: ['uid'])]
 class StoredBoard
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
@@ -31,11 +35,11 @@ class StoredBoard
     #[ORM\Column(length: 500, options: ['default' => ''])]
     private string $note = '';
 
-    /** @var list<array{moves: int, length?: string, role?: string, left?: string}> */
+    /** @var list<Reading> */
     #[ORM\Column(type: Types::JSON)]
     private array $readings = [];
 
-    /** @var list<array{id: string, step: int, ends: int}> until when, in seconds since 1970 */
+    /** @var list<Clock> until when, in seconds since 1970 */
     #[ORM\Column(type: Types::JSON)]
     private array $clocks = [];
 
@@ -43,10 +47,13 @@ class StoredBoard
     private ?\DateTimeImmutable $finishedAt = null;
 
     /**
+     * @param string       $uid      by which it is the same in every copy of a maker's data
      * @param array<mixed> $document of the piece as it is made
      * @param int          $total    moves of its making
      */
     public function __construct(
+        #[ORM\Column(length: 32, options: ['default' => ''])]
+        private string $uid,
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         private StoredPiece $piece,
@@ -61,6 +68,11 @@ class StoredBoard
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('The board is not stored yet.');
+    }
+
+    public function uid(): string
+    {
+        return $this->uid;
     }
 
     public function piece(): StoredPiece
@@ -101,13 +113,18 @@ class StoredBoard
         return $this->touchedAt;
     }
 
+    public function finishedAt(): ?\DateTimeImmutable
+    {
+        return $this->finishedAt;
+    }
+
     public function isFinished(): bool
     {
         return null !== $this->finishedAt;
     }
 
     /**
-     * @return list<array{moves: int, length?: string, role?: string, left?: string}> in order
+     * @return list<Reading> in order
      */
     public function readings(): array
     {
@@ -115,7 +132,7 @@ class StoredBoard
     }
 
     /**
-     * @return list<array{id: string, step: int, ends: int}>
+     * @return list<Clock>
      */
     public function clocks(): array
     {
@@ -146,7 +163,7 @@ class StoredBoard
     }
 
     /**
-     * @param array{moves: int, length?: string, role?: string, left?: string} $reading
+     * @param Reading $reading
      */
     public function read(array $reading, \DateTimeImmutable $at): void
     {
@@ -184,11 +201,18 @@ class StoredBoard
     /**
      * Becomes what it was elsewhere.
      *
-     * @param list<array{moves: int, length?: string, role?: string, left?: string}> $readings
+     * @param list<Reading> $readings
+     * @param list<Clock>   $clocks
      */
-    public function restore(int $moves, array $readings, string $note, int $number, bool $isFinished): void
-    {
-        [$this->moves, $this->readings, $this->note, $this->number] = [$moves, $readings, $note, $number];
-        $this->finishedAt = $isFinished ? $this->touchedAt : null;
+    public function restore(
+        int $moves,
+        array $readings,
+        string $note,
+        int $number,
+        array $clocks,
+        ?\DateTimeImmutable $finished,
+    ): void {
+        [$this->moves, $this->readings, $this->note] = [$moves, $readings, $note];
+        [$this->number, $this->clocks, $this->finishedAt] = [$number, $clocks, $finished];
     }
 }

@@ -6,11 +6,13 @@ namespace Rinkel\App\Devices;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Rinkel\App\Kept\Passing;
 
 /**
  * One line that an instrument sent, until the pages that listen have it.
  */
 #[ORM\Entity]
+#[Passing]
 #[ORM\Table('device_reading')]
 class StoredReading
 {

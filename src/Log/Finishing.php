@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Log;
 
+use Rinkel\App\Board\Boards;
+use Rinkel\App\Board\StoredBoard;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Platform\Database\Alone;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Price\Money;
 use Rinkel\App\Samples\Samples;
 use Rinkel\App\Stock\StockBox;
-use Rinkel\Core\Failure;
 use Rinkel\Core\Hand\Observation;
-use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Plan\Finished;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
-use Rinkel\Core\Quoted;
 use Rinkel\Core\Said;
 
 /**
@@ -35,29 +35,28 @@ final readonly class Finishing
         private PieceReader $reader,
         private Photos $photos,
         private StockBox $stock,
+        private Boards $boards,
+        private Alone $alone,
         private Costing $costing,
         private Money $money,
     ) {}
 
     /**
+     * Returns the plan by which a piece is made, and of how many knots it is, of the one kind that makes nearly all of
+     * it; null where none does.
+     *
+     * @return array{Plan, array{string, int}|null}
+     *
      * @throws PieceUnreadable
      */
-    public function plan(StoredPiece $stored): Plan
+    public function plan(StoredPiece $stored, ?StoredBoard $board): array
     {
-        return $this->planner->plan($this->pieces->piece($stored));
-    }
-
-    /**
-     * Returns of how many knots the piece is, of the one kind that makes nearly all of it; null where none does.
-     *
-     * @return array{string, int}|null
-     */
-    public function knots(StoredPiece $stored): ?array
-    {
-        $finished = new Finished($this->pieces->piece($stored), $this->plan($stored));
+        $wish = null === $board ? $this->pieces->piece($stored) : $this->boards->wish($board);
+        $plan = $this->planner->plan($wish);
+        $finished = new Finished($wish, $plan);
         $kind = $finished->kind();
 
-        return null === $kind ? null : [$kind, $finished->planned()];
+        return [$plan, null === $kind ? null : [$kind, $finished->planned()]];
     }
 
     /**
@@ -70,8 +69,7 @@ final readonly class Finishing
      */
     public function again(Entry $entry, array $changed = []): StoredPiece
     {
-        $document = $entry->stored->document()['piece'] ?? null;
-        $document = \is_array($document) ? $document : [];
+        $document = $entry->is->piece ?? [];
         foreach (array_filter(
             array_map(trim(...), $changed),
             static fn (string $text): bool => '' !== $text,
@@ -93,84 +91,76 @@ final readonly class Finishing
     }
 
     /**
-     * @param array<string, string> $typed body, tied, minutes, notes, otherwise, left.<role>, and stock, whether what
-     *                                     is left goes into the stock
-     * @param string|null           $photo a file that was sent, "" for one that did not arrive
+     * Writes a finished piece into the log, what is left of its cords into the stock, and takes it off its board: all
+     * of it or nothing.
+     *
+     * @param array<string, string> $typed body, tied, minutes, notes, otherwise, left.<role>, stock, whether what is
+     *                                     left goes into the stock, and sure, whether what is far off is so
+     * @param StoredBoard|null      $board on which it was made
      *
      * @return array<string, non-empty-list<Fault>> what is wrong, by field; then nothing is kept
      *
      * @throws PieceUnreadable
      */
-    public function finish(StoredPiece $stored, array $typed, ?string $photo = null): array
+    public function finish(
+        StoredPiece $stored,
+        array $typed,
+        SentPhoto $photo = new SentPhoto(),
+        ?StoredBoard $board = null,
+    ): array {
+        return $this->alone->do(fn (): array => $this->written($stored, $typed, $photo, $board));
+    }
+
+    /**
+     * @param array<string, string> $typed
+     *
+     * @return array<string, non-empty-list<Fault>>
+     */
+    private function written(StoredPiece $stored, array $typed, SentPhoto $photo, ?StoredBoard $board): array
     {
-        $wish = $this->pieces->piece($stored);
+        // What lies on a board is made by the plan of the board, whatever became of its piece since.
+        $wish = null === $board ? $this->pieces->piece($stored) : $this->boards->wish($board);
         $plan = $this->planner->plan($wish);
-        $faults = [];
-        $length = static function (string $field, Length $most) use ($typed, $plan, &$faults): ?Length {
-            $text = trim($typed[$field] ?? '');
-            if ('' === $text) {
-                return null;
-            }
-            try {
-                $read = Length::parse($text, $plan->draft->piece->unit);
-            } catch (Failure $failure) {
-                $faults[$field] = [new Fault($field, $failure->said())];
-
-                return null;
-            }
-            if ($read->isLongerThan($most)) {
-                $faults[$field] = [new Fault($field, new Said('length-outside', [
-                    'given' => $read,
-                    'least' => Length::zero(),
-                    'most' => $most,
-                ]))];
-            }
-
-            return $read;
-        };
-        $number = static function (string $field, int $most) use ($typed, &$faults): ?int {
-            $text = trim($typed[$field] ?? '');
-            if ('' !== $text && (1 !== preg_match('/^\d{1,6}$/D', $text) || (int) $text > $most || 0 === (int) $text)) {
-                $faults[$field] = [new Fault($field, new Said(
-                    'number-wanted',
-                    ['least' => 1, 'most' => $most, 'found' => new Quoted($text)],
-                ))];
-            }
-
-            return '' === $text ? null : (int) $text;
-        };
-        $body = $length('body', $plan->draft->body()->times(3));
-        [$tied, $minutes] = [$number('tied', 20_000), $number('minutes', 60_000)];
-        $left = [];
-        foreach ($plan->cuts as $cut) {
-            $rest = $length('left.'.$cut->role, $cut->length);
-            if (null !== $rest) {
-                $left[$cut->role] = $rest;
-            }
+        $typed = new Typed($typed, $plan);
+        if ($photo->isWrong()) {
+            $typed->fault('photo', new Said('photo-unread', ['most' => intdiv(Photos::MOST_PIXELS, 1_000_000)]));
         }
-        $jpeg = null === $photo || '' === $photo ? null : $this->photos->read($photo);
-        if (null !== $photo && null === $jpeg) {
-            $faults['photo'] = [new Fault('photo', new Said('photo-unread'))];
+        if ([] !== $typed->faults() || !$typed->isSure()) {
+            return $typed->faults() + $typed->doubts();
         }
         $uid = $this->log->newUid();
-        if ([] === $faults && null !== $jpeg && !$this->photos->keep($uid, $jpeg)) {
-            $faults['photo'] = [new Fault('photo', new Said('photo-not-kept'))];
+        $finished = new Finished($wish, $plan, $typed->body, $typed->tied, $typed->left);
+        $this->log->add(
+            self::document($stored, $board?->document() ?? $stored->document(), $plan, $finished, $typed)
+                + $this->cost($plan) + $this->unmade($board),
+            $uid,
+        );
+        if (null !== $photo->jpeg) {
+            $this->photos->keep($uid, $photo->jpeg);
         }
-        if ([] === $faults) {
-            $finished = new Finished($wish, $plan, $body, $tied, $left);
-            $this->log->add(
-                self::document($stored, $plan, $finished, $body, $tied, $minutes, $left, $typed) + $this->cost($plan),
-                $uid,
-            );
-            $this->samples->changed();
-            foreach ('1' === ($typed['stock'] ?? '') ? $plan->cuts : [] as $cut) {
-                if (isset($left[$cut->role])) {
-                    $this->stock->bring($cut->cord, $left[$cut->role]);
-                }
+        $this->samples->changed();
+        foreach ($typed->intoStock ? $plan->cuts : [] as $cut) {
+            if (isset($typed->left[$cut->role])) {
+                $this->stock->bring($cut->cord, $typed->left[$cut->role]);
             }
         }
+        if (null !== $board) {
+            $this->boards->finish($board);
+        }
 
-        return $faults;
+        return [];
+    }
+
+    /**
+     * Returns what a board says was not made when the piece was finished.
+     *
+     * @return array{unmade?: array{moves: int, of: int}}
+     */
+    private function unmade(?StoredBoard $board): array
+    {
+        return null === $board || $board->moves() >= $board->total()
+            ? []
+            : ['unmade' => ['moves' => $board->total() - $board->moves(), 'of' => $board->total()]];
     }
 
     /**
@@ -186,41 +176,37 @@ final readonly class Finishing
     }
 
     /**
-     * @param array<string, Length> $left
-     * @param array<string, string> $typed
+     * @param array<mixed> $piece as it was made
      *
      * @return array<string, mixed>
      */
     private static function document(
         StoredPiece $stored,
+        array $piece,
         Plan $plan,
         Finished $finished,
-        ?Length $body,
-        ?int $tied,
-        ?int $minutes,
-        array $left,
-        array $typed,
+        Typed $typed,
     ): array {
         $cords = [];
         foreach ($plan->cuts as $cut) {
             $cords[$cut->role] = ['count' => $cut->count, 'length' => (string) $cut->length]
-                + (isset($left[$cut->role]) ? ['left' => (string) $left[$cut->role]] : []);
+                + (isset($typed->left[$cut->role]) ? ['left' => (string) $typed->left[$cut->role]] : []);
         }
 
         return array_filter([
             'name' => $plan->draft->piece->name,
             'for' => $stored->whom(),
             'pieceUid' => $stored->uid(),
-            'piece' => $stored->document(),
+            'piece' => $piece,
             'planned' => (string) $plan->draft->body(),
-            'body' => $body?->__toString(),
+            'body' => $typed->body?->__toString(),
             'kind' => $finished->kind(),
             'knots' => $finished->planned(),
-            'tied' => $tied,
+            'tied' => $typed->tied,
             'cords' => $cords,
-            'minutes' => $minutes,
-            'notes' => trim($typed['notes'] ?? ''),
-            'otherwise' => trim($typed['otherwise'] ?? ''),
+            'minutes' => $typed->minutes,
+            'notes' => $typed->notes,
+            'otherwise' => $typed->otherwise,
             'observations' => array_map(static fn (Observation $one): array => array_filter([
                 'kind' => $one->kind,
                 'cord' => $one->cord,

@@ -5,71 +5,90 @@ declare(strict_types=1);
 namespace Rinkel\App\Log;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\ORM\QueryBuilder;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
 use Rinkel\Core\Hand\Observation;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\FinishedPiece;
+use Rinkel\Core\Piece\LogReader;
 
 /**
  * The log of finished pieces, in the database.
  */
 final readonly class Log
 {
-    public const FORMAT = 'rinkel-log';
-    public const VERSION = 1;
+    /** Entries of one page. */
+    public const PAGE = 30;
+
+    /** So many are drawn as figures: the last. */
+    private const DRAWN = 100;
 
     public function __construct(
         private EntityManagerInterface $manager,
         private ClockInterface $clock,
         private Randomizer $chance,
+        private LogReader $reader,
+        private Photos $photos,
     ) {}
 
     /**
      * @param string $words to find, apart by spaces; all entries when empty
+     * @param int    $page  from 1
      *
      * @return list<Entry> finished last first
      */
-    public function entries(string $words = ''): array
+    public function entries(string $words = '', int $page = 1): array
     {
-        $query = $this->manager->createQueryBuilder()->select('entry')->from(StoredEntry::class, 'entry')
-            ->orderBy('entry.finishedAt', 'DESC')->addOrderBy('entry.id', 'DESC');
-        foreach (\array_slice(preg_split('/\s+/u', $words, flags: \PREG_SPLIT_NO_EMPTY) ?: [], 0, 8) as $i => $word) {
-            $written = substr((string) json_encode($word), 1, -1);
-            $query->andWhere('entry.document LIKE :word'.$i." ESCAPE '!'")
-                ->setParameter('word'.$i, '%'.strtr($written, ['!' => '!!', '%' => '!%', '_' => '!_']).'%');
-        }
         /** @var list<StoredEntry> $stored */
-        $stored = $query->getQuery()->getResult();
+        $stored = $this->asked($words)->select('entry')
+            ->orderBy('entry.finishedAt', 'DESC')->addOrderBy('entry.id', 'DESC')
+            ->setFirstResult(self::PAGE * ($page - 1))->setMaxResults(self::PAGE)->getQuery()->getResult();
 
-        return array_map(static fn (StoredEntry $one): Entry => new Entry($one), $stored);
+        return array_map($this->entry(...), $stored);
+    }
+
+    public function count(string $words = ''): int
+    {
+        return (int) $this->asked($words)->select('COUNT(entry.id)')->getQuery()->getSingleScalarResult();
     }
 
     /**
-     * Returns the whole log in the open format.
+     * Returns the last pieces as far as they can be read, the oldest first.
      *
-     * @return array<string, mixed>
+     * @return list<FinishedPiece>
      */
-    public function document(): array
+    public function last(): array
     {
-        return [
-            'format' => self::FORMAT,
-            'version' => self::VERSION,
-            'entries' => array_map(static fn (Entry $entry): array => [
-                'uid' => $entry->stored->uid(),
-                'finished' => $entry->stored->finishedAt()->format(\DATE_ATOM),
-            ] + $entry->stored->document(), $this->entries()),
-        ];
+        /** @var list<StoredEntry> $stored */
+        $stored = $this->asked('')->select('entry')->orderBy('entry.finishedAt', 'DESC')
+            ->addOrderBy('entry.id', 'DESC')->setMaxResults(self::DRAWN)->getQuery()->getResult();
+        $read = array_map(fn (StoredEntry $one): ?FinishedPiece => $this->entry($one)->is, $stored);
+
+        return array_values(array_reverse(array_filter($read)));
     }
 
-    public function has(string $uid): bool
+    /**
+     * Returns all entries, one after the other, finished last first; none is held on to.
+     *
+     * @return iterable<Entry>
+     */
+    public function all(): iterable
     {
-        return null !== $this->manager->getRepository(StoredEntry::class)->findOneBy(['uid' => $uid]);
+        $query = $this->asked('')->select('entry')->orderBy('entry.finishedAt', 'DESC')
+            ->addOrderBy('entry.id', 'DESC')->getQuery();
+        foreach ($query->toIterable() as $stored) {
+            \assert($stored instanceof StoredEntry);
+            yield $this->entry($stored);
+            $this->manager->detach($stored);
+        }
     }
 
     public function find(int $id): ?Entry
     {
         $stored = $this->manager->find(StoredEntry::class, $id);
 
-        return null === $stored ? null : new Entry($stored);
+        return null === $stored ? null : $this->entry($stored);
     }
 
     /**
@@ -83,22 +102,9 @@ final readonly class Log
     /**
      * @param array<string, mixed> $document
      */
-    public function add(array $document, ?string $uid = null, ?\DateTimeImmutable $finished = null): Entry
+    public function add(array $document, string $uid): void
     {
-        $stored = new StoredEntry(
-            $document,
-            $finished ?? $this->clock->now(),
-            $uid ?? $this->newUid(),
-        );
-        $this->manager->persist($stored);
-        $this->manager->flush();
-
-        return new Entry($stored);
-    }
-
-    public function remove(Entry $entry): void
-    {
-        $this->manager->remove($entry->stored);
+        $this->manager->persist(new StoredEntry($document, $this->clock->now(), $uid));
         $this->manager->flush();
     }
 
@@ -107,9 +113,34 @@ final readonly class Log
      */
     public function observations(): array
     {
-        return array_merge(
-            ...array_map(static fn (Entry $entry): array => $entry->observations(), $this->entries()),
-            ...[[]],
-        );
+        $told = [];
+        foreach ($this->all() as $entry) {
+            $told[] = null === $entry->is ? [] : $entry->is->observations;
+        }
+
+        return array_merge(...$told, ...[[]]);
+    }
+
+    private function entry(StoredEntry $stored): Entry
+    {
+        try {
+            $is = $this->reader->read($stored->document(), $stored->uid());
+
+            return new Entry($stored, $is, $this->photos->has($stored->uid()));
+        } catch (PieceUnreadable $unreadable) {
+            return new Entry($stored, null, faults: $unreadable->faults);
+        }
+    }
+
+    private function asked(string $words): QueryBuilder
+    {
+        $query = $this->manager->createQueryBuilder()->from(StoredEntry::class, 'entry');
+        foreach (\array_slice(preg_split('/\s+/u', $words, flags: \PREG_SPLIT_NO_EMPTY) ?: [], 0, 8) as $i => $word) {
+            $written = substr((string) json_encode($word), 1, -1);
+            $query->andWhere('entry.document LIKE :word'.$i." ESCAPE '!'")
+                ->setParameter('word'.$i, '%'.strtr($written, ['!' => '!!', '%' => '!%', '_' => '!_']).'%');
+        }
+
+        return $query;
     }
 }

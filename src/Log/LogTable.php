@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Log;
 
-use Rinkel\App\Platform\Files\Tables;
+use Brick\Math\BigDecimal;
+use Rinkel\Core\Piece\FinishedPiece;
 
 /**
  * The log as a table for other programs: a line for each piece, lengths in mm, by RFC 4180.
  */
-final readonly class LogTable
+final class LogTable
 {
     private const HEAD = [
         'finished',
@@ -29,42 +30,47 @@ final readonly class LogTable
     ];
 
     /**
-     * @param list<Entry> $entries
+     * @param iterable<Entry> $entries
+     *
+     * @return iterable<list<string>> with a head; what cannot be read is left out
      */
-    public function __construct(private array $entries) {}
-
-    public function csv(): string
+    public static function lines(iterable $entries): iterable
     {
-        return Tables::csv([self::HEAD, ...array_map(self::row(...), $this->entries)]);
+        yield self::HEAD;
+        foreach ($entries as $entry) {
+            if (null !== $entry->is) {
+                yield self::row($entry->stored, $entry->is, $entry->materials());
+            }
+        }
     }
 
     /**
      * @return list<string>
      */
-    private static function row(Entry $entry): array
+    private static function row(StoredEntry $stored, FinishedPiece $is, ?BigDecimal $materials): array
     {
         [$cut, $left, $isMeasured] = [0.0, 0.0, false];
-        foreach ($entry->cords as [$count, $length, $rest]) {
+        foreach ($is->cords as [$count, $length, $rest]) {
             $cut += $count * $length->millimetres;
             $left += $count * ($rest->millimetres ?? 0.0);
             $isMeasured = $isMeasured || null !== $rest;
         }
 
         return [
-            $entry->stored->finishedAt()->format(\DATE_ATOM),
-            $entry->name,
-            $entry->whom,
-            (string) round($entry->planned->millimetres, 1),
-            null === $entry->body ? '' : (string) round($entry->body->millimetres, 1),
-            (string) $entry->knots,
-            (string) $entry->tied,
+            $stored->finishedAt()->format(\DATE_ATOM),
+            $is->name,
+            $is->whom,
+            (string) round($is->planned->millimetres, 1),
+            null === $is->body ? '' : (string) round($is->body->millimetres, 1),
+            (string) $is->knots,
+            (string) $is->tied,
             (string) round($cut, 1),
             $isMeasured ? (string) round($left, 1) : '',
-            (string) $entry->minutes,
-            (string) $entry->materials,
-            null === $entry->materials ? '' : $entry->currency,
-            $entry->notes,
-            $entry->otherwise,
+            (string) $is->minutes,
+            (string) $materials,
+            $is->cost['currency'] ?? '',
+            $is->notes,
+            $is->otherwise,
         ];
     }
 }

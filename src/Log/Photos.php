@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Log;
 
+use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\ParameterType;
 use Intervention\Image\Exceptions\RuntimeException as ImageFailure;
 use Intervention\Image\ImageManager;
-use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 /**
- * Photos of finished pieces, each a file beside the database: as large as a screen, upright, and without what a camera
- * writes into it, such as where it was taken.
+ * Photos of finished pieces, in the database, so that they come and go with what they show: as large as a screen,
+ * upright, and without what a camera writes into them, such as where they were taken.
  */
 final readonly class Photos
 {
@@ -18,64 +19,125 @@ final readonly class Photos
     private const SIDE = 1600;
     private const QUALITY = 85;
 
-    /** Nobody's camera makes more pixels; a file that says so is made to fill the memory. */
-    private const MOST_PIXELS = 60_000_000;
+    /** What is unpacked takes 4 bytes a pixel: so many fit into the memory that one request may take. */
+    public const MOST_PIXELS = 26_000_000;
 
-    public function __construct(
-        #[Autowire('%env(resolve:RINKEL_DATABASE)%')]
-        private string $database,
-    ) {}
+    /** Bytes of one as it is kept; it is a third of that at most. */
+    private const LARGEST = 4_000_000;
+
+    public function __construct(private Connection $connection) {}
 
     /**
-     * Returns the picture in $file as it is kept, or null when it is none.
+     * Returns the picture in $file as it is kept, or null when it is none, not whole, or has too many pixels.
      */
     public function read(string $file): ?string
     {
         $size = @getimagesize($file);
-        if (false === $size || $size[0] * $size[1] > self::MOST_PIXELS) {
+        if (
+            false === $size || $size[0] * $size[1] > self::MOST_PIXELS
+            || !\in_array($size[2], [\IMAGETYPE_JPEG, \IMAGETYPE_PNG, \IMAGETYPE_WEBP], true)
+            || (\IMAGETYPE_JPEG === $size[2] && !self::isWhole($file))
+        ) {
             return null;
         }
         try {
-            // Drawn anew from its pixels: nothing else of the file is left.
-            return (string) ImageManager::gd()->read($file)->scaleDown(self::SIDE, self::SIDE)->toJpeg(self::QUALITY);
+            // Drawn anew from its pixels, made small before it is turned: nothing else of the file is left.
+            $image = ImageManager::gd(autoOrientation: false, decodeAnimation: false)->read($file);
+
+            return (string) $image->scaleDown(self::SIDE, self::SIDE)->orient()->toJpeg(self::QUALITY);
         } catch (ImageFailure) {
             return null;
         }
     }
 
     /**
-     * @return bool whether there was room for it
+     * Keeps a photo that another Rinkel made as it is; any other as if it were new.
+     *
+     * @return bool whether it is a picture
      */
-    public function keep(string $uid, string $jpeg): bool
+    public function bring(string $uid, string $bytes): bool
     {
-        $there = is_dir($this->folder()) || @mkdir($this->folder(), 0o700, true);
+        $size = \strlen($bytes) > self::LARGEST ? false : @getimagesizefromstring($bytes);
+        $isOurs = false !== $size && \IMAGETYPE_JPEG === $size[2] && max($size[0], $size[1]) <= self::SIDE
+            && str_ends_with($bytes, "\xff\xd9") && !str_contains(substr($bytes, 0, 4096), "Exif\0");
+        if (!$isOurs) {
+            $file = (string) tempnam(sys_get_temp_dir(), 'rinkel-photo-');
+            try {
+                file_put_contents($file, $bytes);
+                $bytes = $this->read($file);
+            } finally {
+                @unlink($file);
+            }
+        }
+        if (null !== $bytes) {
+            $this->keep($uid, $bytes);
+        }
 
-        return $there && \strlen($jpeg) === @file_put_contents($this->path($uid), $jpeg);
+        return null !== $bytes;
+    }
+
+    public function keep(string $uid, string $jpeg): void
+    {
+        $this->remove($uid);
+        $this->connection->insert('photo', ['uid' => $uid, 'jpeg' => $jpeg], ['jpeg' => ParameterType::BINARY]);
     }
 
     /**
-     * Returns the file of an entry's photo, or null when there is none.
+     * Returns a photo as JPEG, null where there is none.
      */
-    public function file(string $uid): ?string
+    public function jpeg(string $uid): ?string
     {
-        return 1 === preg_match('/^[0-9a-f]{32}$/D', $uid) && is_file($this->path($uid)) ? $this->path($uid) : null;
+        $jpeg = $this->connection->fetchOne('SELECT jpeg FROM photo WHERE uid = ?', [$uid]);
+
+        return \is_string($jpeg) ? $jpeg : null;
+    }
+
+    public function has(string $uid): bool
+    {
+        return false !== $this->connection->fetchOne('SELECT 1 FROM photo WHERE uid = ?', [$uid]);
+    }
+
+    /**
+     * @return list<string> of all there are
+     */
+    public function uids(): array
+    {
+        return array_values(array_filter(
+            $this->connection->fetchFirstColumn('SELECT uid FROM photo ORDER BY uid'),
+            is_string(...),
+        ));
     }
 
     public function remove(string $uid): void
     {
-        $file = $this->file($uid);
-        if (null !== $file) {
-            unlink($file);
+        $this->connection->delete('photo', ['uid' => $uid]);
+    }
+
+    /**
+     * Forgets photos of what is neither here nor among what was deleted lately.
+     */
+    public function sweep(): void
+    {
+        $this->connection->executeStatement(
+            'DELETE FROM photo WHERE uid NOT IN (SELECT uid FROM log_entry) AND uid NOT IN (SELECT of FROM removed)',
+        );
+    }
+
+    /**
+     * Returns whether a JPEG goes to its end (ITU-T T.81, annex B: markers up to the scan, then the end of image): what
+     * is cut off would be kept with half of it grey.
+     */
+    private static function isWhole(string $file): bool
+    {
+        $bytes = (string) file_get_contents($file);
+        for ($at = 2; "\xff" === ($bytes[$at] ?? '') && $at + 4 <= \strlen($bytes);) {
+            $marker = \ord($bytes[$at + 1]);
+            if (0xDA === $marker) {
+                return false !== strpos($bytes, "\xff\xd9", $at);
+            }
+            $at += 0xFF === $marker ? 1 : 2 + 256 * \ord($bytes[$at + 2]) + \ord($bytes[$at + 3]);
         }
-    }
 
-    private function folder(): string
-    {
-        return \dirname($this->database).'/photos';
-    }
-
-    private function path(string $uid): string
-    {
-        return $this->folder().'/'.$uid.'.jpg';
+        return false;
     }
 }

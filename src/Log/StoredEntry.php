@@ -54,4 +54,12 @@ class StoredEntry
     {
         return $this->finishedAt;
     }
+
+    /**
+     * @param array<string, mixed> $document
+     */
+    public function become(array $document, \DateTimeImmutable $finished): void
+    {
+        [$this->document, $this->finishedAt] = [$document, $finished];
+    }
 }

@@ -7,6 +7,7 @@ namespace Rinkel\App\People;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\MeasureFailure;
 use Rinkel\Core\Measure\Unit;
 
 /**
@@ -45,16 +46,39 @@ class Measure
     }
 
     /**
-     * @return array<string, string>
+     * @return array<string, string> what is a text of them
      */
     public function lengths(): array
     {
-        return $this->lengths;
+        return array_filter($this->lengths, is_string(...));
     }
 
+    /**
+     * Returns what was measured there; null where nothing was, or nothing that can be read.
+     */
     public function length(string $place): ?Length
     {
-        return isset($this->lengths[$place]) ? Length::parse($this->lengths[$place], Unit::Millimetre) : null;
+        try {
+            $text = $this->lengths()[$place] ?? null;
+
+            return null === $text ? null : Length::parse($text, Unit::Millimetre);
+        } catch (MeasureFailure) {
+            return null;
+        }
+    }
+
+    /**
+     * Returns whether all of it can be read.
+     */
+    public function isSound(): bool
+    {
+        foreach (array_keys($this->lengths) as $place) {
+            if (null === $this->length($place)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     public function measured(): string

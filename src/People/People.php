@@ -47,30 +47,6 @@ final readonly class People
         return $this->manager->find(Person::class, $id);
     }
 
-    public function withUid(string $uid): ?Person
-    {
-        return $this->manager->getRepository(Person::class)->findOneBy(['uid' => $uid]);
-    }
-
-    /**
-     * Takes a person from another copy of the maker's data: adds her, or the measures that are not here.
-     *
-     * @param list<array{\DateTimeImmutable, string, array<string, string>}>|null $measures last taken first: when, how, exact by place
-     */
-    public function bring(string $uid, string $name, ?array $measures, bool $archived): int
-    {
-        $person = $this->withUid($uid) ?? new Person($name, $uid);
-        $person->rename($name);
-        foreach (array_reverse($measures ?? []) as [$taken, $measured, $lengths]) {
-            $person->measuredThen($lengths, $measured, $taken);
-        }
-        $archived ? $person->archive($this->clock->now()) : $person->restore();
-        $this->manager->persist($person);
-        $this->manager->flush();
-
-        return 1;
-    }
-
     /**
      * Keeps a person's name and what was measured now.
      *

@@ -24,7 +24,7 @@ class Person
     private ?\DateTimeImmutable $archivedAt = null;
 
     /** @var Collection<int, Measure> last taken first */
-    #[ORM\OneToMany(targetEntity: Measure::class, mappedBy: 'person', cascade: ['persist'])]
+    #[ORM\OneToMany(targetEntity: Measure::class, mappedBy: 'person', cascade: ['persist', 'remove'])]
     #[ORM\OrderBy(['takenAt' => 'DESC', 'id' => 'DESC'])]
     private Collection $measures;
 
@@ -108,6 +108,25 @@ class Person
     public function isArchived(): bool
     {
         return null !== $this->archivedAt;
+    }
+
+    /**
+     * Returns whether all that was measured of her can be read.
+     */
+    public function isSound(): bool
+    {
+        foreach ($this->measures() as $measure) {
+            if (!$measure->isSound()) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    public function archivedAt(): ?\DateTimeImmutable
+    {
+        return $this->archivedAt;
     }
 
     public function archive(\DateTimeImmutable $now): void

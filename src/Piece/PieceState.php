@@ -53,6 +53,11 @@ class PieceState
         return $this->document;
     }
 
+    public function stroke(): string
+    {
+        return $this->stroke;
+    }
+
     public function at(): \DateTimeImmutable
     {
         return $this->at;

@@ -24,7 +24,7 @@ final readonly class Pieces
     public const GRACE = 30;
 
     /** Older states are forgotten. */
-    private const STATES = 300;
+    public const STATES = 300;
 
     /** @var \WeakMap<StoredPiece, array{array<mixed>, Wish}> documents as they were read last */
     private \WeakMap $read;
@@ -183,6 +183,11 @@ final readonly class Pieces
     public function step(StoredPiece $stored, int $by): bool
     {
         $state = $this->state($stored, $stored->state() + $by);
+        try {
+            $this->reader->read($state?->document() ?? []);
+        } catch (PieceUnreadable) {
+            return false; // there is none, or none that a page could show
+        }
         if (null !== $state) {
             $stored->decide($state->document(), $this->clock->now(), $state->number());
             $this->manager->flush();
@@ -240,21 +245,19 @@ final readonly class Pieces
     }
 
     /**
-     * Takes a piece from another copy of the maker's data: adds it, or changes the one that is here, which can be
-     * undone.
+     * Makes a piece what it is in another copy of the maker's data, which can be undone.
      *
      * @param array<string, string> $draft what was typed and cannot be read yet, by field
      */
-    public function bring(string $uid, Wish $piece, array $draft, bool $archived): int
+    public function becomes(StoredPiece $stored, Wish $piece, array $draft, ?\DateTimeImmutable $putAway): void
     {
-        $stored = $this->withUid($uid) ?? $this->add($piece, $draft, $uid);
-
-        return $this->alone($stored, function (StoredPiece $now) use ($piece, $draft, $archived): int {
+        $this->alone($stored, function (StoredPiece $now) use ($piece, $draft, $putAway): void {
             $this->save($now, $piece, '');
             $this->keepDraft($now, $draft);
-            $archived ? $now->archive($this->clock->now()) : $now->restore();
-
-            return 1;
+            $now->restore();
+            if (null !== $putAway) {
+                $now->archive($putAway);
+            }
         });
     }
 
@@ -333,13 +336,21 @@ final readonly class Pieces
         \assert(\is_array($gone));
         foreach ($gone as $piece) {
             \assert($piece instanceof StoredPiece);
-            $this->manager->createQuery(\sprintf('DELETE FROM %s state WHERE state.piece = :piece', PieceState::class))
-                ->setParameter('piece', $piece)->execute();
-            $this->manager->remove($piece);
+            $this->delete($piece);
         }
-        $this->manager->flush();
 
         return \count($gone);
+    }
+
+    /**
+     * Deletes a piece for good, with its history.
+     */
+    public function delete(StoredPiece $stored): void
+    {
+        $this->manager->createQuery(\sprintf('DELETE FROM %s state WHERE state.piece = :piece', PieceState::class))
+            ->setParameter('piece', $stored)->execute();
+        $this->manager->remove($stored);
+        $this->manager->flush();
     }
 
     public function restore(StoredPiece $stored): void

@@ -57,6 +57,10 @@ class StoredPiece
     #[ORM\Column(length: 80, options: ['default' => ''])]
     private string $whom = '';
 
+    /** @var array<string, mixed>|null what its plan was when its maker looked last; null while nobody has */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    private ?array $seen = null;
+
     /** How it stands, as the Table says it; null while nobody has looked since it changed. */
     #[ORM\Column(length: 10, nullable: true)]
     private ?string $stands = null; // @phpstan-ignore property.unusedType, property.onlyWritten (the Table knows it)
@@ -73,6 +77,31 @@ class StoredPiece
     ) {
         $this->changedAt = $now;
         $this->write($document);
+    }
+
+    /**
+     * Returns a piece as it was kept elsewhere.
+     *
+     * @param array<string, mixed>      $document
+     * @param array<string, string>     $draft
+     * @param array<string, mixed>|null $seen
+     */
+    public static function as(
+        string $uid,
+        array $document,
+        array $draft,
+        ?array $seen,
+        int $state,
+        \DateTimeImmutable $changed,
+        ?\DateTimeImmutable $archived,
+        ?\DateTimeImmutable $discarded,
+    ): self {
+        $piece = new self($document, $changed, $uid);
+        $piece->draft = [] === $draft ? null : $draft;
+        [$piece->seen, $piece->state] = [$seen, $state];
+        [$piece->archivedAt, $piece->discardedAt] = [$archived, $discarded];
+
+        return $piece;
     }
 
     public function id(): int
@@ -161,6 +190,27 @@ class StoredPiece
     public function madeBy(string $act): ?int
     {
         return $this->acts[$act] ?? null;
+    }
+
+    /**
+     * @return array<string, mixed>|null what its plan was when its maker looked last
+     */
+    public function seen(): ?array
+    {
+        return $this->seen;
+    }
+
+    /**
+     * @param array<string, mixed> $seen
+     */
+    public function see(array $seen): void
+    {
+        $this->seen = $seen;
+    }
+
+    public function archivedAt(): ?\DateTimeImmutable
+    {
+        return $this->archivedAt;
     }
 
     public function archive(\DateTimeImmutable $now): void

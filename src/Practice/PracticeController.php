@@ -34,12 +34,19 @@ final class PracticeController extends AbstractController
     #[Route('', 'practice', methods: 'GET')]
     public function show(Request $request): Response
     {
-        $asked = $request->query->all()['of'] ?? null;
+        $query = $request->query->all();
+        $asked = $query['of'] ?? null;
         $exercise = \is_string($asked) && isset(Exercises::all()[$asked])
             ? $asked
             : $this->practices->due() ?? array_key_first(Exercises::all());
 
-        return $this->page($exercise, $this->chance->getInt(1, 999_999_999), null);
+        [$seed, $answer] = [$query['seed'] ?? null, $query['answer'] ?? null];
+        $isAnswered = \is_string($seed) && 1 === preg_match('/^\d{1,9}$/D', $seed)
+            && \is_string($answer) && 1 === preg_match('/^\d$/D', $answer);
+
+        return $isAnswered && isset($this->practices->question($exercise, (int) $seed)->answers[(int) $answer])
+            ? $this->page($exercise, (int) $seed, (int) $answer)
+            : $this->page($exercise, $this->chance->getInt(1, 999_999_999), null);
     }
 
     #[Route('', 'practice_answer', methods: 'POST')]
@@ -54,7 +61,9 @@ final class PracticeController extends AbstractController
         }
         $this->practices->answered($text('of'), $question->right === (int) $text('answer'));
 
-        return $this->page($text('of'), (int) $text('seed'), (int) $text('answer'));
+        return $this->redirectToRoute('practice', [
+            'of' => $text('of'), 'seed' => $text('seed'), 'answer' => $text('answer'),
+        ], Response::HTTP_SEE_OTHER);
     }
 
     /**

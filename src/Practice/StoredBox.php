@@ -57,4 +57,9 @@ class StoredBox
         $this->dueAt = $now->modify('+'.Boxes::days($this->box).' days');
         ++$this->asked;
     }
+
+    public function become(int $box, int $asked, \DateTimeImmutable $due): void
+    {
+        [$this->box, $this->asked, $this->dueAt] = [$box, $asked, $due];
+    }
 }

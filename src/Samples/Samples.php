@@ -19,6 +19,8 @@ use Rinkel\Core\Piece\SampleReader;
  */
 final class Samples
 {
+    private const MEMORY = 'rinkel.hand';
+
     private ?Hand $hand = null;
 
     public function __construct(
@@ -39,28 +41,6 @@ final class Samples
         return $this->manager->createQuery(
             \sprintf('SELECT sample FROM %s sample ORDER BY sample.takenAt DESC, sample.id DESC', StoredSample::class),
         )->getResult();
-    }
-
-    /**
-     * Returns all samples in the open format.
-     *
-     * @return array<string, mixed>
-     */
-    public function document(): array
-    {
-        return [
-            'format' => SampleReader::FORMAT,
-            'version' => SampleReader::VERSION,
-            'samples' => array_map(static fn (StoredSample $stored): array => [
-                'uid' => $stored->uid(),
-                'taken' => $stored->takenAt()->format(\DATE_ATOM),
-            ] + ($stored->isAside() ? ['aside' => true] : []) + $stored->document(), $this->all()),
-        ];
-    }
-
-    public function has(string $uid): bool
-    {
-        return null !== $this->manager->getRepository(StoredSample::class)->findOneBy(['uid' => $uid]);
     }
 
     public function find(int $id): ?StoredSample
@@ -95,12 +75,6 @@ final class Samples
         $this->kept();
     }
 
-    public function remove(StoredSample $stored): void
-    {
-        $this->manager->remove($stored);
-        $this->kept();
-    }
-
     /**
      * Returns what is known of the maker's hand.
      */
@@ -120,7 +94,7 @@ final class Samples
             $connection->fetchAllNumeric('SELECT uid, aside, document FROM sample ORDER BY taken_at DESC, id DESC'),
             $connection->fetchNumeric('SELECT COUNT(*), MAX(id), SUM(LENGTH(document)) FROM log_entry'),
         ]));
-        $kept = $this->memory->getItem('rinkel.hand');
+        $kept = $this->memory->getItem(self::MEMORY);
         $known = $kept->isHit() ? $kept->get() : null;
         if (\is_array($known) && $state === ($known[0] ?? null) && ($known[1] ?? null) instanceof Hand) {
             return $known[1];
@@ -156,6 +130,7 @@ final class Samples
     public function changed(): void
     {
         $this->hand = null;
+        $this->memory->deleteItem(self::MEMORY);
         // How pieces stand may have changed with it: the Table looks again.
         $this->manager->createQuery(\sprintf('UPDATE %s piece SET piece.stands = NULL', StoredPiece::class))->execute();
     }

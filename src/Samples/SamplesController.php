@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Samples;
 
+use Rinkel\App\Backup\Archive;
+use Rinkel\App\Kept\Bin;
 use Rinkel\App\Piece\FieldTexts;
+use Rinkel\App\Platform\Http\Streamed;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Measure\Unit;
@@ -12,7 +15,6 @@ use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\SampleReader;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -45,6 +47,9 @@ final class SamplesController extends AbstractController
         private readonly HandView $view,
         private readonly SampleReader $reader,
         private readonly Preferences $preferences,
+        private readonly Bin $bin,
+        private readonly KeptSamples $kept,
+        private readonly Archive $archive,
     ) {}
 
     #[Route('', 'samples', methods: 'GET')]
@@ -94,19 +99,20 @@ final class SamplesController extends AbstractController
     #[Route('/{id}/delete', 'sample_delete', requirements: ['id' => '[0-9]{1,18}'], methods: 'POST')]
     public function delete(int $id): Response
     {
-        $this->samples->remove($this->samples->find($id) ?? throw $this->createNotFoundException());
+        $stored = $this->samples->find($id) ?? throw $this->createNotFoundException();
+        $removal = $this->bin->put($this->kept, $stored);
 
-        return $this->redirectToRoute('samples', [], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('samples', ['removed' => $removal->uid], Response::HTTP_SEE_OTHER);
     }
 
     #[Route('/samples.json', 'samples_export', methods: 'GET')]
     public function export(): Response
     {
-        $response = new JsonResponse($this->samples->document());
-        $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE);
-        $response->headers->set('Content-Disposition', 'attachment; filename="rinkel-samples.json"');
-
-        return $response;
+        return Streamed::json('rinkel-samples.json', $this->archive->listed(
+            $this->kept,
+            ['format' => SampleReader::FORMAT, 'version' => SampleReader::VERSION],
+            'samples',
+        ));
     }
 
     /**

@@ -67,4 +67,12 @@ class StoredSample
     {
         $this->aside = $aside;
     }
+
+    /**
+     * @param array<mixed> $document
+     */
+    public function become(array $document, \DateTimeImmutable $taken, bool $aside): void
+    {
+        [$this->document, $this->takenAt, $this->aside] = [$document, $taken, $aside];
+    }
 }

@@ -8,23 +8,24 @@ use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\RedirectResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
 
 /**
  * Remembers by which light this browser shows Rinkel: daylight, lamp, or as the system says.
  */
-final class LightController
+#[AsController]
+final readonly class LightController
 {
+    public function __construct(private UrlGeneratorInterface $urls) {}
+
     #[Route('/scheme', 'scheme', methods: 'POST')]
     public function choose(Request $request): Response
     {
         $scheme = $request->request->getString('scheme');
         $scheme = \in_array($scheme, ['day', 'lamp'], true) ? $scheme : 'system';
-        $back = parse_url((string) $request->headers->get('Referer'));
-        $path = $back['path'] ?? '';
-        $path = str_starts_with($path, '/') && !str_starts_with($path, '//') ? $path : '/';
-        $query = isset($back['query']) ? '?'.$back['query'] : '';
-        $response = new RedirectResponse($path.$query, Response::HTTP_SEE_OTHER);
+        $response = new RedirectResponse($this->urls->generate('settings'), Response::HTTP_SEE_OTHER);
         $response->headers->setCookie(Cookie::create('scheme', $scheme, '+1 year', sameSite: Cookie::SAMESITE_LAX));
 
         return $response;

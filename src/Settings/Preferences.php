@@ -132,7 +132,7 @@ final class Preferences
      *
      * @return non-empty-list<Fault>|string
      */
-    private function read(string $name, string $text, Unit $unit): array|string
+    public function read(string $name, string $text, Unit $unit): array|string
     {
         $custom = Custom::tryFrom($name);
         if (null !== $custom) {

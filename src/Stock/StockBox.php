@@ -27,9 +27,14 @@ use Rinkel\Core\Stock\StockGlue;
 
 /**
  * The stock box, in the database.
+ *
+ * @phpstan-import-type Change from StoredTaking
  */
 final readonly class StockBox
 {
+    /** So long an act that changed the stock can be taken back. */
+    public const DAYS = 30;
+
     public function __construct(
         private EntityManagerInterface $manager,
         private ClockInterface $clock,
@@ -46,6 +51,14 @@ final readonly class StockBox
         /** @var list<StoredItem> */
         return $this->manager->createQuery(\sprintf('SELECT item FROM %s item ORDER BY item.id', StoredItem::class))
             ->getResult();
+    }
+
+    /**
+     * @return list<StoredItem> as they came
+     */
+    private function ofKind(Kind $kind): array
+    {
+        return $this->manager->getRepository(StoredItem::class)->findBy(['kind' => $kind], ['id' => 'ASC']);
     }
 
     public function find(int $id): ?StoredItem
@@ -109,22 +122,6 @@ final readonly class StockBox
     }
 
     /**
-     * Takes a thing out of the box, which can be undone.
-     */
-    public function remove(StoredItem $stored): StoredTaking
-    {
-        return $this->alone->do(function () use ($stored): StoredTaking {
-            $taking = new StoredTaking([$stored->uid() => [
-                'before' => $stored->document(), 'after' => null, 'kind' => $stored->kind()->value,
-            ]], $this->clock->now(), mb_substr($stored->text('name'), 0, 200), Turn::Removed);
-            $this->manager->persist($taking);
-            $this->manager->remove($stored);
-
-            return $taking;
-        }, $stored);
-    }
-
-    /**
      * @return list<StockCord> as far as they can be read
      */
     public function cords(): array
@@ -151,14 +148,7 @@ final readonly class StockBox
      */
     public function rows(?Kind $kind = null): array
     {
-        $rows = [];
-        foreach ($this->all() as $stored) {
-            if (null === $kind || $kind === $stored->kind()) {
-                $rows[] = $this->row($stored);
-            }
-        }
-
-        return $rows;
+        return array_map($this->row(...), null === $kind ? $this->all() : $this->ofKind($kind));
     }
 
     /**
@@ -201,18 +191,27 @@ final readonly class StockBox
     }
 
     /**
-     * Returns all that is in stock in the open format.
+     * Returns all that is in stock in the open format, kind by kind.
      *
-     * @return array<string, mixed>
+     * @return iterable<string>
      */
-    public function document(): array
+    public function listed(): iterable
     {
-        $things = array_fill_keys(array_map(static fn (Kind $kind): string => $kind->all(), Kind::cases()), []);
-        foreach ($this->all() as $stored) {
-            $things[$stored->kind()->all()][] = ['uid' => $stored->uid()] + $stored->document();
+        $json = static fn (mixed $value): string => json_encode(
+            $value,
+            \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE,
+        );
+        yield '{"format": '.$json(StockReader::FORMAT).', "version": '.StockReader::VERSION;
+        foreach (Kind::cases() as $kind) {
+            yield ",\n\"{$kind->all()}\": [";
+            $between = "\n";
+            foreach ($this->ofKind($kind) as $stored) {
+                yield $between.$json(['uid' => $stored->uid()] + $stored->document());
+                $between = ",\n";
+            }
+            yield ']';
         }
-
-        return ['format' => StockReader::FORMAT, 'version' => StockReader::VERSION] + $things;
+        yield "}\n";
     }
 
     /**
@@ -331,7 +330,9 @@ final readonly class StockBox
     }
 
     /**
-     * @throws TakenMeanwhile If anything of it is another than it was left
+     * Takes an act back: only what it changed, so that what was done to the same things since stays.
+     *
+     * @throws TakenMeanwhile If what it left is not there any more
      */
     public function undo(int $id): void
     {
@@ -341,21 +342,36 @@ final readonly class StockBox
                 throw new TakenMeanwhile();
             }
             foreach ($taking->changes as $uid => $change) {
-                $stored = $this->withUid((string) $uid);
-                if ($stored?->document() !== $change['after']) {
-                    throw new TakenMeanwhile();
-                }
-                if (null === $change['before']) {
-                    null === $stored ?: $this->manager->remove($stored);
-                    continue;
-                }
-                $stored ??= new StoredItem(Kind::from($change['kind'] ?? ''), [], (string) $uid);
-                $stored->become($change['before'], $this->likeness($stored->kind(), $change['before']));
-                $this->manager->persist($stored);
+                $this->undone((string) $uid, $change);
             }
             $taking->undo();
             $this->manager->flush();
         });
+    }
+
+    /**
+     * @param Change $change
+     */
+    private function undone(string $uid, array $change): void
+    {
+        $stored = $this->withUid($uid);
+        [$before, $after] = [$change['before'], $change['after']];
+        if ((null === $stored) !== (null === $after)) {
+            throw new TakenMeanwhile();
+        }
+        if (null !== $stored && null !== $after) {
+            $now = Undone::of($stored->document(), $before, $after) ?? throw new TakenMeanwhile();
+            if (null === $before) {
+                $this->manager->remove($stored);
+
+                return;
+            }
+            $stored->become($now, $this->likeness($stored->kind(), $now));
+        } elseif (null !== $before) {
+            $stored = new StoredItem(Kind::from($change['kind'] ?? ''), [], $uid);
+            $stored->become($before, $this->likeness($stored->kind(), $before));
+            $this->manager->persist($stored);
+        }
     }
 
     /**
@@ -385,9 +401,27 @@ final readonly class StockBox
         ] + $stored->document()), $stored);
     }
 
+    /**
+     * Returns the last act that stands and can be taken back.
+     */
     public function lastTaking(): ?StoredTaking
     {
-        return $this->manager->getRepository(StoredTaking::class)->findOneBy([], ['id' => 'DESC']);
+        return $this->manager->getRepository(StoredTaking::class)->findOneBy(['undone' => false], ['id' => 'DESC']);
+    }
+
+    /**
+     * Returns the acts that changed the stock in the last DAYS days.
+     *
+     * @return list<StoredTaking> the last first
+     */
+    public function takings(): array
+    {
+        /** @var list<StoredTaking> */
+        return $this->manager->createQuery(\sprintf(
+            'SELECT taking FROM %s taking WHERE taking.at >= :since ORDER BY taking.id DESC',
+            StoredTaking::class,
+        ))->setParameter('since', $this->clock->now()->modify('-'.self::DAYS.' days'))->setMaxResults(200)
+            ->getResult();
     }
 
     /**
@@ -442,7 +476,7 @@ final readonly class StockBox
                 $changes[(string) $uid] = ['before' => isset($new[$uid]) ? null : $before, 'after' => $now];
             }
         }
-        $taking = new StoredTaking($changes, $this->clock->now(), mb_substr($what, 0, 200), $turn);
+        $taking = new StoredTaking($this->newUid(), $changes, $this->clock->now(), mb_substr($what, 0, 200), $turn);
         $this->manager->persist($taking);
         $this->manager->flush();
 

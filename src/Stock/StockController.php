@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Stock;
 
+use Rinkel\App\Kept\Bin;
+use Rinkel\App\Platform\Http\Streamed;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Material\Tray;
@@ -11,7 +13,6 @@ use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Stock\Kind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -38,6 +39,8 @@ final class StockController extends AbstractController
         private readonly StockBox $stock,
         private readonly ItemReader $reader,
         private readonly Preferences $preferences,
+        private readonly Bin $bin,
+        private readonly KeptStock $kept,
     ) {}
 
     #[Route('/stock', 'stock', methods: 'GET')]
@@ -92,19 +95,19 @@ final class StockController extends AbstractController
     public function delete(int $id): Response
     {
         $stored = $this->stock->find($id) ?? throw $this->createNotFoundException();
-        $this->stock->remove($stored);
+        $removal = $this->bin->put($this->kept, $stored);
 
-        return $this->redirectToRoute('stock', ['kind' => $stored->kind()->value], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'stock',
+            ['kind' => $stored->kind()->value, 'removed' => $removal->uid],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     #[Route('/stock/stock.json', 'stock_export', methods: 'GET')]
     public function export(): Response
     {
-        $response = new JsonResponse($this->stock->document());
-        $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE);
-        $response->headers->set('Content-Disposition', 'attachment; filename="rinkel-stock.json"');
-
-        return $response;
+        return Streamed::json('rinkel-stock.json', $this->stock->listed());
     }
 
     #[Route('/stock/undo/{id}', 'stock_undo', requirements: self::ID, methods: 'POST')]
@@ -115,8 +118,20 @@ final class StockController extends AbstractController
 
             return $this->redirectToRoute('stock', [], Response::HTTP_SEE_OTHER);
         } catch (TakenMeanwhile) {
-            return $this->redirectToRoute('stock', ['late' => 1], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute('stock_takings', ['late' => $id], Response::HTTP_SEE_OTHER);
         }
+    }
+
+    #[Route('/stock/takings', 'stock_takings', methods: 'GET')]
+    public function takings(Request $request): Response
+    {
+        $late = $request->query->all()['late'] ?? '';
+
+        return $this->render('stock/takings.html.twig', [
+            'takings' => $this->stock->takings(),
+            'days' => StockBox::DAYS,
+            'late' => \is_string($late) && 1 === preg_match('/^\d{1,18}$/D', $late) ? (int) $late : null,
+        ]);
     }
 
     /**

@@ -18,6 +18,7 @@ use Doctrine\ORM\Mapping as ORM;
  */
 #[ORM\Entity]
 #[ORM\Table('stock_taking')]
+#[ORM\UniqueConstraint('stock_taking_uid', columns: ['uid'])]
 class StoredTaking
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
@@ -27,9 +28,12 @@ class StoredTaking
     private bool $undone = false;
 
     /**
+     * @param string                $uid     by which it is the same in every copy of a maker's data
      * @param array<string, Change> $changes by uid
      */
     public function __construct(
+        #[ORM\Column(length: 32, options: ['default' => ''])]
+        public readonly string $uid,
         #[ORM\Column(type: Types::JSON)]
         public readonly array $changes,
         #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]

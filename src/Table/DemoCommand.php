@@ -10,6 +10,7 @@ use Rinkel\App\Log\Finishing;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Platform\Database\Alone;
 use Rinkel\App\Samples\Samples;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Fit\Measured;
@@ -46,6 +47,7 @@ final class DemoCommand extends Command
         private readonly StockBox $stock,
         private readonly PieceFiles $files,
         private readonly TranslatorInterface $translator,
+        private readonly Alone $alone,
         #[Autowire('%kernel.project_dir%/demo/pieces')]
         private readonly string $folder,
     ) {
@@ -61,6 +63,17 @@ final class DemoCommand extends Command
         }
         $files = glob($this->folder.'/*.json') ?: [];
         rsort($files);
+        $this->alone->do(fn () => $this->lay($files));
+        $output->writeln($this->translator->trans('said.demo-laid', ['pieces' => \count($files)]));
+
+        return Command::SUCCESS;
+    }
+
+    /**
+     * @param list<string> $files of pieces, the last first
+     */
+    private function lay(array $files): void
+    {
         $laid = [];
         foreach ($files as $file) {
             $laid[basename($file, '.json')] = $this->pieces->add($this->files->read($file));
@@ -84,9 +97,6 @@ final class DemoCommand extends Command
                 $this->stock->keep(null, $kind, \is_array($thing) ? $thing : []);
             }
         }
-        $output->writeln($this->translator->trans('said.demo-laid', ['pieces' => \count($files)]));
-
-        return Command::SUCCESS;
     }
 
     /**
@@ -99,10 +109,11 @@ final class DemoCommand extends Command
             $name = \is_array($row) && \is_string($row['piece'] ?? null) ? $row['piece'] : '';
             if (\is_array($row) && isset($laid[$name]) && $untold === ($row['untold'] ?? false)) {
                 $typed = \is_array($row['typed'] ?? null) ? array_filter($row['typed'], is_string(...)) : [];
-                $this->finishing->finish(
+                $faults = $this->finishing->finish(
                     $laid[$name],
                     array_combine(array_map(strval(...), array_keys($typed)), $typed),
                 );
+                \assert([] === $faults);
             }
         }
     }

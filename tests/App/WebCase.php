@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App;
 
 use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
 use Rinkel\App\Kernel;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Tests\Core\Examples;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
@@ -29,7 +31,7 @@ abstract class WebCase extends WebTestCase
         foreach ([
             'board',
             'stock_item', 'stock_tick',
-            'practice_box',
+            'practice_box', 'photo', 'removed', 'request_done',
             'stock_taking',
             'piece',
             'person',
@@ -44,6 +46,31 @@ abstract class WebCase extends WebTestCase
     protected static function getKernelClass(): string
     {
         return Kernel::class;
+    }
+
+    /**
+     * Returns all that is in stock in the open format.
+     *
+     * @return array<string, mixed>
+     */
+    protected static function stock(): array
+    {
+        $json = implode('', [...self::getContainer()->get(StockBox::class)->listed()]);
+        $document = json_decode($json, true, flags: \JSON_THROW_ON_ERROR);
+        self::assertIsArray($document);
+
+        return array_filter($document, is_string(...), \ARRAY_FILTER_USE_KEY);
+    }
+
+    /**
+     * Takes everything out of the stock box.
+     */
+    protected static function emptyStock(): void
+    {
+        foreach (['stock_item', 'stock_taking'] as $table) {
+            self::getContainer()->get(Connection::class)->executeStatement('DELETE FROM '.$table);
+        }
+        self::getContainer()->get(EntityManagerInterface::class)->clear();
     }
 
     /**

@@ -154,6 +154,22 @@ final class Fields
     }
 
     /**
+     * Returns a number that need not be whole.
+     */
+    public function real(string $path, float $least, float $most, ?float $default = null): ?float
+    {
+        $value = $this->at($path) ?? $default;
+        if (null === $value || ((\is_int($value) || \is_float($value)) && $value >= $least && $value <= $most)) {
+            return null === $value ? null : (float) $value;
+        }
+
+        return $this->fault(
+            $path,
+            new Said('real-wanted', ['least' => $least, 'most' => $most, 'found' => $this->shown($path)]),
+        );
+    }
+
+    /**
      * @template T of \BackedEnum
      *
      * @param class-string<T> $enum

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\App\Platform\Database;
 
 use Doctrine\DBAL\Exception as DatabaseException;
+use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
+use Doctrine\ORM\OptimisticLockException;
 
 /**
  * Why the database could not take or give something. Each has a sentence of its own in the translations, under
@@ -29,6 +31,9 @@ enum StorageFailure: string
 
     /** The disk failed. */
     case Disk = 'disk';
+
+    /** Somebody else changed the same thing a moment before. */
+    case Meanwhile = 'meanwhile';
 
     /** It lacks what this Rinkel needs: it was never set up, or by another version. */
     case Other = 'other';
@@ -57,6 +62,9 @@ enum StorageFailure: string
     {
         $found = null;
         for ($cause = $exception; null !== $cause; $cause = $cause->getPrevious()) {
+            if ($cause instanceof UniqueConstraintViolationException || $cause instanceof OptimisticLockException) {
+                return self::Meanwhile;
+            }
             if ($cause instanceof DatabaseException || $cause instanceof \Doctrine\DBAL\Driver\Exception) {
                 $found = self::named($cause) ?? $found ?? self::Other;
             }

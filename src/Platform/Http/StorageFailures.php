@@ -37,21 +37,34 @@ final readonly class StorageFailures
             return;
         }
         $failure = $this->isFull() ? StorageFailure::Full : $failure;
-        $this->logger->critical('The database failed: '.$failure->value, ['exception' => $event->getThrowable()]);
-        $request = $event->getRequest();
-        $sentence = $this->translator->trans('storage.'.$failure->value);
-        $event->setResponse($request->headers->has('HX-Request')
-            ? new Response(
-                $sentence,
-                Response::HTTP_SERVICE_UNAVAILABLE,
-                ['Content-Type' => 'text/plain; charset=utf-8', 'X-Rinkel-Says' => 'yes'],
-            )
+        $isRace = StorageFailure::Meanwhile === $failure;
+        $this->logger->log(
+            $isRace ? 'notice' : 'critical',
+            'The database failed: '.$failure->value,
+            ['exception' => $event->getThrowable()],
+        );
+        $event->setResponse($this->page(
+            $event->getRequest(),
+            $this->translator->trans('storage.'.$failure->value),
+            $isRace ? Response::HTTP_CONFLICT : Response::HTTP_SERVICE_UNAVAILABLE,
+        ));
+        $event->allowCustomResponseCode();
+    }
+
+    /**
+     * Returns a page that says why something was not done, with what was sent on it.
+     */
+    public function page(Request $request, string $sentence, int $status): Response
+    {
+        return $request->headers->has('HX-Request')
+            ? new Response($sentence, $status, [
+                'Content-Type' => 'text/plain; charset=utf-8', 'X-Rinkel-Says' => 'yes',
+            ])
             : new Response($this->twig->render('platform/storage.html.twig', [
                 'sentence' => $sentence,
                 'again' => $request->isMethodSafe() ? null : $request->getPathInfo(),
                 'sent' => self::flat($request),
-            ]), Response::HTTP_SERVICE_UNAVAILABLE));
-        $event->allowCustomResponseCode();
+            ]), $status);
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Platform\Twig;
 
+use Random\Randomizer;
+use Rinkel\App\Platform\Http\Once;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Price\Money;
@@ -36,6 +38,7 @@ final class RinkelExtension extends AbstractExtension
         private readonly Costing $costing,
         private readonly Money $money,
         private readonly Against $against,
+        private readonly Randomizer $chance,
     ) {}
 
     public function getFilters(): array
@@ -58,6 +61,7 @@ final class RinkelExtension extends AbstractExtension
     public function getFunctions(): array
     {
         return [
+            new TwigFunction('once', $this->once(...), ['is_safe' => ['html']]),
             new TwigFunction('drawing_version', $this->drawings->version(...)),
             new TwigFunction('light', $this->light->chosen(...)),
             new TwigFunction('figure_name', $this->wording->figure(...)),
@@ -92,6 +96,14 @@ final class RinkelExtension extends AbstractExtension
             new TwigFunction('risks_of', self::risks(...)),
             new TwigFunction('cut_bar', $this->pictures->cutBar(...), ['is_safe' => ['html']]),
         ];
+    }
+
+    /**
+     * Returns the field by which a form is known when it is sent again.
+     */
+    private function once(): string
+    {
+        return '<input type="hidden" name="'.Once::FIELD.'" value="'.bin2hex($this->chance->getBytes(12)).'">';
     }
 
     /**

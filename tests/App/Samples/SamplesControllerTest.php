@@ -129,7 +129,7 @@ final class SamplesControllerTest extends WebCase
             self::assertStringContainsString($told, $page->filter('.sample')->text());
         }
         $this->browser->request('GET', '/samples/samples.json');
-        $saved = json_decode((string) $this->browser->getResponse()->getContent(), true);
+        $saved = json_decode($this->browser->getInternalResponse()->getContent(), true);
         self::assertIsArray($saved);
         $fields = [];
         foreach (\is_array($saved['samples']) ? $saved['samples'] : [] as $sample) {
@@ -168,7 +168,7 @@ final class SamplesControllerTest extends WebCase
             ],
         );
         $this->browser->request('GET', '/samples/samples.json');
-        $json = (string) $this->browser->getResponse()->getContent();
+        $json = $this->browser->getInternalResponse()->getContent();
         $schema = (string) file_get_contents(\dirname(__DIR__, 3).'/docs/samples.schema.json');
         $result = (new Validator())->validate(json_decode($json), $schema);
         self::assertTrue($result->isValid(), (string) $result);

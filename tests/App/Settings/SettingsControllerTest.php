@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Settings;
 
-use Rinkel\App\Backup\Archive;
-use Rinkel\App\Backup\ArchiveReader;
-use Rinkel\App\Backup\Standing;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Tests\App\WebCase;
 use Symfony\Component\DomCrawler\Crawler;
@@ -153,29 +150,6 @@ final class SettingsControllerTest extends WebCase
         $page = $this->keep(['rate' => '18,50', 'factor' => '2.2', 'currency' => 'SEK']);
         self::assertSame('18.50', $page->filter('#rate')->attr('value'));
         self::assertSame('SEK Swedish Krona', $page->filter('#currency option[selected]')->text());
-    }
-
-    public function testSettingsGoWithTheArchive(): void
-    {
-        $this->keep(['tension' => 'loose', 'gauge' => '26 mm']);
-        [$archive, $reader] = [
-            self::getContainer()->get(Archive::class),
-            self::getContainer()->get(ArchiveReader::class),
-        ];
-        self::assertInstanceOf(Archive::class, $archive);
-        self::assertInstanceOf(ArchiveReader::class, $reader);
-        $file = $archive->write('day');
-        self::assertSame([Standing::Same], array_column($reader->entries($file), 'standing'));
-        $this->keep(['tension' => 'firm']);
-        $reader = self::getContainer()->get(ArchiveReader::class);
-        self::assertInstanceOf(ArchiveReader::class, $reader);
-        $entries = $reader->entries($file);
-        self::assertSame([Standing::Changed], array_column($entries, 'standing'));
-        self::assertSame(1, $reader->take($entries));
-        $preferences = self::getContainer()->get(Preferences::class);
-        self::assertInstanceOf(Preferences::class, $preferences);
-        self::assertSame(['loose', '26 mm'], [$preferences->all()['tension'], $preferences->all()['gauge']]);
-        unlink($file);
     }
 
     /**

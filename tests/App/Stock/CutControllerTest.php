@@ -68,7 +68,7 @@ final class CutControllerTest extends WebCase
         self::assertStringContainsString('3 ×', $page->filter('#bought section')->text());
         self::assertStringContainsString('€0.13', $page->filter('#bought section')->text(), 'three of 4.20 for 100');
         $this->browser->request('GET', '/cut/buy.csv', $query);
-        $lines = explode("\r\n", trim((string) $this->browser->getResponse()->getContent()));
+        $lines = explode("\r\n", trim($this->browser->getInternalResponse()->getContent()));
         self::assertSame('3', str_getcsv($lines[1], escape: '')[4]);
         self::assertSame('0.13', str_getcsv($lines[1], escape: '')[8]);
 
@@ -163,7 +163,7 @@ final class CutControllerTest extends WebCase
         ]);
         $rows = array_map(
             static fn (string $line): array => str_getcsv($line, escape: ''),
-            explode("\r\n", trim((string) $this->browser->getResponse()->getContent())),
+            explode("\r\n", trim($this->browser->getInternalResponse()->getContent())),
         );
         self::assertSame('cut mm', $rows[0][4]);
         self::assertSame('offcut', $rows[1][2]);
@@ -220,10 +220,10 @@ final class CutControllerTest extends WebCase
         self::assertSame('9 mm', $page->filter('#bead-1-diameter')->attr('value'));
         self::assertStringContainsString('in Stock', $page->filter('#stuff-bead-1')->text());
 
-        $this->browser->request('POST', $path.'/finish', ['l' => ['body' => '15 cm']]);
+        $this->browser->request('POST', $path.'/finish', ['l' => ['body' => '15 cm', 'sure' => '1']]);
         self::assertResponseStatusCodeSame(303);
         $this->browser->request('GET', '/log.json');
-        $log = json_decode((string) $this->browser->getResponse()->getContent(), true);
+        $log = json_decode($this->browser->getInternalResponse()->getContent(), true);
         self::assertIsArray($log);
         self::assertIsArray($log['entries']);
         self::assertIsArray($log['entries'][0]);

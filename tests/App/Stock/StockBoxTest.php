@@ -36,9 +36,7 @@ final class StockBoxTest extends WebCase
         $cord = $chosen->pieces[0][1]->cuts[0]->cord;
         for ($seed = 1; $seed <= 25; ++$seed) {
             $chance = new Chance($seed);
-            foreach ($box->all() as $stored) {
-                $box->remove($stored);
-            }
+            self::emptyStock();
             [$there, $beads] = [0.0, $chance->whole(0, 30)];
             $offcuts = array_map(
                 static fn (): string => $chance->whole(160, 2600).' mm',

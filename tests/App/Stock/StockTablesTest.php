@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Stock;
 
 use Rinkel\App\Platform\Files\Tables;
+use Rinkel\App\Stock\KeptStock;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Stock\StockTables;
 use Rinkel\App\Stock\StoredItem;
@@ -21,7 +22,7 @@ final class StockTablesTest extends WebCase
     public function testWhatIsSavedComesBack(): void
     {
         $this->demo();
-        $document = $this->box()->document();
+        $document = self::stock();
         foreach (['csv', 'xlsx'] as $as) {
             $this->browser->request('GET', '/stock/stock.'.$as);
             self::assertResponseIsSuccessful();
@@ -29,15 +30,13 @@ final class StockTablesTest extends WebCase
             $page = $this->upload($saved);
             self::assertCount(18, $page->filter('[data-standing=same]'), $as.' '.$page->filter('main')->text());
             self::assertCount(0, $page->filter('[data-standing=bad]'));
-            foreach ($this->box()->all() as $stored) {
-                $this->box()->remove($stored);
-            }
+            self::emptyStock();
             $page = $this->upload($saved);
             self::assertCount(18, $page->filter('[data-standing=new]'));
             self::assertSame([], $this->box()->all(), 'nothing is taken before it is confirmed');
             $this->browser->submit($page->filter('#preview')->form());
             self::assertResponseStatusCodeSame(303);
-            self::assertSame(self::without($document), self::without($this->box()->document()), $as);
+            self::assertSame(self::without($document), self::without(self::stock()), $as);
         }
     }
 
@@ -66,11 +65,11 @@ final class StockTablesTest extends WebCase
                 ))[0] ?? self::fail('It was not kept.');
                 self::assertSame(['125 mm', '300 mm'], $kept->texts('offcuts'));
                 self::assertSame('0.85', $kept->text('price'));
-                $this->box()->remove($kept);
+                $this->dropped($kept);
             }
             foreach ($this->box()->all() as $stored) {
                 if ('=SUM(A1)' === $stored->text('name')) {
-                    $this->box()->remove($stored);
+                    $this->dropped($stored);
                 }
             }
         }
@@ -82,7 +81,7 @@ final class StockTablesTest extends WebCase
     public function testBadRowsAreToldAndGoodOnesTakenAlone(): void
     {
         $this->demo();
-        $before = $this->box()->document();
+        $before = self::stock();
         $page = $this->upload(implode("\n", [
             'kind,name,count,offcuts,price,letters,cure,thickness',
             'bead,Sand,99,,,,,',
@@ -101,7 +100,7 @@ final class StockTablesTest extends WebCase
         );
         self::assertSame(['3: count', '4: offcuts.0', '5: kind', '6: cure, price', '7: thickness'], $bad);
         self::assertStringContainsString('22 becomes 99', $page->filter('[data-standing=changed]')->text());
-        self::assertSame($before, $this->box()->document());
+        self::assertSame($before, self::stock());
 
         $this->browser->submit($page->filter('#preview')->form());
         $page = $this->browser->followRedirect();
@@ -114,7 +113,7 @@ final class StockTablesTest extends WebCase
         self::assertContains('Twine', $names);
         self::assertSame('Tray one', $this->named('Sand')->text('place'), 'a column that is not there changes nothing');
         $this->browser->submit($page->filter('#taking form')->form());
-        self::assertSame($before, $this->box()->document(), 'as it was');
+        self::assertSame($before, self::stock(), 'as it was');
     }
 
     public function testAStockThatChangedMeanwhileIsLookedAtAgain(): void
@@ -156,6 +155,11 @@ final class StockTablesTest extends WebCase
         self::assertStringContainsString("\"'=1+1\"", Tables::csv($rows));
         unlink($file);
         self::assertContains('finding', StockTables::columns());
+    }
+
+    private function dropped(StoredItem $stored): void
+    {
+        self::getContainer()->get(KeptStock::class)->remove($stored);
     }
 
     private function box(): StockBox

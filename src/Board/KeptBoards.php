@@ -1,0 +1,256 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Board;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Rinkel\App\Kept\Kept;
+use Rinkel\App\Kept\Row;
+use Rinkel\App\Kept\Rows;
+use Rinkel\App\Piece\StoredPiece;
+use Rinkel\Core\Making\Steps;
+use Rinkel\Core\Measure\Exception\LengthOutOfRange;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\MeasureFailure;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Plan\Planner;
+
+/**
+ * Pieces in the making (docs/boards.schema.json): by which plan each is made, how far it is, what was read on the
+ * tape, which clocks run, and its taps, which tell of the maker's pace.
+ *
+ * @phpstan-import-type Reading from StoredBoard
+ * @phpstan-import-type Clock from StoredBoard
+ */
+final readonly class KeptBoards implements Kept
+{
+    private const MOST_MOVES = 1_000_000;
+    private const MOST_TAPS = 20_000;
+    private const MOST_READINGS = 500;
+    private const MOST_CLOCKS = 100;
+
+    /** Of a reading, in mm. */
+    private const MOST_LENGTH = 1_000_000.0;
+
+    public function __construct(
+        private EntityManagerInterface $manager,
+        private PieceReader $reader,
+        private Planner $planner,
+        private Rows $rows,
+    ) {}
+
+    public function word(): string
+    {
+        return 'board';
+    }
+
+    public function folder(): string
+    {
+        return 'boards';
+    }
+
+    public function page(): string
+    {
+        return 'table';
+    }
+
+    public function rank(): int
+    {
+        return 35;
+    }
+
+    public function stores(): array
+    {
+        return [StoredBoard::class, StoredTap::class];
+    }
+
+    public function uids(): iterable
+    {
+        return $this->rows->uids('board');
+    }
+
+    public function find(string $uid): ?StoredBoard
+    {
+        return $this->manager->getRepository(StoredBoard::class)->findOneBy(['uid' => $uid]);
+    }
+
+    public function row(object $stored): array
+    {
+        \assert($stored instanceof StoredBoard);
+        $taps = $this->manager->getConnection()->fetchAllAssociative(
+            'SELECT uid AS id, number, done, at, kind FROM board_tap WHERE board_id = ? ORDER BY number, id',
+            [$stored->id()],
+        );
+
+        return [
+            'uid' => $stored->uid(),
+            'pieceUid' => $stored->piece()->uid(),
+            'piece' => $stored->document(),
+            'moves' => $stored->moves(),
+            'total' => $stored->total(),
+            'number' => $stored->number(),
+            'finished' => $stored->finishedAt()?->format(\DATE_ATOM) ?? false,
+            'note' => $stored->note(),
+            'touched' => $stored->touchedAt()->format(\DATE_ATOM),
+            'readings' => $stored->readings(),
+            'clocks' => $stored->clocks(),
+            'taps' => array_map(self::tap(...), $taps),
+        ];
+    }
+
+    public function check(object $stored): void
+    {
+        if ($stored instanceof StoredBoard) {
+            $this->reader->read($stored->document());
+            self::readings(['readings' => $stored->readings()]);
+        }
+    }
+
+    public function read(array $row): Row
+    {
+        $uid = Rows::uid($row);
+        $document = Rows::named(\is_array($row['piece'] ?? null) ? $row['piece'] : []);
+        $piece = $this->reader->read($document);
+        $total = Rows::number($row, 'total', 0, self::MOST_MOVES);
+        $total = 0 === $total ? Steps::of($this->planner->plan($piece))->moves : $total;
+        $finished = $row['finished'] ?? false;
+        $touched = Rows::timeOrNone($row, 'touched') ?? new \DateTimeImmutable('@0');
+        $taps = array_map(self::tap(...), Rows::list($row, 'taps', self::MOST_TAPS));
+
+        return new Row($uid, $piece->name, [
+            'uid' => $uid,
+            'pieceUid' => Rows::uid($row, name: 'pieceUid'),
+            'piece' => $document,
+            'moves' => min($total, Rows::number($row, 'moves', 0, self::MOST_MOVES)),
+            'total' => $total,
+            'number' => Rows::number($row, 'number', 0, self::MOST_MOVES, \count($taps)),
+            'finished' => match (true) {
+                true === $finished => $touched->format(\DATE_ATOM),
+                false === $finished => false,
+                default => Rows::time($row, 'finished')->format(\DATE_ATOM),
+            },
+            'note' => Rows::text($row, 'note', 500),
+            'touched' => $touched->format(\DATE_ATOM),
+            'readings' => self::readings($row),
+            'clocks' => self::clocks($row),
+            'taps' => array_values(array_column($taps, null, 'id')),
+        ], $touched);
+    }
+
+    /**
+     * Lays a piece on its board as the row says it; without its piece there is nothing to lay.
+     */
+    public function bring(Row $row): void
+    {
+        $there = $this->find($row->uid);
+        if (null !== $there) {
+            $this->remove($there);
+        }
+        $piece = $this->manager->getRepository(StoredPiece::class)
+            ->findOneBy(['uid' => Rows::uid($row->data, name: 'pieceUid')]);
+        if (null === $piece) {
+            return;
+        }
+        $touched = Rows::time($row->data, 'touched');
+        $board = new StoredBoard(
+            $row->uid,
+            $piece,
+            Rows::named(\is_array($row->data['piece']) ? $row->data['piece'] : []),
+            Rows::number($row->data, 'total', 0, self::MOST_MOVES),
+            $touched,
+        );
+        $finished = $row->data['finished'];
+        $board->restore(
+            Rows::number($row->data, 'moves', 0, self::MOST_MOVES),
+            self::readings($row->data),
+            Rows::text($row->data, 'note', 500),
+            Rows::number($row->data, 'number', 0, self::MOST_MOVES),
+            self::clocks($row->data),
+            false === $finished ? null : Rows::time($row->data, 'finished'),
+        );
+        $this->manager->persist($board);
+        $this->manager->flush();
+        foreach (Rows::list($row->data, 'taps', self::MOST_TAPS) as $tap) {
+            $tap = self::tap($tap);
+            $this->manager->getConnection()->insert('board_tap', [
+                'board_id' => $board->id(), 'uid' => $tap['id'], 'number' => $tap['number'],
+                'done' => $tap['done'], 'at' => $tap['at'], 'kind' => $tap['kind'],
+            ]);
+        }
+    }
+
+    public function remove(object $stored): void
+    {
+        $this->manager->remove($stored);
+        $this->manager->flush();
+    }
+
+    /**
+     * @param array<mixed> $row
+     *
+     * @return list<Reading>
+     *
+     * @throws PieceUnreadable If one cannot be
+     */
+    public static function readings(array $row): array
+    {
+        $readings = [];
+        foreach (Rows::list($row, 'readings', self::MOST_READINGS) as $i => $one) {
+            $length = self::length(Rows::text($one, 'length', 60), 'readings.'.$i.'.length');
+            $left = self::length(Rows::text($one, 'left', 60), 'readings.'.$i.'.left');
+            $role = Rows::text($one, 'role', 40);
+            $readings[] = ['moves' => Rows::number($one, 'moves', 0, self::MOST_MOVES)]
+                + (null === $length ? [] : ['length' => (string) $length])
+                + ('' === $role ? [] : ['role' => $role])
+                + (null === $left ? [] : ['left' => (string) $left]);
+        }
+
+        return $readings;
+    }
+
+    private static function length(string $text, string $path): ?Length
+    {
+        try {
+            $length = '' === $text ? null : Length::parse($text, Unit::Millimetre);
+            $most = Length::ofMillimetres(self::MOST_LENGTH);
+
+            return true === $length?->isLongerThan($most)
+                ? throw LengthOutOfRange::outside($length, Length::zero(), $most, Unit::Centimetre) : $length;
+        } catch (MeasureFailure $failure) {
+            throw PieceUnreadable::at($path, $failure->said());
+        }
+    }
+
+    /**
+     * @param array<mixed> $row
+     *
+     * @return list<Clock>
+     */
+    private static function clocks(array $row): array
+    {
+        return array_map(static fn (array $one): array => [
+            'id' => Rows::uid($one, '/^[0-9a-f]{12,24}$/D', 'id'),
+            'step' => Rows::number($one, 'step', 0, self::MOST_MOVES),
+            'ends' => Rows::number($one, 'ends', 0, 4_102_444_800),
+        ], Rows::list($row, 'clocks', self::MOST_CLOCKS));
+    }
+
+    /**
+     * @param array<mixed> $row
+     *
+     * @return array{id: string, number: int, done: int, at: int, kind: string}
+     */
+    private static function tap(array $row): array
+    {
+        return [
+            'id' => Rows::uid($row, '/^[0-9a-f]{1,24}$/D', 'id'),
+            'number' => Rows::number($row, 'number', 0, self::MOST_MOVES),
+            'done' => Rows::number($row, 'done', -self::MOST_MOVES, self::MOST_MOVES),
+            'at' => Rows::number($row, 'at', 0, 4_102_444_800_000),
+            'kind' => Rows::text($row, 'kind', 32),
+        ];
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Kept;
+
+/**
+ * A thing as plain data, once it was read.
+ */
+final readonly class Row
+{
+    /**
+     * @param string                  $name    what a maker calls it
+     * @param array<string, mixed>    $data    as it is kept; two that are equal are the same
+     * @param \DateTimeImmutable|null $changed when it was worked on last; null of what is never changed
+     */
+    public function __construct(
+        public string $uid,
+        public string $name,
+        public array $data,
+        public ?\DateTimeImmutable $changed = null,
+    ) {}
+}

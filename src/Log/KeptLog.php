@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Log;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Rinkel\App\Kept\Kept;
+use Rinkel\App\Kept\Row;
+use Rinkel\App\Kept\Rows;
+use Rinkel\App\Samples\Samples;
+use Rinkel\Core\Piece\LogReader;
+
+/**
+ * Entries of the log (docs/log.schema.json); their photos come and go with them.
+ */
+final readonly class KeptLog implements Kept
+{
+    public function __construct(
+        private EntityManagerInterface $manager,
+        private LogReader $reader,
+        private Samples $samples,
+        private Rows $rows,
+    ) {}
+
+    public function word(): string
+    {
+        return 'finished';
+    }
+
+    public function folder(): string
+    {
+        return 'log';
+    }
+
+    public function page(): string
+    {
+        return 'log';
+    }
+
+    public function rank(): int
+    {
+        return 50;
+    }
+
+    public function stores(): array
+    {
+        return [StoredEntry::class];
+    }
+
+    public function uids(): iterable
+    {
+        return $this->rows->uids('log_entry');
+    }
+
+    public function find(string $uid): ?StoredEntry
+    {
+        return $this->manager->getRepository(StoredEntry::class)->findOneBy(['uid' => $uid]);
+    }
+
+    public function row(object $stored): array
+    {
+        \assert($stored instanceof StoredEntry);
+
+        return ['uid' => $stored->uid(), 'finished' => $stored->finishedAt()->format(\DATE_ATOM)] + $stored->document();
+    }
+
+    public function check(object $stored): void
+    {
+        \assert($stored instanceof StoredEntry);
+        $this->reader->read($stored->document(), $stored->uid());
+    }
+
+    public function read(array $row): Row
+    {
+        [$uid, $finished, $document] = [Rows::uid($row), Rows::time($row, 'finished'), Rows::rest($row, 'finished')];
+        $entry = $this->reader->read($document, $uid);
+
+        return new Row($uid, $entry->name, [
+            'uid' => $uid, 'finished' => $finished->format(\DATE_ATOM),
+        ] + $document);
+    }
+
+    public function bring(Row $row): void
+    {
+        $there = $this->find($row->uid);
+        $finished = Rows::time($row->data, 'finished');
+        $document = Rows::rest($row->data, 'finished');
+        null === $there
+            ? $this->manager->persist(new StoredEntry($document, $finished, $row->uid))
+            : $there->become($document, $finished);
+        $this->manager->flush();
+        $this->samples->changed();
+    }
+
+    public function remove(object $stored): void
+    {
+        $this->manager->remove($stored);
+        $this->manager->flush();
+        $this->samples->changed();
+    }
+}

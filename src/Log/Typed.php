@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Log;
+
+use Rinkel\Core\Failure;
+use Rinkel\Core\Measure\Exception\LengthOutOfRange;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Piece\Fault;
+use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Quoted;
+use Rinkel\Core\Said;
+
+/**
+ * What a maker typed of a piece that is finished, read: what is wrong, and what is so far off its plan that she is asked
+ * whether it is so. What she left empty stays empty.
+ */
+final class Typed
+{
+    /** A body is not shorter than a quarter of its plan, nor longer than three times (judgement). */
+    private const LEAST = 0.25;
+    private const MOST = 3.0;
+
+    /** Further off its plan than this, a body is asked about: hands are within it (judgement). */
+    private const FAR = 0.2;
+
+    /** More than this share of a cord left is asked about (judgement). */
+    private const MUCH = 0.6;
+
+    /** A knot in less than a second, or more than ten minutes of each, is asked about (judgement). */
+    private const QUICK = 60.0;
+    private const SLOW = 0.1;
+
+    public readonly ?Length $body;
+    public readonly ?int $tied;
+    public readonly ?int $minutes;
+    public readonly string $notes;
+    public readonly string $otherwise;
+    public readonly bool $intoStock;
+
+    /** @var array<string, Length> what was left of each cord, by role */
+    public readonly array $left;
+
+    /** @var array<string, non-empty-list<Fault>> */
+    private array $faults = [];
+
+    /**
+     * @param array<string, string> $typed by field
+     */
+    public function __construct(
+        private readonly array $typed,
+        private readonly Plan $plan,
+    ) {
+        $planned = $plan->draft->body();
+        $this->body = $this->length('body', $planned->times(self::LEAST), $planned->times(self::MOST));
+        [$this->tied, $this->minutes] = [$this->number('tied', 20_000), $this->number('minutes', 60_000)];
+        $left = [];
+        foreach ($plan->cuts as $cut) {
+            $rest = $this->length('left.'.$cut->role, Length::zero(), $cut->length);
+            $left += null === $rest ? [] : [$cut->role => $rest];
+        }
+        $this->left = $left;
+        [$this->notes, $this->otherwise] = [trim($typed['notes'] ?? ''), trim($typed['otherwise'] ?? '')];
+        $this->intoStock = '1' === ($typed['stock'] ?? '');
+    }
+
+    public function fault(string $field, Said $said): void
+    {
+        $this->faults[$field] = [new Fault($field, $said)];
+    }
+
+    /**
+     * @return array<string, non-empty-list<Fault>> by field
+     */
+    public function faults(): array
+    {
+        return $this->faults;
+    }
+
+    /**
+     * Returns whether nothing is far off, or she said that it is so.
+     */
+    public function isSure(): bool
+    {
+        return '1' === ($this->typed['sure'] ?? '') || [] === $this->doubts();
+    }
+
+    /**
+     * @return array<string, non-empty-list<Fault>> what is so far off that it may be a slip, by field
+     */
+    public function doubts(): array
+    {
+        $doubts = [];
+        $planned = $this->plan->draft->body();
+        $unit = $this->plan->draft->piece->unit;
+        if (null !== $this->body && abs($this->body->ratioTo($planned) - 1) > self::FAR) {
+            $doubts['body'] = new Said('far-body', [
+                'body' => $this->body->written($unit),
+                'planned' => $planned->written($unit),
+            ]);
+        }
+        foreach ($this->plan->cuts as $cut) {
+            $left = $this->left[$cut->role] ?? null;
+            if (null !== $left && $left->isLongerThan($cut->length->times(self::MUCH))) {
+                $doubts['left.'.$cut->role] = new Said('far-left', [
+                    'left' => $left->written($unit),
+                    'length' => $cut->length->written($unit),
+                ]);
+            }
+        }
+        $pace = null === $this->tied || null === $this->minutes ? null : $this->tied / $this->minutes;
+        if (null !== $pace && ($pace > self::QUICK || $pace < self::SLOW)) {
+            $doubts['minutes'] = new Said('far-minutes', ['minutes' => $this->minutes ?? 0, 'knots' => $this->tied ?? 0]);
+        }
+        $faults = [];
+        foreach ($doubts as $field => $said) {
+            $faults[$field] = [new Fault('sure', $said)];
+        }
+
+        return $faults;
+    }
+
+    private function length(string $field, Length $least, Length $most): ?Length
+    {
+        $text = trim($this->typed[$field] ?? '');
+        if ('' === $text) {
+            return null;
+        }
+        $unit = $this->plan->draft->piece->unit;
+        try {
+            $read = Length::of(Length::parse($text, $unit)->millimetres, Unit::Millimetre);
+
+            return $read->isShorterThan($least) || $read->isLongerThan($most)
+                ? throw LengthOutOfRange::outside($read, $least, $most, $unit) : $read;
+        } catch (Failure $failure) {
+            $this->fault($field, $failure->said());
+
+            return null;
+        }
+    }
+
+    private function number(string $field, int $most): ?int
+    {
+        $text = trim($this->typed[$field] ?? '');
+        if ('' === $text) {
+            return null;
+        }
+        if (1 === preg_match('/^\d{1,6}$/D', $text) && (int) $text <= $most && 0 !== (int) $text) {
+            return (int) $text;
+        }
+        $this->fault($field, new Said('number-wanted', ['least' => 1, 'most' => $most, 'found' => new Quoted($text)]));
+
+        return null;
+    }
+}

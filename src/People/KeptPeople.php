@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\People;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Rinkel\App\Kept\Kept;
+use Rinkel\App\Kept\Row;
+use Rinkel\App\Kept\Rows;
+use Rinkel\Core\Fit\Measured;
+use Rinkel\Core\Fit\Measurement;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\MeasureFailure;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Said;
+
+/**
+ * People with all their measures (docs/people.schema.json).
+ */
+final readonly class KeptPeople implements Kept
+{
+    private const LONGEST = 80;
+    private const MOST_MEASURES = 500;
+
+    public function __construct(
+        private EntityManagerInterface $manager,
+        private Rows $rows,
+    ) {}
+
+    public function word(): string
+    {
+        return 'person';
+    }
+
+    public function folder(): string
+    {
+        return 'people';
+    }
+
+    public function page(): string
+    {
+        return 'people';
+    }
+
+    public function rank(): int
+    {
+        return 10;
+    }
+
+    public function stores(): array
+    {
+        return [Person::class, Measure::class];
+    }
+
+    public function uids(): iterable
+    {
+        return $this->rows->uids('person');
+    }
+
+    public function find(string $uid): ?Person
+    {
+        return $this->manager->getRepository(Person::class)->findOneBy(['uid' => $uid]);
+    }
+
+    public function row(object $stored): array
+    {
+        \assert($stored instanceof Person);
+
+        return [
+            'uid' => $stored->uid(),
+            'name' => $stored->name(),
+            'putAway' => $stored->archivedAt()?->format(\DATE_ATOM) ?? false,
+            'measures' => array_map(static fn (Measure $measure): array => [
+                'taken' => $measure->takenAt()->format(\DATE_ATOM),
+                'measured' => $measure->measured(),
+                'lengths' => (object) $measure->lengths(),
+            ], $stored->measures()),
+        ];
+    }
+
+    public function check(object $stored): void
+    {
+        if ($stored instanceof Measure) {
+            self::lengths($stored->lengths());
+        } else {
+            \assert($stored instanceof Person);
+            self::name(['name' => $stored->name()]);
+        }
+    }
+
+    public function read(array $row): Row
+    {
+        [$uid, $name] = [Rows::uid($row), self::name($row)];
+        $putAway = \is_bool($row['putAway'] ?? false)
+            ? (true === ($row['putAway'] ?? false) ? new \DateTimeImmutable('@0') : null)
+            : Rows::timeOrNone($row, 'putAway');
+        $measures = array_map(static fn (array $measure): array => [
+            'taken' => Rows::time($measure, 'taken')->format(\DATE_ATOM),
+            'measured' => (Measured::tryFrom(Rows::text($measure, 'measured', 20)) ?? Measured::Snug)->value,
+            'lengths' => (object) self::lengths(
+                \is_array($measure['lengths'] ?? []) ? $measure['lengths'] ?? [] : [],
+            ),
+        ], Rows::list($row, 'measures', self::MOST_MEASURES));
+
+        return new Row($uid, $name, [
+            'uid' => $uid,
+            'name' => $name,
+            'putAway' => $putAway?->format(\DATE_ATOM) ?? false,
+            'measures' => $measures,
+        ]);
+    }
+
+    public function bring(Row $row): void
+    {
+        $person = $this->find($row->uid) ?? new Person($row->name, $row->uid);
+        $person->rename($row->name);
+        foreach (array_reverse(Rows::list($row->data, 'measures', self::MOST_MEASURES)) as $measure) {
+            /** @var array<string, string> $lengths */
+            $lengths = (array) $measure['lengths'];
+            $person->measuredThen($lengths, Rows::text($measure, 'measured', 20), Rows::time($measure, 'taken'));
+        }
+        $putAway = false === $row->data['putAway'] ? null : Rows::timeOrNone($row->data, 'putAway');
+        $person->restore();
+        if (null !== $putAway) {
+            $person->archive($putAway);
+        }
+        $this->manager->persist($person);
+        $this->manager->flush();
+    }
+
+    public function remove(object $stored): void
+    {
+        $this->manager->remove($stored);
+        $this->manager->flush();
+    }
+
+    /**
+     * @param array<mixed> $row
+     */
+    private static function name(array $row): string
+    {
+        $name = $row['name'] ?? null;
+        $name = \is_string($name) ? trim(preg_replace('/[\s\p{Z}\p{C}]+/u', ' ', mb_scrub($name)) ?? '') : '';
+
+        return '' === $name || mb_strlen($name) > self::LONGEST
+            ? throw PieceUnreadable::at('name', new Said('person-unread')) : $name;
+    }
+
+    /**
+     * @param array<mixed> $lengths by place
+     *
+     * @return array<string, string> exact
+     */
+    private static function lengths(array $lengths): array
+    {
+        $read = [];
+        foreach ($lengths as $place => $text) {
+            try {
+                $measurement = Measurement::tryFrom((string) $place);
+                $length = Length::parse(\is_string($text) ? $text : '', Unit::Millimetre);
+                $read[(string) $place] = (string) ($measurement?->checked($length, Unit::Centimetre)
+                    ?? throw PieceUnreadable::at('measures', new Said('person-unread')));
+            } catch (MeasureFailure $failure) {
+                throw PieceUnreadable::at('measures.'.$place, $failure->said());
+            }
+        }
+
+        return $read;
+    }
+}

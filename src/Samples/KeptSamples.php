@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Samples;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Rinkel\App\Kept\Kept;
+use Rinkel\App\Kept\Row;
+use Rinkel\App\Kept\Rows;
+use Rinkel\Core\Piece\SampleReader;
+
+/**
+ * Samples of a maker's own knots (docs/samples.schema.json).
+ */
+final readonly class KeptSamples implements Kept
+{
+    public function __construct(
+        private EntityManagerInterface $manager,
+        private SampleReader $reader,
+        private Samples $samples,
+        private Rows $rows,
+    ) {}
+
+    public function word(): string
+    {
+        return 'sample';
+    }
+
+    public function folder(): string
+    {
+        return 'samples';
+    }
+
+    public function page(): string
+    {
+        return 'samples';
+    }
+
+    public function rank(): int
+    {
+        return 40;
+    }
+
+    public function stores(): array
+    {
+        return [StoredSample::class];
+    }
+
+    public function uids(): iterable
+    {
+        return $this->rows->uids('sample');
+    }
+
+    public function find(string $uid): ?StoredSample
+    {
+        return $this->manager->getRepository(StoredSample::class)->findOneBy(['uid' => $uid]);
+    }
+
+    public function row(object $stored): array
+    {
+        \assert($stored instanceof StoredSample);
+
+        return ['uid' => $stored->uid(), 'taken' => $stored->takenAt()->format(\DATE_ATOM)]
+            + ($stored->isAside() ? ['aside' => true] : [])
+            + Rows::rest($stored->document());
+    }
+
+    public function check(object $stored): void
+    {
+        \assert($stored instanceof StoredSample);
+        $this->reader->read($stored->document());
+    }
+
+    public function read(array $row): Row
+    {
+        [$uid, $taken, $document] = [Rows::uid($row), Rows::time($row, 'taken'), Rows::rest($row, 'taken', 'aside')];
+        $sample = $this->reader->read($document);
+        $isAside = true === ($row['aside'] ?? false);
+
+        return new Row($uid, $sample->work->word(), ['uid' => $uid, 'taken' => $taken->format(\DATE_ATOM)]
+            + ($isAside ? ['aside' => true] : []) + $document);
+    }
+
+    public function bring(Row $row): void
+    {
+        $taken = Rows::time($row->data, 'taken');
+        $document = Rows::rest($row->data, 'taken', 'aside');
+        $stored = $this->find($row->uid) ?? new StoredSample($document, $taken, $row->uid);
+        $stored->become($document, $taken, true === ($row->data['aside'] ?? false));
+        $this->manager->persist($stored);
+        $this->manager->flush();
+        $this->samples->changed();
+    }
+
+    public function remove(object $stored): void
+    {
+        $this->manager->remove($stored);
+        $this->manager->flush();
+        $this->samples->changed();
+    }
+}
