@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Document;
 
-use Rinkel\App\Svg\PlainSvg;
+use Rinkel\App\Platform\Files\Json;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\Wish;
@@ -43,36 +43,14 @@ final readonly class PieceFiles
             throw PieceUnreadable::at('piece', new Said('file-too-large', ['most' => self::LARGEST / 1_000_000]));
         }
         try {
-            $json = str_starts_with(ltrim($json), '<') ? self::inside($json) : $json;
-            $document = json_decode($json, true, 32, \JSON_THROW_ON_ERROR);
+            $json = str_starts_with(ltrim($json), '<') ? Drawn::piece($json) : $json;
+            $document = Json::read($json, self::LARGEST);
         } catch (\JsonException $exception) {
             throw PieceUnreadable::at('piece', new Said('no-json', ['reason' => $exception->getMessage()]));
         }
-
         // A plan says for which piece it is.
-        if (\is_array($document) && PlanDocument::FORMAT === ($document['format'] ?? null)) {
-            $document = $document['wish'] ?? null;
-        }
+        $document = PlanDocument::FORMAT === ($document['format'] ?? null) ? $document['wish'] ?? null : $document;
 
         return \is_array($document) && !array_is_list($document) ? $this->reader->read($document) : throw PieceUnreadable::at('piece', new Said('no-piece'));
-    }
-
-    /**
-     * Returns the piece that a drawing of Rinkel's says it shows; "" for any other.
-     */
-    private static function inside(string $svg): string
-    {
-        $document = new \DOMDocument();
-        // No entities, nothing from elsewhere; what cannot be read says so below.
-        if (!@$document->loadXML($svg, \LIBXML_NONET | \LIBXML_NOERROR | \LIBXML_NOWARNING)) {
-            return '';
-        }
-        foreach ($document->getElementsByTagName('metadata') as $metadata) {
-            if (PlainSvg::ABOUT === $metadata->getAttribute('id')) {
-                return $metadata->textContent;
-            }
-        }
-
-        return '';
     }
 }

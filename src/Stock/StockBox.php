@@ -316,16 +316,31 @@ final readonly class StockBox
             if ($mark !== $this->mark()) {
                 throw new TakenMeanwhile();
             }
-            [$after, $new] = [[], []];
-            foreach ($changes as $change) {
-                $there = null === $change->there ? null : $this->withUid($change->there->stored->uid());
-                $kind = $change->kind ?? Kind::Cord;
-                $stored = $there ?? $this->keep(null, $kind, $change->document);
-                $after[$stored->uid()] = $change->document;
-                $new += null === $there ? [$stored->uid() => true] : [];
+            $noted = [];
+            $there = [];
+            foreach ($this->all() as $stored) {
+                $there[$stored->uid()] = $stored;
             }
+            foreach ($changes as $change) {
+                $stored = $there[$change->there?->stored->uid() ?? ''] ?? null;
+                $before = $stored?->document();
+                $stored ??= new StoredItem($change->kind ?? Kind::Cord, [], $this->newUid());
+                $stored->become($change->document, $change->likeness);
+                $this->manager->persist($stored);
+                $before = isset($noted[$stored->uid()]) ? $noted[$stored->uid()]['before'] : $before;
+                $noted[$stored->uid()] = ['before' => $before, 'after' => $change->document];
+            }
+            $taking = new StoredTaking(
+                $this->newUid(),
+                $noted,
+                $this->clock->now(),
+                mb_substr($what, 0, 200),
+                Turn::Table,
+            );
+            $this->manager->persist($taking);
+            $this->manager->flush();
 
-            return $this->changed($after, $what, Turn::Table, $new, true);
+            return $taking;
         });
     }
 
@@ -455,23 +470,21 @@ final readonly class StockBox
     /**
      * Changes things in stock and writes down what they were, so that it can be undone.
      *
-     * @param array<string, array<string, mixed>> $after   what becomes another, by uid
-     * @param array<string, true>                 $new     of those the ones that were not there
-     * @param bool                                $isWhole whether what they become is all of it
+     * @param array<string, array<string, mixed>> $after what becomes another, by uid
+     * @param array<string, true>                 $new   of those the ones that were not there
      */
     private function changed(
         array $after,
         string $what,
         Turn $turn,
         array $new = [],
-        bool $isWhole = false,
     ): StoredTaking {
         $changes = [];
         foreach ($after as $uid => $fields) {
             $stored = $this->withUid((string) $uid);
             if (null !== $stored) {
                 $before = $stored->document();
-                $now = $isWhole ? $fields : array_merge($before, $fields);
+                $now = array_merge($before, $fields);
                 $stored->become($now, $this->likeness($stored->kind(), $now));
                 $changes[(string) $uid] = ['before' => isset($new[$uid]) ? null : $before, 'after' => $now];
             }

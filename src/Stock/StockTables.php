@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Stock;
 
+use Rinkel\App\Platform\Files\Arriving;
 use Rinkel\App\Platform\Files\Tables;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Quoted;
 use Rinkel\Core\Said;
@@ -25,6 +27,7 @@ final readonly class StockTables
         private StockBox $stock,
         private ItemReader $reader,
         private Preferences $preferences,
+        private Arriving $arriving,
     ) {}
 
     /**
@@ -68,7 +71,7 @@ final readonly class StockTables
      */
     public function look(string $file): ?TablePreview
     {
-        $rows = Tables::read($file);
+        $rows = $this->rowsOf($file);
         if (null === $rows || [] === $rows) {
             return null;
         }
@@ -80,23 +83,44 @@ final readonly class StockTables
             return new TablePreview([], array_values(array_diff($head, $known)), false);
         }
         $changes = [];
-        $there = $this->stock->rows();
+        $there = new BoxIndex($this->stock->rows());
+        $unit = $this->preferences->unit();
         foreach ($rows as $line => $cells) {
             $said = [];
             foreach ($known as $column => $name) {
                 $said[$name] = $cells[$column] ?? '';
             }
-            $changes[] = $this->change($line, $said, $there);
+            $changes[] = $this->change($line, $said, $there, $unit);
         }
 
         return new TablePreview($changes, array_values(array_diff($head, $known, [''])), true);
     }
 
     /**
-     * @param array<string, string> $said  by column
-     * @param list<StockRow>        $there
+     * Reads a table, and notes beside it what was read: unpacking it takes longest, and is done once.
+     *
+     * @return array<int, list<string>>|null null when the file is no table
      */
-    private function change(int $line, array $said, array $there): TableChange
+    public function rowsOf(string $file): ?array
+    {
+        $noted = $this->arriving->beside($file);
+        $rows = is_file($noted) ? json_decode((string) file_get_contents($noted), true) : null;
+        if (\is_array($rows)) {
+            /** @var array<int, list<string>> $rows */
+            return $rows;
+        }
+        $rows = Tables::read($file);
+        if (null !== $rows) {
+            file_put_contents($noted, json_encode($rows, \JSON_THROW_ON_ERROR | \JSON_FORCE_OBJECT), \LOCK_EX);
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param array<string, string> $said by column
+     */
+    private function change(int $line, array $said, BoxIndex $there, Unit $unit): TableChange
     {
         $kind = Kind::tryFrom(mb_strtolower($said['kind'] ?? ''));
         if (null === $kind) {
@@ -112,15 +136,15 @@ final readonly class StockTables
             }
         }
         try {
-            $row = self::called($there, $kind, $said['uid'] ?? '', $said['name'] ?? '');
+            $row = $there->called($kind, $said['uid'] ?? '', $said['name'] ?? '');
             // Columns that the table does not have stay as they are.
             $told = $this->reader->read(
                 $kind,
                 $document + ($row?->stored->document() ?? []),
                 'new',
-                $this->preferences->unit(),
+                $unit,
             );
-            $row ??= self::alike($there, $told);
+            $row ??= $there->alike($told);
         } catch (PieceUnreadable $unreadable) {
             return new TableChange($line, $kind, $document, null, [], $unreadable->faults);
         }
@@ -133,46 +157,7 @@ final readonly class StockTables
             }
         }
 
-        return new TableChange($line, $kind, $told->document, $row, $differences);
-    }
-
-    /**
-     * Returns what is in the box already of what a row says: by its identifier, else by the only one of that name.
-     *
-     * @param list<StockRow> $there
-     */
-    private static function called(array $there, Kind $kind, string $uid, string $name): ?StockRow
-    {
-        $named = [];
-        foreach ($there as $row) {
-            if ('' !== $uid && $uid === $row->stored->uid() && $kind === $row->stored->kind()) {
-                return $row;
-            }
-            if ('' !== $name && $name === $row->stored->text('name') && $kind === $row->stored->kind()) {
-                $named[] = $row;
-            }
-        }
-
-        return 1 === \count($named) ? $named[0] : null;
-    }
-
-    /**
-     * Returns what is in the box of the same kind and name as what was read.
-     *
-     * @param list<StockRow> $there
-     */
-    private static function alike(array $there, Told $told): ?StockRow
-    {
-        foreach ($there as $row) {
-            if (
-                $row->item?->likeness() === $told->item->likeness()
-                && $row->stored->text('name') === ($told->document['name'] ?? '')
-            ) {
-                return $row;
-            }
-        }
-
-        return null;
+        return new TableChange($line, $kind, $told->document, $row, $differences, likeness: $told->item->likeness());
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Rinkel\App\Stock;
 
 use Rinkel\App\Platform\Files\Arriving;
 use Rinkel\App\Platform\Files\Tables;
+use Rinkel\App\Platform\Http\ChangesNothing;
 use Rinkel\Core\Said;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -50,18 +51,36 @@ final class StockTablesController extends AbstractController
     }
 
     #[Route('/tables', 'stock_tables_look', methods: 'POST')]
+    #[ChangesNothing]
     public function look(Request $request): Response
     {
         $file = $request->files->all()['table'] ?? null;
         if (!$file instanceof UploadedFile || !$file->isValid()) {
             return $this->page(wrong: new Said('table-none'));
         }
-        $preview = $this->tables->look($file->getPathname());
-        if (null === $preview || !$preview->hasKind) {
-            return $this->page(wrong: null === $preview ? new Said('table-unread') : new Said('table-kind'));
+        $token = $this->arriving->keep($file);
+        if (null === $this->tables->rowsOf((string) $this->arriving->file($token))) {
+            $this->arriving->forget((string) $this->arriving->file($token));
+
+            return $this->page(wrong: new Said('table-unread'));
         }
 
-        return $this->page($preview, $this->arriving->keep($file));
+        return $this->redirectToRoute('stock_tables_looked', ['token' => $token], Response::HTTP_SEE_OTHER);
+    }
+
+    /**
+     * Shows what a table would change, which was read when it came.
+     */
+    #[Route('/tables/{token}', 'stock_tables_looked', requirements: ['token' => '[0-9a-f]{32}'], methods: 'GET')]
+    public function looked(string $token): Response
+    {
+        $file = $this->arriving->file($token);
+        $preview = null === $file ? null : $this->tables->look($file);
+        if (null === $preview || !$preview->hasKind) {
+            return $this->page(wrong: null === $preview ? new Said('table-none') : new Said('table-kind'));
+        }
+
+        return $this->page($preview, $token);
     }
 
     #[Route('/tables/take', 'stock_tables_take', methods: 'POST')]
@@ -76,11 +95,10 @@ final class StockTablesController extends AbstractController
         }
         $lines = \is_array($sent['take'] ?? null) ? $sent['take'] : [];
         $mark = \is_string($sent['mark'] ?? null) ? $sent['mark'] : '';
-        $chosen = array_values(array_filter(
-            $preview->changes,
-            static fn (TableChange $change): bool => \in_array($change->standing(), ['new', 'changed'], true)
-                && \in_array((string) $change->line, $lines, true),
-        ));
+        $chosen = $preview->chosen(
+            array_values(array_filter($lines, is_string(...))),
+            '1' === ($sent['others'] ?? ''),
+        );
         try {
             if ([] !== $chosen) {
                 $this->stock->bringIn($chosen, $mark, (string) \count($chosen));
@@ -88,7 +106,7 @@ final class StockTablesController extends AbstractController
         } catch (TakenMeanwhile) {
             return $this->page($preview, $token, isLate: true);
         }
-        unlink($file);
+        $this->arriving->forget($file);
 
         return $this->redirectToRoute(
             'stock',

@@ -19,6 +19,7 @@ final readonly class TableChange
      * @param StockRow|null                        $there       what it would change, null where it is new
      * @param array<string, array{string, string}> $differences by field, what it is and what it would be
      * @param list<Fault>                          $faults      why it cannot be taken
+     * @param string                               $likeness    by which pieces find it then
      */
     public function __construct(
         public int $line,
@@ -27,6 +28,7 @@ final readonly class TableChange
         public ?StockRow $there,
         public array $differences,
         public array $faults = [],
+        public string $likeness = '',
     ) {}
 
     /**

@@ -16,10 +16,22 @@ use OpenSpout\Writer\Common\Creator\WriterEntityFactory;
 final class Tables
 {
     /** Rows of one table. */
-    public const MOST = 2000;
+    public const MOST = 6000;
 
-    /** Bytes, unpacked. */
-    private const LARGEST = 40_000_000;
+    /** Lines of it, empty ones too: a spreadsheet may say that it has a million. */
+    private const MOST_LINES = 20_000;
+
+    /** Bytes of a table as text, and of one part of a packed one, unpacked. */
+    private const LARGEST = 8_000_000;
+
+    /** Cells of one row that are looked at. */
+    private const MOST_CELLS = 60;
+
+    /** Bytes of one cell. */
+    private const LONGEST = 20_000;
+
+    /** Parts of a packed table. */
+    private const MOST_PARTS = 200;
 
     /** What may stand between cells. */
     private const BETWEEN = [',', ';', "\t"];
@@ -33,7 +45,7 @@ final class Tables
     public static function read(string $file): ?array
     {
         $isPacked = str_starts_with((string) file_get_contents($file, length: 4), "PK\x03\x04");
-        if ($isPacked ? self::unpacked($file) > self::LARGEST : filesize($file) > self::LARGEST) {
+        if ($isPacked ? !self::isPlain($file) : filesize($file) > self::LARGEST) {
             return null;
         }
         try {
@@ -57,7 +69,10 @@ final class Tables
                 /** @var Row $row */
                 foreach ($sheet->getRowIterator() as $row) {
                     ++$line;
-                    $cells = array_map(self::text(...), array_values($row->toArray()));
+                    $cells = array_map(self::text(...), \array_slice(array_values($row->toArray()), 0, self::MOST_CELLS));
+                    if (max([0, ...array_map(strlen(...), $cells)]) > self::LONGEST || $line > self::MOST_LINES) {
+                        return null;
+                    }
                     if ('' !== implode('', $cells)) {
                         $rows[$line] = $cells;
                     }
@@ -137,18 +152,24 @@ final class Tables
         return self::BETWEEN[(int) array_search(max($counts), $counts, true)] ?? ',';
     }
 
-    private static function unpacked(string $file): int
+    /**
+     * Returns whether a packed table is within bounds, and its parts are plain XML.
+     */
+    private static function isPlain(string $file): bool
     {
         $zip = new \ZipArchive();
         if (true !== $zip->open($file, \ZipArchive::RDONLY)) {
-            return \PHP_INT_MAX;
+            return false;
         }
-        $sum = 0;
-        for ($i = 0; $i < $zip->numFiles; ++$i) {
-            $sum += $zip->statIndex($i)['size'] ?? 0;
+        $isPlain = $zip->numFiles <= self::MOST_PARTS;
+        for ($i = 0; $isPlain && $i < $zip->numFiles; ++$i) {
+            $stat = $zip->statIndex($i);
+            $isXml = 1 === preg_match('/\.(?:xml|rels)$/Di', (string) ($stat['name'] ?? ''));
+            $isPlain = ($stat['size'] ?? \PHP_INT_MAX) <= self::LARGEST
+                && (!$isXml || PlainXml::is((string) $zip->getFromIndex($i)));
         }
         $zip->close();
 
-        return $sum;
+        return $isPlain;
     }
 }

@@ -220,6 +220,8 @@ final class StockTablesTest extends WebCase
             'table' => new UploadedFile($file, 'stock.csv', test: true),
         ]);
 
-        return $this->browser->getCrawler();
+        return 303 === $this->browser->getResponse()->getStatusCode()
+            ? $this->browser->followRedirect()
+            : $this->browser->getCrawler();
     }
 }
