@@ -13,6 +13,10 @@ use Rinkel\Core\Plan\Plan;
  */
 final readonly class Layout
 {
+    /** Marks of a drawing: more than that no page shows and no screen tells apart; worn each is bent by itself. */
+    private const MOST = 4000;
+    private const MOST_WORN = 2400;
+
     private Body $body;
     private EndParts $parts;
     private EndPicture $ends;
@@ -36,7 +40,8 @@ final readonly class Layout
      */
     public function flat(): Scene
     {
-        return $this->ends->open($this->parts)->with($this->body->scene())->with($this->body->charms());
+        return $this->ends->open($this->parts)
+            ->with($this->body->scene()->with($this->body->charms())->thinned(self::MOST));
     }
 
     /**
@@ -52,7 +57,7 @@ final readonly class Layout
         $body = Body::of($this->plan->draft, true, $this->pictures);
 
         return [
-            $body->scene()->with($body->charms()),
+            $body->scene()->with($body->charms())->thinned(self::MOST_WORN),
             $this->ends->worn($this->parts, ($gap ?? $this->plan->draft->wornGap())->millimetres),
         ];
     }

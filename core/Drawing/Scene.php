@@ -11,6 +11,9 @@ namespace Rinkel\Core\Drawing;
  */
 final readonly class Scene
 {
+    /** So many copies in a row are counted at one place. */
+    private const TOGETHER = 16;
+
     /**
      * @param float              $left      leftmost x
      * @param float              $right     rightmost x
@@ -21,6 +24,7 @@ final readonly class Scene
      * @param list<DrawnFinding> $findings
      * @param list<Stretch>      $stretches what each part of the pattern takes
      * @param list<Hanging>      $hanging
+     * @param array{float, float}|null $omitted between which x too much lies to be drawn one by one
      */
     public function __construct(
         public float $left,
@@ -32,6 +36,7 @@ final readonly class Scene
         public array $findings = [],
         public array $stretches = [],
         public array $hanging = [],
+        public ?array $omitted = null,
     ) {}
 
     /**
@@ -61,6 +66,108 @@ final readonly class Scene
             [...$this->findings, ...$other->findings],
             [...$this->stretches, ...$other->stretches],
             [...$this->hanging, ...$other->hanging],
+            $this->omitted ?? $other->omitted,
         );
+    }
+
+    /**
+     * Returns the scene with so many marks at most: what lies in its middle is left out where there are more.
+     */
+    public function thinned(int $most): self
+    {
+        $marks = $this->marks();
+        if (array_sum(array_column($marks, 1)) <= $most) {
+            return $this;
+        }
+        [$from, $to] = self::middle($marks, $most / 2);
+        $isAside = static fn (float $x): bool => $x < $from || $x > $to;
+
+        return new self(
+            $this->left,
+            $this->right,
+            $this->height,
+            array_values(array_filter($this->cords, static fn (Cord $one): bool => $isAside($one->points[0]->x))),
+            self::aside($this->placed, $from, $to),
+            array_values(array_filter($this->beads, static fn (DrawnBead $one): bool => $isAside($one->x))),
+            array_values(array_filter($this->findings, static fn (DrawnFinding $one): bool => $isAside($one->x))),
+            array_values(array_filter($this->stretches, static fn (Stretch $one): bool => $isAside($one->from))),
+            array_values(array_filter($this->hanging, static fn (Hanging $one): bool => $isAside($one->x))),
+            [$from, $to],
+        );
+    }
+
+    /**
+     * @return list<array{float, int}> where each thing lies, and how much of it there is to draw
+     */
+    private function marks(): array
+    {
+        $marks = [];
+        foreach ($this->cords as $cord) {
+            $marks[] = [$cord->points[0]->x, 1 + intdiv(\count($cord->points), 8)];
+        }
+        foreach ($this->placed as $placed) {
+            for ($i = 0; $i < $placed->count; $i += self::TOGETHER) {
+                $marks[] = [$placed->some($i, 1)->x, min(self::TOGETHER, $placed->count - $i)];
+            }
+        }
+        foreach ([...$this->beads, ...$this->findings] as $thing) {
+            $marks[] = [$thing->x, 1];
+        }
+        foreach ($this->hanging as $hanging) {
+            $marks[] = [$hanging->x, 5 + array_sum(array_column($hanging->scene->marks(), 1))];
+        }
+        usort($marks, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
+
+        return $marks;
+    }
+
+    /**
+     * @param list<array{float, int}> $marks by where they lie
+     *
+     * @return array{float, float} between which lies what is left out
+     */
+    private static function middle(array $marks, float $half): array
+    {
+        $until = static function (array $marks) use ($half): float {
+            $sum = 0;
+            $x = 0.0;
+            foreach ($marks as [$at, $weight]) {
+                $sum += $weight;
+                $x = $at;
+                if ($sum > $half) {
+                    break;
+                }
+            }
+
+            return $x;
+        };
+
+        return [$until($marks), $until(array_reverse($marks))];
+    }
+
+    /**
+     * @param list<Placed> $all
+     *
+     * @return list<Placed> but for what lies between
+     */
+    private static function aside(array $all, float $from, float $to): array
+    {
+        $aside = [];
+        foreach ($all as $placed) {
+            $step = $placed->motif->length * $placed->scale;
+            if ($placed->end() <= $from || $placed->x >= $to || $step <= 0.0) {
+                $aside[] = $placed;
+                continue;
+            }
+            $before = max(0, min($placed->count, (int) floor(($from - $placed->x) / $step)));
+            $after = max(0, min($placed->count - $before, (int) floor(($placed->end() - $to) / $step)));
+            array_push(
+                $aside,
+                ...0 === $before ? [] : [$placed->some(0, $before)],
+                ...0 === $after ? [] : [$placed->some($placed->count - $after, $after)],
+            );
+        }
+
+        return $aside;
     }
 }

@@ -25,6 +25,9 @@ use Rinkel\Core\Geometry\Way;
 final readonly class ScenePainter
 {
     /** A run of so many knots can be one tile. */
+    /** Straight pieces of a line that goes along a bent piece. */
+    private const BENDS = 120;
+
     private const RUN = 10;
 
     /** More beads of a kind than these are drawn together when they are seen from afar. */
@@ -66,7 +69,26 @@ final readonly class ScenePainter
             .implode('', array_map($this->cord(...), $scene->cords, array_keys($scene->cords)))
             .implode('', array_diff_key($levels, $behind))
             .implode('', array_map($this->hanging(...), $scene->hanging))
-            .$this->ornaments($scene);
+            .$this->ornaments($scene)
+            .$this->omitted($scene);
+    }
+
+    /**
+     * Returns a broken line where too much lies to be drawn one by one.
+     */
+    private function omitted(Scene $scene): string
+    {
+        if (null === $scene->omitted) {
+            return '';
+        }
+        [$from, $to] = $scene->omitted;
+        $points = array_map(function (int $i) use ($from, $to): string {
+            $at = $this->way->at($from + ($to - $from) * $i / self::BENDS, 0);
+
+            return Svg::number($at->x).','.Svg::number($at->y);
+        }, range(0, self::BENDS));
+
+        return Svg::element('path', ['d' => 'M'.implode(' L', $points), 'class' => 'body-span is-omitted']);
     }
 
     private function hanging(Hanging $hanging): string

@@ -19,13 +19,16 @@ final readonly class SizeRows
     /** A knot of a run that is higher than this share of it is told from its neighbours. */
     private const FAR = 700.0;
 
+    /** Marks of all rows together. */
+    private const MOST = 4000;
+
     /**
      * @param non-empty-list<Plan> $plans
      * @param list<string>         $names of each
      */
     public static function paint(array $plans, array $names, Unit $unit, string $label): string
     {
-        $scenes = array_map(static fn (Plan $plan) => (new Layout($plan))->flat(), $plans);
+        $scenes = array_map(static fn (Plan $plan) => (new Layout($plan))->flat()->thinned(intdiv(self::MOST, \count($plans))), $plans);
         $left = min(array_map(static fn ($scene): float => $scene->left, $scenes)) - 3;
         $right = max(array_map(static fn ($scene): float => $scene->right, $scenes)) + 3;
         $wide = $right - $left;
