@@ -17,15 +17,15 @@ $types = ['css' => 'text/css', 'js' => 'text/javascript', 'svg' => 'image/svg+xm
 $type = false === $file ? null : $types[pathinfo($file, \PATHINFO_EXTENSION)] ?? null;
 if (false !== $file && null !== $type && is_file($file) && str_starts_with($file, __DIR__.'/')) {
     header_remove('X-Powered-By');
+    foreach (SecurityHeaders::ALL as $name => $value) {
+        header($name.': '.$value); // refused or not
+    }
     $host = $_SERVER['HTTP_HOST'] ?? '';
     $allowed = $_ENV['HOST'] ?? '';
     if (!HostGuard::allows(is_string($host) ? $host : '', is_string($allowed) ? $allowed : '')) {
         http_response_code(421);
 
         return true;
-    }
-    foreach (SecurityHeaders::ALL as $name => $value) {
-        header($name.': '.$value);
     }
     header('Content-Type: '.$type.(str_starts_with($type, 'text/') ? '; charset=utf-8' : ''));
     header('Cache-Control: '.(str_contains($address, '?v=') ? 'public, max-age=31536000, immutable' : 'no-cache'));

@@ -15,16 +15,16 @@ final readonly class Scene
     private const TOGETHER = 16;
 
     /**
-     * @param float              $left      leftmost x
-     * @param float              $right     rightmost x
-     * @param float              $height    extent across of what lies along the axis, symmetric to it
-     * @param list<Cord>         $cords     cords that lie bare
-     * @param list<Placed>       $placed    knots
-     * @param list<DrawnBead>    $beads
-     * @param list<DrawnFinding> $findings
-     * @param list<Stretch>      $stretches what each part of the pattern takes
-     * @param list<Hanging>      $hanging
-     * @param array{float, float}|null $omitted between which x too much lies to be drawn one by one
+     * @param float                    $left      leftmost x
+     * @param float                    $right     rightmost x
+     * @param float                    $height    extent across of what lies along the axis, symmetric to it
+     * @param list<Cord>               $cords     cords that lie bare
+     * @param list<Placed>             $placed    knots
+     * @param list<DrawnBead>          $beads
+     * @param list<DrawnFinding>       $findings
+     * @param list<Stretch>            $stretches what each part of the pattern takes
+     * @param list<Hanging>            $hanging
+     * @param array{float, float}|null $omitted   between which x too much lies to be drawn one by one
      */
     public function __construct(
         public float $left,

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Pairing;
+
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Event\RequestEvent;
+use Symfony\Contracts\Translation\TranslatorInterface;
+use Twig\Environment;
+
+/**
+ * Shows a device that was not paired the way to pair it, and nothing else.
+ */
+#[AsEventListener(priority: 290)]
+final readonly class PairingGuard
+{
+    public function __construct(
+        private Pairing $pairing,
+        private TranslatorInterface $translator,
+        private Environment $twig,
+    ) {}
+
+    public function __invoke(RequestEvent $event): void
+    {
+        $request = $event->getRequest();
+        if (!$event->isMainRequest() || $this->pairing->admits($request)) {
+            return;
+        }
+        if (!$this->pairing->hasWord()) {
+            $event->setResponse(self::plain($this->translator->trans('said.no-pairing-word'), 503));
+        } elseif ($request->headers->has('HX-Request') || !$request->isMethodSafe()) {
+            if ('/pair' !== $request->getPathInfo()) {
+                $event->setResponse(self::plain($this->translator->trans('said.not-paired'), 401));
+            }
+        } else {
+            $event->setResponse(new Response($this->twig->render('pairing/pair.html.twig', [
+                'wrong' => null, 'to' => $request->getRequestUri(),
+            ]), Response::HTTP_UNAUTHORIZED, ['Cache-Control' => 'no-store']));
+        }
+    }
+
+    private static function plain(string $sentence, int $status): Response
+    {
+        return new Response($sentence, $status, [
+            'Content-Type' => 'text/plain; charset=utf-8', 'Cache-Control' => 'no-store', 'X-Rinkel-Says' => 'yes',
+        ]);
+    }
+}
