@@ -366,14 +366,15 @@
       keep();
     }
   });
-  // Times as this maker's clock says them.
-  const clocks = () => {
-    for (const time of document.querySelectorAll('time[data-clock]')) {
-      const at = new Date(time.dateTime);
-      const today = at.toDateString() === new Date().toDateString();
-      time.textContent = new Intl.DateTimeFormat(document.documentElement.lang, { ...(today ? {} : { day: 'numeric', month: 'short' }), hour: '2-digit', minute: '2-digit' }).format(at);
+  // The server says times by this clock: it is told which that is.
+  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const told = `zone=${encodeURIComponent(zone ?? '')}`;
+  if (zone && !document.cookie.split('; ').includes(told)) {
+    document.cookie = `${told}; path=/; max-age=31536000; samesite=lax`;
+    if (zone !== document.documentElement.dataset.zone && find('time') && document.cookie.includes(told)) {
+      location.reload(); // once: from now on it knows
     }
-  };
+  }
 
   const chosen = () => find('.patch.is-chosen')?.dataset.path;
   const blocks = () => [...document.querySelectorAll('.patch')];
@@ -764,7 +765,6 @@
     }
     size();
     stages();
-    clocks();
     lightChosen();
     for (const block of blocks()) {
       block.draggable = true;

@@ -92,6 +92,14 @@
     }
   };
 
+  // Minutes of hands and of waiting that are still to come; a wait is over once it was begun.
+  const ahead = (at, done) => {
+    const [all, waits, each] = data.left[at];
+    const hands = Math.ceil(Math.max(0, all - done * each) - 1e-6);
+    const waiting = done > 0 ? data.left[at + 1]?.[1] ?? 0 : waits;
+    return words.ahead[hands === 1 ? 0 : 1][waiting > 0 ? 1 : 0].replace('777', hands.toLocaleString(document.documentElement.lang)).replace('888', waiting.toLocaleString(document.documentElement.lang));
+  };
+
   let shown = null;
   const show = () => {
     const now = moves();
@@ -128,6 +136,7 @@
     }
     find('#all').parentNode.querySelector('[name=by]').value = step.count - done;
     find('#progress').value = now;
+    find('#time-left').textContent = ahead(at, done);
     if (shown && Math.abs(shown.now - now) < 2 && Math.abs(shown.at - at) < 2) {
       cover(Math.min(shown.at, at), shown.at < at ? data.steps[shown.at].count : done);
       cover(at, done);

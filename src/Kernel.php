@@ -19,6 +19,13 @@ final class Kernel extends BaseKernel
 {
     use MicroKernelTrait;
 
+    public function __construct(string $environment, bool $debug)
+    {
+        // Times are kept in UTC; whoever shows one asks Times for the clock of who reads it.
+        date_default_timezone_set('UTC');
+        parent::__construct($environment, $debug);
+    }
+
     public function registerBundles(): iterable
     {
         yield new FrameworkBundle();

@@ -128,21 +128,24 @@ final readonly class Scene
      */
     private static function middle(array $marks, float $half): array
     {
-        $until = static function (array $marks) use ($half): float {
-            $sum = 0;
-            $x = 0.0;
-            foreach ($marks as [$at, $weight]) {
-                $sum += $weight;
-                $x = $at;
-                if ($sum > $half) {
-                    break;
-                }
+        return [self::until($marks, $half), self::until(array_reverse($marks), $half)];
+    }
+
+    /**
+     * @param list<array{float, int}> $marks
+     */
+    private static function until(array $marks, float $half): float
+    {
+        [$sum, $x] = [0, 0.0];
+        foreach ($marks as [$at, $weight]) {
+            $sum += $weight;
+            $x = $at;
+            if ($sum > $half) {
+                break;
             }
+        }
 
-            return $x;
-        };
-
-        return [$until($marks), $until(array_reverse($marks))];
+        return $x;
     }
 
     /**

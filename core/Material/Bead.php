@@ -201,6 +201,14 @@ final readonly class Bead
     }
 
     /**
+     * Returns whether instant glue would frost it: somebody said so, or it is of glass.
+     */
+    public function isGlass(): bool
+    {
+        return $this->glass || BeadMaterial::Glass === $this->material;
+    }
+
+    /**
      * Returns the sizes of a seed bead as [diameter, length, hole], or null for a number that is no seed size.
      *
      * @return array{Length, Length, Length}|null

@@ -79,7 +79,7 @@ final readonly class Length implements \Stringable
      */
     public static function exact(string $text): self
     {
-        return 1 === preg_match('/^(-?\d{1,9}(?:\.\d{1,9})?) mm$/D', $text, $match)
+        return 1 === preg_match('/^(-?\d{1,9}(?:\.\d{1,18})?) mm$/D', $text, $match)
             ? new self((float) $match[1])
             : throw Exception\NotALength::read($text);
     }
@@ -185,6 +185,14 @@ final readonly class Length implements \Stringable
     public function written(Unit $unit): WrittenLength
     {
         return WrittenLength::of($this, $unit);
+    }
+
+    /**
+     * Returns this length as it is cut: no shorter than it is, by what a tape in $unit shows.
+     */
+    public function writtenToCut(Unit $unit): WrittenLength
+    {
+        return WrittenLength::of($this->roundedUpTo($unit->tapeStep()), $unit);
     }
 
     /**

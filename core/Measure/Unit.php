@@ -66,6 +66,14 @@ enum Unit: string
     }
 
     /**
+     * Returns the finest step of a tape, in which lengths are written: 1/16 in or 1 mm.
+     */
+    public function tapeStep(): Length
+    {
+        return $this->isImperial() ? Length::ofInches(1 / 16) : Length::ofMillimetres(1);
+    }
+
+    /**
      * Returns the step to which cords are cut: 1/2 in or 1 cm (common practice).
      */
     public function cutStep(): Length

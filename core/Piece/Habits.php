@@ -44,9 +44,12 @@ final readonly class Habits
         public Gluing $gluing = Gluing::First,
     ) {}
 
+    /**
+     * Returns the step to which cords are cut: one that a tape in $unit shows, so that a cut is what is read there.
+     */
     public function cutStep(Unit $unit): Length
     {
-        return $this->rounding ?? $unit->cutStep();
+        return $this->rounding?->roundedUpTo($unit->tapeStep()) ?? $unit->cutStep();
     }
 
     /**

@@ -283,7 +283,7 @@ final readonly class Judgement
     {
         $glass = array_filter(
             array_keys($this->draft->beads()),
-            fn (string $name): bool => $this->draft->piece->beads[$name]->glass ?? false,
+            fn (string $name): bool => true === ($this->draft->piece->beads[$name] ?? null)?->isGlass(),
         );
 
         return $this->draft->piece->instantGlue && [] !== $glass

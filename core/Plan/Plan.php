@@ -135,6 +135,15 @@ final readonly class Plan
         return (new EaseScale($this->draft->piece->wearer))->zoneOf($this->draft->worn());
     }
 
+    /**
+     * Returns how it fits by its word: a zone of ease, or "as-set" where its length was set, whatever its wearer
+     * measures.
+     */
+    public function fit(): string
+    {
+        return null === $this->draft->piece->askedLength() ? $this->zone()->value : 'as-set';
+    }
+
     public function worst(): Severity
     {
         return $this->checks[0]->severity ?? Severity::Caution;

@@ -83,6 +83,24 @@ final readonly class BoardView
     }
 
     /**
+     * Returns what is to come at the beginning of each step: minutes of hands, of waiting, and of hands for each of its
+     * moves.
+     *
+     * @return list<array{float, int, float}>
+     */
+    private function ahead(): array
+    {
+        [$ahead, $hands, $waiting] = [[], 0.0, 0];
+        foreach (array_reverse($this->steps->all) as $step) {
+            $own = $this->pace->seconds($step) / 60;
+            [$hands, $waiting] = [$hands + $own, $waiting + $step->minutes];
+            $ahead[] = [round($hands, 3), $waiting, round($own / max(1, $step->count), 4)];
+        }
+
+        return array_reverse($ahead);
+    }
+
+    /**
      * Returns what the script of the page works with: every step in words, with its moves and where it lies.
      *
      * @return array<string, mixed>
@@ -102,6 +120,7 @@ final readonly class BoardView
             'unit' => $unit->value,
             'beads' => (object) $colours,
             'half' => $this->half(),
+            'left' => $this->ahead(),
             'steps' => array_map(fn (Step $step): array => array_filter([
                 'at' => $step->at,
                 'along' => 0.0 === $step->along ? null : $step->along,

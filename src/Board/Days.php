@@ -7,6 +7,7 @@ namespace Rinkel\App\Board;
 use Psr\Clock\ClockInterface;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Platform\Wording\Times;
 use Rinkel\Core\Making\Day;
 use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -26,6 +27,7 @@ final readonly class Days
         private Boards $boards,
         private Planner $planner,
         private ClockInterface $clock,
+        private Times $times,
     ) {}
 
     /**
@@ -68,7 +70,7 @@ final readonly class Days
             }
         }
 
-        return new BenchDay($pieces, $chains, Day::of($chains), $this->clock->now()->setTime(...self::time($begin)));
+        return new BenchDay($pieces, $chains, Day::of($chains), $this->clock->now()->setTimezone($this->times->zone())->setTime(...self::time($begin)));
     }
 
     /**

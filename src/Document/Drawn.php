@@ -20,9 +20,9 @@ final class Drawn
         if (!PlainXml::is($svg)) {
             return '';
         }
-        $reader = new \XMLReader();
         // Read element by element: a drawing of any size takes no more memory than its text.
-        if (true !== @$reader->XML($svg, null, \LIBXML_NONET | \LIBXML_NOERROR | \LIBXML_NOWARNING)) {
+        $reader = @\XMLReader::XML($svg, null, \LIBXML_NONET | \LIBXML_NOERROR | \LIBXML_NOWARNING);
+        if (!$reader instanceof \XMLReader) {
             return '';
         }
         while (@$reader->read()) {

@@ -61,7 +61,7 @@ final readonly class PlanDocument
                 'worn' => (string) $draft->worn(),
                 'open' => (string) $draft->open(),
                 'wished' => (string) $draft->wished(),
-                'zone' => $plan->zone()->value,
+                'zone' => $plan->fit(),
             ],
             'closure' => array_filter([
                 'kind' => $draft->fastened->kind->id(),
@@ -79,7 +79,10 @@ final readonly class PlanDocument
                 $plan->cordTotals(),
             ),
             'cuts' => array_map($this->cut(...), $plan->cuts),
-            'neighbours' => array_map($this->neighbour(...), $plan->neighbours()),
+            'neighbours' => array_map(
+                fn (Neighbour $near): array => $this->neighbour($near, $plan->fit()),
+                $plan->neighbours(),
+            ),
             'piecesFromStock' => $plan->pieces,
             'checks' => array_map(fn (Check $check): array => $this->check($check, $unit), $plan->checks),
             'figures' => array_map(fn (Figure $figure): array => $this->figure($figure, $unit), $plan->figures()),
@@ -171,13 +174,13 @@ final readonly class PlanDocument
     /**
      * @return array<string, mixed>
      */
-    private function neighbour(Neighbour $near): array
+    private function neighbour(Neighbour $near, string $fit): array
     {
         return [
             'pattern' => $near->pattern,
             'difference' => (string) $near->difference,
             'closed' => (string) $near->closed,
-            'zone' => $near->zone->value,
+            'zone' => 'as-set' === $fit ? $fit : $near->zone->value,
             'beads' => $near->beads,
             'way' => null === $near->way ? 'a whole repeat' : $this->wording->told($near->way),
         ];

@@ -52,7 +52,7 @@ final class SizesDocument
             'over' => (string) Sizes::off($one),
             'closed' => (string) $draft->closed(),
             'open' => (string) $draft->open(),
-            'zone' => $one->plan->zone()->value,
+            'zone' => $one->plan->fit(),
             'cuts' => array_map(static fn (Cut $cut): array => [
                 'cord' => $cut->role, 'count' => $cut->count, 'length' => (string) $cut->length,
             ], $one->plan->cuts),

@@ -99,7 +99,7 @@ final readonly class Pairing
      */
     private static function isThisMachine(Request $request): bool
     {
-        $from = (string) $request->server->get('REMOTE_ADDR');
+        $from = $request->server->getString('REMOTE_ADDR');
 
         return (str_starts_with($from, '127.') || '::1' === $from)
             && \in_array(strtolower($request->getHost()), self::OWN, true)

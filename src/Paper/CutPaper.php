@@ -40,7 +40,7 @@ final readonly class CutPaper
                 foreach ($sheet->unserved as $demand) {
                     $page->tick(
                         $this->label($demand),
-                        $this->words->length($demand->wished, $unit),
+                        $this->words->toCut($demand->wished, $unit),
                         $this->mark($demand, $unit),
                     );
                 }
@@ -65,7 +65,7 @@ final readonly class CutPaper
                 $page->need($height);
             }
             $page->label($column * ($width + 2), $width, $height, [
-                $this->words->length($length, $unit),
+                $this->words->toCut($length, $unit),
                 $demand->piece,
                 $this->role($demand),
                 $this->mark($demand, $unit),
@@ -120,11 +120,11 @@ final readonly class CutPaper
         ]), true);
         $page->bar(
             array_map(static fn (array $cut): float => $cut[1]->millimetres, $taken->cuts),
-            array_map(fn (array $cut): string => $this->words->length($cut[1], $unit), $taken->cuts),
+            array_map(fn (array $cut): string => $this->words->toCut($cut[1], $unit), $taken->cuts),
             $longest,
         );
         foreach ($taken->cuts as [$demand, $length]) {
-            $page->tick($this->label($demand), $this->words->length($length, $unit), $this->mark($demand, $unit));
+            $page->tick($this->label($demand), $this->words->toCut($length, $unit), $this->mark($demand, $unit));
         }
         if (null !== $taken->left) {
             $page->text9(

@@ -218,7 +218,7 @@ final readonly class KitPaper
             $this->words->length($draft->body(), $unit),
             implode(', ', array_map(strval(...), $draft->setting->counts)),
             ...array_map(
-                fn (Cut $cut): string => $cut->count.' × '.$this->words->length($cut->length, $unit),
+                fn (Cut $cut): string => $cut->count.' × '.$this->words->toCut($cut->length, $unit),
                 $one->plan->cuts,
             ),
             ...array_map(strval(...), array_values($one->plan->beads)),

@@ -37,6 +37,11 @@ final readonly class Words
         return Page::of($title, $this->of('paper.check'), $unit->isImperial(), $isLandscape);
     }
 
+    public function toCut(Length $length, Unit $unit): string
+    {
+        return (string) $this->wording->toCut($length, $unit);
+    }
+
     public function length(Length $length, Unit $unit): string
     {
         return (string) $this->wording->length($length, $unit);

@@ -33,7 +33,7 @@ final readonly class WorkSheet
         foreach ($plan->cuts as $cut) {
             $page->tick(
                 $this->cut($cut, $unit, $draft->isHalved()),
-                $cut->count.' × '.$this->words->length($cut->length, $unit),
+                $cut->count.' × '.$this->words->toCut($cut->length, $unit),
                 colour: $cut->cord->colour,
             );
         }

@@ -96,6 +96,14 @@ final readonly class PieceView
     }
 
     /**
+     * Returns whether anything that was typed is not in the plan: it cannot be read, or another tab saved otherwise.
+     */
+    public function open(): bool
+    {
+        return [] !== $this->faults || [] !== $this->stored->draft() || null !== $this->conflict;
+    }
+
+    /**
      * Returns how many fields told that they cannot be read.
      */
     public function told(): int

@@ -19,7 +19,10 @@ final class DayLine
     /** Of a name, in letters. */
     private const NAME = 24;
 
-    public static function paint(BenchDay $day, string $label): string
+    /**
+     * @param callable(\DateTimeInterface): string $clock writes the time of a day
+     */
+    public static function paint(BenchDay $day, string $label, callable $clock): string
     {
         $minutes = max(1, $day->order->end);
         $x = static fn (float $at): float => self::LEFT + $at / $minutes * (self::WIDTH - self::LEFT - 8);
@@ -39,7 +42,7 @@ final class DayLine
             ]).Svg::element(
                 'text',
                 ['x' => $x($at), 'y' => self::HEAD - 9, 'class' => 'day-figure', 'text-anchor' => 'middle'],
-                Svg::text($day->at($at)->format('H:i')),
+                Svg::text($clock($day->at($at))),
             );
         }
         foreach ($day->pieces as $i => $piece) {

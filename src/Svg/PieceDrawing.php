@@ -78,8 +78,41 @@ final readonly class PieceDrawing
             $this->zones($half, $tape, $zones),
             $this->span($top, $half),
             (new ScenePainter($this->prefix, far: $far))->paint($scene),
+            $this->lacking($scene, $top, $half),
             self::hits($scene->stretches, $top, $half),
         );
+    }
+
+    /**
+     * Returns a veil over what cannot be made of the beads in stock: from where the first of them runs out, from the
+     * middle on both sides where halves are made alike.
+     */
+    private function lacking(Scene $scene, float $top, float $half): string
+    {
+        $middle = $this->plan->draft->isHalved() ? $this->plan->draft->body()->millimetres / 2 : $scene->left;
+        $end = \INF;
+        foreach ($this->plan->beads as $name => $count) {
+            $stock = ($this->plan->draft->piece->beads[$name] ?? null)?->stock;
+            if (null === $stock || $count <= $stock) {
+                continue;
+            }
+            $away = array_map(
+                static fn (DrawnBead $bead): float => max($middle - $bead->end(), $bead->x - $middle, 0.0),
+                array_filter($scene->beads, static fn (DrawnBead $bead): bool => $bead->name === (string) $name),
+            );
+            sort($away);
+            $end = min($end, $away[$stock] ?? \INF);
+        }
+        $veil = static fn (float $from, float $to): string => Svg::element('path', [
+            'd' => \sprintf('M%s,%s H%s V%s H%s Z', ...array_map(Svg::number(...), [$from, -$top, $to, $half, $from])),
+            'class' => 'veil',
+        ]);
+
+        return match (true) {
+            is_infinite($end) => '',
+            $this->plan->draft->isHalved() => $veil($scene->left, $middle - $end).$veil($middle + $end, $scene->right),
+            default => $veil($middle + $end, $scene->right),
+        };
     }
 
     /**

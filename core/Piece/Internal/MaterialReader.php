@@ -15,6 +15,7 @@ use Rinkel\Core\Material\CordRun;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Exception\CordTooNarrow;
 use Rinkel\Core\Material\Exception\HoleTooWide;
+use Rinkel\Core\Material\Exception\SeedAsDiameter;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
@@ -89,7 +90,15 @@ final readonly class MaterialReader
             );
         }
         [$least, $most] = [Length::ofMillimetres(0.5), Length::ofMillimetres(80)];
-        $diameter = $this->fields->length($path.'.diameter', Unit::Millimetre, $least, $most);
+        $diameter = $this->fields->length(
+            $path.'.diameter',
+            Unit::Millimetre,
+            $least,
+            $most,
+            parse: static fn (string $text): Length => null === Bead::seed(trim($text))
+                ? Length::parse($text, Unit::Millimetre)
+                : throw SeedAsDiameter::read(trim($text)),
+        );
         $length = $this->fields->length($path.'.length', Unit::Millimetre, $least, $most);
         $hole = $this->fields->length($path.'.hole', Unit::Millimetre, Length::ofMillimetres(0.2), $most);
         $colour = $this->fields->parsed($path.'.colour', Colour::parse(...), Colour::parse('#8fb3a8'));

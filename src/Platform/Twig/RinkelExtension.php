@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\App\Platform\Twig;
 
 use Random\Randomizer;
+use Rinkel\App\Board\BenchDay;
 use Rinkel\App\Platform\Http\Once;
+use Rinkel\App\Platform\Wording\Times;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Price\Money;
@@ -39,12 +41,14 @@ final class RinkelExtension extends AbstractExtension
         private readonly Money $money,
         private readonly Against $against,
         private readonly Randomizer $chance,
+        private readonly Times $times,
     ) {}
 
     public function getFilters(): array
     {
         return [
             new TwigFilter('said', $this->wording->length(...)),
+            new TwigFilter('to_cut', $this->wording->toCut(...)),
             new TwigFilter('roomy', $this->wording->roomy(...)),
             new TwigFilter('told', $this->wording->told(...)),
             new TwigFilter('currency_name', $this->wording->currency(...)),
@@ -53,8 +57,10 @@ final class RinkelExtension extends AbstractExtension
             new TwigFilter('price', $this->money->price(...)),
             new TwigFilter('money', $this->money->said(...)),
             new TwigFilter('percent', static fn (float $log): int => (int) round(100 * (exp($log) - 1))),
-            new TwigFilter('day', $this->wording->day(...)),
-            new TwigFilter('moment', $this->wording->moment(...)),
+            new TwigFilter('day', $this->times->day(...)),
+            new TwigFilter('moment', $this->times->moment(...)),
+            new TwigFilter('clock', $this->times->clock(...)),
+            new TwigFilter('soon', $this->times->soon(...)),
         ];
     }
 
@@ -74,7 +80,12 @@ final class RinkelExtension extends AbstractExtension
             new TwigFunction('worn_open', static fn (Plan $plan): int => Posture::worn($plan->draft)),
             new TwigFunction('worn', $this->pictures->worn(...), ['is_safe' => ['html']]),
             new TwigFunction('step_text', $this->wording->step(...)),
-            new TwigFunction('day_line', DayLine::paint(...), ['is_safe' => ['html']]),
+            new TwigFunction(
+                'day_line',
+                fn (BenchDay $day, string $label): string => DayLine::paint($day, $label, $this->times->clock(...)),
+                ['is_safe' => ['html']],
+            ),
+            new TwigFunction('zone', fn (): string => $this->times->zone()->getName()),
             new TwigFunction('stock_bar', $this->pictures->stockBar(...), ['is_safe' => ['html']]),
             new TwigFunction('in_stock', $this->against->of(...)),
             new TwigFunction('missing', $this->against->missing(...)),

@@ -35,31 +35,6 @@ final readonly class Wording
         private LoggerInterface $logger,
     ) {}
 
-    /**
-     * Returns when something was as people say it: "today at 08:30", "yesterday …", later by its date.
-     */
-    public function moment(\DateTimeInterface $at): string
-    {
-        $format = new \IntlDateFormatter(
-            $this->translator->getLocale(),
-            \IntlDateFormatter::RELATIVE_MEDIUM,
-            \IntlDateFormatter::SHORT,
-        );
-
-        return (string) $format->format($at);
-    }
-
-    public function day(\DateTimeInterface $at): string
-    {
-        $format = new \IntlDateFormatter(
-            $this->translator->getLocale(),
-            \IntlDateFormatter::MEDIUM,
-            \IntlDateFormatter::NONE,
-        );
-
-        return (string) $format->format($at);
-    }
-
     public function step(Step $step, Unit $unit): string
     {
         return $this->say('step.'.$step->key, $step->values, $unit);
@@ -199,6 +174,14 @@ final readonly class Wording
         );
 
         return $written->marked(self::mark($this->translator->getLocale()));
+    }
+
+    /**
+     * Returns a length to cut: never less than it has to be, in whichever unit.
+     */
+    public function toCut(Length $length, Unit $unit): WrittenLength
+    {
+        return $this->length($length->writtenToCut($unit), $unit);
     }
 
     /**

@@ -7,9 +7,9 @@ namespace Rinkel\Tests\Core\Cutting;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Cutting\Risk;
-use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
-use Rinkel\Tests\Core\Examples;
 
 final class RiskTest extends TestCase
 {
@@ -51,23 +51,45 @@ final class RiskTest extends TestCase
     }
 
     /**
-     * What is said of a risk is what the plan would cut: the same as planning anew with it.
+     * What is said of a risk is what the plan would cut: the same as planning anew with it, of every example, in either
+     * unit.
      */
-    public function testALengthForARiskIsWhatThePlanWithItCuts(): void
+    #[DataProvider('provideExamples')]
+    public function testALengthForARiskIsWhatThePlanWithItCuts(string $file, string $unit): void
     {
-        foreach ([5, 20, 50, 200] as $oneIn) {
-            foreach (Examples::plan()->cuts as $i => $here) {
-                $piece = Examples::piece(['risk' => $oneIn]);
-                $anew = (new Planner())->plan($piece)->cuts[$i];
-                self::assertSame($anew->role, $here->role);
+        $document = ['unit' => $unit] + (array) json_decode((string) file_get_contents($file), true);
+        $plan = static fn (array $more): Plan => (new Planner())->plan((new PieceReader())->read($more + $document));
+        $here = $plan([]);
+        $step = $here->draft->piece->habits->cutStep($here->draft->piece->unit);
+        foreach (Risk::oneIn($here->draft->piece->risk)->around() as $risk) {
+            $anew = $plan(['risk' => $risk->oneIn]);
+            foreach ($here->cuts as $i => $cut) {
+                self::assertSame($anew->cuts[$i]->role ?? '', $cut->role);
                 self::assertEqualsWithDelta(
-                    $anew->length->millimetres,
-                    $here->atRisk(Risk::oneIn($oneIn), Unit::Centimetre->cutStep())->millimetres,
+                    $anew->cuts[$i]->length->millimetres,
+                    $cut->atRisk($risk, $step)->millimetres,
                     1e-6,
-                    $here->role.' at one in '.$oneIn,
+                    $cut->role.' at one in '.$risk->oneIn,
                 );
+                self::assertFalse($cut->length->isShorterThan($cut->needed()), $cut->role);
             }
         }
+    }
+
+    /**
+     * @return iterable<string, array{string, string}>
+     */
+    public static function provideExamples(): iterable
+    {
+        foreach (glob(\dirname(__DIR__, 3).'/demo/pieces/*.json') ?: [] as $file) {
+            foreach (['cm', 'in'] as $unit) {
+                yield basename($file, '.json').' in '.$unit => [$file, $unit];
+            }
+        }
+    }
+
+    public function testWhichRisksAreOffered(): void
+    {
         self::assertSame(
             [10, 20, 50, 100],
             array_map(static fn (Risk $risk): int => $risk->oneIn, Risk::oneIn(50)->around()),

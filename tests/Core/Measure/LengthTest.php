@@ -167,4 +167,72 @@ final class LengthTest extends TestCase
 
         Length::ofCentimetres(3)->ratioTo(Length::zero());
     }
+
+    /**
+     * Whatever is written is read back as it was: all finite lengths, of any size and either sign.
+     */
+    public function testEveryLengthReadsWhatItWrites(): void
+    {
+        $chance = new Chance(20_261_130);
+        foreach (range(1, 4000) as $ignored) {
+            $millimetres = $chance->between(-1, 1) * 10 ** $chance->between(-12, 7.9);
+            $written = (string) Length::ofMillimetres($millimetres);
+            self::assertSame($written, (string) Length::exact($written), (string) $chance);
+            self::assertEqualsWithDelta($millimetres, Length::exact($written)->millimetres, 5e-9, $written);
+            if ($millimetres >= 0.0) {
+                self::assertSame($written, (string) Length::parse($written, Unit::Inch), (string) $chance);
+            }
+        }
+        self::assertSame('0.0000001 mm', (string) Length::parse('0.0000001 mm', Unit::Inch));
+    }
+
+    /**
+     * @param non-empty-string $text
+     */
+    #[DataProvider('provideNotExact')]
+    public function testWhatWasNotWrittenSoIsNotExact(string $text): void
+    {
+        $this->expectException(NotALength::class);
+
+        Length::exact($text);
+    }
+
+    /**
+     * @return iterable<string, array{string}>
+     */
+    public static function provideNotExact(): iterable
+    {
+        yield 'a power of ten' => ['1.0e-7 mm'];
+        yield 'another unit' => ['3 cm'];
+        yield 'no unit' => ['3'];
+        yield 'no number' => ['NAN mm'];
+    }
+
+    /**
+     * What is cut is never less than it has to be, in either unit.
+     */
+    public function testWhatIsCutIsNeverWrittenShorter(): void
+    {
+        $chance = new Chance(7);
+        for ($i = 0; $i < 2000; ++$i) {
+            $length = Length::ofMillimetres($chance->between(1, 5000));
+            foreach ([Unit::Centimetre, Unit::Inch] as $unit) {
+                $read = Length::parse((string) $length->writtenToCut($unit), $unit);
+                self::assertFalse($read->isShorterThan($length), $length.' '.$unit->value);
+                self::assertTrue($read->isShorterThan($length->plus($unit->tapeStep())), $length.' '.$unit->value);
+            }
+        }
+    }
+
+    public function testALengthWithABrokenUnitIsRefused(): void
+    {
+        foreach (['6 3/4 i n', '6 3/4i n', '6 c m'] as $text) {
+            try {
+                Length::parse($text, Unit::Inch);
+                self::fail($text.' was read.');
+            } catch (UnknownUnit $unknown) {
+                self::assertStringContainsString($text, $unknown->getMessage());
+            }
+        }
+    }
 }

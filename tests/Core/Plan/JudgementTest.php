@@ -243,7 +243,14 @@ final class JudgementTest extends TestCase
             Severity::Warn,
             'stretch',
             ['instantGlue' => true, 'beads.dot' => ['glass' => true]],
-            ['instantGlue' => true, 'beads.dot' => ['glass' => false]],
+            ['instantGlue' => true, 'beads.dot' => ['glass' => false, 'material' => 'wood']],
+        ];
+        yield 'glue frosts what is of glass, wherever that was said' => [
+            'instant-glue-near-glass',
+            Severity::Warn,
+            'stretch',
+            ['instantGlue' => true, 'beads.dot' => ['material' => 'glass']],
+            ['instantGlue' => true, 'beads.dot' => ['material' => 'stone']],
         ];
         yield 'a child\'s necklace' => [
             'child-needs-breakaway',

@@ -73,10 +73,13 @@ final class WordsTest extends TestCase
             'fibre' => Fibre::cases(),
             'shape' => BeadShape::cases(),
             'finding' => FindingKind::cases(),
-            'zone' => FitZone::cases(),
         ] as $words => $cases) {
             self::assertEqualsCanonicalizing(array_column($cases, 'value'), array_keys(self::words($words)), $words);
         }
+        self::assertEqualsCanonicalizing(
+            [...array_column(FitZone::cases(), 'value'), 'as-set'],
+            array_keys(self::words('zone')),
+        );
         foreach (KnownKnots::all()->words() as $word) {
             self::assertArrayHasKey(str_replace(' ', '-', $word), self::words('knot'));
         }

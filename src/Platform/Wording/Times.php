@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Platform\Wording;
+
+use Symfony\Component\HttpFoundation\RequestStack;
+use Symfony\Contracts\Service\ResetInterface;
+use Symfony\Contracts\Translation\LocaleAwareInterface;
+
+/**
+ * Says times by the clock of whoever reads them: their browser tells its time zone, else it is this machine's. One way
+ * to write the time of a day, everywhere.
+ */
+final class Times implements ResetInterface
+{
+    /** In which a browser tells its time zone. */
+    public const COOKIE = 'zone';
+
+    private const CLOCK = 'HH:mm';
+
+    private ?\DateTimeZone $zone = null;
+
+    public function __construct(
+        private readonly LocaleAwareInterface $translator,
+        private readonly RequestStack $requests,
+    ) {}
+
+    public function zone(): \DateTimeZone
+    {
+        return $this->zone ??= $this->read();
+    }
+
+    /**
+     * Returns the time of the day: "13:25".
+     */
+    public function clock(\DateTimeInterface|int $at): string
+    {
+        return $this->format(\IntlDateFormatter::NONE, $at, self::CLOCK);
+    }
+
+    /**
+     * Returns when something was as people say it: "today, 08:30", "yesterday, …", later by its date.
+     */
+    public function moment(\DateTimeInterface|int $at): string
+    {
+        return $this->format(\IntlDateFormatter::RELATIVE_MEDIUM, $at).', '.$this->clock($at);
+    }
+
+    /**
+     * Returns when something is, its day only where that is another.
+     */
+    public function soon(\DateTimeInterface|int $at): string
+    {
+        $isToday = $this->format(\IntlDateFormatter::SHORT, $at) === $this->format(\IntlDateFormatter::SHORT, time());
+
+        return ($isToday ? '' : $this->day($at).', ').$this->clock($at);
+    }
+
+    public function day(\DateTimeInterface|int $at): string
+    {
+        return $this->format(\IntlDateFormatter::MEDIUM, $at);
+    }
+
+    public function reset(): void
+    {
+        $this->zone = null;
+    }
+
+    private function format(int $days, \DateTimeInterface|int $at, ?string $pattern = null): string
+    {
+        return (string) (new \IntlDateFormatter(
+            $this->translator->getLocale(),
+            $days,
+            \IntlDateFormatter::NONE,
+            $this->zone(),
+            null,
+            $pattern,
+        ))->format($at);
+    }
+
+    private function read(): \DateTimeZone
+    {
+        $told = $this->requests->getMainRequest()?->cookies->get(self::COOKIE);
+        foreach ([$told, \ini_get('date.timezone'), 'UTC'] as $name) {
+            try {
+                if (\is_string($name) && 1 === preg_match('~^[A-Za-z][A-Za-z0-9_+/-]{1,60}$~D', $name)) {
+                    return new \DateTimeZone($name);
+                }
+            } catch (\Exception) {
+                // No zone that is known here.
+            }
+        }
+
+        return new \DateTimeZone('UTC');
+    }
+}
