@@ -1,6 +1,6 @@
 // The few little scripts: no framework, every name either its own or the browser's.
 const browser = ['window', 'document', 'localStorage', 'crypto', 'navigator', 'FormData', 'Event', 'CSS', 'Intl', 'setTimeout', 'clearTimeout', 'URL', 'location', 'history', 'URLSearchParams', 'DOMParser',
-  'setInterval', 'clearInterval', 'speechSynthesis', 'SpeechSynthesisUtterance', 'Notification', 'AudioContext', 'BroadcastChannel', 'TextDecoderStream', 'CustomEvent', 'XMLHttpRequest', 'matchMedia', 'queueMicrotask', 'performance', 'requestAnimationFrame', 'cancelAnimationFrame'];
+  'setInterval', 'clearInterval', 'speechSynthesis', 'SpeechSynthesisUtterance', 'Notification', 'AudioContext', 'BroadcastChannel', 'TextDecoderStream', 'CustomEvent', 'XMLHttpRequest', 'matchMedia', 'queueMicrotask', 'performance', 'requestAnimationFrame', 'cancelAnimationFrame', 'sessionStorage', 'createImageBitmap', 'DataTransfer', 'File'];
 const worker = ['self', 'caches', 'fetch', 'URL', 'Promise', 'Response'];
 
 export default [

@@ -53,9 +53,22 @@
   // What this page has of Rinkel's parts: those in which something was changed here are to come anew.
   const stale = (node) => node?.closest('[data-part]')?.removeAttribute('data-part');
   const parts = () => [...document.querySelectorAll('[data-part]')].map((part) => `${part.id.slice(5)}=${part.dataset.part}`).join(' ');
+  // What a field was when this page came, so that Rinkel can tell whether another tab changed it since.
+  const taken = {}; // what Rinkel took of this page since, by field
+  const came = (path) => {
+    if (path in taken) {
+      return taken[path];
+    }
+    const nodes = [...document.querySelectorAll(`#edit [name="f[${CSS.escape(path)}]"]:not([type=hidden])`)];
+    const radio = nodes.find((node) => node.defaultChecked);
+    const [node] = nodes;
+    return node?.type === 'radio' || node?.type === 'checkbox' ? radio?.value ?? '' : node?.tagName === 'SELECT'
+      ? ([...node.options].find((option) => option.defaultSelected) ?? node.options[0])?.value ?? '' : node?.defaultValue;
+  };
   const add = (act) => {
+    const paths = act.do ? ['pattern'] : Object.keys(act.f ?? {});
     Object.keys(act.f ?? {}).forEach((path) => stale(field(path)));
-    queue.push({ id: newId(), in: shownIn(), ...act });
+    queue.push({ id: newId(), in: shownIn(), was: Object.fromEntries(paths.map((path) => [path, came(path)]).filter(([, was]) => was !== undefined)), ...act });
     conflict = false; // one that is shown is asked for anew, to tell this too
     keep();
   };
@@ -177,7 +190,9 @@
   document.addEventListener('htmx:beforeOnLoad', (event) => {
     const status = event.detail.xhr.status;
     if (event.detail.elt.id === 'edit' && (status === 200 || status === 422)) {
-      pressed = queue.splice(0, Math.max(0, flying)).some((act) => act.stroke === undefined);
+      const done = queue.splice(0, Math.max(0, flying));
+      done.forEach((act) => Object.assign(taken, act.f ?? {}));
+      pressed = done.some((act) => act.stroke === undefined);
       [over, restored, tries] = ['', '', 0];
     }
     const waiting = [...queue.flatMap((act) => Object.keys(act.f ?? {})), ...(typing ? [typing.path] : [])];
@@ -329,28 +344,28 @@
       navigator.sendBeacon(form.action, body);
     }
   });
-  // What an earlier page of this piece could not send is sent now; Rinkel knows what it took already.
+  // What an earlier page of this piece could not send comes before what is done here; Rinkel knows what it took already.
   const restore = () => {
-    if (!loading || queue.length > 0 || conflict || !find('#edit')) {
+    if (!loading || flying !== 0 || conflict || !find('#edit')) {
       return;
     }
     loading = false;
-    for (const name of Object.keys(localStorage).filter((one) => one.startsWith(kept()))) {
+    for (const name of Object.keys(localStorage).filter((one) => one.startsWith(kept()) && one !== kept() + page)) {
       const [text] = [localStorage.getItem(name), store(name, null)];
       try {
         const earlier = JSON.parse(text);
-        queue = earlier.acts;
+        const typedHere = new Set(queue.flatMap((act) => Object.keys(act.f ?? {})));
+        queue = [...earlier.acts, ...queue];
         restored = earlier.version;
-        for (const [path, value] of queue.flatMap((act) => Object.entries(act.f ?? {}))) {
+        for (const [path, value] of earlier.acts.flatMap((act) => Object.entries(act.f ?? {}))) {
           const node = field(path);
           stale(node);
-          if (node && !['radio', 'checkbox'].includes(node.type)) {
+          if (node && !['radio', 'checkbox'].includes(node.type) && !typedHere.has(path)) {
             node.value = value;
           }
         }
         loading = true;
         keep();
-        send(0);
         return;
       } catch {
         [queue, restored] = [[], '']; // not what Rinkel kept
@@ -783,5 +798,6 @@
   // Where one is stands in sight, once its letters are as wide as they are.
   window.addEventListener('load', () => find('.masthead [aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }));
   state(find('#piece')?.dataset.state === 'conflict' ? 'conflict' : 'done');
-  document.addEventListener('DOMContentLoaded', () => restore()); // by then htmx knows the form
+  restore(); // before anything is typed here
+  document.addEventListener('DOMContentLoaded', () => send(0)); // by then htmx knows the form
 })();

@@ -21,6 +21,8 @@ final readonly class Act
      * @param string                $deed   what a button does, "" for none
      * @param Unit                  $in     in which the page was written
      * @param string                $stroke "" for typing that is a step of its own
+     * @param array<string, string> $was    what fields were on the page before, as far as it said so: of a deed the
+     *                                      pattern
      */
     public function __construct(
         public string $id,
@@ -28,6 +30,7 @@ final readonly class Act
         public string $deed,
         public Unit $in,
         public string $stroke = '',
+        public array $was = [],
     ) {}
 
     /**
@@ -45,6 +48,7 @@ final readonly class Act
             $text('do', '/^[^\p{C}]{1,200}$/Du'),
             Unit::Inch->value === ($sent['in'] ?? null) ? Unit::Inch : Unit::Centimetre,
             $text('stroke', self::ID),
+            FieldTexts::texts($sent['was'] ?? []),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Piece\Wish;
 
 /**
@@ -19,6 +20,7 @@ final readonly class Edits
         private PieceForm $form,
         private Drafts $drafts,
         private Deeds $deeds,
+        private PieceWriter $writer,
     ) {}
 
     /**
@@ -29,7 +31,7 @@ final readonly class Edits
         $acts = array_values(
             array_filter($sent->acts, static fn (Act $act): bool => null === $stored->madeBy($act->id)),
         );
-        if ([] !== $acts && !self::isOver($stored, $sent)) {
+        if ([] !== $acts && !self::isOver($stored, $sent) && !$this->isBeside($stored, $acts)) {
             throw SavedMeanwhile::than($sent->version);
         }
         $outcome = new Outcome($page);
@@ -50,6 +52,55 @@ final readonly class Edits
         $made = array_map(static fn (Act $act): ?int => $stored->madeBy($act->id), $sent->acts);
 
         return $stored->version() === $sent->version || \in_array($stored->version(), $made, true);
+    }
+
+    /**
+     * Returns whether acts that were done over an older piece touch nothing that became another since: then both are
+     * done.
+     *
+     * @param list<Act> $acts
+     */
+    private function isBeside(StoredPiece $stored, array $acts): bool
+    {
+        try {
+            $piece = $this->pieces->piece($stored);
+        } catch (PieceUnreadable) {
+            return false;
+        }
+        $mine = [];
+        foreach ($acts as $act) {
+            $now = $stored->draft() + $this->form->shown($piece->withUnit($act->in));
+            $touched = '' === $act->deed ? $act->texts : ['pattern' => ''];
+            if (\in_array($act->deed, ['undo', 'redo'], true) || [] === $touched) {
+                return false; // what would be undone is somebody else's
+            }
+            foreach ($touched as $field => $text) {
+                $is = $mine[$field] ?? $now[$field] ?? '';
+                $was = $act->was[$field] ?? null;
+                $isMine = '' === $act->deed && $text === $is;
+                if (null === $was || (!$isMine && !$this->isSame($piece, $act, $field, $was, $is))) {
+                    return false;
+                }
+                $mine[$field] = '' === $act->deed ? $text : $is;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Returns whether a field still is what it was, however it was written there.
+     */
+    private function isSame(Wish $piece, Act $act, string $field, string $was, string $is): bool
+    {
+        $taken = fn (string $text): Taken => $this->form->taken([$field => $text], [$field], $piece, $act->in);
+        if ($was === $is) {
+            return true;
+        }
+        [$one, $other] = [$taken($was), $taken($is)];
+
+        return [] === $one->left && [] === $other->left
+            && $this->writer->write($one->piece) === $this->writer->write($other->piece);
     }
 
     private function act(StoredPiece $stored, Act $act, string $typing, Outcome $outcome): Outcome

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -189,11 +191,11 @@ final class KeepingTest extends BrowserCase
         $this->until('return !!document.querySelector("#ease-fault")');
         $this->driver->navigate()->refresh();
         self::assertSame(['17.2 cm', '1/0'], [$this->value('wearer-girth'), $this->value('ease')]);
-        self::assertCount(1, $this->driver->findElements(\Facebook\WebDriver\WebDriverBy::id('ease-fault')));
+        self::assertCount(1, $this->driver->findElements(WebDriverBy::id('ease-fault')));
     }
 
     #[DataProvider('provideWays')]
-    public function testWhatIsDoneWhileRinkelDoesNotAnswerIsKeptAndSent(bool $meanwhile): void
+    public function testWhatIsDoneWhileRinkelDoesNotAnswerIsKeptAndSent(string $meanwhile): void
     {
         $this->newPiece();
         $address = $this->driver->getCurrentURL();
@@ -210,21 +212,16 @@ final class KeepingTest extends BrowserCase
             ),
             'leaving is warned of',
         );
-        if ($meanwhile) {
-            $this->elsewhere($address, 'name', 'Named elsewhere');
+        if ('' !== $meanwhile) {
+            $this->elsewhere($address, $meanwhile, 'name' === $meanwhile ? 'Named elsewhere' : '19 cm');
         }
         $this->offline(false);
-        if ($meanwhile) {
+        if ('wearer.girth' === $meanwhile) {
             $this->until('return !!document.querySelector("#conflict")');
             self::assertStringContainsString('17.5', $this->text('#conflict tbody'));
             self::assertStringContainsString('One thing you did by button', $this->text('#conflict'));
             $this->find('#keep-mine')->click();
             $this->until('return !document.querySelector("#conflict")');
-            self::assertSame(
-                'Named elsewhere',
-                $this->value('name'),
-                'what was not touched here stays as it was saved there',
-            );
         }
         $this->until(
             'return document.documentElement.dataset.saving === "done" && !!document.querySelector("#bead-1-called")',
@@ -232,6 +229,9 @@ final class KeepingTest extends BrowserCase
         $this->until('return document.querySelector("#wearer-girth").value === "17.5 cm"');
         $this->driver->navigate()->refresh();
         self::assertSame('17.5 cm', $this->value('wearer-girth'));
+        if ('name' === $meanwhile) {
+            self::assertSame('Named elsewhere', $this->value('name'), 'both are done');
+        }
         self::assertSame(1, $this->read('return document.querySelectorAll("[id^=stuff-bead-]").length'), 'done once');
         self::assertSame(
             0,
@@ -240,12 +240,13 @@ final class KeepingTest extends BrowserCase
     }
 
     /**
-     * @return iterable<string, array{bool}>
+     * @return iterable<string, array{string}>
      */
     public static function provideWays(): iterable
     {
-        yield 'nothing else happened' => [false];
-        yield 'saved elsewhere meanwhile' => [true];
+        yield 'nothing else happened' => [''];
+        yield 'the same field saved elsewhere meanwhile' => ['wearer.girth'];
+        yield 'another field saved elsewhere meanwhile' => ['name'];
     }
 
     public function testAReloadedPageSendsWhatTheOneBeforeCouldNot(): void
@@ -272,10 +273,23 @@ final class KeepingTest extends BrowserCase
         $this->keys(WebDriverKeys::TAB);
         $this->until('return document.title.startsWith("Harbour <i> wall")');
         $now = $this->read(
-            'return new Intl.DateTimeFormat("en", {hour: "2-digit", minute: "2-digit"}).format(new Date(document.querySelector("[data-clock]").dateTime))',
+            'return new Intl.DateTimeFormat("en", {hour: "2-digit", minute: "2-digit", hourCycle: "h23"}).format(new Date(document.querySelector("#save-state time").dateTime))',
         );
         self::assertIsString($now);
         self::assertStringContainsString($now, $this->text('#save-state'));
+
+        // Elsewhere in the world every page says times by the clock there, from the first on.
+        $tools = new ChromeDevToolsDriver($this->driver);
+        $tools->execute('Emulation.setTimezoneOverride', ['timezoneId' => 'Asia/Tokyo']);
+        try {
+            $this->open('/');
+            $tokyo = (new \DateTimeImmutable('now', new \DateTimeZone('Asia/Tokyo')))->format('H');
+            $this->until('return document.documentElement.dataset.zone === "Asia/Tokyo"');
+            self::assertMatchesRegularExpression('/, '.$tokyo.':\d\d|, '.(((int) $tokyo + 23) % 24).':\d\d/', $this->text('.piece-row time, time'));
+        } finally {
+            $tools->execute('Emulation.setTimezoneOverride', ['timezoneId' => 'UTC']);
+            $this->open('/');
+        }
     }
 
     public function testShortcutsAreDeadWhenTheFieldIsGoneFromUnderTheCaret(): void
@@ -336,5 +350,94 @@ final class KeepingTest extends BrowserCase
     private function keys(string|array $keys): void
     {
         $this->driver->getKeyboard()->sendKeys($keys);
+    }
+
+    /**
+     * What is typed in a form outside the Piece page stays in this browser until Rinkel has it.
+     */
+    public function testAFormThatIsLeftComesBackAsItWasTyped(): void
+    {
+        $this->newPiece();
+        $piece = (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH);
+        foreach ([
+            ['/people', 'new-name', 'Philippa of the pier'],
+            ['/stock?kind=cord', 'c-name', 'Half a spool'],
+            ['/samples', 's-length', '5.4 cm'],
+            ['/settings', 'gauge', '27 mm'],
+            [$piece.'/finish', 'l-body', '15 cm'],
+        ] as [$path, $id, $text]) {
+            $this->open($path);
+            $this->type($id, $text);
+            $this->open('/knots');
+            $this->open($path);
+            self::assertSame($text, $this->value($id), $path);
+            self::assertStringContainsString('typed this here before', $this->text('.kept-notice'));
+            $this->driver->navigate()->refresh();
+            self::assertSame($text, $this->value($id), $path.' again');
+            $this->find('.kept-notice button')->click();
+            self::assertNotSame($text, $this->value($id), 'forgotten');
+            $this->driver->navigate()->refresh();
+            self::assertCount(0, $this->driver->findElements(WebDriverBy::cssSelector('.kept-notice')));
+        }
+        // Wrong input stays, and is gone once it was taken.
+        $this->open('/people');
+        $this->type('new-name', 'Quentin of the pier');
+        $this->type('new-wrist', '16 elbows');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->untilShown('#new-wrist-fault');
+        $this->open('/people');
+        self::assertSame('16 elbows', $this->value('new-wrist'));
+        $this->type('new-wrist', '16 cm');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->untilShown('.people', 'Quentin of the pier');
+        self::assertSame('', $this->value('new-name'));
+        $this->driver->navigate()->refresh();
+        self::assertSame('', $this->value('new-name'));
+    }
+
+    /**
+     * Typing and a reload at the same moment: what was typed is there, and nobody is in conflict with herself.
+     */
+    public function testTypingAndAReloadAtOnceAreNoConflict(): void
+    {
+        for ($round = 1; $round < 7; ++$round) {
+            $this->newPiece();
+            $this->type('wearer-girth', '');
+            $this->slowly('17.'.$round, 20);
+            usleep(15_000 * $round);
+            $this->driver->navigate()->refresh();
+            $this->type('wearer-girth', '');
+            $this->slowly('18.'.$round, 30);
+            $this->until('return document.documentElement.dataset.saving === "done"');
+            usleep(300_000);
+            self::assertCount(0, $this->driver->findElements(WebDriverBy::cssSelector('#conflict')), 'round '.$round);
+            $this->driver->navigate()->refresh();
+            self::assertStringStartsWith('18.'.$round, $this->value('wearer-girth'));
+        }
+        $this->assertNothingLogged();
+    }
+
+    public function testTwoTabsThatTypeInDifferentFieldsAskNothing(): void
+    {
+        $this->newPiece();
+        $address = $this->driver->getCurrentURL();
+        $first = $this->driver->getWindowHandle();
+        $this->driver->switchTo()->newWindow();
+        $this->driver->get($address);
+        $this->untilReady();
+        $this->type('name', 'Of the second tab');
+        $this->until('return document.documentElement.dataset.saving === "done" && !document.querySelector("#conflict")');
+        usleep(1_200_000);
+        $this->driver->close();
+        $this->driver->switchTo()->window($first);
+        $this->type('wearer-girth', '17.5 cm');
+        $this->until('return document.querySelector("#name").value === "Of the second tab"');
+        self::assertCount(0, $this->driver->findElements(WebDriverBy::cssSelector('#conflict')));
+        self::assertSame('17.5 cm', $this->value('wearer-girth'));
+        $this->type('name', 'Of the first tab');
+        $this->until('return document.documentElement.dataset.saving === "done"');
+        $this->driver->navigate()->refresh();
+        self::assertSame(['Of the first tab', '17.5 cm'], [$this->value('name'), $this->value('wearer-girth')]);
+        $this->assertNothingLogged();
     }
 }

@@ -303,4 +303,44 @@ final class EditsTest extends WebCase
             new ChainLoader([new ArrayLoader(['piece/_piece.html.twig' => '{{ 1 // 0 }}']), $twig->getLoader()]),
         );
     }
+
+    /**
+     * Two tabs that change different fields are both done; only the same field is asked about.
+     */
+    public function testDifferentFieldsOfTwoTabsAreBothKept(): void
+    {
+        $piece = $this->lay(['pattern' => '1 square x fit']);
+        $old = (int) $this->browser->request('GET', '/pieces/'.$piece->id())->filter('#piece')->attr('data-version');
+        $this->acts($piece, [['f' => ['wearer.girth' => '17 cm'], 'was' => ['wearer.girth' => '16 cm']]]);
+        $page = $this->acts(
+            $piece,
+            [['f' => ['name' => 'Pier'], 'was' => ['name' => 'Plain band']]],
+            version: $old,
+        );
+        self::assertResponseIsSuccessful();
+        self::assertSame(
+            ['17 cm', 'Pier'],
+            [$page->filter('#wearer-girth')->attr('value'), $page->filter('#name')->attr('value')],
+        );
+        // However it was written, it was the same.
+        $this->acts($piece, [['f' => ['name' => 'Pier two'], 'was' => ['name' => ' Pier ']]], version: $old);
+        self::assertResponseIsSuccessful();
+        // A button that changes the pattern, where the pattern is what it was.
+        $page = $this->acts($piece, [['do' => 'more 0', 'was' => ['pattern' => '1 square x fit']]], version: $old);
+        self::assertResponseIsSuccessful();
+        self::assertNotSame('1 square x fit', $page->filter('#pattern')->text());
+        $refused = [
+            'the same field' => ['f' => ['wearer.girth' => '18 cm'], 'was' => ['wearer.girth' => '16 cm']],
+            'a field of which nothing is said' => ['f' => ['wearer.girth' => '18 cm']],
+            'a button over another pattern' => ['do' => 'more 0', 'was' => ['pattern' => '1 square x fit']],
+            'undo' => ['do' => 'undo', 'was' => ['pattern' => '1 square x fit']],
+        ];
+        foreach ($refused as $what => $act) {
+            $this->acts($piece, [$act], version: $old);
+            self::assertResponseStatusCodeSame(409, $what);
+        }
+        // Who typed the same as the other is asked nothing.
+        $this->acts($piece, [['f' => ['wearer.girth' => '17 cm'], 'was' => ['wearer.girth' => '16 cm']]], version: $old);
+        self::assertResponseIsSuccessful();
+    }
 }
