@@ -137,6 +137,13 @@
     find('#all').parentNode.querySelector('[name=by]').value = step.count - done;
     find('#progress').value = now;
     find('#time-left').textContent = ahead(at, done);
+    // What hands do otherwise than planned is in the way of what comes next, once it is its turn.
+    const detour = data.detours.find((one) => one.at <= now);
+    find('#detour').hidden = !detour;
+    if (detour) {
+      find('#detour-say').textContent = detour.say;
+      find('#detour-id').value = detour.id;
+    }
     if (shown && Math.abs(shown.now - now) < 2 && Math.abs(shown.at - at) < 2) {
       cover(Math.min(shown.at, at), shown.at < at ? data.steps[shown.at].count : done);
       cover(at, done);

@@ -33,6 +33,7 @@ final class Version20261130160000 extends AbstractMigration
             $this->addSql("CREATE UNIQUE INDEX {$table}_uid ON {$table} (uid)");
         }
         $this->addSql('ALTER TABLE piece ADD COLUMN seen CLOB DEFAULT NULL');
+        $this->addSql("ALTER TABLE board ADD COLUMN detours CLOB DEFAULT '[]' NOT NULL");
     }
 
     /**
@@ -56,6 +57,7 @@ final class Version20261130160000 extends AbstractMigration
 
     public function down(Schema $schema): void
     {
+        $this->addSql('ALTER TABLE board DROP COLUMN detours');
         $this->addSql('ALTER TABLE piece DROP COLUMN seen');
         foreach (['board', 'stock_taking'] as $table) {
             $this->addSql("DROP INDEX {$table}_uid");

@@ -157,7 +157,7 @@ final readonly class Forecast
             return null;
         }
         [$knots, $rest] = $this->perEnd($this->cut);
-        $over = $this->reached->left->millimetres - $rest;
+        $over = ($this->reached->has() ?? $this->reached->left)->millimetres - $rest;
         if ($knots <= 0.0) {
             return $over >= 0.0 ? 1.0 : 0.0;
         }
@@ -181,7 +181,10 @@ final readonly class Forecast
             + Risk::oneIn($this->plan->draft->piece->risk)->deviations() * $this->spread();
         $along = $knots * exp($most) + $rest - $end;
 
-        return $along <= 0.0 ? 1.0 : max(0.0, min(1.0, ($this->reached->left->millimetres - $end) / $along));
+        return $along <= 0.0 ? 1.0 : max(
+            0.0,
+            min(1.0, (($this->reached->has() ?? $this->reached->left)->millimetres - $end) / $along),
+        );
     }
 
     /**

@@ -26,13 +26,23 @@ final readonly class Reached
      * @param Length|null $length from where the piece, or the half in hand, begins
      * @param string|null $role   of the cord whose shorter end was measured
      * @param Length|null $left   of that end
+     * @param Length|null $added  to that end since, as when a new cord joined in; null while nothing was
      */
     public function __construct(
         public int $moves,
         public ?Length $length = null,
         public ?string $role = null,
         public ?Length $left = null,
+        public ?Length $added = null,
     ) {}
+
+    /**
+     * Returns what the end has by now, null where nobody measured.
+     */
+    public function has(): ?Length
+    {
+        return null === $this->added ? $this->left : $this->left?->plus($this->added);
+    }
 
     /**
      * Returns why that cannot be, or null when it can: longer than the cord is, shorter than it was before with more

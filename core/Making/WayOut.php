@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Making;
 
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Said;
 
@@ -13,14 +14,18 @@ use Rinkel\Core\Said;
 final readonly class WayOut
 {
     /**
-     * @param Said      $said  what it is and what it gives
-     * @param Wish|null $piece as it is planned then; null where the plan stays and only the hands do otherwise
-     * @param float     $harm  by which ways are ranked: nought is no change that anybody sees
+     * @param Said        $said  what it is and what it gives
+     * @param float       $harm  by which ways are ranked: nought is no change that anybody sees
+     * @param Wish|null   $piece as it is planned then; null where the plan stays and only the hands do otherwise
+     * @param int|null    $at    after how many moves hands do otherwise, where the plan stays
+     * @param Length|null $adds  to the end that runs short, by what hands do
      */
     public function __construct(
         public string $key,
         public Said $said,
         public float $harm,
         public ?Wish $piece = null,
+        public ?int $at = null,
+        public ?Length $adds = null,
     ) {}
 }

@@ -133,7 +133,7 @@ final readonly class WaysOut
             ? new WayOut('swap', new Said('way-swap', [
                 'left' => Length::ofMillimetres($left),
                 'needed' => Length::ofMillimetres($needed),
-            ]), 1.0)
+            ]), 1.0, null, $this->reached->moves, Length::ofMillimetres($left)->minus($this->reached->left))
             : null;
     }
 
@@ -144,16 +144,27 @@ final readonly class WaysOut
     {
         $serves = $this->forecast->serves();
         $rest = Worked::until($this->plan, $this->steps, $this->reached->moves)->rest;
-        $length = $this->forecast->rest($cut)->times(1 - $serves)->plus(Length::ofMillimetres(2 * self::HIDDEN));
+        // As much as is missing, at the risk that its maker accepts.
+        $lacks = ($this->forecast->needed() ?? [Length::zero(), Length::zero()])[1]
+            ->minus($this->reached->left ?? Length::zero());
+        $length = Length::longest($this->forecast->rest($cut)->times(1 - $serves), $lacks)
+            ->plus(Length::ofMillimetres(2 * self::HIDDEN));
         $place = null;
+        $at = $this->reached->moves;
         $gone = 0.0;
         foreach ($this->steps->all as $i => $step) {
-            if ($this->steps->before($i) >= $this->reached->moves && null !== $step->due && 0.0 !== $step->along) {
-                if (null !== $step->move(0)->bead && $gone <= $serves * $rest) {
-                    $place = [$step->move(0)->bead->name, $step->due];
-                }
-                $gone += abs($step->along);
+            $done = max(0, min($step->count, $this->reached->moves - $this->steps->before($i)));
+            if ($done === $step->count || null === $step->due || 0.0 === $step->along) {
+                continue;
             }
+            $each = abs($step->along) / $step->count;
+            if (0 === $done && null !== $step->move(0)->bead && $gone <= $serves * $rest) {
+                [$place, $at] = [[$step->move(0)->bead->name, $step->due], $this->steps->before($i)];
+            } elseif (null === $place && $gone < $serves * $rest) {
+                $more = min($step->count - $done, (int) floor(($serves * $rest - $gone) / $each));
+                $at = $this->steps->before($i) + $done + $more;
+            }
+            $gone += $each * ($step->count - $done);
         }
         $step = $this->plan->draft->piece->habits->cutStep($this->plan->draft->piece->unit);
 
@@ -161,7 +172,10 @@ final readonly class WaysOut
 
         return new WayOut('join', null === $place
             ? new Said('way-join', ['length' => $new, 'at' => Length::ofMillimetres($serves * $rest)])
-            : new Said('way-join-bead', ['length' => $new, 'bead' => $place[0], 'at' => $place[1]]), 3.0);
+            : new Said(
+                'way-join-bead',
+                ['length' => $new, 'bead' => $place[0], 'at' => $place[1]],
+            ), 3.0, null, $at, $length->minus(Length::ofMillimetres(2 * self::HIDDEN)));
     }
 
     /**
@@ -202,7 +216,7 @@ final readonly class WaysOut
      *
      * @param array{string, int, Plan, Wish} $fewer
      */
-    private function bare(array $fewer): WayOut
+    private function bare(array $fewer): ?WayOut
     {
         [$path, , $plan] = $fewer;
         $bare = $this->plan->draft->body()->minus($plan->draft->body());
@@ -211,12 +225,9 @@ final readonly class WaysOut
             (new PatternEdit($this->plan->draft->piece->pattern->tree))->insertedAfter($path, new Gap($bare)),
         ));
 
-        return new WayOut(
-            'bare',
-            new Said('way-bare', ['bare' => $bare]),
-            3.5,
-            null !== $with && $this->serves($with[0]) ? $with[1] : null,
-        );
+        return null !== $with && $this->serves($with[0])
+            ? new WayOut('bare', new Said('way-bare', ['bare' => $bare]), 3.5, $with[1])
+            : null;
     }
 
     /**
@@ -245,11 +256,13 @@ final readonly class WaysOut
                     [$name => $bead->enlarged($length)] + $this->plan->draft->piece->beads,
                 ));
 
-                return new WayOut('larger', new Said('way-larger', [
-                    'bead' => (string) $name,
-                    'more' => Length::ofMillimetres($more),
-                    'length' => $length,
-                ]), 2.5, null !== $with && $this->serves($with[0]) ? $with[1] : null);
+                if (null !== $with && $this->serves($with[0])) {
+                    return new WayOut('larger', new Said('way-larger', [
+                        'bead' => (string) $name,
+                        'more' => Length::ofMillimetres($more),
+                        'length' => $length,
+                    ]), 2.5, $with[1]);
+                }
             }
         }
 

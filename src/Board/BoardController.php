@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\App\Board;
 
 use Rinkel\App\Piece\Pieces;
-use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Stock\StockBox;
@@ -35,7 +34,6 @@ final class BoardController extends AbstractController
         private readonly Boards $boards,
         private readonly Pieces $pieces,
         private readonly BoardViews $views,
-        private readonly Wording $wording,
         private readonly Preferences $preferences,
         private readonly StockBox $stock,
     ) {}
@@ -158,17 +156,14 @@ final class BoardController extends AbstractController
     {
         $board = $this->board($id);
         $key = $request->request->all()['way'] ?? '';
-        $piece = null;
-        if ('changed' === $key) {
-            $piece = $this->pieces->piece($board->piece());
-        } else {
-            foreach ($this->views->of($board)->ways($this->boards->lastRead($board)) as $way) {
-                if ($way->key === $key && null === $way->piece) {
-                    // The plan stays; what hands do otherwise is noted where it stands in sight.
-                    $this->boards->pause($board, $this->wording->told($way->said));
-                }
-                $piece = $way->key === $key ? $way->piece : $piece;
+        $piece = 'changed' === $key ? $this->pieces->piece($board->piece()) : null;
+        $read = $this->boards->lastRead($board);
+        foreach ('changed' === $key ? [] : $this->views->of($board)->ways($read) as $way) {
+            if ($way->key === $key && null === $way->piece) {
+                // The plan stays; what hands do otherwise is part of the work from now on.
+                $this->boards->detour($board, $way, $read->role ?? '');
             }
+            $piece = $way->key === $key ? $way->piece : $piece;
         }
         if (null !== $piece && $this->boards->follow($board, $piece) && 'changed' !== $key) {
             $this->pieces->alone(
@@ -176,6 +171,18 @@ final class BoardController extends AbstractController
                 fn () => $this->pieces->save($board->piece(), $piece, ''),
             );
         }
+
+        return $this->back($id);
+    }
+
+    /**
+     * Notes that hands did otherwise than planned, as a way out said.
+     */
+    #[Route('/boards/{id}/detour', 'board_detour', requirements: self::ID, methods: 'POST')]
+    public function detour(int $id, Request $request): Response
+    {
+        $which = $request->request->all()['detour'] ?? '';
+        $this->boards->detoured($this->board($id), \is_string($which) ? $which : '');
 
         return $this->back($id);
     }

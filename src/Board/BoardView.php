@@ -17,9 +17,11 @@ use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Making\WayOut;
 use Rinkel\Core\Making\WaysOut;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\MeasureFailure;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
+use Rinkel\Core\Said;
 
 /**
  * What a Board page shows of a piece in the making.
@@ -121,6 +123,7 @@ final readonly class BoardView
             'beads' => (object) $colours,
             'half' => $this->half(),
             'left' => $this->ahead(),
+            'detours' => $this->detours(),
             'steps' => array_map(fn (Step $step): array => array_filter([
                 'at' => $step->at,
                 'along' => 0.0 === $step->along ? null : $step->along,
@@ -210,6 +213,34 @@ final readonly class BoardView
         return null === $step ? '' : $this->wording->making($step->said, $this->plan->draft->piece->unit);
     }
 
+    /**
+     * Returns what hands still do otherwise than planned, in words, and after how many moves.
+     *
+     * @return list<array{id: string, at: int, say: string}>
+     */
+    public function detours(): array
+    {
+        $open = [];
+        foreach ($this->board->detours() as $detour) {
+            if (!$detour['done']) {
+                $values = array_map(static function (string|int $value): Length|string|int {
+                    try {
+                        return \is_string($value) ? Length::exact($value) : $value;
+                    } catch (MeasureFailure) {
+                        return $value;
+                    }
+                }, $detour['values']);
+                $open[] = [
+                    'id' => $detour['id'],
+                    'at' => $detour['at'],
+                    'say' => $this->wording->told(new Said($detour['key'], $values), $this->plan->draft->piece->unit),
+                ];
+            }
+        }
+
+        return $open;
+    }
+
     public function forecast(?Reached $reached): ?Forecast
     {
         return null === $reached ? null : Forecast::of($this->plan, $this->steps, new Reached(
@@ -217,6 +248,7 @@ final readonly class BoardView
             $reached->length,
             $reached->role,
             $reached->left,
+            $reached->added,
         ));
     }
 

@@ -12,6 +12,7 @@ use Rinkel\App\Platform\Database\Alone;
 use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Making\Reached;
 use Rinkel\Core\Making\Steps;
+use Rinkel\Core\Making\WayOut;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -154,17 +155,30 @@ final readonly class Boards
     {
         try {
             $readings = KeptBoards::readings(['readings' => $board->readings()]);
+            KeptBoards::detours(['detours' => $board->detours()]);
         } catch (PieceUnreadable) {
             return null; // its page says so
         }
         $last = $readings[\count($readings) - 1] ?? null;
         $length = static fn (?string $text): ?Length => null === $text ? null : Length::parse($text, Unit::Millimetre);
 
-        return null === $last ? null : new Reached(
+        if (null === $last) {
+            return null;
+        }
+        $added = Length::zero();
+        foreach ($board->detours() as $detour) {
+            // Read after it, the end has it already.
+            if ($detour['role'] === ($last['role'] ?? null) && (!$detour['done'] || $last['moves'] <= $detour['at'])) {
+                $added = $added->plus(Length::parse($detour['adds'], Unit::Millimetre));
+            }
+        }
+
+        return new Reached(
             $last['moves'],
             $length($last['length'] ?? null),
             $last['role'] ?? null,
             $length($last['left'] ?? null),
+            $added->isZero() ? null : $added,
         );
     }
 
@@ -175,6 +189,7 @@ final readonly class Boards
     {
         try {
             KeptBoards::readings(['readings' => $board->readings()]);
+            KeptBoards::detours(['detours' => $board->detours()]);
 
             return true;
         } catch (PieceUnreadable) {
@@ -217,6 +232,34 @@ final readonly class Boards
         }
 
         return $then->placeOf($made);
+    }
+
+    /**
+     * Does otherwise with the hands than planned: a way out that leaves the plan as it is becomes a part of the work, at
+     * its place.
+     */
+    public function detour(StoredBoard $board, WayOut $way, string $role): void
+    {
+        $values = array_map(
+            static fn (mixed $value): string|int => \is_int($value) ? $value : ($value instanceof \Stringable || \is_string($value)
+                ? (string) $value
+                : ''),
+            $way->said->values,
+        );
+        $this->alone($board, fn () => $board->detour([
+            'id' => bin2hex($this->chance->getBytes(8)),
+            'at' => max($board->moves(), $way->at ?? 0),
+            'key' => $way->said->key,
+            'values' => $values,
+            'role' => $role,
+            'adds' => (string) ($way->adds ?? Length::zero())->absolute(),
+            'done' => false,
+        ], $this->clock->now()));
+    }
+
+    public function detoured(StoredBoard $board, string $id): void
+    {
+        $this->alone($board, fn () => $board->detoured($id, $this->clock->now()));
     }
 
     public function pause(StoredBoard $board, string $note): void

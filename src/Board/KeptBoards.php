@@ -24,6 +24,7 @@ use Rinkel\Core\Plan\Planner;
  *
  * @phpstan-import-type Reading from StoredBoard
  * @phpstan-import-type Clock from StoredBoard
+ * @phpstan-import-type Detour from StoredBoard
  */
 final readonly class KeptBoards implements Kept
 {
@@ -97,6 +98,7 @@ final readonly class KeptBoards implements Kept
             'touched' => $stored->touchedAt()->format(\DATE_ATOM),
             'readings' => $stored->readings(),
             'clocks' => $stored->clocks(),
+            'detours' => $stored->detours(),
             'taps' => array_map(self::tap(...), $taps),
         ];
     }
@@ -106,6 +108,7 @@ final readonly class KeptBoards implements Kept
         if ($stored instanceof StoredBoard) {
             $this->reader->read($stored->document());
             self::readings(['readings' => $stored->readings()]);
+            self::detours(['detours' => $stored->detours()]);
         }
     }
 
@@ -136,6 +139,7 @@ final readonly class KeptBoards implements Kept
             'touched' => $touched->format(\DATE_ATOM),
             'readings' => self::readings($row),
             'clocks' => self::clocks($row),
+            'detours' => self::detours($row),
             'taps' => array_values(array_column($taps, null, 'id')),
         ], $touched);
     }
@@ -169,6 +173,7 @@ final readonly class KeptBoards implements Kept
             Rows::text($row->data, 'note', 500),
             Rows::number($row->data, 'number', 0, self::MOST_MOVES),
             self::clocks($row->data),
+            self::detours($row->data),
             false === $finished ? null : Rows::time($row->data, 'finished'),
         );
         $this->manager->persist($board);
@@ -236,6 +241,35 @@ final readonly class KeptBoards implements Kept
             'step' => Rows::number($one, 'step', 0, self::MOST_MOVES),
             'ends' => Rows::number($one, 'ends', 0, 4_102_444_800),
         ], Rows::list($row, 'clocks', self::MOST_CLOCKS));
+    }
+
+    /**
+     * @param array<mixed> $row
+     *
+     * @return list<Detour>
+     *
+     * @throws PieceUnreadable If one cannot be
+     */
+    public static function detours(array $row): array
+    {
+        $detours = [];
+        foreach (Rows::list($row, 'detours', self::MOST_CLOCKS) as $i => $one) {
+            $values = [];
+            foreach (\is_array($one['values'] ?? null) ? $one['values'] : [] as $name => $value) {
+                $values[(string) $name] = \is_int($value) ? $value : Rows::text(['of' => $value], 'of', 80);
+            }
+            $detours[] = [
+                'id' => Rows::uid($one, '/^[0-9a-f]{12,24}$/D', 'id'),
+                'at' => Rows::number($one, 'at', 0, self::MOST_MOVES),
+                'key' => Rows::uid($one, '/^way-[a-z-]{1,30}$/D', 'key'),
+                'values' => $values,
+                'role' => Rows::text($one, 'role', 40),
+                'adds' => (string) (self::length(Rows::text($one, 'adds', 60), 'detours.'.$i) ?? Length::zero()),
+                'done' => true === ($one['done'] ?? false),
+            ];
+        }
+
+        return $detours;
     }
 
     /**

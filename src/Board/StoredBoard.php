@@ -15,6 +15,9 @@ use Rinkel\App\Piece\StoredPiece;
  *
  * @phpstan-type Reading array{moves: int, length?: string, role?: string, left?: string}
  * @phpstan-type Clock array{id: string, step: int, ends: int}
+ * @phpstan-type Detour array{
+ *     id: string, at: int, key: string, values: array<string, string|int>, role: string, adds: string, done: bool,
+ * }
  */
 #[ORM\Entity]
 #[ORM\Table('board')]
@@ -42,6 +45,10 @@ class StoredBoard
     /** @var list<Clock> until when, in seconds since 1970 */
     #[ORM\Column(type: Types::JSON)]
     private array $clocks = [];
+
+    /** @var list<Detour> what hands do otherwise than planned, and after how many moves */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    private array $detours = [];
 
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
     private ?\DateTimeImmutable $finishedAt = null;
@@ -159,6 +166,10 @@ class StoredBoard
     {
         $this->document = $document;
         $this->total = $total;
+        $this->detours = array_map(
+            fn (array $one): array => ['at' => max(0, $one['at'] + $moves - $this->moves)] + $one,
+            $this->detours,
+        );
         $this->come($moves, $at);
     }
 
@@ -183,6 +194,35 @@ class StoredBoard
         $this->come($this->moves, $at);
     }
 
+    /**
+     * @return list<Detour>
+     */
+    public function detours(): array
+    {
+        return $this->detours;
+    }
+
+    /**
+     * @param Detour $detour
+     */
+    public function detour(array $detour, \DateTimeImmutable $at): void
+    {
+        $this->detours[] = $detour;
+        $this->come($this->moves, $at);
+    }
+
+    /**
+     * Notes that hands did otherwise there.
+     */
+    public function detoured(string $id, \DateTimeImmutable $at): void
+    {
+        $this->detours = array_map(
+            static fn (array $one): array => ['done' => $one['done'] || $id === $one['id']] + $one,
+            $this->detours,
+        );
+        $this->come($this->moves, $at);
+    }
+
     public function stop(string $id, \DateTimeImmutable $at): void
     {
         $this->clocks = array_values(array_filter(
@@ -203,6 +243,7 @@ class StoredBoard
      *
      * @param list<Reading> $readings
      * @param list<Clock>   $clocks
+     * @param list<Detour>  $detours
      */
     public function restore(
         int $moves,
@@ -210,9 +251,11 @@ class StoredBoard
         string $note,
         int $number,
         array $clocks,
+        array $detours,
         ?\DateTimeImmutable $finished,
     ): void {
         [$this->moves, $this->readings, $this->note] = [$moves, $readings, $note];
-        [$this->number, $this->clocks, $this->finishedAt] = [$number, $clocks, $finished];
+        [$this->number, $this->clocks, $this->detours] = [$number, $clocks, $detours];
+        $this->finishedAt = $finished;
     }
 }

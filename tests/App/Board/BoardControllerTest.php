@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Board;
 
+use Doctrine\DBAL\Connection;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Board\StoredBoard;
+use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Making\Deed;
@@ -14,6 +16,7 @@ use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Stock\Kind;
 use Rinkel\Tests\App\WebCase;
+use Rinkel\Tests\Core\Examples;
 use Symfony\Component\DomCrawler\Crawler;
 
 final class BoardControllerTest extends WebCase
@@ -85,15 +88,29 @@ final class BoardControllerTest extends WebCase
         self::assertStringContainsString('Enough: 0 %', $page->filter('#told')->text());
         self::assertGreaterThan(2, $page->filter('#ways li')->count());
         self::assertStringContainsString('Finish sooner', $page->filter('#ways')->text());
+        $ways = $page;
         $this->browser->submit($page->filter('#way-join')->form());
         $page = $this->browser->followRedirect();
-        self::assertStringContainsString(
-            'Join a new cord',
-            $page->filter('#board-note')->text(),
-            'what hands do is noted',
-        );
+        self::assertStringContainsString('Join a new cord', $page->filter('#detours')->text(), 'part of the work');
+        self::assertCount(0, $page->filter('#board-note'), 'a note is the maker\'s own');
+        self::assertStringContainsString('Enough: 9', $page->filter('#told')->text(), 'with the new cord it is enough');
+        self::assertCount(0, $page->filter('#ways li'), 'and nothing else is asked for');
+        // Once it is its turn it is in the way; done, it is gone, and the cord has what it has.
+        $detour = $this->stored($board)->detours()[0];
+        self::assertGreaterThanOrEqual($half, $detour['at']);
+        $ahead = $detour['at'] - $half;
+        $this->tap($board, [['id' => 'aaaaaaaaaaab', 'by' => $ahead, 'at' => 1_700_000_001_000]]);
+        $page = $this->browser->request('GET', '/boards/'.$board);
+        self::assertNull($page->filter('#detour')->attr('hidden'));
+        $this->browser->submit($page->filter('#detour form')->form());
+        $page = $this->browser->followRedirect();
+        self::assertNotNull($page->filter('#detour')->attr('hidden'));
+        self::assertTrue($this->stored($board)->detours()[0]['done']);
+        $this->tap($board, [['id' => 'aaaaaaaaaaac', 'by' => -$ahead, 'at' => 1_700_000_002_000]]);
+
         $before = $this->stored($board)->document();
-        $this->browser->submit($page->filter('#way-sooner')->form());
+        self::getContainer()->get(Connection::class)->executeStatement("UPDATE board SET detours = '[]'");
+        $this->browser->submit($ways->filter('#way-sooner')->form());
         self::assertResponseStatusCodeSame(303);
         self::assertNotSame($before, $this->stored($board)->document());
         self::assertSame($half, $this->stored($board)->moves(), 'what is tied stays');
@@ -102,6 +119,50 @@ final class BoardControllerTest extends WebCase
             $this->browser->request('GET', '/pieces/'.$piece->id())->filter('#pattern')->text(),
             'the piece is planned so',
         );
+    }
+
+    /**
+     * What a half measured, or the piece before it was longer, is not the body; what was not made here is told.
+     */
+    public function testFinishInventsNothing(): void
+    {
+        $piece = self::getContainer()->get(Pieces::class)->add(Examples::shipped()['canal']);
+        $board = $this->board($piece);
+        $boards = self::getContainer()->get(Boards::class);
+        $plan = $boards->plan($this->stored($board));
+        $steps = Steps::of($plan);
+        self::assertNotSame([], array_filter($steps->all, static fn ($step): bool => 0 !== $step->half), 'of halves');
+        $first = 0;
+        foreach ($steps->all as $i => $step) {
+            $first = 1 === $step->half && null !== $step->due ? $steps->before($i) + $step->count : $first;
+        }
+        $this->tap($board, [['id' => 'aaaaaaaaaaaa', 'by' => $first, 'at' => 1_700_000_000_000]]);
+        $half = array_values(array_filter($steps->all, static fn ($step): bool => 1 === $step->half && null !== $step->due));
+        $this->read($board, ['length' => (string) ($half[\count($half) - 1]->due ?? self::fail('Nothing is due.'))]);
+
+        $page = $this->handOver($board);
+        self::assertStringContainsString('were not tapped at the board', $page->filter('#unmade')->text());
+        self::assertSame('', (string) $page->filter('#l-minutes')->attr('value'), 'of a part there is no time of all');
+        $this->tap($board, [['id' => 'aaaaaaaaaaab', 'by' => $steps->moves - $first, 'at' => 1_700_000_000_900]]);
+        $page = $this->handOver($board);
+        self::assertCount(0, $page->filter('#unmade'));
+        self::assertSame('', (string) $page->filter('#l-body')->attr('value'), 'a half is no body');
+        // Far off is asked about, and kept once it is so.
+        $form = $page->selectButton('Write it in the log')->form(['l[body]' => '7.5 cm']);
+        $page = $this->browser->submit($form);
+        self::assertResponseStatusCodeSame(422);
+        self::assertStringContainsString('is far from', $page->filter('#l-body-fault')->text());
+        $this->browser->submit($page->filter('#doubts button')->form());
+        self::assertResponseRedirects('/log');
+        self::assertCount(1, $this->browser->followRedirect()->filter('.entry'));
+    }
+
+    private function handOver(int $board): Crawler
+    {
+        $page = $this->browser->request('GET', '/boards/'.$board);
+        $this->browser->submit($page->filter('#finish')->form());
+
+        return $this->browser->followRedirect();
     }
 
     /**
@@ -245,7 +306,7 @@ final class BoardControllerTest extends WebCase
 
         $this->read($board, [
             'length' => (string) $plan->draft->body(), 'left' => '31 cm', 'role' => 'working',
-        ]);
+        ]); // after the last move, so it is of the finished piece
         $page = $this->browser->request('GET', '/boards/'.$board);
         $this->browser->submit($page->filter('#finish')->form());
         $page = $this->browser->followRedirect();
