@@ -23,6 +23,7 @@ final class PieceController extends AbstractController
         private readonly Edits $edits,
         private readonly PieceViews $views,
         private readonly LoggerInterface $logger,
+        private readonly Seeing $seeing,
     ) {}
 
     #[Route('', 'piece', methods: 'GET')]
@@ -30,7 +31,12 @@ final class PieceController extends AbstractController
     {
         $stored = $this->stored($id);
         try {
-            return $this->answer($request, $this->views->of($stored, PageState::of($request)));
+            $view = $this->views->of($stored, PageState::of($request));
+            if ($view instanceof PieceView) {
+                $this->seeing->note($stored, $view->seen);
+            }
+
+            return $this->answer($request, $view);
         } catch (\Throwable $bug) {
             $this->logger->critical('A piece cannot be shown.', ['piece' => $id, 'exception' => $bug]);
 
@@ -85,6 +91,9 @@ final class PieceController extends AbstractController
         $done = $this->edits->done($stored, $sent, $page);
         $this->pieces->flush();
         $view = $this->views->of($stored, $done->page, $done->faults, $sent->typing);
+        if ($view instanceof PieceView) {
+            $this->seeing->note($stored, $view->seen);
+        }
         if (!$this->isPartial($request) && [] === $view->faults) {
             return $this->redirectToRoute(
                 'piece',
@@ -113,6 +122,17 @@ final class PieceController extends AbstractController
         $copy = $this->pieces->duplicate($this->stored($id));
 
         return $this->redirectToRoute('piece', ['id' => $copy->id()], Response::HTTP_SEE_OTHER);
+    }
+
+    /**
+     * Notes that a maker saw what Rinkel plans otherwise now.
+     */
+    #[Route('/seen', 'piece_seen', methods: 'POST')]
+    public function seen(int $id): Response
+    {
+        $this->seeing->know($this->stored($id));
+
+        return $this->redirectToRoute('piece', ['id' => $id], Response::HTTP_SEE_OTHER);
     }
 
     #[Route('/archive', 'piece_archive', methods: 'POST')]

@@ -34,6 +34,7 @@ final readonly class PieceView
      * @param array{bool, bool}                                       $steps    whether there is anything to undo, to do again
      * @param list<Person>                                            $people
      * @param string                                                  $formId   by which a plain form sent twice is known
+     * @param Seen                                                    $seen     what is seen of its plan with this
      * @param array<string, array{mine: string, theirs: string}>|null $conflict fields that another tab saved differently
      * @param int                                                     $deeds    how much was done by button before that
      */
@@ -54,6 +55,7 @@ final readonly class PieceView
         public array $steps,
         public array $people,
         public string $formId,
+        public Seen $seen,
         public ?array $conflict = null,
         public int $deeds = 0,
     ) {

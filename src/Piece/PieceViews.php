@@ -29,6 +29,7 @@ final readonly class PieceViews
         private People $people,
         private Preferences $preferences,
         private \Random\Randomizer $chance,
+        private Seeing $seeing,
     ) {}
 
     /**
@@ -165,6 +166,7 @@ final readonly class PieceViews
             $this->pieces->steps($stored),
             $this->people->all(),
             $this->formId(),
+            $this->seeing->of($stored, $plan),
             $conflict,
             $deeds,
         );

@@ -89,11 +89,7 @@ final class Samples
      */
     private function remembered(): Hand
     {
-        $connection = $this->manager->getConnection();
-        $state = hash('xxh128', (string) json_encode([
-            $connection->fetchAllNumeric('SELECT uid, aside, document FROM sample ORDER BY taken_at DESC, id DESC'),
-            $connection->fetchNumeric('SELECT COUNT(*), MAX(id), SUM(LENGTH(document)) FROM log_entry'),
-        ]));
+        $state = $this->evidence();
         $kept = $this->memory->getItem(self::MEMORY);
         $known = $kept->isHit() ? $kept->get() : null;
         if (\is_array($known) && $state === ($known[0] ?? null) && ($known[1] ?? null) instanceof Hand) {
@@ -103,6 +99,19 @@ final class Samples
         $this->memory->save($kept->set([$state, $hand]));
 
         return $hand;
+    }
+
+    /**
+     * Returns by what samples and log are told from what they were before, whatever is made of them.
+     */
+    public function evidence(): string
+    {
+        $connection = $this->manager->getConnection();
+
+        return hash('xxh128', (string) json_encode([
+            $connection->fetchAllNumeric('SELECT uid, aside, document FROM sample ORDER BY taken_at DESC, id DESC'),
+            $connection->fetchNumeric('SELECT COUNT(*), MAX(id), SUM(LENGTH(document)) FROM log_entry'),
+        ]));
     }
 
     /**

@@ -95,6 +95,7 @@ final class RinkelExtension extends AbstractExtension
             new TwigFunction('making_text', $this->wording->making(...)),
             new TwigFunction('check_text', $this->wording->check(...)),
             new TwigFunction('remedy_text', $this->wording->remedy(...)),
+            new TwigFunction('exact', Length::exact(...)),
             new TwigFunction('length_of', static fn (int|float $mm): Length => Length::ofMillimetres($mm)),
             new TwigFunction('piece_rows', $this->pictures->rows(...), ['is_safe' => ['html']]),
             new TwigFunction('size_rows', $this->pictures->sizes(...), ['is_safe' => ['html']]),

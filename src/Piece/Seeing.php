@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Piece;
+
+use Doctrine\DBAL\Connection;
+use Rinkel\App\Samples\Samples;
+use Rinkel\Core\Plan\Plan;
+
+/**
+ * Notes what a maker has seen of each plan, beside the piece: its version says what she changed, not what she saw.
+ */
+final readonly class Seeing
+{
+    public function __construct(
+        private Connection $connection,
+        private Samples $samples,
+    ) {}
+
+    /**
+     * Returns what is seen of a piece once its plan is shown.
+     */
+    public function of(StoredPiece $stored, Plan $plan): Seen
+    {
+        return Seen::now($stored->document(), $this->samples->evidence(), $plan)->after(Seen::read($stored->seen()));
+    }
+
+    public function note(StoredPiece $stored, Seen $seen): void
+    {
+        if ($seen->kept() !== $stored->seen()) {
+            $this->connection->update(
+                'piece',
+                ['seen' => json_encode($seen->kept(), \JSON_THROW_ON_ERROR)],
+                ['id' => $stored->id()],
+            );
+        }
+    }
+
+    /**
+     * Notes that a maker saw what became another by itself.
+     */
+    public function know(StoredPiece $stored): void
+    {
+        $seen = Seen::read($stored->seen());
+        if (null !== $seen) {
+            $this->connection->update(
+                'piece',
+                ['seen' => json_encode(array_diff_key($seen->kept(), ['was' => 0]), \JSON_THROW_ON_ERROR)],
+                ['id' => $stored->id()],
+            );
+        }
+    }
+}
