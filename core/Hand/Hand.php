@@ -25,11 +25,17 @@ final class Hand implements Touch
     /** @var array<string, Posterior> by what she said of how hard she pushes */
     private array $posteriors = [];
 
+    /** How many observations it is known by. */
+    public int $told;
+
     /**
      * @param list<Observation>      $observations none of a maker of whom nothing is known
      * @param array<string, Stretch> $pulled       what cords gave that she pulled, by the family of the cord
      */
-    public function __construct(public readonly array $observations = [], private readonly array $pulled = []) {}
+    public function __construct(public readonly array $observations = [], public readonly array $pulled = [])
+    {
+        $this->told = \count($observations);
+    }
 
     /**
      * Returns what is known by samples, and besides by pieces. Of a cord that was pulled more than once the first given
@@ -48,6 +54,20 @@ final class Hand implements Touch
         }
 
         return new self([...array_values(array_filter($observations)), ...$more], array_filter($pulled));
+    }
+
+    /**
+     * Returns the same hand as plans need it: worked out, without what it is known by, however much that is.
+     */
+    public function settled(): self
+    {
+        $hand = new self([], $this->pulled);
+        $hand->told = $this->told;
+        foreach ([null, ...Tension::cases()] as $said) {
+            $hand->posteriors[$said->value ?? ''] = $this->knows($said);
+        }
+
+        return $hand;
     }
 
     /**
@@ -87,17 +107,7 @@ final class Hand implements Touch
      */
     public function isBlank(): bool
     {
-        return [] === $this->observations && [] === $this->pulled;
-    }
-
-    /**
-     * Returns all that it is known by.
-     *
-     * @return array{list<Observation>, array<string, Stretch>}
-     */
-    public function known(): array
-    {
-        return [$this->observations, $this->pulled];
+        return 0 === $this->told && [] === $this->pulled;
     }
 
     public function knows(?Tension $said): Posterior
@@ -107,7 +117,7 @@ final class Hand implements Touch
 
     public function of(string $kind, Cord $cord, bool $isPushed, ?Tension $said): array
     {
-        if ([] === $this->observations) {
+        if (0 === $this->told) {
             return [1.0, 1.0];
         }
         $family = [self::kind($kind), self::cord($cord)];

@@ -89,6 +89,19 @@ final readonly class LogReader
     }
 
     /**
+     * Reads only what an entry told of the hand.
+     *
+     * @return list<Observation> none where one of them cannot be
+     */
+    public function told(mixed $observations, string $uid): array
+    {
+        $fields = new Fields(['observations' => $observations]);
+        $read = self::observations($fields, $observations ?? [], 'log '.$uid);
+
+        return [] === $fields->faults() ? $read : [];
+    }
+
+    /**
      * @return array<string, array{int, Length, Length|null}>
      */
     private static function cords(Fields $fields, mixed $cords): array

@@ -216,10 +216,10 @@ final readonly class Derivation
                 'together' => $element->length->times($count),
                 'source' => match (true) {
                     $runs->isSampled($element) => 'sample',
-                    [] !== $draft->piece->hand->observations => 'hand',
+                    $draft->piece->hand->told > 0 => 'hand',
                     default => 'model',
                 },
-                'told' => \count($draft->piece->hand->observations),
+                'told' => $draft->piece->hand->told,
             ]);
         }
         if (0 !== $draft->setting->parts) {

@@ -35,7 +35,7 @@ final readonly class Days
      */
     public function pieces(): array
     {
-        return \array_slice($this->pieces->onTheTable(), 0, self::MOST);
+        return $this->pieces->onTheTable(self::MOST);
     }
 
     /**

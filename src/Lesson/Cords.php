@@ -49,7 +49,7 @@ final readonly class Cords
             }
             $all[$one->key] = $one;
         }
-        foreach (\array_slice($this->stock->rows(Kind::Cord), 0, self::STOCK) as $row) {
+        foreach ($this->stock->found(Kind::Cord, '', self::STOCK)[0] as $row) {
             $cord = $row->cord()?->cord;
             if (null !== $cord) {
                 $key = 'stock-'.$row->stored->uid();

@@ -115,7 +115,7 @@ final class LessonController extends AbstractController
                 $id,
                 $in->cord,
                 $in->core,
-                $samples->hand(),
+                $samples->whole(),
                 Tension::tryFrom($this->preferences->all()['tension']),
             ),
             'pieces' => $pieces,

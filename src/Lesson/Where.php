@@ -34,7 +34,7 @@ final readonly class Where
     {
         $there = [];
         $anew = 0;
-        foreach (\array_slice($this->pieces->onTheTable(), 0, self::PIECES) as $stored) {
+        foreach ($this->pieces->onTheTable(self::PIECES) as $stored) {
             $item = $this->cache->getItem('lessons.'.$stored->id().'.'.$stored->version());
             if (!$item->isHit()) {
                 if (++$anew > self::ANEW) {

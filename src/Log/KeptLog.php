@@ -86,9 +86,11 @@ final readonly class KeptLog implements Kept
         $there = $this->find($row->uid);
         $finished = Rows::time($row->data, 'finished');
         $document = Rows::rest($row->data, 'finished');
-        null === $there
-            ? $this->manager->persist(new StoredEntry($document, $finished, $row->uid))
-            : $there->become($document, $finished);
+        if (null !== $there) {
+            $this->manager->remove($there); // an entry never changes: this is another
+            $this->manager->flush();
+        }
+        $this->manager->persist(new StoredEntry($document, $finished, $row->uid));
         $this->manager->flush();
         $this->samples->changed();
     }

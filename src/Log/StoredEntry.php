@@ -54,12 +54,4 @@ class StoredEntry
     {
         return $this->finishedAt;
     }
-
-    /**
-     * @param array<string, mixed> $document
-     */
-    public function become(array $document, \DateTimeImmutable $finished): void
-    {
-        [$this->document, $this->finishedAt] = [$document, $finished];
-    }
 }

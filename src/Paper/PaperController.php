@@ -154,7 +154,7 @@ final class PaperController extends AbstractController
     {
         $chosen = $this->choosing->of($request->query);
 
-        return [$chosen, $chosen->cutting($this->stock->cords())];
+        return [$chosen, $chosen->cutting($this->stock->cords($chosen->likenesses()))];
     }
 
     private static function name(Plan $plan, string $what): string

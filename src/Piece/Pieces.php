@@ -60,11 +60,13 @@ final readonly class Pieces
     }
 
     /**
+     * @param int|null $most of them; all when null
+     *
      * @return list<StoredPiece> last changed first
      */
-    public function onTheTable(): array
+    public function onTheTable(?int $most = null): array
     {
-        return $this->all(archived: false);
+        return $this->all(archived: false, most: $most);
     }
 
     /**
@@ -267,13 +269,9 @@ final readonly class Pieces
     public function has(Wish $piece): bool
     {
         $document = $this->writer->write($piece);
-        foreach ($this->onTheTable() as $stored) {
-            if ($document === $stored->document()) {
-                return true;
-            }
-        }
 
-        return false;
+        return [] !== $this->manager->getRepository(StoredPiece::class)
+            ->findBy(['document' => $document, 'archivedAt' => null], limit: 1);
     }
 
     /**
@@ -375,7 +373,7 @@ final readonly class Pieces
     /**
      * @return list<StoredPiece>
      */
-    private function all(bool $archived): array
+    private function all(bool $archived, ?int $most = null): array
     {
         $query = $this->manager->createQuery(\sprintf(
             'SELECT piece FROM %s piece WHERE piece.archivedAt IS %s NULL ORDER BY piece.changedAt DESC, piece.id DESC',
@@ -384,6 +382,6 @@ final readonly class Pieces
         ));
 
         /** @var list<StoredPiece> */
-        return $query->getResult();
+        return $query->setMaxResults($most)->getResult();
     }
 }

@@ -36,7 +36,7 @@ final readonly class HandView
     public function samples(): array
     {
         $said = $this->said();
-        $hand = $this->samples->hand();
+        $hand = $this->samples->whole();
         $odd = $hand->odd($said);
         $off = [];
         foreach ($hand->observations as $i => $one) {
@@ -77,7 +77,7 @@ final readonly class HandView
     {
         $known = [];
         $posterior = $this->samples->hand()->knows($this->said());
-        foreach ($this->samples->hand()->observations as $one) {
+        foreach ($this->samples->whole()->observations as $one) {
             $known[$one->kind][$one->cord] ??= $posterior->expect($one->kind, $one->cord, $one->isPushed);
         }
 
@@ -100,7 +100,7 @@ final readonly class HandView
             new Planner(hand: $this->samples->hand(...)),
         ];
         $changes = [];
-        foreach (\array_slice($this->pieces->onTheTable(), 0, self::PIECES) as $piece) {
+        foreach ($this->pieces->onTheTable(self::PIECES) as $piece) {
             try {
                 $wish = $this->pieces->piece($piece);
                 $changed = new Changed($piece->id(), $then->plan($wish), $now->plan($wish));

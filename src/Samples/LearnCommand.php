@@ -91,7 +91,7 @@ final class LearnCommand extends Command
                 $expected->perLengthSpread,
             );
         }
-        foreach ($hand->known()[1] as $cord => $stretch) {
+        foreach ($hand->pulled as $cord => $stretch) {
             $lines['stretch '.$cord] = \sprintf("stretch\t%s\t%.4f", $cord, $stretch->share);
         }
         ksort($lines);

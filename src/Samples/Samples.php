@@ -22,6 +22,7 @@ final class Samples
     private const MEMORY = 'rinkel.hand';
 
     private ?Hand $hand = null;
+    private ?Hand $whole = null;
 
     public function __construct(
         private readonly EntityManagerInterface $manager,
@@ -76,7 +77,7 @@ final class Samples
     }
 
     /**
-     * Returns what is known of the maker's hand.
+     * Returns what is known of the maker's hand as plans need it; whole() has what it is known by as well.
      */
     public function hand(): Hand
     {
@@ -95,7 +96,7 @@ final class Samples
         if (\is_array($known) && $state === ($known[0] ?? null) && ($known[1] ?? null) instanceof Hand) {
             return $known[1];
         }
-        $hand = $this->without(null);
+        $hand = $this->whole()->settled();
         $this->memory->save($kept->set([$state, $hand]));
 
         return $hand;
@@ -110,8 +111,19 @@ final class Samples
 
         return hash('xxh128', (string) json_encode([
             $connection->fetchAllNumeric('SELECT uid, aside, document FROM sample ORDER BY taken_at DESC, id DESC'),
-            $connection->fetchNumeric('SELECT COUNT(*), MAX(id), SUM(LENGTH(document)) FROM log_entry'),
+            // What is in an entry is never changed: it is another then.
+            $connection->fetchNumeric(
+                'SELECT COUNT(*), MAX(id), (SELECT uid FROM log_entry ORDER BY id DESC LIMIT 1) FROM log_entry',
+            ),
         ]));
+    }
+
+    /**
+     * Returns all that is known, with all that it is known by.
+     */
+    public function whole(): Hand
+    {
+        return $this->whole ??= $this->without(null);
     }
 
     /**
@@ -138,7 +150,7 @@ final class Samples
      */
     public function changed(): void
     {
-        $this->hand = null;
+        [$this->hand, $this->whole] = [null, null];
         $this->memory->deleteItem(self::MEMORY);
         // How pieces stand may have changed with it: the Table looks again.
         $this->manager->createQuery(\sprintf('UPDATE %s piece SET piece.stands = NULL', StoredPiece::class))->execute();
@@ -149,7 +161,7 @@ final class Samples
      */
     public function mark(): string
     {
-        return $this->hand()->isBlank() ? '' : md5(serialize($this->hand()->known()));
+        return $this->hand()->isBlank() ? '' : $this->evidence();
     }
 
     private function kept(): void

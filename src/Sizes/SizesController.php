@@ -16,6 +16,7 @@ use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Sizing\Kit;
 use Rinkel\Core\Sizing\Series;
 use Rinkel\Core\Sizing\Sized;
+use Rinkel\Core\Stock\Kind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -27,6 +28,9 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/pieces/{id}', requirements: ['id' => '[0-9]{1,18}'])]
 final class SizesController extends AbstractController
 {
+    /** So many things of each kind in stock are offered. */
+    private const OFFERED = 100;
+
     public function __construct(
         private readonly Pieces $pieces,
         private readonly Asking $asking,
@@ -50,7 +54,7 @@ final class SizesController extends AbstractController
     {
         [$stored, $asked] = $this->asked($id, $request);
         $chosen = self::chosen($stored, $asked);
-        $cutting = $chosen->cutting($this->stock->cords());
+        $cutting = $chosen->cutting($this->stock->cords($chosen->likenesses()));
         $needs = $chosen->needs();
 
         return $this->answer('sizes/series.html.twig', $stored, $asked, [
@@ -97,7 +101,10 @@ final class SizesController extends AbstractController
             'stored' => $stored,
             'moved' => $moved,
             'fields' => Moving::FIELDS,
-            'stock' => $this->stock->rows(),
+            'stock' => array_merge(...array_map(
+                fn (Kind $kind): array => $this->stock->found($kind, '', self::OFFERED)[0],
+                Kind::cases(),
+            )),
         ], new Response(status: [] === $moved->faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }
 

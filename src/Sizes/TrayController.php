@@ -20,6 +20,9 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/tray')]
 final class TrayController extends AbstractController
 {
+    /** So many things of a kind are offered at once; for others one looks. */
+    private const OFFERED = 100;
+
     public function __construct(
         private readonly TrayMakings $makings,
         private readonly StockBox $stock,
@@ -31,14 +34,37 @@ final class TrayController extends AbstractController
     public function show(Request $request): Response
     {
         $ids = self::ids($request->query->all()['t'] ?? null);
+        $words = $request->query->all()['q'] ?? '';
+        $words = \is_string($words) ? mb_substr(mb_scrub($words), 0, 100) : '';
 
         return $this->render('sizes/tray.html.twig', [
-            'rows' => array_filter($this->stock->rows(), static fn (StockRow $row): bool => null !== $row->item
-                && \in_array($row->stored->kind(), [Kind::Cord, Kind::Bead], true)),
+            'rows' => $this->offered($words, $ids),
+            'words' => $words,
             'chosen' => $ids,
             'makings' => [] === $ids ? [] : $this->makings->of($ids),
             'unit' => $this->preferences->unit(),
         ]);
+    }
+
+    /**
+     * @param list<int> $ids of what is on the tray already
+     *
+     * @return list<StockRow> cords and beads to choose from: what is on the tray, and what those words are said of
+     */
+    private function offered(string $words, array $ids): array
+    {
+        $rows = [];
+        foreach ([
+            ...$this->stock->these($ids),
+            ...$this->stock->found(Kind::Cord, $words, self::OFFERED)[0],
+            ...$this->stock->found(Kind::Bead, $words, self::OFFERED)[0],
+        ] as $row) {
+            if (null !== $row->item && \in_array($row->stored->kind(), [Kind::Cord, Kind::Bead], true)) {
+                $rows[$row->stored->id()] = $row;
+            }
+        }
+
+        return array_values($rows);
     }
 
     #[Route('', 'tray_lay', methods: 'POST')]

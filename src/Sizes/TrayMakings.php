@@ -74,7 +74,7 @@ final readonly class TrayMakings
                 )->madeFor(null);
             }
         }
-        foreach (\array_slice($this->pieces->onTheTable(), 0, self::OWN) as $stored) {
+        foreach ($this->pieces->onTheTable(self::OWN) as $stored) {
             try {
                 $own = $this->pieces->piece($stored);
                 $isReady = [] !== array_filter(
@@ -100,11 +100,8 @@ final readonly class TrayMakings
     private function tray(array $ids): array
     {
         [$cords, $beads] = [[], []];
-        foreach ($this->stock->rows() as $row) {
+        foreach ($this->stock->these($ids) as $row) {
             $item = $row->item;
-            if (!\in_array($row->stored->id(), $ids, true)) {
-                continue;
-            }
             if (null !== $row->cord() && [] !== $row->cord()->supplies) {
                 $cords[] = [$row->cord()->cord, array_map(
                     static fn (Supply $supply): Length => $supply->length ?? Length::ofMillimetres(self::UNKNOWN),

@@ -65,7 +65,7 @@ final readonly class Choosing
      */
     public function offered(): array
     {
-        return \array_slice($this->pieces->onTheTable(), 0, self::OFFERED);
+        return $this->pieces->onTheTable(self::OFFERED);
     }
 
     /**

@@ -78,6 +78,14 @@ final readonly class Chosen
     }
 
     /**
+     * @return list<string> keys of the cords of which something is cut
+     */
+    public function likenesses(): array
+    {
+        return array_map(strval(...), array_keys($this->cords()));
+    }
+
+    /**
      * @param list<StockCord> $stock
      * @param string|null     $only  the likeness of the cord that is cut, all when null
      */

@@ -57,7 +57,10 @@ final class CutController extends AbstractController
     {
         $chosen = $this->choosing->of($request->query);
         $cord = $request->query->all()['cord'] ?? '';
-        $cutting = $chosen->cutting($this->stock->cords(), \is_string($cord) ? $cord : '');
+        $cutting = $chosen->cutting(
+            $this->stock->cords(\is_string($cord) ? [$cord] : []),
+            \is_string($cord) ? $cord : '',
+        );
 
         return $this->render('stock/_sheets.html.twig', [
             'cutting' => $cutting,
@@ -171,10 +174,7 @@ final class CutController extends AbstractController
         return $this->page('stock/buy.html.twig', $chosen, [
             'list' => $list,
             'sum' => Shopping::sum(array_merge(...array_values($list))),
-            'low' => array_filter(
-                $this->stock->rows(),
-                static fn (StockRow $row): bool => true === $row->item?->isLow(),
-            ),
+            'low' => $this->stock->low(),
             'mark' => $this->stock->mark(),
             'late' => $isLate,
         ], $isLate ? Response::HTTP_CONFLICT : Response::HTTP_OK);
@@ -212,7 +212,7 @@ final class CutController extends AbstractController
 
     private function cutting(Chosen $chosen): Cutting
     {
-        return $chosen->cutting($this->stock->cords());
+        return $chosen->cutting($this->stock->cords($chosen->likenesses()));
     }
 
     /**

@@ -122,14 +122,91 @@ final readonly class StockBox
     }
 
     /**
-     * @return list<StockCord> as far as they can be read
+     * @param list<string> $likenesses
+     *
+     * @return list<StockCord> of these, as far as they can be read
      */
-    public function cords(): array
+    public function cords(array $likenesses): array
     {
+        /** @var list<StoredItem> $found */
+        $found = $this->manager->createQuery(\sprintf(
+            "SELECT item FROM %s item WHERE item.kind = :kind AND (item.likeness IN (:keys) OR item.likeness = '')
+                ORDER BY item.id",
+            StoredItem::class,
+        ))->setParameter('kind', Kind::Cord)->setParameter('keys', $likenesses)->getResult();
+
         return array_values(array_filter(array_map(
-            static fn (StockRow $row): ?StockCord => $row->cord(),
-            $this->rows(Kind::Cord),
+            fn (StoredItem $stored): ?StockCord => $this->row($stored)->cord(),
+            $found,
         )));
+    }
+
+    /**
+     * Returns the things of a kind that all these words are said of.
+     *
+     * @param int $most of them
+     *
+     * @return array{list<StockRow>, int} those, and how many there are in all
+     */
+    public function found(Kind $kind, string $words, int $most): array
+    {
+        if ('' === trim($words)) {
+            $of = $this->manager->getRepository(StoredItem::class);
+
+            return [
+                array_map($this->row(...), $of->findBy(['kind' => $kind], ['id' => 'ASC'], $most)),
+                $of->count(['kind' => $kind]),
+            ];
+        }
+        $said = array_values(array_filter(
+            $this->ofKind($kind),
+            static fn (StoredItem $stored): bool => StockRow::isSaid($stored, $words),
+        ));
+
+        return [array_map($this->row(...), \array_slice($said, 0, $most)), \count($said)];
+    }
+
+    /**
+     * @param list<int> $ids
+     *
+     * @return list<StockRow> as they came
+     */
+    public function these(array $ids): array
+    {
+        return array_map(
+            $this->row(...),
+            $this->manager->getRepository(StoredItem::class)->findBy(['id' => $ids], ['id' => 'ASC']),
+        );
+    }
+
+    /**
+     * @return array<string, int> how many things of each kind there are
+     */
+    public function counts(): array
+    {
+        $counts = [];
+        foreach (Kind::cases() as $kind) {
+            $counts[$kind->value] = $this->manager->getRepository(StoredItem::class)->count(['kind' => $kind]);
+        }
+
+        return $counts;
+    }
+
+    /**
+     * @return list<StockRow> of which little is left
+     */
+    public function low(): array
+    {
+        /** @var list<StoredItem> $told */
+        $told = $this->manager->createQuery(\sprintf(
+            'SELECT item FROM %s item WHERE item.document LIKE :low ORDER BY item.id',
+            StoredItem::class,
+        ))->setParameter('low', '%"low":%')->getResult();
+
+        return array_values(array_filter(
+            array_map($this->row(...), $told),
+            static fn (StockRow $row): bool => true === $row->item?->isLow(),
+        ));
     }
 
     /**
@@ -219,9 +296,8 @@ final readonly class StockBox
      */
     public function mark(): string
     {
-        return hash('xxh3', serialize(array_map(
-            static fn (StoredItem $stored): array => [$stored->uid(), $stored->document()],
-            $this->all(),
+        return hash('xxh128', (string) json_encode($this->manager->getConnection()->fetchAllNumeric(
+            'SELECT uid, document FROM stock_item ORDER BY id',
         )));
     }
 

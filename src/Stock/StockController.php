@@ -145,8 +145,8 @@ final class StockController extends AbstractController
             'name' => $name,
             'unit' => $this->preferences->unit(),
             'rows' => array_filter(
-                $this->stock->rows(),
-                static fn (StockRow $row): bool => $of === $row->stored->kind()->all() && null !== $row->item,
+                $this->stock->found(Kind::ofAll($of), '', self::ROWS)[0],
+                static fn (StockRow $row): bool => null !== $row->item,
             ),
         ]);
     }
@@ -248,22 +248,14 @@ final class StockController extends AbstractController
         ?Tray $tray = null,
         bool $isChanged = false,
     ): Response {
-        $rows = $this->stock->rows();
-        $counts = array_count_values(
-            array_map(static fn (StockRow $row): string => $row->stored->kind()->value, $rows),
-        );
-        $low = array_filter($rows, static fn (StockRow $row): bool => true === $row->item?->isLow());
-        $shown = array_values(array_filter(
-            $rows,
-            static fn (StockRow $row): bool => $kind === $row->stored->kind() && $row->says($words),
-        ));
+        [$rows, $found] = $this->stock->found($kind, $words, self::ROWS);
 
         return $this->render('stock/stock.html.twig', [
             'kind' => $kind,
-            'rows' => \array_slice($shown, 0, self::ROWS),
-            'found' => \count($shown),
-            'counts' => $counts,
-            'low' => $low,
+            'rows' => $rows,
+            'found' => $found,
+            'counts' => $this->stock->counts(),
+            'low' => $this->stock->low(),
             'words' => $words,
             'typed' => $typed,
             'faults' => $faults,

@@ -37,11 +37,11 @@ final readonly class StockRow
     }
 
     /**
-     * Returns whether all words of $text stand somewhere in what is said of it.
+     * Returns whether all words of $text stand somewhere in what is said of a thing.
      */
-    public function says(string $text): bool
+    public static function isSaid(StoredItem $stored, string $text): bool
     {
-        $all = mb_strtolower(implode(' ', array_filter($this->stored->document(), is_string(...))));
+        $all = mb_strtolower(implode(' ', array_filter($stored->document(), is_string(...))));
         foreach (preg_split('/\s+/u', mb_strtolower(trim($text)), -1, \PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
             if (!str_contains($all, $word)) {
                 return false;

@@ -56,7 +56,7 @@ final class DemoCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        if ([] !== $this->pieces->onTheTable() || [] !== $this->pieces->archived()) {
+        if ([] !== $this->pieces->onTheTable(1) || [] !== $this->pieces->archived()) {
             $output->writeln($this->translator->trans('said.demo-not-wanted'));
 
             return Command::SUCCESS;

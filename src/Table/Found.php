@@ -18,7 +18,8 @@ final readonly class Found
 {
     public const PAGE = 24;
 
-    /** So many that changed are looked at with one request. */
+    /** So long pieces that changed are looked at with one request, in seconds, and so many at most. */
+    private const LOOK = 0.15;
     private const AT_ONCE = 400;
 
     public function __construct(
@@ -52,15 +53,18 @@ final readonly class Found
 
     /**
      * Looks at pieces that changed since somebody last looked, so that they are found by how they stand.
+     *
+     * @return int how many are still to be looked at
      */
-    public function look(Asked $asked): void
+    public function look(Asked $asked): int
     {
         if (null === $asked->stands) {
-            return;
+            return 0;
         }
+        $query = $this->manager->createQueryBuilder()->from(StoredPiece::class, 'piece')->where('piece.stands IS NULL');
         /** @var list<StoredPiece> $changed */
-        $changed = $this->manager->createQueryBuilder()->select('piece')->from(StoredPiece::class, 'piece')
-            ->where('piece.stands IS NULL')->setMaxResults(self::AT_ONCE)->getQuery()->getResult();
+        $changed = (clone $query)->select('piece')->setMaxResults(self::AT_ONCE)->getQuery()->getResult();
+        $begun = microtime(true);
         foreach ($changed as $stored) {
             // Beside the entity, whose version says what its maker changed.
             $this->manager->getConnection()->update(
@@ -68,7 +72,12 @@ final readonly class Found
                 ['stands' => $this->rows->of($stored)->stands()->value],
                 ['id' => $stored->id(), 'version' => $stored->version()],
             );
+            if (microtime(true) - $begun > self::LOOK) {
+                break;
+            }
         }
+
+        return (int) $query->select('COUNT(piece.id)')->getQuery()->getSingleScalarResult();
     }
 
     public function count(Asked $asked): int

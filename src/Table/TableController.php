@@ -53,7 +53,7 @@ final class TableController extends AbstractController
             \is_string($asked) && 1 === preg_match('/^[0-9]{1,18}$/D', $asked) ? (int) $asked : 0,
         );
         $wanted = Asked::by($request);
-        $this->found->look($wanted);
+        $looking = $this->found->look($wanted);
         $count = $this->found->count($wanted);
 
         return $this->render('table/table.html.twig', [
@@ -61,6 +61,7 @@ final class TableController extends AbstractController
             'asked' => $wanted,
             'boards' => $wanted->archive || $request->headers->has('HX-Request') ? [] : $this->boards->shelf(),
             'count' => $count,
+            'looking' => $looking,
             'pages' => (int) ceil($count / Found::PAGE),
             'constructions' => $this->found->constructions(),
             'put_away' => null !== $putAway && $putAway->isArchived() ? $this->rows->of($putAway) : null,

@@ -64,7 +64,7 @@ final class StockBoxTest extends WebCase
                     $box->receive([[$cord, Length::ofMillimetres(5000), []], [$need->what, 7, []]], 'bought');
                     [$there, $beads] = [$there + 5000.0, $beads + 7];
                 } else {
-                    $cutting = $chosen->cutting($box->cords());
+                    $cutting = $chosen->cutting($box->cords($chosen->likenesses()));
                     $taking = $box->take($cutting, [$need], $box->mark(), 'taken');
                     [, $stock, $sheet] = $cutting->sheets[0];
                     self::assertNotNull($stock);
