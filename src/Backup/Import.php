@@ -6,11 +6,13 @@ namespace Rinkel\App\Backup;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Rinkel\App\Kept\Bin;
+use Rinkel\App\Kept\Door;
 use Rinkel\App\Kept\Everything;
 use Rinkel\App\Kept\Kept;
 use Rinkel\App\Kept\Rows;
 use Rinkel\App\Log\Photos;
 use Rinkel\App\Platform\Database\Alone;
+use Rinkel\App\Samples\Samples;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Said;
@@ -22,7 +24,7 @@ use Rinkel\Core\Said;
 final readonly class Import
 {
     /** So many things are held in memory at once. */
-    private const AT_ONCE = 100;
+    private const AT_ONCE = 400;
 
     public function __construct(
         private Everything $everything,
@@ -30,6 +32,8 @@ final readonly class Import
         private Bin $bin,
         private Photos $photos,
         private Alone $alone,
+        private Door $door,
+        private Samples $samples,
     ) {}
 
     /**
@@ -68,32 +72,51 @@ final readonly class Import
      */
     public function take(ArchiveFile $archive, iterable $entries): int
     {
-        return $this->alone->do(function () use ($archive, $entries): int {
-            $taken = 0;
-            foreach ($entries as $entry) {
-                $kind = $this->everything->named($entry->kind);
-                if (null === $kind || null === $entry->row || !$entry->standing->canBeTaken()) {
-                    continue;
-                }
-                $this->bring($kind, $entry, $archive);
-                if (0 === ++$taken % self::AT_ONCE) {
-                    $this->manager->flush();
-                    $this->manager->clear();
-                }
-            }
-
-            return $taken;
-        });
+        $this->door->trust(true); // what is taken was read when it was looked at
+        try {
+            return $this->alone->do(fn (): int => $this->taken($archive, $entries));
+        } finally {
+            $this->door->trust(false);
+        }
     }
 
-    private function bring(Kept $kind, Entry $entry, ArchiveFile $archive): void
+    /**
+     * @param iterable<Entry> $entries
+     */
+    private function taken(ArchiveFile $archive, iterable $entries): int
+    {
+        [$taken, $kinds, $here] = [[], '', []];
+        foreach ($entries as $entry) {
+            $kind = $this->everything->named($entry->kind);
+            if (
+                null === $kind || null === $entry->row || !$entry->standing->canBeTaken()
+                || isset($taken[$entry->key()])
+            ) {
+                continue;
+            }
+            if ($kinds !== $entry->kind || 0 === \count($taken) % self::AT_ONCE) {
+                $this->manager->flush(); // what hangs on something finds it
+                $this->manager->clear();
+                $here = $kinds === $entry->kind ? $here : array_fill_keys([...$kind->uids()], true);
+                $kinds = $entry->kind;
+            }
+            $this->bring($kind, $entry, $archive, !isset($here[$entry->uid]));
+            $taken[$entry->key()] = true;
+        }
+        $this->manager->flush();
+        $this->samples->changed();
+
+        return \count($taken);
+    }
+
+    private function bring(Kept $kind, Entry $entry, ArchiveFile $archive, bool $isNew): void
     {
         \assert(null !== $entry->row);
-        $there = $kind->find($entry->uid);
+        $there = $isNew ? null : $kind->find($entry->uid);
         if (null !== $there && 'piece' !== $kind->word()) {
             $this->bin->note($kind, $there);
         }
-        $kind->bring($entry->row);
+        $kind->bring($entry->row, $isNew);
         $of = 'removed' === $kind->word() ? Rows::text($entry->row->data, 'of', 40) : $entry->uid;
         $photo = \in_array($kind->word(), ['finished', 'removed'], true) ? $archive->photo($of) : null;
         if (null !== $photo) {

@@ -147,9 +147,9 @@ final readonly class KeptBoards implements Kept
     /**
      * Lays a piece on its board as the row says it; without its piece there is nothing to lay.
      */
-    public function bring(Row $row): void
+    public function bring(Row $row, bool $isNew = false): void
     {
-        $there = $this->find($row->uid);
+        $there = $isNew ? null : $this->find($row->uid);
         if (null !== $there) {
             $this->remove($there);
         }
@@ -177,13 +177,11 @@ final readonly class KeptBoards implements Kept
             false === $finished ? null : Rows::time($row->data, 'finished'),
         );
         $this->manager->persist($board);
-        $this->manager->flush();
         foreach (Rows::list($row->data, 'taps', self::MOST_TAPS) as $tap) {
             $tap = self::tap($tap);
-            $this->manager->getConnection()->insert('board_tap', [
-                'board_id' => $board->id(), 'uid' => $tap['id'], 'number' => $tap['number'],
-                'done' => $tap['done'], 'at' => $tap['at'], 'kind' => $tap['kind'],
-            ]);
+            $this->manager->persist(
+                new StoredTap($board, $tap['id'], $tap['number'], $tap['done'], $tap['at'], $tap['kind']),
+            );
         }
     }
 

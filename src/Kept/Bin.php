@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
 use Rinkel\App\Platform\Database\Alone;
+use Rinkel\App\Samples\Samples;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 
 /**
@@ -26,6 +27,7 @@ final readonly class Bin
         private Randomizer $chance,
         private Everything $everything,
         private Alone $alone,
+        private Samples $samples,
     ) {}
 
     /**
@@ -102,8 +104,22 @@ final readonly class Bin
             }
             $kind->bring($row);
             $this->manager->remove($removal);
+            $this->manager->flush();
+            $this->samples->changed();
 
             return $kind;
+        });
+    }
+
+    /**
+     * Makes a thing what a row says.
+     */
+    public function bring(Kept $kind, Row $row): void
+    {
+        $this->alone->do(function () use ($kind, $row): void {
+            $kind->bring($row);
+            $this->manager->flush();
+            $this->samples->changed();
         });
     }
 

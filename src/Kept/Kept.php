@@ -71,9 +71,11 @@ interface Kept
     public function read(array $row): Row;
 
     /**
-     * Adds a thing as its row says it, or makes the one that is here like it.
+     * Adds a thing as its row says it, or makes the one that is here like it; whoever calls it flushes.
+     *
+     * @param bool $isNew whether it is known that none is here
      */
-    public function bring(Row $row): void;
+    public function bring(Row $row, bool $isNew = false): void;
 
     /**
      * Deletes a thing with all that hangs on it.

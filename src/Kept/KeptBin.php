@@ -87,9 +87,9 @@ final readonly class KeptBin implements Kept
         ]);
     }
 
-    public function bring(Row $row): void
+    public function bring(Row $row, bool $isNew = false): void
     {
-        if (null === $this->find($row->uid)) {
+        if ($isNew || null === $this->find($row->uid)) {
             $this->manager->persist(new StoredRemoval(
                 $row->uid,
                 Rows::text($row->data, 'kind', 20),
@@ -98,7 +98,6 @@ final readonly class KeptBin implements Kept
                 Rows::named(\is_array($row->data['row']) ? $row->data['row'] : []),
                 Rows::time($row->data, 'at'),
             ));
-            $this->manager->flush();
         }
     }
 

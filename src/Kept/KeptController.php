@@ -53,7 +53,7 @@ final class KeptController extends AbstractController
         try {
             $row = $of->read(['uid' => $uid] + Json::read($text, self::LARGEST));
             $this->bin->note($of, $stored);
-            $of->bring($row);
+            $this->bin->bring($of, $row);
 
             return $this->redirectToRoute($of->page(), [], Response::HTTP_SEE_OTHER);
         } catch (PieceUnreadable $unreadable) {

@@ -81,9 +81,9 @@ final readonly class KeptLog implements Kept
         ] + $document);
     }
 
-    public function bring(Row $row): void
+    public function bring(Row $row, bool $isNew = false): void
     {
-        $there = $this->find($row->uid);
+        $there = $isNew ? null : $this->find($row->uid);
         $finished = Rows::time($row->data, 'finished');
         $document = Rows::rest($row->data, 'finished');
         if (null !== $there) {
@@ -91,8 +91,7 @@ final readonly class KeptLog implements Kept
             $this->manager->flush();
         }
         $this->manager->persist(new StoredEntry($document, $finished, $row->uid));
-        $this->manager->flush();
-        $this->samples->changed();
+        $this->samples->forget();
     }
 
     public function remove(object $stored): void

@@ -112,9 +112,9 @@ final readonly class KeptPeople implements Kept
         ]);
     }
 
-    public function bring(Row $row): void
+    public function bring(Row $row, bool $isNew = false): void
     {
-        $person = $this->find($row->uid) ?? new Person($row->name, $row->uid);
+        $person = ($isNew ? null : $this->find($row->uid)) ?? new Person($row->name, $row->uid);
         $person->rename($row->name);
         foreach (array_reverse(Rows::list($row->data, 'measures', self::MOST_MEASURES)) as $measure) {
             /** @var array<string, string> $lengths */
@@ -127,7 +127,6 @@ final readonly class KeptPeople implements Kept
             $person->archive($putAway);
         }
         $this->manager->persist($person);
-        $this->manager->flush();
     }
 
     public function remove(object $stored): void

@@ -126,9 +126,9 @@ final readonly class KeptPieces implements Kept
         ], $changed);
     }
 
-    public function bring(Row $row): void
+    public function bring(Row $row, bool $isNew = false): void
     {
-        $there = $this->find($row->uid);
+        $there = $isNew ? null : $this->find($row->uid);
         $document = Rows::named(\is_array($row->data['piece']) ? $row->data['piece'] : []);
         $unread = self::unread($row->data['unread'] ?? []);
         $putAway = false === $row->data['putAway'] ? null : Rows::time($row->data, 'putAway');
@@ -150,15 +150,14 @@ final readonly class KeptPieces implements Kept
             $deleted,
         );
         $this->manager->persist($stored);
-        $this->manager->flush();
         foreach (Rows::list($row->data, 'states', Pieces::STATES + 1) as $state) {
-            $this->manager->getConnection()->insert('piece_state', [
-                'piece_id' => $stored->id(),
-                'number' => $state['number'],
-                'document' => json_encode($state['piece'], \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION),
-                'stroke' => $state['stroke'],
-                'at' => Rows::time($state, 'at')->format('Y-m-d H:i:s'),
-            ]);
+            $this->manager->persist(new PieceState(
+                $stored,
+                Rows::number($state, 'number', 0, \PHP_INT_MAX),
+                Rows::named(\is_array($state['piece'] ?? null) ? $state['piece'] : []),
+                Rows::text($state, 'stroke', 40),
+                Rows::time($state, 'at'),
+            ));
         }
     }
 

@@ -93,17 +93,16 @@ final readonly class KeptPractice implements Kept
         ]);
     }
 
-    public function bring(Row $row): void
+    public function bring(Row $row, bool $isNew = false): void
     {
         $due = Rows::time($row->data, 'due');
-        $box = $this->find($row->uid) ?? new StoredBox($row->uid, $due);
+        $box = ($isNew ? null : $this->find($row->uid)) ?? new StoredBox($row->uid, $due);
         $box->become(
             Rows::number($row->data, 'box', 1, Boxes::LAST),
             Rows::number($row->data, 'asked', 0, self::MOST_ASKED),
             $due,
         );
         $this->manager->persist($box);
-        $this->manager->flush();
     }
 
     public function remove(object $stored): void

@@ -82,15 +82,14 @@ final readonly class KeptSamples implements Kept
             + ($isAside ? ['aside' => true] : []) + $document);
     }
 
-    public function bring(Row $row): void
+    public function bring(Row $row, bool $isNew = false): void
     {
         $taken = Rows::time($row->data, 'taken');
         $document = Rows::rest($row->data, 'taken', 'aside');
-        $stored = $this->find($row->uid) ?? new StoredSample($document, $taken, $row->uid);
+        $stored = ($isNew ? null : $this->find($row->uid)) ?? new StoredSample($document, $taken, $row->uid);
         $stored->become($document, $taken, true === ($row->data['aside'] ?? false));
         $this->manager->persist($stored);
-        $this->manager->flush();
-        $this->samples->changed();
+        $this->samples->forget();
     }
 
     public function remove(object $stored): void

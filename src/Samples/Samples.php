@@ -146,12 +146,20 @@ final class Samples
     }
 
     /**
+     * Forgets what was known of the hand, as often as it may be: changed() once it is settled.
+     */
+    public function forget(): void
+    {
+        [$this->hand, $this->whole] = [null, null];
+        $this->memory->deleteItem(self::MEMORY);
+    }
+
+    /**
      * Notes that what is known of the hand is known otherwise now.
      */
     public function changed(): void
     {
-        [$this->hand, $this->whole] = [null, null];
-        $this->memory->deleteItem(self::MEMORY);
+        $this->forget();
         // How pieces stand may have changed with it: the Table looks again.
         $this->manager->createQuery(\sprintf('UPDATE %s piece SET piece.stands = NULL', StoredPiece::class))->execute();
     }

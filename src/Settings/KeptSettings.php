@@ -94,7 +94,7 @@ final readonly class KeptSettings implements Kept
         return new Row(self::UID, '', ['uid' => self::UID] + $texts);
     }
 
-    public function bring(Row $row): void
+    public function bring(Row $row, bool $isNew = false): void
     {
         $texts = [];
         foreach (Preferences::names() as $name) {

@@ -79,22 +79,20 @@ final readonly class KeptStock implements Kept
         $told = $this->reader->read($kind, Rows::rest($row, 'is'), $uid);
         $name = \is_string($told->document['name'] ?? null) ? $told->document['name'] : $kind->value;
 
-        return new Row($uid, $name, ['uid' => $uid, 'is' => $kind->value] + $told->document);
+        return new Row($uid, $name, ['uid' => $uid, 'is' => $kind->value] + $told->document, null, $told->item->likeness());
     }
 
-    public function bring(Row $row): void
+    public function bring(Row $row, bool $isNew = false): void
     {
         $kind = Kind::from(Rows::text($row->data, 'is', 20));
-        $told = $this->reader->read($kind, Rows::rest($row->data, 'is'), $row->uid);
-        $stored = $this->find($row->uid);
+        $stored = $isNew ? null : $this->find($row->uid);
         if (null !== $stored && $kind !== $stored->kind()) {
             $this->remove($stored);
             $stored = null;
         }
         $stored ??= new StoredItem($kind, [], $row->uid);
-        $stored->become($told->document, $told->item->likeness());
+        $stored->become(Rows::rest($row->data, 'is'), $row->likeness);
         $this->manager->persist($stored);
-        $this->manager->flush();
     }
 
     public function remove(object $stored): void

@@ -94,9 +94,9 @@ final readonly class KeptTakings implements Kept
         ]);
     }
 
-    public function bring(Row $row): void
+    public function bring(Row $row, bool $isNew = false): void
     {
-        $there = $this->find($row->uid);
+        $there = $isNew ? null : $this->find($row->uid);
         if (null !== $there) {
             $this->remove($there);
         }
@@ -111,7 +111,6 @@ final readonly class KeptTakings implements Kept
             $taking->undo();
         }
         $this->manager->persist($taking);
-        $this->manager->flush();
     }
 
     public function remove(object $stored): void

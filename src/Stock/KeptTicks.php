@@ -73,11 +73,10 @@ final readonly class KeptTicks implements Kept
         return new Row($uid, substr($uid, 0, 8), ['uid' => $uid]);
     }
 
-    public function bring(Row $row): void
+    public function bring(Row $row, bool $isNew = false): void
     {
-        if (null === $this->find($row->uid)) {
+        if ($isNew || null === $this->find($row->uid)) {
             $this->manager->persist(new StoredTick($row->uid));
-            $this->manager->flush();
         }
     }
 
