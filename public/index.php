@@ -8,8 +8,8 @@ use Symfony\Component\HttpFoundation\Request;
 
 require_once dirname(__DIR__).'/vendor/autoload.php';
 
-// No plan takes a quarter of it; whatever would is ended here, not by the machine.
-ini_set('memory_limit', '256M');
+// No page takes a half of it; whatever would is ended here, not by the machine.
+ini_set('memory_limit', '128M');
 
 (new Dotenv())->bootEnv(dirname(__DIR__).'/.env');
 

@@ -260,7 +260,7 @@ final class BoardController extends AbstractController
             'number' => $board->number(),
             'finished' => $board->isFinished(),
             'plan' => hash('xxh3', serialize($board->document())),
-            'clocks' => $board->clocks(),
+            'clocks' => $this->boards->clocks($board),
         ]);
     }
 
@@ -277,6 +277,7 @@ final class BoardController extends AbstractController
             'view' => $view,
             'reached' => $reached,
             'sound' => $this->boards->isSound($board),
+            'clocks' => $this->boards->clocks($board),
             'forecast' => $view->forecast($reached),
             'ways' => $view->ways($reached),
             'changed' => $this->views->changed($board, $view),

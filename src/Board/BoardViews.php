@@ -48,13 +48,17 @@ final readonly class BoardViews
     /**
      * Returns the boards in use for the Table, each with how much is made, in percent.
      *
-     * @return list<array{board: StoredBoard, percent: int}>
+     * @return list<array{board: StoredBoard, percent: int, clocks: list<array{id: string, step: int, ends: int}>}>
      */
     public function shelf(): array
     {
         $shelf = [];
         foreach (\array_slice($this->boards->inUse(), 0, self::SHELF) as $board) {
-            $shelf[] = ['board' => $board, 'percent' => (int) round(100 * $board->moves() / max(1, $board->total()))];
+            $shelf[] = [
+                'board' => $board,
+                'percent' => (int) round(100 * $board->moves() / max(1, $board->total())),
+                'clocks' => $this->boards->clocks($board),
+            ];
         }
 
         return $shelf;

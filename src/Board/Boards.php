@@ -183,18 +183,25 @@ final readonly class Boards
     }
 
     /**
-     * Returns whether what was read on the tape can be read again.
+     * Returns whether what was noted at a board can be read again.
      */
     public function isSound(StoredBoard $board): bool
     {
         try {
-            KeptBoards::readings(['readings' => $board->readings()]);
-            KeptBoards::detours(['detours' => $board->detours()]);
+            KeptBoards::noted($board);
 
             return true;
         } catch (PieceUnreadable) {
             return false;
         }
+    }
+
+    /**
+     * @return list<array{id: string, step: int, ends: int}> the clocks that run; none where they cannot be read again
+     */
+    public function clocks(StoredBoard $board): array
+    {
+        return $this->isSound($board) ? $board->clocks() : [];
     }
 
     /**
@@ -273,7 +280,7 @@ final readonly class Boards
     public function start(StoredBoard $board, string $id, int $step, int $minutes): void
     {
         $this->alone($board, function () use ($board, $id, $step, $minutes): void {
-            if (!\in_array($id, array_column($board->clocks(), 'id'), true)) {
+            if (!\in_array($id, array_column($this->clocks($board), 'id'), true)) {
                 $now = $this->clock->now();
                 $board->start($id, $step, $now->getTimestamp() + 60 * $minutes, $now);
             }

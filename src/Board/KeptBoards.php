@@ -19,7 +19,7 @@ use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Plan\Planner;
 
 /**
- * Pieces in the making (docs/boards.schema.json): by which plan each is made, how far it is, what was read on the
+ * Pieces in the making (docs/kept.schema.json): by which plan each is made, how far it is, what was read on the
  * tape, which clocks run, and its taps, which tell of the maker's pace.
  *
  * @phpstan-import-type Reading from StoredBoard
@@ -107,9 +107,18 @@ final readonly class KeptBoards implements Kept
     {
         if ($stored instanceof StoredBoard) {
             $this->reader->read($stored->document());
-            self::readings(['readings' => $stored->readings()]);
-            self::detours(['detours' => $stored->detours()]);
+            self::noted($stored);
         }
+    }
+
+    /**
+     * @throws PieceUnreadable If what was noted at a board cannot be read again: its readings, clocks and detours
+     */
+    public static function noted(StoredBoard $board): void
+    {
+        self::readings(['readings' => $board->readings()]);
+        self::clocks(['clocks' => $board->clocks()]);
+        self::detours(['detours' => $board->detours()]);
     }
 
     public function read(array $row): Row

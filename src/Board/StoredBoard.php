@@ -95,6 +95,16 @@ class StoredBoard
         return $this->document;
     }
 
+    /**
+     * Returns what the piece is called, empty where its document cannot be read again.
+     */
+    public function name(): string
+    {
+        $name = $this->document['name'] ?? '';
+
+        return \is_string($name) ? $name : '';
+    }
+
     public function moves(): int
     {
         return $this->moves;

@@ -17,7 +17,7 @@ use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Said;
 
 /**
- * People with all their measures (docs/people.schema.json).
+ * People with all their measures (docs/kept.schema.json).
  */
 final readonly class KeptPeople implements Kept
 {

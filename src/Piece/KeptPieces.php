@@ -11,7 +11,7 @@ use Rinkel\App\Kept\Rows;
 use Rinkel\Core\Piece\PieceReader;
 
 /**
- * Pieces with all that they were before (docs/piece.schema.json, docs/kept-piece.schema.json).
+ * Pieces with all that they were before (docs/piece.schema.json, docs/kept.schema.json).
  */
 final readonly class KeptPieces implements Kept
 {

@@ -159,10 +159,22 @@ final class Preferences
      */
     public function beginning(): array
     {
-        $texts = array_intersect_key($this->all(), self::PLACES);
-
         /** @var array<string, mixed> */
-        return array_diff_key(self::placed($texts), ['unit' => '']);
+        return array_diff_key(self::placed($this->usual()), ['unit' => '']);
+    }
+
+    /**
+     * @return array<string, string> what every new piece begins with, by name; without what cannot be read any more
+     */
+    private function usual(): array
+    {
+        $unit = $this->unit();
+
+        return array_filter(
+            array_intersect_key($this->all(), self::PLACES),
+            fn (string $text, string $name): bool => '' !== $text && \is_string($this->read($name, $text, $unit)),
+            \ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /**
@@ -174,11 +186,10 @@ final class Preferences
     {
         $here = self::texts($this->writer->write($piece));
         $differing = [];
-        foreach (array_diff_key($this->all(), ['unit' => '']) as $name => $usual) {
-            $place = self::PLACES[$name] ?? null;
+        foreach (array_diff_key($this->usual(), ['unit' => '']) as $name => $usual) {
             $is = $here[$name] ?? self::UNSAID[$name] ?? '';
-            if (null !== $place && '' !== $usual && '' !== $is && !self::same($name, $is, $usual)) {
-                $differing[$place] = $usual;
+            if ('' !== $is && !self::same($name, $is, $usual)) {
+                $differing[self::PLACES[$name]] = $usual;
             }
         }
 

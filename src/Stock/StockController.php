@@ -69,6 +69,9 @@ final class StockController extends AbstractController
         $stored = $this->asked($all['id'] ?? '');
         $kind = $stored?->kind() ?? Kind::tryFrom(\is_string($all['kind'] ?? null) ? $all['kind'] : '') ?? Kind::Cord;
         $typed = self::typed($kind, $all['c'] ?? null);
+        if (null === $stored && '' !== ($all['id'] ?? '')) {
+            return $this->page($kind, $typed, [], null, isGone: true);
+        }
         try {
             if (isset($all['weigh'])) {
                 return $this->weighed($kind, $typed, $stored, $all['w'] ?? null);
@@ -247,6 +250,7 @@ final class StockController extends AbstractController
         array $weighed = [],
         ?Tray $tray = null,
         bool $isChanged = false,
+        bool $isGone = false,
     ): Response {
         [$rows, $found] = $this->stock->found($kind, $words, self::ROWS);
 
@@ -265,9 +269,10 @@ final class StockController extends AbstractController
             'taking' => $this->stock->lastTaking(),
             'late' => $late,
             'changed' => $isChanged,
+            'gone' => $isGone,
             'unit' => $this->preferences->unit(),
         ], new Response(status: match (true) {
-            $isChanged => Response::HTTP_CONFLICT,
+            $isChanged, $isGone => Response::HTTP_CONFLICT,
             [] !== $faults => Response::HTTP_UNPROCESSABLE_ENTITY,
             default => Response::HTTP_OK,
         }));

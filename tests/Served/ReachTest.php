@@ -50,7 +50,7 @@ final class ReachTest extends ServedCase
         $this->migrate();
         $this->serve(1);
         $path = $this->lay();
-        [$status, $said] = $this->ask($path, ['version' => '1', 'f' => ['name' => str_repeat('x', 9_000_000)]]);
+        [$status, $said] = $this->ask($path, ['version' => '1', 'f' => ['name' => str_repeat('x', 25_200_000)]]);
         self::assertSame(413, $status);
         self::assertStringContainsString('more than Rinkel takes at once', $said);
     }
