@@ -70,7 +70,7 @@ final readonly class Backups
     }
 
     /**
-     * Makes the copy of the day, when the last is a day old.
+     * Makes the copy of the day, when the last is a day old and the disk has room for it and as much again.
      */
     public function daily(): ?string
     {
@@ -78,7 +78,10 @@ final readonly class Backups
         sort($last);
         $age = [] === $last ? \PHP_INT_MAX : $this->clock->now()->getTimestamp() - (int) @filemtime($last[\count($last) - 1]);
 
-        return $age >= 86_400 ? $this->automatic('daily') : null;
+        $room = @disk_free_space(\dirname($this->path()));
+        $hasRoom = false === $room || $room > 2 * (int) @filesize($this->path());
+
+        return $age >= 86_400 && $hasRoom ? $this->automatic('daily') : null;
     }
 
     /**

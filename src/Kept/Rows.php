@@ -60,7 +60,8 @@ final readonly class Rows
     public static function timeOrNone(array $row, string $name): ?\DateTimeImmutable
     {
         $text = $row[$name] ?? null;
-        $time = \is_string($text) ? \DateTimeImmutable::createFromFormat(\DATE_ATOM, $text) : false;
+        $time = \is_string($text) && !str_contains($text, "\0")
+            ? \DateTimeImmutable::createFromFormat(\DATE_ATOM, $text) : false;
         if (null !== $text && (false === $time || abs((int) $time->format('Y') - 2050) > 100)) {
             throw PieceUnreadable::at($name, new Said('time-wanted'));
         }

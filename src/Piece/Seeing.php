@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Doctrine\DBAL\Connection;
+use Rinkel\App\Platform\Database\Aside;
 use Rinkel\App\Samples\Samples;
 use Rinkel\Core\Plan\Plan;
 
@@ -15,6 +16,7 @@ final readonly class Seeing
 {
     public function __construct(
         private Connection $connection,
+        private Aside $aside,
         private Samples $samples,
     ) {}
 
@@ -29,7 +31,7 @@ final readonly class Seeing
     public function note(StoredPiece $stored, Seen $seen): void
     {
         if ($seen->kept() !== $stored->seen()) {
-            $this->connection->update(
+            $this->aside->note(
                 'piece',
                 ['seen' => json_encode($seen->kept(), \JSON_THROW_ON_ERROR)],
                 ['id' => $stored->id()],

@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
 use Rinkel\App\Platform\Database\Alone;
+use Rinkel\App\Platform\Database\Aside;
 use Rinkel\Core\Cutting\CutSheet;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Material\Bead;
@@ -37,6 +38,7 @@ final readonly class StockBox
 
     public function __construct(
         private EntityManagerInterface $manager,
+        private Aside $aside,
         private ClockInterface $clock,
         private Randomizer $chance,
         private ItemReader $reader,
@@ -243,20 +245,19 @@ final readonly class StockBox
             StoredItem::class,
         ))->setParameter('keys', $likenesses)->getResult();
         $rows = [];
-        $isTold = false;
         foreach ($found as $stored) {
             $row = $this->row($stored);
             if ('' === $stored->likeness() && null !== $row->item) {
                 // From before things could be found so.
-                $stored->become($stored->document(), $row->item->likeness());
-                $isTold = true;
+                $this->aside->note(
+                    'stock_item',
+                    ['likeness' => mb_substr($row->item->likeness(), 0, 120)],
+                    ['id' => $stored->id()],
+                );
             }
             if (null !== $row->item && \in_array($row->item->likeness(), $likenesses, true)) {
                 $rows[$row->item->likeness()] ??= $row;
             }
-        }
-        if ($isTold) {
-            $this->manager->flush();
         }
 
         return $rows;

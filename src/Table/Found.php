@@ -7,6 +7,7 @@ namespace Rinkel\App\Table;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\QueryBuilder;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Platform\Database\Aside;
 use Rinkel\Core\Construction\Offers;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
@@ -27,6 +28,7 @@ final readonly class Found
         private Offers $offers,
         private TranslatorInterface $translator,
         private Rows $rows,
+        private Aside $aside,
     ) {}
 
     /**
@@ -67,7 +69,7 @@ final readonly class Found
         $begun = microtime(true);
         foreach ($changed as $stored) {
             // Beside the entity, whose version says what its maker changed.
-            $this->manager->getConnection()->update(
+            $this->aside->note(
                 'piece',
                 ['stands' => $this->rows->of($stored)->stands()->value],
                 ['id' => $stored->id(), 'version' => $stored->version()],

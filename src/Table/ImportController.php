@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Table;
 
+use Rinkel\App\Platform\Http\ChangesNothing;
+use Rinkel\Core\Piece\Fault;
+use Rinkel\Core\Said;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
@@ -16,17 +19,24 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/import')]
 final class ImportController extends AbstractController
 {
+    /** So many files are looked at in one go, and for so many seconds. */
     private const MOST = 50;
+    private const SECONDS = 4;
 
     public function __construct(private readonly Arrivals $arrivals) {}
 
+    #[ChangesNothing]
     #[Route('', 'import', methods: 'POST')]
     public function look(Request $request): Response
     {
         $arrivals = [];
-        foreach (\array_slice(self::uploaded($request), 0, self::MOST) as $file) {
-            $json = $file->isValid() ? (string) file_get_contents($file->getPathname()) : '';
-            $arrivals[] = $this->arrivals->look(mb_substr(mb_scrub($file->getClientOriginalName()), 0, 120), $json);
+        $begun = microtime(true);
+        foreach (self::uploaded($request) as $i => $file) {
+            $name = mb_substr(mb_scrub($file->getClientOriginalName()), 0, 120);
+            $isLate = $i >= self::MOST || microtime(true) - $begun > self::SECONDS;
+            $arrivals[] = $isLate
+                ? new Arrival($name, '', null, [new Fault('piece', new Said('later', ['most' => self::MOST]))])
+                : $this->arrivals->look($name, $file->isValid() ? (string) file_get_contents($file->getPathname()) : '');
         }
 
         return $this->render(

@@ -37,6 +37,7 @@ final class DocumentsTest extends WebCase
         $application = new Application(self::$kernel);
         $application->setAutoExit(false);
         (new ApplicationTester($application))->run(['command' => 'rinkel:demo']);
+        $this->browser->disableReboot();
         $everything = self::getContainer()->get(Everything::class);
         $manager = self::getContainer()->get(EntityManagerInterface::class);
         $sound = [];
@@ -99,6 +100,7 @@ final class DocumentsTest extends WebCase
         }
         $kind->bring($read);
         $manager->flush();
+        $manager->clear();
         $stored = $kind->find($read->uid);
         if (null !== $stored && !\in_array($kind->word(), ['person', 'piece', 'removed'], true)) {
             // What was there before is not taken away from these.

@@ -24,6 +24,8 @@ final class StorageTest extends ServedCase
             $this->serve();
             $path = $this->lay();
             $version = $this->version($path);
+            $never = $this->lay();
+            $pages = [$never, '/?stands=cut', '/', '/stock', '/log', '/people', '/samples', '/data', '/settings', '/bin', '/cut'];
             file_put_contents($this->folder.'/ballast', str_repeat('x', 2_000_000));
             [$status, $said, $headers] = $this->act(
                 $path,
@@ -35,6 +37,9 @@ final class StorageTest extends ServedCase
             }
             self::assertSame(503, $status);
             self::assertStringContainsString('the disk is full', $said);
+            foreach ([...$pages, $path] as $page) {
+                self::assertSame(200, $this->ask($page, headers: [])[0], $page.' is read on a full disk');
+            }
             self::assertSame('yes', $headers['x-rinkel-says'] ?? null);
             [$status, $page] = $this->ask($path, ['version' => $version, 'f' => ['name' => 'Typed "here"']], []);
             self::assertContains($status, [503, 409]);
