@@ -45,6 +45,20 @@ final readonly class Looked
         return array_filter($others, static fn (int $count): bool => $count > 0);
     }
 
+    /**
+     * Returns whether anything of it would change what is here.
+     */
+    public function canTake(): bool
+    {
+        foreach ($this->shown as $entry) {
+            if ($entry->standing->canBeTaken()) {
+                return true;
+            }
+        }
+
+        return [] !== $this->others();
+    }
+
     public function same(): int
     {
         return array_sum(array_map(

@@ -6,17 +6,20 @@ namespace Rinkel\App\Table;
 
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Document\PieceFiles;
+use Rinkel\App\Kept\Bin;
 use Rinkel\App\Log\Finishing;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Database\Alone;
+use Rinkel\App\Samples\KeptSamples;
 use Rinkel\App\Samples\Samples;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Making\Reached;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Stock\Counted;
 use Rinkel\Core\Stock\Kind;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -45,6 +48,8 @@ final class DemoCommand extends Command
         private readonly Finishing $finishing,
         private readonly Boards $boards,
         private readonly StockBox $stock,
+        private readonly Bin $bin,
+        private readonly KeptSamples $kept,
         private readonly PieceFiles $files,
         private readonly TranslatorInterface $translator,
         private readonly Alone $alone,
@@ -86,7 +91,10 @@ final class DemoCommand extends Command
         $samples = $this->read('samples.json')['samples'] ?? null;
         foreach (\is_array($samples) ? $samples : [] as $sample) {
             /** @var array<string, mixed> $sample */
-            $this->samples->add($sample);
+            $stored = $this->samples->add(array_diff_key($sample, ['deleted' => true]));
+            if (isset($sample['deleted'])) {
+                $this->bin->put($this->kept, $stored);
+            }
         }
         $this->finish($laid, false);
         $this->make($laid);
@@ -94,7 +102,12 @@ final class DemoCommand extends Command
         foreach (Kind::cases() as $kind) {
             $things = $stock[$kind->all()] ?? null;
             foreach (\is_array($things) ? $things : [] as $thing) {
-                $this->stock->keep(null, $kind, \is_array($thing) ? $thing : []);
+                $thing = \is_array($thing) ? $thing : [];
+                $stored = $this->stock->keep(null, $kind, array_diff_key($thing, ['came' => true]));
+                $item = $this->stock->item($stored->id());
+                if (\is_int($thing['came'] ?? null) && $item instanceof Counted) {
+                    $this->stock->receive([[$item->what, $thing['came'], []]], 'Lagoon, rows side by side');
+                }
             }
         }
     }
