@@ -78,8 +78,22 @@ final readonly class KeptSamples implements Kept
         $sample = $this->reader->read($document);
         $isAside = true === ($row['aside'] ?? false);
 
-        return new Row($uid, $sample->work->word(), ['uid' => $uid, 'taken' => $taken->format(\DATE_ATOM)]
+        return new Row($uid, self::called($sample->work->word(), $document), ['uid' => $uid, 'taken' => $taken->format(\DATE_ATOM)]
             + ($isAside ? ['aside' => true] : []) + $document);
+    }
+
+    /**
+     * @param array<mixed> $document
+     */
+    private static function called(string $work, array $document): string
+    {
+        $texts = array_filter([$document['length'] ?? '', $document['note'] ?? ''], is_string(...));
+        $count = $document['count'] ?? null;
+
+        return implode(', ', array_filter(
+            [(\is_int($count) ? $count.' × ' : '').$work, ...$texts],
+            static fn (string $text): bool => '' !== $text,
+        ));
     }
 
     public function bring(Row $row, bool $isNew = false): void

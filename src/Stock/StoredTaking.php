@@ -49,6 +49,28 @@ class StoredTaking
         return $this->id ?? throw new \LogicException('It is not stored yet.');
     }
 
+    /**
+     * Returns what each thing is called that it changed, and where it is counted how many there were and are.
+     *
+     * @return list<array{name: string, was: int|null, is: int|null}>
+     */
+    public function things(): array
+    {
+        $things = [];
+        foreach ($this->changes as $change) {
+            $name = $change['after']['name'] ?? $change['before']['name'] ?? '';
+            [$was, $is] = [$change['before']['count'] ?? 0, $change['after']['count'] ?? null];
+            $isCounted = \is_int($was) && \is_int($is);
+            $things[] = [
+                'name' => \is_string($name) ? $name : '',
+                'was' => $isCounted ? $was : null,
+                'is' => $isCounted ? $is : null,
+            ];
+        }
+
+        return $things;
+    }
+
     public function isUndone(): bool
     {
         return $this->undone;
