@@ -18,6 +18,9 @@ final class RequestsTest extends ServedCase
     /** Seconds; what is later is asked again, since it may have been the machine. */
     private const LATE = 1.0;
 
+    /** Paper takes as long as it has sheets: one of 57 takes a second and a half. */
+    private const LATE_PAPER = 3.0;
+
     public function testNoRequestTakesRinkelDown(): void
     {
         $runs = (int) (getenv('RUNS') ?: self::RUNS);
@@ -40,13 +43,14 @@ final class RequestsTest extends ServedCase
             $path = $this->address_($route['path'], $chance);
             $form = 'POST' === $method && !$chance->oneIn(9) ? $this->form($chance) : null;
             $headers = $chance->oneIn(2) ? ['HX-Request: true'] : [];
+            $late = str_contains($route['path'], '.pdf') ? self::LATE_PAPER : self::LATE;
             [$took, $status, $body] = $this->timed($path, $form, $headers);
-            for ($again = 0; $took > self::LATE && $again < 3; ++$again) {
+            for ($again = 0; $took > $late && $again < 3; ++$again) {
                 [$took, $status] = $this->timed($path, $form, $headers);
             }
             $what = \sprintf('run %d: %s %s with %s', $i, $method, $path, mb_substr((string) json_encode($form, \JSON_INVALID_UTF8_SUBSTITUTE), 0, 500));
             self::assertTrue($status > 0 && $status < 500, $status.' '.$what.' '.mb_substr($body, 0, 300));
-            self::assertLessThan(self::LATE, $took, $what);
+            self::assertLessThan($late, $took, $what);
             $slowest = max($slowest, $took);
             $statuses[$status] = ($statuses[$status] ?? 0) + 1;
         }

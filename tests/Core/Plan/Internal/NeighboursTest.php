@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Core\Plan\Internal;
 
 use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Failure;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
+use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Neighbour;
 use Rinkel\Core\Plan\Planner;
+use Rinkel\Tests\Core\Chance;
 use Rinkel\Tests\Core\Examples;
 
 final class NeighboursTest extends TestCase
@@ -62,5 +65,39 @@ final class NeighboursTest extends TestCase
         }
         self::assertContains('way-fill', array_map(static fn (Neighbour $near): ?string => $near->way?->key, $finer));
         self::assertNull(Examples::plan()->neighbours()[0]->way);
+    }
+
+    /**
+     * Each button does what it says, on shipped pieces and on such as nobody would think of, also where a fit fills a
+     * gap: as much longer or shorter, shut as told.
+     */
+    public function testEachDoesWhatItSays(): void
+    {
+        $chance = new Chance(25);
+        $planner = new Planner();
+        $pieces = [...Examples::shipped(), ...array_map(static fn (): Wish => Examples::random($chance), range(1, 60))];
+        $told = 0;
+        foreach ($pieces as $name => $piece) {
+            try {
+                $plan = $planner->plan($piece);
+            } catch (Failure) {
+                continue; // of what is thrown together by chance not all can be made
+            }
+            foreach ($plan->neighbours() as $near) {
+                $there = $planner->plan(
+                    $plan->draft->piece->decided()->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)),
+                );
+                $what = $name.': '.$near->pattern;
+                self::assertEqualsWithDelta(
+                    $near->difference->millimetres,
+                    $there->draft->body()->minus($plan->draft->body())->millimetres,
+                    1e-6,
+                    $what,
+                );
+                self::assertEqualsWithDelta($there->draft->closed()->millimetres, $near->closed->millimetres, 0.2, $what);
+                ++$told;
+            }
+        }
+        self::assertGreaterThan(100, $told);
     }
 }
