@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
+use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
@@ -270,8 +271,10 @@ final readonly class Pieces
     {
         $document = $this->writer->write($piece);
 
-        return [] !== $this->manager->getRepository(StoredPiece::class)
-            ->findBy(['document' => $document, 'archivedAt' => null], limit: 1);
+        return [] !== $this->manager->createQuery(\sprintf(
+            'SELECT piece.id FROM %s piece WHERE piece.document = :document AND piece.archivedAt IS NULL',
+            StoredPiece::class,
+        ))->setParameter('document', $document, Types::JSON)->setMaxResults(1)->getResult();
     }
 
     /**

@@ -21,7 +21,7 @@ final class ImportController extends AbstractController
 {
     /** So many files are looked at in one go, and for so many seconds. */
     private const MOST = 50;
-    private const SECONDS = 4;
+    private const SECONDS = 2;
 
     public function __construct(private readonly Arrivals $arrivals) {}
 

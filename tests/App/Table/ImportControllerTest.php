@@ -92,6 +92,23 @@ final class ImportControllerTest extends WebCase
     }
 
     /**
+     * Of files beyond what is looked at in one go nothing disappears: each is told.
+     */
+    public function testFilesBeyondWhatIsLookedAtAreTold(): void
+    {
+        $files = [];
+        for ($i = 1; $i <= 53; ++$i) {
+            $files[$i.'.json'] = '[1]';
+        }
+        $page = $this->upload($files);
+        self::assertCount(53, $page->filter('.piece-row'));
+        self::assertStringNotContainsString('Not looked at', $page->filter('.piece-row')->eq(49)->text());
+        foreach ([50, 51, 52] as $i) {
+            self::assertStringContainsString('Not looked at', $page->filter('.piece-row')->eq($i)->text());
+        }
+    }
+
+    /**
      * @param array<string, string> $files
      */
     private function upload(array $files): Crawler
