@@ -12,7 +12,7 @@ final class Version20261130160000 extends AbstractMigration
 {
     public function getDescription(): string
     {
-        return 'What was done, photos in the database, what was deleted, boards and takings by their own uid, plans last seen.';
+        return 'What was done, photos, what was deleted, boards and takings by their own uid, plans last seen.';
     }
 
     public function up(Schema $schema): void

@@ -127,7 +127,9 @@ final readonly class Cut
     {
         // The margin says what it lies on: all knots of the cord, those of its closure too.
         $now = Risk::oneIn($this->oneIn)->margin($this->spread);
-        $margin = $now > 0.0 ? $this->part('margin')->times($risk->margin($this->spread) / $now) : $this->part('margin');
+        $margin = $now > 0.0 ? $this->part('margin')->times(
+            $risk->margin($this->spread) / $now,
+        ) : $this->part('margin');
 
         return $this->needed()->minus($this->part('margin'))->plus($margin)->roundedUpTo($step);
     }

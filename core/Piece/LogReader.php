@@ -123,7 +123,10 @@ final readonly class LogReader
             );
             $left = $fields->length($at.'.left', Unit::Millimetre, Length::zero(), $length ?? Length::zero());
             if (1 !== preg_match('/^[a-z][a-z0-9-]{0,39}$/D', (string) $role) || null === $count) {
-                $fields->fault($at, new Said('number-wanted', ['least' => 1, 'most' => 1000, 'found' => new Said('nothing')]));
+                $fields->fault(
+                    $at,
+                    new Said('number-wanted', ['least' => 1, 'most' => 1000, 'found' => new Said('nothing')]),
+                );
             } elseif (null !== $length) {
                 $read[(string) $role] = [$count, $length, $left];
             }
@@ -140,7 +143,10 @@ final readonly class LogReader
         if (null === $cost) {
             return null;
         }
-        [$materials, $currency] = \is_array($cost) ? [$cost['materials'] ?? null, $cost['currency'] ?? null] : [null, null];
+        [$materials, $currency] = \is_array($cost) ? [
+            $cost['materials'] ?? null,
+            $cost['currency'] ?? null,
+        ] : [null, null];
         if (
             !\is_string($materials) || 1 !== preg_match('/^\d{1,9}(?:\.\d{1,4})?$/D', $materials)
             || !\is_string($currency) || 1 !== preg_match('/^[A-Z]{3}$/D', $currency)

@@ -142,7 +142,10 @@ final class ArchiveFile
                         $read['uid'] = md5($uid.$seen[$uid]);
                     }
                     if ($row > $from) {
-                        yield [$word, 'piece' === $word ? $this->withPiece($read) : (null === $read ? null : $read + $more)];
+                        yield [
+                            $word,
+                            'piece' === $word ? $this->withPiece($read) : (null === $read ? null : $read + $more),
+                        ];
                     }
                 }
             } catch (\JsonException) {

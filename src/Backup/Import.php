@@ -130,7 +130,11 @@ final readonly class Import
     private function entry(string $word, ?array $row): Entry
     {
         $kind = $this->everything->named($word) ?? throw new \LogicException('There is no such kind.');
-        $said = static fn (string $name): string => \is_string($row[$name] ?? null) ? mb_substr(mb_scrub($row[$name]), 0, 80) : '';
+        $said = static fn (string $name): string => \is_string($row[$name] ?? null) ? mb_substr(
+            mb_scrub($row[$name]),
+            0,
+            80,
+        ) : '';
         if (null === $row) {
             return new Entry($word, '', '', Standing::Unreadable, null, [new Fault('', new Said('archive-part'))]);
         }

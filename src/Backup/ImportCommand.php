@@ -29,7 +29,12 @@ final class ImportCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('file', InputArgument::REQUIRED, 'An archive that Rinkel saved');
-        $this->addOption('look', null, InputOption::VALUE_NONE, 'Only say what is in it and how it stands to what is here');
+        $this->addOption(
+            'look',
+            null,
+            InputOption::VALUE_NONE,
+            'Only say what is in it and how it stands to what is here',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

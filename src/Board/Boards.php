@@ -242,15 +242,17 @@ final readonly class Boards
     }
 
     /**
-     * Does otherwise with the hands than planned: a way out that leaves the plan as it is becomes a part of the work, at
-     * its place.
+     * Does otherwise with the hands than planned: a way out that leaves the plan as it is becomes a part of the work,
+     * at its place.
      */
     public function detour(StoredBoard $board, WayOut $way, string $role): void
     {
         $values = array_map(
-            static fn (mixed $value): string|int => \is_int($value) ? $value : ($value instanceof \Stringable || \is_string($value)
-                ? (string) $value
-                : ''),
+            static fn (mixed $value): string|int => match (true) {
+                \is_int($value) => $value,
+                \is_string($value), $value instanceof \Stringable => (string) $value,
+                default => '',
+            },
             $way->said->values,
         );
         $this->alone($board, fn () => $board->detour([

@@ -70,7 +70,12 @@ final readonly class Days
             }
         }
 
-        return new BenchDay($pieces, $chains, Day::of($chains), $this->clock->now()->setTimezone($this->times->zone())->setTime(...self::time($begin)));
+        return new BenchDay(
+            $pieces,
+            $chains,
+            Day::of($chains),
+            $this->clock->now()->setTimezone($this->times->zone())->setTime(...self::time($begin)),
+        );
     }
 
     /**

@@ -120,7 +120,10 @@ final readonly class Log
         );
         $told = [];
         foreach ($rows as $uid => $json) {
-            $told[] = $this->reader->told(\is_string($json) ? json_decode($json, true) : null, \is_string($uid) ? $uid : '');
+            $told[] = $this->reader->told(
+                \is_string($json) ? json_decode($json, true) : null,
+                \is_string($uid) ? $uid : '',
+            );
         }
 
         return array_merge(...$told, ...[[]]);

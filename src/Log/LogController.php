@@ -106,7 +106,9 @@ final class LogController extends AbstractController
     #[Route('/log/{id}/photo.jpg', 'log_photo', requirements: self::ID, methods: 'GET')]
     public function picture(int $id): Response
     {
-        $jpeg = $this->photos->jpeg($this->log->find($id)?->stored->uid() ?? '') ?? throw $this->createNotFoundException();
+        $jpeg = $this->photos->jpeg(
+            $this->log->find($id)?->stored->uid() ?? '',
+        ) ?? throw $this->createNotFoundException();
 
         return (new Response($jpeg, headers: ['Content-Type' => 'image/jpeg']))->setPrivate()->setMaxAge(31_536_000);
     }

@@ -14,8 +14,8 @@ use Rinkel\Core\Quoted;
 use Rinkel\Core\Said;
 
 /**
- * What a maker typed of a piece that is finished, read: what is wrong, and what is so far off its plan that she is asked
- * whether it is so. What she left empty stays empty.
+ * What a maker typed of a piece that is finished, read: what is wrong, and what is so far off its plan that she is
+ * asked whether it is so. What she left empty stays empty.
  */
 final class Typed
 {
@@ -112,7 +112,10 @@ final class Typed
         }
         $pace = null === $this->tied || null === $this->minutes ? null : $this->tied / $this->minutes;
         if (null !== $pace && ($pace > self::QUICK || $pace < self::SLOW)) {
-            $doubts['minutes'] = new Said('far-minutes', ['minutes' => $this->minutes ?? 0, 'knots' => $this->tied ?? 0]);
+            $doubts['minutes'] = new Said(
+                'far-minutes',
+                ['minutes' => $this->minutes ?? 0, 'knots' => $this->tied ?? 0],
+            );
         }
         $faults = [];
         foreach ($doubts as $field => $said) {

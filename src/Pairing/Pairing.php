@@ -95,7 +95,8 @@ final readonly class Pairing
     }
 
     /**
-     * What a browser on this machine asks comes from it, by one of its own names; through a server in front it does not.
+     * What a browser on this machine asks comes from it, by one of its own names; through a server in front it
+     * does not.
      */
     private static function isThisMachine(Request $request): bool
     {

@@ -91,7 +91,9 @@ final readonly class Seen
             return [];
         }
         [$was, $is] = [$this->was, $this->figures];
-        $changes = $was['body'] === $is['body'] ? [] : ['body' => [Length::exact($was['body']), Length::exact($is['body'])]];
+        $changes = $was['body'] === $is['body'] ? [] : [
+            'body' => [Length::exact($was['body']), Length::exact($is['body'])],
+        ];
         foreach (['counts', 'beads'] as $of) {
             [$before, $now] = [array_sum($was[$of]), array_sum($is[$of])];
             $changes += $before === $now ? [] : [$of => [$before, $now]];

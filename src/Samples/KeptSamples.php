@@ -78,7 +78,10 @@ final readonly class KeptSamples implements Kept
         $sample = $this->reader->read($document);
         $isAside = true === ($row['aside'] ?? false);
 
-        return new Row($uid, self::called($sample->work->word(), $document), ['uid' => $uid, 'taken' => $taken->format(\DATE_ATOM)]
+        return new Row($uid, self::called($sample->work->word(), $document), [
+            'uid' => $uid,
+            'taken' => $taken->format(\DATE_ATOM),
+        ]
             + ($isAside ? ['aside' => true] : []) + $document);
     }
 

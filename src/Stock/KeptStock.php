@@ -75,11 +75,18 @@ final readonly class KeptStock implements Kept
     public function read(array $row): Row
     {
         $uid = Rows::uid($row);
-        $kind = Kind::tryFrom(Rows::text($row, 'is', 20)) ?? throw PieceUnreadable::at('is', new Said('one-of', ['known' => array_column(Kind::cases(), 'value'), 'found' => new Quoted(Rows::text($row, 'is', 20))]));
+        $is = Rows::text($row, 'is', 20);
+        $kind = Kind::tryFrom($is) ?? throw PieceUnreadable::at('is', new Said('one-of', ['known' => array_column(Kind::cases(), 'value'), 'found' => new Quoted($is)]));
         $told = $this->reader->read($kind, Rows::rest($row, 'is'), $uid);
         $name = \is_string($told->document['name'] ?? null) ? $told->document['name'] : $kind->value;
 
-        return new Row($uid, $name, ['uid' => $uid, 'is' => $kind->value] + $told->document, null, $told->item->likeness());
+        return new Row(
+            $uid,
+            $name,
+            ['uid' => $uid, 'is' => $kind->value] + $told->document,
+            null,
+            $told->item->likeness(),
+        );
     }
 
     public function bring(Row $row, bool $isNew = false): void

@@ -28,7 +28,10 @@ final readonly class SizeRows
      */
     public static function paint(array $plans, array $names, Unit $unit, string $label): string
     {
-        $scenes = array_map(static fn (Plan $plan) => (new Layout($plan))->flat()->thinned(intdiv(self::MOST, \count($plans))), $plans);
+        $scenes = array_map(
+            static fn (Plan $plan) => (new Layout($plan))->flat()->thinned(intdiv(self::MOST, \count($plans))),
+            $plans,
+        );
         $left = min(array_map(static fn ($scene): float => $scene->left, $scenes)) - 3;
         $right = max(array_map(static fn ($scene): float => $scene->right, $scenes)) + 3;
         $wide = $right - $left;

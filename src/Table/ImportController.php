@@ -36,7 +36,10 @@ final class ImportController extends AbstractController
             $isLate = $i >= self::MOST || microtime(true) - $begun > self::SECONDS;
             $arrivals[] = $isLate
                 ? new Arrival($name, '', null, [new Fault('piece', new Said('later', ['most' => self::MOST]))])
-                : $this->arrivals->look($name, $file->isValid() ? (string) file_get_contents($file->getPathname()) : '');
+                : $this->arrivals->look(
+                    $name,
+                    $file->isValid() ? (string) file_get_contents($file->getPathname()) : '',
+                );
         }
 
         return $this->render(

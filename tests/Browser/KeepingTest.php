@@ -285,7 +285,10 @@ final class KeepingTest extends BrowserCase
             $this->open('/');
             $tokyo = (new \DateTimeImmutable('now', new \DateTimeZone('Asia/Tokyo')))->format('H');
             $this->until('return document.documentElement.dataset.zone === "Asia/Tokyo"');
-            self::assertMatchesRegularExpression('/, '.$tokyo.':\d\d|, '.(((int) $tokyo + 23) % 24).':\d\d/', $this->text('.piece-row time, time'));
+            self::assertMatchesRegularExpression(
+                '/, '.$tokyo.':\d\d|, '.(((int) $tokyo + 23) % 24).':\d\d/',
+                $this->text('.piece-row time, time'),
+            );
         } finally {
             $tools->execute('Emulation.setTimezoneOverride', ['timezoneId' => 'UTC']);
             $this->open('/');
@@ -426,7 +429,9 @@ final class KeepingTest extends BrowserCase
         $this->driver->get($address);
         $this->untilReady();
         $this->type('name', 'Of the second tab');
-        $this->until('return document.documentElement.dataset.saving === "done" && !document.querySelector("#conflict")');
+        $this->until(
+            'return document.documentElement.dataset.saving === "done" && !document.querySelector("#conflict")',
+        );
         usleep(1_200_000);
         $this->driver->close();
         $this->driver->switchTo()->window($first);

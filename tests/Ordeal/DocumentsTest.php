@@ -29,7 +29,19 @@ final class DocumentsTest extends WebCase
     private const LATE = 1.0;
     private const MOST_MEMORY = 128 * 1024 * 1024;
 
-    private const PAGES = ['/', '/log', '/samples', '/people', '/stock', '/stock/takings', '/settings', '/practice', '/bin', '/new', '/cut'];
+    private const PAGES = [
+        '/',
+        '/log',
+        '/samples',
+        '/people',
+        '/stock',
+        '/stock/takings',
+        '/settings',
+        '/practice',
+        '/bin',
+        '/new',
+        '/cut',
+    ];
 
     public function testNoDocumentTakesRinkelDown(): void
     {
@@ -126,7 +138,9 @@ final class DocumentsTest extends WebCase
             // It says so.
         }
         try {
-            self::getContainer()->get(PieceFiles::class)->parse($chance->oneIn(3) ? '<svg><metadata id="rinkel">'.$json.'</metadata></svg>' : $json);
+            self::getContainer()->get(PieceFiles::class)->parse(
+                $chance->oneIn(3) ? '<svg><metadata id="rinkel">'.$json.'</metadata></svg>' : $json,
+            );
         } catch (PieceUnreadable) {
             // It says so.
         }
@@ -136,7 +150,10 @@ final class DocumentsTest extends WebCase
             Tables::read($file);
             $zip = new \ZipArchive();
             $zip->open($file, \ZipArchive::OVERWRITE | \ZipArchive::CREATE);
-            $zip->addFromString('archive.json', '{"format":"rinkel-archive","version":'.$chance->whole(1, 3).',"pieces":['.$json.']}');
+            $zip->addFromString(
+                'archive.json',
+                '{"format":"rinkel-archive","version":'.$chance->whole(1, 3).',"pieces":['.$json.']}',
+            );
             foreach (['log', 'people', 'stock', 'pieces', 'boards', 'nowhere'] as $folder) {
                 $zip->addFromString($folder.'/'.str_repeat('b', 32).'.json', $chance->oneIn(2) ? $json : $cut);
             }

@@ -38,7 +38,10 @@ final class KillTest extends ServedCase
                 ++$sent;
             }
             self::assertSame('ok', $this->value('PRAGMA integrity_check'));
-            self::assertSame(0, $this->value('SELECT COUNT(*) FROM photo WHERE uid NOT IN (SELECT uid FROM log_entry)'));
+            self::assertSame(
+                0,
+                $this->value('SELECT COUNT(*) FROM photo WHERE uid NOT IN (SELECT uid FROM log_entry)'),
+            );
         }
         foreach (['/', '/log', '/stock', '/people', '/samples', '/data/rinkel.zip'] as $page) {
             self::assertSame(200, $this->ask($page, headers: [])[0], $page);
@@ -66,7 +69,18 @@ final class KillTest extends ServedCase
         preg_match('/name="mark" value="([^"]+)"/', $looked, $stock);
         for ($i = 0; $i < 20 && str_contains($this->ask($archive, headers: [])[1], 'id="looking"'); ++$i) {
         }
-        $this->ask('/samples', ['s' => ['knot' => 'square', 'count' => (string) (10 + $round % 400), 'length' => '50 mm', 'note' => $mark]], []);
+        $this->ask(
+            '/samples',
+            [
+                's' => [
+                    'knot' => 'square',
+                    'count' => (string) (10 + $round % 400),
+                    'length' => '50 mm',
+                    'note' => $mark,
+                ],
+            ],
+            [],
+        );
         $sample = $this->number("SELECT id FROM sample WHERE document LIKE '%\"{$mark}\"%'");
         $people = array_map(static fn (int $i): string => md5("{$round}-{$i}"), range(1, 5));
         $all = static fn (int $there, int $of): ?bool => match ($there) {
@@ -77,7 +91,13 @@ final class KillTest extends ServedCase
 
         return [
             'a finished piece with its offcut' => [$path.'/finish', [
-                'l' => ['left.working' => $left.' mm', 'stock' => '1', 'notes' => $mark, 'minutes' => '50', 'sure' => '1'],
+                'l' => [
+                    'left.working' => $left.' mm',
+                    'stock' => '1',
+                    'notes' => $mark,
+                    'minutes' => '50',
+                    'sure' => '1',
+                ],
             ], fn (): ?bool => $all(
                 $this->number("SELECT COUNT(*) FROM log_entry WHERE document LIKE '%\"{$mark}\"%'")
                     + $this->number("SELECT COUNT(*) FROM stock_item WHERE document LIKE '%\"{$left} mm\"%'"),
@@ -94,7 +114,11 @@ final class KillTest extends ServedCase
             ], fn (): ?bool => $all($this->number(
                 "SELECT COUNT(*) FROM stock_item WHERE document LIKE '%\"{$mark}_\"%'",
             ) + 4 * $this->number("SELECT COUNT(*) FROM stock_taking WHERE changes LIKE '%\"{$mark}1\"%'"), 8)],
-            'settings' => ['/settings', ['gauge' => (20 + $round % 5).' mm', 'rate' => (string) $round, 'factor' => '2.2'], fn (): bool => (string) $round === $this->value("SELECT text FROM setting WHERE name = 'rate'")
+            'settings' => ['/settings', [
+                'gauge' => (20 + $round % 5).' mm',
+                'rate' => (string) $round,
+                'factor' => '2.2',
+            ], fn (): bool => (string) $round === $this->value("SELECT text FROM setting WHERE name = 'rate'")
                 && (20 + $round % 5).' mm' === $this->value("SELECT text FROM setting WHERE name = 'gauge'")],
             'a piece twice' => [$path.'/duplicate', [], fn (): ?bool => 0 === $this->number(
                 'SELECT COUNT(*) FROM piece WHERE id NOT IN (SELECT piece_id FROM piece_state)',
@@ -106,7 +130,9 @@ final class KillTest extends ServedCase
             )],
             'a person' => ['/people', ['name' => $mark.' P', 'wrist' => '16', 'unit' => 'cm'], fn (): ?bool => $all(
                 $this->number("SELECT COUNT(*) FROM person WHERE name = '{$mark} P'")
-                    + $this->number("SELECT COUNT(*) FROM measure WHERE person_id IN (SELECT id FROM person WHERE name = '{$mark} P')"),
+                    + $this->number(
+                        "SELECT COUNT(*) FROM measure WHERE person_id IN (SELECT id FROM person WHERE name = '{$mark} P')",
+                    ),
                 2,
             )],
         ];
@@ -123,7 +149,9 @@ final class KillTest extends ServedCase
             $uid = md5("{$round}-{$i}");
             $zip->addFromString("people/{$uid}.json", (string) json_encode([
                 'uid' => $uid, 'name' => "Imported {$round} {$i}", 'putAway' => false,
-                'measures' => [['taken' => '2026-11-01T10:00:00+00:00', 'measured' => 'snug', 'lengths' => ['wrist' => '160 mm']]],
+                'measures' => [
+                    ['taken' => '2026-11-01T10:00:00+00:00', 'measured' => 'snug', 'lengths' => ['wrist' => '160 mm']],
+                ],
             ]));
         }
         $zip->close();
@@ -137,7 +165,23 @@ final class KillTest extends ServedCase
     private function arrived(string $to, string $field, string $bytes): string
     {
         file_put_contents($this->folder.'/upload', $bytes);
-        $process = new Process(['curl', '-s', '-H', 'Sec-Fetch-Site: same-origin', '-H', 'Expect:', '-o', '/dev/null', '-w', '%{redirect_url}', '-F', $field.'=@'.$this->folder.'/upload', $this->address.$to]);
+        $process = new Process(
+            [
+                'curl',
+                '-s',
+                '-H',
+                'Sec-Fetch-Site: same-origin',
+                '-H',
+                'Expect:',
+                '-o',
+                '/dev/null',
+                '-w',
+                '%{redirect_url}',
+                '-F',
+                $field.'=@'.$this->folder.'/upload',
+                $this->address.$to,
+            ],
+        );
         $process->run();
 
         return (string) parse_url(trim($process->getOutput()), \PHP_URL_PATH);

@@ -48,7 +48,13 @@ final class RequestsTest extends ServedCase
             for ($again = 0; $took > $late && $again < 3; ++$again) {
                 [$took, $status] = $this->timed($path, $form, $headers);
             }
-            $what = \sprintf('run %d: %s %s with %s', $i, $method, $path, mb_substr((string) json_encode($form, \JSON_INVALID_UTF8_SUBSTITUTE), 0, 500));
+            $what = \sprintf(
+                'run %d: %s %s with %s',
+                $i,
+                $method,
+                $path,
+                mb_substr((string) json_encode($form, \JSON_INVALID_UTF8_SUBSTITUTE), 0, 500),
+            );
             self::assertTrue($status > 0 && $status < 500, $status.' '.$what.' '.mb_substr($body, 0, 300));
             self::assertLessThan($late, $took, $what);
             $slowest = max($slowest, $took);
@@ -76,14 +82,68 @@ final class RequestsTest extends ServedCase
     {
         $path = preg_replace_callback('/\{(\w+)\}/', static fn (array $match): string => match (true) {
             'id' === $match[1] && !$chance->oneIn(8) => (string) $chance->whole(1, 40),
-            'kind' === $match[1] => $chance->of(['finished', 'sample', 'stock', 'board', 'person', 'piece', 'taking', 'tick', 'removed', 'settings', 'practice', 'x']),
+            'kind' === $match[1] => $chance->of(
+                [
+                    'finished',
+                    'sample',
+                    'stock',
+                    'board',
+                    'person',
+                    'piece',
+                    'taking',
+                    'tick',
+                    'removed',
+                    'settings',
+                    'practice',
+                    'x',
+                ],
+            ),
             'of' === $match[1] => $chance->of(['cords', 'beads', 'findings']),
-            'uid' === $match[1], 'token' === $match[1] => $chance->of([str_repeat('a', 32), str_repeat('0', 31).'1', 'count-bumps', 'x']),
-            default => rawurlencode($chance->of(['square', 'core', '1', "\xff", 'a b', '..', '0', 'square-knot-band', 'harbour-rail', 'around'])),
+            'uid' === $match[1], 'token' === $match[1] => $chance->of(
+                [str_repeat('a', 32), str_repeat('0', 31).'1', 'count-bumps', 'x'],
+            ),
+            default => rawurlencode(
+                $chance->of(
+                    ['square', 'core', '1', "\xff", 'a b', '..', '0', 'square-knot-band', 'harbour-rail', 'around'],
+                ),
+            ),
         }, $path) ?? $path;
         $query = [];
         for ($i = $chance->whole(0, 3); $i > 0; --$i) {
-            $query[$chance->of(['q', 'page', 'kind', 'edit', 'p', 'n', 'new', 'of', 'seed', 'answer', 'late', 'removed', 'stands', 'sort', 'archive', 'cord', 't', 'view', 'zoom', 'turn', 'open', 'stage', 'l', 'board', 'begin', 'have', 'girths', 'graded', 'taken', 'unit'])] = $this->value($chance, 0);
+            $query[$chance->of(
+                [
+                    'q',
+                    'page',
+                    'kind',
+                    'edit',
+                    'p',
+                    'n',
+                    'new',
+                    'of',
+                    'seed',
+                    'answer',
+                    'late',
+                    'removed',
+                    'stands',
+                    'sort',
+                    'archive',
+                    'cord',
+                    't',
+                    'view',
+                    'zoom',
+                    'turn',
+                    'open',
+                    'stage',
+                    'l',
+                    'board',
+                    'begin',
+                    'have',
+                    'girths',
+                    'graded',
+                    'taken',
+                    'unit',
+                ],
+            )] = $this->value($chance, 0);
         }
 
         // The server itself refuses longer ones.
@@ -112,8 +172,43 @@ final class RequestsTest extends ServedCase
     {
         return match ($chance->whole(0, $depth > 2 ? 4 : 7)) {
             0 => (string) $chance->whole(-3, 60),
-            1 => $chance->of(['0.0000001 mm', '1e308 mm', '-5 mm', '16 cm', '6 1/2 in', '6/0', '7 7/0 in', 'abc', '', '1', '99999999999999999999', '24 h', 'polyester', 'square', 'cord', 'bead', 'glue', '#112233', '12 for 50 m', '3 m, 44 cm', 'working', 'sooner', 'changed']),
-            2 => $chance->of(["\xff\xfe\x00bad", "\u{202e}\u{0}漢", "'; DROP TABLE piece; --", '<script>alert(1)</script>', str_repeat('9', 400), '{"a":[{}]}']),
+            1 => $chance->of(
+                [
+                    '0.0000001 mm',
+                    '1e308 mm',
+                    '-5 mm',
+                    '16 cm',
+                    '6 1/2 in',
+                    '6/0',
+                    '7 7/0 in',
+                    'abc',
+                    '',
+                    '1',
+                    '99999999999999999999',
+                    '24 h',
+                    'polyester',
+                    'square',
+                    'cord',
+                    'bead',
+                    'glue',
+                    '#112233',
+                    '12 for 50 m',
+                    '3 m, 44 cm',
+                    'working',
+                    'sooner',
+                    'changed',
+                ],
+            ),
+            2 => $chance->of(
+                [
+                    "\xff\xfe\x00bad",
+                    "\u{202e}\u{0}漢",
+                    "'; DROP TABLE piece; --",
+                    '<script>alert(1)</script>',
+                    str_repeat('9', 400),
+                    '{"a":[{}]}',
+                ],
+            ),
             3 => $chance->of([true, 0, 1.5, '1.0e-7', 'NAN', '٣']),
             4 => str_repeat($chance->of(['x', '1 ', '(', '/', '[']), $chance->oneIn(30) ? 60_000 : 40),
             5 => array_map(fn (): mixed => $this->value($chance, $depth + 1), range(0, $chance->whole(0, 3))),
@@ -122,7 +217,10 @@ final class RequestsTest extends ServedCase
                 'length' => $this->value($chance, $depth + 1), 'thickness' => $this->value($chance, $depth + 1),
                 'knot' => $this->value($chance, $depth + 1), 'sure' => '1', 'stock' => '1',
             ],
-            default => ['wearer.girth' => $this->value($chance, $depth + 1), 'pattern' => $this->value($chance, $depth + 1)],
+            default => [
+                'wearer.girth' => $this->value($chance, $depth + 1),
+                'pattern' => $this->value($chance, $depth + 1),
+            ],
         };
     }
 }

@@ -42,9 +42,16 @@ final class DoorsTest extends ServedCase
         $board = (string) parse_url($headers['location'] ?? '', \PHP_URL_PATH);
         $this->ask($board.'/one', ['by' => '40'], []);
         foreach (['-5 mm', '1e308 mm', 'abc', '0 0'] as $length) {
-            self::assertSame(422, $this->ask($board.'/read', ['r' => ['left' => $length, 'role' => 'working']], [])[0], $length);
+            self::assertSame(
+                422,
+                $this->ask($board.'/read', ['r' => ['left' => $length, 'role' => 'working']], [])[0],
+                $length,
+            );
         }
-        self::assertSame(303, $this->ask($board.'/read', ['r' => ['left' => '0.0000001 mm', 'role' => 'working']], [])[0]);
+        self::assertSame(
+            303,
+            $this->ask($board.'/read', ['r' => ['left' => '0.0000001 mm', 'role' => 'working']], [])[0],
+        );
         $this->all([$path, $board, $board.'/state']);
     }
 
@@ -92,7 +99,11 @@ final class DoorsTest extends ServedCase
             self::assertSame(200, $status);
             preg_match('~<textarea[^>]*>(.*)</textarea>~s', $page, $text);
             $text = html_entity_decode($text[1] ?? '', \ENT_QUOTES);
-            self::assertSame(422, $this->ask('/kept/finished/'.$uid, ['text' => $text], [])[0], 'as it is it is not kept');
+            self::assertSame(
+                422,
+                $this->ask('/kept/finished/'.$uid, ['text' => $text], [])[0],
+                'as it is it is not kept',
+            );
             self::assertSame(422, $this->ask('/kept/finished/'.$uid, ['text' => '{'], [])[0]);
             if (str_contains($text, '1.0e-7 mm')) {
                 $mended += 303 === $this->ask('/kept/finished/'.$uid, [
@@ -177,7 +188,11 @@ final class DoorsTest extends ServedCase
             self::assertSame([303, 409], $statuses, 'round '.$round);
         }
         self::assertSame(303, $this->ask('/stock/1/delete', [], [])[0]);
-        [$status, $page] = $this->ask('/stock', ['kind' => 'glue', 'id' => '1', 'was' => 'x', 'c' => ['cure' => '4 h', 'name' => 'Late']], []);
+        [$status, $page] = $this->ask(
+            '/stock',
+            ['kind' => 'glue', 'id' => '1', 'was' => 'x', 'c' => ['cure' => '4 h', 'name' => 'Late']],
+            [],
+        );
         self::assertSame(409, $status);
         self::assertStringContainsString('deleted meanwhile', $page);
         self::assertStringContainsString('value="Late"', $page, 'what was typed stays');
@@ -207,7 +222,10 @@ final class DoorsTest extends ServedCase
             $chunk = static fn (string $type, string $data): string => pack('N', \strlen($data)).$type.$data.pack('N', crc32($type.$data));
 
             return "\x89PNG\r\n\x1a\n".$chunk('IHDR', pack('NNCCCCC', $wide, $high, 8, 0, 0, 0, 0))
-                .$chunk('IDAT', (string) gzcompress(str_repeat("\0".str_repeat("\x40", $wide), $high), 9)).$chunk('IEND', '');
+                .$chunk(
+                    'IDAT',
+                    (string) gzcompress(str_repeat("\0".str_repeat("\x40", $wide), $high), 9),
+                ).$chunk('IEND', '');
         };
         $image = imagecreatetruecolor(900, 600);
         self::assertNotFalse($image);
@@ -224,19 +242,66 @@ final class DoorsTest extends ServedCase
             ['/import', 'files[]', 'wide.json', '{"cords":['.str_repeat('{},', 200_000).'1]}', 200],
             ['/stock/tables', 'table', 'rows.xlsx', $this->zip($sheet(str_repeat($row, 600_000))), 303],
             ['/stock/tables', 'table', 'many.xlsx', $this->zip($sheet(str_repeat($row, 300_000))), 303],
-            ['/stock/tables', 'table', 'cell.xlsx', $this->zip($sheet('<row r="1"><c t="inlineStr"><is><t>'.str_repeat('x', 38_000_000).'</t></is></c></row>')), 422],
-            ['/stock/tables', 'table', 'entity.xlsx', $this->zip(['xl/workbook.xml' => '<!DOCTYPE w [<!ENTITY a "b">]><w/>'] + $sheet($row)), 422],
+            [
+                '/stock/tables',
+                'table',
+                'cell.xlsx',
+                $this->zip(
+                    $sheet('<row r="1"><c t="inlineStr"><is><t>'.str_repeat('x', 38_000_000).'</t></is></c></row>'),
+                ),
+                422,
+            ],
+            [
+                '/stock/tables',
+                'table',
+                'entity.xlsx',
+                $this->zip(['xl/workbook.xml' => '<!DOCTYPE w [<!ENTITY a "b">]><w/>'] + $sheet($row)),
+                422,
+            ],
             ['/stock/tables', 'table', 'many.csv', "kind,name\n".str_repeat("glue,Paste\n", 900_000), 422],
-            ['/data', 'archive', 'people.zip', $this->zip(['archive.json' => $archive.']}', 'people.json' => '{"people":['.str_repeat('{"a":1},', 2_000_000).'{}]}']), 303],
-            ['/data', 'archive', 'index.zip', $this->zip(['archive.json' => $archive.implode(',', array_fill(0, 60_000, '{"uid":"x","file":"y"}')).']}']), 303],
-            ['/data', 'archive', 'deep.zip', $this->zip(['archive.json' => '{"format":"rinkel-archive","version":2}', 'log/'.str_repeat('a', 32).'.json' => str_repeat('[[1],', 1_500_000)]), 303],
+            [
+                '/data',
+                'archive',
+                'people.zip',
+                $this->zip(
+                    [
+                        'archive.json' => $archive.']}',
+                        'people.json' => '{"people":['.str_repeat('{"a":1},', 2_000_000).'{}]}',
+                    ],
+                ),
+                303,
+            ],
+            [
+                '/data',
+                'archive',
+                'index.zip',
+                $this->zip(
+                    ['archive.json' => $archive.implode(',', array_fill(0, 60_000, '{"uid":"x","file":"y"}')).']}'],
+                ),
+                303,
+            ],
+            [
+                '/data',
+                'archive',
+                'deep.zip',
+                $this->zip(
+                    [
+                        'archive.json' => '{"format":"rinkel-archive","version":2}',
+                        'log/'.str_repeat('a', 32).'.json' => str_repeat('[[1],', 1_500_000),
+                    ],
+                ),
+                303,
+            ],
             [$path.'/finish', 'photo', 'large.png', $picture(7700, 7700), 422],
             [$path.'/finish', 'photo', 'cut.jpg', substr($jpeg, 0, intdiv(\strlen($jpeg), 2)), 422],
         ] as [$to, $field, $name, $bytes, $status]) {
             [$is, $body, $location] = $this->upload($to, $field, $name, $bytes);
             self::assertSame($status, $is, $name);
             if (303 === $is) {
-                for ($step = 0; $step < 80 && str_contains($body = $this->ask($location, headers: [])[1], 'id="looking"'); ++$step) {
+                for ($step = 0; $step < 80 && str_contains(
+                    $body = $this->ask($location, headers: [])[1],
+                    'id="looking"',
+                ); ++$step) {
                 }
                 self::assertStringNotContainsString('Something went wrong', $body, $name);
             }

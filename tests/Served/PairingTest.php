@@ -34,7 +34,11 @@ final class PairingTest extends ServedCase
         self::assertSame(401, $this->ask('/', headers: [...$there, 'Cookie: rinkel-paired=true'])[0]);
         self::assertSame(401, $this->ask('/', headers: ['X-Forwarded-For: 192.168.1.9', ...$there])[0]);
         self::assertSame(422, $this->ask('/pair', ['word' => 'half-hitch-1'], $there)[0]);
-        [$status, , $headers] = $this->ask('/pair', ['word' => strtoupper(str_replace('-', ' ', $this->word)), 'to' => '//elsewhere.example'], $there);
+        [$status, , $headers] = $this->ask(
+            '/pair',
+            ['word' => strtoupper(str_replace('-', ' ', $this->word)), 'to' => '//elsewhere.example'],
+            $there,
+        );
         self::assertSame([303, '/'], [$status, $headers['location'] ?? '']);
         $cookie = explode(';', $headers['set-cookie'] ?? '')[0];
         [$status, , $headers] = $this->ask('/people', headers: [...$there, 'Cookie: '.$cookie]);

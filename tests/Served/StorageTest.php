@@ -25,7 +25,19 @@ final class StorageTest extends ServedCase
             $path = $this->lay();
             $version = $this->version($path);
             $never = $this->lay();
-            $pages = [$never, '/?stands=cut', '/', '/stock', '/log', '/people', '/samples', '/data', '/settings', '/bin', '/cut'];
+            $pages = [
+                $never,
+                '/?stands=cut',
+                '/',
+                '/stock',
+                '/log',
+                '/people',
+                '/samples',
+                '/data',
+                '/settings',
+                '/bin',
+                '/cut',
+            ];
             file_put_contents($this->folder.'/ballast', str_repeat('x', 2_000_000));
             [$status, $said, $headers] = $this->act(
                 $path,

@@ -69,7 +69,10 @@ final readonly class Alone
         return $this->do(function () use ($id, $asked, $change, $told): mixed {
             $connection = $this->manager->getConnection();
             $key = '' === $id ? '' : hash('xxh128', $id."\0".$asked);
-            $known = '' === $key ? false : $connection->fetchOne('SELECT answer FROM request_done WHERE id = ?', [$key]);
+            $known = '' === $key ? false : $connection->fetchOne(
+                'SELECT answer FROM request_done WHERE id = ?',
+                [$key],
+            );
             if (\is_string($known)) {
                 return $known;
             }

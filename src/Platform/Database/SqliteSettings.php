@@ -30,7 +30,11 @@ final class SqliteSettings implements Middleware
                 } catch (DriverException $exception) {
                     // What connections share lies in a file of 32 KiB beside the database, for which a full disk has no
                     // room. Alone with the database, one does without: reading goes on, by turns.
-                    if (!\in_array(StorageFailure::in($exception), [StorageFailure::Disk, StorageFailure::Full], true)) {
+                    if (!\in_array(
+                        StorageFailure::in($exception),
+                        [StorageFailure::Disk, StorageFailure::Full],
+                        true,
+                    )) {
                         throw $exception;
                     }
                     unset($exception);

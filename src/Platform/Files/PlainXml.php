@@ -13,7 +13,10 @@ final class PlainXml
     public static function is(string $xml): bool
     {
         return !str_contains($xml, "\0") && false === stripos($xml, '<!DOCTYPE') && false === stripos($xml, '<!ENTITY')
-            && 1 !== preg_match('/^\s*<\?xml[^>]*encoding\s*=\s*["\'](?!utf-8|us-ascii|iso-8859-1|windows-1252)/i', $xml)
+            && 1 !== preg_match(
+                '/^\s*<\?xml[^>]*encoding\s*=\s*["\'](?!utf-8|us-ascii|iso-8859-1|windows-1252)/i',
+                $xml,
+            )
             && 1 !== preg_match('/^(?:\xfe\xff|\xff\xfe)/', $xml);
     }
 }

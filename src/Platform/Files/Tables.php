@@ -69,7 +69,10 @@ final class Tables
                 /** @var Row $row */
                 foreach ($sheet->getRowIterator() as $row) {
                     ++$line;
-                    $cells = array_map(self::text(...), \array_slice(array_values($row->toArray()), 0, self::MOST_CELLS));
+                    $cells = array_map(
+                        self::text(...),
+                        \array_slice(array_values($row->toArray()), 0, self::MOST_CELLS),
+                    );
                     if (max([0, ...array_map(strlen(...), $cells)]) > self::LONGEST || $line > self::MOST_LINES) {
                         return null;
                     }

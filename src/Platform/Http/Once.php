@@ -89,6 +89,7 @@ final readonly class Once
 
     private static function response(mixed $answer): Response
     {
-        return $answer instanceof Response ? $answer : throw new \LogicException('A controller answers with a response.');
+        return $answer instanceof Response
+            ? $answer : throw new \LogicException('A controller answers with a response.');
     }
 }

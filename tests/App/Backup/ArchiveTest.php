@@ -34,9 +34,13 @@ final class ArchiveTest extends WebCase
     public function testEveryStoredThingHasAKind(): void
     {
         $everything = self::getContainer()->get(Everything::class);
-        $stored = array_merge(...array_map(static fn ($kind): array => $kind->stores(), array_values($everything->all())));
+        $stored = array_merge(
+            ...array_map(static fn ($kind): array => $kind->stores(), array_values($everything->all())),
+        );
         $classes = [];
-        foreach (self::getContainer()->get(EntityManagerInterface::class)->getMetadataFactory()->getAllMetadata() as $of) {
+        foreach (self::getContainer()->get(
+            EntityManagerInterface::class,
+        )->getMetadataFactory()->getAllMetadata() as $of) {
             $isPassing = [] !== $of->getReflectionClass()->getAttributes(Passing::class);
             $classes = $isPassing ? $classes : [...$classes, $of->getName()];
         }
@@ -92,9 +96,16 @@ final class ArchiveTest extends WebCase
         $this->clear();
         $page = $this->upload($first);
         self::assertCount(0, $page->filter('[data-standing]:not([data-standing=new])'));
-        self::assertSame([], self::getContainer()->get(Pieces::class)->onTheTable(), 'nothing changes before it is said');
+        self::assertSame(
+            [],
+            self::getContainer()->get(Pieces::class)->onTheTable(),
+            'nothing changes before it is said',
+        );
         $this->browser->submit($page->filter('form[action$=take]')->form());
-        self::assertStringContainsString('entries were taken', $this->browser->followRedirect()->filter('.notice')->text());
+        self::assertStringContainsString(
+            'entries were taken',
+            $this->browser->followRedirect()->filter('.notice')->text(),
+        );
         self::assertSame($before, [$this->rows('board_tap'), $this->rows('piece_state'), $this->rows('photo')]);
 
         self::assertSame(self::contents($first), self::contents($second = $this->saved()));
@@ -223,7 +234,11 @@ final class ArchiveTest extends WebCase
                     'format' => 'rinkel-archive',
                     'version' => 1,
                     'pieces' => [
-                        ['uid' => str_repeat('a', 32), 'file' => 'pieces/a.json', 'changed' => '2026-11-01T10:00:00+00:00'],
+                        [
+                            'uid' => str_repeat('a', 32),
+                            'file' => 'pieces/a.json',
+                            'changed' => '2026-11-01T10:00:00+00:00',
+                        ],
                         ['uid' => 'x', 'file' => 'nowhere'],
                         'x',
                     ],
@@ -285,7 +300,9 @@ final class ArchiveTest extends WebCase
         yield 'beyond reason' => [['body' => '1e308 mm']];
         yield 'a power of ten' => [['body' => '1.0e-7 mm']];
         yield 'a list' => [['body' => ['1 mm']]];
-        yield 'a pitch from nowhere' => [['observations' => [['kind' => 'square', 'cord' => 'hemp 1', 'pitch' => 1e300]]]];
+        yield 'a pitch from nowhere' => [
+            ['observations' => [['kind' => 'square', 'cord' => 'hemp 1', 'pitch' => 1e300]]],
+        ];
         yield 'no observations' => [['observations' => 'many']];
         yield 'a role of many words' => [['cords' => ['the core' => ['count' => 1, 'length' => '3 cm']]]];
         yield 'more left than cut' => [['cords' => ['core' => ['count' => 1, 'length' => '3 cm', 'left' => '4 cm']]]];

@@ -137,7 +137,9 @@ final class BoardControllerTest extends WebCase
             $first = 1 === $step->half && null !== $step->due ? $steps->before($i) + $step->count : $first;
         }
         $this->tap($board, [['id' => 'aaaaaaaaaaaa', 'by' => $first, 'at' => 1_700_000_000_000]]);
-        $half = array_values(array_filter($steps->all, static fn ($step): bool => 1 === $step->half && null !== $step->due));
+        $half = array_values(
+            array_filter($steps->all, static fn ($step): bool => 1 === $step->half && null !== $step->due),
+        );
         $this->read($board, ['length' => (string) ($half[\count($half) - 1]->due ?? self::fail('Nothing is due.'))]);
 
         $page = $this->handOver($board);

@@ -340,7 +340,11 @@ final class EditsTest extends WebCase
             self::assertResponseStatusCodeSame(409, $what);
         }
         // Who typed the same as the other is asked nothing.
-        $this->acts($piece, [['f' => ['wearer.girth' => '17 cm'], 'was' => ['wearer.girth' => '16 cm']]], version: $old);
+        $this->acts(
+            $piece,
+            [['f' => ['wearer.girth' => '17 cm'], 'was' => ['wearer.girth' => '16 cm']]],
+            version: $old,
+        );
         self::assertResponseIsSuccessful();
     }
 }

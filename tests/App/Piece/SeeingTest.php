@@ -25,7 +25,11 @@ final class SeeingTest extends WebCase
         $told = $this->get($path)->filter('#since');
         self::assertStringContainsString('321 cm', $told->text());
         self::assertStringContainsString('14 cm before', $told->text());
-        self::assertStringNotContainsString('Core', $told->filter('li')->last()->text(), 'what did not change is not told');
+        self::assertStringNotContainsString(
+            'Core',
+            $told->filter('li')->last()->text(),
+            'what did not change is not told',
+        );
         self::assertCount(1, $this->get($path)->filter('#since'), 'it stays until it was seen');
         self::assertStringContainsString(
             '321 cm',
@@ -56,7 +60,13 @@ final class SeeingTest extends WebCase
     public function testWhatWasSeenAndCannotBeReadIsForgotten(): void
     {
         $piece = $this->lay();
-        foreach (['{"of":1}', '{"of":"x","figures":{"body":"far"}}', 'no json', '[]', '{"of":"x","figures":{"body":"1 mm","cuts":{"core":7}}}'] as $kept) {
+        foreach ([
+            '{"of":1}',
+            '{"of":"x","figures":{"body":"far"}}',
+            'no json',
+            '[]',
+            '{"of":"x","figures":{"body":"1 mm","cuts":{"core":7}}}',
+        ] as $kept) {
             self::getContainer()->get(Connection::class)->executeStatement('UPDATE piece SET seen = ?', [$kept]);
             self::assertCount(0, $this->get('/pieces/'.$piece->id())->filter('#since'), $kept);
         }

@@ -63,7 +63,11 @@ final class StockControllerTest extends WebCase
             self::assertStringStartsWith('Deleted.', $page->filter('.notice p')->text());
             $this->browser->submit($page->filter('.notice form')->form());
             self::assertSame($mark, self::getContainer()->get(StockBox::class)->mark());
-            self::assertCount(0, $this->browser->request('GET', '/bin')->filter('.sample'), 'it is back, and not twice');
+            self::assertCount(
+                0,
+                $this->browser->request('GET', '/bin')->filter('.sample'),
+                'it is back, and not twice',
+            );
         }
     }
 

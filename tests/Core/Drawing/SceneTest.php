@@ -26,7 +26,10 @@ final class SceneTest extends TestCase
     {
         foreach ([
             ['square-knot-band', ['pattern' => '1000 square']],
-            ['strung-beads', ['pattern' => '1 bead a x 900', 'beads' => ['a' => ['diameter' => '3 mm']], 'length' => null]],
+            [
+                'strung-beads',
+                ['pattern' => '1 bead a x 900', 'beads' => ['a' => ['diameter' => '3 mm']], 'length' => null],
+            ],
         ] as [$construction, $changes]) {
             $whole = $this->scene($construction, $changes);
             $thinned = $whole->thinned(200);

@@ -25,7 +25,9 @@ final class LogReaderTest extends TestCase
                 'working' => ['count' => 1, 'length' => '2500 mm'],
             ],
             'cost' => ['materials' => '1.25', 'currency' => 'EUR'],
-            'observations' => [['kind' => 'square', 'cord' => 'hemp 1', 'pitch' => 0.02, 'pitchError' => 0.0, 'pushed' => false]],
+            'observations' => [
+                ['kind' => 'square', 'cord' => 'hemp 1', 'pitch' => 0.02, 'pitchError' => 0.0, 'pushed' => false],
+            ],
             'unmade' => ['moves' => 3, 'of' => 60],
         ] + self::ENTRY, 'abc');
 
@@ -59,7 +61,10 @@ final class LogReaderTest extends TestCase
             (new LogReader())->read($change + self::ENTRY);
             self::fail('It was read.');
         } catch (PieceUnreadable $unreadable) {
-            self::assertContains($path, array_map(static fn (Fault $fault): string => $fault->path, $unreadable->faults));
+            self::assertContains(
+                $path,
+                array_map(static fn (Fault $fault): string => $fault->path, $unreadable->faults),
+            );
         }
     }
 
@@ -73,10 +78,16 @@ final class LogReaderTest extends TestCase
         yield 'a power of ten' => [['body' => '1.0e-7 mm'], 'body'];
         yield 'below nothing' => [['planned' => '-5 mm'], 'planned'];
         yield 'as long as a street' => [['planned' => '1001 m'], 'planned'];
-        yield 'more left than cut' => [['cords' => ['core' => ['count' => 1, 'length' => '3 cm', 'left' => '4 cm']]], 'cords.core.left'];
+        yield 'more left than cut' => [
+            ['cords' => ['core' => ['count' => 1, 'length' => '3 cm', 'left' => '4 cm']]],
+            'cords.core.left',
+        ];
         yield 'no cords' => [['cords' => ['core' => ['length' => '3 cm']]], 'cords.core'];
         yield 'a cord of no name' => [['cords' => ['A cord' => ['count' => 1, 'length' => '3 cm']]], 'cords.A cord'];
-        yield 'a knot from nowhere' => [['observations' => [['kind' => 'square', 'cord' => 'x', 'use' => 1e300]]], 'observations.0.use'];
+        yield 'a knot from nowhere' => [
+            ['observations' => [['kind' => 'square', 'cord' => 'x', 'use' => 1e300]]],
+            'observations.0.use',
+        ];
         yield 'minutes of a year' => [['minutes' => 60_001], 'minutes'];
         yield 'no money' => [['cost' => ['materials' => 'dear', 'currency' => 'EUR']], 'cost'];
         yield 'no piece' => [['piece' => 'Pier'], 'piece'];

@@ -20,10 +20,18 @@ final class JsonTest extends TestCase
         $chance = new Chance(12);
         $texts = ['plain', 'qu"ote', 'back\\slash', "line\nline", '{"}', '[', 'ü – 結び', str_repeat('long ', 9_000)];
         foreach ([0, \JSON_PRETTY_PRINT, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES] as $flags) {
-            $document = ['format' => 'x', 'nested' => ['pieces' => [['not' => 'these']]], 'pieces' => [], 'log' => [], 'other' => [['a' => 1]]];
+            $document = [
+                'format' => 'x',
+                'nested' => ['pieces' => [['not' => 'these']]],
+                'pieces' => [],
+                'log' => [],
+                'other' => [['a' => 1]],
+            ];
             for ($i = 0; $i < 80; ++$i) {
                 $document[$chance->of(['pieces', 'log'])][] = [
-                    'uid' => $i, 'text' => $chance->of($texts), $chance->of($texts) => ['deep' => [['x' => $chance->of($texts)], []]],
+                    'uid' => $i, 'text' => $chance->of($texts), $chance->of($texts) => [
+                        'deep' => [['x' => $chance->of($texts)], []],
+                    ],
                 ];
             }
             $stream = fopen('php://memory', 'w+');
@@ -67,7 +75,12 @@ final class JsonTest extends TestCase
     {
         self::assertTrue(PlainXml::is('<?xml version="1.0" encoding="UTF-8"?><svg/>'));
         $bomb = '<!DOCTYPE a [<!ENTITY b "c">]><a>&b;</a>';
-        foreach ([$bomb, strtolower($bomb), (string) mb_convert_encoding($bomb, 'UTF-16'), '<?xml version="1.0" encoding="UTF-7"?><a/>'] as $xml) {
+        foreach ([
+            $bomb,
+            strtolower($bomb),
+            (string) mb_convert_encoding($bomb, 'UTF-16'),
+            '<?xml version="1.0" encoding="UTF-7"?><a/>',
+        ] as $xml) {
             self::assertFalse(PlainXml::is($xml), $xml);
         }
     }

@@ -16,11 +16,22 @@ final class FormsTest extends TestCase
     public function testEachFormThatChangesSomethingIsDoneOnce(): void
     {
         $forms = 0;
-        foreach (Finder::create()->files()->in(\dirname(__DIR__, 4).'/templates')->name('*.twig')->notName('storage.html.twig') as $file) {
-            preg_match_all('~<form\b(?P<head>[^>]*method="post"[^>]*)>(?P<body>.*?)</form>~s', $file->getContents(), $found, \PREG_SET_ORDER);
+        foreach (Finder::create()->files()->in(
+            \dirname(__DIR__, 4).'/templates',
+        )->name('*.twig')->notName('storage.html.twig') as $file) {
+            preg_match_all(
+                '~<form\b(?P<head>[^>]*method="post"[^>]*)>(?P<body>.*?)</form>~s',
+                $file->getContents(),
+                $found,
+                \PREG_SET_ORDER,
+            );
             foreach ($found as $form) {
                 if (!str_contains($form['head'], 'id="edit"')) {
-                    self::assertStringContainsString('{{ once() }}', $form['body'], $file->getRelativePathname().': '.$form['head']);
+                    self::assertStringContainsString(
+                        '{{ once() }}',
+                        $form['body'],
+                        $file->getRelativePathname().': '.$form['head'],
+                    );
                     ++$forms;
                 }
             }

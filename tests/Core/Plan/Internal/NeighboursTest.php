@@ -94,7 +94,12 @@ final class NeighboursTest extends TestCase
                     1e-6,
                     $what,
                 );
-                self::assertEqualsWithDelta($there->draft->closed()->millimetres, $near->closed->millimetres, 0.2, $what);
+                self::assertEqualsWithDelta(
+                    $there->draft->closed()->millimetres,
+                    $near->closed->millimetres,
+                    0.2,
+                    $what,
+                );
                 ++$told;
             }
         }
