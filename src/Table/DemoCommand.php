@@ -41,6 +41,19 @@ final class DemoCommand extends Command
         'Bram' => ['wrist' => 181, 'hand' => 226, 'ankle' => 246],
     ];
 
+    /** A sample that was deleted again. */
+    private const MISCOUNTED = [
+        'knot' => 'square',
+        'count' => 20,
+        'cord' => ['fibre' => 'polyester', 'thickness' => '1 mm'],
+        'core' => ['count' => 2, 'thickness' => '1 mm'],
+        'length' => '81 mm',
+        'note' => 'Counted half the knots',
+    ];
+
+    /** Of these all but two were bought last. */
+    private const LATE = 'Horn button';
+
     public function __construct(
         private readonly Pieces $pieces,
         private readonly People $people,
@@ -91,11 +104,9 @@ final class DemoCommand extends Command
         $samples = $this->read('samples.json')['samples'] ?? null;
         foreach (\is_array($samples) ? $samples : [] as $sample) {
             /** @var array<string, mixed> $sample */
-            $stored = $this->samples->add(array_diff_key($sample, ['deleted' => true]));
-            if (isset($sample['deleted'])) {
-                $this->bin->put($this->kept, $stored);
-            }
+            $this->samples->add($sample);
         }
+        $this->bin->put($this->kept, $this->samples->add(self::MISCOUNTED));
         $this->finish($laid, false);
         $this->make($laid);
         $stock = $this->read('stock.json');
@@ -103,10 +114,11 @@ final class DemoCommand extends Command
             $things = $stock[$kind->all()] ?? null;
             foreach (\is_array($things) ? $things : [] as $thing) {
                 $thing = \is_array($thing) ? $thing : [];
-                $stored = $this->stock->keep(null, $kind, array_diff_key($thing, ['came' => true]));
+                $isLate = self::LATE === ($thing['name'] ?? '') && \is_int($thing['count'] ?? null);
+                $stored = $this->stock->keep(null, $kind, ($isLate ? ['count' => 2] : []) + $thing);
                 $item = $this->stock->item($stored->id());
-                if (\is_int($thing['came'] ?? null) && $item instanceof Counted) {
-                    $this->stock->receive([[$item->what, $thing['came'], []]], 'Lagoon, rows side by side');
+                if ($isLate && $item instanceof Counted) {
+                    $this->stock->receive([[$item->what, $thing['count'] - 2, []]], 'Lagoon, rows side by side');
                 }
             }
         }

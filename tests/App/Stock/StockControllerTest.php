@@ -253,7 +253,7 @@ final class StockControllerTest extends WebCase
         self::assertContains('2600 mm', $this->lengths());
         $this->browser->request('POST', '/stock/undo/'.$taking->id());
         self::assertResponseRedirects('/stock/takings?late='.$taking->id());
-        self::assertCount(1, $this->browser->followRedirect()->filter('.sample .hint'), 'it is taken back already');
+        self::assertCount(1, $this->browser->followRedirect()->filter('.sample span.hint'), 'it is taken back already');
     }
 
     /**
