@@ -60,7 +60,8 @@ final class Json
                 if (\strlen($buffer) - $from > $longest) {
                     throw new \JsonException('a part of it is longer than '.intdiv($longest, 1000).' kB');
                 }
-                $more = fread($stream, 65_536);
+                // As much again each time, so that a long string is not gone through for each piece of it.
+                $more = stream_get_contents($stream, max(65_536, \strlen($buffer) - $from));
                 if (false === $more || '' === $more) {
                     return;
                 }
