@@ -78,9 +78,11 @@ final readonly class Rows
     {
         $number = $row[$name] ?? $default;
 
-        return \is_int($number) && $number >= $least && $number <= $most
-            ? $number
-            : throw PieceUnreadable::at($name, new Said('number-wanted', ['least' => $least, 'most' => $most, 'found' => (string) json_encode($number)]));
+        if (\is_int($number) && $number >= $least && $number <= $most) {
+            return $number;
+        }
+        $found = (string) json_encode($number);
+        throw PieceUnreadable::at($name, new Said('number-wanted', compact('least', 'most', 'found')));
     }
 
     /**

@@ -82,7 +82,8 @@ final readonly class KeptPractice implements Kept
     {
         $uid = Rows::uid($row, '/^[a-z][a-z-]{0,39}$/D');
         if (!isset(Exercises::all()[$uid])) {
-            throw PieceUnreadable::at('uid', new Said('one-of', ['known' => array_keys(Exercises::all()), 'found' => new Quoted($uid)]));
+            $known = array_keys(Exercises::all());
+            throw PieceUnreadable::at('uid', new Said('one-of', ['known' => $known, 'found' => new Quoted($uid)]));
         }
 
         return new Row($uid, $uid, [

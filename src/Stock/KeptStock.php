@@ -76,7 +76,9 @@ final readonly class KeptStock implements Kept
     {
         $uid = Rows::uid($row);
         $is = Rows::text($row, 'is', 20);
-        $kind = Kind::tryFrom($is) ?? throw PieceUnreadable::at('is', new Said('one-of', ['known' => array_column(Kind::cases(), 'value'), 'found' => new Quoted($is)]));
+        $known = array_column(Kind::cases(), 'value');
+        $kind = Kind::tryFrom($is)
+            ?? throw PieceUnreadable::at('is', new Said('one-of', ['known' => $known, 'found' => new Quoted($is)]));
         $told = $this->reader->read($kind, Rows::rest($row, 'is'), $uid);
         $name = \is_string($told->document['name'] ?? null) ? $told->document['name'] : $kind->value;
 

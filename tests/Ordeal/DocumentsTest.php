@@ -209,9 +209,12 @@ final class DocumentsTest extends WebCase
     private function value(Chance $chance): mixed
     {
         return $chance->of([
-            null, true, false, 0, -1, 1, 7, 99_999_999_999, 1.5, 1e300, -1e-9, '', 'abc', '1.0e-7 mm', '0.0000001 mm', '-5 mm', '1e308 mm', '16 cm',
-            '170 mm', '6 1/2 in', "\u{202e}\u{0}漢", str_repeat('x', 3000), str_repeat('9', 40), [], [[]], ['a' => 'b'], [1, 2, 3], str_repeat('a', 32),
-            '2026-11-01T10:00:00+00:00', '9999-99-99', 'cord', 'square', 'working', '#112233', 'EUR', '0.30', '12 for 50 m', '24 h',
+            null, true, false, 0, -1, 1, 7, 99_999_999_999, 1.5, 1e300, -1e-9, '', 'abc', '1.0e-7 mm', '0.0000001 mm',
+            '-5 mm', '1e308 mm', '16 cm',
+            '170 mm', '6 1/2 in', "\u{202e}\u{0}漢", str_repeat('x', 3000), str_repeat('9', 40), [], [[]],
+            ['a' => 'b'], [1, 2, 3], str_repeat('a', 32),
+            '2026-11-01T10:00:00+00:00', '9999-99-99', 'cord', 'square', 'working', '#112233', 'EUR', '0.30',
+            '12 for 50 m', '24 h',
         ]);
     }
 }

@@ -158,10 +158,14 @@ final class RequestsTest extends ServedCase
         $form = [];
         for ($i = $chance->whole(0, 8); $i > 0; --$i) {
             $form[$chance->of([
-                'l', 'r', 's', 'c', 'w', 'f', 'acts', 'version', 'do', 'set', 'once', 'name', 'wrist', 'hand', 'unit', 'back', 'place', 'girth',
-                'construction', 'kind', 'id', 'was', 'weigh', 'token', 'take', 'all', 'others', 'mark', 'p', 'n', 'got', 'cut', 'made', 'of', 'seed',
-                'answer', 'way', 'by', 'note', 'detour', 'step', 'minutes', 'stop', 'board', 'again', 'text', 'at', 'part', 'documents', 'lay', 'word',
-                'to', 'line', 'scheme', 'gauge', 'risk', 'tension', 'rate', 'factor', 'currency', 'language', 'design', 't', 'sit', 'spell', 'tray',
+                'l', 'r', 's', 'c', 'w', 'f', 'acts', 'version', 'do', 'set', 'once', 'name', 'wrist', 'hand', 'unit',
+                'back', 'place', 'girth',
+                'construction', 'kind', 'id', 'was', 'weigh', 'token', 'take', 'all', 'others', 'mark', 'p', 'n',
+                'got', 'cut', 'made', 'of', 'seed',
+                'answer', 'way', 'by', 'note', 'detour', 'step', 'minutes', 'stop', 'board', 'again', 'text', 'at',
+                'part', 'documents', 'lay', 'word',
+                'to', 'line', 'scheme', 'gauge', 'risk', 'tension', 'rate', 'factor', 'currency', 'language',
+                'design', 't', 'sit', 'spell', 'tray',
             ])] = $this->value($chance, 0);
         }
 

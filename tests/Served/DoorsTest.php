@@ -13,7 +13,8 @@ final class DoorsTest extends ServedCase
 {
     /** Every page that shows what is kept. */
     private const PAGES = [
-        '/', '/log', '/log.json', '/log.csv', '/samples', '/samples/samples.json', '/people', '/stock', '/stock/stock.csv',
+        '/', '/log', '/log.json', '/log.csv', '/samples', '/samples/samples.json', '/people', '/stock',
+        '/stock/stock.csv',
         '/stock/takings', '/settings', '/practice', '/day', '/cut', '/new', '/data', '/data/rinkel.zip', '/bin',
     ];
 
@@ -402,7 +403,8 @@ final class DoorsTest extends ServedCase
         $file = $this->folder.'/upload';
         file_put_contents($file, $bytes);
         $process = new Process([
-            'curl', '-s', '-g', '-H', 'Sec-Fetch-Site: same-origin', '-H', 'Expect:', '-w', "\n%{http_code} %{redirect_url}",
+            'curl', '-s', '-g', '-H', 'Sec-Fetch-Site: same-origin', '-H', 'Expect:', '-w',
+            "\n%{http_code} %{redirect_url}",
             '-F', $field.'=@'.$file.';filename='.$name, $this->address.$to,
         ], null, null, null, 60);
         $process->run();
