@@ -19,6 +19,16 @@ final readonly class Said implements \Stringable
         public array $values = [],
     ) {}
 
+    public function without(string $value): self
+    {
+        return new self($this->key, array_diff_key($this->values, [$value => true]));
+    }
+
+    public function with(string $name, string $value): self
+    {
+        return new self($this->key, [$name => $value] + $this->values);
+    }
+
     public function __toString(): string
     {
         $values = [];

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Closure\Closing\Barrels;
 use Rinkel\Core\Fit\Lie;
 use Rinkel\Core\Fit\Ring;
-use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\Kind\Barrel;
 use Rinkel\Core\Knot\Tied;
-use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Remark\Step;
 
@@ -28,7 +27,6 @@ final readonly class BarrelSlider implements Closure
         private ClosureWish $wish,
         private bool $isDouble,
         private Tied $sliding,
-        private Tied $stop,
         private Site $site,
     ) {}
 
@@ -40,7 +38,6 @@ final readonly class BarrelSlider implements Closure
             $site->wish,
             $isDouble,
             $site->book->sliding(new Barrel(), $cord, $cord, $site->wish->wraps),
-            $site->book->in(new Barrel(), $cord, 1, $site->wish->wraps),
             $site,
         );
     }
@@ -81,8 +78,17 @@ final readonly class BarrelSlider implements Closure
             $this->wish->kind,
             $this->narrow($tail),
             $short->plus($tail),
-            $this->end($short, $this->sliding),
-            $this->end($tail, $double ? $this->sliding : $this->stop),
+            new Barrels(
+                $this->sliding,
+                $this->wish->wraps,
+                $tail,
+                $short,
+                $this->narrow($tail),
+                $double ? null : $this->site->stops($tail),
+                $this->site->beyond(),
+                !$double && $this->wish->spaced,
+                $this->site->takesAll(),
+            ),
             tail: $tail,
             length: $this->sliding->pitch,
             steps: [new Step($double ? 'double-barrel' : 'single-barrel', [
@@ -93,19 +99,8 @@ final readonly class BarrelSlider implements Closure
                 'narrow' => $this->narrow($tail),
                 'wide' => $short->plus($tail),
             ])],
-            beads: $this->site->tipped(),
+            beads: $this->site->tipped($double ? 0 : 1),
         );
-    }
-
-    /**
-     * Returns one end: its tail, a knot, and what is threaded back to tie that.
-     */
-    private function end(Length $tail, Tied $knot): EndTake
-    {
-        $beyond = $this->site->beyond();
-        $free = Length::longest(Length::zero(), BarrelKnot::tyingEnd()->minus($beyond));
-
-        return EndTake::wanting(new Take($tail->plus($beyond), $knot->use), $free);
     }
 
     /**

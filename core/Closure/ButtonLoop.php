@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Closure\Closing\HeadLoop;
+use Rinkel\Core\Closure\Closing\Loop;
+use Rinkel\Core\Closure\Closing\TwoEnded;
+use Rinkel\Core\Closure\Closing\WrapEnds;
 use Rinkel\Core\Fit\Ring;
+use Rinkel\Core\Knot\Kind\Barrel;
 use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Knot\Tied;
-use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
-use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 use Rinkel\Core\Remark\Step;
+use Rinkel\Core\Work\Closing;
 
 /**
  * A button through a loop. The loop's opening goes around the button standing in it on its edge, by its form, and a little
@@ -33,31 +37,34 @@ final readonly class ButtonLoop implements Closure
 
     private Cord $cord;
 
-    /** Strands that the loop is made of: one folds back, of two each goes half around. */
-    private int $strands;
-
     /**
-     * @param Tied      $knot between two loops, and where the loop begins
-     * @param Tied|null $head one of the vertical lark's heads of a knotted loop
+     * @param Tied      $knot        between two loops, and where the loop begins
+     * @param bool      $buttonFirst whether the button is where the piece begins
+     * @param Tied|null $head        one of the vertical lark's heads of a knotted loop
      */
     private function __construct(
         private ClosureWish $wish,
         private Buttoned $on,
-        private CordUse $ends,
+        CordUse $ends,
         private Tied $knot,
+        private bool $isWrap,
+        private bool $buttonFirst,
         private ?Tied $head = null,
     ) {
         $this->cord = $ends->cord;
-        $this->strands = min(2, $ends->count);
     }
 
     public static function on(Site $site): self
     {
         return new self(
             $site->wish,
-            Buttoned::on($site, $site->finding(FindingKind::Button)),
+            Buttoned::on($site),
             $site->ends,
-            $site->stop(),
+            $site->isWrap
+                ? $site->book->sliding(new Barrel(), $site->ends->cord, $site->ends->cord, $site->wish->wraps)
+                : $site->stop(),
+            $site->isWrap,
+            $site->isWrap && !$site->loopFirst,
             $site->wish->knotted ? $site->book->around(
                 new VerticalLarksHead(),
                 $site->ends->bundle(),
@@ -96,15 +103,12 @@ final readonly class ButtonLoop implements Closure
             fn (int $loop): Length => $this->near()->plus($step->times($loop)),
             range(0, $this->wish->loops - 1),
         );
-        $straight = $this->middle()->times($this->wish->loops / $this->strands);
 
         return new Fastened(
             $this->wish->kind,
             $sizes[0],
             $sizes[\count($sizes) - 1],
-            EndTake::held(new Take($straight, $this->knot->use->times($this->wish->loops))),
-            EndTake::held(new Take($this->on->play, $this->knot->use)),
-            heads: $this->tied(),
+            $this->closing(),
             length: $this->flat(),
             sizes: $sizes,
             checks: [...$this->checks(), ...$this->on->shank()],
@@ -118,14 +122,17 @@ final readonly class ButtonLoop implements Closure
                 'wide' => ($this->head->width ?? Length::zero())->written(Unit::Millimetre),
                 'bound' => $this->knot->pitch->written(Unit::Millimetre),
             ])],
-            findings: [$this->on->finding],
+            named: [[$this->on->name, $this->on->finding]],
             loopHeads: $this->heads(),
+            startLoop: $this->buttonFirst ? null : $this->flat(),
+            finishLoop: $this->buttonFirst ? $this->flat() : null,
         );
     }
 
     /**
      * Returns how far the nearest loop reaches from the body: it lies flat, behind the knot that bounds it; one of knots
-     * begins at the body.
+     * begins at the body. Of a wrap the button's knot lies between the body and the shank, and the loop begins at the
+     * last knot of the body.
      */
     private function near(): Length
     {
@@ -134,14 +141,33 @@ final readonly class ButtonLoop implements Closure
         return $loop->plus($this->on->play);
     }
 
-    /**
-     * Returns what the working cord ties of it: the heads of a knotted loop, and the knots behind the button.
-     */
-    private function tied(): ?Length
+    private function closing(): Closing
     {
-        $heads = $this->head?->use->times($this->heads() * $this->wish->loops);
+        if ($this->isWrap) {
+            return new WrapEnds(
+                $this->on->name,
+                $this->on->play,
+                $this->knot,
+                $this->wish->wraps,
+                $this->loop(),
+                $this->middle(),
+                $this->wish->loops,
+            );
+        }
 
-        return null === $this->on->behind ? $heads : $this->on->behind->plus($heads ?? Length::zero());
+        return new TwoEnded(
+            null === $this->head
+                ? new Loop($this->loop(), $this->middle(), $this->wish->loops, $this->on->name)
+                : new HeadLoop(
+                    $this->head,
+                    $this->heads(),
+                    $this->loop(),
+                    $this->middle(),
+                    $this->wish->loops,
+                    $this->on->name,
+                ),
+            $this->on->atEnd(),
+        );
     }
 
     private function flat(): Length

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Closure\Closing\Button;
 use Rinkel\Core\Knot\Kind\Square;
+use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
@@ -21,26 +24,31 @@ use Rinkel\Core\Remark\Severity;
 final readonly class Buttoned
 {
     /**
-     * @param Length|null $behind what the knots behind it take of a working cord, both its ends together
+     * @param Tied|null $square one of the knots hidden behind it, null where there are none
+     * @param int       $behind how many
      */
     private function __construct(
+        public string $name,
         public Finding $finding,
         public Length $play,
-        public ?Length $behind,
+        private ?Tied $square,
+        private int $behind,
         private CordUse $ends,
     ) {}
 
-    public static function on(Site $site, Finding $button): self
+    public static function on(Site $site): self
     {
+        [$name, $button] = $site->finding(FindingKind::Button);
         $square = $site->wish->behind > 0
-            ? $site->book->around(
-                new Square(),
-                $site->ends->bundle(),
-                $site->working,
-            )->use->times(2 * $site->wish->behind)
+            ? $site->book->around(new Square(), $site->ends->bundle(), $site->working)
             : null;
 
-        return new self($button, $site->wish->play ?? Length::zero(), $square, $site->ends);
+        return new self($name, $button, $site->wish->play ?? Length::zero(), $square, $site->wish->behind, $site->ends);
+    }
+
+    public function atEnd(): Button
+    {
+        return new Button($this->name, $this->play, $this->square, $this->behind);
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Closure\Closing\Findings;
+use Rinkel\Core\Closure\Closing\TwoEnded;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
@@ -16,19 +18,27 @@ use Rinkel\Core\Remark\Step;
 /**
  * Clasp, rings and ends: they add their lengths to the ring. An extender chain adds a range.
  *
- * With nothing known they add 1 1/2 in together (common practice).
+ * With nothing known they add 1 1/2 in together (common practice). Where cords are tied back to themselves, that knot
+ * adds its length.
  */
 final readonly class Clasp implements Closure
 {
+    /** @var list<Finding> */
+    private array $findings;
+
+    private EndFindings $sides;
+
     /**
-     * @param list<Finding> $findings
-     * @param Length        $bundle   diameter of what the ends have to hold
+     * @param list<array{string, Finding}> $named that the maker wished, by name
      */
     public function __construct(
         private ClosureKind $kind,
-        private array $findings,
-        private Length $bundle,
-    ) {}
+        private array $named,
+        private Site $site,
+    ) {
+        $this->findings = array_column($named, 1);
+        $this->sides = EndFindings::shared([] === $named ? [['clasp', Finding::usual(FindingKind::Clasp)]] : $named);
+    }
 
     public function body(Ring $ring): Length
     {
@@ -55,8 +65,11 @@ final readonly class Clasp implements Closure
             $this->kind,
             $this->fixed(),
             $this->fixed()->plus($chain),
-            EndTake::held(),
-            EndTake::held(),
+            new TwoEnded(
+                new Findings($this->sides->left),
+                new Findings($this->sides->right, $this->sides->half()),
+                $this->site->takesAll(),
+            ),
             length: $this->fixed(),
             checks: [...$this->toggle(), ...$this->ends()],
             steps: [
@@ -65,7 +78,8 @@ final readonly class Clasp implements Closure
                     ['count' => \count($this->findings), 'sum' => $this->fixed(), 'chain' => $chain, 'extends' => $chain->isZero() ? 'no' : 'yes'],
                 ),
             ],
-            findings: $this->findings,
+            named: $this->named,
+            sides: $this->sides,
         );
     }
 
@@ -77,6 +91,8 @@ final readonly class Clasp implements Closure
         );
 
         return [] === $fixed ? Length::ofInches(1.5) : Length::sum(
+            $this->sides->crimps(true) ? Length::zero() : $this->site->tiedBack(true),
+            $this->sides->crimps(false) ? Length::zero() : $this->site->tiedBack(false),
             ...array_map(static fn (Finding $finding): Length => $finding->length, $fixed),
         );
     }
@@ -117,11 +133,12 @@ final readonly class Clasp implements Closure
     private function ends(): array
     {
         $checks = [];
+        $bundle = $this->site->ends->bundle()->diameter();
         foreach ([...$this->of(FindingKind::FoldOverEnd), ...$this->of(FindingKind::CordEnd)] as $end) {
-            if ($this->bundle->isLongerThan($end->inside)) {
+            if ($bundle->isLongerThan($end->inside)) {
                 $checks[] = new Check('end-too-small', Severity::Stop, [
                     'end' => $end->inside->written(Unit::Millimetre),
-                    'bundle' => $this->bundle->written(Unit::Millimetre),
+                    'bundle' => $bundle->written(Unit::Millimetre),
                 ]);
             }
         }

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure;
 
 use Rinkel\Core\Fit\Ring;
-use Rinkel\Core\Knot\Tied;
-use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
@@ -14,6 +12,7 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 use Rinkel\Core\Remark\Step;
+use Rinkel\Core\Work\Closing;
 
 /**
  * A ring without a range: elastic knotted shut, ends butted and glued, or ends glued into a magnet.
@@ -24,13 +23,16 @@ use Rinkel\Core\Remark\Step;
 final readonly class ClosedRing implements Closure
 {
     /**
-     * @param list<Finding> $covers each over a knot of its own
+     * @param Closing                      $made   how it is closed
+     * @param array{string, Finding}|null  $magnet by its name
+     * @param list<array{string, Finding}> $covers each over a knot of its own, by name
      */
     public function __construct(
         private ClosureWish $wish,
         private Cord $cord,
-        private ?Tied $knot = null,
-        private ?Finding $magnet = null,
+        private Closing $made,
+        private bool $isKnotted = false,
+        private ?array $magnet = null,
         private ?Length $bundle = null,
         private array $covers = [],
     ) {}
@@ -52,33 +54,25 @@ final readonly class ClosedRing implements Closure
 
     public function fasten(Ring $ring, Length $body): Fastened
     {
-        $end = null === $this->knot
-            ? EndTake::wanting(Take::none(), EndTake::glued())
-            : EndTake::wanting(
-                Take::knots($this->knot->use->times(max(1, \count($this->covers)))),
-                Length::ofCentimetres(10),
-            );
-
         return new Fastened(
             $this->wish->kind,
             $this->gap(),
             $this->gap(),
-            $end,
-            $end,
+            $this->made,
             length: $this->gap(),
-            checks: null === $this->knot ? $this->magnet() : $this->stretch($ring, $body),
+            checks: $this->isKnotted ? $this->stretch($ring, $body) : $this->magnet(),
             steps: [new Step('closed-ring', ['gap' => $this->gap()])],
-            findings: $this->parts(),
+            named: $this->parts(),
         );
     }
 
     private function gap(): Length
     {
-        return Length::sum(...array_map(static fn (Finding $finding): Length => $finding->length, $this->parts()));
+        return Length::sum(...array_map(static fn (array $named): Length => $named[1]->length, $this->parts()));
     }
 
     /**
-     * @return list<Finding>
+     * @return list<array{string, Finding}>
      */
     private function parts(): array
     {
@@ -113,12 +107,14 @@ final readonly class ClosedRing implements Closure
      */
     private function magnet(): array
     {
-        if (null === $this->magnet || null === $this->bundle || !$this->bundle->isLongerThan($this->magnet->inside)) {
+        if (null === $this->magnet || null === $this->bundle || !$this->bundle->isLongerThan(
+            $this->magnet[1]->inside,
+        )) {
             return [];
         }
 
         return [new Check('magnet-too-small', Severity::Stop, [
-            'inside' => $this->magnet->inside->written(Unit::Millimetre),
+            'inside' => $this->magnet[1]->inside->written(Unit::Millimetre),
             'bundle' => $this->bundle->written(Unit::Millimetre),
         ])];
     }

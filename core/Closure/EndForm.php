@@ -38,14 +38,14 @@ enum EndForm: string
     /**
      * Returns this end of the piece at $site, where $other is at the other.
      */
-    public function at(Site $site, self $other): End
+    public function at(Site $site, self $other, bool $isStart): End
     {
         return match ($this) {
             self::Loop => CordLoop::on($site, $other),
             self::KnottedLoop => KnottedLoop::on($site, $other),
-            self::Button => ButtonEnd::on($site),
-            self::Ties => new TieEnd($site->wish->tail),
-            self::Findings => new FindingEnd($site->findings()),
+            self::Button => ButtonEnd::on($site, $isStart && $site->isFolded),
+            self::Ties => new TieEnd($site->wish->tail, $site),
+            self::Findings => new FindingEnd($site->findings(), $site->tiedBack($isStart)),
         };
     }
 }

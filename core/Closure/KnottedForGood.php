@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Closure\Closing\ForGood;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\Kind\Overhand;
-use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Remark\Step;
 
@@ -35,15 +35,11 @@ final readonly class KnottedForGood implements Closure
 
     public function fasten(Ring $ring, Length $body): Fastened
     {
-        $knot = $this->site->book->in(new Overhand(), $this->site->ends->cord, 2 * $this->site->ends->count);
-        $end = EndTake::held(Take::knots($knot->use));
-
         return new Fastened(
             $this->site->wish->kind,
             Length::zero(),
             Length::zero(),
-            $end,
-            $end,
+            new ForGood(),
             length: Length::zero(),
             steps: [new Step('for-good', ['cords' => 2 * $this->site->ends->count])],
         );

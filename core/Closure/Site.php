@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Closure\Closing\Stops;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\KnotBook;
 use Rinkel\Core\Knot\Tied;
@@ -20,12 +21,16 @@ use Rinkel\Core\Measure\Length;
 final readonly class Site
 {
     /**
-     * @param CordUse                $ends     what lies at each end of the body
-     * @param Cord                   $working  the cord that ties a slider
-     * @param array<string, Finding> $findings of the piece, by short name
-     * @param array<string, Bead>    $beads    likewise
-     * @param Length                 $tailEnd  what stays of a tail beyond its stop
-     * @param int                    $together cords that lie at an end in all, working cords with them
+     * @param CordUse                $ends      what lies at each end of the body
+     * @param Cord                   $working   the cord that ties a slider
+     * @param array<string, Finding> $findings  of the piece, by short name
+     * @param array<string, Bead>    $beads     likewise
+     * @param Length                 $tailEnd   what stays of a tail beyond its stop
+     * @param int                    $together  cords that lie at an end in all, working cords with them
+     * @param bool                   $isWrap    whether both ends of one cord run through it side by side
+     * @param bool                   $isLinked  whether a link lies at either end
+     * @param bool                   $isFolded  whether its cords are folded where it begins
+     * @param bool                   $loopFirst whether a wrap begins at its loop
      */
     public function __construct(
         public ClosureWish $wish,
@@ -36,14 +41,29 @@ final readonly class Site
         public Length $tailEnd,
         public int $together = 1,
         private array $beads = [],
+        public bool $isWrap = false,
+        public bool $isLinked = false,
+        public bool $isFolded = false,
+        public bool $loopFirst = false,
     ) {}
+
+    /**
+     * Returns how much longer a knot makes an end whose cords go through a finding and are tied back to themselves;
+     * nothing where they are folded there, or hang on a link.
+     */
+    public function tiedBack(bool $isStart): Length
+    {
+        return $this->isLinked || $isStart && $this->isFolded
+            ? Length::zero()
+            : $this->book->in(new Overhand(), $this->ends->cord, 2 * $this->ends->count)->pitch;
+    }
 
     /**
      * Returns the knot that stops one end: of all its cords, or of each.
      */
     public function stop(): Tied
     {
-        $count = true === $this->wish->tails?->ownStops ? 1 : $this->ends->count;
+        $count = true === $this->wish->tails?->areStoppedApart() ? 1 : $this->ends->count;
 
         return $this->book->in(new Overhand(), $this->ends->cord, $count);
     }
@@ -63,55 +83,123 @@ final readonly class Site
     }
 
     /**
-     * Returns the beads at the tips of $ends ends' tails, by name.
+     * Returns the beads at the tips of the tails, by name.
+     *
+     * @param int|null $ends of the piece that have tails; all that have no fold when null
      *
      * @return array<string, int>
      */
-    public function tipped(int $ends = 2): array
+    public function tipped(?int $ends = null): array
     {
         $bead = $this->wish->tails?->bead;
+        $ends ??= $this->isFolded ? 1 : 2;
 
-        return null === $bead ? [] : [$bead => $ends * $this->ends->count];
+        return null === $bead || 0 === $ends ? [] : [$bead => $ends * $this->ends->count];
     }
 
     /**
-     * Returns the wished finding of $kind, else any of that kind, else a usual one.
+     * Returns how the tails of a slider or of ties are stopped that are $tail long.
      */
-    public function finding(FindingKind $kind): Finding
+    public function stops(Length $tail, ?Tied $knot = null): Stops
+    {
+        $bead = $this->beads[$this->wish->tails->bead ?? ''] ?? null;
+
+        return new Stops(
+            $tail,
+            $knot ?? $this->stop(),
+            $this->wish->tails,
+            $this->tailEnd,
+            $bead->length ?? Length::zero(),
+        );
+    }
+
+    /**
+     * Returns whether the ends of cords that tie run on as tails.
+     */
+    public function takesAll(): bool
+    {
+        return true === $this->wish->tails?->allCords;
+    }
+
+    /**
+     * Returns the wished finding of $kind and its name, else any of that kind, else a usual one by the name of its
+     * kind.
+     *
+     * @return array{string, Finding}
+     */
+    public function finding(FindingKind $kind): array
     {
         foreach ([...$this->wish->findings, ...array_map(strval(...), array_keys($this->findings))] as $name) {
             $finding = $this->findings[$name] ?? null;
             if (null !== $finding && $kind === $finding->kind) {
-                return $finding;
+                return [$name, $finding];
             }
         }
 
-        return Finding::usual($kind);
+        return [str_replace('-', ' ', $kind->value), Finding::usual($kind)];
     }
 
     /**
      * Returns the findings of $kind that the maker wished; when she named none, the first of that kind, if there is
      * one.
      *
-     * @return list<Finding>
+     * @return list<array{string, Finding}>
      */
     public function wished(FindingKind $kind): array
     {
-        $of = static fn (Finding $finding): bool => $kind === $finding->kind;
-        $named = array_values(array_filter($this->findings(), $of));
+        $wished = self::of($kind, $this->findings());
 
-        return [] === $named ? \array_slice(array_values(array_filter($this->findings, $of)), 0, 1) : $named;
+        return [] === $wished ? \array_slice(self::of($kind, $this->all()), 0, 1) : $wished;
     }
 
     /**
-     * @return list<Finding> those that the maker wished, in order
+     * @return list<array{string, Finding}> those that the maker wished, in order, by name
      */
     public function findings(): array
     {
-        return array_values(
-            array_filter(
-                array_map(fn (string $name): ?Finding => $this->findings[$name] ?? null, $this->wish->findings),
-            ),
+        $named = [];
+        foreach ($this->wish->findings as $name) {
+            if (isset($this->findings[$name])) {
+                $named[] = [$name, $this->findings[$name]];
+            }
+        }
+
+        return $named;
+    }
+
+    /**
+     * Returns the bead with the largest hole.
+     */
+    public function widest(): ?string
+    {
+        $widest = null;
+        foreach ($this->beads as $name => $bead) {
+            $widest = null === $widest || $bead->hole->isLongerThan(
+                $this->beads[$widest]->hole,
+            ) ? (string) $name : $widest;
+        }
+
+        return $widest;
+    }
+
+    /**
+     * @return list<array{string, Finding}>
+     */
+    private function all(): array
+    {
+        return array_map(
+            fn (int|string $name): array => [(string) $name, $this->findings[$name]],
+            array_keys($this->findings),
         );
+    }
+
+    /**
+     * @param list<array{string, Finding}> $named
+     *
+     * @return list<array{string, Finding}>
+     */
+    private static function of(FindingKind $kind, array $named): array
+    {
+        return array_values(array_filter($named, static fn (array $one): bool => $kind === $one[1]->kind));
     }
 }

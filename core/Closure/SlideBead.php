@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Closure\Closing\SlidingBead;
 use Rinkel\Core\Fit\Lie;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\Tied;
-use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\Hole;
@@ -27,6 +27,7 @@ final readonly class SlideBead implements Closure
 
     public function __construct(
         private ClosureWish $wish,
+        private string $name,
         private Finding $bead,
         private CordUse $ends,
         private Tied $stop,
@@ -56,14 +57,15 @@ final readonly class SlideBead implements Closure
             ? SquareKnotSlider::openingTo($this->bead->length, $ring->overHand()->minus($body))
             : SquareKnotSlider::withTails($this->bead->length, $this->wish->tail);
 
-        $end = EndTake::tail(new Take($slider->tail->plus($this->site->beyond()), $this->stop->use));
-
         return new Fastened(
             $this->wish->kind,
             $slider->closedGap(),
             $slider->openGap(),
-            $end,
-            $end,
+            new SlidingBead(
+                $this->name,
+                $this->site->stops($slider->tail, $this->stop),
+                $this->site->takesAll(),
+            ),
             tail: $slider->tail,
             length: $slider->length,
             checks: $this->checks(),
@@ -78,7 +80,7 @@ final readonly class SlideBead implements Closure
                     ],
                 ),
             ],
-            findings: [$this->bead],
+            named: [[$this->name, $this->bead]],
             beads: $this->site->tipped(),
         );
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Closure\Closing\Sliding;
 use Rinkel\Core\Fit\Lie;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\Tied;
-use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Remark\Check;
@@ -66,15 +66,19 @@ final readonly class SquareSlider implements Closure
             new Remedy('closure.knots', self::SECURE),
         )] : [];
 
-        $end = EndTake::tail(new Take($slider->tail->plus($this->site->beyond()), $this->stop->use));
-
         return new Fastened(
             $this->wish->kind,
             $slider->closedGap(),
             $slider->openGap(),
-            $end,
-            $end,
-            $this->knot->use->times(2 * $this->wish->knots),
+            new Sliding(
+                $this->site->working,
+                $this->knot,
+                $this->wish->knots,
+                $slider->closedGap(),
+                $this->site->stops($slider->tail, $this->stop),
+                $this->wish->glued,
+                $this->site->takesAll(),
+            ),
             tail: $slider->tail,
             length: $slider->length,
             checks: $few,

@@ -68,6 +68,14 @@ final readonly class Tails implements \Stringable
     }
 
     /**
+     * Returns what is left of a tail beyond its last knot to fray.
+     */
+    public static function frayed(): Length
+    {
+        return Length::ofMillimetres(self::FRAYED);
+    }
+
+    /**
      * Returns what stays of each of $count tails beyond its stop: of unequal ones, of the longest, as all are cut for
      * that.
      *
@@ -83,6 +91,14 @@ final readonly class Tails implements \Stringable
             $beaded,
             ...(null === $this->unequal ? [] : [$this->unequal->times(max(0, $count - 1))]),
         );
+    }
+
+    /**
+     * Returns whether each tail has a stop of its own.
+     */
+    public function areStoppedApart(): bool
+    {
+        return $this->ownStops || null !== $this->unequal || null !== $this->bead;
     }
 
     public function said(Unit $unit): string

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Closure\Closing\TieUp;
+use Rinkel\Core\Closure\Closing\TwoEnded;
 use Rinkel\Core\Fit\Ring;
-use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Remedy;
@@ -56,15 +57,18 @@ final readonly class Ties implements Closure
             ]
             : [];
 
-        $tip = null === $this->wish->tails ? Length::zero() : $this->site?->beyond() ?? Length::zero();
-        $end = EndTake::tail(Take::straight(Length::sum($tail, $this->gap()->times(0.5), $tip)));
+        $all = $tail->plus($this->gap()->times(0.5));
+        $end = new TieUp(
+            $all,
+            $this->wish->tails,
+            null === $this->wish->tails?->bead ? null : $this->site?->stops($all),
+        );
 
         return new Fastened(
             $this->wish->kind,
             $this->gap(),
             $this->gap(),
-            $end,
-            $end,
+            new TwoEnded($end, $end, $this->site?->takesAll() ?? false, false),
             tail: $tail,
             checks: $short,
             steps: [new Step('ties', ['tail' => $tail, 'gap' => $this->gap()])],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Closure\Closing\TwoEnded;
 use Rinkel\Core\Closure\End\End;
 use Rinkel\Core\Closure\End\TieEnd;
 use Rinkel\Core\Fit\Ring;
@@ -19,10 +20,10 @@ final readonly class TwoEnds implements Closure
     private End $start;
     private End $finish;
 
-    public function __construct(private ClosureWish $wish, Site $site)
+    public function __construct(private ClosureWish $wish, private Site $site)
     {
-        $this->start = $wish->start->at($site, $wish->finish);
-        $this->finish = $wish->finish->at($site, $wish->start);
+        $this->start = $wish->start->at($site, $wish->finish, true);
+        $this->finish = $wish->finish->at($site, $wish->start, false);
     }
 
     public function body(Ring $ring): Length
@@ -42,22 +43,26 @@ final readonly class TwoEnds implements Closure
 
     public function fasten(Ring $ring, Length $body): Fastened
     {
-        $heads = array_filter([$this->start->heads(), $this->finish->heads()]);
         $tie = $this->finish instanceof TieEnd ? $this->finish : ($this->start instanceof TieEnd ? $this->start : null);
 
         return new Fastened(
             $this->wish->kind,
             $this->gap(),
             $this->gap(),
-            $this->start->take(),
-            $this->finish->take(),
-            heads: [] === $heads ? null : Length::sum(...array_values($heads)),
+            new TwoEnded($this->start->atEnd(), $this->finish->atEnd(), $this->site->takesAll()),
             tail: $tie?->tail(),
             length: $this->start->reach(),
+            startLoop: $this->start->flat(),
+            finishLoop: $this->finish->flat(),
             sizes: [$this->gap()],
             checks: [...$this->holds(), ...$this->start->checks(), ...$this->finish->checks()],
             steps: [$this->start->step(), $this->finish->step()],
-            findings: [...$this->start->findings(), ...$this->finish->findings()],
+            beads: $this->site->tipped(
+                (int) ($this->start instanceof TieEnd && !$this->site->isFolded)
+                    + (int) ($this->finish instanceof TieEnd),
+            ),
+            named: [...$this->start->findings(), ...$this->finish->findings()],
+            sides: new EndFindings($this->start->findings(), $this->finish->findings()),
         );
     }
 

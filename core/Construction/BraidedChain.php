@@ -10,6 +10,8 @@ use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Internal\ChainMaker;
 use Rinkel\Core\Construction\Internal\Chains;
 use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Construction\Way\BraidedWay;
+use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
@@ -75,22 +77,17 @@ final readonly class BraidedChain implements Construction
         return new ChainMaker($piece, ['left', 'right']);
     }
 
-    public function roles(Draft $draft): array
+    public function way(Draft $draft): Way
     {
-        return array_map(static function (string $side) use ($draft): Role {
-            $use = $draft->piece->cord($side);
-
-            return CordRun::Apart === $use->run
-                ? Role::single($side, 2 * $use->count, true)
-                : Role::foldedAtStart($side, $use->count);
-        }, ['left', 'right']);
+        return new BraidedWay($draft);
     }
 
     public function ends(Piece $piece): CordUse
     {
         return new CordUse(
             $piece->cord('left')->cord,
-            2 * ($piece->cord('left')->count + $piece->cord('right')->count),
+            (CordRun::Apart === $piece->cord('left')->run ? 1 : 2)
+                * ($piece->cord('left')->count + $piece->cord('right')->count),
         );
     }
 

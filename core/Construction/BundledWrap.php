@@ -8,6 +8,8 @@ use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Kind\ButtonAndLoop;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Construction\Internal\WrapMaker;
+use Rinkel\Core\Construction\Way\Way;
+use Rinkel\Core\Construction\Way\WrapWay;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
@@ -68,9 +70,9 @@ final readonly class BundledWrap implements Construction
         return new WrapMaker($piece);
     }
 
-    public function roles(Draft $draft): array
+    public function way(Draft $draft): Way
     {
-        return [Role::unevenly('cord', 'long', 'short')];
+        return new WrapWay($draft);
     }
 
     public function ends(Piece $piece): CordUse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
@@ -53,9 +54,9 @@ interface Construction
     public function maker(Piece $piece): Maker;
 
     /**
-     * @return list<Role>
+     * Returns how such a piece is made.
      */
-    public function roles(Draft $draft): array;
+    public function way(Draft $draft): Way;
 
     /**
      * Returns what lies at each end of the body and makes the closure.

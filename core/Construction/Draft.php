@@ -7,7 +7,6 @@ namespace Rinkel\Core\Construction;
 use Rinkel\Core\Closure\Fastened;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\KnotBook;
-use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\Setting;
 use Rinkel\Core\Measure\Length;
@@ -32,20 +31,12 @@ final readonly class Draft
     ) {}
 
     /**
-     * Returns whether the piece is two halves hung on a finding: with something on either side of it. At one end of the
-     * piece it is a part of the closure.
+     * Returns whether the piece is two halves hung on the one finding that lies in it with something on either side. At
+     * one end of the piece it is a part of the closure; cords run on through several.
      */
     public function isHalved(): bool
     {
-        $last = \count($this->setting->elements) - 1;
-        foreach ($this->setting->elements as $i => $element) {
-            $hangs = ElementKind::Focal === $element->kind && isset($this->piece->findings[$element->name]);
-            if ($hangs && $i > 0 && $i < $last) {
-                return true;
-            }
-        }
-
-        return false;
+        return Hanging::of($this->piece, $this->setting->elements);
     }
 
     /**

@@ -13,6 +13,8 @@ use Rinkel\Core\Closure\Kind\TwoEnding;
 use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Internal\OnCord;
 use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Construction\Way\StrandsWay;
+use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Material\Fibre;
@@ -51,6 +53,11 @@ final readonly class KnottedStrands extends OnCord
     public function closures(): array
     {
         return [new Clasping(), new Tying(), new Magnetic(), new Breakaway(), new TwoEnding(), new ForGood()];
+    }
+
+    public function way(Draft $draft): Way
+    {
+        return new StrandsWay($draft);
     }
 
     public function checks(Draft $draft): array

@@ -12,6 +12,8 @@ use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Internal\ChainMaker;
 use Rinkel\Core\Construction\Internal\Chains;
 use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Construction\Way\LacedWay;
+use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
@@ -72,12 +74,9 @@ final readonly class LacedChain implements Construction
         return new ChainMaker($piece, self::laces($piece));
     }
 
-    public function roles(Draft $draft): array
+    public function way(Draft $draft): Way
     {
-        return array_map(
-            static fn (string $lace): Role => Role::single($lace, $draft->piece->cord($lace)->count, true),
-            self::laces($draft->piece),
-        );
+        return new LacedWay($draft);
     }
 
     public function ends(Piece $piece): CordUse

@@ -9,6 +9,8 @@ use Rinkel\Core\Closure\Kind\SquareSliding;
 use Rinkel\Core\Construction\Internal\OnCore;
 use Rinkel\Core\Construction\Internal\RowsMaker;
 use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Construction\Way\RowsWay;
+use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
@@ -60,9 +62,9 @@ final readonly class MultiRow extends OnCore
         return new RowsMaker($piece, ['working' => $piece->cord('working')]);
     }
 
-    public function roles(Draft $draft): array
+    public function way(Draft $draft): Way
     {
-        return Role::ofBand($draft, 'working');
+        return new RowsWay($draft);
     }
 
     public function checks(Draft $draft): array

@@ -13,6 +13,8 @@ use Rinkel\Core\Closure\Kind\SquareSliding;
 use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Internal\NetMaker;
 use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Construction\Way\NetWay;
+use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Geometry\MixedPacking;
 use Rinkel\Core\Geometry\RoundNet;
@@ -79,9 +81,9 @@ final readonly class NettedPouch implements Construction
         return new NetMaker($piece);
     }
 
-    public function roles(Draft $draft): array
+    public function way(Draft $draft): Way
     {
-        return [Role::spreading('mesh', $draft->piece->cord('mesh')->count)];
+        return new NetWay($draft);
     }
 
     public function ends(Piece $piece): CordUse
@@ -160,9 +162,10 @@ final readonly class NettedPouch implements Construction
     public static function net(Draft $draft): ?RoundNet
     {
         $rows = [];
+        $knot = $draft->book()->in(new Overhand(), $draft->piece->cord('mesh')->cord, 2);
         foreach ($draft->setting->elements as $element) {
             if (ElementKind::Net === $element->kind) {
-                $rows[] = $element->takes['mesh']->straight;
+                $rows[] = $element->takes['mesh']->straight->plus($knot->pitch);
             }
         }
 

@@ -9,6 +9,8 @@ use Rinkel\Core\Closure\Kind\Butted;
 use Rinkel\Core\Closure\Kind\Magnetic;
 use Rinkel\Core\Construction\Internal\RopeMaker;
 use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Construction\Way\RopeWay;
+use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
@@ -76,17 +78,9 @@ final readonly class RopeKnot implements Construction
         return new RopeMaker($piece);
     }
 
-    public function roles(Draft $draft): array
+    public function way(Draft $draft): Way
     {
-        $ropes = self::ropes($draft->piece);
-
-        return [
-            ...array_map(
-                static fn (int|string $name): Role => Role::single((string) $name, 2 * $ropes[$name]->count, true),
-                array_keys($ropes),
-            ),
-            Role::single('thread', 1, false),
-        ];
+        return new RopeWay($draft);
     }
 
     public function ends(Piece $piece): CordUse

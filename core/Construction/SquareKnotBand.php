@@ -9,6 +9,8 @@ use Rinkel\Core\Closure\Kind\SquareSliding;
 use Rinkel\Core\Construction\Internal\BandMaker;
 use Rinkel\Core\Construction\Internal\OnCore;
 use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Construction\Way\BandWay;
+use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Fibre;
@@ -51,9 +53,9 @@ final readonly class SquareKnotBand extends OnCore
         return new BandMaker($piece, ['working' => $piece->cord('working')]);
     }
 
-    public function roles(Draft $draft): array
+    public function way(Draft $draft): Way
     {
-        return Role::ofBand($draft, 'working');
+        return new BandWay($draft);
     }
 
     public function passes(Piece $piece, Element $bead): array

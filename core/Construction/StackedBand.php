@@ -9,6 +9,8 @@ use Rinkel\Core\Closure\Kind\SquareSliding;
 use Rinkel\Core\Construction\Internal\BandMaker;
 use Rinkel\Core\Construction\Internal\OnCore;
 use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Construction\Way\StackedWay;
+use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
@@ -57,9 +59,9 @@ final readonly class StackedBand extends OnCore
         return new BandMaker($piece, $this->pairs($piece));
     }
 
-    public function roles(Draft $draft): array
+    public function way(Draft $draft): Way
     {
-        return Role::ofBand($draft, ...array_keys($this->pairs($draft->piece)));
+        return new StackedWay($draft);
     }
 
     public function checks(Draft $draft): array

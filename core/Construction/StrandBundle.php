@@ -13,13 +13,14 @@ use Rinkel\Core\Closure\Kind\SquareSliding;
 use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Internal\BundleMaker;
 use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Construction\Way\BundleWay;
+use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
-use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\BeadSequence;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\Wish;
@@ -32,9 +33,6 @@ use Rinkel\Core\Remark\Severity;
  */
 final readonly class StrandBundle implements Construction
 {
-    /** Strands are left this long beyond the binding and trimmed in the curve, in mm (common practice: leave them long). */
-    private const TRIM = 15.0;
-
     public function id(): string
     {
         return 'strand-bundle';
@@ -91,22 +89,9 @@ final readonly class StrandBundle implements Construction
         return new BundleMaker($piece, self::strands($piece));
     }
 
-    /**
-     * A folded end cord binds its own end: what the line takes of it is halved between the two.
-     */
-    public function roles(Draft $draft): array
+    public function way(Draft $draft): Way
     {
-        return [
-            ...array_map(
-                static fn (string $name): Role => Role::loose(
-                    $name,
-                    $draft->piece->cord($name)->count,
-                    Length::ofMillimetres(self::TRIM),
-                ),
-                array_map(strval(...), array_keys(self::strands($draft->piece))),
-            ),
-            Role::atEachEnd('end'),
-        ];
+        return new BundleWay($draft);
     }
 
     public function ends(Piece $piece): CordUse

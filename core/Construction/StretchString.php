@@ -8,6 +8,8 @@ use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Kind\KnottedElastic;
 use Rinkel\Core\Construction\Internal\OnCord;
 use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Construction\Way\ElasticWay;
+use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
@@ -43,6 +45,11 @@ final readonly class StretchString extends OnCord
     public function closures(): array
     {
         return [new KnottedElastic()];
+    }
+
+    public function way(Draft $draft): Way
+    {
+        return new ElasticWay($draft);
     }
 
     public function checks(Draft $draft): array

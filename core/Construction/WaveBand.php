@@ -8,6 +8,8 @@ use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Kind\ButtonAndLoop;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Construction\Internal\WaveMaker;
+use Rinkel\Core\Construction\Way\WaveWay;
+use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Knot\WaveArm;
 use Rinkel\Core\Line\Element;
@@ -81,12 +83,9 @@ final readonly class WaveBand implements Construction
         return new WaveMaker($piece, ['working' => $piece->cord('working')]);
     }
 
-    /**
-     * Both cords are folded at the loop: each half is one arm.
-     */
-    public function roles(Draft $draft): array
+    public function way(Draft $draft): Way
     {
-        return [Role::foldedAtStart('core'), Role::folded('working')];
+        return new WaveWay($draft);
     }
 
     public function ends(Piece $piece): CordUse

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Cutting;
 
+use Rinkel\Core\Hand\Hand;
+use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 
@@ -15,16 +17,21 @@ use Rinkel\Core\Measure\Length;
  */
 final readonly class Cut
 {
-    /** Legs that differ by less, in mm, are folded at their middle. */
+    /** Ends that differ by less, in mm, part at the middle. */
     private const ALIKE = 1.0;
 
     /**
+     * @param string                $role    as it is told from the piece's other cuts: a cord's role, and a number
+     *                                       where
+     *                                       its cords are cut unlike
      * @param array<string, Length> $parts   straight, knots, closure, ends, margin, rounding; only those that are there
      * @param Length|null           $fold    from the tip of the shorter end, where a folded cord's halves differ
-     * @param Length|null           $begin   from either tip, where the body of a cord in one run begins
+     * @param Length|null           $begin   from one tip, where the body of a cord begins that is not folded
+     * @param Length                $at      from the tip of its first end, where its two ends part
      * @param float                 $spread  of what knots take of it, as a standard deviation of its logarithm
      * @param int                   $percent of margin on what knots take
      * @param int                   $oneIn   so many pieces runs short
+     * @param list<Ledger>          $ends    what each of its ends is used for
      */
     private function __construct(
         public string $role,
@@ -35,67 +42,70 @@ final readonly class Cut
         public Length $length,
         public ?Length $fold,
         public ?Length $begin,
+        public Length $at,
         public float $spread,
         public int $percent,
         public int $oneIn,
+        public array $ends,
+        private Hand $hand,
+        private ?Tension $said,
     ) {}
 
     /**
-     * Returns the cut, rounded up to whole steps.
+     * Returns the cut, rounded up to whole steps: of each end as much as it needs at the risk that the maker accepts.
      *
-     * @param non-empty-list<CutLeg> $legs   one, or the two of a folded cord
-     * @param float                  $spread of what knots take, as a standard deviation of its logarithm
+     * @param non-empty-list<Ledger> $ends  one, or the two of a cord, the first its end a
+     * @param array<string, float>   $parts straight, knots, closure and ends, as expected, in mm
      */
     public static function of(
         string $role,
         int $count,
         Cord $cord,
+        bool $folded,
         Length $step,
-        array $legs,
-        float $spread,
+        array $ends,
+        array $parts,
         Risk $risk,
+        Hand $hand,
+        ?Tension $said,
     ): self {
-        $knots = Length::sum(...array_map(static fn (CutLeg $leg): Length => $leg->knots(), $legs));
-        $margin = $knots->times($risk->margin($spread));
-        $parts = [
-            'straight' => Length::sum(...array_map(static fn (CutLeg $leg): Length => $leg->body->straight, $legs)),
-            'knots' => Length::sum(...array_map(static fn (CutLeg $leg): Length => $leg->body->knots, $legs)),
-            'closure' => Length::sum(...array_map(static fn (CutLeg $leg): Length => $leg->closure->total(), $legs)),
-            'ends' => Length::sum(...array_map(static fn (CutLeg $leg): Length => $leg->free, $legs)),
-            'margin' => $margin,
-        ];
-        $needed = Length::sum(...array_values($parts));
-        $length = $needed->roundedUpTo($step);
-        $parts['rounding'] = $length->minus($needed);
+        $needed = array_map(static fn (Ledger $end): float => $end->atRisk($risk, $hand, $said), $ends);
+        $expected = array_sum(array_map(static fn (Ledger $end): float => $end->expected(), $ends));
+        $margin = max(0.0, array_sum($needed) - $expected);
+        $sum = Length::ofMillimetres(array_sum($needed));
+        $length = $sum->roundedUpTo($step);
+        $parts = array_map(
+            Length::ofMillimetres(...),
+            $parts + ['margin' => $margin, 'rounding' => $length->minus($sum)->millimetres],
+        );
+        [$a, $b] = [$needed[0], $needed[1] ?? 0.0];
+        $isAlike = $folded && abs($a - $b) < self::ALIKE;
+        $at = match (true) {
+            !isset($needed[1]) => 0.0,
+            $isAlike => $length->millimetres / 2,
+            $folded && $a > $b => $length->millimetres - $b,
+            default => $a,
+        };
+        $made = array_sum(array_map(static fn (Ledger $end): float => $end->knotted(), $ends));
+        $more = $made > 0.0 ? $margin / $made : 0.0;
 
         return new self(
             $role,
             $count,
             $cord,
-            \count($legs) > 1,
-            array_filter($parts, static fn (Length $part): bool => !$part->isZero()),
+            $folded,
+            array_filter($parts, static fn (Length $part): bool => $part->millimetres > 1e-9),
             $length,
-            isset($legs[1]) ? self::fold([$legs[0], $legs[1]], $knots, $margin) : null,
-            isset($legs[1]) || $legs[0]->lead->isZero() ? null : $legs[0]->lead,
-            $spread,
-            (int) round(100 * $risk->margin($spread)),
+            $folded && !$isAlike ? Length::ofMillimetres(min($a, $b)) : null,
+            !$folded && isset($needed[1]) && $a > 0.0 ? Length::ofMillimetres($a) : null,
+            Length::ofMillimetres($at),
+            log(1 + $more) / max(1e-9, $risk->deviations()),
+            (int) round(100 * $more),
             $risk->oneIn,
+            $ends,
+            $hand,
+            $said,
         );
-    }
-
-    /**
-     * Returns how long the shorter end is, its share of the margin with it, null when both are alike.
-     *
-     * @param array{CutLeg, CutLeg} $legs
-     */
-    private static function fold(array $legs, Length $knots, Length $margin): ?Length
-    {
-        [$short, $long] = $legs[0]->needed()->isLongerThan($legs[1]->needed()) ? [$legs[1], $legs[0]] : $legs;
-        $share = $knots->isZero() ? 0.0 : $short->knots()->ratioTo($knots);
-
-        return $long->needed()->minus($short->needed())->millimetres < self::ALIKE
-            ? null
-            : $short->needed()->plus($margin->times($share));
     }
 
     /**
@@ -112,9 +122,13 @@ final readonly class Cut
             $this->length,
             $this->fold,
             $this->begin,
+            $this->at,
             $this->spread,
             $this->percent,
             $this->oneIn,
+            $this->ends,
+            $this->hand,
+            $this->said,
         );
     }
 
@@ -125,13 +139,18 @@ final readonly class Cut
      */
     public function atRisk(Risk $risk, Length $step): Length
     {
-        // The margin says what it lies on: all knots of the cord, those of its closure too.
-        $now = Risk::oneIn($this->oneIn)->margin($this->spread);
-        $margin = $now > 0.0 ? $this->part('margin')->times(
-            $risk->margin($this->spread) / $now,
-        ) : $this->part('margin');
+        return Length::ofMillimetres(array_sum(array_map(
+            fn (Ledger $end): float => $end->atRisk($risk, $this->hand, $this->said),
+            $this->ends,
+        )))->roundedUpTo($step);
+    }
 
-        return $this->needed()->minus($this->part('margin'))->plus($margin)->roundedUpTo($step);
+    /**
+     * Returns the role of the cord that is cut, without the number that tells it from others of that role.
+     */
+    public function cordRole(): string
+    {
+        return preg_replace('/ \d+$/D', '', $this->role) ?? $this->role;
     }
 
     public function total(): Length

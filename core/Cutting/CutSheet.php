@@ -61,11 +61,14 @@ final readonly class CutSheet
     }
 
     /**
-     * Returns how much there is to buy.
+     * Returns how much there is to buy, with what nobody counts on of a spool.
      */
     public function lacking(): Length
     {
-        return Length::sum(...array_map(static fn (Demand $demand): Length => $demand->wished, $this->unserved));
+        return Supply::giving(Length::sum(...array_map(
+            static fn (Demand $demand): Length => $demand->wished,
+            $this->unserved,
+        )));
     }
 
     /**

@@ -72,7 +72,8 @@ final readonly class Cutter
     }
 
     /**
-     * Cuts from spools, the longest first, each from the shortest that still has it.
+     * Cuts from spools, the longest first, each from the shortest that still has it; where that leaves something over
+     * though there is enough of all, as they are packed best.
      *
      * @param list<Demand>                               $open
      * @param list<Supply>                               $spools
@@ -83,18 +84,72 @@ final readonly class Cutter
      */
     private function unrolled(array $open, array $spools, array &$left, array &$cuts): array
     {
-        $unserved = [];
-        foreach ($open as $demand) {
-            $id = self::fitting($spools, $left, $demand->wished);
-            if (null === $id) {
-                $unserved[] = $demand;
-                continue;
+        $one = $this->byTurns($open, $spools, $left);
+        $missing = Length::sum(...array_map(static fn (array $cut): Length => $cut[0]->wished, $one[''] ?? []));
+        if (!$missing->isZero()) {
+            $other = $this->packedBest($open, $spools, $left);
+            $without = Length::sum(...array_map(static fn (array $cut): Length => $cut[0]->wished, $other[''] ?? []));
+            [$one, $missing] = $without->isShorterThan($missing) ? [$other, $without] : [$one, $missing];
+        }
+        foreach ($one as $id => $some) {
+            foreach ('' === $id ? [] : $some as [$demand]) {
+                $cuts[$id][] = [$demand, $demand->wished];
+                $left[$id] = ($left[$id] ?? null)?->minus($demand->wished);
             }
-            $cuts[$id][] = [$demand, $demand->wished];
-            $left[$id] = ($left[$id] ?? null)?->minus($demand->wished);
         }
 
-        return $unserved;
+        return array_column($one[''] ?? [], 0);
+    }
+
+    /**
+     * @param list<Demand>               $open
+     * @param list<Supply>               $spools
+     * @param array<string, Length|null> $left
+     *
+     * @return array<string, list<array{Demand}>> by spool, what none serves under ""
+     */
+    private function byTurns(array $open, array $spools, array $left): array
+    {
+        $cuts = [];
+        foreach ($open as $demand) {
+            $id = self::fitting($spools, $left, $demand->wished) ?? '';
+            $cuts[$id][] = [$demand];
+            if ('' !== $id) {
+                $left[$id] = ($left[$id] ?? null)?->minus($demand->wished);
+            }
+        }
+
+        return $cuts;
+    }
+
+    /**
+     * @param list<Demand>               $open
+     * @param list<Supply>               $spools
+     * @param array<string, Length|null> $left
+     *
+     * @return array<string, list<array{Demand}>> by spool, what none serves under ""
+     */
+    private function packedBest(array $open, array $spools, array $left): array
+    {
+        $counted = array_values(array_filter($spools, static fn (Supply $spool): bool => null !== $spool->length));
+        [$filled] = Packing::of(
+            array_map(static fn (Demand $demand): int => self::wanted($demand->wished), $open),
+            array_map(static fn (Supply $spool): int => (int) floor(
+                $spool->sure($left[$spool->id] ?? Length::zero())->millimetres / self::UNIT + 1e-6,
+            ), $counted),
+        );
+        $rest = $this->ordered($open);
+        $cuts = [];
+        foreach ($filled as $i => $lengths) {
+            foreach ($lengths as $length) {
+                $cuts[$counted[$i]->id][] = [self::take($rest, $length)];
+            }
+        }
+        foreach ($rest as $demand) {
+            $cuts[''][] = [$demand];
+        }
+
+        return $cuts;
     }
 
     /**
@@ -120,9 +175,13 @@ final readonly class Cutter
                 continue;
             }
             $there = $left[$id] ?? $demand->wished;
+            foreach ($supplies as $supply) {
+                $there = $supply->id === $id && null !== $supply->length ? $supply->sure($there) : $there;
+            }
+            $had = $left[$id] ?? $demand->wished;
             $length = $there->isShorterThan($demand->wished) ? $there : $demand->wished;
             $cuts[$id][] = [$demand, $length];
-            $left[$id] = $there->minus($length);
+            $left[$id] = $had->minus($length);
         }
 
         return $unserved;
@@ -141,7 +200,7 @@ final readonly class Cutter
             $there = $left[$supply->id] ?? null;
             if (null === $supply->length) {
                 $best ??= [$supply->id, null];
-            } elseif (null !== $there && !$there->isShorterThan($length)) {
+            } elseif (null !== $there && !$supply->sure($there)->isShorterThan($length)) {
                 $isBetter = null === $best || null === $best[1] || $there->isShorterThan($best[1]);
                 $best = $isBetter ? [$supply->id, $there] : $best;
             }

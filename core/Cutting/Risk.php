@@ -61,4 +61,17 @@ final readonly class Risk
         return $t - (2.515517 + 0.802853 * $t + 0.010328 * $t ** 2)
             / (1 + 1.432788 * $t + 0.189269 * $t ** 2 + 0.001308 * $t ** 3);
     }
+
+    /**
+     * Returns how often a normal variable lies below so many standard deviations (Abramowitz and Stegun, Handbook of
+     * Mathematical Functions, 26.2.17; to 7.5e-8).
+     */
+    public static function below(float $deviations): float
+    {
+        $t = 1 / (1 + 0.2316419 * abs($deviations));
+        $tail = exp(-$deviations ** 2 / 2) / sqrt(2 * \M_PI) * $t * (0.319381530 + $t * (-0.356563782
+            + $t * (1.781477937 + $t * (-1.821255978 + $t * 1.330274429))));
+
+        return $deviations > 0 ? 1 - $tail : $tail;
+    }
 }

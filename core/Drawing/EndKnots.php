@@ -43,21 +43,48 @@ final readonly class EndKnots
         ];
     }
 
-    public function stop(float $x, float $y, bool $turned): Placed
+    /**
+     * Returns what stops the tails of one side: a knot of them all, or one of each.
+     *
+     * @param float $x   where the tails leave the body
+     * @param int   $way 1 for tails to the right, -1 for those to the left
+     *
+     * @return list<Placed>
+     */
+    public function stops(float $x, int $way, float $y = 0.0): array
+    {
+        $placed = [];
+        foreach ($this->areStoppedApart() ? $this->cords : [$this->cords[0]] as $i => $cord) {
+            $placed[] = $this->overhand(
+                $cord,
+                $x + $way * ($this->tail() + $this->further($i)),
+                $y + ($this->areStoppedApart() ? $cord->y : 0.0),
+                $way < 0,
+            );
+        }
+
+        return $placed;
+    }
+
+    public function overhand(EndCord $cord, float $x, float $y, bool $turned): Placed
     {
         $motif = StopKnot::motif('stop');
+        $scale = $this->stopKnot()->millimetres / $motif->length;
 
-        return new Placed(
-            $motif,
-            $x,
-            $y,
-            $this->stopKnot()->millimetres / $motif->length,
-            $this->cords[0]->colour,
-            $this->cords[0]->role,
-            1,
-            0,
-            $turned,
-        );
+        return new Placed($motif, $x, $y, $scale, $cord->colour, $cord->role, 1, 0, $turned);
+    }
+
+    /**
+     * Returns how much further out the stop of one tail is than that of the first, in mm.
+     */
+    public function further(int $i): float
+    {
+        return $i * ($this->draft->piece->closure->tails->unequal->millimetres ?? 0.0);
+    }
+
+    private function areStoppedApart(): bool
+    {
+        return ($this->draft->piece->closure->tails ?? null)?->areStoppedApart() ?? false;
     }
 
     public function barrel(float $x, float $y): Placed
@@ -103,11 +130,15 @@ final readonly class EndKnots
     /**
      * Returns the length of the knot that stops an end, as it was counted.
      */
-    private function stopKnot(): Length
+    public function stopKnot(): Length
     {
         $ends = $this->draft->construction->ends($this->draft->piece);
 
-        return $this->draft->book()->in(new Overhand(), $ends->cord, $ends->count)->pitch;
+        return $this->draft->book()->in(
+            new Overhand(),
+            $ends->cord,
+            $this->areStoppedApart() ? 1 : $ends->count,
+        )->pitch;
     }
 
     private function barrelWidth(): float

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing;
 
 use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\EndFindings;
+use Rinkel\Core\Closure\Tails;
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Geometry\Point;
-use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 
@@ -20,7 +21,6 @@ final readonly class EndParts
     private const SHOWN = 12.0;
 
     public EndKnots $knots;
-    public EndFindings $findings;
     public EndLoops $loops;
 
     /**
@@ -31,13 +31,41 @@ final readonly class EndParts
         private array $cords,
     ) {
         $this->knots = new EndKnots($draft, $cords);
-        $this->findings = new EndFindings($draft->fastened->findings);
-        $this->loops = new EndLoops($draft, $cords[0], $this->knots->knot());
+        $this->loops = new EndLoops($draft, $cords[0]);
     }
 
     public function wish(): ClosureWish
     {
         return $this->draft->piece->closure;
+    }
+
+    /**
+     * @return list<Finding> at the left, from the body outwards
+     */
+    public function left(): array
+    {
+        return array_column($this->sides()->left, 1);
+    }
+
+    /**
+     * @return list<Finding> at the right, from the body outwards
+     */
+    public function right(): array
+    {
+        return array_column($this->sides()->right, 1);
+    }
+
+    /**
+     * @return list<Finding> of the closure that are of one kind
+     */
+    public function of(FindingKind $kind): array
+    {
+        return array_values(array_filter($this->all(), static fn (Finding $finding): bool => $kind === $finding->kind));
+    }
+
+    private function sides(): EndFindings
+    {
+        return $this->draft->fastened->sides ?? EndFindings::shared($this->draft->fastened->named);
     }
 
     /**
@@ -61,17 +89,13 @@ final readonly class EndParts
     }
 
     /**
-     * Returns a loop that reaches so far from the body, behind the knot that binds it.
+     * Returns a loop that reaches so far from the body and lies so long, behind the knot that binds it.
      */
-    public function looped(float $x, int $way, float $reach, bool $ofAll): Scene
+    public function looped(float $x, int $way, float $reach, float $flat): Scene
     {
-        $knot = min(0.5 * $reach, $this->draft->book()->in(
-            new Overhand(),
-            $this->draft->construction->ends($this->draft->piece)->cord,
-            \count($this->cords) * ($ofAll ? 2 : 1),
-        )->pitch->millimetres);
-        $near = $x + $way * $knot;
+        $near = $x + $way * ($reach - $flat);
         $far = $x + $way * $reach;
+        $knot = abs($near - $x);
         $motif = StopKnot::motif('stop');
         $cord = $this->cords[0];
 
@@ -79,8 +103,10 @@ final readonly class EndParts
             min($x, $far),
             max($x, $far),
             0.64 * $reach + 3 * $cord->thickness,
-            [$this->loops->between(min($near, $far), max($near, $far))],
-            [new Placed($motif, min($x, $near), 0, $knot / $motif->length, $cord->colour, $cord->role, 1, 0)],
+            [$this->loops->between($near, $far, $way)],
+            $knot < 0.1 ? [] : [
+                new Placed($motif, min($x, $near), 0, $knot / $motif->length, $cord->colour, $cord->role, 1, 0),
+            ],
         );
     }
 
@@ -198,58 +224,79 @@ final readonly class EndParts
             ->with($this->row([...$right, ...array_reverse($left)], $body, 1));
     }
 
-    public function tails(?Placed $left, ?Placed $right, ?float $leftTail = null): Scene
+    /**
+     * Returns the tails at both ends with what ties them, each as long as its cord is kept.
+     *
+     * @param list<Placed> $knots
+     * @param float|null   $right from the body's end, of tails that end in no stop there
+     */
+    public function tails(array $knots, ?float $right = null): Scene
     {
         $body = $this->body();
-        $stays = $this->draft->piece->habits->tailEnd()->millimetres;
-        $end = $this->knots->tail() + (null === $right ? 0.0 : $right->end() - $right->x + $stays);
-        $leftEnd = null === $leftTail ? $end : $leftTail + $this->knots->knot() + $stays;
-        $unequal = $this->wish()->tails->unequal->millimetres ?? 0.0;
-        $cords = [];
+        $longest = max([0.0, ...array_map(static fn (Placed $one): float => $one->end() - $one->x, $knots)]);
+        $beyond = [] === $knots ? 0.0 : $longest + $this->stays();
+        $cords = $beads = [];
+        $far = 0.0;
         foreach ($this->cords as $i => $cord) {
-            $less = $i * $unequal;
-            $cords[] = Cord::straight(-$leftEnd + $less, 0, $cord->y, $cord->thickness, $cord->colour, $cord->role);
-            $cords[] = Cord::straight(
-                $body,
-                $body + $end - $less,
-                $cord->y,
-                $cord->thickness,
-                $cord->colour,
-                $cord->role,
-            );
+            $tail = $this->knots->tail() + $this->knots->further($i) + $beyond;
+            $left = $tail + $this->tip($cord, $i, -1, $tail - $this->stays(), $beads, $knots);
+            $end = $right ?? $tail + $this->tip($cord, $i, 1, $tail - $this->stays(), $beads, $knots);
+            $cords[] = Cord::straight(-$left, 0, $cord->y, $cord->thickness, $cord->colour, $cord->role);
+            $cords[] = Cord::straight($body, $body + $end, $cord->y, $cord->thickness, $cord->colour, $cord->role);
+            $far = max($far, $left);
         }
 
-        return new Scene(
-            -$leftEnd,
-            $body + $end,
-            3.2 * $this->knots->thickness(),
-            $cords,
-            array_values(array_filter([$left, $right])),
-            [...$this->tips(-$leftEnd, -1), ...$this->tips($body + $end, 1)],
-        );
+        return new Scene(-$far, $body + ($right ?? $far), 3.2 * $this->knots->thickness(), $cords, $knots, $beads);
     }
 
     /**
-     * Returns the beads at the tips of the tails at one end.
-     *
-     * @return list<DrawnBead>
+     * Returns what stays of a tail beyond its last knot, in mm.
      */
-    private function tips(float $x, int $way): array
+    public function stays(): float
+    {
+        return (true === $this->wish()->tails?->frayed ? Tails::frayed() : $this->draft->piece->habits->tailEnd())
+            ->millimetres;
+    }
+
+    /**
+     * Returns whether beads hang at the tips of its tails.
+     */
+    public function isTipped(): bool
+    {
+        return null !== ($this->wish()->tails->bead ?? null);
+    }
+
+    /**
+     * Lays the bead at the tip of one tail, beyond its stop, and the knot that holds it; returns how much longer the
+     * tail is for them.
+     *
+     * @param list<DrawnBead> $beads that lie already
+     * @param list<Placed>    $knots likewise
+     */
+    private function tip(EndCord $cord, int $i, int $way, float $from, array &$beads, array &$knots): float
     {
         $name = $this->wish()->tails->bead ?? '';
         $bead = $this->draft->piece->beads[$name] ?? null;
         if (null === $bead) {
-            return [];
+            return 0.0;
         }
-        $unequal = $this->wish()->tails->unequal->millimetres ?? 0.0;
         $length = $bead->length->millimetres;
-
-        return array_map(static fn (EndCord $cord, int $i): DrawnBead => new DrawnBead(
+        $isApart = $this->knots->further(1) > 0.9 * $length;
+        $beads[] = new DrawnBead(
             $name,
             $bead,
-            $x - $way * $i * $unequal - ($way > 0 ? $length : 0.0),
-            $unequal > 0.9 * $length ? $cord->y : $cord->y * $bead->diameter->millimetres / max(0.1, $cord->thickness),
-        ), $this->cords, array_keys($this->cords));
+            $way > 0 ? $this->body() + $from : -$from - $length,
+            $isApart ? $cord->y : $cord->y * $bead->diameter->millimetres / max(0.1, $cord->thickness),
+        );
+
+        $knots[] = $this->knots->overhand(
+            $cord,
+            $way > 0 ? $this->body() + $from + $length : -$from - $length,
+            $cord->y,
+            $way < 0,
+        );
+
+        return $length + $this->knots->stopKnot()->millimetres;
     }
 
     /**

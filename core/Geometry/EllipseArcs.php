@@ -17,6 +17,9 @@ final readonly class EllipseArcs
     /** @var non-empty-list<float> share of the way up to each step of the angle */
     private array $shares;
 
+    /** @var list<int> step of the angle that is reached at each of as many even shares of the way */
+    private array $steps;
+
     /**
      * @param float $ratio of its width to its height
      */
@@ -30,6 +33,14 @@ final readonly class EllipseArcs
         }
         $this->around = $arcs[self::STEPS];
         $this->shares = array_map(fn (float $arc): float => $arc / $this->around, $arcs);
+        [$steps, $step] = [[], 0];
+        for ($i = 0; $i < self::STEPS; ++$i) {
+            while ($step < self::STEPS - 1 && ($this->shares[$step + 1] ?? 1.0) <= $i / self::STEPS) {
+                ++$step;
+            }
+            $steps[] = $step;
+        }
+        $this->steps = $steps;
     }
 
     /**
@@ -52,11 +63,7 @@ final readonly class EllipseArcs
         if (1.0 === $this->ratio) {
             return 2 * \M_PI * $share;
         }
-        // The way is nearly even in the angle, so that the step is at most a few from where it would be on a circle.
-        $step = min(self::STEPS - 1, (int) ($share * self::STEPS));
-        while ($step > 0 && ($this->shares[$step] ?? 0.0) > $share) {
-            --$step;
-        }
+        $step = $this->steps[(int) ($share * self::STEPS)] ?? 0;
         while ($step < self::STEPS - 1 && ($this->shares[$step + 1] ?? 1.0) <= $share) {
             ++$step;
         }

@@ -46,9 +46,7 @@ final class TautRing
     ) {
         $this->high = $girth / $arcs->around;
         $this->wide = $arcs->ratio * $this->high;
-        for ($i = 0; $i < self::BASE; ++$i) {
-            $normal = 2 * \M_PI * $i / self::BASE;
-            [$cos, $sin] = [cos($normal), sin($normal)];
+        foreach (self::base() as [$normal, $cos, $sin]) {
             $support = hypot($this->wide * $cos, $this->high * $sin);
             $this->put(
                 ($this->wide ** 2 / $support + $thin / 2) * $cos,
@@ -106,6 +104,21 @@ final class TautRing
         }
 
         return $length;
+    }
+
+    /**
+     * @return non-empty-list<array{float, float, float}> angles of the base's normals, their cosines and sines
+     */
+    private static function base(): array
+    {
+        /** @var non-empty-list<array{float, float, float}>|null $base worked out once */
+        static $base = null;
+
+        return $base ??= array_map(static function (int $i): array {
+            $normal = 2 * \M_PI * $i / self::BASE;
+
+            return [$normal, cos($normal), sin($normal)];
+        }, range(0, self::BASE - 1));
     }
 
     private function put(float $x, float $y, float $normal, int $run): void

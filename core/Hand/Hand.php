@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Hand;
 
-use Rinkel\Core\Knot\KnotTake;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Touch;
 use Rinkel\Core\Material\Cord;
@@ -24,6 +23,9 @@ final class Hand implements Touch
 
     /** @var array<string, Posterior> by what she said of how hard she pushes */
     private array $posteriors = [];
+
+    /** @var array<string, list<list<float>>> by what she said and what she made */
+    private array $covariances = [];
 
     /** How many observations it is known by. */
     public int $told;
@@ -139,38 +141,46 @@ final class Hand implements Touch
     }
 
     /**
-     * Returns the spread of what a cord takes in knots, as a standard deviation of its logarithm: a run of so many
-     * knots
-     * has the spread of their use, a run of a length that of their use per length.
+     * Returns how the pitches and the uses of what she makes in one piece go together, as covariances of their
+     * logarithms: first all pitches, then all uses. What a piece has of its own, all in it have in common.
      *
-     * @param list<KnotTake> $takes
+     * @param list<Made> $made
+     *
+     * @return list<list<float>>
      */
-    public function spreadOfUse(array $takes, Cord $cord, ?Tension $said): float
+    public function together(array $made, ?Tension $said): array
     {
-        $sum = array_sum(array_map(static fn (KnotTake $take): float => $take->use, $takes));
-        if ($sum <= 0.0) {
-            return 0.0;
-        }
-        [$terms, $measured, $free] = [[], [], 0.0];
-        foreach ($takes as $take) {
-            $share = $take->use / $sum;
-            $bound = $take->free ? $share : 0.0;
-            $free += $bound;
-            $kind = self::kind($take->kind);
-            if ($take->isSampled) {
-                $known = $measured[$kind] ?? [0.0, 0.0];
-                $measured[$kind] = [$known[0] + $share, $known[1] + $bound];
-                continue;
-            }
-            $terms[] = [$share, 'use', $kind, self::cord($cord), $take->isPushed];
-            $terms[] = [-$bound, 'pitch', $kind, self::cord($cord), $take->isPushed];
-        }
-        $own = array_sum(array_map(
-            static fn (array $known): float => Priors::PIECE ** 2 * ($known[0] ** 2 + $known[1] ** 2),
-            $measured,
-        ));
+        $key = ($said->value ?? '').'|'.implode('|', array_map(static fn (Made $one): string => $one->key, $made));
 
-        return sqrt($this->knows($said)->together($terms) + $own + Priors::PIECE ** 2 * (1 + $free ** 2));
+        return $this->covariances[$key] ??= $this->covaried($made, $said);
+    }
+
+    /**
+     * @param list<Made> $made
+     *
+     * @return list<list<float>>
+     */
+    private function covaried(array $made, ?Tension $said): array
+    {
+        $terms = [];
+        foreach (['pitch', 'use'] as $of) {
+            foreach ($made as $one) {
+                $terms[] = [$of, $one->kind, $one->cord, $one->isPushed];
+            }
+        }
+        $count = \count($made);
+        $own = Priors::PIECE ** 2;
+        $covariances = $this->knows($said)->together($terms);
+        foreach ($covariances as $i => $row) {
+            foreach ($row as $j => $covariance) {
+                $isOwn = true === ($made[$i % $count] ?? null)?->isSampled
+                    || true === ($made[$j % $count] ?? null)?->isSampled;
+                $known = $isOwn ? ($i === $j ? $own : 0.0) : $covariance;
+                $covariances[$i][$j] = $known + (intdiv($i, $count) === intdiv($j, $count) ? $own : 0.0);
+            }
+        }
+
+        return $covariances;
     }
 
     /**

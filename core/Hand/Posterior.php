@@ -109,30 +109,42 @@ final class Posterior
     }
 
     /**
-     * Returns the variance of a sum of pitches and uses, without what a piece has of its own.
+     * Returns how pitches and uses go together, without what a piece has of its own.
      *
-     * @param list<array{float, string, string, string, bool}> $terms by how much, "pitch" or "use", of which kind, in
-     *                                                                which cord, whether pushed
+     * @param list<array{string, string, string, bool}> $terms "pitch" or "use", of which kind, in which cord, whether
+     *                                                         pushed
+     *
+     * @return list<list<float>> their covariances
      */
-    public function together(array $terms): float
+    public function together(array $terms): array
     {
-        $sum = [];
+        $solved = [];
         $rest = [];
-        foreach ($terms as [$by, $of, $kind, $cord, $isPushed]) {
-            foreach ($this->vector($of, $kind, $cord, $isPushed) as $row => $one) {
-                $sum[$row] = ($sum[$row] ?? 0.0) + $by * $one;
-            }
-            foreach (self::parts($of, $kind, $cord, $isPushed) as $name => $width) {
-                if (!isset($this->rows[$name])) {
-                    $rest[$name] = [($rest[$name][0] ?? 0.0) + $by, $width];
+        foreach ($terms as [$of, $kind, $cord, $isPushed]) {
+            $full = array_replace(
+                array_fill(0, \count($this->spreads), 0.0),
+                $this->vector($of, $kind, $cord, $isPushed),
+            );
+            $solved[] = $this->forward(array_values($full));
+            $rest[] = array_diff_key(self::parts($of, $kind, $cord, $isPushed), $this->rows);
+        }
+        $covariances = [];
+        foreach ($solved as $i => $one) {
+            $row = [];
+            foreach ($solved as $j => $other) {
+                $sum = 0.0;
+                foreach ($one as $k => $value) {
+                    $sum += $value * ($other[$k] ?? 0.0);
                 }
+                foreach (array_intersect_key($rest[$i] ?? [], $rest[$j] ?? []) as $width) {
+                    $sum += $width ** 2;
+                }
+                $row[] = $sum;
             }
+            $covariances[] = $row;
         }
 
-        return $this->variance($sum) + array_sum(array_map(
-            static fn (array $one): float => ($one[0] * $one[1]) ** 2,
-            $rest,
-        ));
+        return $covariances;
     }
 
     /**

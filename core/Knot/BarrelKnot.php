@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Knot;
 
 use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Measure\Length;
 
 /**
@@ -20,6 +21,9 @@ final readonly class BarrelKnot
     /** Wraps of a barrel when nothing else is said (common practice). */
     public const USUAL = 3;
 
+    /** In leather it is so many diameters longer than it has wraps (±0.7; makers' measures, docs/model.md). */
+    private const STIFF = 3.0;
+
     public function __construct(private int $wraps) {}
 
     /**
@@ -32,12 +36,16 @@ final readonly class BarrelKnot
 
     public function dressed(Cord $cord): Tied
     {
-        return $this->of($cord, 1.7 + 8.35 * $this->wraps, $this->wraps + 1);
+        return $this->of(
+            $cord,
+            1.7 + 8.35 * $this->wraps,
+            $this->coil($cord) ?? ($this->wraps + 1) * $cord->fibre->lengthFactor(),
+        );
     }
 
     public function pulledHard(Cord $cord): Tied
     {
-        return $this->of($cord, 2.9 + 7.16 * $this->wraps, 1.2 + 2.1 * $this->wraps);
+        return $this->of($cord, 2.9 + 7.16 * $this->wraps, (1.2 + 2.1 * $this->wraps) * $cord->fibre->lengthFactor());
     }
 
     /**
@@ -51,7 +59,7 @@ final readonly class BarrelKnot
         return $this->of(
             $cord,
             ($this->wraps * ($turn + 0.6 * $w) + 1.7 * $w) / $w,
-            1 === $this->wraps ? 2.4 : $this->wraps + 0.5,
+            $this->coil($cord) ?? (1 === $this->wraps ? 2.4 : $this->wraps + 0.5) * $cord->fibre->lengthFactor(),
         );
     }
 
@@ -70,12 +78,21 @@ final readonly class BarrelKnot
         return $triangle + $aroundCore * ($c / 2 + $w / 2) + (2 * \M_PI - $aroundCore) * $w;
     }
 
+    /**
+     * Returns how long a coil of it is in diameters where the cord is too stiff to bend into a tight one, which takes
+     * as much; null where it does.
+     */
+    private function coil(Cord $cord): ?float
+    {
+        return Fibre::Leather === $cord->fibre ? $this->wraps + self::STIFF : null;
+    }
+
     private function of(Cord $cord, float $use, float $length): Tied
     {
         $w = $cord->round();
 
         return new Tied(
-            $w->times($length * $cord->fibre->lengthFactor()),
+            $w->times($length),
             $w->times($use * $cord->fibre->useFactor()),
             $w->times(3.15),
             $w->times(3.15),

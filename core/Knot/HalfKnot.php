@@ -21,6 +21,9 @@ final readonly class HalfKnot
     /** @var non-empty-list<array{float, float}> */
     private const SPIRAL = [[1.7, 4.2], [1.35, 4.5]];
 
+    /** By how much the logarithm of their pitch lies off an even one, of makers who call their hand loose or firm. */
+    private const SAID = 0.13;
+
     private function __construct(private bool $spiral) {}
 
     /**
@@ -65,15 +68,16 @@ final readonly class HalfKnot
     }
 
     /**
-     * Returns the pitch in diameters of the working cord: pulled only, pushed up (the default), pushed hard.
+     * Returns the pitch in diameters of the working cord: pushed up, as an even hand ties, and as much looser and
+     * firmer as makers do who say so of themselves, whose logarithm lies 0.13 off (Priors::push).
      */
     private function pitch(Tension $tension): float
     {
-        return match ($tension) {
-            Tension::Loose => $this->spiral ? 1.55 : 1.8,
-            Tension::Even => $this->spiral ? 1.35 : 1.5,
-            Tension::Firm => $this->spiral ? 1.2 : 1.2,
-        };
+        return ($this->spiral ? 1.35 : 1.5) * exp(match ($tension) {
+            Tension::Loose => self::SAID,
+            Tension::Even => 0.0,
+            Tension::Firm => -self::SAID,
+        });
     }
 
     private function useBeyondTurn(float $pitch): float

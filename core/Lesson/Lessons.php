@@ -5,35 +5,13 @@ declare(strict_types=1);
 namespace Rinkel\Core\Lesson;
 
 use Rinkel\Core\Knot\Side;
-use Rinkel\Core\Making\Step;
+use Rinkel\Core\Work\Act;
 
 /**
- * All lessons there are, and which of them teaches a step.
+ * All lessons there are, and which of them teaches an act.
  */
 final readonly class Lessons
 {
-    /**
-     * Steps that are no knot's, and what teaches them. What is not here needs no lesson: it is cut, marked, held,
-     * measured or waited for.
-     */
-    private const OF_STEPS = [
-        'begin' => 'square', 'begin-middle' => 'square', 'begin-apart' => 'together', 'begin-waves' => 'vertical lark',
-        'lay-pairs' => 'square', 'hang-core' => 'lark', 'hang-working' => 'lark', 'lay-end' => 'lark',
-        'link-loops' => 'linked', 'begin-lacing' => 'lacing', 'begin-braiding' => 'braid through links',
-        'lace-links' => 'lacing', 'braid-links' => 'braid through links', 'braid' => 'braid', 'net-row' => 'together',
-        'rows' => 'rows', 'last-middle' => 'rows', 'wave-arm' => 'vertical lark', 'loop-heads' => 'vertical lark',
-        'loop-bound' => 'loop', 'end-loop' => 'loop', 'end-knotted-loop' => 'loop', 'stop-stringing' => 'overhand',
-        'mark-long' => 'overhand', 'lay-ropes' => 'interlace',
-        'overlap-tails' => 'slider', 'slider' => 'slider', 'cross-tails' => 'sliding barrel',
-        'sliding-barrels' => 'sliding barrel', 'stop-barrel' => 'barrel', 'button' => 'button',
-        'button-knot' => 'button', 'clasp' => 'ring', 'breakaway' => 'ring', 'end-findings' => 'fold-over',
-        'finding' => 'ring', 'hang' => 'ring', 'magnet' => 'magnet', 'ties' => 'ties', 'slide-bead' => 'slide bead',
-        'draw-elastic' => 'elastic', 'elastic-knot' => 'elastic', 'hide-knot' => 'hide', 'crimp-cover' => 'cover',
-        'butt' => 'butt', 'trim-lump' => 'whip', 'knot-for-good' => 'together', 'singe' => 'singe',
-        'trim-short' => 'singe', 'glue' => 'glue', 'glue-knot' => 'glue', 'trim-knot' => 'glue', 'fray' => 'fray',
-        'tip-singe' => 'tip', 'tip-glue' => 'tip', 'tip-elastic' => 'tip',
-    ];
-
     /** What begins with one cord or the other, as a maker's pieces do; all else goes by the hand she works with. */
     private const BY_SIDE = ['square', 'slider', 'ties', 'elastic', 'rows'];
 
@@ -140,24 +118,24 @@ final readonly class Lessons
     }
 
     /**
-     * Returns what teaches a step: the knot it ties, or what else is done; null where nothing has to be learnt.
+     * Returns what teaches an act: the knot it ties, or what else is done; null where nothing has to be learnt.
      */
-    public function of(Step $step): ?string
+    public function of(Act $act): ?string
     {
-        return self::OF_STEPS[$step->said->key] ?? $step->lesson;
+        return $act->lesson;
     }
 
     /**
-     * Returns what all these steps ask for, each once, in the order in which it comes.
+     * Returns what all these acts ask for, each once, in the order in which it comes.
      *
-     * @param list<Step> $steps
+     * @param list<Act> $acts
      *
      * @return list<string>
      */
-    public function taught(array $steps): array
+    public function taught(array $acts): array
     {
         return array_values(array_unique(array_filter(
-            array_map($this->of(...), $steps),
+            array_map($this->of(...), $acts),
             static fn (?string $id): bool => null !== $id,
         )));
     }

@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Making;
 
-use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Cutting\Risk;
-use Rinkel\Core\Hand\Hand;
+use Rinkel\Core\Hand\Belief;
+use Rinkel\Core\Hand\Made;
 use Rinkel\Core\Hand\Priors;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Work\Acts;
 
 /**
  * What becomes of a piece in the making: how long it comes out and whether its cord is enough, by what is known of its
  * maker's hand and by what was read on the tape.
  *
- * What this piece has of its own, in pitch p and in use u (logarithms against the plan), is normal with the spreads
- * that the hand's samples leave; a reading of its length tells of p, one of its cord of u, and of both together.
+ * Readings tell of what this piece has of its own, in pitches p and in uses u: its length of p, its cord of u, and
+ * through what they have in common each of the other. What is still to come is the same ledger that the cord was cut
+ * by, from the act in hand on, with the length that is still to go on the tape.
  */
 final readonly class Forecast
 {
@@ -28,48 +29,64 @@ final readonly class Forecast
     /** Nineteen of twenty lie within so many standard deviations. */
     private const WITHIN = 1.96;
 
+    /** What is made mostly, and so tells of the hand. */
+    private ?Made $mainly;
+
+    public float $pitch;
+    public float $pitchSpread;
+    public float $use;
+    public float $useSpread;
+
     /**
-     * @param float    $pitch    p, and how sure it is
-     * @param float    $use      u, and how sure it is
-     * @param float    $together how p and u go together, as a covariance
-     * @param float    $start    log of this hand's pitch against an even one
-     * @param Cut|null $cut      of the cord that was measured
+     * @param float     $start log of this hand's pitch against an even one
+     * @param Along     $along what is made of the body
+     * @param Rest|null $rest  what the measured end is still used for
      */
     private function __construct(
         private Plan $plan,
         private Worked $worked,
         private Reached $reached,
-        public float $pitch,
-        public float $pitchSpread,
-        public float $use,
-        public float $useSpread,
-        private float $together,
+        private Belief $belief,
         private float $start,
-        private ?Cut $cut,
-    ) {}
+        private Along $along,
+        private ?Rest $rest,
+    ) {
+        $this->mainly = $along->mainly();
+        $key = $this->mainly->key ?? '';
+        $this->pitch = $belief->pitches()[$key] ?? 0.0;
+        $this->pitchSpread = $belief->spread($key, true);
+        $this->use = $belief->uses()[$key] ?? 0.0;
+        $this->useSpread = $belief->spread($key, false);
+    }
 
-    public static function of(Plan $plan, Steps $steps, Reached $reached): self
+    public static function of(Plan $plan, Acts $acts, Reached $reached): self
     {
-        $worked = Worked::until($plan, $steps, $reached->moves);
-        [$kind, $cord, $isPushed] = self::mainly($plan, $steps);
+        $worked = Worked::until($plan, $acts, $reached->moves);
+        $along = Along::of($acts, $reached->moves, $worked->half);
+        $rest = null === $reached->role ? null : Rest::of($plan, $acts, $reached, $worked, $along);
+        $made = $along->made;
+        foreach (null === $rest ? [] : [...$rest->ledger->made(), ...array_values($rest->doneMade)] as $one) {
+            $made[$one->key] ??= $one;
+        }
+        $made = array_values($made);
         $piece = $plan->draft->piece;
-        $hand = $piece->hand->knows($piece->tension)->expect(Hand::kind($kind), Hand::cord($cord), $isPushed);
-        $together = ($hand->pitchSpread ** 2 + $hand->useSpread ** 2 - $hand->perLengthSpread ** 2) / 2;
-        $cut = null === $reached->role ? null : $worked->cut($reached->role);
-        $known = new self(
-            $plan,
-            $worked,
-            $reached,
-            0.0,
-            $hand->pitchSpread,
-            0.0,
-            $hand->useSpread,
-            $together,
-            $hand->pitch,
-            $cut,
-        );
+        $belief = Belief::before($made, [] === $made ? [] : $piece->hand->together($made, $piece->tension));
+        if (null !== $reached->length) {
+            $read = $reached->length->millimetres - $along->doneBare;
+            $belief = $read > 0.0 ? $belief->read($read, $along->done, true, self::TAPE) : $belief;
+        }
+        if (null !== $rest && null !== $rest->used) {
+            $used = $rest->used - $rest->doneExact;
+            $belief = $used > 0.0 ? $belief->read($used, $rest->done, false, sqrt(2) * self::TAPE) : $belief;
+        }
+        $main = $along->mainly();
+        $start = null === $main ? 0.0 : $piece->hand->knows($piece->tension)->expect(
+            $main->kind,
+            $main->cord,
+            $main->isPushed,
+        )->pitch;
 
-        return $known->told($known->readPitch(), true)->told($known->readUse(), false);
+        return new self($plan, $worked, $reached, $belief, $start, $along, $rest);
     }
 
     /**
@@ -80,17 +97,22 @@ final readonly class Forecast
      */
     public function body(): array
     {
-        // The reading is in the pitch already, with what the tape leaves open. What no step makes, as what halves hang
+        // The reading is in the pitches already, with what the tape leaves open. What no act makes, as what halves hang
         // on, is as long as it is.
-        $knots = $this->worked->doneKnots + $this->worked->restKnots + $this->worked->otherKnots;
-        $straight = $this->plan->draft->body()->millimetres - $knots;
-        $at = static fn (float $pitch): Length => Length::ofMillimetres($straight + $knots * exp($pitch));
+        $knots = array_sum($this->along->all);
+        $bare = $this->plan->draft->body()->millimetres - $knots;
+        $pitches = $this->belief->pitches();
+        [$mean, $spread] = [$bare, 0.0];
+        foreach ($this->along->all as $key => $length) {
+            $mean += $length * exp($pitches[$key] ?? 0.0);
+            $spread += $length * exp($pitches[$key] ?? 0.0) * $this->belief->spread((string) $key, true);
+        }
+        $at = static fn (float $deviations): Length => Length::ofMillimetres(max(
+            0.0,
+            $knots > 0.0 ? $bare + ($mean - $bare) * exp($deviations * $spread / max(1e-9, $mean - $bare)) : $mean,
+        ));
 
-        return [
-            $at($this->pitch),
-            $at($this->pitch - self::WITHIN * $this->pitchSpread),
-            $at($this->pitch + self::WITHIN * $this->pitchSpread),
-        ];
+        return [$at(0.0), $at(-self::WITHIN), $at(self::WITHIN)];
     }
 
     /**
@@ -135,16 +157,9 @@ final readonly class Forecast
      */
     public function needed(): ?array
     {
-        if (null === $this->cut) {
-            return null;
-        }
-        [$knots, $rest] = $this->perEnd($this->cut);
-        $mean = $this->use - $this->pitch;
-        $most = $mean + Risk::oneIn($this->plan->draft->piece->risk)->deviations() * $this->spread();
-
-        return [
-            Length::ofMillimetres($rest + $knots * exp($mean)),
-            Length::ofMillimetres($rest + $knots * exp($most)),
+        return null === $this->rest ? null : [
+            Length::ofMillimetres($this->rest->ledger->expected($this->belief->pitches(), $this->belief->uses())),
+            Length::ofMillimetres($this->most($this->rest)),
         ];
     }
 
@@ -153,18 +168,16 @@ final readonly class Forecast
      */
     public function suffices(): ?float
     {
-        if (null === $this->cut || null === $this->reached->left) {
+        if (null === $this->rest || null === $this->reached->left) {
             return null;
         }
-        [$knots, $rest] = $this->perEnd($this->cut);
-        $over = ($this->reached->has() ?? $this->reached->left)->millimetres - $rest;
-        if ($knots <= 0.0) {
-            return $over >= 0.0 ? 1.0 : 0.0;
-        }
 
-        return $over <= 0.0
-            ? 0.0
-            : self::below((log($over / $knots) - ($this->use - $this->pitch)) / max(1e-6, $this->spread()));
+        return $this->rest->ledger->chance(
+            ($this->reached->has() ?? $this->reached->left)->millimetres,
+            $this->among($this->rest),
+            $this->belief->pitches(),
+            $this->belief->uses(),
+        );
     }
 
     /**
@@ -172,171 +185,63 @@ final readonly class Forecast
      */
     public function serves(): float
     {
-        if (null === $this->cut || null === $this->reached->left) {
+        if (null === $this->rest || null === $this->reached->left) {
             return 1.0;
         }
-        [$knots, $rest] = $this->perEnd($this->cut);
-        $end = $this->endOf($this->cut);
-        $most = $this->use - $this->pitch
-            + Risk::oneIn($this->plan->draft->piece->risk)->deviations() * $this->spread();
-        $along = $knots * exp($most) + $rest - $end;
+        $along = $this->most($this->rest) - $this->rest->end;
+        $has = ($this->reached->has() ?? $this->reached->left)->millimetres;
 
-        return $along <= 0.0 ? 1.0 : max(
-            0.0,
-            min(1.0, (($this->reached->has() ?? $this->reached->left)->millimetres - $end) / $along),
+        return $along <= 0.0 ? 1.0 : max(0.0, min(1.0, ($has - $this->rest->end) / $along));
+    }
+
+    /**
+     * Returns what the rest of the measured end takes, as expected.
+     */
+    public function rest(): Length
+    {
+        return $this->needed()[0] ?? Length::zero();
+    }
+
+    /**
+     * Returns how long the measured end was when it was cut.
+     */
+    public function begun(): ?Length
+    {
+        return $this->rest?->begun;
+    }
+
+    private function most(Rest $rest): float
+    {
+        return $rest->ledger->quantile(
+            Risk::oneIn($this->plan->draft->piece->risk)->deviations(),
+            $this->among($rest),
+            $this->belief->pitches(),
+            $this->belief->uses(),
         );
     }
 
     /**
-     * Returns what the rest of one end of a cord takes straight and in knots, in the plan.
-     */
-    public function rest(Cut $cut): Length
-    {
-        [$knots, $rest] = $this->perEnd($cut);
-
-        return Length::ofMillimetres($rest + $knots * exp($this->use - $this->pitch));
-    }
-
-    /**
-     * Returns the spread of use per length, as a standard deviation of its logarithm.
-     */
-    private function spread(): float
-    {
-        return sqrt(max(0.0, $this->useSpread ** 2 + $this->pitchSpread ** 2 - 2 * $this->together));
-    }
-
-    /**
-     * @return array{float, float} what knots of the body still take of one end, and what all else does, in mm
-     */
-    private function perEnd(Cut $cut): array
-    {
-        $ends = $cut->folded ? 2 : 1;
-        $share = 1 - $this->worked->share;
-
-        return [
-            $cut->part('knots')->millimetres / $ends * $share,
-            $cut->part('straight')->millimetres / $ends * $share + $this->endOf($cut),
-        ];
-    }
-
-    /**
-     * Returns what the closure and the handling of one end take, in mm.
-     */
-    private function endOf(Cut $cut): float
-    {
-        $ends = $cut->folded ? 2 : 1;
-        $both = $cut->part('closure')->plus($cut->part('ends'))->millimetres / $ends;
-
-        return $cut->folded ? $both : max(0.0, $both - ($cut->begin->millimetres ?? 0.0));
-    }
-
-    /**
-     * @return array{float, float}|null what the length says of p, and how sure
-     */
-    private function readPitch(): ?array
-    {
-        $knots = $this->worked->doneKnots;
-        $measured = ($this->reached->length->millimetres ?? 0.0) - ($this->worked->done - $knots);
-
-        return null === $this->reached->length || $knots <= 0.0 || $measured <= 0.0
-            ? null
-            : [log($measured / $knots), self::TAPE / $measured];
-    }
-
-    /**
-     * @return array{float, float}|null what the cord says of u, and how sure
-     */
-    private function readUse(): ?array
-    {
-        if (null === $this->cut || null === $this->reached->left || $this->worked->share <= 0.0) {
-            return null;
-        }
-        $ends = $this->cut->folded ? 2 : 1;
-        $begun = $this->cut->folded
-            ? ($this->cut->fold ?? $this->cut->length->times(0.5))->millimetres
-            : $this->cut->length->minus($this->cut->begin ?? Length::zero())->millimetres;
-        $straight = $this->cut->part('straight')->millimetres / $ends * $this->worked->share;
-        $planned = $this->cut->part('knots')->millimetres / $ends * $this->worked->share;
-        $used = $begun - $this->reached->left->millimetres - $straight;
-
-        return $planned <= 0.0 || $used <= 0.0
-            ? null
-            : [log($used / $planned), sqrt(2) * self::TAPE / $used];
-    }
-
-    /**
-     * Returns what is known after a reading of p or of u: the other moves with it as far as they go together.
+     * Returns how what the rest is made of goes together, by what is believed now.
      *
-     * @param array{float, float}|null $reading and how sure it is
+     * @return list<list<float>>
      */
-    private function told(?array $reading, bool $ofPitch): self
+    private function among(Rest $rest): array
     {
-        if (null === $reading) {
-            return $this;
-        }
-        [$own, $other] = $ofPitch ? [$this->pitchSpread, $this->useSpread] : [$this->useSpread, $this->pitchSpread];
-        $weight = 1 / ($own ** 2 + $reading[1] ** 2);
-        $off = $reading[0] - ($ofPitch ? $this->pitch : $this->use);
-        $moved = [$own ** 2 * $weight * $off, $this->together * $weight * $off];
-        $spreads = [
-            sqrt($own ** 2 * (1 - $own ** 2 * $weight)),
-            sqrt(max(0.0, $other ** 2 - $this->together ** 2 * $weight)),
-        ];
-        [$pitch, $use] = $ofPitch ? [0, 1] : [1, 0];
-
-        return new self(
-            $this->plan,
-            $this->worked,
-            $this->reached,
-            $this->pitch + $moved[$pitch],
-            $spreads[$pitch],
-            $this->use + $moved[$use],
-            $spreads[$use],
-            $this->together * (1 - $own ** 2 * $weight),
-            $this->start,
-            $this->cut,
-        );
-    }
-
-    /**
-     * Returns the kind of knot that makes most of the body, the cord that ties it, and whether such knots are pushed.
-     *
-     * @return array{string, Cord, bool}
-     */
-    private static function mainly(Plan $plan, Steps $steps): array
-    {
-        $lengths = [];
-        $roles = [];
-        foreach ($steps->all as $step) {
-            $knot = $step->move(0)->knot;
-            if (null !== $knot && null !== $step->due && null !== $step->from) {
-                $lengths[$knot] = ($lengths[$knot] ?? 0.0) + $step->due->minus($step->from)->millimetres;
-                $roles[$knot] ??= $step->role;
-            }
-        }
-        arsort($lengths);
-        $kind = (string) (array_key_first($lengths) ?? 'square');
-        $piece = $plan->draft->piece;
-        $use = $piece->cords[$roles[$kind] ?? ''] ?? $plan->draft->construction->ends($piece);
-        foreach ($plan->draft->setting->elements as $element) {
-            if ($element->word() === $kind) {
-                return [$kind, $use->cord, true === $element->knot?->manner()->isPushed()];
+        $at = [];
+        $count = \count($this->belief->made);
+        foreach ([0, $count] as $offset) {
+            foreach ($rest->ledger->made() as $made) {
+                foreach ($this->belief->made as $i => $known) {
+                    if ($known->key === $made->key) {
+                        $at[] = $offset + $i;
+                    }
+                }
             }
         }
 
-        return [$kind, $use->cord, true];
-    }
-
-    /**
-     * Returns how often a normal variable lies below so many standard deviations (Abramowitz and Stegun, Handbook of
-     * Mathematical Functions, 26.2.17; to 7.5e-8).
-     */
-    private static function below(float $deviations): float
-    {
-        $t = 1 / (1 + 0.2316419 * abs($deviations));
-        $tail = exp(-$deviations ** 2 / 2) / sqrt(2 * \M_PI) * $t * (0.319381530 + $t * (-0.356563782
-            + $t * (1.781477937 + $t * (-1.821255978 + $t * 1.330274429))));
-
-        return $deviations > 0 ? 1 - $tail : $tail;
+        return array_map(fn (int $i): array => array_map(
+            fn (int $j): float => $this->belief->covariance[$i][$j] ?? 0.0,
+            $at,
+        ), $at);
     }
 }

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Making;
 
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Acts;
+use Rinkel\Core\Work\Cure;
+
 /**
  * How fast a maker works: seconds for each kind of move, her own where they were measured, else usual ones (from
  * memory).
@@ -20,32 +25,52 @@ final readonly class Pace
     private const BEAD = 8.0;
 
     /**
-     * @param array<string, float> $own seconds by kind of move, as kind() names it
+     * @param array<string, float> $own   seconds by kind of move, as kind() names it
+     * @param array<string, int>   $dries minutes that her glue takes, by what it has to bear; as is usual when not said
      */
-    public function __construct(private array $own = []) {}
+    public function __construct(
+        private array $own = [],
+        private array $dries = [],
+    ) {}
 
     /**
-     * Returns of which kind a move is, as far as pace goes: "knot square", "bead", or the step's deed.
+     * Returns for how many minutes an act leaves the piece alone.
      */
-    public static function kind(Step $step, int $i): string
+    public function waits(Act $act): int
     {
-        $move = $step->move($i);
+        return null === $act->cure ? 0 : $this->dries[$act->cure->strain()->value] ?? $act->cure->minutes();
+    }
+
+    /**
+     * Returns the sentence of an act, with how long her own glue takes.
+     */
+    public function said(Act $act): Said
+    {
+        return null === $act->cure ? $act->said : Cure::said($this->waits($act));
+    }
+
+    /**
+     * Returns of which kind a move is, as far as pace goes: "knot square", "bead", or what the act does.
+     */
+    public static function kind(Act $act, int $i): string
+    {
+        $move = $act->move($i);
 
         return match (true) {
             null !== $move->knot => 'knot '.$move->knot,
             null !== $move->bead => 'bead',
-            default => $step->deed->value,
+            default => $act->does->value,
         };
     }
 
     /**
      * Returns the seconds that hands are on a step.
      */
-    public function seconds(Step $step): float
+    public function seconds(Act $act): float
     {
         $seconds = 0.0;
-        for ($i = 0; $i < $step->count; ++$i) {
-            $seconds += $this->each($step, $i);
+        for ($i = 0; $i < $act->count; ++$i) {
+            $seconds += $this->each($act, $i);
         }
 
         return $seconds;
@@ -56,16 +81,16 @@ final readonly class Pace
      *
      * @return non-empty-list<array{float, int}> minutes of hands, and of waiting
      */
-    public function chain(Steps $steps, int $done = 0): array
+    public function chain(Acts $acts, int $done = 0): array
     {
         [$chain, $hands] = [[], 0.0];
-        foreach ($steps->all as $number => $step) {
-            $before = $steps->before($number);
-            for ($i = max(0, $done - $before); $i < $step->count; ++$i) {
-                $hands += $this->each($step, $i) / 60;
+        foreach ($acts->all as $number => $act) {
+            $before = $acts->before($number);
+            for ($i = max(0, $done - $before); $i < $act->count; ++$i) {
+                $hands += $this->each($act, $i) / 60;
             }
-            if ($step->minutes > 0 && $done <= $before) {
-                $chain[] = [$hands, $step->minutes];
+            if (null !== $act->cure && $done <= $before) {
+                $chain[] = [$hands, $this->waits($act)];
                 $hands = 0.0;
             }
         }
@@ -73,14 +98,14 @@ final readonly class Pace
         return [...$chain, [$hands, 0]];
     }
 
-    private function each(Step $step, int $i): float
+    private function each(Act $act, int $i): float
     {
-        $move = $step->move($i);
-        $kind = self::kind($step, $i);
+        $move = $act->move($i);
+        $kind = self::kind($act, $i);
         if (null !== $move->knot) {
             return $move->share * ($this->own[$kind] ?? self::KNOTS[$move->knot] ?? self::KNOT);
         }
 
-        return $this->own[$kind] ?? (null === $move->bead ? (float) $step->deed->usualSeconds() : self::BEAD);
+        return $this->own[$kind] ?? (null === $move->bead ? (float) $act->does->usualSeconds() : self::BEAD);
     }
 }

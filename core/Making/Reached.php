@@ -8,6 +8,7 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Said;
+use Rinkel\Core\Work\Acts;
 
 /**
  * What a maker reads on the tape while she works: how long the piece, or its half, has become, and what is left of one
@@ -27,6 +28,7 @@ final readonly class Reached
      * @param string|null $role   of the cord whose shorter end was measured
      * @param Length|null $left   of that end
      * @param Length|null $added  to that end since, as when a new cord joined in; null while nothing was
+     * @param Length|null $begun  how long that end was when it was cut; as the plan in hand cuts it when null
      */
     public function __construct(
         public int $moves,
@@ -34,6 +36,7 @@ final readonly class Reached
         public ?string $role = null,
         public ?Length $left = null,
         public ?Length $added = null,
+        public ?Length $begun = null,
     ) {}
 
     /**
@@ -50,7 +53,7 @@ final readonly class Reached
      *
      * @param self|null $before what was read last
      */
-    public function impossible(Plan $plan, Steps $steps, ?self $before): ?Said
+    public function impossible(Plan $plan, Acts $steps, ?self $before): ?Said
     {
         $worked = Worked::until($plan, $steps, $this->moves);
         $cut = null === $this->role ? null : $worked->cut($this->role);

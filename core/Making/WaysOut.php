@@ -17,6 +17,7 @@ use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Said;
+use Rinkel\Core\Work\Acts;
 
 /**
  * Every way on when a cord in hand will not be enough, each worked out, the least change first. What is tied stays
@@ -32,7 +33,7 @@ final readonly class WaysOut
 
     public function __construct(
         private Plan $plan,
-        private Steps $steps,
+        private Acts $steps,
         private Reached $reached,
         private Forecast $forecast,
         private Planner $planner,
@@ -125,7 +126,7 @@ final readonly class WaysOut
         $done = Worked::until($this->plan, $this->steps, $this->reached->moves)->done;
         $left = ($core->folded ? $core->length->times(0.5) : $core->length)->millimetres
             - ($core->begin->millimetres ?? 0.0) - $done;
-        $needed = $this->forecast->rest($cut)->millimetres;
+        $needed = $this->forecast->rest()->millimetres;
         $straight = Worked::until($this->plan, $this->steps, $this->reached->moves)->rest
             + $core->part('closure')->millimetres / 2;
 
@@ -147,7 +148,7 @@ final readonly class WaysOut
         // As much as is missing, at the risk that its maker accepts.
         $lacks = ($this->forecast->needed() ?? [Length::zero(), Length::zero()])[1]
             ->minus($this->reached->left ?? Length::zero());
-        $length = Length::longest($this->forecast->rest($cut)->times(1 - $serves), $lacks)
+        $length = Length::longest($this->forecast->rest()->times(1 - $serves), $lacks)
             ->plus(Length::ofMillimetres(2 * self::HIDDEN));
         $place = null;
         $at = $this->reached->moves;
@@ -296,7 +297,7 @@ final readonly class WaysOut
      */
     private function serves(Plan $plan): bool
     {
-        $steps = Steps::of($plan);
+        $steps = $plan->acts();
         $moves = $steps->placeOf($this->steps->made($this->reached->moves));
 
         return null !== $moves && Forecast::of($plan, $steps, new Reached(
@@ -304,6 +305,7 @@ final readonly class WaysOut
             $this->reached->length,
             $this->reached->role,
             $this->reached->left,
+            begun: $this->forecast->begun(),
         ))->serves() >= 1.0;
     }
 
@@ -317,7 +319,7 @@ final readonly class WaysOut
         try {
             $plan = $this->planner->plan($wish);
 
-            return null === Steps::of($plan)->placeOf(
+            return null === $plan->acts()->placeOf(
                 $this->steps->made($this->reached->moves),
             ) ? null : [$plan, $wish];
         } catch (PieceUnreadable) {

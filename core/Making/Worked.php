@@ -7,6 +7,7 @@ namespace Rinkel\Core\Making;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Work\Acts;
 
 /**
  * How far a piece has come after so many moves, as planned: what lies along it in the part that is measured together,
@@ -27,7 +28,7 @@ final readonly class Worked
      */
     private function __construct(
         private Plan $plan,
-        private Steps $steps,
+        private Acts $steps,
         public float $done,
         public float $doneKnots,
         public float $rest,
@@ -39,7 +40,7 @@ final readonly class Worked
         public int $left,
     ) {}
 
-    public static function until(Plan $plan, Steps $steps, int $moves): self
+    public static function until(Plan $plan, Acts $steps, int $moves): self
     {
         $half = self::halfAt($steps, $moves);
         [$done, $doneKnots, $rest, $restKnots] = [0.0, 0.0, 0.0, 0.0];
@@ -107,7 +108,7 @@ final readonly class Worked
     /**
      * Returns the half of the last step of the body that was begun.
      */
-    private static function halfAt(Steps $steps, int $moves): int
+    private static function halfAt(Acts $steps, int $moves): int
     {
         $half = 0;
         foreach ($steps->all as $i => $step) {

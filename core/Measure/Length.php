@@ -89,14 +89,21 @@ final readonly class Length implements \Stringable
      */
     public static function sum(self ...$lengths): self
     {
-        return new self(array_sum(array_map(static fn (self $length): float => $length->millimetres, $lengths)));
+        $sum = 0.0;
+        foreach ($lengths as $length) {
+            $sum += $length->millimetres;
+        }
+
+        return new self($sum);
     }
 
     public static function longest(self $first, self ...$others): self
     {
-        return new self(
-            max([$first->millimetres, ...array_map(static fn (self $other): float => $other->millimetres, $others)]),
-        );
+        foreach ($others as $other) {
+            $first = $other->millimetres > $first->millimetres ? $other : $first;
+        }
+
+        return $first;
     }
 
     public function in(Unit $unit): float

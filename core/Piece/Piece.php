@@ -25,6 +25,7 @@ use Rinkel\Core\Pattern\Node\Centre;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Net;
 use Rinkel\Core\Pattern\Written;
+use Rinkel\Core\Work\Habits;
 
 /**
  * A complete piece: what its maker wished, and what a construction filled in where the wish was open.

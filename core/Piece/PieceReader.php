@@ -30,6 +30,8 @@ use Rinkel\Core\Piece\Internal\Fields;
 use Rinkel\Core\Piece\Internal\MaterialReader;
 use Rinkel\Core\Quoted;
 use Rinkel\Core\Said;
+use Rinkel\Core\Work\Habits;
+use Rinkel\Core\Work\Turn;
 
 /**
  * Reads a piece from the open format (docs/piece.schema.json), decoded to arrays.
@@ -172,6 +174,9 @@ final class PieceReader
             $fields->choice('habits.side', Side::class, Side::Left) ?? Side::Left,
             $fields->choice('habits.melting', Ending::class, Ending::Singe) ?? Ending::Singe,
             $fields->choice('habits.gluing', Gluing::class, Gluing::First) ?? Gluing::First,
+            $fields->choice('habits.working', Turn::class, Turn::First) ?? Turn::First,
+            $fields->choice('habits.stops', Turn::class, Turn::Last) ?? Turn::Last,
+            $fields->choice('habits.button', Turn::class, Turn::First) ?? Turn::First,
         );
     }
 

@@ -19,6 +19,7 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\Renaming;
 use Rinkel\Core\Pattern\Written;
+use Rinkel\Core\Work\Habits;
 
 /**
  * What a maker decided about one piece, and nothing that could be worked out; this is what is kept.
@@ -89,6 +90,14 @@ final readonly class Wish
     public function pushed(Tension $tension): self
     {
         return $this->with(['tension' => $tension, 'samples' => []]);
+    }
+
+    /**
+     * Returns this wish of a maker of whom nothing is known: what she buys to make it is cut for any hand.
+     */
+    public function byAnyone(): self
+    {
+        return $this->with(['tension' => null, 'samples' => []]);
     }
 
     public function madeFor(?string $whom): self

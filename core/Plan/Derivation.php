@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Core\Plan;
 
 use Rinkel\Core\Construction\Draft;
-use Rinkel\Core\Construction\Role;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Measured;
@@ -19,6 +18,7 @@ use Rinkel\Core\Plan\Internal\Runs;
 use Rinkel\Core\Plan\Internal\Schools;
 use Rinkel\Core\Plan\Internal\Spacing;
 use Rinkel\Core\Remark\Step;
+use Rinkel\Core\Work\Sheet;
 
 /**
  * How every figure of a planned piece comes about.
@@ -27,12 +27,9 @@ use Rinkel\Core\Remark\Step;
  */
 final readonly class Derivation
 {
-    /**
-     * @param list<Cut> $cuts
-     */
     public function __construct(
         private Draft $draft,
-        private array $cuts,
+        private Sheet $sheet,
     ) {}
 
     /**
@@ -47,7 +44,7 @@ final readonly class Derivation
             $this->closure(),
             $this->inside('closed', $this->draft->closed(), $this->draft->fastened->narrow),
             $this->inside('open', $this->draft->open(), $this->draft->fastened->wide),
-            ...array_map($this->cut(...), $this->cuts),
+            ...array_map($this->cut(...), $this->sheet->cuts),
         ];
         if (null !== $this->draft->fastened->tail) {
             $figures[] = new Figure('tail', $this->draft->fastened->tail, $this->draft->fastened->steps);
@@ -59,7 +56,7 @@ final readonly class Derivation
                 ...(new Spacing($this->draft))->figures(),
                 ...$this->hung(),
                 ...$this->turned(),
-                ...(new Schools($this->draft, $this->cuts))->figures(),
+                ...(new Schools($this->draft, $this->sheet->cuts))->figures(),
             ],
             null,
             'key',
@@ -260,10 +257,13 @@ final readonly class Derivation
 
     private function inside(string $key, Length $inside, Length $gap): Figure
     {
+        $bend = $this->draft->body()->plus($gap)->times(1 / $this->draft->piece->wraps)->minus($inside);
+
         return new Figure($key, $inside, [new Step($this->draft->piece->wraps > 1 ? 'inside-wraps' : 'inside', [
             'body' => $this->draft->body(),
             'gap' => $gap,
-            'bend' => $this->draft->body()->plus($gap)->times(1 / $this->draft->piece->wraps)->minus($inside),
+            'bend' => $bend->absolute(),
+            'bends' => $bend->millimetres < 0.0 ? 'out' : 'in',
             'inside' => $inside,
             'wraps' => $this->draft->piece->wraps,
         ])]);
@@ -300,25 +300,10 @@ final readonly class Derivation
 
     private function kindsIn(Cut $cut): string
     {
-        if ('slider' === $cut->role) {
-            $knots = $this->draft->piece->closure->knots;
-
-            return $knots.' square ('.$this->fine($cut->part('knots')->times(1 / max(1, 2 * $knots))).')';
+        $kinds = [];
+        foreach ($this->sheet->knotsOf($cut) as [$knot, $count, $each]) {
+            $kinds[] = $count.' '.$knot.' ('.$this->fine(Length::ofMillimetres($each)).')';
         }
-        $counts = [];
-        foreach ($this->draft->setting->elements as $element) {
-            $take = $element->takes[$cut->role] ?? $element->takes['long']
-                ?? $element->takes[Role::side($cut->role, false)] ?? $element->takes[Role::side($cut->role, true)] ?? null;
-            if (null !== $take && $take->ties()) {
-                $knot = $element->word().' ('.$this->fine($take->knots).')';
-                $counts[$knot] = ($counts[$knot] ?? 0) + 1;
-            }
-        }
-        $kinds = array_map(
-            static fn (string $knot, int $count): string => $count.' '.$knot,
-            array_keys($counts),
-            $counts,
-        );
 
         return implode(', ', $kinds);
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Plan;
 
-use Rinkel\Core\Construction\Role;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Hand\Hand;
 use Rinkel\Core\Hand\Observation;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\OnEnd;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\Wish;
 
@@ -101,7 +101,7 @@ final readonly class Finished
         }
         foreach ($this->plan->cuts as $cut) {
             $used = $this->usedOf($cut, $mine);
-            $one = self::useOf($model, $cut);
+            $one = $this->oneOf($cut);
             if (null !== $used && $used > 0.0 && $one > 0.0) {
                 $observations[] = new Observation(
                     $piece,
@@ -157,7 +157,7 @@ final readonly class Finished
     private function usedOf(Cut $cut, array $knots): ?float
     {
         $left = $this->left[$cut->role] ?? null;
-        $planned = array_sum(array_map(static fn (Element $knot): float => self::useOf($knot, $cut), $knots));
+        $planned = [] === $knots ? 0.0 : $this->plan->sheet->tiedOf($cut, $knots[0]->word());
         $all = $cut->part('knots')->millimetres;
         if (null === $left || $all <= 0.0 || $planned < self::NEARLY_ALL * $all) {
             return null;
@@ -168,21 +168,26 @@ final readonly class Finished
     }
 
     /**
-     * Returns what one knot takes of a cord in knots, of both ends of a folded one.
+     * Returns what one knot of that kind takes of a cord, with both its ends, in an even hand.
      */
-    private static function useOf(Element $knot, Cut $cut): float
+    private function oneOf(Cut $cut): float
     {
-        $of = static fn (string $lane): float => ($knot->takes[$lane] ?? null)?->knots->millimetres ?? 0.0;
+        $kind = $this->kind();
+        $even = array_values(array_filter(
+            $this->even->cuts,
+            static fn (Cut $one): bool => $one->role === $cut->role,
+        ))[0] ?? null;
+        $count = \count($this->of($this->even));
 
-        return $cut->folded
-            ? 2 * $of($cut->role) + $of(Role::side($cut->role, false)) + $of(Role::side($cut->role, true))
-            : $of($cut->role);
+        return null === $kind || null === $even || 0 === $count
+            ? 0.0
+            : $this->even->sheet->tiedOf($even, $kind) / $count;
     }
 
     private function tying(Element $knot): string
     {
         foreach ($knot->takes as $lane => $take) {
-            $role = Role::ofTaking((string) $lane);
+            $role = OnEnd::role((string) $lane);
             if ($take->ties() && isset($this->plan->draft->piece->cords[$role])) {
                 return $role;
             }

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Plan;
 
-use Rinkel\Core\Closure\Wished;
-use Rinkel\Core\Construction\Draft;
-use Rinkel\Core\Construction\Leg;
-use Rinkel\Core\Construction\Role;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Ending;
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\Finish;
+use Rinkel\Core\Work\Habits;
+use Rinkel\Core\Work\How;
+use Rinkel\Core\Work\Sheet;
 
 /**
  * How each cord's ends are secured: by what that cord is made of, and by whether it is tied off or stays as a tail.
@@ -23,7 +25,10 @@ final readonly class Finishing
         'finish' => ['singe' => 'finish-singe', 'glue' => 'finish-glue'],
     ];
 
-    public function __construct(private Draft $draft) {}
+    public function __construct(
+        private Sheet $sheet,
+        private Habits $habits,
+    ) {}
 
     /**
      * @return list<Check>
@@ -31,15 +36,13 @@ final readonly class Finishing
     public function checks(): array
     {
         $said = ['tail' => [], 'finish' => []];
-        foreach ($this->cords() as $role => [$cord, $isTail]) {
-            if (!$cord->fibre->isElastic()) {
-                $said[$isTail ? 'tail' : 'finish'][$this->draft->piece->habits->ending($cord->fibre)->value][] = $role;
-            }
+        foreach ($this->secured() as $role => [$how, $isTail]) {
+            $said[$isTail ? 'tail' : 'finish'][How::Singe === $how ? 'singe' : 'glue'][] = $role;
         }
         $checks = [];
         foreach ($said as $part => $endings) {
             foreach ($endings as $ending => $roles) {
-                $stays = 'tail' === $part ? ['end' => $this->draft->piece->habits->tailEnd()] : [];
+                $stays = 'tail' === $part ? ['end' => $this->habits->tailEnd()] : [];
                 $checks[] = new Check(
                     self::CODES[$part][$ending],
                     Severity::Hint,
@@ -47,16 +50,30 @@ final readonly class Finishing
                 );
             }
         }
-        $singed = array_merge($said['tail'][Ending::Singe->value] ?? [], $said['finish'][Ending::Singe->value] ?? []);
+        $singed = array_merge($said['tail']['singe'] ?? [], $said['finish']['singe'] ?? []);
         $charred = array_values(array_filter(
-            array_merge($said['tail'][Ending::Glue->value] ?? [], $said['finish'][Ending::Glue->value] ?? []),
-            fn (string $role): bool => Ending::Glue === $this->cords()[$role][0]->fibre->ending(),
+            array_merge($said['tail']['glue'] ?? [], $said['finish']['glue'] ?? []),
+            fn (string $role): bool => Ending::Glue === $this->cord($role)?->fibre->ending(),
         ));
 
         return [] === $singed || [] === $charred ? $checks : [
             ...$checks,
             new Check('flame-beside', Severity::Warn, ['cords' => array_values(array_unique($charred))]),
         ];
+    }
+
+    /**
+     * Returns whether anything of the piece comes near a flame, or any glue.
+     */
+    public function has(How $how): bool
+    {
+        foreach ($this->sheet->acts->all as $act) {
+            if ($how === $act->how) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -68,83 +85,52 @@ final readonly class Finishing
      */
     private function order(array $roles, string $ending): array
     {
-        $cords = array_intersect_key($this->cords(), array_flip($roles));
         $melting = array_filter(
-            $cords,
-            static fn (array $cord): bool => Ending::Singe === $cord[0]->fibre->ending(),
+            $roles,
+            fn (string $role): bool => Ending::Singe === $this->cord($role)?->fibre->ending(),
         );
 
-        return Ending::Glue->value === $ending ? [
-            'first' => $this->draft->piece->habits->gluing->value,
-            'melt' => \count($melting) === \count($cords) ? 'yes' : 'no',
+        return 'glue' === $ending ? [
+            'first' => $this->habits->gluing->value,
+            'melt' => \count($melting) === \count($roles) ? 'yes' : 'no',
         ] : [];
     }
 
     /**
-     * Returns how the ends of any cord are secured.
+     * Returns how the ends of each cord are secured, and whether they stay as tails.
      *
-     * @return list<Ending>
+     * @return array<string, array{How, bool}> by role
      */
-    public function endings(): array
+    private function secured(): array
     {
-        $endings = [];
-        foreach ($this->cords() as [$cord]) {
-            $ending = $this->draft->piece->habits->ending($cord->fibre);
-            $endings[$ending->value] = $ending;
+        [$tails, $secured] = [[], []];
+        foreach ($this->sheet->acts->all as $act) {
+            $leaves = ($act->sizes['leaves'] ?? Length::zero())->millimetres;
+            foreach ($act->ends as $end) {
+                $role = $end->cord->role;
+                if (Does::Trim === $act->does && $leaves > Finish::STUB) {
+                    $tails[$role] = true;
+                } elseif (null !== $act->how && !$end->cord->material->fibre->isElastic()) {
+                    $secured[$role] = $act->how;
+                }
+            }
+        }
+        $all = [];
+        foreach ($secured as $role => $how) {
+            $all[$role] = [$how, isset($tails[$role])];
         }
 
-        return array_values($endings);
+        return $all;
     }
 
-    /**
-     * Returns how the ends of each cord are secured, in the order in which the cords are cut.
-     *
-     * @return list<CordEnd>
-     */
-    public function ends(): array
+    private function cord(string $role): ?Cord
     {
-        $ends = [];
-        foreach ($this->cords() as $role => [$cord, $isTail, $carries]) {
-            $ends[] = new CordEnd(
-                (string) $role,
-                $cord,
-                $carries,
-                $isTail,
-                $cord->fibre->isElastic() ? null : $this->draft->piece->habits->ending($cord->fibre),
-                $this->draft->piece->habits->gluing,
-            );
+        foreach ($this->sheet->cords as $cord) {
+            if ($role === $cord->role) {
+                return $cord->material;
+            }
         }
 
-        return $ends;
-    }
-
-    /**
-     * Returns the cords of the piece, and whether their ends stay as tails.
-     *
-     * @return array<string, array{Cord, bool, bool}> by role, and whether the closure is made of it
-     */
-    private function cords(): array
-    {
-        $asks = $this->draft->fastened->kind->asks();
-        $hasTails = $this->draft->fastened->kind->slides() || \in_array(Wished::Tail, $asks, true);
-        $cords = [];
-        foreach ($this->draft->construction->roles($this->draft) as $role) {
-            $cords[$role->name] = [
-                $this->draft->piece->cord($role->name)->cord,
-                $hasTails && self::carries($role),
-                self::carries($role),
-            ];
-        }
-        if (null !== $this->draft->fastened->own) {
-            $ends = $this->draft->construction->ends($this->draft->piece)->cord;
-            $cords['slider'] = [$this->draft->piece->sliderCord() ?? $ends, false, false];
-        }
-
-        return $cords;
-    }
-
-    private static function carries(Role $role): bool
-    {
-        return [] !== array_filter($role->legs, static fn (Leg $leg): bool => $leg->opens || $leg->closes);
+        return null;
     }
 }

@@ -14,7 +14,6 @@ use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\LineSetter;
-use Rinkel\Core\Material\Ending;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
@@ -29,6 +28,8 @@ use Rinkel\Core\Plan\Internal\Stopping;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Remedy;
 use Rinkel\Core\Remark\Severity;
+use Rinkel\Core\Work\How;
+use Rinkel\Core\Work\Sheet;
 
 /**
  * What a maker of experience would say about a planned piece, whatever its construction.
@@ -40,6 +41,7 @@ final readonly class Judgement
     public function __construct(
         private Draft $draft,
         private Construction $construction,
+        private Sheet $sheet,
     ) {}
 
     /**
@@ -175,7 +177,7 @@ final readonly class Judgement
                 'hole' => $bead->hole->written(Unit::Millimetre),
                 'passes' => \count($passes),
                 'cord' => $passes[0]->thickness->written(Unit::Millimetre),
-                'short' => $short->written(Unit::Millimetre),
+                'short' => $short->roundedUpTo(Length::ofMillimetres(0.1))->written(Unit::Millimetre),
                 'one' => number_format(
                     (new Hole($bead->hole))->thickestFor(1, $passes[0]->fibre)->millimetres,
                     2,
@@ -330,11 +332,27 @@ final readonly class Judgement
         $glued = $this->draft->piece->closure->glued;
 
         return [
-            ...(new Finishing($this->draft))->checks(),
+            ...$this->finishing()->checks(),
             ...($slides ? [
                 new Check($glued ? 'slider-glued' : 'slider-no-glue', $glued ? Severity::Stop : Severity::Hint),
             ] : []),
         ];
+    }
+
+    /**
+     * @return list<Finding> that go on the piece while it is made
+     */
+    private function used(): array
+    {
+        $findings = array_column($this->draft->fastened->parts(), 1, 0) + $this->draft->piece->findings;
+        $used = [];
+        foreach ($this->sheet->acts->all as $act) {
+            foreach ($act->things as $name) {
+                $used[$name] = $findings[$name] ?? null;
+            }
+        }
+
+        return array_values(array_filter($used));
     }
 
     /**
@@ -344,11 +362,9 @@ final readonly class Judgement
     {
         $piece = $this->draft->piece;
         $kind = $this->draft->fastened->kind;
-        $nickel = array_filter($piece->findings, static fn (Finding $finding): bool => $finding->nickel);
-        $metal = array_filter(
-            [...$piece->findings, ...$this->draft->fastened->findings],
-            static fn (Finding $finding): bool => $finding->kind->isMetal(),
-        );
+        $used = $this->used();
+        $nickel = array_filter($used, static fn (Finding $finding): bool => $finding->nickel);
+        $metal = array_filter($used, static fn (Finding $finding): bool => $finding->kind->isMetal());
         $isNecklace = BodyPlace::Neck === $piece->wearer->place;
 
         return [
@@ -358,13 +374,8 @@ final readonly class Judgement
             ...($piece->forChild && \in_array('magnets', $kind->cautions(), true) ? [
                 new Check('magnets-for-a-child', Severity::Stop),
             ] : []),
-            ...array_map(
-                static fn (Ending $ending): Check => new Check(
-                    Ending::Singe === $ending ? 'open-flame' : 'glue-fumes',
-                    Severity::Caution,
-                ),
-                (new Finishing($this->draft))->endings(),
-            ),
+            ...($this->finishing()->has(How::Singe) ? [new Check('open-flame', Severity::Caution)] : []),
+            ...($this->finishing()->has(How::Glue) ? [new Check('glue-fumes', Severity::Caution)] : []),
             new Check('small-parts', Severity::Caution),
             ...($isNecklace && !$piece->forChild ? [
                 new Check('necklace-catches', Severity::Caution),
@@ -374,5 +385,10 @@ final readonly class Judgement
                 new Check('nickel', Severity::Caution, ['known' => [] === $nickel ? 'no' : 'yes']),
             ]),
         ];
+    }
+
+    private function finishing(): Finishing
+    {
+        return new Finishing($this->sheet, $this->draft->piece->habits);
     }
 }

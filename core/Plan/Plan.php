@@ -13,6 +13,8 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Internal\Later;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
+use Rinkel\Core\Work\Acts;
+use Rinkel\Core\Work\Sheet;
 
 /**
  * All that follows from a piece: lengths, counts, cuts, judgements, and how every figure comes about.
@@ -21,8 +23,11 @@ use Rinkel\Core\Remark\Severity;
  */
 final readonly class Plan
 {
+    /** @var list<Cut> */
+    public array $cuts;
+
     /**
-     * @param list<Cut>                    $cuts
+     * @param Sheet                        $sheet      how it is made: its cords, cuts and acts
      * @param array<string, int>           $beads      how many of each, by short name
      * @param Later<list<Neighbour>>       $neighbours shortest first
      * @param Later<array<string, Figure>> $figures    by their key
@@ -32,14 +37,24 @@ final readonly class Plan
      */
     public function __construct(
         public Draft $draft,
-        public array $cuts,
+        public Sheet $sheet,
         public array $beads,
         private Later $neighbours,
         private Later $figures,
         public array $checks,
         public ?int $pieces,
         public array $ranges,
-    ) {}
+    ) {
+        $this->cuts = $sheet->cuts;
+    }
+
+    /**
+     * Returns all that is done to make it, in order.
+     */
+    public function acts(): Acts
+    {
+        return $this->sheet->acts;
+    }
 
     /**
      * Returns how every figure comes about, by its key.
@@ -122,9 +137,8 @@ final readonly class Plan
         foreach ($this->draft->setting->elements as $element) {
             $names[] = isset($this->draft->piece->findings[$element->name]) && !isset($this->draft->piece->beads[$element->name]) ? (string) $element->name : null;
         }
-        foreach ($this->draft->fastened->findings as $finding) {
-            $name = array_search($finding, $this->draft->piece->findings, true);
-            $names[] = false === $name ? null : (string) $name;
+        foreach ($this->draft->fastened->named as [$name]) {
+            $names[] = isset($this->draft->piece->findings[$name]) ? $name : null;
         }
 
         return array_count_values(array_filter($names, is_string(...)));

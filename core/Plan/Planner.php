@@ -6,6 +6,7 @@ namespace Rinkel\Core\Plan;
 
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Construction\Draft;
+use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Hand\Hand;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Line\LineBuilder;
@@ -13,12 +14,12 @@ use Rinkel\Core\Line\LineSetter;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\Wish;
-use Rinkel\Core\Plan\Internal\CutList;
 use Rinkel\Core\Plan\Internal\Fitting;
 use Rinkel\Core\Plan\Internal\Later;
 use Rinkel\Core\Plan\Internal\Names;
 use Rinkel\Core\Plan\Internal\Neighbours;
 use Rinkel\Core\Plan\Internal\Runs;
+use Rinkel\Core\Work\Sheet;
 
 /**
  * Turns what a maker wished into a plan. The same wish gives the same plan, to the last digit.
@@ -49,15 +50,22 @@ final readonly class Planner
      */
     public function judged(Draft $draft): Plan
     {
-        $cuts = (new CutList($draft))->cuts();
+        $piece = $draft->piece;
+        $sheet = Sheet::of(
+            $draft->construction->way($draft)->written(),
+            $piece->habits->cutStep($piece->unit),
+            Risk::oneIn($piece->risk),
+            $piece->hand,
+            $piece->tension,
+        );
 
         return new Plan(
             $draft,
-            $cuts,
+            $sheet,
             array_intersect_key($draft->beads(), $draft->piece->beads),
             new Later(static fn (): array => (new Neighbours($draft))->all()),
-            new Later(static fn (): array => (new Derivation($draft, $cuts))->figures()),
-            (new Judgement($draft, $draft->construction))->checks(),
+            new Later(static fn (): array => (new Derivation($draft, $sheet))->figures()),
+            (new Judgement($draft, $draft->construction, $sheet))->checks(),
             LineSetter::for($draft->piece->beads)->piecesFrom($draft->beads()),
             (new Runs($draft))->ranges(),
         );

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Sizing;
 
-use Rinkel\Core\Making\Deed;
 use Rinkel\Core\Making\Pace;
-use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Work\Acts;
 
 /**
  * Many pieces made together: each turn of work is done on all of them before the next, and glue cures on all at once.
@@ -27,7 +26,7 @@ final readonly class Series
         [$turns, $chains] = [[], []];
         foreach ($plans as $which => [$plan, $times]) {
             if ($times > 0) {
-                $chains[$which] = self::chain(Steps::of($plan), $pace, $times);
+                $chains[$which] = self::chain($plan->acts(), $pace, $times);
             }
         }
         // Turn by turn: what comes first in any piece is done in all of them that have it.
@@ -43,7 +42,7 @@ final readonly class Series
                     array_shift($chains[$which]);
                 }
             }
-            $turns[] = new Turn(Deed::from((string) $next), $pieces, $seconds / 60, $minutes);
+            $turns[] = new Turn(Operation::from((string) $next), $pieces, $seconds / 60, $minutes);
         }
 
         return new self($turns);
@@ -70,12 +69,12 @@ final readonly class Series
      *
      * @return list<array{string, int, float, int}> deed, pieces, seconds of hands and minutes of waiting
      */
-    private static function chain(Steps $steps, Pace $pace, int $times): array
+    private static function chain(Acts $acts, Pace $pace, int $times): array
     {
         $chain = [];
-        foreach ($steps->all as $step) {
+        foreach ($acts->all as $act) {
             $last = array_pop($chain);
-            $deed = self::turn($step->deed)->value ?? $last[0] ?? Deed::Cut->value;
+            $deed = Operation::of($act)->value ?? $last[0] ?? Operation::Cut->value;
             if (null !== $last && $last[0] !== $deed) {
                 $chain[] = $last;
                 $last = null;
@@ -83,28 +82,12 @@ final readonly class Series
             $chain[] = [
                 $deed,
                 $times,
-                ($last[2] ?? 0.0) + $times * $pace->seconds($step),
-                max($last[3] ?? 0, $step->minutes),
+                ($last[2] ?? 0.0) + $times * $pace->seconds($act),
+                max($last[3] ?? 0, $pace->waits($act)),
             ];
         }
 
         return $chain;
-    }
-
-    /**
-     * Returns in which turn a deed is done; null of what goes with the one before it.
-     */
-    private static function turn(Deed $deed): ?Deed
-    {
-        return match ($deed) {
-            Deed::Mark, Deed::Cut, Deed::Tip => Deed::Cut,
-            Deed::Fix, Deed::Bead, Deed::Tie, Deed::Weave => Deed::Tie,
-            Deed::Compare, Deed::Try => null,
-            Deed::Close => Deed::Close,
-            Deed::Secure => Deed::Secure,
-            Deed::Trim => Deed::Trim,
-            Deed::Wait => Deed::Wait,
-        };
     }
 
     /**
@@ -114,9 +97,9 @@ final readonly class Series
      */
     private static function first(array $at): ?string
     {
-        foreach ([Deed::Cut, Deed::Tie, Deed::Close, Deed::Secure, Deed::Trim, Deed::Wait] as $deed) {
-            if (\in_array($deed->value, $at, true)) {
-                return $deed->value;
+        foreach (Operation::cases() as $operation) {
+            if (\in_array($operation->value, $at, true)) {
+                return $operation->value;
             }
         }
 

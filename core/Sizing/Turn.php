@@ -4,21 +4,19 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Sizing;
 
-use Rinkel\Core\Making\Deed;
-
 /**
  * One turn of work on all pieces of a series.
  */
 final readonly class Turn
 {
     /**
-     * @param Deed  $deed    what is done: cut, tied, closed, secured, trimmed, or left alone
-     * @param int   $pieces  of how many
-     * @param float $minutes of hands
-     * @param int   $waits   minutes in which all of them are left alone
+     * @param Operation $deed    what is done: cut, tied, closed, secured, trimmed, or left alone
+     * @param int       $pieces  of how many
+     * @param float     $minutes of hands
+     * @param int       $waits   minutes in which all of them are left alone
      */
     public function __construct(
-        public Deed $deed,
+        public Operation $deed,
         public int $pieces,
         public float $minutes,
         public int $waits,

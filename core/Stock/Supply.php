@@ -11,6 +11,10 @@ use Rinkel\Core\Measure\Length;
  */
 final readonly class Supply
 {
+    /** What nobody counts on of a spool of which one knows about how much there is: a share, and mm (judgement). */
+    private const RESERVE = 0.05;
+    private const LEAST = 100.0;
+
     private function __construct(
         public string $id,
         public ?Length $length,
@@ -28,5 +32,30 @@ final readonly class Supply
     public static function spool(string $id, ?Length $about): self
     {
         return new self($id, $about, true);
+    }
+
+    /**
+     * Returns how much can be cut from it for certain when $left is left of it: all of an offcut, of a spool without a
+     * reserve, as what one knows of that is about right.
+     */
+    public function sure(Length $left): Length
+    {
+        if (!$this->isSpool || null === $this->length) {
+            return $left;
+        }
+        $reserve = Length::longest($this->length->times(self::RESERVE), Length::ofMillimetres(self::LEAST));
+
+        return Length::longest(Length::zero(), $left->minus($reserve));
+    }
+
+    /**
+     * Returns how much a new spool has to have of which $length can be cut for certain.
+     */
+    public static function giving(Length $length): Length
+    {
+        return $length->isZero() ? $length : Length::longest(
+            $length->times(1 / (1 - self::RESERVE)),
+            $length->plus(Length::ofMillimetres(self::LEAST)),
+        );
     }
 }

@@ -19,7 +19,7 @@ final class Layers
     /** From the ground up. */
     private const CONCEPTS = [
         'Measure', 'Geometry', 'Remark', 'Fit', 'Material', 'Knot', 'Hand', 'Pattern', 'Arrangement', 'Line', 'Stock',
-        'Cutting',
+        'Cutting', 'Work',
         'Closure', 'Piece', 'Construction', 'Plan', 'Making', 'Sizing', 'Drawing', 'Lesson',
         'Practice',
     ];

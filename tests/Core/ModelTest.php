@@ -21,12 +21,12 @@ use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Measurement;
 use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Hand\Hand;
+use Rinkel\Core\Hand\Made;
 use Rinkel\Core\Hand\Priors;
 use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\HalfKnot;
 use Rinkel\Core\Knot\Hitch;
 use Rinkel\Core\Knot\Interlace;
-use Rinkel\Core\Knot\KnotTake;
 use Rinkel\Core\Knot\OverhandKnot;
 use Rinkel\Core\Knot\Plait;
 use Rinkel\Core\Knot\Tension;
@@ -74,7 +74,20 @@ final class ModelTest extends TestCase
         $width = self::numbers('barrel of k wraps, dressed', 2)[1];
         foreach ([1, 2, 4] as $wraps) {
             $barrel = new BarrelKnot($wraps);
-            self::assertKnot([$once + $perWrap * $wraps, $wraps + 1, $width], $barrel->dressed(self::cord()));
+            self::assertKnot([$once + $perWrap * $wraps], $barrel->dressed(self::cord()));
+            self::assertEqualsWithDelta(
+                [$wraps + self::numbers('barrel of k wraps in leather, dressed or sliding', 2)[0], $width],
+                [
+                    $barrel->dressed(self::cord())->pitch->millimetres,
+                    $barrel->dressed(self::cord())->width->millimetres,
+                ],
+                1e-9,
+            );
+            self::assertEqualsWithDelta(
+                $wraps + 1,
+                $barrel->dressed(self::waxed())->pitch->millimetres / Fibre::WaxedCotton->lengthFactor(),
+                1e-9,
+            );
             self::assertTrue(
                 $barrel->dressed(self::cord())->thickness->equals($barrel->dressed(self::cord())->width),
                 'a coil is round',
@@ -88,7 +101,10 @@ final class ModelTest extends TestCase
             self::numbers('sliding barrel around a cord c', 2)[0],
             self::numbers('sliding barrel around a cord c', 2)[1],
         ];
-        $slid = static fn (int $wraps): float => (new BarrelKnot($wraps))->sliding(self::cord(), self::cord())->pitch->millimetres / Fibre::Leather->lengthFactor();
+        $slid = static fn (int $wraps): float => (new BarrelKnot($wraps))->sliding(
+            self::waxed(),
+            self::waxed(),
+        )->pitch->millimetres / Fibre::WaxedCotton->lengthFactor();
         self::assertEqualsWithDelta([$single, 2 + $beside, 4 + $beside], [$slid(1), $slid(2), $slid(4)], 1e-9);
     }
 
@@ -245,9 +261,8 @@ final class ModelTest extends TestCase
             self::numbers('one piece in so many may run short, until its maker says otherwise'),
             [(float) Examples::plan()->draft->piece->risk],
         ];
-        $use = static fn (bool $said, bool $free, bool $sampled): float => (new Hand())->spreadOfUse(
-            [new KnotTake('square', 1.0, $free, true, $sampled)],
-            Examples::plan()->draft->piece->cord('working')->cord,
+        $use = static fn (bool $said, bool $free, bool $sampled): float => Spread::of(
+            [[Made::of('square', Examples::plan()->draft->piece->cord('working')->cord, true, $sampled), 1.0, $free]],
             $said ? Tension::Even : null,
         );
         $push = self::numbers('how hard any maker pushes; one who has said how');
@@ -460,7 +475,11 @@ final class ModelTest extends TestCase
     {
         $numbers = self::numbers($row);
         $curve = array_map(static fn (array $pair): array => [$numbers[$pair[1]], $numbers[$pair[0]]], $at);
-        $pitches = self::numbers($row, 2);
+        [$even] = self::numbers($row, 2);
+        [$less, $more] = self::numbers(
+            'how much less a loose hand pushes than an even one, and how much more a firm one',
+        );
+        $pitches = [$even * exp($less), $even, $even * exp(-$more)];
         $core = new Bundle(Length::ofMillimetres(1), 2);
         foreach ([Tension::Loose, Tension::Even, Tension::Firm] as $i => $tension) {
             self::assertKnot(
@@ -520,5 +539,10 @@ final class ModelTest extends TestCase
             }
         }
         self::fail('docs/model.md has no row "'.$name.'".');
+    }
+
+    private static function waxed(): Cord
+    {
+        return new Cord(Fibre::WaxedCotton, Length::ofMillimetres(1), Colour::parse('#000000'));
     }
 }

@@ -7,15 +7,10 @@ namespace Rinkel\Core\Closure\End;
 use Rinkel\Core\Measure\Length;
 
 /**
- * An end that no working cord ties, without findings and with nothing to say against.
+ * An end without findings and with nothing to say against.
  */
 abstract readonly class Bare implements End
 {
-    public function heads(): ?Length
-    {
-        return null;
-    }
-
     public function checks(): array
     {
         return [];
@@ -24,5 +19,10 @@ abstract readonly class Bare implements End
     public function findings(): array
     {
         return [];
+    }
+
+    public function flat(): ?Length
+    {
+        return null;
     }
 }

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\End;
 
 use Rinkel\Core\Closure\Buttoned;
-use Rinkel\Core\Closure\EndTake;
+use Rinkel\Core\Closure\Closing\AtEnd;
 use Rinkel\Core\Closure\Site;
-use Rinkel\Core\Line\Take;
-use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Remark\Step;
@@ -18,29 +16,27 @@ use Rinkel\Core\Remark\Step;
  */
 final readonly class ButtonEnd implements End
 {
+    /**
+     * @param Length $knot between the body and the shank, where the button is on a fold
+     */
     private function __construct(
         private Buttoned $button,
         private Length $knot,
     ) {}
 
-    public static function on(Site $site): self
+    public static function on(Site $site, bool $isFolded): self
     {
-        return new self(Buttoned::on($site, $site->finding(FindingKind::Button)), $site->stop()->use);
+        return new self(Buttoned::on($site), $isFolded ? $site->stop()->pitch : Length::zero());
     }
 
     public function reach(): Length
     {
-        return $this->button->play;
+        return $this->button->play->plus($this->knot);
     }
 
-    public function take(): EndTake
+    public function atEnd(): AtEnd
     {
-        return EndTake::held(new Take($this->button->play, $this->knot));
-    }
-
-    public function heads(): ?Length
-    {
-        return $this->button->behind;
+        return $this->button->atEnd();
     }
 
     public function checks(): array
@@ -59,6 +55,11 @@ final readonly class ButtonEnd implements End
 
     public function findings(): array
     {
-        return [$this->button->finding];
+        return [[$this->button->name, $this->button->finding]];
+    }
+
+    public function flat(): null
+    {
+        return null;
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\End;
 
 use Rinkel\Core\Closure\Buttoned;
+use Rinkel\Core\Closure\Closing\AtEnd;
+use Rinkel\Core\Closure\Closing\Loop;
 use Rinkel\Core\Closure\EndForm;
-use Rinkel\Core\Closure\EndTake;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Knot\Tied;
-use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
@@ -31,9 +31,6 @@ final readonly class CordLoop extends Bare
     /** A loop to tie through, inside, in mm: as two finger tips make it (judgement). */
     private const FINGERS = 24.0;
 
-    /** Strands that the loop is made of: one folds back, of two each goes half around. */
-    private int $strands;
-
     /**
      * @param Length $needed opening inside that lets the other end through
      */
@@ -41,11 +38,9 @@ final readonly class CordLoop extends Bare
         private Length $needed,
         private ?Length $flat,
         private Cord $cord,
-        int $strands,
         private Tied $knot,
-    ) {
-        $this->strands = min(2, max(1, $strands));
-    }
+        private ?string $button,
+    ) {}
 
     public static function on(Site $site, EndForm $other): self
     {
@@ -53,8 +48,8 @@ final readonly class CordLoop extends Bare
             self::needed($site, $other),
             EndForm::Ties === $other ? null : $site->wish->tail,
             $site->ends->cord,
-            $site->ends->count,
             $site->stop(),
+            EndForm::Button === $other ? Buttoned::on($site)->name : null,
         );
     }
 
@@ -63,10 +58,10 @@ final readonly class CordLoop extends Bare
      */
     public static function needed(Site $site, EndForm $other): Length
     {
-        $widths = array_map(static fn (Finding $finding): Length => $finding->width, $site->findings());
+        $widths = array_map(static fn (array $named): Length => $named[1]->width, $site->findings());
 
         return match ($other) {
-            EndForm::Button => Buttoned::on($site, $site->finding(FindingKind::Button))->opening($site->ends->cord),
+            EndForm::Button => Buttoned::on($site)->opening($site->ends->cord),
             EndForm::Findings => (
                 [] === $widths ? Finding::usual(FindingKind::Clasp)->width : $widths[\count($widths) - 1]
             )
@@ -80,11 +75,11 @@ final readonly class CordLoop extends Bare
         return $this->inside()->times(0.5)->plus($this->knot->pitch);
     }
 
-    public function take(): EndTake
+    public function atEnd(): AtEnd
     {
         $middle = $this->inside()->plus($this->cord->thickness->times(\M_PI));
 
-        return EndTake::held(new Take($middle->times(1 / $this->strands), $this->knot->use));
+        return new Loop($this->inside(), $middle, 1, $this->button);
     }
 
     public function checks(): array
@@ -109,5 +104,10 @@ final readonly class CordLoop extends Bare
     private function inside(): Length
     {
         return $this->flat?->times(2) ?? $this->needed;
+    }
+
+    public function flat(): Length
+    {
+        return $this->inside()->times(0.5);
     }
 }

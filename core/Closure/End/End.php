@@ -4,28 +4,23 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure\End;
 
-use Rinkel\Core\Closure\EndTake;
+use Rinkel\Core\Closure\Closing\AtEnd;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Step;
 
 /**
- * One end of a piece: how far it reaches from the body when the piece is closed, and what it takes.
+ * One end of a piece: how far it reaches from the body when the piece is closed, and how it is made.
  */
 interface End
 {
     public function reach(): Length;
 
     /**
-     * Returns what it takes of each cord that makes the closure.
+     * Returns how it is made.
      */
-    public function take(): EndTake;
-
-    /**
-     * Returns what knots of it take of a working cord, both its ends together; null when none.
-     */
-    public function heads(): ?Length;
+    public function atEnd(): AtEnd;
 
     /**
      * @return list<Check>
@@ -35,7 +30,12 @@ interface End
     public function step(): Step;
 
     /**
-     * @return list<Finding>
+     * @return list<array{string, Finding}> by name
      */
     public function findings(): array;
+
+    /**
+     * Returns the opening inside that it has, lying flat; null of what is no loop.
+     */
+    public function flat(): ?Length;
 }

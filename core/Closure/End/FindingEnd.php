@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure\End;
 
-use Rinkel\Core\Closure\EndTake;
+use Rinkel\Core\Closure\Closing\AtEnd;
+use Rinkel\Core\Closure\Closing\Findings;
+use Rinkel\Core\Closure\EndFindings;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
@@ -15,29 +17,35 @@ use Rinkel\Core\Remark\Step;
  */
 final readonly class FindingEnd extends Bare
 {
-    /** @var non-empty-list<Finding> */
+    /** @var non-empty-list<array{string, Finding}> */
     private array $findings;
 
     /**
-     * @param list<Finding> $findings that the maker named for the closure; its buttons go elsewhere
+     * @param list<array{string, Finding}> $findings that the maker named for the closure; its buttons go elsewhere
+     * @param Length                       $knot     that ties cords back to themselves
      */
-    public function __construct(array $findings)
+    public function __construct(array $findings, private Length $knot)
     {
         $own = array_values(array_filter(
             $findings,
-            static fn (Finding $finding): bool => FindingKind::Button !== $finding->kind,
+            static fn (array $named): bool => FindingKind::Button !== $named[1]->kind,
         ));
-        $this->findings = [] === $own ? [Finding::usual(FindingKind::Clasp)] : $own;
+        $this->findings = [] === $own ? [['clasp', Finding::usual(FindingKind::Clasp)]] : $own;
     }
 
     public function reach(): Length
     {
-        return Length::sum(...array_map(static fn (Finding $finding): Length => $finding->length, $this->findings));
+        $crimps = EndFindings::isCrimp($this->findings[0][1]);
+
+        return Length::sum($crimps ? Length::zero() : $this->knot, ...array_map(
+            static fn (array $named): Length => $named[1]->length,
+            $this->findings,
+        ));
     }
 
-    public function take(): EndTake
+    public function atEnd(): AtEnd
     {
-        return EndTake::held();
+        return new Findings($this->findings);
     }
 
     public function step(): Step

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure\End;
 
+use Rinkel\Core\Closure\Closing\AllLoop;
+use Rinkel\Core\Closure\Closing\AtEnd;
 use Rinkel\Core\Closure\EndForm;
-use Rinkel\Core\Closure\EndTake;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Tied;
-use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Remark\Step;
@@ -49,20 +49,9 @@ final readonly class KnottedLoop extends Bare
         return $this->inside->times(0.5)->plus($this->knot->pitch);
     }
 
-    /**
-     * Each half of a folded cord goes half around the loop and once through the knot.
-     */
-    public function take(): EndTake
+    public function atEnd(): AtEnd
     {
-        return EndTake::wanting(new Take($this->around()->times(0.5), $this->knot->use), Length::zero());
-    }
-
-    /**
-     * A folded working cord does the same with both its halves.
-     */
-    public function heads(): Length
-    {
-        return $this->around()->plus($this->knot->use->times(2));
+        return new AllLoop($this->inside, $this->around(), $this->knot);
     }
 
     public function step(): Step
@@ -77,5 +66,10 @@ final readonly class KnottedLoop extends Bare
     private function around(): Length
     {
         return $this->inside->plus($this->thick->times(\M_PI));
+    }
+
+    public function flat(): Length
+    {
+        return $this->inside->times(0.5);
     }
 }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure\End;
 
-use Rinkel\Core\Closure\EndTake;
+use Rinkel\Core\Closure\Closing\AtEnd;
+use Rinkel\Core\Closure\Closing\TieUp;
+use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\Ties;
-use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Remedy;
@@ -18,7 +19,7 @@ use Rinkel\Core\Remark\Step;
  */
 final readonly class TieEnd extends Bare
 {
-    public function __construct(private ?Length $tail) {}
+    public function __construct(private ?Length $tail, private Site $site) {}
 
     /**
      * Half of the knot that is tied: 5 mm (judgement).
@@ -28,9 +29,12 @@ final readonly class TieEnd extends Bare
         return Length::ofMillimetres(5);
     }
 
-    public function take(): EndTake
+    public function atEnd(): AtEnd
     {
-        return EndTake::tail(Take::straight($this->tail()->plus($this->reach())));
+        $all = $this->tail()->plus($this->reach());
+        $tails = $this->site->wish->tails;
+
+        return new TieUp($all, $tails, null === $tails?->bead ? null : $this->site->stops($all));
     }
 
     public function checks(): array

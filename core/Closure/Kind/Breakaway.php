@@ -35,7 +35,7 @@ final readonly class Breakaway extends Opening
         $findings = $site->findings();
 
         return new Clasp($site->wish->kind, [] === $findings ? [
-            Finding::of(FindingKind::Clasp, Length::ofMillimetres(self::LONG)),
-        ] : $findings, $site->ends->bundle()->diameter());
+            ['breakaway clasp', Finding::of(FindingKind::Clasp, Length::ofMillimetres(self::LONG))],
+        ] : $findings, $site);
     }
 }

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\ClosedRing;
+use Rinkel\Core\Closure\Closing\Glued;
 use Rinkel\Core\Closure\Closure;
 use Rinkel\Core\Closure\Site;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Work\Habits;
 
 /**
  * Ends butted and glued.
@@ -20,6 +23,6 @@ final readonly class Butted extends Shut
 
     public function on(Site $site): Closure
     {
-        return new ClosedRing($site->wish, $site->ends->cord);
+        return new ClosedRing($site->wish, $site->ends->cord, new Glued(null, Length::ofMillimetres(Habits::GLUED)));
     }
 }

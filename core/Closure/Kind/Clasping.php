@@ -26,6 +26,6 @@ final readonly class Clasping extends Opening
 
     public function on(Site $site): Closure
     {
-        return new Clasp($site->wish->kind, $site->findings(), $site->ends->bundle()->diameter());
+        return new Clasp($site->wish->kind, $site->findings(), $site);
     }
 }

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\ClosedRing;
+use Rinkel\Core\Closure\Closing\Elastic;
 use Rinkel\Core\Closure\Closure;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\Wished;
-use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Measure\Length;
 
 /**
  * Elastic knotted to a ring, the knot bare, in a bead or under one or two crimp covers.
@@ -33,11 +34,14 @@ final readonly class KnottedElastic extends Shut
 
     public function on(Site $site): Closure
     {
+        $covers = $site->wished(FindingKind::CrimpCover);
+
         return new ClosedRing(
             $site->wish,
             $site->ends->cord,
-            $site->book->in(new Overhand(), $site->ends->cord)->times(3),
-            covers: $site->wished(FindingKind::CrimpCover),
+            new Elastic(array_column($covers, 0), $site->wish->glued, Length::ofCentimetres(10), $site->widest()),
+            true,
+            covers: $covers,
         );
     }
 }

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\ClosedRing;
+use Rinkel\Core\Closure\Closing\Glued;
 use Rinkel\Core\Closure\Closure;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Work\Habits;
 
 /**
  * Ends glued into a magnet.
@@ -32,10 +35,13 @@ final readonly class Magnetic extends Opening
 
     public function on(Site $site): Closure
     {
+        $magnet = $site->finding(FindingKind::Magnet);
+
         return new ClosedRing(
             $site->wish,
             $site->ends->cord,
-            magnet: $site->finding(FindingKind::Magnet),
+            new Glued($magnet[0], Length::ofMillimetres(Habits::GLUED)),
+            magnet: $magnet,
             bundle: $site->ends->bundle()->diameter(),
         );
     }

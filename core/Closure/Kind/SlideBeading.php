@@ -27,6 +27,9 @@ final readonly class SlideBeading extends Slider
 
     public function on(Site $site): Closure
     {
-        return new SlideBead($site->wish, $site->finding(FindingKind::SlideBead), $site->ends, $site->stop(), $site);
+        return new SlideBead(
+            $site->wish,
+            ...[...$site->finding(FindingKind::SlideBead), $site->ends, $site->stop(), $site],
+        );
     }
 }

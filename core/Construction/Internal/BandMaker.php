@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
-use Rinkel\Core\Construction\Role;
+use Rinkel\Core\Construction\Hanging;
 use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Kind\LarksHead;
 use Rinkel\Core\Knot\Kind\Overhand;
@@ -12,6 +12,7 @@ use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Line\OnEnd;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\Cord;
@@ -45,14 +46,16 @@ readonly class BandMaker extends PartMaker
         parent::__construct($piece);
         $core = $piece->cord('core');
         $resting = 2 * (\count($pairs) - 1);
-        $thickness = $core->count * $core->cord->round()->millimetres;
+        // Folded where they begin or hung in the middle, cores come in twos.
+        $cores = Hanging::strands($piece);
+        $thickness = $cores * $core->cord->round()->millimetres;
         foreach ($pairs as $pair) {
             $thickness += 2 * $pair->cord->round()->millimetres * (\count($pairs) - 1) / \count($pairs);
         }
         $this->core = new Bundle(
-            Length::ofMillimetres($thickness / ($core->count + $resting)),
-            $core->count + $resting,
-            $core->lay ?? Lay::usual($core->count + $resting),
+            Length::ofMillimetres($thickness / ($cores + $resting)),
+            $cores + $resting,
+            $core->lay ?? Lay::usual($cores + $resting),
         );
     }
 
@@ -142,8 +145,8 @@ readonly class BandMaker extends PartMaker
         $tied = $this->book->around($kind, $this->core, $cord);
         $uses = $this->along($tied->pitch, Length::zero());
         unset($uses[$role]);
-        $uses[Role::side($role, $right)] = Take::knots($tied->use);
-        $uses[Role::side($role, !$right)] = Take::straight($tied->pitch);
+        $uses[OnEnd::of($role, $right)] = Take::knots($tied->use);
+        $uses[OnEnd::of($role, !$right)] = Take::straight($tied->pitch);
 
         return $this->tied($knots, $tied, $uses);
     }

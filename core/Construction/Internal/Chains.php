@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
+use Rinkel\Core\Construction\BraidedChain;
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Material\CordRun;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Material\Hole;
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Remark\Check;
@@ -55,9 +58,11 @@ final class Chains
             return [];
         }
         $cords = [];
-        foreach ($draft->construction->roles($draft) as $role) {
-            $threads = \count($role->legs) * $role->count;
-            array_push($cords, ...array_fill(0, $threads, $draft->piece->cord($role->name)->cord));
+        foreach (array_diff_key($draft->piece->cords, ['slider' => 0]) as $use) {
+            // A folded thread lies in it twice, a lace once on either side of the middle.
+            $isFolded = $draft->construction instanceof BraidedChain && CordRun::Apart !== $use->run;
+            $threads = $use->count * ($isFolded ? 2 : 1);
+            array_push($cords, ...array_fill(0, $threads, $use->cord));
         }
         $short = [] === $cords ? null : (new Hole($link->inside))->shortfall($cords);
 
@@ -80,7 +85,7 @@ final class Chains
                     Severity::Stop,
                     [
                         'inside' => $link->inside->written(Unit::Millimetre),
-                        'short' => $short->written(Unit::Millimetre),
+                        'short' => $short->roundedUpTo(Length::ofMillimetres(0.1))->written(Unit::Millimetre),
                     ],
                 ),
             ] : []),

@@ -100,7 +100,10 @@ final readonly class NetMaker extends PartMaker
             Length::zero(),
             $use->cord->round()->times(3),
             $use->cord->round()->times(2),
-            ['mesh' => new Take($net->every, $knot->use)],
+            [
+                // From knot to knot, of which the knot has its own length in what it takes.
+                'mesh' => new Take(Length::longest(Length::zero(), $net->every->minus($knot->pitch)), $knot->use),
+            ],
             $net->place(),
             hangs: true,
         );

@@ -18,7 +18,8 @@ use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\CordNames;
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Construction\Look;
-use Rinkel\Core\Construction\Role;
+use Rinkel\Core\Construction\Way\CordWay;
+use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
@@ -62,9 +63,9 @@ abstract readonly class OnCord implements Construction
         return new CordMaker($piece, $this->role(), $this, $this->strands($piece));
     }
 
-    public function roles(Draft $draft): array
+    public function way(Draft $draft): Way
     {
-        return [Role::single($this->role(), $draft->piece->cord($this->role())->count, true)];
+        return new CordWay($draft);
     }
 
     public function ends(Piece $piece): CordUse

@@ -13,6 +13,7 @@ use Rinkel\Core\Closure\Kind\SquareSliding;
 use Rinkel\Core\Closure\Kind\TwoEnding;
 use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Construction;
+use Rinkel\Core\Construction\Hanging;
 use Rinkel\Core\Construction\Look;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
@@ -50,7 +51,10 @@ abstract readonly class OnCore implements Construction
         $core = $piece->cord('core');
         $pairs = \count(array_diff_key($piece->cords, ['core' => 0, 'slider' => 0]));
 
-        return true === $piece->closure->tails?->allCords ? new CordUse($core->cord, $core->count + 2 * $pairs) : $core;
+        $strands = Hanging::strands($piece);
+        $all = true === $piece->closure->tails?->allCords ? 2 * $pairs : 0;
+
+        return $strands + $all === $core->count ? $core : new CordUse($core->cord, $strands + $all, $core->lay);
     }
 
     public function passes(Piece $piece, Element $bead): array

@@ -82,6 +82,13 @@ final readonly class RowsMaker extends BandMaker
                 Length::ofMillimetres(2 * hypot($across->millimetres, $pitch->millimetres / 4)),
             );
         }
+        if ($rows <= 2) {
+            // Nothing is hitched: from one half knot it runs past its bead to the next.
+            $beside = $beads[0];
+            $use = $use->plus(
+                Length::ofMillimetres(hypot($beside->length->millimetres, $beside->diameter->millimetres)),
+            );
+        }
         $widths = array_map(static fn (Bead $bead): Length => $bead->diameter, $beads);
         $thickest = Length::longest(...$widths);
 

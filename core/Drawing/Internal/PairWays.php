@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Construction\Draft;
-use Rinkel\Core\Construction\Role;
 use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Geometry\Curve;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\OnEnd;
 use Rinkel\Core\Pattern\Node\Lane;
 
 /**
@@ -89,10 +89,10 @@ final readonly class PairWays
     {
         foreach ($element->takes as $role => $take) {
             if ('core' !== $role && $take->ties()) {
-                return Role::ofTaking($role);
+                return OnEnd::role($role);
             }
         }
 
-        return Role::ofTaking((string) (array_keys(array_diff_key($element->takes, ['core' => 0]))[0] ?? 'core'));
+        return OnEnd::role((string) (array_keys(array_diff_key($element->takes, ['core' => 0]))[0] ?? 'core'));
     }
 }

@@ -17,14 +17,17 @@ final readonly class BarrelEnds implements EndPicture
 
     public function open(EndParts $parts): Scene
     {
-        $end = $parts->body() + $parts->knots->tail();
+        $knots = $parts->knots;
+        $body = $parts->body();
 
         return $this->isDouble
-            ? $parts->tails($parts->knots->barrel(-$parts->knots->tail() - $parts->knots->knot(), 0), $parts->knots->barrel($end, 0))
+            ? $parts->tails([
+                $knots->barrel(-$knots->tail() - $knots->knot(), 0),
+                $knots->barrel($body + $knots->tail(), 0),
+            ])
             : $parts->tails(
-                $parts->knots->barrel(-$parts->knots->shortTail() - $parts->knots->knot(), 0),
-                $parts->knots->stop($end, 0, false),
-                $parts->knots->shortTail(),
+                [...$knots->stops(0, -1), $knots->barrel($body + $knots->shortTail(), 0)],
+                $knots->shortTail() + $knots->knot() + $parts->stays(),
             );
     }
 
@@ -43,7 +46,10 @@ final readonly class BarrelEnds implements EndPicture
     public function sliding(EndParts $parts, float $gap): Scene
     {
         return $parts->overlapping($gap, fn (float $half): array => $this->isDouble
-            ? [$parts->knots->barrel($parts->knots->tail(), 0), $parts->knots->barrel($gap - $parts->knots->tail() - $parts->knots->knot(), 0)]
-            : [$parts->knots->barrel($parts->knots->shortTail(), 0), $parts->knots->stop($gap - $parts->knots->tail(), $half, true)]);
+            ? [
+                $parts->knots->barrel($parts->knots->tail(), 0),
+                $parts->knots->barrel($gap - $parts->knots->tail() - $parts->knots->knot(), 0),
+            ]
+            : [$parts->knots->barrel($parts->knots->shortTail(), 0), ...$parts->knots->stops($gap, -1, $half)]);
     }
 }

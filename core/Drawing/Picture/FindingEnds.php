@@ -15,12 +15,12 @@ final readonly class FindingEnds implements EndPicture
 {
     public function open(EndParts $parts): Scene
     {
-        return $parts->held($parts->findings->left(), $parts->findings->right());
+        return $parts->held($parts->left(), $parts->right());
     }
 
     public function worn(EndParts $parts, float $gap): Scene
     {
-        return $parts->joined($gap, $parts->findings->left(), $parts->findings->right());
+        return $parts->joined($gap, $parts->left(), $parts->right());
     }
 
     public function sliding(EndParts $parts, float $gap): ?Scene

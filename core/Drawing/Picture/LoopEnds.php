@@ -16,23 +16,27 @@ final readonly class LoopEnds implements EndPicture
 {
     public function open(EndParts $parts): Scene
     {
-        return $parts->loops->all()->with($parts->row($parts->findings->of([FindingKind::Button]), $parts->body(), 1));
+        return $parts->loops->all()->with($this->button($parts));
     }
 
     public function worn(EndParts $parts, float $gap): Scene
     {
-        return (new Scene(
-            $parts->body(),
-            $parts->body() + $gap,
-            0,
-            [$parts->loops->between($parts->body(), $parts->body() + $gap)],
-            [],
-        ))
-            ->with($parts->row($parts->findings->of([FindingKind::Button]), $parts->body(), 1));
+        [$from, $to] = [$parts->body(), $parts->body() + $gap];
+        $isStart = $parts->loops->areAtStart();
+
+        return (new Scene($from, $to, 0, [$parts->loops->between($from, $to, $isStart ? -1 : 1)], []))
+            ->with($parts->row($parts->of(FindingKind::Button), $isStart ? $from : $to, $isStart ? 1 : -1));
     }
 
     public function sliding(EndParts $parts, float $gap): ?Scene
     {
         return null;
+    }
+
+    private function button(EndParts $parts): Scene
+    {
+        $isStart = $parts->loops->areAtStart();
+
+        return $parts->row($parts->of(FindingKind::Button), $isStart ? $parts->body() : 0.0, $isStart ? 1 : -1);
     }
 }

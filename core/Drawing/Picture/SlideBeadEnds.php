@@ -16,24 +16,21 @@ final readonly class SlideBeadEnds implements EndPicture
 {
     public function open(EndParts $parts): Scene
     {
-        return $parts->tails(
-            $parts->knots->stop(-$parts->knots->tail(), 0, true),
-            $parts->knots->stop($parts->body() + $parts->knots->tail(), 0, false),
-        );
+        return $parts->tails([...$parts->knots->stops(0, -1), ...$parts->knots->stops($parts->body(), 1)]);
     }
 
     public function worn(EndParts $parts, float $gap): Scene
     {
         return $parts->across($gap)->with(
-            $parts->row($parts->findings->of([FindingKind::SlideBead]), $parts->body() + $gap / 2 - $parts->knots->knot() / 2, 1),
+            $parts->row($parts->of(FindingKind::SlideBead), $parts->body() + $gap / 2 - $parts->knots->knot() / 2, 1),
         );
     }
 
     public function sliding(EndParts $parts, float $gap): Scene
     {
         return $parts->overlapping($gap, static fn (float $half): array => [
-            $parts->knots->stop($parts->knots->tail(), -$half, false),
-            $parts->knots->stop($gap - $parts->knots->tail(), $half, true),
-        ])->with($parts->row($parts->findings->of([FindingKind::SlideBead]), ($gap - $parts->knots->knot()) / 2, 1));
+            ...$parts->knots->stops(0, 1, -$half),
+            ...$parts->knots->stops($gap, -1, $half),
+        ])->with($parts->row($parts->of(FindingKind::SlideBead), ($gap - $parts->knots->knot()) / 2, 1));
     }
 }

@@ -15,10 +15,7 @@ final readonly class SliderEnds implements EndPicture
 {
     public function open(EndParts $parts): Scene
     {
-        return $parts->tails(
-            $parts->knots->stop(-$parts->knots->tail(), 0, true),
-            $parts->knots->stop($parts->body() + $parts->knots->tail(), 0, false),
-        );
+        return $parts->tails([...$parts->knots->stops(0, -1), ...$parts->knots->stops($parts->body(), 1)]);
     }
 
     public function worn(EndParts $parts, float $gap): Scene
@@ -30,8 +27,8 @@ final readonly class SliderEnds implements EndPicture
     {
         return $parts->overlapping($gap, static fn (float $half): array => [
             ...$parts->knots->slider(($gap - $parts->knots->knot()) / 2),
-            $parts->knots->stop($parts->knots->tail(), -$half, false),
-            $parts->knots->stop($gap - $parts->knots->tail(), $half, true),
+            ...$parts->knots->stops(0, 1, -$half),
+            ...$parts->knots->stops($gap, -1, $half),
         ]);
     }
 }

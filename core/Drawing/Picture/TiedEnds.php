@@ -15,7 +15,9 @@ final readonly class TiedEnds implements EndPicture
 {
     public function open(EndParts $parts): Scene
     {
-        return $parts->tails(null, null);
+        return $parts->tails(
+            $parts->isTipped() ? [...$parts->knots->stops(0, -1), ...$parts->knots->stops($parts->body(), 1)] : [],
+        );
     }
 
     public function worn(EndParts $parts, float $gap): Scene

@@ -8,7 +8,6 @@ use Rinkel\Core\Closure\EndForm;
 use Rinkel\Core\Drawing\EndParts;
 use Rinkel\Core\Drawing\EndPicture;
 use Rinkel\Core\Drawing\Scene;
-use Rinkel\Core\Material\FindingKind;
 
 /**
  * Two ends of unlike kinds: a loop, a button, tails or findings on either side.
@@ -25,27 +24,21 @@ final readonly class UnlikeEnds implements EndPicture
     public function worn(EndParts $parts, float $gap): Scene
     {
         $wish = $parts->wish();
-        $loop = $wish->finish->isLoop() ? $wish->finish : ($wish->start->isLoop() ? $wish->start : null);
-        $other = $loop === $wish->finish ? $wish->start : $wish->finish;
-        $far = $parts->body() + $gap;
+        $loops = $wish->finish->isLoop() ? 1 : ($wish->start->isLoop() ? -1 : 0);
+        $other = 1 === $loops ? $wish->start : $wish->finish;
+        [$near, $far] = [$parts->body(), $parts->body() + $gap];
+        $loop = 0 === $loops ? [] : [$parts->looped($far, -1, $gap, $parts->loops->flat($loops))];
+        $held = match (true) {
+            EndForm::Ties === $other => [],
+            $other->isLoop() => [$parts->looped($near, 1, $gap, $parts->loops->flat(-$loops))],
+            default => [$parts->row(1 === $loops ? $parts->left() : $parts->right(), $near, 1)],
+        };
 
-        return $parts->across($gap)
-            ->with(
-                null === $loop ? new Scene($far, $far, 0, [], []) : $parts->looped(
-                    $far,
-                    -1,
-                    $gap,
-                    EndForm::KnottedLoop === $loop,
-                ),
-            )
-            ->with(
-                EndForm::Ties === $other ? new Scene($far, $far, 0, [], []) : $this->side(
-                    $parts,
-                    $other,
-                    $parts->body(),
-                    1,
-                ),
-            );
+        return array_reduce(
+            [...$loop, ...$held],
+            static fn (Scene $all, Scene $one): Scene => $all->with($one),
+            $parts->across($gap),
+        );
     }
 
     public function sliding(EndParts $parts, float $gap): ?Scene
@@ -58,13 +51,9 @@ final readonly class UnlikeEnds implements EndPicture
         $reach = $parts->reach($way);
 
         return match ($form) {
-            EndForm::Loop, EndForm::KnottedLoop => $parts->looped($x, $way, $reach, EndForm::KnottedLoop === $form),
-            EndForm::Button => $parts->row($parts->findings->of([FindingKind::Button]), $x, $way),
+            EndForm::Loop, EndForm::KnottedLoop => $parts->looped($x, $way, $reach, $parts->loops->flat($way)),
+            EndForm::Button, EndForm::Findings => $parts->row($way < 0 ? $parts->left() : $parts->right(), $x, $way),
             EndForm::Ties => $parts->tail($x, $way),
-            EndForm::Findings => $parts->row(array_values(array_filter(
-                $parts->all(),
-                static fn ($finding): bool => FindingKind::Button !== $finding->kind,
-            )), $x, $way),
         };
     }
 }

@@ -6,8 +6,11 @@ namespace Rinkel\Core\Plan\Internal;
 
 use Rinkel\Core\Closure\Closure;
 use Rinkel\Core\Closure\Site;
+use Rinkel\Core\Construction\BraidedChain;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\Draft;
+use Rinkel\Core\Construction\Hanging;
+use Rinkel\Core\Construction\Look;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Fit\Profile;
@@ -60,6 +63,10 @@ final readonly class Fitting
             $piece->habits->tailEnd(),
             $this->ends->count + 2 * max(0, \count(array_diff_key($piece->cords, ['slider' => 0])) - 1),
             $piece->beads,
+            Look::Wrap === $construction->look(),
+            Look::Chain === $construction->look(),
+            Hanging::folds($piece) || $construction instanceof BraidedChain,
+            $piece->habits->button->isLast(),
         ));
         $this->setter = LineSetter::for($piece->beads);
         $this->lying = new Lying($piece->beads);

@@ -80,8 +80,8 @@ final readonly class Load
     private function leather(): array
     {
         $thinnest = null;
-        foreach ($this->construction->roles($this->draft) as $role) {
-            $cord = $this->draft->piece->cord($role->name)->cord;
+        foreach (array_diff_key($this->draft->piece->cords, ['slider' => 0]) as $use) {
+            $cord = $use->cord;
             if (Fibre::Leather === $cord->fibre && $cord->thickness->millimetres <= self::DELICATE) {
                 $thinnest = null === $thinnest || $cord->thickness->isShorterThan($thinnest) ? $cord->thickness : $thinnest;
             }

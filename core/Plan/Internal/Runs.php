@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\Core\Plan\Internal;
 
 use Rinkel\Core\Construction\Draft;
-use Rinkel\Core\Construction\Role;
 use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\OnEnd;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Plan\CountRange;
@@ -112,7 +112,7 @@ final readonly class Runs
             }
         }
         $cords = $this->draft->piece->cords;
-        $use = $cords[Role::ofTaking($most[0] ?? '')]
+        $use = $cords[OnEnd::role($most[0] ?? '')]
             ?? $cords['working']
             ?? $this->draft->construction->ends($this->draft->piece);
 

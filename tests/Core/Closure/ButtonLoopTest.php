@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Core\Closure;
 
 use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Material\ButtonForm;
@@ -30,15 +31,20 @@ final class ButtonLoopTest extends TestCase
     }
 
     /**
-     * Two loops of two cores: each core runs half of each, pi times its thickness more than inside.
+     * Two loops of two cores: each core runs half of each, pi times its thickness more than inside, and is in three
+     * overhands, before, between and behind them.
      */
     public function testEachOfTwoCoresGoesHalfAroundTheLoop(): void
     {
         $plan = self::closed('button-loop', ['closure.loops' => 2]);
-        $start = $plan->draft->fastened->start->take->straight->millimetres;
+        $knot = $plan->draft->book()->in(new Overhand(), $plan->draft->piece->cord('core')->cord, 2)->use->millimetres;
         $opening = ($plan->draft->fastened->length ?? Length::zero())->times(2)->millimetres;
 
-        self::assertEqualsWithDelta(2 * ($opening + \M_PI) / 2, $start, 1e-6);
+        self::assertEqualsWithDelta(
+            2 * ($opening + \M_PI) / 2 + 3 * $knot,
+            $plan->sheet->cords[0]->a->closure,
+            1e-6,
+        );
     }
 
     public function testTheShankTakesAllThatIsFoldedThroughIt(): void
@@ -78,7 +84,12 @@ final class ButtonLoopTest extends TestCase
         $opening = ($knotted->length ?? Length::zero())->times(2)->millimetres;
         $working = Examples::plan(['closure' => ['kind' => 'button-loop', 'knotted' => true]])->cuts[1];
         self::assertSame('working', $working->role);
-        self::assertTrue($working->part('closure')->equals($knotted->heads ?? Length::zero()), 'the working cord ties it');
+        self::assertEqualsWithDelta(
+            $heads * $this->head()->use->millimetres,
+            $working->part('closure')->millimetres,
+            1e-6,
+            'the working cord ties it',
+        );
         // What it opens inside is pi times its width less than its middle.
         $head = $this->head()->pitch->millimetres;
         self::assertEqualsWithDelta($heads * $head - \M_PI * $this->head()->width->millimetres, $opening, 1e-6);

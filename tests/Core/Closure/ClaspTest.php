@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Core\Closure;
 
 use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Tests\Core\Examples;
 
@@ -23,8 +24,20 @@ final class ClaspTest extends TestCase
         ];
         $plan = self::closed('clasp', ['findings' => $findings, 'closure.findings' => ['hook', 'ring', 'chain']]);
 
-        self::assertEqualsWithDelta(17, $plan->draft->fastened->narrow->millimetres, 1e-9);
-        self::assertEqualsWithDelta(57, $plan->draft->fastened->wide->millimetres, 1e-9);
+        // The cores are tied back to themselves at either end: two overhands of four strands.
+        $knot = $plan->draft->book()->in(
+            new Overhand(),
+            $plan->draft->piece->cord('core')->cord,
+            4,
+        )->pitch->millimetres;
+        self::assertEqualsWithDelta(17 + 2 * $knot, $plan->draft->fastened->narrow->millimetres, 1e-9);
+        self::assertEqualsWithDelta(57 + 2 * $knot, $plan->draft->fastened->wide->millimetres, 1e-9);
+        $ends = ['one' => ['kind' => 'fold-over-end', 'length' => '8 mm', 'inside' => '4 mm']];
+        $crimped = self::closed(
+            'clasp',
+            ['findings' => $findings + $ends, 'closure.findings' => ['one', 'one', 'hook', 'ring']],
+        );
+        self::assertEqualsWithDelta(33, $crimped->draft->fastened->narrow->millimetres, 1e-9, 'nothing is tied there');
     }
 
     /**

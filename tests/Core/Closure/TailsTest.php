@@ -59,16 +59,22 @@ final class TailsTest extends TestCase
     }
 
     /**
-     * Frayed tips want 10 mm more than plain ones at both ends of both cores; a bead its length; of two unequal tails
-     * both are cut for the longer.
+     * Frayed tips want 10 mm more than plain ones at both ends of both cores; a bead its length and a knot of its own
+     * that holds it, where each core has its stop; of two unequal tails both are cut for the longer.
      */
     public function testWhatTailsTake(): void
     {
         $plain = self::core(self::plan(null));
 
         self::assertEqualsWithDelta(20, self::core(self::plan('frayed')) - $plain, 1e-6);
-        self::assertEqualsWithDelta(10, self::core(self::plan('bead dot')) - $plain, 1e-6);
-        self::assertEqualsWithDelta(24, self::core(self::plan('unequal 12 mm')) - $plain, 1e-6);
+        $own = self::core(self::plan('own stops'));
+        $knot = self::plan(null)->draft->book()->in(new Overhand(), self::plan(null)->draft->piece->cord('core')->cord);
+        self::assertEqualsWithDelta(
+            10 + 2 * $knot->use->millimetres,
+            self::core(self::plan('bead dot, own stops')) - $own,
+            1e-6,
+        );
+        self::assertEqualsWithDelta(24, self::core(self::plan('unequal 12 mm, own stops')) - $own, 1e-6);
         $together = self::plan(null)->draft->book();
         $cord = self::plan(null)->draft->piece->cord('core')->cord;
         [$one, $both] = [$together->in(new Overhand(), $cord), $together->in(new Overhand(), $cord, 2)];
@@ -105,11 +111,19 @@ final class TailsTest extends TestCase
         $working = self::cut($all, 'working');
 
         self::assertSame(4, $all->draft->construction->ends($all->draft->piece)->count);
-        self::assertGreaterThan($plain->draft->fastened->own?->millimetres, $all->draft->fastened->own?->millimetres);
-        self::assertTrue(self::cut($plain, 'working')->part('closure')->isZero());
+        self::assertTrue(
+            self::cut($plain, 'slider')->part('knots')->isShorterThan(self::cut($all, 'slider')->part('knots')),
+        );
+        $anchor = $plain->draft->book()->in(new Overhand(), $working->cord, 2)->use->millimetres;
+        self::assertEqualsWithDelta(
+            $anchor,
+            self::cut($plain, 'working')->part('closure')->millimetres,
+            1e-6,
+            'bound on',
+        );
         self::assertEqualsWithDelta(
             self::cut($all, 'core')->part('closure')->millimetres,
-            $working->part('closure')->millimetres,
+            $working->part('closure')->millimetres - $anchor,
             1e-6,
         );
     }

@@ -15,6 +15,7 @@ use Rinkel\Core\Drawing\EndPictures;
 use Rinkel\Core\Drawing\Layout;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Plan\Planner;
+use Rinkel\Core\Work\Act;
 use Rinkel\Tests\Core\Examples;
 use Rinkel\Tests\Core\Toy\PinnedBand;
 use Rinkel\Tests\Core\Toy\Pinning;
@@ -83,6 +84,12 @@ final class ConstructionsTest extends TestCase
             $drawn = (new Layout($plan, ends: EndPictures::all()->and($pin, $pin)))->flat();
             self::assertCount(1, array_filter($drawn->cords, static fn (Cord $cord): bool => 'pin' === $cord->role));
             self::assertNotSame([], $drawn->placed, 'its knots are drawn');
+            $keys = array_map(static fn (Act $act): string => $act->said->key, $plan->acts()->all);
+            self::assertSame(2, array_count_values($keys)['toy-pin'] ?? 0, 'its acts are written at both ends');
+            self::assertGreaterThan(0.0, $plan->cuts[0]->part('closure')->millimetres, 'and cord is cut for them');
+            $last = array_search('trim-past', array_reverse($keys, true), true);
+            $pinned = array_search('toy-pin', array_reverse($keys, true), true);
+            self::assertLessThan($last, $pinned, 'and trimmed after them');
         }
         $this->expectExceptionMessage('Nobody draws the closure pin.');
         new Layout($planner->plan($reader->read(Examples::bare('pinned-band'))));

@@ -109,14 +109,21 @@ final class PosteriorTest extends TestCase
     {
         $known = new Posterior([new Observation('a', 'square', 'waxed', -0.1, 0.012, 0.02, 0.01)], Tension::Even);
         $expected = $known->expect('square', 'waxed');
+        [[$pitch, $both], [, $use]] = $known->together([
+            ['pitch', 'square', 'waxed', true],
+            ['use', 'square', 'waxed', true],
+        ]);
         self::assertEqualsWithDelta(
             $expected->perLengthSpread ** 2 - 2 * Priors::PIECE ** 2,
-            $known->together([[1.0, 'use', 'square', 'waxed', true], [-1.0, 'pitch', 'square', 'waxed', true]]),
+            $pitch + $use - 2 * $both,
             1e-12,
         );
+        [[$one, $same], [, $other]] = $known->together(
+            [['use', 'lark', 'linen', true], ['use', 'lark', 'linen', true]],
+        );
         self::assertEqualsWithDelta(
-            $known->together([[1.0, 'use', 'lark', 'linen', true]]),
-            $known->together([[0.4, 'use', 'lark', 'linen', true], [0.6, 'use', 'lark', 'linen', true]]),
+            [$one, $one],
+            [$same, $other],
             1e-12,
             'what was never observed is one unknown, too',
         );

@@ -29,7 +29,13 @@ final class BarrelKnotTest extends TestCase
 
         self::assertGreaterThan($wraps * $least, $turns);
         self::assertLessThan(($wraps + 1) * $most, $turns);
-        self::assertEqualsWithDelta(($wraps + 1) * 0.95, $knot->pitch->millimetres, 1e-9);
+        self::assertEqualsWithDelta($wraps + 3.0, $knot->pitch->millimetres, 1e-9, 'leather does not coil tightly');
+        $soft = new Cord(Fibre::WaxedCotton, Length::ofMillimetres(1), Colour::parse('#000000'));
+        self::assertEqualsWithDelta(
+            ($wraps + 1) * 0.93,
+            (new BarrelKnot($wraps))->dressed($soft)->pitch->millimetres,
+            1e-9,
+        );
         self::assertTrue(
             (new BarrelKnot($wraps))->pulledHard(self::cord(1))->use->isShorterThan($knot->use) || 1 === $wraps,
         );
@@ -60,7 +66,13 @@ final class BarrelKnotTest extends TestCase
             $three->use->millimetres / Fibre::Leather->useFactor(),
             $within,
         );
-        self::assertEqualsWithDelta(3.5 * 0.95, $three->pitch->millimetres, 1e-9);
+        self::assertEqualsWithDelta(6.0, $three->pitch->millimetres, 1e-9);
+        $soft = new Cord(Fibre::Nylon, Length::ofMillimetres(1), Colour::parse('#000000'));
+        self::assertEqualsWithDelta(
+            3.5 * 0.93,
+            (new BarrelKnot(3))->sliding($soft, self::cord($core))->pitch->millimetres,
+            1e-9,
+        );
     }
 
     /**

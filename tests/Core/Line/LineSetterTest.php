@@ -23,7 +23,7 @@ final class LineSetterTest extends TestCase
     public function testIsAsGoodAsTryingEverything(): void
     {
         $chance = new Chance(20_261);
-        for ($i = 0; $i < 3000; ++$i) {
+        for ($i = 0; $i < 2000; ++$i) {
             $fits = $chance->whole(1, 3);
             $lengths = array_map(static fn (): float => round($chance->between(2, 14), 2), range(1, $fits));
             $shares = array_map(static fn (): int => $chance->whole(1, 3), range(1, $fits));

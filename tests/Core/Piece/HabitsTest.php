@@ -91,6 +91,7 @@ final class HabitsTest extends TestCase
             'rounding' => '5 mm', 'coreEnds' => '60 mm', 'workingEnds' => '90 mm', 'tailEnd' => '15 mm',
             'sliderKnots' => 6,
             'side' => 'right', 'melting' => 'glue', 'gluing' => 'last',
+            'working' => 'last', 'stops' => 'first', 'button' => 'last',
         ];
         $written = (new PieceWriter())->write((new PieceReader())->read($this->document($habits)));
         self::assertSame($habits, $written['habits'] ?? null);

@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Remark\Step;
 use Rinkel\Tests\Core\Examples;
 
@@ -45,13 +46,35 @@ final class DerivationTest extends TestCase
         }
     }
 
+    /**
+     * A string on a bust hangs in a drop: laid round, it is longer inside than it is along.
+     */
+    public function testNoLengthIsLessThanNothing(): void
+    {
+        $plans = [Examples::planOf('strung-beads', ['wearer' => ['girth' => '34 cm', 'place' => 'neck'], 'length' => '60 cm'])];
+        foreach (Examples::shipped() as $piece) {
+            $plans[] = (new Planner())->plan($piece);
+        }
+        foreach ($plans as $plan) {
+            foreach ($plan->figures() as $figure) {
+                foreach ($figure->steps as $step) {
+                    foreach ($step->values as $name => $value) {
+                        self::assertFalse($value instanceof Length && $value->millimetres < 0.0, $step->key.' '.$name);
+                    }
+                }
+            }
+        }
+    }
+
     #[DataProvider('providePlans')]
     public function testInsideIsBodyAndClosureLessTheBend(Plan $plan): void
     {
         foreach (['closed', 'open'] as $key) {
             $step = $plan->figures()[$key]->steps[0];
+            self::assertGreaterThanOrEqual(0.0, self::length($step, 'bend'), 'what is added is not taken off less than 0');
+            $bend = self::length($step, 'bend') * ('out' === $step->values['bends'] ? -1 : 1);
             self::assertEqualsWithDelta(
-                self::length($step, 'body') + self::length($step, 'gap') - self::length($step, 'bend'),
+                self::length($step, 'body') + self::length($step, 'gap') - $bend,
                 self::length($step, 'inside'),
                 1e-6,
                 $key,

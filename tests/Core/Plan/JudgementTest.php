@@ -601,8 +601,8 @@ final class JudgementTest extends TestCase
             'nickel',
             Severity::Caution,
             'plain',
-            ['findings.it' => ['kind' => 'ring']],
-            ['findings.it' => ['kind' => 'button']],
+            ['pattern' => '6 square, focal it, 6 square', 'findings.it' => ['kind' => 'connector']],
+            ['findings.it' => ['kind' => 'connector']],
         ];
     }
 

@@ -296,7 +296,7 @@ final class PlannerTest extends TestCase
     {
         $chance = new Chance(1611);
         $planner = new Planner();
-        for ($i = 0; $i < 300; ++$i) {
+        for ($i = 0; $i < 150; ++$i) {
             $piece = Examples::random($chance);
             $plan = $planner->plan($piece);
             $told = $chance.', piece '.$i.', '.$piece->construction;

@@ -8,9 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\BodyPlace;
-use Rinkel\Core\Making\Deed;
 use Rinkel\Core\Making\Pace;
-use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
@@ -33,6 +31,7 @@ use Rinkel\Core\Sizing\Kit;
 use Rinkel\Core\Sizing\KitPart;
 use Rinkel\Core\Sizing\Lengths;
 use Rinkel\Core\Sizing\Loops;
+use Rinkel\Core\Sizing\Operation;
 use Rinkel\Core\Sizing\Series;
 use Rinkel\Core\Sizing\Sized;
 use Rinkel\Core\Sizing\Sizes;
@@ -312,18 +311,18 @@ final class SizingTest extends TestCase
         $hands = 0.0;
         $longest = 0;
         foreach ($plans as [$plan, $times]) {
-            $chain = $pace->chain(Steps::of($plan));
+            $chain = $pace->chain($plan->acts());
             $hands += $times * array_sum(array_column($chain, 0));
             $longest = max($longest, array_sum(array_column($chain, 1)));
         }
         self::assertEqualsWithDelta($hands, $series->hands(), 1e-6);
         self::assertSame($longest, $series->waiting());
-        self::assertSame(Deed::Cut, $series->turns[0]->deed);
+        self::assertSame(Operation::Cut, $series->turns[0]->deed);
         self::assertSame(5, $series->turns[0]->pieces, 'all are cut first');
         $alone = Series::of([[Examples::plan(), 1]], $pace);
         self::assertSame(
-            [Deed::Cut, Deed::Tie],
-            array_map(static fn (Turn $turn): Deed => $turn->deed, \array_slice($alone->turns, 0, 2)),
+            [Operation::Cut, Operation::Tie],
+            array_map(static fn (Turn $turn): Operation => $turn->deed, \array_slice($alone->turns, 0, 2)),
         );
         self::assertSame([], Series::of([], $pace)->turns);
     }

@@ -6,7 +6,6 @@ namespace Rinkel\Tests\Core\Stock;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Rinkel\Core\Making\Cure;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Strain;
 use Rinkel\Core\Measure\Exception\WaitUnread;
@@ -20,6 +19,7 @@ use Rinkel\Core\Stock\Counted;
 use Rinkel\Core\Stock\Kind;
 use Rinkel\Core\Stock\StockCord;
 use Rinkel\Core\Stock\StockGlue;
+use Rinkel\Core\Work\Cure;
 use Rinkel\Tests\Core\Examples;
 
 final class StockTest extends TestCase

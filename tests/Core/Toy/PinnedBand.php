@@ -10,6 +10,7 @@ use Rinkel\Core\Construction\CordNames;
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Construction\Look;
 use Rinkel\Core\Construction\SquareKnotBand;
+use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
@@ -59,9 +60,9 @@ final readonly class PinnedBand implements Construction
         return (new SquareKnotBand())->maker($piece);
     }
 
-    public function roles(Draft $draft): array
+    public function way(Draft $draft): Way
     {
-        return (new SquareKnotBand())->roles($draft);
+        return (new SquareKnotBand())->way($draft);
     }
 
     public function ends(Piece $piece): CordUse

@@ -7,7 +7,6 @@ namespace Rinkel\Tests\Core\Toy;
 use Rinkel\Core\Closure\Closure;
 use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\Site;
-use Rinkel\Core\Closure\Ties;
 use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\EndParts;
@@ -52,7 +51,7 @@ final readonly class Pinning implements ClosureKind, EndPicture
 
     public function on(Site $site): Closure
     {
-        return new Ties($site->wish);
+        return new PinEnd($this);
     }
 
     public function open(EndParts $parts): Scene

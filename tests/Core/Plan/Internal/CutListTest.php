@@ -29,7 +29,7 @@ final class CutListTest extends TestCase
         // Common practice: six times the band for each half. The cut has ends and margin on top.
         self::assertEqualsWithDelta(12.0, $working->part('knots')->ratioTo($plan->draft->body()), 0.6);
         self::assertEqualsWithDelta(
-            $working->part('knots')->millimetres * 0.27,
+            $working->part('knots')->millimetres * 0.31,
             $working->part('margin')->millimetres,
             10,
         );

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\Closing;
+
+use Rinkel\Core\Knot\Kind\Overhand;
+use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Bench;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\Move;
+use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\Part;
+
+/**
+ * All cords, folded, in one large overhand around the fingers, which set the size of the loop. Cords that are not
+ * folded there are laid back, and their ends come out at the knot.
+ */
+final readonly class AllLoop implements AtEnd
+{
+    /**
+     * @param Length $inside of the loop
+     * @param Length $around along the middle of what it is made of
+     */
+    public function __construct(
+        private Length $inside,
+        private Length $around,
+        private Tied $knot,
+    ) {}
+
+    public function acts(Bench $bench, Outlet $at): array
+    {
+        $ends = [...$at->carrying, ...$at->isFolded ? $at->working : []];
+        $flat = $this->inside->times(0.5);
+
+        return [] === $ends ? [] : [new Act(
+            Does::Loop,
+            Part::Loop,
+            new Said('loop-all', ['flat' => $flat, 'folded' => $at->isFolded ? 'yes' : 'no', 'side' => $at->side()]),
+            [Move::knot((new Overhand())->word())],
+            by: $ends,
+            takes: $bench->knots(
+                new Overhand(),
+                $this->knot,
+                $ends,
+                $at->isFolded ? 1.0 : 2.0,
+                $this->around->times($at->isFolded ? 0.5 : 1.0)->millimetres,
+            ),
+            marks: $at->isFirst ? [] : [$at->edge],
+            makes: [Landmark::of('loop-knot', null, $at->side())],
+            sizes: ['size' => $flat],
+            knot: (new Overhand())->word(),
+            look: new Said('look-strands'),
+            lesson: 'loop',
+        )];
+    }
+
+    public function loose(Bench $bench, Outlet $at): array
+    {
+        if ($at->isFolded) {
+            return [];
+        }
+        foreach ($at->carrying as $end) {
+            $end->keep($bench->habits->hold(true)->millimetres);
+        }
+
+        return [new Loose($at->carrying, Landmark::of('loop-knot', null, $at->side()))];
+    }
+}

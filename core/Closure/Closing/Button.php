@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\Closing;
+
+use Rinkel\Core\Knot\Kind\Overhand;
+use Rinkel\Core\Knot\Kind\Square;
+use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Acting;
+use Rinkel\Core\Work\Bench;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\Move;
+use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spent;
+
+/**
+ * A button, its face to the front: on the fold of folded cords, or with the ends through its shank from either side;
+ * play behind it, an overhand that holds it, and square knots hidden below.
+ */
+final readonly class Button implements AtEnd
+{
+    /**
+     * @param Length    $play   before the knot that holds it
+     * @param Tied|null $square one of the knots hidden behind it
+     */
+    public function __construct(
+        private string $button,
+        private Length $play,
+        private ?Tied $square,
+        private int $behind,
+    ) {}
+
+    public function acts(Bench $bench, Outlet $at): array
+    {
+        $ends = $at->carrying;
+        if ([] === $ends) {
+            return [];
+        }
+        $isAlone = 1 === \count($ends);
+        $shank = Landmark::of('shank', null, $at->side());
+        $isBehind = $this->behind > 0 && null !== $this->square && [] !== $at->working;
+
+        return [
+            new Act(
+                Does::Pass,
+                Part::Button,
+                new Said($at->isFolded ? 'button-fold' : 'button', [
+                    'button' => $this->button,
+                    'count' => \count($ends),
+                    'role' => $ends[0]->cord->role,
+                ]),
+                role: $at->role(),
+                through: $ends,
+                things: [$this->button],
+                makes: [$shank],
+                look: new Said('look-face'),
+                lesson: 'button',
+            ),
+            new Act(
+                Does::Tie,
+                Part::Button,
+                new Said('button-knot', [
+                    'button' => $this->button,
+                    'play' => $this->play,
+                    'plays' => $this->play->isZero() ? 'no' : 'yes',
+                    'alone' => $isAlone ? 'yes' : 'no',
+                ]),
+                [Move::knot((new Overhand())->word())],
+                role: $at->role(),
+                by: $ends,
+                takes: $bench->knots(
+                    new Overhand(),
+                    $bench->overhand($ends, $isAlone ? 2 : 1),
+                    $ends,
+                    $isAlone ? 2.0 : 1.0,
+                    $this->play->times($isAlone ? 2.0 : 1.0)->millimetres,
+                ),
+                marks: [$shank],
+                makes: [Landmark::of('button-knot', null, $at->side())],
+                sizes: $this->play->isZero() ? [] : ['distance' => $this->play],
+                knot: (new Overhand())->word(),
+                look: new Said('look-place'),
+                lesson: 'button',
+            ),
+            ...($isBehind ? [$this->hidden($bench, $at)] : []),
+        ];
+    }
+
+    public function loose(Bench $bench, Outlet $at): array
+    {
+        if ($at->isFolded) {
+            return [];
+        }
+        foreach ($at->carrying as $end) {
+            $end->keep($bench->habits->hold(true)->millimetres);
+        }
+
+        return [new Loose($at->carrying, Landmark::of('button-knot', null, $at->side()))];
+    }
+
+    private function hidden(Bench $bench, Outlet $at): Act
+    {
+        $word = (new Square())->word();
+        $side = $bench->habits->side;
+        $working = \array_slice($at->working, 0, 2);
+
+        return new Act(
+            Does::Tie,
+            Part::Button,
+            new Said('button-behind', ['count' => $this->behind, 'role' => $working[0]->cord->role ?? 'working']),
+            [Move::half($word, $side), Move::half($word, $side->other())],
+            2 * $this->behind,
+            $working[0]->cord->role ?? null,
+            Acting::Both,
+            by: $working,
+            around: $at->carrying,
+            takes: null === $this->square ? [] : [
+                ...$bench->knots(new Square(), $this->square, $working, $this->behind),
+                ...array_map(fn (End $end): Spent => Spent::straight(
+                    $end,
+                    $this->behind * ($this->square->pitch->millimetres ?? 0.0),
+                ), $at->carrying),
+            ],
+            knot: $word,
+            lesson: $word,
+        );
+    }
+}

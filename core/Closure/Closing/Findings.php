@@ -1,0 +1,250 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\Closing;
+
+use Rinkel\Core\Closure\EndFindings;
+use Rinkel\Core\Knot\Kind\Overhand;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Bench;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\Move;
+use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Tool;
+
+/**
+ * Findings at one end, one after the other from the body on: crimped over the ends where the first is made for that;
+ * on the fold of folded cords; on a chain's last link; else the ends go through the first and are tied back to their
+ * own cords in one overhand, so that nothing falls off that is trimmed.
+ *
+ * Of a finding whose other half is at the other end, that half is put on here and named by the whole.
+ */
+final readonly class Findings implements AtEnd
+{
+    /** What an end takes around a ring's wire, folded back, in its diameters: half a turn and some (judgement). */
+    private const AROUND = 6.0;
+
+    /**
+     * @param list<array{string, Finding}> $findings by name, from the body on
+     * @param string|null                  $half     name of what is at the other end with its other half
+     */
+    public function __construct(
+        private array $findings,
+        private ?string $half = null,
+    ) {}
+
+    public function acts(Bench $bench, Outlet $at): array
+    {
+        $ends = $at->carrying;
+        [$name, $first] = $this->findings[0] ?? [$this->half ?? '', null];
+        if ('' === $name || [] === $ends) {
+            return [];
+        }
+        $edge = Landmark::of('finding-edge', $name, $at->side());
+        $things = null === $first ? [] : [$name];
+        $acts = match (true) {
+            null !== $first && EndFindings::isCrimp($first) => $this->crimped($at, $name, $edge),
+            $at->isLink => $this->linked($bench, $at, $name, $things, $edge),
+            $at->isFolded => [new Act(
+                Does::Attach,
+                Part::Close,
+                new Said(
+                    null === $first ? 'half-on-fold' : 'finding-on-fold',
+                    ['finding' => $name, 'role' => $ends[0]->cord->role],
+                ),
+                role: $at->role(),
+                by: $ends,
+                things: $things,
+                makes: [$edge],
+                lesson: 'lark',
+            )],
+            default => $this->tied($bench, $at, $name, $things, $edge),
+        };
+        foreach (\array_slice($this->findings, 1) as [$next]) {
+            $acts[] = new Act(
+                Does::Attach,
+                Part::Close,
+                new Said('finding-on', ['finding' => $next, 'before' => $name]),
+                things: [$next],
+                look: new Said('look-rings'),
+                tools: [Tool::Pliers],
+                lesson: 'ring',
+            );
+            $name = $next;
+        }
+        if (null !== $first && null !== $this->half) {
+            $acts[] = new Act(
+                Does::Attach,
+                Part::Close,
+                new Said('half-on', ['finding' => $this->half, 'before' => $name]),
+                look: new Said('look-rings'),
+                tools: [Tool::Pliers],
+                lesson: 'ring',
+            );
+        }
+
+        return $acts;
+    }
+
+    /**
+     * Returns whether its first is pressed over the ends of cords.
+     */
+    public function crimps(): bool
+    {
+        return isset($this->findings[0]) && EndFindings::isCrimp($this->findings[0][1]);
+    }
+
+    public function loose(Bench $bench, Outlet $at): array
+    {
+        $first = $this->findings[0][1] ?? null;
+        if ($at->isFolded || [] === $at->carrying || null === $first && null === $this->half) {
+            return [];
+        }
+        foreach ($at->carrying as $end) {
+            $end->keep($bench->habits->hold(true)->millimetres);
+        }
+        if (null !== $first && EndFindings::isCrimp($first)) {
+            return [];
+        }
+
+        return [new Loose($at->carrying, $at->isLink
+            ? Landmark::of('link-knot', null, $at->side())
+            : Landmark::of('tied-back', $this->findings[0][0] ?? $this->half, $at->side()))];
+    }
+
+    /**
+     * @return list<Act>
+     */
+    private function crimped(Outlet $at, string $name, Landmark $edge): array
+    {
+        $ends = $at->carrying;
+        $hidden = array_fill_keys(array_map(static fn (End $end): string => $end->id, $ends), 'attached');
+
+        return [
+            new Act(
+                Does::Attach,
+                Part::Close,
+                new Said('crimp', [
+                    'finding' => $name,
+                    'count' => \count($ends),
+                    'role' => $ends[0]->cord->role ?? '',
+                    'from' => $at->edge,
+                ]),
+                role: $at->role(),
+                by: $ends,
+                things: [$name],
+                marks: [$at->edge],
+                makes: [$edge],
+                endsAs: $hidden,
+                look: new Said('look-crimp'),
+                tools: [Tool::Pliers],
+                lesson: 'fold-over',
+            ),
+            new Act(
+                Does::Trim,
+                Part::Close,
+                new Said('trim-crimped', ['finding' => $name, 'count' => \count($ends)]),
+                role: $at->role(),
+                marks: [$edge],
+                sizes: ['leaves' => Length::zero()],
+                ends: $ends,
+                tools: [Tool::Scissors],
+                lesson: 'fold-over',
+            ),
+        ];
+    }
+
+    /**
+     * @param list<string> $things
+     *
+     * @return list<Act>
+     */
+    private function tied(Bench $bench, Outlet $at, string $name, array $things, Landmark $edge): array
+    {
+        $ends = $at->carrying;
+        if ([] === $ends) {
+            return [];
+        }
+
+        return [
+            new Act(
+                Does::Attach,
+                Part::Close,
+                new Said(
+                    [] === $things ? 'half-threaded' : 'finding-threaded',
+                    ['finding' => $name, 'count' => \count($ends), 'role' => $ends[0]->cord->role],
+                ),
+                role: $at->role(),
+                by: $ends,
+                things: $things,
+                makes: [$edge],
+                lesson: 'ring',
+            ),
+            new Act(
+                Does::Tie,
+                Part::Close,
+                new Said('tied-back', [
+                    'finding' => $name,
+                    'count' => \count($ends),
+                    'role' => $ends[0]->cord->role,
+                    'from' => $at->edge,
+                    'bare' => $at->bare,
+                    'bared' => $at->bare->isZero() ? 'no' : 'yes',
+                ]),
+                [Move::knot((new Overhand())->word())],
+                role: $at->role(),
+                by: $ends,
+                takes: $bench->knots(
+                    new Overhand(),
+                    $bench->overhand($ends, 2),
+                    $ends,
+                    2.0,
+                    self::AROUND * $ends[0]->cord->material->round()->millimetres,
+                ),
+                marks: [$at->edge],
+                makes: [Landmark::of('tied-back', $name, $at->side())],
+                sizes: $at->bare->isZero() ? [] : ['distance' => $at->bare],
+                knot: (new Overhand())->word(),
+                look: new Said('look-tied-back'),
+                lesson: 'together',
+            ),
+        ];
+    }
+
+    /**
+     * Cords are knotted at the last link, findings hang on it.
+     *
+     * @param list<string> $things
+     *
+     * @return list<Act>
+     */
+    private function linked(Bench $bench, Outlet $at, string $name, array $things, Landmark $edge): array
+    {
+        $ends = $at->carrying;
+
+        return [
+            new Act(
+                Does::Attach,
+                Part::Close,
+                new Said(
+                    [] === $things ? 'half-on-link' : 'finding-on-link',
+                    ['finding' => $name, 'side' => $at->side()],
+                ),
+                things: $things,
+                makes: [$edge],
+                look: new Said('look-rings'),
+                tools: [Tool::Pliers],
+                lesson: 'ring',
+            ),
+            ...(new LinkKnot())->acts($bench, $at),
+        ];
+    }
+}

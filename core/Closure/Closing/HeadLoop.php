@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\Closing;
+
+use Rinkel\Core\Knot\Kind\VerticalLarksHead;
+use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Bench;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\Move;
+use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spent;
+
+/**
+ * A loop of vertical lark's heads: from the middle outwards, half the row with each end of the working cord, then bent
+ * until the button goes through. The first knots of the body close it; ends of cores that run through it only once lie
+ * in these.
+ */
+final readonly class HeadLoop implements AtEnd
+{
+    /** What of a core is laid back into the first knots, in mm (judgement). */
+    private const LAID = 10.0;
+
+    /**
+     * @param Length $inside opening, all around
+     * @param Length $middle the same along the middle of the row
+     */
+    public function __construct(
+        private Tied $head,
+        private int $heads,
+        private Length $inside,
+        private Length $middle,
+        private int $loops,
+        private string $button,
+    ) {}
+
+    public function acts(Bench $bench, Outlet $at): array
+    {
+        $heads = $this->heads * $this->loops;
+        $working = \array_slice($at->working, 0, 2);
+        $takes = [];
+        foreach ($working as $i => $end) {
+            $own = 0 === $i ? intdiv($heads + 1, 2) : intdiv($heads, 2);
+            $takes[] = Spent::knots(
+                $end,
+                $own * $this->head->use->millimetres,
+                $bench->made(new VerticalLarksHead(), $end->cord->material),
+            );
+        }
+        $along = $this->middle->times($this->loops * ($at->isFolded ? 0.5 : 1.0))->millimetres;
+        foreach ($at->carrying as $end) {
+            $takes[] = Spent::straight($end, $along + ($at->isFolded ? 0.0 : self::LAID));
+        }
+        $word = (new VerticalLarksHead())->word();
+        $row = Landmark::of('row-end', null, $at->side());
+
+        return [
+            new Act(
+                Does::Loop,
+                Part::Loop,
+                new Said('loop-heads', [
+                    'count' => $heads,
+                    'role' => $working[0]->cord->role ?? 'working',
+                    'core' => $at->role() ?? 'core',
+                ]),
+                [Move::knot($word)],
+                $heads,
+                $working[0]->cord->role ?? null,
+                by: $working,
+                around: $at->carrying,
+                takes: $takes,
+                makes: [$row],
+                knot: $word,
+                lesson: $word,
+            ),
+            new Act(
+                Does::Bend,
+                Part::Loop,
+                new Said('loop-bent', [
+                    'flat' => $this->inside->times(0.5),
+                    'button' => $this->button,
+                    'role' => $at->role() ?? 'core',
+                    'laid' => $at->isFolded ? 'no' : 'yes',
+                ]),
+                role: $at->role(),
+                marks: [$row],
+                makes: [Landmark::of('loop-knot', null, $at->side())],
+                sizes: ['size' => $this->inside->times(0.5)],
+                look: new Said('look-button'),
+                lesson: $word,
+            ),
+        ];
+    }
+
+    public function loose(Bench $bench, Outlet $at): array
+    {
+        if ($at->isFolded) {
+            return [];
+        }
+        foreach ($at->carrying as $end) {
+            $end->keep($bench->habits->hold(true)->millimetres);
+        }
+
+        return [new Loose($at->carrying, $at->edge)];
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\Closing;
+
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Bench;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Tool;
+
+/**
+ * What is alike in all closures that slide: tails laid past each other, and a trial of how it glides.
+ */
+final class Slid
+{
+    /**
+     * @param list<End> $running both sides' tails
+     * @param Length    $gap     between the body's ends when it is shut
+     */
+    public static function crossed(array $running, Outlet $start, Outlet $finish, Length $gap): Act
+    {
+        $distance = $gap->plus($start->bare)->plus($finish->bare);
+
+        return new Act(
+            Does::Pass,
+            Part::Slider,
+            new Said('cross-tails', ['gap' => $distance, 'start' => $start->edge, 'finish' => $finish->edge]),
+            through: $running,
+            marks: [$start->edge, $finish->edge],
+            sizes: ['distance' => $distance],
+            tools: [Tool::Clip],
+            lesson: 'slider',
+        );
+    }
+
+    public static function opens(Bench $bench, Landmark $slider, Part $part = Part::Trial): Act
+    {
+        return new Act(
+            Does::Try,
+            $part,
+            new Said('try-slider', ['opens' => $bench->opens]),
+            marks: [$slider],
+            sizes: ['opens' => $bench->opens],
+            look: new Said('look-glides'),
+        );
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\Closing;
+
+use Rinkel\Core\Knot\Kind\Overhand;
+use Rinkel\Core\Knot\Kind\Square;
+use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Material\Cord as Material;
+use Rinkel\Core\Material\Ending as Safe;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Acting;
+use Rinkel\Core\Work\Bench;
+use Rinkel\Core\Work\Cord;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\Habits;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\Move;
+use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Task;
+
+/**
+ * Square knots of a cord of its own over the tails of both sides, and a stop on each: before it or after it, as its
+ * maker has it.
+ *
+ * No glue comes to the cords that it runs on: where its own ends are glued, they are tied behind it first, and the drop
+ * goes on that knot.
+ */
+final readonly class Sliding extends Ending
+{
+    /**
+     * @param Tied   $knot  one square knot over both tails
+     * @param Length $gap   between the body's ends when it is shut
+     * @param bool   $glued whether glue on what it runs on is wished
+     */
+    public function __construct(
+        private Material $cord,
+        private Tied $knot,
+        private int $knots,
+        private Length $gap,
+        private Stops $stops,
+        private bool $glued,
+        bool $takesAll,
+    ) {
+        parent::__construct($takesAll);
+    }
+
+    public function write(Bench $bench, Outlet $start, Outlet $finish): void
+    {
+        $left = $this->workingEnds($bench, $start, $finish);
+        $slider = $bench->cord('slider', Task::Slider, $this->cord, true);
+        $made = ['body', 'trial', 'working ends'];
+        $stopsFirst = $bench->habits->stops->isFirst();
+        $bench->write(
+            'slider',
+            $this->slider($bench, $slider, $start, $finish),
+            [...$made, ...($stopsFirst ? ['stops'] : [])],
+        );
+        $bench->write(
+            'stops',
+            [...$this->stops->acts($bench, $start), ...$this->stops->acts($bench, $finish)],
+            [...$made, ...($stopsFirst ? [] : ['slider'])],
+        );
+        $bench->write('slid', [Slid::opens($bench, Landmark::of('slider-edge'))], ['slider', 'stops']);
+        $this->lastEnds($bench, [
+            ...$left,
+            ...$this->stops->loose($bench, $start),
+            ...$this->stops->loose($bench, $finish),
+            $this->ownEnds($bench, $slider),
+        ], ['slid']);
+    }
+
+    /**
+     * @return list<Act>
+     */
+    private function slider(Bench $bench, Cord $slider, Outlet $start, Outlet $finish): array
+    {
+        $running = [...$start->tails(), ...$finish->tails()];
+        $side = $bench->habits->side;
+        $word = (new Square())->word();
+
+        return [
+            Slid::crossed($running, $start, $finish, $this->gap),
+            new Act(
+                Does::Tie,
+                Part::Slider,
+                new Said('slider', ['count' => $this->knots, 'tails' => \count($running)]),
+                [Move::half($word, $side), Move::half($word, $side->other())],
+                2 * $this->knots,
+                'slider',
+                Acting::Both,
+                by: $slider->ends(),
+                around: $running,
+                takes: $bench->knots(new Square(), $this->knot, $slider->ends(), $this->knots),
+                makes: [Landmark::of('slider-edge')],
+                knot: $word,
+                look: new Said('look-snug'),
+                lesson: 'slider',
+            ),
+        ];
+    }
+
+    private function ownEnds(Bench $bench, Cord $slider): Loose
+    {
+        foreach ($slider->ends() as $end) {
+            $end->keep(Habits::SLIDER);
+        }
+        if ($this->glued || Safe::Singe === $bench->habits->ending($this->cord->fibre)) {
+            return new Loose($slider->ends(), Landmark::of('slider-edge'));
+        }
+        $behind = Landmark::of('slider-knot');
+        $bench->write('slid', [new Act(
+            Does::Tie,
+            Part::Slider,
+            new Said('slider-behind'),
+            [Move::knot((new Overhand())->word())],
+            role: 'slider',
+            by: $slider->ends(),
+            takes: $bench->knots(new Overhand(), $bench->overhand([$slider->a, $slider->b]), $slider->ends()),
+            makes: [$behind],
+            knot: (new Overhand())->word(),
+            lesson: 'together',
+        )]);
+
+        return new Loose($slider->ends(), $behind);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\Closing;
+
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Bench;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Tool;
+
+/**
+ * The tails of both sides through one bead; slid out and tried before the stops are tied beyond it.
+ */
+final readonly class SlidingBead extends Ending
+{
+    public function __construct(
+        private string $bead,
+        private Stops $stops,
+        bool $takesAll,
+    ) {
+        parent::__construct($takesAll);
+    }
+
+    public function write(Bench $bench, Outlet $start, Outlet $finish): void
+    {
+        $left = $this->workingEnds($bench, $start, $finish);
+        $running = [...$start->tails(), ...$finish->tails()];
+        $bead = Landmark::of('slide-bead', $this->bead);
+        $bench->write('slider', [
+            new Act(
+                Does::Pass,
+                Part::Slider,
+                new Said('slide-bead', [
+                    'bead' => $this->bead,
+                    'count' => \count($running),
+                ]),
+                through: $running,
+                things: [$this->bead],
+                marks: [$start->edge, $finish->edge],
+                makes: [$bead],
+                tools: [Tool::Needle],
+                lesson: 'slide bead',
+            ),
+            Slid::opens($bench, $bead, Part::Slider),
+        ], ['body', 'trial', 'working ends']);
+        $bench->write(
+            'stops',
+            [...$this->stops->acts($bench, $start), ...$this->stops->acts($bench, $finish)],
+            ['slider'],
+        );
+        $this->lastEnds(
+            $bench,
+            [...$left, ...$this->stops->loose($bench, $start), ...$this->stops->loose($bench, $finish)],
+            ['stops'],
+        );
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\Closing;
+
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Bench;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\Part;
+
+/**
+ * A closure of two ends, each made for itself: where a piece begins at one, that is made before the body.
+ */
+final readonly class TwoEnded extends Ending
+{
+    public function __construct(
+        private AtEnd $start,
+        private AtEnd $finish,
+        bool $takesAll = false,
+        private bool $opens = true,
+    ) {
+        parent::__construct($takesAll);
+    }
+
+    public function begins(bool $isFolded): bool
+    {
+        return $isFolded || $this->start instanceof HeadLoop;
+    }
+
+    public function joins(bool $isFolded): bool
+    {
+        return $this->start instanceof HeadLoop || $isFolded && $this->start instanceof AllLoop;
+    }
+
+    public function crimps(bool $isStart): bool
+    {
+        $end = $isStart ? $this->start : $this->finish;
+
+        return $end instanceof Findings && $end->crimps();
+    }
+
+    public function write(Bench $bench, Outlet $start, Outlet $finish): void
+    {
+        $left = $this->workingEnds($bench, $start, $finish);
+        $bench->need('working ends', 'end start');
+        $bench->need('working ends', 'end finish');
+        foreach ([[$this->start, $start], [$this->finish, $finish]] as [$end, $at]) {
+            $name = $at->stretch('end');
+            $acts = $end->acts($bench, $at);
+            $bench->write($name, $acts, match (true) {
+                !$at->isFirst => ['body', 'trial'],
+                $at->isLink => ['cords'],
+                default => ['cords', 'mount'],
+            });
+            if ($at->isFirst) {
+                $bench->write('body', [], [$name]);
+            }
+            array_push($left, ...$end->loose($bench, $at));
+        }
+        $bench->write('closed', !$this->opens ? [] : [new Act(
+            Does::Try,
+            Part::Trial,
+            new Said('try-closed', ['worn' => $bench->worn, 'place' => $bench->place->value]),
+            marks: [$start->edge, $finish->edge],
+            sizes: ['worn' => $bench->worn],
+        )], ['end start', 'end finish']);
+        $this->lastEnds($bench, $left, ['end start', 'end finish', 'closed']);
+    }
+}

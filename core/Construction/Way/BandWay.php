@@ -1,0 +1,474 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Way;
+
+use Rinkel\Core\Construction\Hanging;
+use Rinkel\Core\Knot\Kind\LarksHead;
+use Rinkel\Core\Knot\Kind\Overhand;
+use Rinkel\Core\Knot\Manner;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\OnEnd;
+use Rinkel\Core\Material\CordRun;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node\Lane;
+use Rinkel\Core\Pattern\Node\Mirror;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Cord;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Move;
+use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spent;
+use Rinkel\Core\Work\Task;
+use Rinkel\Core\Work\Tool;
+
+/**
+ * A band of knots around cores: from one end to the other, from the middle outwards, or each half from what it hangs
+ * on.
+ *
+ * Outwards from its middle a pair is two cords, each with its middle there: one end of each works either way.
+ */
+class BandWay extends Way
+{
+    /** @var list<Cord> */
+    private array $cores = [];
+
+    /** @var array<string, list<Cord>> by role */
+    private array $pairs = [];
+
+    protected function begin(): void
+    {
+        $piece = $this->draft->piece;
+        $core = $piece->cord('core');
+        $isHung = $this->draft->isHalved();
+        $folds = $isHung || $this->isFolded();
+        $count = $isHung ? 2 * intdiv($core->count + 1, 2) : ($folds ? intdiv($core->count + 1, 2) : $core->count);
+        for ($i = 0; $i < $count; ++$i) {
+            $this->cores[] = $this->bench->cord('core', Task::Core, $core->cord, $folds, isLater: false);
+        }
+        foreach ($this->pairNames() as $role) {
+            $use = $piece->cord($role);
+            $isApart = CordRun::Apart === $use->run && !$isHung;
+            $isTwo = $isHung || $isApart || $this->isOutwards();
+            for ($i = 0; $i < ($isTwo ? 2 : 1); ++$i) {
+                $this->pairs[$role][] = $this->bench->cord(
+                    $role,
+                    $this->draft->fastened->closing->takesAll() ? Task::Running : Task::Working,
+                    $use->cord,
+                    $isHung || !$isTwo,
+                    isLater: $isHung && 1 === $i,
+                );
+            }
+        }
+        $this->bench->write('mount', $this->mounted($isHung), ['cords']);
+        if (!$isHung) {
+            $this->bench->write('join', $this->joined(), ['mount', 'end start']);
+        }
+    }
+
+    protected function lanes(int $half): array
+    {
+        $isHung = $this->draft->isHalved();
+        $cores = match (true) {
+            !$isHung => $this->cores,
+            1 === $half => \array_slice($this->cores, 0, intdiv(\count($this->cores), 2)),
+            default => \array_slice($this->cores, intdiv(\count($this->cores), 2)),
+        };
+        $both = $isHung || $this->isFolded();
+        $lanes = ['core' => self::ends($cores, $both || 1 === $half, $both || 1 !== $half)];
+        foreach ($this->pairs as $role => $cords) {
+            $ends = match (true) {
+                $isHung => self::ends([$cords[1 === $half ? 0 : 1] ?? $cords[0]]),
+                \count($cords) > 1 => self::ends($cords, 1 === $half, 1 !== $half),
+                default => self::ends($cords),
+            };
+            $lanes[$role] = $ends;
+            $lanes[OnEnd::of($role, false)] = \array_slice($ends, 0, 1);
+            $lanes[OnEnd::of($role, true)] = \array_slice($ends, 1, 1);
+        }
+
+        return $lanes;
+    }
+
+    protected function halves(): array
+    {
+        $setting = $this->draft->setting;
+        if (!$this->draft->isHalved() && !$this->isOutwards()) {
+            return parent::halves();
+        }
+        $middle = $this->middle();
+
+        return null === $middle
+            ? Half::around($setting, intdiv(\count($setting->elements), 2), 0)
+            : Half::around($setting, $middle, 1);
+    }
+
+    protected function body(): void
+    {
+        $middle = $this->middle();
+        $isHung = $this->draft->isHalved();
+        if (!$isHung && !$this->isOutwards()) {
+            parent::body();
+
+            return;
+        }
+        if (!$isHung && null !== $middle) {
+            $this->origin = $this->last = Landmark::of('mark');
+            $this->bench->write('body', [$this->string($this->at($middle))]);
+        }
+        foreach ($this->halves() as $half) {
+            if ($isHung) {
+                $this->bench->write('body', $this->hung($half->number));
+            }
+            $this->bench->write('body', $this->half($half));
+            if ([] !== $half->elements) {
+                $this->bench->write('body', [$this->compared($half)]);
+            }
+        }
+        $this->bench->write('body', [], ['cords', 'mount', 'join']);
+    }
+
+    protected function start(Half $half): void
+    {
+        parent::start($half);
+        $middle = $this->middle();
+        $name = null === $middle ? null : $this->draft->setting->elements[$middle]->name;
+        $this->origin = $this->last = match (true) {
+            0 === $half->number => Landmark::of('mark'),
+            $this->draft->isHalved() => Landmark::of('edge-of', $name, $half->number),
+            null !== $name => Landmark::of('edge-of', $name, 'finish'),
+            default => Landmark::of('mark'),
+        };
+    }
+
+    protected function outlets(): array
+    {
+        $closing = $this->draft->fastened->closing;
+        $isFolded = $this->isFolded() && !$this->draft->isHalved();
+        [$startEdge, $startBare] = $this->edges->brink(true);
+        [$finishEdge, $finishBare] = $this->edges->brink(false);
+        $isWhole = !$this->draft->isHalved() && !$this->isOutwards();
+        [$left, $right] = [$this->lanes(1), $this->lanes($isWhole ? 0 : 2)];
+        $carrying = [$left['core'], $right['core']];
+        $tied = [[], []];
+        foreach ($this->pairs as $role => $cords) {
+            $tied[1] = [...$tied[1], ...$right[$role]];
+            if (!$isWhole || \count($cords) > 1) {
+                $tied[0] = [...$tied[0], ...($isWhole ? self::ends($cords, true, false) : $left[$role])];
+            }
+        }
+        $working = [$isWhole ? $tied[1] : $tied[0], $tied[1]];
+        if ($closing->takesAll()) {
+            $carrying = [[...$carrying[0], ...($isFolded ? [] : $tied[0])], [...$carrying[1], ...$tied[1]]];
+            $tied = [$isFolded ? $tied[0] : [], []];
+        }
+
+        return [
+            new Outlet(
+                true,
+                $startEdge,
+                $startBare,
+                $carrying[0],
+                $tied[0],
+                $working[0],
+                $isFolded,
+                $isWhole && $closing->begins($isFolded),
+                inTurn: $this->inTurn(),
+            ),
+            new Outlet(false, $finishEdge, $finishBare, $carrying[1], $tied[1], $working[1], inTurn: $this->inTurn()),
+        ];
+    }
+
+    /**
+     * Beyond the last knot nothing but cores runs on, unless all cords are tails.
+     */
+    protected function taken(Run $run, ?int $half = null): array
+    {
+        $takes = parent::taken($run, $half);
+        $isOuter = ElementKind::Bare === $run->element->kind && (null !== $half || $run->due()->equals($this->until));
+
+        return !$isOuter || $this->draft->fastened->closing->takesAll() ? $takes : array_values(array_filter(
+            $takes,
+            static fn (Spent $spent): bool => Task::Core === $spent->end->cord->task,
+        ));
+    }
+
+    /**
+     * Returns the names of its working pairs, as they take turns.
+     *
+     * @return list<string>
+     */
+    protected function pairNames(): array
+    {
+        return array_values(array_filter(
+            array_map(strval(...), array_keys($this->draft->piece->cords)),
+            static fn (string $role): bool => !\in_array($role, ['core', 'slider'], true),
+        ));
+    }
+
+    /**
+     * Returns whether working ends are finished pair by pair.
+     */
+    protected function inTurn(): bool
+    {
+        return false;
+    }
+
+    protected function carry(Run $run, ?Lane $lane = null): array
+    {
+        $lanes = $this->lanesOf($run->half);
+        $element = $run->element;
+        $pair = (string) array_key_first($this->pairs);
+        $beside = match ($lane ?? $element->lane) {
+            Lane::Left => $lanes[OnEnd::of($pair, false)] ?? null,
+            Lane::Right => $lanes[OnEnd::of($pair, true)] ?? null,
+            default => null,
+        };
+
+        return match (true) {
+            null !== $beside => $beside,
+            Lane::Strand === $element->lane && null !== $element->strand => \array_slice(
+                $lanes['core'],
+                $element->strand - 1,
+                1,
+            ),
+            default => $lanes['core'],
+        };
+    }
+
+    protected function around(Run $run): array
+    {
+        return Manner::Own === $run->element->knot?->manner() ? [] : $this->lanesOf($run->half)['core'];
+    }
+
+    protected function ties(Run $run): array
+    {
+        $ends = parent::ties($run);
+
+        return Manner::Own === $run->element->knot?->manner()
+            ? $ends
+            : array_values(array_filter($ends, static fn (End $end): bool => Task::Core !== $end->cord->task));
+    }
+
+    final protected function isFolded(): bool
+    {
+        return Hanging::folds($this->draft->piece) || $this->alwaysFolds();
+    }
+
+    /**
+     * Returns whether its core is folded where it begins, whatever its maker says.
+     */
+    protected function alwaysFolds(): bool
+    {
+        return false;
+    }
+
+    final protected function isOutwards(): bool
+    {
+        foreach ($this->draft->piece->pattern->tree->parts as $part) {
+            if ($part instanceof Mirror && $part->outwards) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @return array<string, list<Cord>> by role
+     */
+    final protected function pairs(): array
+    {
+        return $this->pairs;
+    }
+
+    /**
+     * @return list<Cord>
+     */
+    final protected function cores(): array
+    {
+        return $this->cores;
+    }
+
+    /**
+     * Returns how its cores are put on the board; of folded ones only how they are folded, as what is made at the fold
+     * comes next.
+     *
+     * @return list<Act>
+     */
+    protected function mounted(bool $isHung): array
+    {
+        return $isHung || !$this->isFolded() ? [] : [new Act(
+            Does::Fold,
+            Part::Mount,
+            new Said($this->draft->fastened->closing->joins(true) ? 'fold-all' : 'fold-core', [
+                'count' => \count($this->cores),
+                'role' => 'core',
+                'working' => $this->pairNames()[0] ?? 'working',
+            ]),
+            role: 'core',
+            by: self::ends($this->cores),
+            makes: [Landmark::of('fold')],
+            tools: [Tool::Clip],
+        )];
+    }
+
+    /**
+     * Returns how the cores are drawn straight, and the working cords laid under them.
+     *
+     * @return list<Act>
+     */
+    protected function joined(): array
+    {
+        $acts = [new Act(
+            Does::Pin,
+            Part::Mount,
+            new Said(match (true) {
+                $this->isFolded() => 'pin-folded',
+                $this->isOutwards() => 'pin-middle',
+                default => 'pin-core',
+            }, ['count' => \count($this->cores)]),
+            role: 'core',
+            makes: $this->isFolded() ? [Landmark::of('mark')] : [],
+            marks: $this->isFolded() ? [] : [Landmark::of('mark')],
+            tools: [Tool::Board, Tool::Pins],
+        )];
+        if ($this->draft->fastened->closing->joins($this->isFolded())) {
+            return $acts;
+        }
+        foreach ($this->pairs as $role => $cords) {
+            array_push($acts, ...$this->under((string) $role, $cords));
+        }
+
+        return $acts;
+    }
+
+    /**
+     * @param list<Cord> $cords
+     *
+     * @return list<Act>
+     */
+    protected function under(string $role, array $cords): array
+    {
+        $isApart = \count($cords) > 1 && !$this->isOutwards();
+        $beginsWithAll = Manner::Own === ($this->draft->setting->elements[0]->knot ?? null)?->manner();
+        $by = $isApart ? self::ends($cords, false) : self::ends($cords);
+        $acts = [new Act(
+            Does::Under,
+            Part::Mount,
+            new Said(match (true) {
+                $isApart => 'under-apart',
+                $this->isOutwards() => 'under-two',
+                default => 'under',
+            }, ['role' => $role]),
+            role: $role,
+            by: $by,
+            around: $this->lanes(0)['core'],
+            marks: [Landmark::of('mark')],
+            lesson: 'square',
+        )];
+        if ($isApart && !$beginsWithAll) {
+            $acts[] = new Act(
+                Does::Tie,
+                Part::Mount,
+                new Said('anchor', ['role' => $role]),
+                [Move::knot((new Overhand())->word())],
+                role: $role,
+                by: $by,
+                around: $this->lanes(0)['core'],
+                takes: $this->bench->knots(new Overhand(), $this->bench->overhand($by), $by),
+                marks: [Landmark::of('mark')],
+                knot: (new Overhand())->word(),
+                lesson: 'together',
+            );
+        }
+
+        return $acts;
+    }
+
+    /**
+     * Returns the place of what its halves hang on, or of the bead in the middle of what is made outwards.
+     */
+    private function middle(): ?int
+    {
+        $middle = array_search(ElementKind::Focal, array_column($this->draft->setting->elements, 'kind'), true);
+
+        return false === $middle || !$this->draft->isHalved() && !$this->isOutwards() ? null : $middle;
+    }
+
+    /**
+     * Returns one element as a run of its own.
+     */
+    private function at(int $i): Run
+    {
+        return new Run(
+            [$this->draft->setting->elements[$i]],
+            Length::zero(),
+            $this->draft->setting->starts()[$i] ?? 0.0,
+            1,
+            0,
+        );
+    }
+
+    /**
+     * Returns how one half's cords are hung on the finding in the middle: each core by a lark's head, the working cord
+     * laid under them below it. The second half's working cord is cut only now, when the first is measured.
+     *
+     * @return list<Act>
+     */
+    private function hung(int $half): array
+    {
+        $middle = $this->middle();
+        if (null === $middle) {
+            return [];
+        }
+        $run = $this->at($middle);
+        $finding = $run->element;
+        $lanes = $this->lanes($half);
+        $use = ($finding->takes['core'] ?? null)?->knots->millimetres ?? 0.0;
+        $acts = [new Act(
+            Does::Hang,
+            Part::Body,
+            new Said(1 === $half ? 'hang-core' : 'hang-other', [
+                'count' => intdiv(\count($lanes['core']), 2),
+                'finding' => (string) $finding->name,
+                'role' => 'core',
+            ]),
+            1 === $half ? [Move::bead(new \Rinkel\Core\Work\Strung((string) $finding->name))] : [],
+            role: 'core',
+            by: $lanes['core'],
+            things: 1 === $half ? [(string) $finding->name] : [],
+            takes: array_map(fn (End $end): Spent => Spent::knots(
+                $end,
+                $use / 2,
+                $this->bench->made(new LarksHead(), $end->cord->material),
+            ), $lanes['core']),
+            adds: 1 === $half ? $finding->length : null,
+            what: $finding->word(),
+            makes: [Landmark::of('edge-of', $finding->name, $half)],
+            lesson: 'lark',
+            half: $half,
+        )];
+        foreach ($this->pairs as $role => $cords) {
+            $acts[] = new Act(
+                Does::Under,
+                Part::Body,
+                new Said('under-hung', ['role' => (string) $role, 'finding' => (string) $finding->name]),
+                role: (string) $role,
+                by: $lanes[$role] ?? [],
+                around: $lanes['core'],
+                marks: [Landmark::of('edge-of', $finding->name, $half)],
+                lesson: 'square',
+                half: $half,
+            );
+        }
+
+        return $acts;
+    }
+}

@@ -1,0 +1,296 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Way;
+
+use Rinkel\Core\Closure\Kind\DoubleBarrel;
+use Rinkel\Core\Knot\Manner;
+use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Material\CordUse;
+use Rinkel\Core\Material\Ending;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Cord;
+use Rinkel\Core\Work\Cure;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\Finish;
+use Rinkel\Core\Work\How;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spent;
+use Rinkel\Core\Work\Task;
+use Rinkel\Core\Work\Tool;
+
+/**
+ * Many strands laid side by side, bound and fused at one end, bent as they are worn, bound in that curve at the other,
+ * and trimmed there; the end cords that bind them run on as twisted tails.
+ */
+final class BundleWay extends Way
+{
+    /** Strands are left this long beyond the binding and trimmed in the curve, in mm (common practice: long). */
+    private const TRIM = 15.0;
+
+    /** In a twist of six cords' rise each tail is a helix, so many times as long (the rise: judgement). */
+    private const TWIST = 0.129;
+
+    /** @var array<string, list<Cord>> by role */
+    private array $strands = [];
+
+    /** @var list<Cord> */
+    private array $endCords = [];
+
+    protected function begin(): void
+    {
+        $cords = $this->draft->piece->cords;
+        foreach (array_diff_key($cords, ['end' => 0, 'slider' => 0]) as $role => $use) {
+            for ($i = 0; $i < $use->count; ++$i) {
+                $strand = $this->bench->cord((string) $role, Task::Strand, $use->cord, false, isUnmarked: true);
+                $strand->a->keep(self::TRIM);
+                $strand->b->keep(self::TRIM);
+                $this->strands[$role][] = $strand;
+            }
+        }
+        $end = $cords['end'] ?? new CordUse($this->draft->construction->ends($this->draft->piece)->cord);
+        $this->endCords = [
+            $this->bench->cord('end', Task::EndCord, $end->cord, true),
+            $this->bench->cord('end', Task::EndCord, $end->cord, true),
+        ];
+        $all = self::ends(array_merge(...array_values($this->strands)), true, false);
+        $this->bench->write('mount', [new Act(
+            Does::Under,
+            Part::Mount,
+            new Said('lay-strands', ['count' => \count($all)]),
+            by: $all,
+            makes: [Landmark::of('level-tips')],
+            endsAs: array_fill_keys(array_map(static fn (End $one): string => $one->id, $all), 'level'),
+            tools: [Tool::Board, Tool::Clip],
+        )], ['cords']);
+    }
+
+    protected function lanes(int $half): array
+    {
+        $lanes = [];
+        foreach ($this->strands as $role => $cords) {
+            $lanes[$role] = self::ends($cords, false);
+        }
+
+        return $lanes;
+    }
+
+    protected function body(): void
+    {
+        $elements = $this->draft->setting->elements;
+        $runs = Half::whole($this->draft->setting)->runs($this->joins(...));
+        $middle = \count($elements) / 2;
+        $gone = 0;
+        $acts = [];
+        $isBound = [false, false];
+        foreach ($runs as $run) {
+            $isLast = $gone + $run->count() / 2 > $middle;
+            $gone += $run->count();
+            if (ElementKind::Bare === $run->element->kind) {
+                $acts[] = $this->curve($run);
+                continue;
+            }
+            if (null === $run->element->knot) {
+                array_push($acts, ...$this->run($run));
+                continue;
+            }
+            if ($isLast && !$isBound[1] && !\in_array(ElementKind::Bare, array_column($elements, 'kind'), true)) {
+                $acts[] = $this->bent();
+            }
+            $acts[] = $this->bind($run, $isLast);
+            $side = $isLast ? 1 : 0;
+            if (!$isBound[$side]) {
+                array_push($acts, ...$this->fuse($isLast));
+                $isBound[$side] = true;
+            }
+        }
+        $this->bench->write('body', $acts, ['cords', 'mount']);
+    }
+
+    protected function outlets(): array
+    {
+        $outlets = [];
+        foreach ([true, false] as $isStart) {
+            $ends = $this->endCords[$isStart ? 0 : 1]->ends();
+            [$edge, $bare] = $this->edges->brink($isStart);
+            $outlets[] = new Outlet($isStart, $edge, $bare, $ends);
+            $tail = $this->draft->fastened->tail;
+            if (null !== $tail && !$tail->isZero()) {
+                $this->bench->write('body', [new Act(
+                    Does::Twist,
+                    Part::Body,
+                    new Said('twist', ['side' => $isStart ? 'start' : 'finish']),
+                    role: 'end',
+                    by: $ends,
+                    takes: array_map(
+                        static fn (End $end): Spent => Spent::straight($end, self::TWIST * $tail->millimetres),
+                        $ends,
+                    ),
+                    marks: [$edge],
+                )]);
+            }
+        }
+
+        return [$outlets[0], $outlets[1]];
+    }
+
+    /**
+     * Returns the bundle bound at one end by the end cord folded there, both its ends by turns.
+     */
+    private function bind(Run $run, bool $isLast): Act
+    {
+        $end = $this->endCords[$isLast ? 1 : 0];
+        $element = $run->element;
+        $knot = $element->knot ?? throw new \LogicException('What binds is no knot.');
+        $use = ($element->takes['end'] ?? null)?->knots->millimetres ?? 0.0;
+        $from = $isLast ? $this->last : Landmark::of('level-tips');
+        $this->last = Landmark::of($isLast ? 'second-binding' : 'first-binding');
+
+        return new Act(
+            Does::Bind,
+            Part::Body,
+            new Said(Manner::Bound === $knot->manner() ? 'bind' : 'bind-knots', [
+                'count' => $run->count(),
+                'side' => $isLast ? 'finish' : 'start',
+                'from' => $from,
+            ]),
+            $this->moves($element),
+            $run->count(),
+            'end',
+            by: $end->ends(),
+            around: array_merge(...array_values($this->lanes(0))),
+            takes: [
+                ...$this->taken($run),
+                ...array_map(fn (End $one): Spent => Spent::knots(
+                    $one,
+                    $use * $run->count() / 2,
+                    $this->bench->made($knot, $one->cord->material),
+                ), $end->ends()),
+            ],
+            adds: $run->length(),
+            what: $element->word(),
+            marks: [$from],
+            makes: [$this->last],
+            endsAs: $isLast && $this->isAtOnce() ? array_fill_keys(array_map(
+                static fn (End $one): string => $one->id,
+                array_merge(...array_values($this->lanes(0))),
+            ), 'bound') : [],
+            knot: $knot->word(),
+            from: $run->from,
+            due: $run->due(),
+            at: $run->at,
+            along: $run->along(),
+            lesson: 'whip',
+        );
+    }
+
+    /**
+     * Returns how the strands are bent: their free ends become uneven, as outer ones have further to go.
+     */
+    private function curve(Run $run): Act
+    {
+        $from = $this->last;
+        $this->last = Landmark::of('curve-mark');
+
+        return new Act(
+            Does::Bend,
+            Part::Bend,
+            new Said(
+                'curve',
+                ['due' => $run->length(), 'from' => $from, 'place' => $this->draft->piece->wearer->place->value],
+            ),
+            takes: $this->taken($run),
+            adds: $run->length(),
+            what: ElementKind::Bare->value,
+            marks: [$from],
+            makes: [$this->last],
+            sizes: ['distance' => $run->length()],
+            from: $run->from,
+            due: $run->due(),
+            at: $run->at,
+            along: $run->along(),
+            look: new Said('look-curve'),
+            tools: [Tool::Tape],
+        );
+    }
+
+    /**
+     * Returns whether strands are trimmed and fused in one act: before sliding barrels nothing else is trimmed.
+     */
+    private function isAtOnce(): bool
+    {
+        return $this->draft->fastened->kind instanceof DoubleBarrel;
+    }
+
+    private function bent(): Act
+    {
+        return new Act(
+            Does::Bend,
+            Part::Bend,
+            new Said('bend', ['place' => $this->draft->piece->wearer->place->value]),
+            marks: [$this->last],
+            look: new Said('look-curve'),
+        );
+    }
+
+    /**
+     * Returns how the tips at one end are made one: where all are level at once, in the curve once they are trimmed.
+     *
+     * @return list<Act>
+     */
+    private function fuse(bool $isLast): array
+    {
+        $acts = [];
+        $stub = Length::ofMillimetres(Finish::STUB);
+        $all = self::ends(array_merge(...array_values($this->strands)), !$isLast, $isLast);
+        if ($isLast && !$this->isAtOnce()) {
+            $acts[] = new Act(
+                Does::Trim,
+                Part::Body,
+                new Said('trim-curve', ['from' => $this->last, 'leaves' => $stub]),
+                marks: [$this->last],
+                sizes: ['leaves' => $stub],
+                ends: $all,
+                tools: [Tool::Scissors],
+            );
+        }
+        // What melts comes first: no flame comes near fresh glue.
+        foreach ([Ending::Singe, Ending::Glue] as $ending) {
+            $ends = array_values(array_filter(
+                $all,
+                fn (End $end): bool => $ending === $this->bench->habits->ending($end->cord->material->fibre),
+            ));
+            if ([] === $ends) {
+                continue;
+            }
+            $isSinged = Ending::Singe === $ending;
+            $acts[] = new Act(
+                Does::Secure,
+                Part::Body,
+                new Said(($isLast && $this->isAtOnce() ? 'trim-' : '').($isSinged ? 'fuse' : 'glue-strands'), [
+                    'count' => \count($ends),
+                    'side' => $isLast ? 'finish' : 'start',
+                    'from' => $this->last,
+                    'leaves' => $stub,
+                ]),
+                marks: [$this->last],
+                sizes: ['leaves' => $stub],
+                ends: $ends,
+                how: $isSinged ? How::Singe : How::Glue,
+                look: new Said($isSinged ? 'look-flame' : 'look-glue'),
+                tools: $isSinged ? [Tool::Lighter, Tool::Clip] : [Tool::Glue],
+                lesson: $isSinged ? 'singe' : 'glue',
+            );
+        }
+
+        return \in_array(How::Glue, array_column($acts, 'how'), true)
+            ? [...$acts, Finish::wait(Cure::Cord, Part::Body)]
+            : $acts;
+    }
+}

@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Way;
+
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Cord;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spent;
+use Rinkel\Core\Work\Task;
+use Rinkel\Core\Work\Tool;
+
+/**
+ * One cord that carries knots and beads in itself: from its beginning mark to its other end; or, where all its beads
+ * lie together, from these outwards, as they are strung first and levelled.
+ */
+class CordWay extends Way
+{
+    /** @var list<Cord> */
+    private array $cords = [];
+
+    protected function begin(): void
+    {
+        $use = $this->draft->piece->cord($this->role());
+        for ($i = 0; $i < max(1, $this->count()); ++$i) {
+            $this->cords[] = $this->bench->cord(
+                $this->role(),
+                $this->task(),
+                $use->cord,
+                false,
+                isFree: $this->isFree(),
+            );
+        }
+        $this->bench->write('mount', $this->mounted(), ['cords', 'tips']);
+    }
+
+    protected function lanes(int $half): array
+    {
+        return [$this->role() => self::ends($this->cords, 1 === $half, 1 !== $half)];
+    }
+
+    protected function halves(): array
+    {
+        $strung = $this->strung();
+
+        return null === $strung ? parent::halves() : Half::around($this->draft->setting, ...$strung);
+    }
+
+    protected function body(): void
+    {
+        $strung = $this->strung();
+        if (null === $strung) {
+            parent::body();
+
+            return;
+        }
+        [$from, $count] = $strung;
+        $middle = Half::around($this->draft->setting, $from, 0)[1]->parted($count)[0];
+        $this->last = $this->origin = Landmark::of('mark');
+        $acts = [];
+        foreach ($middle->runs($this->joins(...)) as $run) {
+            array_push($acts, ...$this->run(new Run($run->elements, $run->from, $run->at, 1, 0)));
+        }
+        $this->bench->write('body', $acts);
+        $this->bench->write('body', [$this->levelled()]);
+        [$left, $right] = Half::around($this->draft->setting, $from, $count);
+        $this->bench->write('body', [...$this->half($right), $this->untied()]);
+        $this->bench->write('body', $this->half($left), ['cords', 'mount', 'join']);
+    }
+
+    protected function start(Half $half): void
+    {
+        parent::start($half);
+        if (0 !== $half->number) {
+            $this->origin = $this->last = Landmark::of('beads', null, $half->number);
+        }
+    }
+
+    protected function outlets(): array
+    {
+        [$startEdge, $startBare] = $this->edges->brink(true);
+        [$finishEdge, $finishBare] = $this->edges->brink(false);
+
+        return [
+            new Outlet(true, $startEdge, $startBare, self::ends($this->cords, true, false), working: []),
+            new Outlet(false, $finishEdge, $finishBare, self::ends($this->cords, false), working: []),
+        ];
+    }
+
+    protected function role(): string
+    {
+        return 'cord';
+    }
+
+    protected function task(): Task
+    {
+        return Task::Cord;
+    }
+
+    protected function count(): int
+    {
+        return 1;
+    }
+
+    /**
+     * Returns whether what is left of its ends does not matter.
+     */
+    protected function isFree(): bool
+    {
+        return false;
+    }
+
+    /**
+     * @return list<Cord>
+     */
+    final protected function cords(): array
+    {
+        return $this->cords;
+    }
+
+    /**
+     * @return list<Act>
+     */
+    protected function mounted(): array
+    {
+        return null === $this->strung() ? [new Act(
+            Does::Pin,
+            Part::Mount,
+            new Said('pin-cord', ['role' => $this->role()]),
+            role: $this->role(),
+            marks: [Landmark::of('mark')],
+            tools: [Tool::Board, Tool::Tape],
+        )] : [new Act(
+            Does::Tie,
+            Part::Mount,
+            new Said('hold-beads'),
+            role: $this->role(),
+            by: self::ends($this->cords, true, false),
+            takes: array_map(static fn (Cord $cord): Spent => Spent::straight($cord->a, 0.0), $this->cords),
+            makes: [Landmark::of('holding-knot')],
+            look: new Said('look-order'),
+            lesson: 'overhand',
+        )];
+    }
+
+    /**
+     * Returns where the beads begin that lie all together between knots or bare cord, and how many elements they are;
+     * null where they do not.
+     *
+     * @return array{int, int}|null
+     */
+    private function strung(): ?array
+    {
+        $elements = $this->draft->setting->elements;
+        $isBead = static fn (Element $element): bool => $element->isBead()
+            || \in_array($element->kind, [ElementKind::Focal, ElementKind::Charm], true);
+        $beads = array_keys(array_filter($elements, $isBead));
+        if (!$this->strings() || [] === $beads) {
+            return null;
+        }
+        [$first, $last] = [min($beads), max($beads)];
+        $count = $last - $first + 1;
+
+        return \count($beads) === $count ? [$first, $count] : null;
+    }
+
+    /**
+     * Returns whether beads that lie together are strung before anything is knotted.
+     */
+    protected function strings(): bool
+    {
+        return true;
+    }
+
+    private function levelled(): Act
+    {
+        return new Act(
+            Does::Level,
+            Part::Body,
+            new Said('level'),
+            role: $this->role(),
+            marks: [Landmark::of('mark')],
+            makes: [Landmark::of('beads', null, 1), Landmark::of('beads', null, 2)],
+            tools: [Tool::Tape],
+        );
+    }
+
+    private function untied(): Act
+    {
+        return new Act(
+            Does::Unpin,
+            Part::Body,
+            new Said('untie'),
+            role: $this->role(),
+            marks: [Landmark::of('holding-knot')],
+        );
+    }
+}

@@ -1,0 +1,387 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Way;
+
+use Rinkel\Core\Construction\NettedPouch;
+use Rinkel\Core\Knot\Kind\Overhand;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Cord;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Move;
+use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spent;
+use Rinkel\Core\Work\Strung;
+use Rinkel\Core\Work\Task;
+use Rinkel\Core\Work\Tool;
+
+/**
+ * A net around a stone, from the linked loops at its bottom up; above it the cords of each side gathered, a bead that
+ * locks it over both, and the two braids. One end of each cord runs to the left, the other to the right.
+ */
+final class NetWay extends Way
+{
+    /** @var list<Cord> */
+    private array $cords = [];
+
+    protected function begin(): void
+    {
+        $use = $this->draft->piece->cord('mesh');
+        for ($i = 0; $i < $use->count; ++$i) {
+            $this->cords[] = $this->bench->cord('mesh', Task::Mesh, $use->cord, true);
+        }
+        $this->bench->write('mount', [new Act(
+            Does::Link,
+            Part::Mount,
+            new Said('link-loops', ['count' => $use->count, 'ends' => 2 * $use->count]),
+            role: 'mesh',
+            by: self::ends($this->cords),
+            makes: [Landmark::of('crossing')],
+            tools: [Tool::Board, Tool::Pins],
+            lesson: 'linked',
+        )], ['cords', 'tips']);
+    }
+
+    protected function lanes(int $half): array
+    {
+        return ['mesh' => self::ends($this->cords, 2 !== $half, 1 !== $half)];
+    }
+
+    protected function halves(): array
+    {
+        $setting = $this->draft->setting;
+        $middle = array_keys(array_filter(
+            array_column($setting->elements, 'kind'),
+            static fn (ElementKind $kind): bool => ElementKind::Net === $kind || ElementKind::Focal === $kind,
+        ));
+        if ([] === $middle) {
+            return Half::around($setting, intdiv(\count($setting->elements), 2), 0);
+        }
+
+        return Half::around($setting, min($middle), max($middle) - min($middle) + 1);
+    }
+
+    protected function body(): void
+    {
+        [$left, $right] = $this->halves();
+        $rows = [];
+        $lock = null;
+        $this->last = Landmark::of('crossing');
+        foreach ($this->draft->setting->elements as $element) {
+            if (ElementKind::Net === $element->kind) {
+                $rows[] = $this->row($element, \count($rows) + 1);
+            } elseif (ElementKind::Focal === $element->kind) {
+                $lock = $element;
+            }
+        }
+        $net = $this->last;
+        $this->bench->write('body', [...$rows, $this->tried()], ['cords', 'mount']);
+        [$leftKnots, $leftRest] = $left->parted(self::gathering($left));
+        [$rightKnots, $rightRest] = $right->parted(self::gathering($right));
+        // Both sides are gathered before the bead locks them; what the right adds comes after it on the line.
+        $gathered = [
+            ...$this->gather($leftKnots, $net, false),
+            ...$this->gather($rightKnots, $net, null !== $lock),
+        ];
+        $this->bench->write('body', $gathered);
+        if (null !== $lock) {
+            $this->bench->write('body', $this->locked($lock, $rightKnots));
+        }
+        foreach ([[$leftKnots, $leftRest, $left], [$rightKnots, $rightRest, $right]] as [$knots, $rest, $half]) {
+            $side = $half->grows() ? 'start' : 'finish';
+            $this->last = $this->origin = 0 === \count($knots->elements) ? $net : Landmark::of('gathered', null, $side);
+            foreach ($rest->runs($this->joins(...)) as $run) {
+                $moved = new Run(
+                    $run->elements,
+                    $knots->length()->plus($run->from),
+                    $run->at,
+                    $half->grows() ? -1 : 1,
+                    $half->number,
+                );
+                $this->bench->write(
+                    'body',
+                    ElementKind::Bare === $run->element->kind ? [$this->leave($moved)] : $this->run($moved),
+                );
+            }
+            $this->bench->write('body', [$this->ended($half)]);
+        }
+    }
+
+    protected function woven(Run $run): array
+    {
+        $from = $this->last;
+        $this->last = Landmark::of('braid-end', null, $run->grows() ? 'start' : 'finish');
+
+        return [new Act(
+            Does::Braid,
+            Part::Body,
+            new Said('braid', [
+                'due' => $run->length(),
+                'side' => $run->grows() ? 'start' : 'finish',
+                'count' => \count($this->cords),
+                'from' => $from,
+            ]),
+            role: 'mesh',
+            by: $this->lanesOf($run->half)['mesh'],
+            takes: $this->taken($run),
+            adds: $run->length(),
+            what: $run->element->word(),
+            grows: $run->grows(),
+            marks: [$from],
+            makes: [$this->last],
+            sizes: ['distance' => $run->length()],
+            from: $run->from,
+            due: $run->due(),
+            at: $run->at,
+            along: $run->along(),
+            lesson: 'braid',
+            half: $run->half,
+        )];
+    }
+
+    /**
+     * Each end runs on one side only: it takes all that the line says of half of them there.
+     */
+    protected function taken(Run $run, ?int $half = null): array
+    {
+        return array_map(
+            static fn (Spent $spent): Spent => $spent->times(2.0),
+            parent::taken($run, $half),
+        );
+    }
+
+    protected function outlets(): array
+    {
+        $outlets = [];
+        foreach ([true, false] as $isStart) {
+            $edge = Landmark::of('braid-knot', null, $isStart ? 'start' : 'finish');
+            $outlets[] = new Outlet(
+                $isStart,
+                $edge,
+                Length::zero(),
+                $this->lanes($isStart ? 1 : 2)['mesh'],
+            );
+        }
+
+        return [$outlets[0], $outlets[1]];
+    }
+
+    /**
+     * Returns how many elements at its beginning gather the cords of a half: bare cord and the knot in them.
+     */
+    private static function gathering(Half $half): int
+    {
+        foreach ($half->elements as $i => $element) {
+            if (null !== $element->knot) {
+                return $i + 1;
+            }
+            if (ElementKind::Bare !== $element->kind) {
+                break;
+            }
+        }
+
+        return 0;
+    }
+
+    /**
+     * Returns one round of knots: neighbours are tied together, in each row other ones than in the row before.
+     */
+    private function row(Element $net, int $number): Act
+    {
+        $knots = \count($this->cords);
+        $from = $this->last;
+        $this->last = Landmark::of('net-row', null, $number);
+        $knot = $this->bench->book->in(new Overhand(), $this->cords[0]->material, 2);
+        $take = $net->takes['mesh'] ?? null;
+        $every = $take?->straight->plus($knot->pitch) ?? Length::zero();
+
+        return new Act(
+            Does::Net,
+            Part::Body,
+            new Said('net-row', [
+                'row' => $number,
+                'count' => $knots,
+                'every' => $every,
+                'from' => $from,
+                'pairs' => 1 === $number ? 'first' : 'next',
+            ]),
+            [Move::knot((new Overhand())->word())],
+            $knots,
+            'mesh',
+            by: self::ends($this->cords),
+            takes: null === $take ? [] : array_map(fn (End $end): Spent => Spent::knots(
+                $end,
+                $take->knots->millimetres,
+                $this->bench->made(new Overhand(), $end->cord->material),
+                $take->straight->millimetres,
+            ), self::ends($this->cords)),
+            adds: $net->length,
+            what: $net->word(),
+            marks: [$from],
+            makes: [$this->last],
+            sizes: ['distance' => $every],
+            knot: (new Overhand())->word(),
+            look: new Said('look-net'),
+            tools: [Tool::Pins],
+            lesson: 'together',
+        );
+    }
+
+    private function tried(): Act
+    {
+        $hasStone = [] !== NettedPouch::stones($this->draft->piece);
+
+        return new Act(
+            Does::Try,
+            Part::Body,
+            new Said($hasStone ? 'try-stone' : 'try-net'),
+            marks: [$this->last],
+            look: $hasStone ? new Said('look-stone') : null,
+        );
+    }
+
+    /**
+     * @param bool $isLater whether what it adds is counted when the lock bead is on
+     *
+     * @return list<Act>
+     */
+    private function gather(Half $half, Landmark $net, bool $isLater): array
+    {
+        $acts = [];
+        $side = $half->grows() ? 'start' : 'finish';
+        $this->last = $net;
+        $distance = Length::zero();
+        foreach ($half->runs($this->joins(...)) as $run) {
+            if (ElementKind::Bare === $run->element->kind) {
+                $distance = $run->length();
+                if (!$isLater) {
+                    $acts[] = $this->leave($run, 'leave-net');
+                }
+                continue;
+            }
+            $ends = $this->lanes($half->number)['mesh'];
+            $from = $isLater ? $net : $this->last;
+            $this->last = Landmark::of('gathered', null, $side);
+            $acts[] = new Act(
+                Does::Gather,
+                Part::Body,
+                new Said(
+                    'gather',
+                    ['count' => \count($ends), 'side' => $side, 'distance' => $distance, 'from' => $net],
+                ),
+                [Move::knot((new Overhand())->word())],
+                $run->count(),
+                'mesh',
+                by: $ends,
+                takes: $isLater ? $this->takenOf($half) : $this->taken($run),
+                adds: $isLater ? null : $run->length(),
+                what: $run->element->word(),
+                grows: $run->grows(),
+                marks: [$net],
+                makes: [$this->last],
+                sizes: ['distance' => $distance],
+                knot: $run->element->word(),
+                from: $run->from,
+                due: $run->due(),
+                at: $run->at,
+                along: $run->along(),
+                look: new Said('look-place'),
+                lesson: 'together',
+                half: $half->number,
+            );
+        }
+
+        return $acts;
+    }
+
+    /**
+     * @return list<Spent>
+     */
+    private function takenOf(Half $half): array
+    {
+        return array_merge(...array_map($this->taken(...), $half->runs($this->joins(...))));
+    }
+
+    /**
+     * Returns the lock bead on all ends, and down over the knots that gather them: what the right side adds is seen to
+     * then.
+     *
+     * @return list<Act>
+     */
+    private function locked(Element $lock, Half $right): array
+    {
+        $ends = self::ends($this->cords);
+        $bead = Landmark::of('lock', $lock->name);
+        $gathered = Landmark::of('gathered', null, 'finish');
+        $acts = [new Act(
+            Does::String,
+            Part::Body,
+            new Said('lock', ['bead' => (string) $lock->name, 'count' => \count($ends)]),
+            [Move::bead(Strung::by($lock))],
+            1,
+            'mesh',
+            through: $ends,
+            things: [(string) $lock->name],
+            takes: array_map(static fn (End $end): Spent => Spent::straight(
+                $end,
+                ($lock->takes['mesh'] ?? null)?->straight->millimetres ?? 0.0,
+            ), $ends),
+            adds: $lock->length,
+            what: $lock->word(),
+            marks: [$this->last],
+            makes: [$bead],
+            from: Length::zero(),
+            due: Length::zero(),
+            at: $this->draft->body()->millimetres / 2,
+            tools: [Tool::Needle],
+        )];
+        foreach ($right->runs($this->joins(...)) as $run) {
+            $isBare = ElementKind::Bare === $run->element->kind;
+            $acts[] = new Act(
+                $isBare ? Does::Level : Does::Compare,
+                Part::Body,
+                new Said($isBare ? 'lock-down' : 'lock-over', ['bead' => (string) $lock->name]),
+                role: 'mesh',
+                adds: $run->length(),
+                what: $run->element->word(),
+                marks: [$bead],
+                half: 2,
+            );
+        }
+
+        return $acts;
+    }
+
+    /**
+     * A knot of all its cords keeps a braid.
+     */
+    private function ended(Half $half): Act
+    {
+        $ends = $this->lanes($half->number)['mesh'];
+        $side = $half->grows() ? 'start' : 'finish';
+
+        return new Act(
+            Does::Tie,
+            Part::Body,
+            new Said('braid-knot', ['side' => $side, 'from' => $this->last]),
+            [Move::knot((new Overhand())->word())],
+            1,
+            'mesh',
+            by: $ends,
+            takes: [] === $ends ? [] : $this->bench->knots(new Overhand(), $this->bench->overhand($ends), $ends),
+            marks: [$this->last],
+            makes: [Landmark::of('braid-knot', null, $side)],
+            knot: (new Overhand())->word(),
+            lesson: 'together',
+            half: $half->number,
+        );
+    }
+}

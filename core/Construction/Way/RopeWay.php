@@ -1,0 +1,278 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Way;
+
+use Rinkel\Core\Closure\Kind\Butted;
+use Rinkel\Core\Construction\RopeKnot;
+use Rinkel\Core\Knot\Manner;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Cord;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spent;
+use Rinkel\Core\Work\Task;
+use Rinkel\Core\Work\Tool;
+
+/**
+ * Loops of rope through each other, each of ropes side by side; the legs of one run to the left, of the other to the
+ * right. The ends are trimmed to the wrist and closed; thread covers the join, or the legs before they are glued in.
+ */
+final class RopeWay extends Way
+{
+    /** @var array<string, list<Cord>> by role: of each as many to the left, then as many to the right */
+    private array $ropes = [];
+
+    /** @var list<Cord> */
+    private array $threads = [];
+
+    protected function begin(): void
+    {
+        $all = [];
+        foreach (RopeKnot::ropes($this->draft->piece) as $role => $use) {
+            for ($i = 0; $i < 2 * $use->count; ++$i) {
+                $this->ropes[$role][] = $all[] = $this->bench->cord(
+                    (string) $role,
+                    Task::Rope,
+                    $use->cord,
+                    true,
+                    isUnmarked: true,
+                );
+            }
+        }
+        $this->bench->write('mount', [new Act(
+            Does::Under,
+            Part::Mount,
+            new Said('lay-ropes', ['count' => intdiv(\count($all), 2)]),
+            role: 'rope',
+            by: self::ends($all),
+            tools: [Tool::Board, Tool::Pins],
+            lesson: 'interlace',
+        )], ['cords']);
+    }
+
+    protected function lanes(int $half): array
+    {
+        $lanes = [];
+        foreach ($this->ropes as $role => $cords) {
+            $count = intdiv(\count($cords), 2);
+            $lanes[$role] = self::ends(match ($half) {
+                1 => \array_slice($cords, 0, $count),
+                2 => \array_slice($cords, $count),
+                default => $cords,
+            });
+        }
+
+        return $lanes;
+    }
+
+    protected function halves(): array
+    {
+        $setting = $this->draft->setting;
+        foreach ($setting->elements as $i => $element) {
+            if (Manner::Woven === $element->knot?->manner()) {
+                return Half::around($setting, $i, 1);
+            }
+        }
+
+        return Half::around($setting, intdiv(\count($setting->elements), 2), 0);
+    }
+
+    protected function body(): void
+    {
+        $setting = $this->draft->setting;
+        foreach ($setting->elements as $i => $element) {
+            if (Manner::Woven === $element->knot?->manner()) {
+                $this->bench->write('body', [$this->knot($element, $setting->starts()[$i] ?? 0.0)], ['cords', 'mount']);
+                break;
+            }
+        }
+        foreach ($this->halves() as $half) {
+            $this->origin = $this->last = Landmark::of('knot', null, $half->grows() ? 'start' : 'finish');
+            $runs = $half->runs($this->joins(...));
+            $covered = array_values(array_filter($runs, self::isBound(...)));
+            foreach ($runs as $run) {
+                if (self::isBound($run)) {
+                    $this->bench->write('binding', [$this->bound($run)], ['trimmed']);
+                } elseif (ElementKind::Bare === $run->element->kind) {
+                    $this->bench->write('body', [$this->leg($run, $covered)]);
+                    $covered = [];
+                } else {
+                    $this->bench->write('body', $this->run($run));
+                }
+            }
+        }
+        $this->sew();
+    }
+
+    protected function outlets(): array
+    {
+        $tape = static fn (string $side): Landmark => Landmark::of('tape', null, $side);
+
+        return [
+            new Outlet(true, $tape('start'), Length::zero(), array_merge(...array_values($this->lanes(1)))),
+            new Outlet(false, $tape('finish'), Length::zero(), array_merge(...array_values($this->lanes(2)))),
+        ];
+    }
+
+    private function knot(Element $element, float $at): Act
+    {
+        $takes = [];
+        foreach ($element->takes as $lane => $take) {
+            foreach ($this->lanes(0)[$lane] ?? [] as $end) {
+                // Each rope runs once through the knot, half of that with either end.
+                $takes[] = Spent::knots(
+                    $end,
+                    $take->knots->millimetres / 2,
+                    $this->bench->made(
+                        $element->knot ?? throw new \LogicException('It is no knot.'),
+                        $end->cord->material,
+                    ),
+                );
+            }
+        }
+
+        return new Act(
+            Does::Weave,
+            Part::Body,
+            new Said('weave'),
+            $this->moves($element),
+            1,
+            'rope',
+            by: array_merge(...array_values($this->lanes(0))),
+            takes: $takes,
+            adds: $element->length,
+            what: $element->word(),
+            makes: [Landmark::of('knot', null, 'start'), Landmark::of('knot', null, 'finish')],
+            knot: $element->word(),
+            from: Length::zero(),
+            due: $element->length,
+            at: $at,
+            along: $element->length->millimetres,
+            look: new Said('look-ropes'),
+            lesson: 'interlace',
+        );
+    }
+
+    private static function isBound(Run $run): bool
+    {
+        return Manner::Bound === $run->element->knot?->manner();
+    }
+
+    /**
+     * Returns the legs of one side, to where they are cut: what thread covers later is a part of them.
+     *
+     * @param list<Run> $covered
+     */
+    private function leg(Run $run, array $covered): Act
+    {
+        $from = $this->last;
+        $this->last = Landmark::of('tape', null, $run->grows() ? 'start' : 'finish');
+        $length = Length::sum($run->length(), ...array_map(static fn (Run $one): Length => $one->length(), $covered));
+
+        return new Act(
+            Does::Leave,
+            Part::Body,
+            new Said('leg', ['bare' => $length, 'from' => $from, 'side' => $run->grows() ? 'start' : 'finish']),
+            takes: [...$this->taken($run), ...array_merge(...array_map($this->taken(...), $covered))],
+            adds: $run->length(),
+            what: ElementKind::Bare->value,
+            grows: $run->grows(),
+            marks: [$from],
+            makes: [$this->last],
+            sizes: ['distance' => $length],
+            from: $run->from,
+            due: $run->due(),
+            at: $run->at,
+            along: $run->along(),
+            tools: [Tool::Tape],
+        );
+    }
+
+    private function bound(Run $run): Act
+    {
+        $isButted = $this->draft->fastened->kind instanceof Butted;
+        if ([] === $this->threads || !$isButted) {
+            $this->threads[] = $this->bench->cord(
+                'thread',
+                Task::Thread,
+                $this->draft->piece->cord('thread')->cord,
+                false,
+                true,
+                isUnmarked: true,
+            );
+        }
+        $thread = $this->threads[\count($this->threads) - 1]->b;
+        $knot = $run->element->knot ?? throw new \LogicException('What binds is no knot.');
+        $use = ($run->element->takes['thread'] ?? null)?->knots->millimetres ?? 0.0;
+        $tape = Landmark::of('tape', null, $run->grows() ? 'start' : 'finish');
+
+        return new Act(
+            Does::Bind,
+            Part::Binding,
+            new Said($isButted ? 'bind-join' : 'bind-legs', [
+                'count' => $run->count(),
+                'side' => $run->grows() ? 'start' : 'finish',
+                'width' => $run->length(),
+            ]),
+            $this->moves($run->element),
+            $run->count(),
+            'thread',
+            by: [$thread],
+            takes: [
+                Spent::knots($thread, $use * $run->count(), $this->bench->made($knot, $thread->cord->material)),
+            ],
+            adds: $run->length(),
+            what: $run->element->word(),
+            grows: $run->grows(),
+            marks: [$tape],
+            makes: [Landmark::of('binding', null, $run->grows() ? 'start' : 'finish')],
+            sizes: ['size' => $run->length()],
+            knot: $knot->word(),
+            from: $run->from,
+            due: $run->due(),
+            at: $run->at,
+            along: $run->along(),
+            lesson: 'whip',
+        );
+    }
+
+    /**
+     * Writes how each thread's end is drawn under its turns.
+     */
+    private function sew(): void
+    {
+        foreach ($this->threads as $i => $thread) {
+            $thread->b->keep($this->bench->habits->hold(false)->millimetres);
+            $side = 0 === $i && \count($this->threads) > 1 ? 'start' : 'finish';
+            $from = Landmark::of('binding', null, $side);
+            $this->bench->write('binding', [new Act(
+                Does::Sew,
+                Part::Binding,
+                new Said('sew-thread', ['side' => \count($this->threads) > 1 ? $side : 'all']),
+                role: 'thread',
+                by: [$thread->b],
+                marks: [$from],
+                tools: [Tool::Needle],
+                lesson: 'whip',
+            ), new Act(
+                Does::Trim,
+                Part::Binding,
+                new Said('trim-at', ['count' => 1, 'role' => 'thread', 'from' => $from]),
+                role: 'thread',
+                marks: [$from],
+                sizes: ['leaves' => Length::zero()],
+                ends: [$thread->b],
+                tools: [Tool::Scissors],
+            )]);
+        }
+    }
+}

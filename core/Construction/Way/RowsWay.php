@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Way;
+
+use Rinkel\Core\Knot\Kind\HalfHitch;
+use Rinkel\Core\Knot\Kind\HalfLeft;
+use Rinkel\Core\Knot\Side;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\Move;
+use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Strung;
+
+/**
+ * Rows of beads side by side: in each step beads on all cores, a half knot that holds the middle, and a hitch around
+ * each further core on either side.
+ */
+final class RowsWay extends BandWay
+{
+    protected function joins(Element $last, Element $next): bool
+    {
+        return parent::joins($last, $next) || ElementKind::Rows === $last->kind && ElementKind::Rows === $next->kind
+            && $last->beads() === $next->beads();
+    }
+
+    protected function woven(Run $run): array
+    {
+        $rows = \count($run->element->beside);
+        $moves = [];
+        $names = [];
+        foreach ($run->element->beside as $i => $bead) {
+            $moves[] = Move::bead(Strung::by($bead, $i + 1));
+            $names[] = (string) $bead->name;
+        }
+        $moves[] = self::holding();
+        $hitches = intdiv($rows - 1, 2);
+        for ($row = 1; $row <= $hitches; ++$row) {
+            $moves[] = Move::knot((new HalfHitch())->word(), Side::Left);
+            $moves[] = Move::knot((new HalfHitch())->word(), Side::Right);
+        }
+        $from = $this->last;
+        $this->last = $this->edge($run);
+
+        return [new Act(
+            Does::Tie,
+            Part::Body,
+            new Said('rows', [
+                'count' => $run->count(),
+                'beads' => implode(', ', $names),
+                'rows' => $rows,
+                'hitches' => $hitches,
+                'from' => $from,
+            ]),
+            $moves,
+            $run->count() * \count($moves),
+            $this->tying($run->element),
+            by: $this->ties($run),
+            around: $this->around($run),
+            things: array_merge(...array_fill(0, $run->count(), $names)),
+            takes: $this->taken($run),
+            adds: $run->length(),
+            what: $run->element->word(),
+            grows: $run->grows(),
+            marks: [$from],
+            makes: $this->places($run),
+            knot: (new HalfLeft())->word(),
+            from: $run->from,
+            due: $run->due(),
+            at: $run->at,
+            along: $run->along(),
+            look: new Said('look-rows'),
+            lesson: 'rows',
+            half: $run->half,
+        )];
+    }
+
+    /**
+     * A last bead in the middle is held by a half knot of its own.
+     */
+    protected function string(Run $run): Act
+    {
+        $role = $this->tying($run->element);
+        if (null === $role || $run->count() > 1) {
+            return parent::string($run);
+        }
+        $from = $this->last;
+        $this->last = $this->edge($run);
+
+        return new Act(
+            Does::Tie,
+            Part::Body,
+            new Said('last-middle', ['bead' => (string) $run->element->name]),
+            [
+                Move::bead(Strung::by($run->element, intdiv($this->draft->piece->cord('core')->count, 2) + 1)),
+                self::holding(),
+            ],
+            2,
+            $role,
+            by: $this->ties($run),
+            around: $this->around($run),
+            things: [(string) $run->element->name],
+            takes: $this->taken($run),
+            adds: $run->length(),
+            what: $run->element->word(),
+            grows: $run->grows(),
+            marks: [$from],
+            makes: $this->places($run),
+            knot: (new HalfLeft())->word(),
+            from: $run->from,
+            due: $run->due(),
+            at: $run->at,
+            along: $run->along(),
+            lesson: 'rows',
+            half: $run->half,
+        );
+    }
+
+    private static function holding(): Move
+    {
+        return Move::knot((new HalfLeft())->word());
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Way;
+
+use Rinkel\Core\Knot\Kind\Overhand;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Move;
+use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Task;
+use Rinkel\Core\Work\Tool;
+
+/**
+ * Strands side by side, each with its own knots between its beads, staggered. The first knots and what holds the
+ * strands where they begin come before the beads; what holds them at the other end comes when all is tried.
+ */
+final class StrandsWay extends CordWay
+{
+    protected function role(): string
+    {
+        return 'strand';
+    }
+
+    protected function task(): Task
+    {
+        return Task::Strand;
+    }
+
+    protected function count(): int
+    {
+        return $this->draft->piece->cord('strand')->count;
+    }
+
+    protected function strings(): bool
+    {
+        return false;
+    }
+
+    protected function mounted(): array
+    {
+        return [new Act(
+            Does::Pin,
+            Part::Mount,
+            new Said('begin-strands', ['count' => $this->count()]),
+            role: 'strand',
+            marks: [Landmark::of('mark')],
+            tools: [Tool::Board, Tool::Clip],
+        )];
+    }
+
+    protected function body(): void
+    {
+        $whole = $this->halves()[0];
+        $count = 0;
+        foreach ($whole->elements as $element) {
+            if (null === $element->knot && ElementKind::Bare !== $element->kind) {
+                break;
+            }
+            ++$count;
+        }
+        [$first, $rest] = $whole->parted($count);
+        $this->bench->write('first knots', $this->half($first), ['cords', 'mount']);
+        $skipped = $this->skipped;
+        $acts = [];
+        foreach ($rest->runs($this->joins(...)) as $run) {
+            $moved = new Run($run->elements, $first->length()->plus($run->from), $run->at, 1, 0);
+            $isBare = ElementKind::Bare === $run->element->kind;
+            array_push($acts, ...($isBare ? [$this->leave($moved)] : $this->run($moved)));
+        }
+        $this->skipped = $skipped;
+        $this->bench->write('body', $acts, ['first knots', 'cords', 'mount', 'join']);
+    }
+
+    protected function outlets(): array
+    {
+        [$start, $finish] = parent::outlets();
+        $closing = $this->draft->fastened->closing;
+        if (!$closing->crimps(true)) {
+            $this->bench->write('join', [$this->together($start, 'strands-begun')], ['first knots']);
+        }
+        if (!$closing->crimps(false)) {
+            $this->bench->write('strands', [$this->together($finish, 'strands-ended')], ['body', 'trial']);
+            foreach (['end start', 'end finish', 'slider', 'closed', 'trimmed'] as $stretch) {
+                $this->bench->need($stretch, 'strands');
+            }
+        }
+        $this->bench->need('end start', 'first knots');
+
+        return [
+            new Outlet(true, $start->edge, $start->bare, $start->carrying, isFirst: $closing->crimps(true)),
+            $finish,
+        ];
+    }
+
+    protected function tiesAll(): bool
+    {
+        return false;
+    }
+
+    /**
+     * Each strand ties its own.
+     */
+    protected function moves(Element $element): array
+    {
+        $strands = max(1, $this->count());
+
+        return array_fill(0, $strands, Move::knot($element->word(), share: 1 / $strands));
+    }
+
+    /**
+     * Returns all strands in one overhand at one end.
+     */
+    private function together(Outlet $at, string $key): Act
+    {
+        return new Act(
+            Does::Attach,
+            Part::Mount,
+            new Said($key, ['count' => \count($at->carrying), 'from' => $at->edge]),
+            [Move::knot((new Overhand())->word())],
+            role: 'strand',
+            by: $at->carrying,
+            takes: [] === $at->carrying ? [] : $this->bench->knots(
+                new Overhand(),
+                $this->bench->overhand($at->carrying),
+                $at->carrying,
+            ),
+            marks: [$at->edge],
+            knot: (new Overhand())->word(),
+            lesson: 'together',
+        );
+    }
+}

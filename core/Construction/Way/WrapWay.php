@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Way;
+
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Pattern\Node\Lane;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Acting;
+use Rinkel\Core\Work\Cord;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Task;
+use Rinkel\Core\Work\Tool;
+
+/**
+ * A folded cord whose two ends carry beads; after each bundle the long end ties its knot around the short one.
+ */
+final class WrapWay extends Way
+{
+    private ?Cord $cord = null;
+
+    protected function begin(): void
+    {
+        $this->cord = $this->bench->cord('cord', Task::Cord, $this->draft->piece->cord('cord')->cord, false);
+        $this->bench->write('mount', [new Act(
+            Does::Pin,
+            Part::Mount,
+            new Said('pin-wrap'),
+            role: 'cord',
+            marks: [Landmark::of('mark')],
+            tools: [Tool::Board, Tool::Clip],
+        )], ['cords', 'tips']);
+    }
+
+    protected function lanes(int $half): array
+    {
+        return null === $this->cord ? [] : [
+            'long' => [$this->cord->b],
+            'short' => [$this->cord->a],
+            'cord' => [$this->cord->a, $this->cord->b],
+        ];
+    }
+
+    protected function start(Half $half): void
+    {
+        parent::start($half);
+        $this->origin = $this->last = Landmark::of(
+            $this->bench->habits->button->isLast() ? 'loop-end' : 'button-knot',
+            null,
+            $this->bench->habits->button->isLast() ? 'start 1' : 'start',
+        );
+    }
+
+    protected function half(Half $half): array
+    {
+        $this->start($half);
+        $acts = [];
+        foreach ($half->runs($this->joins(...)) as $run) {
+            $isBare = ElementKind::Bare === $run->element->kind;
+            array_push($acts, ...($isBare ? [$this->leave($run)] : $this->run($run)));
+        }
+
+        return $acts;
+    }
+
+    protected function beside(Run $run): array
+    {
+        return [
+            ...parent::beside($run),
+            new Act(
+                Does::Compare,
+                Part::Body,
+                new Said('compare-eye'),
+                marks: [$this->last],
+                half: $run->half,
+            ),
+        ];
+    }
+
+    protected function besideKey(Element $bead): string
+    {
+        return Lane::Left === $bead->lane ? 'bead-long' : 'bead-short';
+    }
+
+    protected function carry(Run $run, ?Lane $lane = null): array
+    {
+        $lanes = $this->lanes(0);
+
+        return match ($lane) {
+            Lane::Left => $lanes['long'] ?? [],
+            Lane::Right => $lanes['short'] ?? [],
+            default => $lanes['cord'] ?? [],
+        };
+    }
+
+    protected function around(Run $run): array
+    {
+        return $this->lanes(0)['short'] ?? [];
+    }
+
+    protected function acting(Element $element): Acting
+    {
+        return Acting::Long;
+    }
+
+    protected function tying(Element $element): string
+    {
+        return 'cord';
+    }
+
+    protected function outlets(): array
+    {
+        [$startEdge, $startBare] = $this->edges->brink(true);
+        [$finishEdge, $finishBare] = $this->edges->brink(false);
+        $ends = null === $this->cord ? [] : [$this->cord->a, $this->cord->b];
+
+        return [
+            new Outlet(true, $startEdge, $startBare, $ends, isFolded: true, isFirst: true),
+            new Outlet(false, $finishEdge, $finishBare, $ends),
+        ];
+    }
+}

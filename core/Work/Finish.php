@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Work;
+
+use Rinkel\Core\Material\Ending;
+use Rinkel\Core\Material\Gluing;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Said;
+
+/**
+ * How ends are made safe: what melts is trimmed, singed and pressed; what chars is glued and trimmed when dry, or
+ * trimmed and glued. What is singed comes before what is glued, so that no flame comes near fresh glue, and all glue
+ * dries at once.
+ */
+final readonly class Finish
+{
+    /** What is left of an end that is singed, in mm: trim to 1 or 2 mm (common practice). */
+    public const STUB = 2.0;
+
+    public function __construct(private Habits $habits) {}
+
+    /**
+     * @param list<Loose> $all
+     *
+     * @return list<Act>
+     */
+    public function of(array $all, Part $part = Part::Ends): array
+    {
+        [$singed, $before, $after] = [[], [], []];
+        foreach (self::together($all) as [$loose, $ends, $from]) {
+            $isTail = null !== $loose->left;
+            if ($loose->frays) {
+                array_push($singed, $this->trim(
+                    $ends,
+                    $loose,
+                    $from,
+                    $loose->left,
+                    $part,
+                ), self::fray($ends, $loose, $part));
+            } elseif (Ending::Singe === $this->habits->ending($ends[0]->cord->material->fibre)) {
+                $singed[] = $this->trim($ends, $loose, $from, $loose->left ?? Length::ofMillimetres(self::STUB), $part);
+                $singed[] = self::secured($ends, $loose->from, How::Singe, $isTail, $part);
+            } elseif (Gluing::Last === $this->habits->gluing) {
+                $before[] = $this->trim($ends, $loose, $from, $loose->left, $part);
+                $before[] = self::secured($ends, $loose->from, How::Glue, $isTail, $part);
+            } else {
+                $before[] = self::secured($ends, $loose->from, How::Glue, $isTail, $part);
+                $after[] = $this->trim($ends, $loose, $from, $loose->left, $part);
+            }
+        }
+
+        return [...$singed, ...([] === $before ? [] : [...$before, self::wait(Cure::Cord, $part)]), ...$after];
+    }
+
+    /**
+     * Returns how ends are cut and secured in one act, where what is knotted next lies over them.
+     *
+     * @param non-empty-list<End> $ends
+     *
+     * @return list<Act>
+     */
+    public function atOnce(array $ends, Landmark $from): array
+    {
+        $isSinged = Ending::Singe === $this->habits->ending($ends[0]->cord->material->fibre);
+        $stub = Length::ofMillimetres(self::STUB);
+
+        return [new Act(
+            Does::Secure,
+            Part::Ends,
+            new Said($isSinged ? 'trim-singe' : 'trim-glue', [
+                'count' => \count($ends),
+                'role' => $ends[0]->cord->role,
+                'from' => $from,
+                'leaves' => $stub,
+            ]),
+            role: $ends[0]->cord->role,
+            marks: [$from],
+            sizes: ['leaves' => $stub],
+            ends: $ends,
+            how: $isSinged ? How::Singe : How::Glue,
+            look: new Said($isSinged ? 'look-flame' : 'look-glue'),
+            tools: $isSinged ? [Tool::Scissors, Tool::Lighter, Tool::Clip] : [Tool::Scissors, Tool::Glue],
+            lesson: $isSinged ? 'singe' : 'glue',
+        ), ...($isSinged ? [] : [self::wait(Cure::Cord)])];
+    }
+
+    public static function wait(Cure $cure, Part $part = Part::Ends): Act
+    {
+        return new Act(
+            Does::Wait,
+            $part,
+            Cure::said($cure->minutes()),
+            cure: $cure,
+        );
+    }
+
+    /**
+     * @param non-empty-list<End> $ends
+     * @param list<Landmark>      $from
+     */
+    private function trim(array $ends, Loose $loose, array $from, ?Length $left, Part $part): Act
+    {
+        $left ??= Length::zero();
+        $reach = $left->plus($loose->bare ?? Length::zero());
+
+        return new Act(
+            Does::Trim,
+            $part,
+            new Said($left->isZero() ? 'trim-at' : 'trim-past', [
+                'count' => \count($ends),
+                'role' => $ends[0]->cord->role,
+                'from' => $loose->from,
+                'leaves' => $reach,
+            ]),
+            role: $ends[0]->cord->role,
+            marks: $from,
+            sizes: ['leaves' => $left, 'reach' => $reach],
+            ends: $ends,
+            tools: [Tool::Scissors],
+        );
+    }
+
+    /**
+     * @param non-empty-list<End> $ends
+     */
+    private static function secured(array $ends, Landmark $at, How $how, bool $isTail, Part $part): Act
+    {
+        return new Act(
+            Does::Secure,
+            $part,
+            new Said(match (true) {
+                How::Singe === $how => 'singe',
+                $isTail => 'glue-tips',
+                default => 'glue-knots',
+            }, ['count' => \count($ends), 'role' => $ends[0]->cord->role, 'from' => $at]),
+            role: $ends[0]->cord->role,
+            ends: $ends,
+            how: $how,
+            look: new Said(How::Singe === $how ? 'look-flame' : 'look-glue'),
+            tools: How::Singe === $how ? [Tool::Lighter, Tool::Clip] : [Tool::Glue],
+            lesson: How::Singe === $how ? 'singe' : 'glue',
+        );
+    }
+
+    /**
+     * @param non-empty-list<End> $ends
+     */
+    private static function fray(array $ends, Loose $loose, Part $part): Act
+    {
+        return new Act(
+            Does::Fray,
+            $part,
+            new Said(
+                'fray',
+                [
+                    'count' => \count($ends),
+                    'role' => $ends[0]->cord->role,
+                    'length' => $loose->frayed ?? $loose->left ?? Length::zero(),
+                ],
+            ),
+            role: $ends[0]->cord->role,
+            sizes: ['length' => $loose->frayed ?? $loose->left ?? Length::zero()],
+            ends: $ends,
+            tools: [Tool::Pliers],
+            lesson: 'fray',
+        );
+    }
+
+    /**
+     * Returns ends of one cord that are made safe alike together, whichever side of the piece they are on.
+     *
+     * @param list<Loose> $all
+     *
+     * @return list<array{Loose, non-empty-list<End>, list<Landmark>}>
+     */
+    private static function together(array $all): array
+    {
+        $groups = [];
+        foreach ($all as $loose) {
+            foreach ($loose->ends as $end) {
+                $key = implode(' ', [
+                    $end->cord->role,
+                    $end->cord->material->fibre->value,
+                    $loose->from->word,
+                    round($loose->left->millimetres ?? -1.0, 3),
+                    round($loose->bare->millimetres ?? 0.0, 3),
+                    $loose->frays ? 'frays' : '',
+                ]);
+                $from = $groups[$key][2] ?? [];
+                $groups[$key] = [
+                    $groups[$key][0] ?? $loose,
+                    [...$groups[$key][1] ?? [], $end],
+                    \in_array($loose->from, $from, true) ? $from : [...$from, $loose->from],
+                ];
+            }
+        }
+
+        return array_values($groups);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Work;
+
+/**
+ * With what an end is secured.
+ */
+enum How: string
+{
+    case Singe = 'singe';
+    case Glue = 'glue';
+    case Varnish = 'varnish';
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Work;
+
+use Rinkel\Core\Measure\Length;
+
+/**
+ * One end of a piece's body: the visible place where it ends, and the cord ends that come out there.
+ */
+final readonly class Outlet
+{
+    /**
+     * @param bool      $isStart  whether the piece begins there
+     * @param Landmark  $edge     outermost thing of the body that is no bare cord
+     * @param Length    $bare     cord of the body that lies bare beyond it
+     * @param list<End> $carrying ends that make the closure; of folded cords both
+     * @param list<End> $tied     ends that only tied, and are made safe there
+     * @param list<End> $working  ends that tie what is knotted there
+     * @param bool      $isFolded whether its cords are folded there, so that no tip comes out
+     * @param bool      $isFirst  whether what closes it is made before the body
+     * @param bool      $isLink   whether it is a link, on which findings hang and at which cords are knotted
+     * @param bool      $inTurn   whether ends that tied are finished pair by pair, each before the next
+     */
+    public function __construct(
+        public bool $isStart,
+        public Landmark $edge,
+        public Length $bare,
+        public array $carrying,
+        public array $tied = [],
+        public array $working = [],
+        public bool $isFolded = false,
+        public bool $isFirst = false,
+        public bool $isLink = false,
+        public bool $inTurn = false,
+    ) {}
+
+    /**
+     * Returns the ends that have a tip there.
+     *
+     * @return list<End>
+     */
+    public function tails(): array
+    {
+        return $this->isFolded ? [] : $this->carrying;
+    }
+
+    /**
+     * Returns how it is called in sentences.
+     */
+    public function side(): string
+    {
+        return $this->isStart ? 'start' : 'finish';
+    }
+
+    /**
+     * Returns how far from its edge a place is that lies so far from the body's end.
+     */
+    public function from(Length $beyond): Length
+    {
+        return $this->bare->plus($beyond);
+    }
+
+    /**
+     * Returns the role of the cords that come out, where it is one.
+     */
+    public function role(): ?string
+    {
+        $roles = array_unique(array_map(static fn (End $end): string => $end->cord->role, $this->carrying));
+
+        return 1 === \count($roles) ? array_values($roles)[0] : null;
+    }
+
+    /**
+     * Returns what it is called when acts before others are told by it.
+     */
+    public function stretch(string $what): string
+    {
+        return $what.' '.$this->side();
+    }
+}
