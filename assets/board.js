@@ -97,7 +97,8 @@
     const [all, waits, each] = data.left[at];
     const hands = Math.ceil(Math.max(0, all - done * each) - 1e-6);
     const waiting = done > 0 ? data.left[at + 1]?.[1] ?? 0 : waits;
-    return words.ahead[hands === 1 ? 0 : 1][waiting > 0 ? 1 : 0].replace('777', hands.toLocaleString(document.documentElement.lang)).replace('888', waiting.toLocaleString(document.documentElement.lang));
+    const [unit, waited] = waiting >= 120 ? [2, Math.ceil(waiting / 60)] : [waiting > 0 ? 1 : 0, waiting];
+    return words.ahead[hands === 1 ? 0 : 1][unit].replace('777', hands.toLocaleString(document.documentElement.lang)).replace('888', waited.toLocaleString(document.documentElement.lang));
   };
 
   let shown = null;
@@ -117,16 +118,17 @@
       find('#bead .bead-dot').style.backgroundColor = data.beads[move.bead] ?? 'transparent';
       find('#bead-name').textContent = [move.bead, move.letter ? `“${move.letter}”` : '', move.on === 'core' ? '' : [words.lanes[move.on], move.strand].filter(Boolean).join(' ')].filter(Boolean).join(' ');
     }
-    const due = step.due === undefined ? null : (step.from + (step.due - step.from) * done / step.count) * (step.half === 2 ? data.half : 1);
+    const due = step.due === undefined ? null : (step.from + (step.due - step.from) * done / step.count);
     find('#due').hidden = due === null;
-    find('#due').textContent = due === null ? '' : words.due.replace('%1', lengthOf(due)).replace('%2', lengthOf(step.due * (step.half === 2 ? data.half : 1)));
+    const isBegun = due !== null && Math.abs(due) >= 0.5;
+    find('#due').textContent = due === null ? '' : (isBegun ? words.due : words.comes).replace('%1', lengthOf(due)).replace('%2', lengthOf(step.due));
     if (shown?.at !== at || shown.end !== (now >= data.total)) {
       find('#say').textContent = now >= data.total ? words.done : step.say;
       find('#look').textContent = now >= data.total ? '' : step.look ?? '';
       find('#tools').textContent = now >= data.total ? '' : (step.tools ?? []).map((tool) => words.tools[tool]).join(' · ');
       find('#how').hidden = !step.knot || now >= data.total;
       find('#how').setAttribute('href', `/knots/${step.knot ?? 'square'}?board=${root.dataset.board}`);
-      find('#now').dataset.deed = step.do;
+      find('#now').dataset.does = step.do;
       find('#then').replaceChildren(...data.steps.slice(at + 1, at + 4).map((next) => Object.assign(document.createElement('li'), { textContent: next.say })));
       find('#clock-step').value = at;
       if (step.minutes) {

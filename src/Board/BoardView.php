@@ -8,12 +8,9 @@ use Rinkel\App\Document\StepsDocument;
 use Rinkel\App\Lesson\LessonWords;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Lesson\Lessons;
-use Rinkel\Core\Making\Cure;
 use Rinkel\Core\Making\Forecast;
 use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Making\Reached;
-use Rinkel\Core\Making\Step;
-use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Making\WayOut;
 use Rinkel\Core\Making\WaysOut;
 use Rinkel\Core\Measure\Length;
@@ -22,6 +19,9 @@ use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Acts;
+use Rinkel\Core\Work\Cure;
 
 /**
  * What a Board page shows of a piece in the making.
@@ -30,7 +30,7 @@ use Rinkel\Core\Said;
  */
 final readonly class BoardView
 {
-    public Steps $steps;
+    public Acts $steps;
 
     private Lessons $lessons;
 
@@ -42,7 +42,7 @@ final readonly class BoardView
         private StepsDocument $documents,
         private Wording $wording,
     ) {
-        $this->steps = Steps::of($plan);
+        $this->steps = $plan->acts()->halvedBy(self::half($board, $plan->acts()));
         $this->lessons = Lessons::all();
     }
 
@@ -95,7 +95,7 @@ final readonly class BoardView
         [$ahead, $hands, $waiting] = [[], 0.0, 0];
         foreach (array_reverse($this->steps->all) as $step) {
             $own = $this->pace->seconds($step) / 60;
-            [$hands, $waiting] = [$hands + $own, $waiting + $step->minutes];
+            [$hands, $waiting] = [$hands + $own, $waiting + $this->pace->waits($step)];
             $ahead[] = [round($hands, 3), $waiting, round($own / max(1, $step->count), 4)];
         }
 
@@ -121,10 +121,9 @@ final readonly class BoardView
             'total' => $this->steps->moves,
             'unit' => $unit->value,
             'beads' => (object) $colours,
-            'half' => $this->half(),
             'left' => $this->ahead(),
             'detours' => $this->detours(),
-            'steps' => array_map(fn (Step $step): array => array_filter([
+            'steps' => array_map(fn (Act $step): array => array_filter([
                 'at' => $step->at,
                 'along' => 0.0 === $step->along ? null : $step->along,
                 'from' => $step->from?->millimetres,
@@ -133,14 +132,14 @@ final readonly class BoardView
             ], static fn (float|int|null $value): bool => null !== $value)
                 + ['moves' => array_map(static fn ($move): object => (object) StepsDocument::move($move), $step->moves)]
                 + (null === $this->knot($step) ? [] : ['knot' => $this->knot($step)])
-                + $this->documents->step($step, $unit), $this->steps->all),
+                + $this->documents->step($step, $unit, $this->pace), $this->steps->all),
         ];
     }
 
     /**
      * Returns what teaches a step, as its page is called; null where there is nothing to learn.
      */
-    public function knot(Step $step): ?string
+    public function knot(Act $step): ?string
     {
         $id = $this->lessons->of($step);
 
@@ -152,10 +151,10 @@ final readonly class BoardView
      *
      * @return list<Reading>
      */
-    private function readings(): array
+    private static function readings(StoredBoard $board): array
     {
         try {
-            return KeptBoards::readings(['readings' => $this->board->readings()]);
+            return KeptBoards::readings(['readings' => $board->readings()]);
         } catch (PieceUnreadable) {
             return [];
         }
@@ -164,11 +163,11 @@ final readonly class BoardView
     /**
      * Returns by how many times the second half is to be as long as planned: the first came out so.
      */
-    public function half(): float
+    private static function half(StoredBoard $board, Acts $acts): float
     {
-        foreach (array_reverse($this->readings()) as $reading) {
-            [$step] = $this->steps->at($reading['moves']);
-            $last = $this->steps->all[max(0, $step - 1)] ?? null;
+        foreach (array_reverse(self::readings($board)) as $reading) {
+            [$step] = $acts->at($reading['moves']);
+            $last = $acts->all[max(0, $step - 1)] ?? null;
             if (isset($reading['length']) && 1 === $last?->half && true === $last->due?->isLongerThan(Length::zero())) {
                 return max(0.7, min(1.4, (float) $reading['length'] / $last->due->millimetres));
             }
@@ -204,13 +203,24 @@ final readonly class BoardView
     }
 
     /**
+     * Returns for how many minutes a step leaves the piece alone.
+     */
+    public function waits(Act $step): int
+    {
+        return $this->pace->waits($step);
+    }
+
+    /**
      * Returns the sentence of the $i-th step.
      */
     public function say(int $i): string
     {
         $step = $this->steps->all[$i] ?? null;
 
-        return null === $step ? '' : $this->wording->making($step->said, $this->plan->draft->piece->unit);
+        return null === $step ? '' : $this->wording->making(
+            $this->pace->said($step),
+            $this->plan->draft->piece->unit,
+        );
     }
 
     /**
@@ -271,7 +281,7 @@ final readonly class BoardView
     {
         $cures = [];
         foreach ($this->steps->all as $i => $step) {
-            $cure = Cure::of($step);
+            $cure = $step->cure;
             if (null !== $cure && !\in_array($cure, $cures, true)) {
                 $cures[$i] = $cure;
             }
@@ -287,7 +297,7 @@ final readonly class BoardView
     {
         $step = $this->steps->all[$i] ?? null;
 
-        return null !== $step && null !== Cure::of($step);
+        return null !== $step?->cure;
     }
 
     public function look(int $i): string

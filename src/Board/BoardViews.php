@@ -7,7 +7,6 @@ namespace Rinkel\App\Board;
 use Rinkel\App\Document\StepsDocument;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Platform\Wording\Wording;
-use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Plan\Planner;
 
@@ -98,7 +97,7 @@ final readonly class BoardViews
             return null;
         }
         try {
-            $then = Steps::of($this->planner->plan($this->pieces->piece($board->piece())));
+            $then = $this->planner->plan($this->pieces->piece($board->piece()))->acts();
         } catch (PieceUnreadable) {
             return null;
         }

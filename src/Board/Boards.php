@@ -9,9 +9,9 @@ use Psr\Clock\ClockInterface;
 use Random\Randomizer;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Database\Alone;
+use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Making\Reached;
-use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Making\WayOut;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
@@ -38,6 +38,7 @@ final readonly class Boards
         private Planner $planner,
         private Alone $alone,
         private Randomizer $chance,
+        private StockBox $stock,
     ) {}
 
     public function find(int $id): ?StoredBoard
@@ -71,7 +72,7 @@ final readonly class Boards
                 return $board;
             }
         }
-        $total = Steps::of($this->planner->plan($this->reader->read($piece->document())))->moves;
+        $total = $this->planner->plan($this->reader->read($piece->document()))->acts()->moves;
         $board = new StoredBoard(
             bin2hex($this->chance->getBytes(16)),
             $piece,
@@ -112,7 +113,7 @@ final readonly class Boards
     {
         $this->alone($board, function () use ($board, $taps): void {
             $known = $this->known($board, array_column($taps, 'id'));
-            $steps = Steps::of($this->plan($board));
+            $steps = $this->plan($board)->acts();
             foreach (\array_slice($taps, 0, self::MOST) as $tap) {
                 if (isset($known[$tap['id']])) {
                     continue;
@@ -136,7 +137,7 @@ final readonly class Boards
     public function read(StoredBoard $board, Reached $reached, bool $isCorrected): void
     {
         $plan = $this->plan($board);
-        $why = $reached->impossible($plan, Steps::of($plan), $isCorrected ? null : $this->lastRead($board));
+        $why = $reached->impossible($plan, $plan->acts(), $isCorrected ? null : $this->lastRead($board));
         if (null !== $why) {
             throw PieceUnreadable::at('reached-longer' === $why->key ? 'left' : 'length', $why);
         }
@@ -215,7 +216,7 @@ final readonly class Boards
         if (null === $place) {
             return false;
         }
-        $total = Steps::of($this->planner->plan($piece))->moves;
+        $total = $this->planner->plan($piece)->acts()->moves;
         $this->alone(
             $board,
             fn () => $board->follow($this->writer->write($piece), $total, $place, $this->clock->now()),
@@ -231,8 +232,8 @@ final readonly class Boards
      */
     public function placeBy(StoredBoard $board, Wish $piece): ?int
     {
-        $now = Steps::of($this->plan($board));
-        $then = Steps::of($this->planner->plan($piece));
+        $now = $this->plan($board)->acts();
+        $then = $this->planner->plan($piece)->acts();
         $made = $now->made($board->moves());
         if ([] === $made) {
             return min($board->moves(), $then->before((int) array_key_last($then->all)));
@@ -294,7 +295,7 @@ final readonly class Boards
      */
     public function step(StoredBoard $board): int
     {
-        return Steps::of($this->plan($board))->at($board->moves())[0];
+        return $this->plan($board)->acts()->at($board->moves())[0];
     }
 
     public function stop(StoredBoard $board, string $id): void
@@ -351,7 +352,7 @@ final readonly class Boards
             $own[$kind] = $some[intdiv(\count($some), 2)] * ('knot square' === $kind ? 2 : 1);
         }
 
-        return new Pace($own);
+        return new Pace($own, $this->stock->dries());
     }
 
     /**

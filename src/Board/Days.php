@@ -9,7 +9,6 @@ use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Wording\Times;
 use Rinkel\Core\Making\Day;
-use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Plan\Planner;
 
@@ -62,7 +61,7 @@ final readonly class Days
                     : $this->boards->plan($board);
                 $chains[] = array_map(
                     static fn (array $stretch): array => [(int) ceil($stretch[0]), $stretch[1]],
-                    $pace->chain(Steps::of($plan), $board?->moves() ?? 0),
+                    $pace->chain($plan->acts(), $board?->moves() ?? 0),
                 );
                 $pieces[] = $stored;
             } catch (PieceUnreadable) {

@@ -9,7 +9,6 @@ use Rinkel\App\Kept\Kept;
 use Rinkel\App\Kept\Row;
 use Rinkel\App\Kept\Rows;
 use Rinkel\App\Piece\StoredPiece;
-use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Measure\Exception\LengthOutOfRange;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\MeasureFailure;
@@ -127,7 +126,7 @@ final readonly class KeptBoards implements Kept
         $document = Rows::named(\is_array($row['piece'] ?? null) ? $row['piece'] : []);
         $piece = $this->reader->read($document);
         $total = Rows::number($row, 'total', 0, self::MOST_MOVES);
-        $total = 0 === $total ? Steps::of($this->planner->plan($piece))->moves : $total;
+        $total = 0 === $total ? $this->planner->plan($piece)->acts()->moves : $total;
         $finished = $row['finished'] ?? false;
         $touched = Rows::timeOrNone($row, 'touched') ?? new \DateTimeImmutable('@0');
         $taps = array_map(self::tap(...), Rows::list($row, 'taps', self::MOST_TAPS));

@@ -20,9 +20,9 @@ final class SizesDocument
     /**
      * @return array<string, mixed>
      */
-    public static function of(Sizes $sizes): array
+    public static function of(Sizes $sizes, Sizes $byAnyone): array
     {
-        $kit = Kit::of($sizes);
+        $kit = Kit::of($byAnyone);
 
         return [
             'format' => 'rinkel-sizes',

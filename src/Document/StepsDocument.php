@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Rinkel\App\Document;
 
 use Rinkel\App\Platform\Wording\Wording;
-use Rinkel\Core\Making\Move;
 use Rinkel\Core\Making\Pace;
-use Rinkel\Core\Making\Step;
-use Rinkel\Core\Making\Steps;
-use Rinkel\Core\Making\Tool;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Move;
+use Rinkel\Core\Work\Round;
+use Rinkel\Core\Work\Tool;
 
 /**
  * The making of a piece as a document, docs/steps.schema.json, or as a sheet to read.
@@ -25,13 +26,13 @@ final readonly class StepsDocument
      */
     public function of(Plan $plan, Pace $pace = new Pace()): array
     {
-        $steps = Steps::of($plan);
+        $steps = $plan->acts();
         $chain = $pace->chain($steps);
         $unit = $plan->draft->piece->unit;
 
         return [
             'format' => 'rinkel-steps',
-            'version' => 1,
+            'version' => 2,
             'piece' => $plan->draft->piece->name,
             'moves' => $steps->moves,
             'minutes' => [
@@ -41,7 +42,7 @@ final readonly class StepsDocument
             'knots' => (object) $steps->knots(),
             'beads' => (object) $steps->beads(),
             'steps' => array_map(
-                fn (Step $step, int $i): array => ['number' => $i + 1] + $this->step($step, $unit),
+                fn (Act $step, int $i): array => ['number' => $i + 1] + $this->step($step, $unit, $pace),
                 $steps->all,
                 array_keys($steps->all),
             ),
@@ -54,8 +55,8 @@ final readonly class StepsDocument
     public function sheet(Plan $plan): string
     {
         $lines = [$plan->draft->piece->name, ''];
-        foreach ($this->lines($plan) as $i => [$said, $due, $look]) {
-            $lines[] = \sprintf('[ ] %3d  %s%s', $i + 1, $said, '' === $due ? '' : '  → '.$due);
+        foreach ($this->lines($plan) as [$number, $said, $due, $look]) {
+            $lines[] = \sprintf('[ ] %4s  %s%s', $number, $said, '' === $due ? '' : '  → '.$due);
             if ('' !== $look) {
                 $lines[] = '         '.$look;
             }
@@ -65,29 +66,63 @@ final readonly class StepsDocument
     }
 
     /**
-     * Returns each step as it is said, the length that it comes to, and what to look at; "" where there is none.
+     * Returns the lines of a sheet: the number of each, what it says, the length that it comes to, and what to look at;
+     * "" where there is none. What is done over and over is said once, with how often, and the first and last lengths
+     * that it comes to.
      *
-     * @return list<array{string, string, string}>
+     * @return list<array{string, string, string, string}>
      */
-    public function lines(Plan $plan): array
+    public function lines(Plan $plan, Pace $pace = new Pace()): array
     {
         $unit = $plan->draft->piece->unit;
+        $all = $plan->acts()->all;
+        $lines = [];
+        foreach ($plan->acts()->rounds() as $i => $round) {
+            if ($round->times > 1) {
+                $said = $this->wording->making(new Said('round', ['times' => $round->times]), $unit);
+                $lines[] = [(string) ($i + 1), $said, '', ''];
+            }
+            foreach (\array_slice($all, $round->from, $round->length) as $which => $act) {
+                $due = $this->comesTo($round, \array_slice($all, $round->from + $which), $unit);
+                $isAgain = $round->times > 1 && '' !== $due;
+                $lines[] = [
+                    1 === $round->times ? (string) ($i + 1) : ($i + 1).'abcdefghijklmnop'[$which],
+                    $this->wording->making($isAgain ? $act->said->with('due', $due) : $pace->said($act), $unit),
+                    $isAgain && isset($act->said->values['due']) ? '' : $due,
+                    null === $act->look ? '' : $this->wording->making($act->look, $unit),
+                ];
+            }
+        }
 
-        return array_map(fn (Step $step): array => [
-            $this->wording->making($step->said, $unit),
-            null === $step->due || $step->due->isZero() ? '' : (string) $this->wording->length($step->due, $unit),
-            null === $step->look ? '' : $this->wording->making($step->look, $unit),
-        ], Steps::of($plan)->all);
+        return $lines;
+    }
+
+    /**
+     * @param list<Act> $acts from the one that is told of on
+     */
+    private function comesTo(Round $round, array $acts, Unit $unit): string
+    {
+        $dues = [];
+        for ($time = 0; $time < $round->times; ++$time) {
+            $due = $acts[$time * $round->length]->due;
+            if (null !== $due && !$due->isZero()) {
+                $dues[] = (string) $this->wording->length($due, $unit);
+            }
+        }
+
+        return \count($dues) > 3
+            ? $dues[0].', '.$dues[1].' … '.$dues[\count($dues) - 1]
+            : implode(', ', $dues);
     }
 
     /**
      * @return array<string, mixed>
      */
-    public function step(Step $step, Unit $unit): array
+    public function step(Act $step, Unit $unit, Pace $pace = new Pace()): array
     {
         return array_filter([
-            'do' => $step->deed->value,
-            'say' => $this->wording->making($step->said, $unit),
+            'do' => $step->does->value,
+            'say' => $this->wording->making($pace->said($step), $unit),
             'look' => null === $step->look ? null : $this->wording->making($step->look, $unit),
             'count' => $step->count,
             'moves' => array_map(static fn (Move $move): object => (object) self::move($move), $step->moves),
@@ -102,7 +137,7 @@ final readonly class StepsDocument
                 $step->tools,
             ),
             'lesson' => $step->lesson,
-            'minutes' => 0 === $step->minutes ? null : $step->minutes,
+            'minutes' => 0 === $pace->waits($step) ? null : $pace->waits($step),
         ], static fn (mixed $value): bool => null !== $value);
     }
 

@@ -9,7 +9,6 @@ use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Lesson\Lessons;
-use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Plan\Planner;
 
 /**
@@ -57,7 +56,7 @@ final readonly class Where
     private function taught(StoredPiece $stored): array
     {
         try {
-            return Lessons::all()->taught(Steps::of($this->planner->plan($this->pieces->piece($stored)))->all);
+            return Lessons::all()->taught($this->planner->plan($this->pieces->piece($stored))->acts()->all);
         } catch (Failure) {
             // Its own page says what is wrong with it.
             return [];

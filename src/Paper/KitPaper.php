@@ -12,7 +12,6 @@ use Rinkel\App\Sizes\Asking;
 use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Lesson\Lessons;
-use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Remark\Severity;
@@ -123,7 +122,7 @@ final readonly class KitPaper
     private function lessons(Page $page, Plan $plan): void
     {
         $piece = $plan->draft->piece;
-        foreach (Lessons::all()->taught(Steps::of($plan)->all) as $id) {
+        foreach (Lessons::all()->taught($plan->acts()->all) as $id) {
             $lesson = $this->hands->lesson($id, $piece->habits->side);
             if (null !== $lesson) {
                 $this->lessons->add($page, $lesson, Cords::colours($piece));
@@ -232,28 +231,28 @@ final readonly class KitPaper
     {
         $all = array_map(fn (Sized $one): array => $this->steps->lines($one->plan), $sizes);
         $isAlike = 1 === \count(array_unique(array_map(count(...), $all)));
-        foreach ($isAlike ? $all[0] : [] as $i => [$said, $due, $look]) {
+        foreach ($isAlike ? $all[0] : [] as $i => [$number, $said, $due, $look]) {
             $own = array_unique(array_map(
                 static fn (array $lines): string => trim(
-                    $lines[$i][0].('' === $lines[$i][1] ? '' : ' → '.$lines[$i][1]),
+                    $lines[$i][1].('' === $lines[$i][2] ? '' : ' → '.$lines[$i][2]),
                 ),
                 $all,
             ));
             if (1 === \count($own)) {
-                $page->tick(($i + 1).'. '.$said, '' === $due ? '' : '→ '.$due, $look);
+                $page->tick($number.'. '.$said, '' === $due ? '' : '→ '.$due, $look);
                 continue;
             }
             $each = [];
             foreach ($all as $which => $lines) {
-                $each[] = $asking->label($sizes[$which]->size, $unit).': '.$lines[$i][0]
-                    .('' === $lines[$i][1] ? '' : ' → '.$lines[$i][1]);
+                $each[] = $asking->label($sizes[$which]->size, $unit).': '.$lines[$i][1]
+                    .('' === $lines[$i][2] ? '' : ' → '.$lines[$i][2]);
             }
-            $page->tick(($i + 1).'. '.implode("\n", $each), '', $look);
+            $page->tick($number.'. '.implode("\n", $each), '', $look);
         }
         foreach ($isAlike ? [] : $all as $which => $lines) {
             $page->text9($asking->label($sizes[$which]->size, $unit), true);
-            foreach ($lines as $i => [$said, $due, $look]) {
-                $page->tick(($i + 1).'. '.$said, '' === $due ? '' : '→ '.$due, $look);
+            foreach ($lines as [$number, $said, $due, $look]) {
+                $page->tick($number.'. '.$said, '' === $due ? '' : '→ '.$due, $look);
             }
         }
     }

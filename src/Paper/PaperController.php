@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Paper;
 
+use Rinkel\App\Board\Boards;
 use Rinkel\App\Document\PlanDocument;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\PieceViews;
@@ -45,11 +46,11 @@ final class PaperController extends AbstractController
     ) {}
 
     #[Route('/pieces/{id}/work.pdf', 'paper_work', requirements: self::ID, methods: 'GET')]
-    public function work(int $id, WorkSheet $sheet): Response
+    public function work(int $id, WorkSheet $sheet, Boards $boards): Response
     {
         [$stored, $plan] = $this->planned($id);
 
-        return self::pdf($sheet->pdf($plan, $stored->whom()), self::name($plan, 'work'));
+        return self::pdf($sheet->pdf($plan, $stored->whom(), $boards->pace()), self::name($plan, 'work'));
     }
 
     /**

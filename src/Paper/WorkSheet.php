@@ -7,6 +7,7 @@ namespace Rinkel\App\Paper;
 use Rinkel\App\Document\StepsDocument;
 use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Need;
 use Rinkel\Core\Plan\Plan;
@@ -23,7 +24,7 @@ final readonly class WorkSheet
         private StepsDocument $steps,
     ) {}
 
-    public function pdf(Plan $plan, string $whom): string
+    public function pdf(Plan $plan, string $whom, Pace $pace = new Pace()): string
     {
         $draft = $plan->draft;
         $unit = $draft->piece->unit;
@@ -46,8 +47,8 @@ final readonly class WorkSheet
         $page->heading($this->words->of('paper.pattern'));
         $page->text9($draft->piece->pattern->text);
         $page->heading($this->words->of('paper.steps'));
-        foreach ($this->steps->lines($plan) as $i => [$said, $due, $look]) {
-            $page->tick(($i + 1).'. '.$said, '' === $due ? '' : '→ '.$due, $look);
+        foreach ($this->steps->lines($plan, $pace) as [$number, $said, $due, $look]) {
+            $page->tick($number.'. '.$said, '' === $due ? '' : '→ '.$due, $look);
         }
         $this->remarks($page, $plan);
 

@@ -23,7 +23,7 @@ final class FieldTexts
         'closure.short', 'closure.spaced', 'closure.behind', 'forChild', 'instantGlue',
         'habits.rounding', 'habits.coreEnds', 'habits.workingEnds', 'habits.tailEnd', 'habits.sliderKnots',
         'habits.side',
-        'habits.melting', 'habits.gluing',
+        'habits.melting', 'habits.gluing', 'habits.working', 'habits.stops', 'habits.button',
     ];
     private const PARTS = [
         'cords' => ['called', 'fibre', 'thickness', 'width', 'colour', 'count', 'lay', 'run', 'stretch'],

@@ -6,35 +6,32 @@ namespace Rinkel\App\Piece;
 
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Document\PlanDocument;
+use Rinkel\App\Document\PlanningCommand;
 use Rinkel\App\Platform\Wording\Wording;
-use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Symfony\Component\Console\Attribute\AsCommand;
-use Symfony\Component\Console\Command\Command;
-use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
-use Symfony\Component\Console\Output\OutputInterface;
 
 /**
- * Prints the plan of a piece as JSON. Ends with 0, or with 1 and a line for each fault: its path and its reason.
+ * Prints the plan of a piece as JSON.
  */
 #[AsCommand('rinkel:plan', 'Prints the plan of a piece in the open format as JSON')]
-final class PlanCommand extends Command
+final class PlanCommand extends PlanningCommand
 {
     public function __construct(
-        private readonly PieceFiles $files,
-        private readonly Planner $planner,
+        PieceFiles $files,
+        Planner $planner,
+        Wording $wording,
         private readonly PlanDocument $document,
-        private readonly Wording $wording,
     ) {
-        parent::__construct();
+        parent::__construct($files, $planner, $wording);
     }
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'A piece in the open format, docs/piece.schema.json');
+        parent::configure();
         $this->addOption(
             'explain',
             null,
@@ -43,28 +40,10 @@ final class PlanCommand extends Command
         );
     }
 
-    protected function execute(InputInterface $input, OutputInterface $output): int
+    protected function printed(Plan $plan, InputInterface $input): string
     {
-        $file = $input->getArgument('file');
-        \assert(\is_string($file));
-        try {
-            $plan = $this->planner->plan($this->files->read($file));
-        } catch (PieceUnreadable $unreadable) {
-            $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-            $errors->writeln($this->wording->faults($unreadable->faults), OutputInterface::OUTPUT_RAW);
-
-            return Command::FAILURE;
-        }
-        if (true === $input->getOption('explain')) {
-            $output->writeln($this->document->explained($plan), OutputInterface::OUTPUT_RAW);
-
-            return Command::SUCCESS;
-        }
-        $output->writeln(json_encode(
-            $this->document->of($plan),
-            \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE,
-        ), OutputInterface::OUTPUT_RAW);
-
-        return Command::SUCCESS;
+        return true === $input->getOption('explain')
+            ? $this->document->explained($plan)
+            : self::json($this->document->of($plan));
     }
 }

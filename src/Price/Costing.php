@@ -11,7 +11,6 @@ use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Stock\Chosen;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Cutting\Cutting;
-use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
@@ -40,7 +39,7 @@ final class Costing
         $pace = $this->boards->pace();
         $minutes = 0.0;
         foreach ($plans as [$plan, $times]) {
-            $minutes += $times * array_sum(array_column($pace->chain(Steps::of($plan)), 0));
+            $minutes += $times * array_sum(array_column($pace->chain($plan->acts()), 0));
         }
         $saved = BigDecimal::zero();
         foreach ($cutting->sheets as [$cord, , $sheet]) {

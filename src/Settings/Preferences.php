@@ -29,14 +29,18 @@ final class Preferences
         'unit' => 'unit', 'tension' => 'tension', 'risk' => 'risk', 'gauge' => 'gauge', 'side' => 'habits.side',
         'rounding' => 'habits.rounding', 'coreEnds' => 'habits.coreEnds', 'workingEnds' => 'habits.workingEnds',
         'tailEnd' => 'habits.tailEnd', 'sliderKnots' => 'habits.sliderKnots', 'melting' => 'habits.melting',
-        'gluing' => 'habits.gluing',
+        'gluing' => 'habits.gluing', 'working' => 'habits.working', 'stops' => 'habits.stops',
+        'button' => 'habits.button',
     ];
 
     /** Of those the ones that are lengths. */
     private const LENGTHS = ['gauge', 'rounding', 'coreEnds', 'workingEnds', 'tailEnd'];
 
     /** What a piece has that says nothing of it, where it always has one or the other. */
-    private const UNSAID = ['side' => 'left', 'melting' => 'singe', 'gluing' => 'first'];
+    private const UNSAID = [
+        'side' => 'left', 'melting' => 'singe', 'gluing' => 'first', 'working' => 'first', 'stops' => 'last',
+        'button' => 'first',
+    ];
 
     /** A piece with nothing to it. */
     private const WHICHEVER = [

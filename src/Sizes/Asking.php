@@ -65,12 +65,15 @@ final readonly class Asking
     }
 
     /**
+     * @param bool $byAnyone whether others make them, of whose hands nothing is known
+     *
      * @throws PieceUnreadable If the design itself cannot be read
      */
-    public function of(StoredPiece $stored, ParameterBag $sent): Asked
+    public function of(StoredPiece $stored, ParameterBag $sent, bool $byAnyone = false): Asked
     {
-        $wish = $this->pieces->piece($stored);
-        $piece = $this->planner->completed($wish);
+        $planner = $byAnyone ? new Planner() : $this->planner;
+        $wish = $byAnyone ? $this->pieces->piece($stored)->byAnyone() : $this->pieces->piece($stored);
+        $piece = $planner->completed($wish);
         $all = $sent->all();
         $text = static fn (string $name): string => \is_string($all[$name] ?? null)
             ? mb_substr(trim(mb_scrub($all[$name])), 0, 400)
@@ -82,7 +85,7 @@ final readonly class Asking
         $faults = [];
         $sizes = null;
         try {
-            $sizes = Sizes::of($this->planner, $wish, new Labelled(
+            $sizes = Sizes::of($planner, $wish, new Labelled(
                 $this->along($by, $list, $who, $wish, $piece),
                 fn (Size $size): string => $this->label($size, $wish->unit),
             ), '' !== $text('graded'));

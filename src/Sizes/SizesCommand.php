@@ -55,7 +55,9 @@ final class SizesCommand extends Command
             $along = \is_string($girths)
                 ? new Girths(Asking::girths($girths, $design))
                 : Girths::usual($design->wearer->place, $design->unit);
-            $sizes = Sizes::of($this->planner, $design, $along, true === $input->getOption('graded'));
+            $isGraded = true === $input->getOption('graded');
+            $sizes = Sizes::of($this->planner, $design, $along, $isGraded);
+            $byAnyone = Sizes::of(new Planner(), $design->byAnyone(), $along, $isGraded);
         } catch (PieceUnreadable $unreadable) {
             $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
             $errors->writeln($this->wording->faults($unreadable->faults), OutputInterface::OUTPUT_RAW);
@@ -63,7 +65,7 @@ final class SizesCommand extends Command
             return Command::FAILURE;
         }
         $output->writeln(json_encode(
-            SizesDocument::of($sizes),
+            SizesDocument::of($sizes, $byAnyone),
             \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE,
         ), OutputInterface::OUTPUT_RAW);
 

@@ -46,7 +46,7 @@ final class SizesController extends AbstractController
     #[Route('/kit', 'kit', methods: 'GET')]
     public function kit(int $id, Request $request): Response
     {
-        return $this->page('sizes/kit.html.twig', $id, $request, []);
+        return $this->answer('sizes/kit.html.twig', ...[...$this->asked($id, $request, true), []]);
     }
 
     #[Route('/series', 'series', methods: 'GET')]
@@ -76,19 +76,19 @@ final class SizesController extends AbstractController
     #[Route('/sizes.pdf', 'paper_sizes', methods: 'GET')]
     public function table(int $id, Request $request, KitPaper $paper): Response
     {
-        return $this->paper($id, $request, $paper->table(...), 'sizes');
+        return $this->paper($id, $request, $paper->table(...), 'sizes', false);
     }
 
     #[Route('/kit.pdf', 'paper_kit', methods: 'GET')]
     public function labels(int $id, Request $request, KitPaper $paper): Response
     {
-        return $this->paper($id, $request, $paper->labels(...), 'kit');
+        return $this->paper($id, $request, $paper->labels(...), 'kit', true);
     }
 
     #[Route('/instructions.pdf', 'paper_instructions', methods: 'GET')]
     public function instructions(int $id, Request $request, KitPaper $paper): Response
     {
-        return $this->paper($id, $request, $paper->instructions(...), 'instructions');
+        return $this->paper($id, $request, $paper->instructions(...), 'instructions', true);
     }
 
     #[Route('/otherwise', 'moved', methods: 'GET')]
@@ -145,11 +145,11 @@ final class SizesController extends AbstractController
     /**
      * @return array{StoredPiece, Asked}
      */
-    private function asked(int $id, Request $request): array
+    private function asked(int $id, Request $request, bool $byAnyone = false): array
     {
         $stored = $this->stored($id);
 
-        return [$stored, $this->asking->of($stored, $request->query)];
+        return [$stored, $this->asking->of($stored, $request->query, $byAnyone)];
     }
 
     /**
@@ -176,9 +176,9 @@ final class SizesController extends AbstractController
     /**
      * @param callable(Asked, Asking): string $write
      */
-    private function paper(int $id, Request $request, callable $write, string $name): Response
+    private function paper(int $id, Request $request, callable $write, string $name, bool $byAnyone): Response
     {
-        [, $asked] = $this->asked($id, $request);
+        [, $asked] = $this->asked($id, $request, $byAnyone);
         if (null === $asked->sizes) {
             // The page says what is wrong with the list.
             return $this->redirectToRoute('sizes', ['id' => $id] + $request->query->all(), Response::HTTP_SEE_OTHER);

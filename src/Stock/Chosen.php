@@ -7,13 +7,12 @@ namespace Rinkel\App\Stock;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Cutting\Cutting;
-use Rinkel\Core\Making\Cure;
-use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Strain;
 use Rinkel\Core\Plan\Need;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Stock\StockCord;
+use Rinkel\Core\Work\Cure;
 
 /**
  * Some pieces, each with how many are made of it: what is cut, bought and paid for together.
@@ -125,7 +124,7 @@ final readonly class Chosen
     {
         $strains = [];
         foreach ($this->pieces as [, $plan]) {
-            foreach (Cure::in(Steps::of($plan)) as $cure) {
+            foreach (Cure::in($plan->acts()) as $cure) {
                 $strains[$cure->strain()->value] = $cure->strain();
             }
         }

@@ -223,6 +223,29 @@ final readonly class StockBox
     }
 
     /**
+     * Returns for how many minutes glue is left alone at least that bears what is asked of it: the quickest of those in
+     * the box, as nobody knows yet which is taken; each has a clock of its own.
+     *
+     * @return array<string, int> by what it has to bear; nothing of what none in the box bears
+     */
+    public function dries(): array
+    {
+        $dries = [];
+        foreach ($this->rows(Kind::Glue) as $row) {
+            foreach (Strain::cases() as $strain) {
+                if ($row->item instanceof StockGlue && $row->item->glue->bears($strain)) {
+                    $dries[$strain->value] = min(
+                        $dries[$strain->value] ?? \PHP_INT_MAX,
+                        $row->item->glue->cure->minutes,
+                    );
+                }
+            }
+        }
+
+        return $dries;
+    }
+
+    /**
      * @return list<StockRow>
      */
     public function rows(?Kind $kind = null): array

@@ -403,7 +403,7 @@ final class KeepingTest extends BrowserCase
      */
     public function testTypingAndAReloadAtOnceAreNoConflict(): void
     {
-        for ($round = 1; $round < 7; ++$round) {
+        foreach ([1, 3, 6] as $round) {
             $this->newPiece();
             $this->type('wearer-girth', '');
             $this->slowly('17.'.$round, 20);

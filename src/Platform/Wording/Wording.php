@@ -16,6 +16,7 @@ use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Step;
 use Rinkel\Core\Said;
+use Rinkel\Core\Work\Landmark;
 use Symfony\Component\Intl\Currencies;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
@@ -41,21 +42,32 @@ final readonly class Wording
     }
 
     /**
-     * Returns the sentence of a step of the making: cords by what they are called, knots by their names.
+     * Returns the sentence of an act of the making: cords by what they are called, knots and places by their names.
      */
     public function making(Said $said, Unit $unit): string
     {
         $values = [];
         foreach ($said->values as $name => $value) {
             $values[$name] = match (true) {
-                'role' === $name && \is_string($value) => $this->roleInside($value),
+                \in_array($name, ['role', 'core', 'working'], true) && \is_string($value) => $this->roleInside($value),
                 'knot' === $name && \is_string($value) => $this->knotInside($value),
-                \is_array($value) => implode(', ', array_map(
+                'roles' === $name && \is_array($value) => implode(', ', array_map(
                     fn (Said|string $role): string => $this->roleInside((string) $role),
                     $value,
                 )),
+                $value instanceof Landmark => $this->translator->trans(
+                    'landmark.'.$value->word,
+                    ['name' => $value->name ?? ''],
+                ),
                 default => $this->part($value),
             };
+        }
+        $knot = $said->values['knot'] ?? null;
+        if (\is_string($knot)) {
+            $key = 'knots-of.'.str_replace(' ', '-', $knot);
+            $count = \is_int($said->values['count'] ?? null) ? $said->values['count'] : 1;
+            $named = $this->translator->trans($key, ['count' => $count, 'turns' => $said->values['turns'] ?? 0]);
+            $values['knots'] = $key === $named ? $count.' × '.$this->knotInside($knot) : $named;
         }
 
         return $this->say('making.'.$said->key, $values, $unit);
@@ -111,9 +123,13 @@ final readonly class Wording
      */
     public function role(string $role): string
     {
-        $word = $this->translator->trans('role.'.$role);
+        [$name, $number] = 1 === preg_match('/^(.+) (\d+)$/D', $role, $match) ? [
+            $match[1],
+            ' '.$match[2],
+        ] : [$role, ''];
+        $word = $this->translator->trans('role.'.$name);
 
-        return 'role.'.$role === $word ? $role : $word;
+        return 'role.'.$name === $word ? $role : $word.$number;
     }
 
     /**

@@ -7,14 +7,14 @@ namespace Rinkel\Tests\App\Board;
 use Doctrine\DBAL\Connection;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Rinkel\App\Board\Boards;
+use Rinkel\App\Board\Days;
 use Rinkel\App\Board\StoredBoard;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Stock\StockBox;
-use Rinkel\Core\Making\Deed;
 use Rinkel\Core\Making\Pace;
-use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Stock\Kind;
+use Rinkel\Core\Work\Does;
 use Rinkel\Tests\App\WebCase;
 use Rinkel\Tests\Core\Examples;
 use Symfony\Component\DomCrawler\Crawler;
@@ -34,7 +34,7 @@ final class BoardControllerTest extends WebCase
         self::assertSame(10, $this->tap($board, $taps)['moves'], 'sent once more');
         $back = [['id' => 'abcdef000001', 'by' => -3, 'at' => 1_700_000_060_000], ...\array_slice($taps, 4, 2)];
         self::assertSame(7, $this->tap($board, $back)['moves'], 'taken back, the rest known');
-        $steps = Steps::of(self::getContainer()->get(Boards::class)->plan($this->stored($board)));
+        $steps = self::getContainer()->get(Boards::class)->plan($this->stored($board))->acts();
         $all = [['id' => 'abcdef000002', 'by' => 5000, 'at' => 1_700_000_070_000]];
         self::assertSame($steps->moves, $this->tap($board, $all)['moves'], 'never beyond its end');
         $below = [['id' => 'abcdef000003', 'by' => -5000, 'at' => 1_700_000_080_000]];
@@ -73,13 +73,13 @@ final class BoardControllerTest extends WebCase
         $piece = $this->lay();
         $board = $this->board($piece);
         $plan = self::getContainer()->get(Boards::class)->plan($this->stored($board));
-        $steps = Steps::of($plan);
-        $tie = array_search(Deed::Tie, array_map(static fn ($step): Deed => $step->deed, $steps->all), true);
+        $steps = $plan->acts();
+        $tie = array_search(Does::Tie, array_map(static fn ($step): Does => $step->does, $steps->all), true);
         $half = $steps->before((int) $tie) + intdiv($steps->all[(int) $tie]->count, 2);
         $this->tap($board, [['id' => 'aaaaaaaaaaaa', 'by' => $half, 'at' => 1_700_000_000_000]]);
 
         $length = round($plan->draft->body()->millimetres / 2, 1).' mm';
-        $page = $this->read($board, ['length' => $length, 'left' => '70 cm', 'role' => 'working']);
+        $page = $this->read($board, ['length' => $length, 'left' => '85 cm', 'role' => 'working']);
         self::assertStringContainsString('nineteen in twenty', $page->filter('#told')->text());
         self::assertStringContainsString('Enough: 100 %', $page->filter('#told')->text());
         self::assertCount(0, $page->filter('#ways li'));
@@ -130,7 +130,7 @@ final class BoardControllerTest extends WebCase
         $board = $this->board($piece);
         $boards = self::getContainer()->get(Boards::class);
         $plan = $boards->plan($this->stored($board));
-        $steps = Steps::of($plan);
+        $steps = $plan->acts();
         self::assertNotSame([], array_filter($steps->all, static fn ($step): bool => 0 !== $step->half), 'of halves');
         $first = 0;
         foreach ($steps->all as $i => $step) {
@@ -210,8 +210,8 @@ final class BoardControllerTest extends WebCase
         $piece = $this->lay(['pattern' => '12 square']);
         $board = $this->board($piece);
         self::assertCount(0, $this->browser->request('GET', '/boards/'.$board)->filter('#plan-changed'));
-        $steps = Steps::of(self::getContainer()->get(Boards::class)->plan($this->stored($board)));
-        $tie = array_search(Deed::Tie, array_map(static fn ($step): Deed => $step->deed, $steps->all), true);
+        $steps = self::getContainer()->get(Boards::class)->plan($this->stored($board))->acts();
+        $tie = array_search(Does::Tie, array_map(static fn ($step): Does => $step->does, $steps->all), true);
         $this->tap(
             $board,
             [['id' => 'aaaaaaaaaaaa', 'by' => $steps->before((int) $tie) + 10, 'at' => 1_700_000_000_000]],
@@ -274,6 +274,11 @@ final class BoardControllerTest extends WebCase
         $board = $this->board($this->lay(['cords.core.fibre' => 'hemp', 'cords.working.fibre' => 'hemp']));
         $page = $this->browser->request('GET', '/boards/'.$board);
         self::assertSame(['Start Overnight, 30 h'], $page->filter('.glue-clocks button')->extract(['_text']));
+        $said = $page->filter('#board-data')->text();
+        self::assertStringContainsString('Leave it for 30 hours, or as long as its label says', $said, 'the sentence as the clock');
+        self::assertStringNotContainsString('30 minutes', $said);
+        $day = self::getContainer()->get(Days::class)->of([$this->stored($board)->piece()->id()], '09:00');
+        self::assertContains(1800, array_column($day->chains[0], 1), 'and the day is planned with it');
         $this->browser->submit($page->filter('.glue-clocks button')->form());
         $page = $this->browser->followRedirect();
         self::assertEqualsWithDelta(time() + 30 * 3600, (int) $page->filter('.clocks li')->attr('data-ends'), 5);
@@ -293,7 +298,7 @@ final class BoardControllerTest extends WebCase
         $board = $this->board($piece);
         $boards = self::getContainer()->get(Boards::class);
         $plan = $boards->plan($this->stored($board));
-        $steps = Steps::of($plan);
+        $steps = $plan->acts();
         $usual = (new Pace())->chain($steps);
         $taps = [];
         for ($i = 0; $i < $steps->moves; ++$i) {
@@ -303,7 +308,7 @@ final class BoardControllerTest extends WebCase
         self::assertSame((int) ceil(3 * ($steps->moves - 1) / 60), $boards->minutes($this->stored($board)));
         $own = $boards->pace()->chain($steps);
         self::assertLessThan($usual[0][0], $own[0][0], 'three seconds a half knot');
-        $tie = array_values(array_filter($steps->all, static fn ($step): bool => Deed::Tie === $step->deed))[0];
+        $tie = array_values(array_filter($steps->all, static fn ($step): bool => Does::Tie === $step->does))[0];
         self::assertEqualsWithDelta(3.0 * $tie->count, $boards->pace()->seconds($tie), 0.1);
 
         $this->read($board, [

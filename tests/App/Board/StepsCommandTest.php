@@ -7,7 +7,6 @@ namespace Rinkel\Tests\App\Board;
 use Opis\JsonSchema\Validator;
 use Rinkel\App\Kernel;
 use Rinkel\App\Platform\Wording\Wording;
-use Rinkel\Core\Making\Steps;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Said;
@@ -30,7 +29,7 @@ final class StepsCommandTest extends KernelTestCase
             );
             self::assertTrue($result->isValid(), basename($file).' '.$result);
             self::assertSame(0, $tester->execute(['file' => $file, '--text' => true]));
-            self::assertMatchesRegularExpression('/^\[ \]   1  \S/m', $tester->getDisplay());
+            self::assertMatchesRegularExpression('/^\[ \]    1  \S/m', $tester->getDisplay());
             self::assertStringNotContainsString('making.', $tester->getDisplay(), 'every step has its words');
         }
     }
@@ -53,7 +52,8 @@ final class StepsCommandTest extends KernelTestCase
         $words = Yaml::parseFile(\dirname(__DIR__, 3).'/translations/messages+intl-icu.en.yaml');
         self::assertIsArray($words);
         $source = '';
-        foreach (glob(\dirname(__DIR__, 3).'/core/Making/{,Way/,Closing/}*.php', \GLOB_BRACE) ?: [] as $file) {
+        $sources = '/core/{Work,Construction/Way,Closure/Closing}/*.php';
+        foreach (glob(\dirname(__DIR__, 3).$sources, \GLOB_BRACE) ?: [] as $file) {
             $source .= file_get_contents($file);
         }
         self::assertIsArray($words['making']);
@@ -66,7 +66,7 @@ final class StepsCommandTest extends KernelTestCase
         }
         $wording = self::getContainer()->get(Wording::class);
         foreach (Examples::shipped() as $piece) {
-            foreach (Steps::of((new Planner())->plan($piece))->all as $step) {
+            foreach ((new Planner())->plan($piece)->acts()->all as $step) {
                 foreach (array_filter([$step->said, $step->look]) as $said) {
                     self::assertInstanceOf(Said::class, $said);
                     self::assertArrayHasKey($said->key, $words['making']);

@@ -20,7 +20,7 @@ final class CrawlTest extends WebCase
     public function testNoWalkBreaksThePieceAndEveryWayLeadsBack(string $construction, int $seed): void
     {
         self::assertNull(
-            (new Crawler($this->browser, new Chance($seed)))->walk($construction, 6),
+            (new Crawler($this->browser, new Chance($seed)))->walk($construction, 3),
             $construction.' by seed '.$seed,
         );
     }

@@ -37,7 +37,7 @@ final class DeedsTest extends WebCase
         $planner = new Planner();
         $piece = $planner->completed($chance->of(array_values(Examples::shipped()) ?: [Examples::piece()]))->decided();
         $chosen = '';
-        for ($i = 0; $i < 60; ++$i) {
+        for ($i = 0; $i < 40; ++$i) {
             $deed = self::anyDeed($chance, $piece, $chosen);
             try {
                 [$after, $chosen] = $deeds->done($piece, $deed, $chosen);

@@ -35,6 +35,7 @@ final class SamplesControllerTest extends WebCase
         self::assertSelectorTextContains('#changes', 'one piece is cut otherwise');
         self::assertStringContainsString('→', $page->filter('#changes li')->text());
         self::assertNotSame($before, $cut(), 'the piece is cut otherwise');
+        self::assertSelectorTextContains('[aria-labelledby=hand]', 'From one measure of your own.');
         self::assertStringContainsString('shorter', $page->filter('#known td')->eq(1)->text());
         self::assertStringContainsString(
             '14 % shorter',
@@ -45,6 +46,7 @@ final class SamplesControllerTest extends WebCase
         // Put aside it is kept, but believed no more; believed again it counts again; deleted it is gone.
         $this->press($page, 'Put it aside');
         self::assertSame($before, $cut());
+        self::assertSelectorTextContains('[aria-labelledby=hand]', 'Nothing is known of your hand yet');
         $page = $this->browser->request('GET', '/samples');
         self::assertCount(1, $page->filter('.sample.is-aside'));
         $this->press($page, 'Believe it again');

@@ -88,12 +88,19 @@ final class SettingsControllerTest extends WebCase
                 'side' => 'right',
                 'melting' => 'glue',
                 'gluing' => 'last',
+                'working' => 'last',
+                'stops' => 'first',
+                'button' => 'last',
             ],
         );
         self::assertSame($usual, $cuts($before->id()), 'a piece that is there stays as it is');
         $page = $this->browser->request('GET', '/pieces/'.$before->id());
         self::assertSame(
-            ['You usually have: right cord.', 'You usually have: glue.', 'You usually have: trim, then glue.'],
+            [
+                'You usually have: right cord.', 'You usually have: glue.', 'You usually have: trim, then glue.',
+                'You usually have: with all other ends, last.', 'You usually have: before the slider.',
+                'You usually have: the loop first, the button last.',
+            ],
             $page->filter('#habits .usual')->extract(['_text']),
         );
         self::assertNotNull($page->filter('#habits')->attr('open'), 'it differs: that is not hidden');

@@ -158,7 +158,7 @@ final class SizesControllerTest extends WebCase
             'kit.pdf' => ['Pier', 'Core', 'Working cord'],
             'instructions.pdf' => [
                 'In the bag', '15 cm', '17 cm', '19 cm', 'Step by step', '100 mm', 'Safety',
-                'Square knot', 'Overhand knot', 'Slider of square knots',
+                'Square knot', 'Overhand of several cords', 'Slider of square knots',
             ],
             'sizes.pdf' => ['15 cm', 'Repeats'],
         ] as $paper => $words) {
@@ -172,6 +172,25 @@ final class SizesControllerTest extends WebCase
                 self::assertStringContainsString($word, $text, $paper);
             }
         }
+    }
+
+    /**
+     * Whoever buys a kit may push knots harder than the one who sells it: it is cut for any hand.
+     */
+    public function testAKitIsCutForAnybodysHand(): void
+    {
+        [$kits, $sizes, $said] = [[], [], ''];
+        foreach ([null, 'loose', 'firm'] as $tension) {
+            $piece = $this->lay(null === $tension ? [] : ['tension' => $tension]);
+            $page = $this->browser->request('GET', '/pieces/'.$piece->id().'/kit', ['list' => '15; 17']);
+            $kits[] = $page->filter('#kit-table tbody')->text();
+            $said = $page->filter('main')->text();
+            $sizes[] = $this->browser->request('GET', '/pieces/'.$piece->id().'/sizes', ['list' => '15; 17'])
+                ->filter('main table')->first()->text();
+        }
+        self::assertSame([$kits[0], $kits[0]], [$kits[1], $kits[2]]);
+        self::assertNotSame($sizes[0], $sizes[1], 'what she makes herself is cut for her');
+        self::assertStringContainsString('anybody’s hand', $said);
     }
 
     public function testASeriesIsCutAndPricedTogether(): void

@@ -61,7 +61,9 @@ final class WordsTest extends TestCase
     {
         $code = self::sources('core').self::sources('src');
         preg_match_all('/(?:new Said\(\s*|self::at\(\$part, |said\.)\'?([a-z]+(?:-[a-z]+)*)\'/', $code, $said);
-        $keys = array_values(array_unique($said[1]));
+        // What acts say is in words of its own, that StepsCommandTest looks after.
+        $acts = array_diff_key(self::words('making'), self::words('said'));
+        $keys = array_values(array_diff(array_unique($said[1]), array_keys($acts)));
 
         self::assertGreaterThan(60, \count($keys));
         self::assertEqualsCanonicalizing($keys, array_keys(self::words('said')));
