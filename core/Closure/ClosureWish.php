@@ -56,11 +56,34 @@ final readonly class ClosureWish
     }
 
     /**
-     * Returns this wish for another closure; what a tail is differs between them.
+     * Returns this wish for another closure, without what that does not know; what a tail is differs between them.
      */
     public function as(ClosureKind $kind): self
     {
-        return $this->with($kind, tail: $kind->id() === $this->kind->id() ? $this->tail : null);
+        if ($kind->id() === $this->kind->id()) {
+            return $this;
+        }
+        $knows = static fn (string $field): bool => \in_array($field, Wished::ofKind($kind), true);
+        $usual = new self($kind);
+
+        return new self(
+            $kind,
+            $knows('knots') ? $this->knots : $usual->knots,
+            $knows('wraps') ? $this->wraps : $usual->wraps,
+            null,
+            $knows('loops') ? $this->loops : $usual->loops,
+            $knows('findings') ? $this->findings : $usual->findings,
+            $knows('glued') && $this->glued,
+            $knows('knotted') && $this->knotted,
+            $knows('shows') ? $this->shows : $usual->shows,
+            $this->start,
+            $this->finish,
+            $knows('play') ? $this->play : $usual->play,
+            $knows('behind') ? $this->behind : $usual->behind,
+            $knows('tails') ? $this->tails : $usual->tails,
+            $knows('short') ? $this->short : $usual->short,
+            $knows('spaced') && $this->spaced,
+        );
     }
 
     /**

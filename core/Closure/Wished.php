@@ -50,4 +50,37 @@ enum Wished: string
 
     /** Whether the knot is glued. */
     case GluedKnot = 'glued-knot';
+
+    /**
+     * @return non-empty-list<string> what is said with it in the open format
+     */
+    public function says(): array
+    {
+        return match ($this) {
+            self::Opening => ['tail'],
+            self::Ends => ['start', 'finish'],
+            self::Play => ['play', 'behind'],
+            self::Short => ['short', 'spaced'],
+            self::GluedKnot => ['glued'],
+            default => [$this->value],
+        };
+    }
+
+    /**
+     * @return list<string> what is said of some closure or other, by field
+     */
+    public static function fields(): array
+    {
+        return array_values(array_unique(array_merge(
+            ...array_map(static fn (self $one): array => $one->says(), self::cases()),
+        )));
+    }
+
+    /**
+     * @return list<string> all that is said of a closure of one kind, by field
+     */
+    public static function ofKind(ClosureKind $kind): array
+    {
+        return array_merge(...array_map(static fn (self $one): array => $one->says(), $kind->asks()), ...[[]]);
+    }
 }

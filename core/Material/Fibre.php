@@ -101,6 +101,11 @@ enum Fibre: string
         };
     }
 
+    public function isWaxed(): bool
+    {
+        return \in_array($this, [self::Polyester, self::WaxedCotton, self::Linen], true);
+    }
+
     public function isElastic(): bool
     {
         return self::ElasticBraid === $this || self::ElasticClear === $this;

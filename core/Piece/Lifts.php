@@ -7,6 +7,7 @@ namespace Rinkel\Core\Piece;
 use Rinkel\Core\Piece\Lift\FromVersion1;
 use Rinkel\Core\Piece\Lift\FromVersion2;
 use Rinkel\Core\Piece\Lift\FromVersion3;
+use Rinkel\Core\Piece\Lift\FromVersion4;
 
 /**
  * Brings a document of an older version of the open format up to the present one, a version at a time, so that what was
@@ -26,7 +27,8 @@ final class Lifts
         return match ($version) {
             1 => self::lifted((new FromVersion1())->lift($document)),
             2 => self::lifted((new FromVersion2())->lift($document)),
-            3 => (new FromVersion3())->lift($document),
+            3 => self::lifted((new FromVersion3())->lift($document)),
+            4 => (new FromVersion4())->lift($document),
             default => $document,
         };
     }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Piece;
 
+use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\EndForm;
 use Rinkel\Core\Closure\Kind\SquareSliding;
 use Rinkel\Core\Closure\KnownClosures;
 use Rinkel\Core\Closure\Shows;
 use Rinkel\Core\Closure\Tails;
+use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
@@ -30,7 +32,12 @@ use Rinkel\Core\Piece\Internal\Fields;
 use Rinkel\Core\Piece\Internal\MaterialReader;
 use Rinkel\Core\Quoted;
 use Rinkel\Core\Said;
+use Rinkel\Core\Work\Crossing;
 use Rinkel\Core\Work\Habits;
+use Rinkel\Core\Work\Halving;
+use Rinkel\Core\Work\Joining;
+use Rinkel\Core\Work\Reminders;
+use Rinkel\Core\Work\Stringing;
 use Rinkel\Core\Work\Turn;
 
 /**
@@ -42,7 +49,7 @@ use Rinkel\Core\Work\Turn;
 final class PieceReader
 {
     public const FORMAT = 'rinkel-piece';
-    public const VERSION = 4;
+    public const VERSION = 5;
 
     private const NAME_LONGEST = 80;
 
@@ -51,7 +58,7 @@ final class PieceReader
     private const PATTERN_LONGEST = 20_000;
 
     private readonly KnownKnots $knots;
-    private readonly KnownClosures $closures;
+    public readonly KnownClosures $closures;
 
     /**
      * @param KnownKnots|null    $knots    that patterns can name; all there are when null
@@ -177,6 +184,11 @@ final class PieceReader
             $fields->choice('habits.working', Turn::class, Turn::First) ?? Turn::First,
             $fields->choice('habits.stops', Turn::class, Turn::Last) ?? Turn::Last,
             $fields->choice('habits.button', Turn::class, Turn::First) ?? Turn::First,
+            $fields->choice('habits.crossing', Crossing::class, Crossing::Front) ?? Crossing::Front,
+            $fields->choice('habits.stringing', Stringing::class, Stringing::Together) ?? Stringing::Together,
+            $fields->choice('habits.halves', Halving::class, Halving::Together) ?? Halving::Together,
+            $fields->choice('habits.joining', Joining::class, Joining::Laid) ?? Joining::Laid,
+            $fields->choice('habits.reminders', Reminders::class, Reminders::Always) ?? Reminders::Always,
         );
     }
 
@@ -245,6 +257,8 @@ final class PieceReader
         );
         $short = $fields->length('closure.short', $unit, Length::ofMillimetres(1), Length::ofMillimetres(200));
 
+        $this->onlyAsked($fields, $kind);
+
         return null === $kind
             || null === $knots
             || null === $wraps
@@ -271,6 +285,23 @@ final class PieceReader
                 $short,
                 $fields->yes('closure.spaced'),
             );
+    }
+
+    /**
+     * Refuses by name what a closure of that kind does not know.
+     */
+    private function onlyAsked(Fields $fields, ?ClosureKind $kind): void
+    {
+        $known = null === $kind ? Wished::fields() : Wished::ofKind($kind);
+        foreach (array_diff(Wished::fields(), $known) as $field) {
+            if ($fields->has('closure.'.$field)) {
+                $fields->fault('closure.'.$field, new Said('closure-unasked', [
+                    'field' => $field,
+                    'closure' => $kind?->id() ?? '',
+                    'known' => [] === $known ? new Said('nothing') : $known,
+                ]));
+            }
+        }
     }
 
     private function isKnot(string $word): bool

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Piece;
 
 use Rinkel\Core\Closure\ClosureWish;
-use Rinkel\Core\Closure\Kind\TwoEnding;
+use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Knot\Side;
@@ -18,6 +18,12 @@ use Rinkel\Core\Material\Ending;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\Gluing;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Work\Crossing;
+use Rinkel\Core\Work\Halving;
+use Rinkel\Core\Work\Joining;
+use Rinkel\Core\Work\Reminders;
+use Rinkel\Core\Work\Stringing;
+use Rinkel\Core\Work\Turn;
 
 /**
  * Writes a piece in the open format, lengths exact in mm, so that PieceReader returns an equal piece. What was left
@@ -59,12 +65,17 @@ final class PieceWriter
                 'workingEnds' => $piece->habits->workingEnds,
                 'tailEnd' => $piece->habits->tailEnd,
                 'sliderKnots' => $piece->habits->sliderKnots,
-                'side' => Side::Left === $piece->habits->side ? null : $piece->habits->side->value,
-                'melting' => Ending::Singe === $piece->habits->melting ? null : $piece->habits->melting->value,
-                'gluing' => Gluing::First === $piece->habits->gluing ? null : $piece->habits->gluing->value,
-                'working' => $piece->habits->working->isFirst() ? null : $piece->habits->working->value,
-                'stops' => $piece->habits->stops->isLast() ? null : $piece->habits->stops->value,
-                'button' => $piece->habits->button->isFirst() ? null : $piece->habits->button->value,
+                'side' => self::unusual($piece->habits->side, Side::Left),
+                'melting' => self::unusual($piece->habits->melting, Ending::Singe),
+                'gluing' => self::unusual($piece->habits->gluing, Gluing::First),
+                'working' => self::unusual($piece->habits->working, Turn::First),
+                'stops' => self::unusual($piece->habits->stops, Turn::Last),
+                'button' => self::unusual($piece->habits->button, Turn::First),
+                'crossing' => self::unusual($piece->habits->crossing, Crossing::Front),
+                'stringing' => self::unusual($piece->habits->stringing, Stringing::Together),
+                'halves' => self::unusual($piece->habits->halves, Halving::Together),
+                'joining' => self::unusual($piece->habits->joining, Joining::Laid),
+                'reminders' => self::unusual($piece->habits->reminders, Reminders::Always),
             ]),
             'cords' => array_map($this->cord(...), $piece->cords),
             'beads' => array_map(self::material(...), $piece->beads),
@@ -153,7 +164,7 @@ final class PieceWriter
      */
     private function closure(ClosureWish $wish): array
     {
-        return self::known([
+        return self::known(array_intersect_key([
             'kind' => $wish->kind->id(),
             'knots' => $wish->knots,
             'wraps' => $wish->wraps,
@@ -163,14 +174,22 @@ final class PieceWriter
             'findings' => $wish->findings,
             'glued' => $wish->glued,
             'knotted' => $wish->knotted,
-            'start' => $wish->kind instanceof TwoEnding ? $wish->start->value : null,
-            'finish' => $wish->kind instanceof TwoEnding ? $wish->finish->value : null,
+            'start' => $wish->start->value,
+            'finish' => $wish->finish->value,
             'tails' => $wish->tails?->__toString(),
             'short' => $wish->short,
             'spaced' => $wish->spaced,
             'play' => $wish->play,
             'behind' => 0 === $wish->behind ? null : $wish->behind,
-        ]);
+        ], array_flip(['kind', ...Wished::ofKind($wish->kind)])));
+    }
+
+    /**
+     * Returns what was chosen, where it is not as usual.
+     */
+    private static function unusual(\BackedEnum $choice, \BackedEnum $usual): string|int|null
+    {
+        return $choice === $usual ? null : $choice->value;
     }
 
     /**

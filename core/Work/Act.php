@@ -44,7 +44,7 @@ final readonly class Act
      * @param Length|null           $due     where it ends, as planned; what can be held to the tape
      * @param float|null            $at      where it begins in the drawing of the body, in mm
      * @param float                 $along   how far it goes there, in mm, less than nothing to the left
-     * @param Said|null             $look    what to look at
+     * @param list<Said>            $looks   what to look at, and to take care of
      * @param list<Tool>            $tools
      * @param string|null           $lesson  that teaches it
      * @param Cure|null             $cure    that it waits for
@@ -79,7 +79,7 @@ final readonly class Act
         public ?Length $due = null,
         public ?float $at = null,
         public float $along = 0.0,
-        public ?Said $look = null,
+        public array $looks = [],
         public array $tools = [],
         public ?string $lesson = null,
         public ?Cure $cure = null,
@@ -96,7 +96,7 @@ final readonly class Act
     {
         $said = null === $this->due ? $this->said : $this->said->without('due');
 
-        return $this->lane.' '.$this->half.' '.$said.' '.$this->look;
+        return $this->lane.' '.$this->half.' '.$said;
     }
 
     /**
@@ -136,6 +136,16 @@ final readonly class Act
             null === $this->due ? null : $move('due', $this->due),
             $this->at,
         );
+    }
+
+    /**
+     * Returns the same with other things to look at.
+     *
+     * @param list<Said> $looks
+     */
+    public function looked(array $looks): self
+    {
+        return $this->changed($this->said, $this->sizes, $this->from, $this->due, $this->at, $looks);
     }
 
     /**
@@ -204,9 +214,16 @@ final readonly class Act
 
     /**
      * @param array<string, Length> $sizes
+     * @param list<Said>|null       $looks
      */
-    private function changed(Said $said, array $sizes, ?Length $from, ?Length $due, ?float $at): self
-    {
+    private function changed(
+        Said $said,
+        array $sizes,
+        ?Length $from,
+        ?Length $due,
+        ?float $at,
+        ?array $looks = null,
+    ): self {
         return new self(
             $this->does,
             $this->part,
@@ -235,7 +252,7 @@ final readonly class Act
             $due,
             $at,
             $this->along,
-            $this->look,
+            $looks ?? $this->looks,
             $this->tools,
             $this->lesson,
             $this->cure,

@@ -42,6 +42,9 @@ enum Does: string
 
     case String = 'string';
 
+    /** What is strung already, up to its place. */
+    case Push = 'push';
+
     /** Ends drawn level with each other, or beads to their middle. */
     case Level = 'level';
 
@@ -107,7 +110,7 @@ enum Does: string
             self::Tip, self::Secure, self::Twist, self::Fray => 40,
             self::Pin, self::Try, self::Pass, self::Hang, self::Link, self::Cover, self::Sew => 60,
             self::Attach, self::Loop => 120,
-            self::String, self::Tie, self::Wind, self::Braid, self::Lace, self::Weave, self::Net, self::Gather,
+            self::String, self::Push, self::Tie, self::Wind, self::Braid, self::Lace, self::Weave, self::Net, self::Gather,
             self::Bind, self::Stop => 10,
             self::Wait => 0,
         };

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Work;
 
+use Rinkel\Core\Material\Cord as Material;
 use Rinkel\Core\Material\Ending;
+use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\Gluing;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Said;
@@ -18,6 +20,9 @@ final readonly class Finish
 {
     /** What is left of an end that is singed, in mm: trim to 1 or 2 mm (common practice). */
     public const STUB = 2.0;
+
+    /** Leather below this breaks when it is jerked, in mm (common practice: 1.5 and 2 mm bear more). */
+    private const DELICATE = 1.5;
 
     public function __construct(private Habits $habits) {}
 
@@ -51,7 +56,10 @@ final readonly class Finish
             }
         }
 
-        return [...$singed, ...([] === $before ? [] : [...$before, self::wait(Cure::Cord, $part)]), ...$after];
+        return [...$singed, ...([] === $before ? [] : [
+            ...$before,
+            self::wait(Cure::Cord, $part, [] === $after ? [new Said('look-closer')] : []),
+        ]), ...$after];
     }
 
     /**
@@ -80,18 +88,34 @@ final readonly class Finish
             sizes: ['leaves' => $stub],
             ends: $ends,
             how: $isSinged ? How::Singe : How::Glue,
-            look: new Said($isSinged ? 'look-flame' : 'look-glue'),
+            looks: [new Said($isSinged ? 'look-flame' : 'look-glue')],
             tools: $isSinged ? [Tool::Scissors, Tool::Lighter, Tool::Clip] : [Tool::Scissors, Tool::Glue],
             lesson: $isSinged ? 'singe' : 'glue',
         ), ...($isSinged ? [] : [self::wait(Cure::Cord)])];
     }
 
-    public static function wait(Cure $cure, Part $part = Part::Ends): Act
+    /**
+     * Returns what there is to look at when a barrel is drawn to its place.
+     *
+     * @return list<Said>
+     */
+    public static function wound(Material $cord): array
+    {
+        $isThin = Fibre::Leather === $cord->fibre && $cord->round()->millimetres < self::DELICATE;
+
+        return [new Said('look-barrel'), ...($isThin ? [new Said('look-firm')] : [])];
+    }
+
+    /**
+     * @param list<Said> $looks
+     */
+    public static function wait(Cure $cure, Part $part = Part::Ends, array $looks = []): Act
     {
         return new Act(
             Does::Wait,
             $part,
             Cure::said($cure->minutes()),
+            looks: $looks,
             cure: $cure,
         );
     }
@@ -138,7 +162,11 @@ final readonly class Finish
             role: $ends[0]->cord->role,
             ends: $ends,
             how: $how,
-            look: new Said(How::Singe === $how ? 'look-flame' : 'look-glue'),
+            looks: match (true) {
+                How::Singe === $how => [new Said('look-flame')],
+                $isTail => [new Said('look-glue')],
+                default => [new Said('look-faces'), new Said('look-glue')],
+            },
             tools: How::Singe === $how ? [Tool::Lighter, Tool::Clip] : [Tool::Glue],
             lesson: How::Singe === $how ? 'singe' : 'glue',
         );

@@ -43,6 +43,11 @@ final readonly class Habits
      * @param Turn        $working     when working ends are made safe: before what closes a piece, or with all others
      * @param Turn        $stops       when the stops of a slider are tied: before it, or after
      * @param Turn        $button      whether a wrap begins with its button, or with its loop
+     * @param Crossing    $crossing    how the first cord of a square knot goes over
+     * @param Stringing   $stringing   whether beads are strung before the knots, or each when its turn comes
+     * @param Halving     $halves      whether one half is made safe before the other is begun
+     * @param Joining     $joining     how working cords are joined to the cores
+     * @param Reminders   $reminders   how often what there is to look at is said
      */
     public function __construct(
         public ?Length $rounding = null,
@@ -56,6 +61,11 @@ final readonly class Habits
         public Turn $working = Turn::First,
         public Turn $stops = Turn::Last,
         public Turn $button = Turn::First,
+        public Crossing $crossing = Crossing::Front,
+        public Stringing $stringing = Stringing::Together,
+        public Halving $halves = Halving::Together,
+        public Joining $joining = Joining::Laid,
+        public Reminders $reminders = Reminders::Always,
     ) {}
 
     /**

@@ -66,7 +66,12 @@ final readonly class Sheet
             }
         }
 
-        return new self($bench->cords(), $cuts, $cutOf, self::with([...self::inOrder($before), ...$acts], $later));
+        return new self(
+            $bench->cords(),
+            $cuts,
+            $cutOf,
+            $bench->habits->reminders->of(self::with([...self::inOrder($before), ...$acts], $later)),
+        );
     }
 
     /**

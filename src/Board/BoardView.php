@@ -302,9 +302,10 @@ final readonly class BoardView
 
     public function look(int $i): string
     {
-        $look = ($this->steps->all[$i] ?? null)?->look;
-
-        return null === $look ? '' : $this->wording->making($look, $this->plan->draft->piece->unit);
+        return $this->wording->makings(
+            ($this->steps->all[$i] ?? null)->looks ?? [],
+            $this->plan->draft->piece->unit,
+        );
     }
 
     /**

@@ -89,7 +89,7 @@ final readonly class StepsDocument
                     1 === $round->times ? (string) ($i + 1) : ($i + 1).'abcdefghijklmnop'[$which],
                     $this->wording->making($isAgain ? $act->said->with('due', $due) : $pace->said($act), $unit),
                     $isAgain && isset($act->said->values['due']) ? '' : $due,
-                    null === $act->look ? '' : $this->wording->making($act->look, $unit),
+                    $this->wording->makings($act->looks, $unit),
                 ];
             }
         }
@@ -123,7 +123,7 @@ final readonly class StepsDocument
         return array_filter([
             'do' => $step->does->value,
             'say' => $this->wording->making($pace->said($step), $unit),
-            'look' => null === $step->look ? null : $this->wording->making($step->look, $unit),
+            'look' => [] === $step->looks ? null : $this->wording->makings($step->looks, $unit),
             'count' => $step->count,
             'moves' => array_map(static fn (Move $move): object => (object) self::move($move), $step->moves),
             'cord' => $step->role,

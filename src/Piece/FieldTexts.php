@@ -24,6 +24,7 @@ final class FieldTexts
         'habits.rounding', 'habits.coreEnds', 'habits.workingEnds', 'habits.tailEnd', 'habits.sliderKnots',
         'habits.side',
         'habits.melting', 'habits.gluing', 'habits.working', 'habits.stops', 'habits.button',
+        'habits.crossing', 'habits.stringing', 'habits.halves', 'habits.joining', 'habits.reminders',
     ];
     private const PARTS = [
         'cords' => ['called', 'fibre', 'thickness', 'width', 'colour', 'count', 'lay', 'run', 'stretch'],

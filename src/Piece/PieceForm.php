@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
@@ -191,8 +192,12 @@ final readonly class PieceForm
     private function settle(array &$document, string $path, string $text): void
     {
         if ('closure.kind' === $path) {
-            // A tail is another thing in another closure.
-            FieldTexts::put($document, 'closure.tail', '');
+            // A tail is another thing in another closure, and what that does not know is said of none.
+            $kind = $this->reader->closures->named($text);
+            $unknown = null === $kind ? [] : array_diff(Wished::fields(), Wished::ofKind($kind));
+            foreach (['tail', ...$unknown] as $field) {
+                FieldTexts::put($document, 'closure.'.$field, '');
+            }
         } elseif (1 === preg_match(
             '/^(beads\..+)\.(diameter|shape)$/',
             $path,

@@ -30,16 +30,26 @@ final class Preferences
         'rounding' => 'habits.rounding', 'coreEnds' => 'habits.coreEnds', 'workingEnds' => 'habits.workingEnds',
         'tailEnd' => 'habits.tailEnd', 'sliderKnots' => 'habits.sliderKnots', 'melting' => 'habits.melting',
         'gluing' => 'habits.gluing', 'working' => 'habits.working', 'stops' => 'habits.stops',
-        'button' => 'habits.button',
+        'button' => 'habits.button', 'crossing' => 'habits.crossing', 'stringing' => 'habits.stringing',
+        'halves' => 'habits.halves', 'joining' => 'habits.joining', 'reminders' => 'habits.reminders',
     ];
 
     /** Of those the ones that are lengths. */
     private const LENGTHS = ['gauge', 'rounding', 'coreEnds', 'workingEnds', 'tailEnd'];
 
     /** What a piece has that says nothing of it, where it always has one or the other. */
-    private const UNSAID = [
+    public const UNSAID = [
         'side' => 'left', 'melting' => 'singe', 'gluing' => 'first', 'working' => 'first', 'stops' => 'last',
-        'button' => 'first',
+        'button' => 'first', 'crossing' => 'front', 'stringing' => 'together', 'halves' => 'together', 'joining' => 'laid',
+        'reminders' => 'always',
+    ];
+
+    /** What is chosen one way or the other: its name, what is not as usual, and the words for both. */
+    public const CHOICES = [
+        ['side', 'right', 'side'], ['crossing', 'behind', 'crossing'], ['joining', 'bound', 'joining'],
+        ['stringing', 'singly', 'stringing'], ['halves', 'in-turn', 'halves-when'], ['melting', 'glue', 'melting'],
+        ['gluing', 'last', 'gluing'], ['working', 'last', 'working-when'], ['stops', 'first', 'stops-when'],
+        ['button', 'last', 'button-when'], ['reminders', 'once', 'reminders'],
     ];
 
     /** A piece with nothing to it. */

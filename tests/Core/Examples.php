@@ -29,7 +29,7 @@ final class Examples
             'working' => ['fibre' => 'polyester', 'thickness' => '1 mm', 'colour' => '#112233'],
         ],
         'pattern' => '1 square x fit',
-        'closure' => ['kind' => 'square-slider', 'knots' => 4],
+        'closure' => ['kind' => 'square-slider'],
     ];
 
     /**

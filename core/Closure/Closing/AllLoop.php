@@ -55,7 +55,7 @@ final readonly class AllLoop implements AtEnd
             makes: [Landmark::of('loop-knot', null, $at->side())],
             sizes: ['size' => $flat],
             knot: (new Overhand())->word(),
-            look: new Said('look-strands'),
+            looks: [new Said('look-strands')],
             lesson: 'loop',
         )];
     }

@@ -13,6 +13,7 @@ use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\Finish;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Loose;
 use Rinkel\Core\Work\Move;
@@ -102,7 +103,10 @@ final readonly class Barrels extends Ending
             makes: [self::edge($by)],
             sizes: ['distance' => $distance],
             knot: $word,
-            look: new Said('look-place'),
+            looks: [
+                new Said('look-snug'),
+                ...([] === $by->tails() ? [] : Finish::wound($by->tails()[0]->cord->material)),
+            ],
             tools: [Tool::Straw],
             lesson: 'sliding barrel',
         );

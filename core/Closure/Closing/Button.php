@@ -61,7 +61,7 @@ final readonly class Button implements AtEnd
                 through: $ends,
                 things: [$this->button],
                 makes: [$shank],
-                look: new Said('look-face'),
+                looks: [new Said('look-face')],
                 lesson: 'button',
             ),
             new Act(
@@ -87,7 +87,7 @@ final readonly class Button implements AtEnd
                 makes: [Landmark::of('button-knot', null, $at->side())],
                 sizes: $this->play->isZero() ? [] : ['distance' => $this->play],
                 knot: (new Overhand())->word(),
-                look: new Said('look-place'),
+                looks: [new Said('look-place')],
                 lesson: 'button',
             ),
             ...($isBehind ? [$this->hidden($bench, $at)] : []),

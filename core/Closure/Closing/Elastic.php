@@ -65,7 +65,7 @@ final readonly class Elastic extends Ending
             new Said('try-elastic', ['body' => $bench->body]),
             marks: [$knot],
             sizes: ['body' => $bench->body],
-            look: new Said('look-elastic'),
+            looks: [new Said('look-elastic')],
         )], ['body']);
         $bench->write('last ends', [
             ...($this->glued ? [new Act(
@@ -75,7 +75,7 @@ final readonly class Elastic extends Ending
                 role: 'cord',
                 ends: $ends,
                 how: How::Glue,
-                look: new Said('look-glue'),
+                looks: [new Said('look-glue')],
                 tools: [Tool::Glue],
                 lesson: 'glue',
             ), Finish::wait(Cure::Elastic)] : []),
@@ -125,7 +125,7 @@ final readonly class Elastic extends Ending
             ),
             makes: [$knot],
             knot: $word,
-            look: new Said('look-not-tight'),
+            looks: [new Said('look-not-tight')],
             lesson: 'elastic',
         );
     }

@@ -74,7 +74,7 @@ final readonly class Findings implements AtEnd
                 Part::Close,
                 new Said('finding-on', ['finding' => $next, 'before' => $name]),
                 things: [$next],
-                look: new Said('look-rings'),
+                looks: [new Said('look-rings')],
                 tools: [Tool::Pliers],
                 lesson: 'ring',
             );
@@ -85,7 +85,7 @@ final readonly class Findings implements AtEnd
                 Does::Attach,
                 Part::Close,
                 new Said('half-on', ['finding' => $this->half, 'before' => $name]),
-                look: new Said('look-rings'),
+                looks: [new Said('look-rings')],
                 tools: [Tool::Pliers],
                 lesson: 'ring',
             );
@@ -144,7 +144,10 @@ final readonly class Findings implements AtEnd
                 marks: [$at->edge],
                 makes: [$edge],
                 endsAs: $hidden,
-                look: new Said('look-crimp'),
+                looks: [
+                    ...($at->isStart || 'strand' !== $at->role() ? [] : [new Said('look-straighten')]),
+                    new Said('look-crimp'),
+                ],
                 tools: [Tool::Pliers],
                 lesson: 'fold-over',
             ),
@@ -213,7 +216,7 @@ final readonly class Findings implements AtEnd
                 makes: [Landmark::of('tied-back', $name, $at->side())],
                 sizes: $at->bare->isZero() ? [] : ['distance' => $at->bare],
                 knot: (new Overhand())->word(),
-                look: new Said('look-tied-back'),
+                looks: [new Said('look-tied-back')],
                 lesson: 'together',
             ),
         ];
@@ -240,7 +243,7 @@ final readonly class Findings implements AtEnd
                 ),
                 things: $things,
                 makes: [$edge],
-                look: new Said('look-rings'),
+                looks: [new Said('look-rings')],
                 tools: [Tool::Pliers],
                 lesson: 'ring',
             ),

@@ -54,7 +54,7 @@ final readonly class ForGood extends Ending
                 makes: [$knot],
                 sizes: ['start' => $start->bare, 'finish' => $finish->bare],
                 knot: (new Overhand())->word(),
-                look: new Said('look-place'),
+                looks: [new Said('look-place')],
                 lesson: 'together',
             ),
         ], ['body', 'trial', 'working ends']);

@@ -68,7 +68,7 @@ final readonly class Glued extends Ending
                 ends: $at->tails(),
                 how: How::Glue,
                 endsAs: $hidden($at),
-                look: new Said('look-magnet'),
+                looks: [new Said('look-magnet')],
                 tools: [Tool::Glue, Tool::Clip],
                 lesson: 'magnet',
             );
@@ -83,7 +83,7 @@ final readonly class Glued extends Ending
                 ends: $ends,
                 how: How::Glue,
                 endsAs: $hidden($start) + $hidden($finish),
-                look: new Said('look-minute'),
+                looks: [new Said('look-minute')],
                 tools: [Tool::Glue],
                 lesson: 'butt',
             );

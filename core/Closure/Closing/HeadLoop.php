@@ -94,7 +94,7 @@ final readonly class HeadLoop implements AtEnd
                 marks: [$row],
                 makes: [Landmark::of('loop-knot', null, $at->side())],
                 sizes: ['size' => $this->inside->times(0.5)],
-                look: new Said('look-button'),
+                looks: [new Said('look-button')],
                 lesson: $word,
             ),
         ];

@@ -40,7 +40,7 @@ final readonly class LinkKnot
             marks: [$at->edge],
             makes: [Landmark::of('link-knot', null, $at->side())],
             knot: (new Overhand())->word(),
-            look: new Said('look-place'),
+            looks: [new Said('look-place')],
             lesson: 'together',
         )];
     }

@@ -83,7 +83,7 @@ final readonly class Loop implements AtEnd
                 makes: [$makes],
                 sizes: ['size' => $flat],
                 knot: (new Overhand())->word(),
-                look: new Said(null === $this->button ? 'look-loop' : 'look-button'),
+                looks: [new Said(null === $this->button ? 'look-loop' : 'look-button')],
                 lesson: 'loop',
             );
         }
@@ -121,7 +121,7 @@ final readonly class Loop implements AtEnd
             marks: $at->isFirst ? [] : [$from],
             makes: [$makes],
             knot: (new Overhand())->word(),
-            look: new Said('look-place'),
+            looks: [new Said('look-place')],
             lesson: 'together',
         );
     }

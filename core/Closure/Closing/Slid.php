@@ -48,7 +48,7 @@ final class Slid
             new Said('try-slider', ['opens' => $bench->opens]),
             marks: [$slider],
             sizes: ['opens' => $bench->opens],
-            look: new Said('look-glides'),
+            looks: [new Said('look-glides')],
         );
     }
 }

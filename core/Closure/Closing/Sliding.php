@@ -99,7 +99,7 @@ final readonly class Sliding extends Ending
                 takes: $bench->knots(new Square(), $this->knot, $slider->ends(), $this->knots),
                 makes: [Landmark::of('slider-edge')],
                 knot: $word,
-                look: new Said('look-snug'),
+                looks: [new Said('look-snug')],
                 lesson: 'slider',
             ),
         ];

@@ -73,7 +73,9 @@ final readonly class Stops
                 makes: [$this->stop($at, $i)],
                 sizes: ['distance' => $distance],
                 knot: (new Overhand())->word(),
-                look: new Said('look-place'),
+                looks: \count($ends) > 1
+                    ? [new Said('look-strands'), new Said('look-place')]
+                    : [new Said('look-place')],
                 lesson: \count($ends) > 1 ? 'together' : 'overhand',
             );
             array_push($acts, ...$this->beaded($bench, $at, $i, $ends));

@@ -13,6 +13,7 @@ use Rinkel\Core\Work\Acting;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\Finish;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Loose;
 use Rinkel\Core\Work\Move;
@@ -84,7 +85,7 @@ final readonly class WrapEnds extends Ending
                 things: [$this->button],
                 marks: [$at->isStart ? Landmark::of('mark') : $at->edge],
                 makes: [$shank],
-                look: new Said('look-face'),
+                looks: [new Said('look-face')],
                 lesson: 'button',
             ),
             new Act(
@@ -105,7 +106,7 @@ final readonly class WrapEnds extends Ending
                 makes: [Landmark::of('button-knot', null, $at->side())],
                 sizes: $this->play->isZero() ? [] : ['distance' => $this->play],
                 knot: (new Barrel())->word(),
-                look: new Said('look-place'),
+                looks: Finish::wound($short->cord->material),
                 tools: [Tool::Straw],
                 lesson: 'sliding barrel',
             ),
@@ -142,7 +143,7 @@ final readonly class WrapEnds extends Ending
                 makes: [Landmark::of('loop-end', null, $at->side().' '.$loop)],
                 sizes: ['distance' => $flat],
                 knot: (new Barrel())->word(),
-                look: new Said('look-button'),
+                looks: [new Said('look-button'), new Said('look-barrel')],
                 tools: [Tool::Straw],
                 lesson: 'sliding barrel',
             );

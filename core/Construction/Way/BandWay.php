@@ -20,11 +20,16 @@ use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Cord;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\Finish;
+use Rinkel\Core\Work\Halving;
+use Rinkel\Core\Work\Joining;
 use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Loose;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
 use Rinkel\Core\Work\Part;
 use Rinkel\Core\Work\Spent;
+use Rinkel\Core\Work\Stringing;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
 
@@ -130,8 +135,108 @@ class BandWay extends Way
             if ([] !== $half->elements) {
                 $this->bench->write('body', [$this->compared($half)]);
             }
+            if (1 === $half->number && $this->endsInTurn()) {
+                $this->bench->write('body', $this->firstEnds());
+            }
         }
         $this->bench->write('body', [], ['cords', 'mount', 'join']);
+    }
+
+    /**
+     * Returns whether the working ends of one half are made safe before the other half is begun.
+     */
+    private function endsInTurn(): bool
+    {
+        return Halving::InTurn === $this->draft->piece->habits->halves && $this->draft->isHalved() && !$this->inTurn()
+            && !$this->draft->fastened->closing->takesAll();
+    }
+
+    /**
+     * @return list<Act>
+     */
+    private function firstEnds(): array
+    {
+        $tied = [];
+        foreach (array_keys($this->pairs) as $role) {
+            array_push($tied, ...$this->lanesOf(1)[$role]);
+        }
+        foreach ($tied as $end) {
+            $end->keep($this->bench->habits->hold(false)->millimetres);
+        }
+
+        return [] === $tied ? [] : (new Finish($this->bench->habits))->of([new Loose($tied, $this->edges->brink(true)[0])]);
+    }
+
+    /**
+     * What goes on the cores alone is strung before the knots, where its maker does so.
+     */
+    protected function half(Half $half): array
+    {
+        return [...$this->strung($half), ...parent::half($half)];
+    }
+
+    protected function isStrung(Element $bead): bool
+    {
+        return Stringing::Together === $this->draft->piece->habits->stringing && ElementKind::Focal !== $bead->kind
+            && isset($this->draft->piece->beads[$bead->name])
+            && (Lane::Core === $bead->lane || Lane::Strand === $bead->lane && null !== $bead->strand);
+    }
+
+    protected function beadKey(Element $bead): string
+    {
+        return Lane::Core === $bead->lane && isset($this->draft->piece->beads[$bead->name])
+            ? 'bead-freed'
+            : parent::beadKey($bead);
+    }
+
+    /**
+     * Returns on which of several cores a bead goes, from 1; 0 on all of them.
+     *
+     * @param int $i its place beside others, from 0
+     */
+    protected function strandOf(Element $element, Element $bead, int $i): int
+    {
+        return $bead->strand ?? 0;
+    }
+
+    /**
+     * @return list<Act>
+     */
+    private function strung(Half $half): array
+    {
+        $all = [];
+        foreach ($half->elements as $element) {
+            foreach ([] === $element->beside ? [$element] : $element->beside as $i => $bead) {
+                if ($this->isStrung($bead)) {
+                    $all[$this->strandOf($element, $bead, $i)][] = (string) $bead->name;
+                }
+            }
+        }
+        ksort($all);
+        $cores = $this->lanesOf($half->number)['core'] ?? [];
+        $acts = [];
+        foreach ($all as $strand => $names) {
+            $ends = 0 === $strand ? $cores : \array_slice($cores, $strand - 1, 1);
+            $acts[] = new Act(
+                Does::String,
+                Part::Body,
+                new Said('string-all', [
+                    'count' => \count($names),
+                    'strand' => $strand,
+                    'cores' => \count($cores),
+                    'beads' => self::told($names),
+                ]),
+                role: 'core',
+                through: $ends,
+                things: $names,
+                takes: array_map(static fn (End $end): Spent => Spent::straight($end, 0.0), $ends),
+                looks: [new Said('look-strung')],
+                tools: [Tool::Pins],
+                half: $half->number,
+            );
+        }
+
+        return $acts;
     }
 
     protected function start(Half $half): void
@@ -164,6 +269,7 @@ class BandWay extends Way
             }
         }
         $working = [$isWhole ? $tied[1] : $tied[0], $tied[1]];
+        $tied[0] = $this->endsInTurn() ? [] : $tied[0];
         if ($closing->takesAll()) {
             $carrying = [[...$carrying[0], ...($isFolded ? [] : $tied[0])], [...$carrying[1], ...$tied[1]]];
             $tied = [$isFolded ? $tied[0] : [], []];
@@ -373,23 +479,35 @@ class BandWay extends Way
             marks: [Landmark::of('mark')],
             lesson: 'square',
         )];
-        if ($isApart && !$beginsWithAll) {
-            $acts[] = new Act(
-                Does::Tie,
-                Part::Mount,
-                new Said('anchor', ['role' => $role]),
-                [Move::knot((new Overhand())->word())],
-                role: $role,
-                by: $by,
-                around: $this->lanes(0)['core'],
-                takes: $this->bench->knots(new Overhand(), $this->bench->overhand($by), $by),
-                marks: [Landmark::of('mark')],
-                knot: (new Overhand())->word(),
-                lesson: 'together',
-            );
+        $isBound = Joining::Bound === $this->draft->piece->habits->joining && !$this->isOutwards();
+        if (($isApart || $isBound) && !$beginsWithAll) {
+            $acts[] = $this->bound($role, $by, Landmark::of('mark'), 0, $isApart);
         }
 
         return $acts;
+    }
+
+    /**
+     * Returns working cords bound to the cores by an overhand that is not counted.
+     *
+     * @param list<End> $by
+     */
+    private function bound(string $role, array $by, Landmark $at, int $half, bool $isApart = false): Act
+    {
+        return new Act(
+            Does::Tie,
+            0 === $half ? Part::Mount : Part::Body,
+            new Said($isApart ? 'anchor' : 'anchor-one', ['role' => $role]),
+            [Move::knot((new Overhand())->word())],
+            role: $role,
+            by: $by,
+            around: $this->lanesOf($half)['core'],
+            takes: [] === $by ? [] : $this->bench->knots(new Overhand(), $this->bench->overhand($by), $by),
+            marks: [$at],
+            knot: (new Overhand())->word(),
+            lesson: 'together',
+            half: $half,
+        );
     }
 
     /**
@@ -454,6 +572,14 @@ class BandWay extends Way
             makes: [Landmark::of('edge-of', $finding->name, $half)],
             lesson: 'lark',
             half: $half,
+        ), new Act(
+            Does::Pin,
+            Part::Body,
+            new Said('pin-hung', ['finding' => (string) $finding->name, 'count' => \count($lanes['core'])]),
+            role: 'core',
+            marks: [Landmark::of('edge-of', $finding->name, $half)],
+            tools: [Tool::Board, Tool::Pins],
+            half: $half,
         )];
         foreach ($this->pairs as $role => $cords) {
             $acts[] = new Act(
@@ -467,6 +593,9 @@ class BandWay extends Way
                 lesson: 'square',
                 half: $half,
             );
+            if (Joining::Bound === $this->draft->piece->habits->joining) {
+                $acts[] = $this->bound((string) $role, $lanes[$role] ?? [], Landmark::of('edge-of', $finding->name, $half), $half);
+            }
         }
 
         return $acts;

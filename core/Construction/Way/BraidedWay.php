@@ -103,7 +103,7 @@ final class BraidedWay extends Way
             due: $run->due(),
             at: $run->at,
             along: $run->along(),
-            look: new Said('look-braid'),
+            looks: [new Said('look-braid')],
             lesson: 'braid through links',
         )];
     }

@@ -215,7 +215,7 @@ final class BundleWay extends Way
             due: $run->due(),
             at: $run->at,
             along: $run->along(),
-            look: new Said('look-curve'),
+            looks: [new Said('look-curve')],
             tools: [Tool::Tape],
         );
     }
@@ -235,7 +235,7 @@ final class BundleWay extends Way
             Part::Bend,
             new Said('bend', ['place' => $this->draft->piece->wearer->place->value]),
             marks: [$this->last],
-            look: new Said('look-curve'),
+            looks: [new Said('look-curve')],
         );
     }
 
@@ -283,7 +283,7 @@ final class BundleWay extends Way
                 sizes: ['leaves' => $stub],
                 ends: $ends,
                 how: $isSinged ? How::Singe : How::Glue,
-                look: new Said($isSinged ? 'look-flame' : 'look-glue'),
+                looks: [new Said($isSinged ? 'look-flame' : 'look-glue')],
                 tools: $isSinged ? [Tool::Lighter, Tool::Clip] : [Tool::Glue],
                 lesson: $isSinged ? 'singe' : 'glue',
             );

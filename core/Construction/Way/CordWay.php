@@ -145,7 +145,7 @@ class CordWay extends Way
             by: self::ends($this->cords, true, false),
             takes: array_map(static fn (Cord $cord): Spent => Spent::straight($cord->a, 0.0), $this->cords),
             makes: [Landmark::of('holding-knot')],
-            look: new Said('look-order'),
+            looks: [new Said('look-order')],
             lesson: 'overhand',
         )];
     }

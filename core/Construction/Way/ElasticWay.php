@@ -34,7 +34,7 @@ final class ElasticWay extends CordWay
             new Said('tape-elastic'),
             role: 'cord',
             marks: [Landmark::of('mark')],
-            look: new Said('look-order'),
+            looks: [new Said('look-order')],
             tools: [Tool::Tape, Tool::Clip],
         )];
     }

@@ -50,7 +50,7 @@ final class LacedWay extends Way
             role: 'lace',
             through: self::ends($this->laces),
             marks: [Landmark::of('middle-link')],
-            look: new Said('look-lacing'),
+            looks: [new Said('look-lacing')],
             lesson: 'lacing',
         )], ['cords', 'tips']);
     }
@@ -124,7 +124,7 @@ final class LacedWay extends Way
                 due: $run->due(),
                 at: $run->at,
                 along: 0 === $i ? $run->along() : 0.0,
-                look: new Said('look-lacing'),
+                looks: [new Said('look-lacing')],
                 lesson: 'lacing',
                 half: $run->half,
             );

@@ -45,6 +45,7 @@ final class NetWay extends Way
             role: 'mesh',
             by: self::ends($this->cords),
             makes: [Landmark::of('crossing')],
+            looks: $use->cord->fibre->isWaxed() ? [] : [new Said('look-wax')],
             tools: [Tool::Board, Tool::Pins],
             lesson: 'linked',
         )], ['cords', 'tips']);
@@ -229,7 +230,7 @@ final class NetWay extends Way
             makes: [$this->last],
             sizes: ['distance' => $every],
             knot: (new Overhand())->word(),
-            look: new Said('look-net'),
+            looks: [new Said('look-net')],
             tools: [Tool::Pins],
             lesson: 'together',
         );
@@ -244,7 +245,7 @@ final class NetWay extends Way
             Part::Body,
             new Said($hasStone ? 'try-stone' : 'try-net'),
             marks: [$this->last],
-            look: $hasStone ? new Said('look-stone') : null,
+            looks: $hasStone ? [new Said('look-stone')] : [],
         );
     }
 
@@ -293,7 +294,7 @@ final class NetWay extends Way
                 due: $run->due(),
                 at: $run->at,
                 along: $run->along(),
-                look: new Said('look-place'),
+                looks: [new Said('look-strands'), new Said('look-place')],
                 lesson: 'together',
                 half: $half->number,
             );

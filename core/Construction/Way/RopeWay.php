@@ -157,7 +157,7 @@ final class RopeWay extends Way
             due: $element->length,
             at: $at,
             along: $element->length->millimetres,
-            look: new Said('look-ropes'),
+            looks: [new Said('look-ropes')],
             lesson: 'interlace',
         );
     }

@@ -9,6 +9,7 @@ use Rinkel\Core\Knot\Kind\HalfLeft;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Does;
@@ -26,6 +27,26 @@ final class RowsWay extends BandWay
     {
         return parent::joins($last, $next) || ElementKind::Rows === $last->kind && ElementKind::Rows === $next->kind
             && $last->beads() === $next->beads();
+    }
+
+    /**
+     * Rows are strung before the first of them.
+     */
+    protected function isStrung(Element $bead): bool
+    {
+        return isset($this->draft->piece->beads[$bead->name]) && Lane::Left !== $bead->lane && Lane::Right !== $bead->lane;
+    }
+
+    /**
+     * Each bead of a row lies on its own core, a last one on that in the middle.
+     */
+    protected function strandOf(Element $element, Element $bead, int $i): int
+    {
+        return match (true) {
+            ElementKind::Rows === $element->kind => $i + 1,
+            null !== $this->tying($element) => intdiv($this->draft->piece->cord('core')->count, 2) + 1,
+            default => $bead->strand ?? 0,
+        };
     }
 
     protected function woven(Run $run): array
@@ -61,7 +82,6 @@ final class RowsWay extends BandWay
             $this->tying($run->element),
             by: $this->ties($run),
             around: $this->around($run),
-            things: array_merge(...array_fill(0, $run->count(), $names)),
             takes: $this->taken($run),
             adds: $run->length(),
             what: $run->element->word(),
@@ -73,7 +93,7 @@ final class RowsWay extends BandWay
             due: $run->due(),
             at: $run->at,
             along: $run->along(),
-            look: new Said('look-rows'),
+            looks: [new Said('look-rows')],
             lesson: 'rows',
             half: $run->half,
         )];
@@ -103,7 +123,6 @@ final class RowsWay extends BandWay
             $role,
             by: $this->ties($run),
             around: $this->around($run),
-            things: [(string) $run->element->name],
             takes: $this->taken($run),
             adds: $run->length(),
             what: $run->element->word(),

@@ -27,6 +27,11 @@ final class WaveWay extends BandWay
         return true;
     }
 
+    protected function isStrung(Element $bead): bool
+    {
+        return false;
+    }
+
     protected function woven(Run $run): array
     {
         $beads = array_values($run->element->beside);
@@ -78,7 +83,7 @@ final class WaveWay extends BandWay
                 due: $run->due(),
                 at: $run->at,
                 along: 0 === $i ? 0.0 : $run->along(),
-                look: new Said('look-arms'),
+                looks: [new Said('look-arms')],
                 lesson: (new VerticalLarksHead())->word(),
                 half: $run->half,
                 lane: $i + 1,

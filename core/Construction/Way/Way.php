@@ -21,6 +21,7 @@ use Rinkel\Core\Work\Acting;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\Finish;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
@@ -61,6 +62,9 @@ abstract class Way
 
     /** @var array<int, array<string, list<End>>> by half */
     private array $lanesKnown = [];
+
+    /** How many runs of beads were strung. */
+    private int $hasStrung = 0;
 
     private readonly Repeats $repeats;
     protected readonly Edges $edges;
@@ -388,17 +392,35 @@ abstract class Way
             due: $run->due(),
             at: $run->at,
             along: $run->along(),
-            look: Manner::Own === $knot->manner() ? new Said('look-place') : null,
+            looks: $this->tightened($run, \count($by)),
             tools: $isWound && ($element->wraps ?? 0) >= self::WOUND ? [Tool::Straw] : [],
             lesson: $knot->word(),
             half: $run->half,
         );
     }
 
+    /**
+     * Returns what there is to look at before a knot is tightened for good.
+     *
+     * @return list<Said>
+     */
+    private function tightened(Run $run, int $ends): array
+    {
+        $knot = $run->element->knot;
+
+        return match (true) {
+            null !== $knot?->usualTurns() => Finish::wound($this->draft->construction->ends($this->draft->piece)->cord),
+            Manner::Own !== $knot?->manner() => [],
+            $ends > 1 && $this->tiesAll() => [new Said('look-strands'), new Said('look-place')],
+            default => [new Said('look-place')],
+        };
+    }
+
     protected function string(Run $run): Act
     {
         $first = $run->element;
         $isFinding = !isset($this->draft->piece->beads[$first->name]);
+        $isStrung = $this->isStrung($first);
         $moves = [];
         $names = [];
         foreach ($run->elements as $element) {
@@ -411,13 +433,18 @@ abstract class Way
         $this->last = $first->hangs ? $from : $this->edge($run);
 
         return new Act(
-            $isFinding || ElementKind::Charm === $first->kind ? Does::Attach : Does::String,
+            match (true) {
+                $isStrung => Does::Push,
+                $isFinding || ElementKind::Charm === $first->kind => Does::Attach,
+                default => Does::String,
+            },
             Part::Body,
             new Said(match (true) {
+                $isStrung => 'push',
                 ElementKind::Charm === $first->kind => 'hang',
                 $isFinding => 'finding',
                 Lane::Strand === $first->lane && null === $first->strand => 'bead-strands',
-                default => 'bead-'.$first->lane->value,
+                default => $this->beadKey($first),
             }, [
                 'count' => \count($names),
                 'beads' => self::told($names, $run),
@@ -428,7 +455,7 @@ abstract class Way
             $moves,
             \count($moves),
             through: $isFinding ? [] : $this->carry($run),
-            things: $names,
+            things: $isStrung ? [] : $names,
             takes: $this->taken($run),
             adds: $run->length(),
             what: $first->word(),
@@ -439,7 +466,7 @@ abstract class Way
             due: $run->due(),
             at: $run->at,
             along: $run->along(),
-            look: null,
+            looks: $isStrung || $isFinding || $this->hasStrung++ > 0 ? [] : [new Said('look-tip')],
             lesson: $isFinding ? 'ring' : null,
             half: $run->half,
         );
@@ -462,10 +489,11 @@ abstract class Way
         foreach (array_values($lanes) as $i => $beads) {
             $names = array_map(static fn (Element $bead): string => (string) $bead->name, $beads);
             $isLast = $i === \count($lanes) - 1;
+            $isStrung = $this->isStrung($beads[0]);
             $acts[] = new Act(
-                Does::String,
+                $isStrung ? Does::Push : Does::String,
                 Part::Body,
-                new Said($this->besideKey($beads[0]), [
+                new Said($isStrung ? 'push' : $this->beadKey($beads[0]), [
                     'count' => \count($names),
                     'beads' => self::told($names),
                     'strand' => $beads[0]->strand ?? 0,
@@ -475,7 +503,7 @@ abstract class Way
                 \count($beads),
                 acting: Acting::tryFrom($beads[0]->lane->value),
                 through: $this->carry($run, $beads[0]->lane),
-                things: $names,
+                things: $isStrung ? [] : $names,
                 takes: $isLast ? $this->taken($run) : [],
                 adds: $isLast ? $run->length() : null,
                 what: $run->element->word(),
@@ -494,7 +522,15 @@ abstract class Way
         return $acts;
     }
 
-    protected function besideKey(Element $bead): string
+    /**
+     * Returns whether a bead is on its cord already when its turn comes.
+     */
+    protected function isStrung(Element $bead): bool
+    {
+        return false;
+    }
+
+    protected function beadKey(Element $bead): string
     {
         return 'bead-'.$bead->lane->value;
     }
@@ -565,7 +601,7 @@ abstract class Way
                 'worn' => $this->draft->worn(),
             ]),
             sizes: ['body' => $this->draft->body(), 'worn' => $this->draft->worn()],
-            look: new Said('look-fit'),
+            looks: [new Said('look-fit')],
             tools: [Tool::Tape],
         )];
     }

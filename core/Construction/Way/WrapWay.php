@@ -83,9 +83,13 @@ final class WrapWay extends Way
         ];
     }
 
-    protected function besideKey(Element $bead): string
+    protected function beadKey(Element $bead): string
     {
-        return Lane::Left === $bead->lane ? 'bead-long' : 'bead-short';
+        return match ($bead->lane) {
+            Lane::Left => 'bead-long',
+            Lane::Right => 'bead-short',
+            default => parent::beadKey($bead),
+        };
     }
 
     protected function carry(Run $run, ?Lane $lane = null): array

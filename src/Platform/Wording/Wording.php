@@ -42,6 +42,16 @@ final readonly class Wording
     }
 
     /**
+     * Returns what is to be looked at with an act, sentence after sentence.
+     *
+     * @param list<Said> $all
+     */
+    public function makings(array $all, Unit $unit): string
+    {
+        return implode(' ', array_map(fn (Said $said): string => $this->making($said, $unit), $all));
+    }
+
+    /**
      * Returns the sentence of an act of the making: cords by what they are called, knots and places by their names.
      */
     public function making(Said $said, Unit $unit): string

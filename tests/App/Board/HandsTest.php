@@ -148,6 +148,10 @@ final class HandsTest extends KernelTestCase
                             'habits.working' => 0 === ($habit & 1) ? 'first' : 'last',
                             'habits.stops' => 0 === ($habit & 2) ? 'last' : 'first',
                             'habits.button' => 0 === ($habit & 4) ? 'first' : 'last',
+                            'habits.joining' => 0 === ($habit & 1) ? 'laid' : 'bound',
+                            'habits.stringing' => 0 === ($habit & 2) ? 'together' : 'singly',
+                            'habits.halves' => 0 === ($habit & 4) ? 'together' : 'in-turn',
+                            'habits.reminders' => 0 === ($habit & 1) ? 'always' : 'once',
                         ];
                         yield [$id.' '.json_encode($changes), $reader->read(Examples::bare($id, $changes))];
                     }

@@ -67,7 +67,7 @@ final class StepsCommandTest extends KernelTestCase
         $wording = self::getContainer()->get(Wording::class);
         foreach (Examples::shipped() as $piece) {
             foreach ((new Planner())->plan($piece)->acts()->all as $step) {
-                foreach (array_filter([$step->said, $step->look]) as $said) {
+                foreach ([$step->said, ...$step->looks] as $said) {
                     self::assertInstanceOf(Said::class, $said);
                     self::assertArrayHasKey($said->key, $words['making']);
                     self::assertMatchesRegularExpression(

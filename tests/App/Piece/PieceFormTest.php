@@ -53,7 +53,7 @@ final class PieceFormTest extends TestCase
                 [
                     'beads.amber' => ['diameter' => '6 mm', 'glass' => true],
                     'findings.hook' => ['kind' => 'clasp'],
-                    'closure.findings' => ['hook'],
+                    'closure' => ['kind' => 'clasp', 'findings' => ['hook']],
                 ],
             ),
         );
@@ -221,7 +221,7 @@ final class PieceFormTest extends TestCase
                 'beads.amber' => ['diameter' => '6 mm'],
                 'beads.sky' => [],
                 'findings.hook' => [],
-                'closure.findings' => ['hook'],
+                'closure' => ['kind' => 'clasp', 'findings' => ['hook']],
                 'pattern' => '2 bead amber sky, focal amber',
             ],
         );

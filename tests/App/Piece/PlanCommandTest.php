@@ -120,7 +120,7 @@ final class PlanCommandTest extends KernelTestCase
             'cords.red: No cord of such a piece is called “red”. It could be core, working.',
         ];
         yield 'a finding that is not there' => [
-            $with('closure.findings', ['bow']),
+            $with('closure', ['kind' => 'clasp', 'findings' => ['bow']]),
             'closure.findings: No finding here is called “bow”. There is none yet.',
         ];
         yield 'a knot that is none' => [

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Core\Piece;
 
+use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Closure\KnownClosures;
+use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -32,7 +35,7 @@ final class SchemaTest extends TestCase
     public function testTheReaderTakesWhatTheSchemaTakesAndNoMore(string $path, mixed $value, bool $taken): void
     {
         try {
-            Examples::piece(['closure' => ['kind' => 'square-slider'], $path => $value] + (self::BESIDE[$path] ?? []));
+            Examples::piece(['closure' => ['kind' => self::knows($path)], $path => $value] + (self::BESIDE[$path] ?? []));
             $paths = [];
         } catch (PieceUnreadable $unreadable) {
             $paths = array_map(static fn (Fault $fault): string => $fault->path, $unreadable->faults);
@@ -54,6 +57,55 @@ final class SchemaTest extends TestCase
                     continue; // the planner knows them
                 }
                 yield $path.' '.$told => [$path, $value, $taken];
+            }
+        }
+    }
+
+    /**
+     * Returns a kind of closure that a path can be said of.
+     */
+    private static function knows(string $path): string
+    {
+        $field = str_starts_with($path, 'closure.') ? substr($path, 8) : '';
+        foreach (KnownClosures::all()->ids() as $id) {
+            $kind = KnownClosures::all()->named($id);
+            if (null !== $kind && \in_array($field, Wished::ofKind($kind), true)) {
+                return $id;
+            }
+        }
+
+        return 'square-slider';
+    }
+
+    /**
+     * What a closure does not know is refused by name, by the schema and by the reader alike.
+     */
+    public function testAClosureSaysOnlyWhatItsKindKnows(): void
+    {
+        $schema = (string) file_get_contents(\dirname(__DIR__, 3).'/docs/piece.schema.json');
+        $values = [
+            'knots' => 3, 'wraps' => 3, 'loops' => 2, 'tail' => '60 mm', 'shows' => '70 %', 'start' => 'loop',
+            'finish' => 'button', 'play' => '2 mm', 'behind' => 1, 'tails' => 'frayed', 'short' => '20 mm',
+            'spaced' => true, 'findings' => ['clip'], 'knotted' => true, 'glued' => true,
+        ];
+        self::assertSame(Wished::fields(), array_values(array_intersect(Wished::fields(), array_keys($values))));
+        foreach (KnownClosures::all()->ids() as $id) {
+            $known = Wished::ofKind(KnownClosures::all()->named($id) ?? throw new \LogicException());
+            foreach ($values as $field => $value) {
+                $document = Examples::document(['closure' => ['kind' => $id, $field => $value]]);
+                $isTaken = \in_array($field, $known, true);
+                $validated = (new Validator())->validate(
+                    json_decode((string) json_encode($document)),
+                    $schema,
+                );
+                self::assertSame($isTaken, $validated->isValid(), $id.' '.$field);
+                try {
+                    (new PieceReader())->read($document);
+                    self::assertTrue($isTaken, $id.' '.$field);
+                } catch (PieceUnreadable $unreadable) {
+                    self::assertFalse($isTaken, $id.' '.$field);
+                    self::assertSame('closure.'.$field, $unreadable->faults[0]->path);
+                }
             }
         }
     }

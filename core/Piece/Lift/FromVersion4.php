@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Piece\Lift;
+
+use Rinkel\Core\Closure\KnownClosures;
+use Rinkel\Core\Closure\Wished;
+use Rinkel\Core\Piece\Lift;
+
+/**
+ * From version 4 to 5: a closure says nothing any more that its kind does not know, such as the tails of a clasp; it
+ * was never heard.
+ */
+final class FromVersion4 implements Lift
+{
+    public function lift(array $document): array
+    {
+        $closure = $document['closure'] ?? null;
+        $named = \is_array($closure) ? $closure['kind'] ?? null : null;
+        $kind = \is_string($named) ? KnownClosures::all()->named($named) : null;
+        if (null !== $kind && \is_array($closure)) {
+            $unheard = array_diff(Wished::fields(), Wished::ofKind($kind));
+            $document['closure'] = array_diff_key($closure, array_flip($unheard));
+        }
+
+        return ['version' => 5] + $document;
+    }
+}
