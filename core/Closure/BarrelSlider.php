@@ -23,6 +23,9 @@ final readonly class BarrelSlider implements Closure
     /** The short tail of a single sliding knot: as near the body as it can be tied (judgement). */
     private const SHORT = 10.0;
 
+    /** How far beyond its barrel the stop of a tail is tied, where it has one, in mm: a little out (judgement). */
+    private const OUT = 10.0;
+
     private function __construct(
         private ClosureWish $wish,
         private bool $isDouble,
@@ -85,6 +88,9 @@ final readonly class BarrelSlider implements Closure
                 $short,
                 $this->narrow($tail),
                 $double ? null : $this->site->stops($tail),
+                $double && true === $this->wish->tails?->areStopped()
+                    ? $this->site->stops(Length::ofMillimetres(self::OUT))
+                    : null,
                 $this->site->beyond(),
                 !$double && $this->wish->spaced,
                 $this->site->takesAll(),
@@ -99,7 +105,7 @@ final readonly class BarrelSlider implements Closure
                 'narrow' => $this->narrow($tail),
                 'wide' => $short->plus($tail),
             ])],
-            beads: $this->site->tipped($double ? 0 : 1),
+            beads: $this->site->tipped($double ? null : 1),
         );
     }
 

@@ -6,6 +6,7 @@ namespace Rinkel\Core\Closure;
 
 use Rinkel\Core\Closure\Closing\HeadLoop;
 use Rinkel\Core\Closure\Closing\Loop;
+use Rinkel\Core\Closure\Closing\Stops;
 use Rinkel\Core\Closure\Closing\TwoEnded;
 use Rinkel\Core\Closure\Closing\WrapEnds;
 use Rinkel\Core\Fit\Ring;
@@ -35,6 +36,9 @@ final readonly class ButtonLoop implements Closure
     /** Beyond this share over the button a loop lets it slip out again (judgement). */
     private const SLIPS = 0.25;
 
+    /** How far beyond the last knot the stop of a tail that hangs is, in mm (judgement). */
+    private const HANGS = 20.0;
+
     private Cord $cord;
 
     /**
@@ -49,7 +53,9 @@ final readonly class ButtonLoop implements Closure
         private Tied $knot,
         private bool $isWrap,
         private bool $buttonFirst,
-        private ?Tied $head = null,
+        private ?Tied $head,
+        private ?Stops $tips,
+        private Site $site,
     ) {
         $this->cord = $ends->cord;
     }
@@ -70,6 +76,8 @@ final readonly class ButtonLoop implements Closure
                 $site->ends->bundle(),
                 $site->working,
             ) : null,
+            null === $site->wish->tails ? null : $site->stops(Length::ofMillimetres(self::HANGS)),
+            $site,
         );
     }
 
@@ -122,6 +130,7 @@ final readonly class ButtonLoop implements Closure
                 'wide' => ($this->head->width ?? Length::zero())->written(Unit::Millimetre),
                 'bound' => $this->knot->pitch->written(Unit::Millimetre),
             ])],
+            beads: $this->site->tipped(1),
             named: [[$this->on->name, $this->on->finding]],
             loopHeads: $this->heads(),
             startLoop: $this->buttonFirst ? null : $this->flat(),
@@ -152,6 +161,7 @@ final readonly class ButtonLoop implements Closure
                 $this->loop(),
                 $this->middle(),
                 $this->wish->loops,
+                $this->tips,
             );
         }
 
@@ -166,7 +176,8 @@ final readonly class ButtonLoop implements Closure
                     $this->wish->loops,
                     $this->on->name,
                 ),
-            $this->on->atEnd(),
+            $this->on->atEnd($this->tips),
+            $this->site->takesAll(),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure;
 
 use Rinkel\Core\Closure\Closing\Button;
+use Rinkel\Core\Closure\Closing\Stops;
 use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Material\Cord;
@@ -46,9 +47,9 @@ final readonly class Buttoned
         return new self($name, $button, $site->wish->play ?? Length::zero(), $square, $site->wish->behind, $site->ends);
     }
 
-    public function atEnd(): Button
+    public function atEnd(?Stops $tips = null): Button
     {
-        return new Button($this->name, $this->play, $this->square, $this->behind);
+        return new Button($this->name, $this->play, $this->square, $this->behind, $tips);
     }
 
     /**

@@ -26,6 +26,7 @@ final readonly class ClosureWish
      * @param Tails|null   $tails    plain ones of the core when null
      * @param Length|null  $short    from the body to a single sliding barrel; as near as it can be tied when null
      * @param bool         $spaced   whether that barrel is one of the piece's evenly spaced knots
+     * @param bool         $plain    whether the knot of elastic is a plain one, of two overhands
      * @param bool         $glued    whether glue goes on the cords that a slider runs on, or the knot on elastic
      */
     public function __construct(
@@ -45,7 +46,49 @@ final readonly class ClosureWish
         public ?Tails $tails = null,
         public ?Length $short = null,
         public bool $spaced = false,
+        public bool $plain = false,
     ) {}
+
+    /**
+     * @return list<string> what a maker chose that is not as usual, by field
+     */
+    public function said(): array
+    {
+        $usual = new self($this->kind);
+
+        return array_keys(array_filter([
+            'wraps' => $this->wraps !== $usual->wraps,
+            'tail' => null !== $this->tail,
+            'loops' => $this->loops !== $usual->loops,
+            'findings' => [] !== $this->findings,
+            'glued' => $this->glued,
+            'knotted' => $this->knotted,
+            'shows' => null !== $this->shows,
+            'play' => null !== $this->play,
+            'behind' => 0 !== $this->behind,
+            'tails' => null !== $this->tails,
+            'short' => null !== $this->short,
+            'spaced' => $this->spaced,
+            'plain' => $this->plain,
+        ]));
+    }
+
+    /**
+     * Returns what two unlike ends do not hear, as neither of them has it: the tails of ties, what is behind a button,
+     * findings.
+     *
+     * @return list<string> by field
+     */
+    public function unheard(): array
+    {
+        $has = fn (EndForm $form): bool => $form === $this->start || $form === $this->finish;
+
+        return !$this->kind instanceof Kind\TwoEnding ? [] : [
+            ...($has(EndForm::Ties) ? [] : ['tails']),
+            ...($has(EndForm::Button) ? [] : ['play', 'behind']),
+            ...($has(EndForm::Findings) || $has(EndForm::Button) ? [] : ['findings']),
+        ];
+    }
 
     /**
      * @param list<string> $findings
@@ -83,6 +126,7 @@ final readonly class ClosureWish
             $knows('tails') ? $this->tails : $usual->tails,
             $knows('short') ? $this->short : $usual->short,
             $knows('spaced') && $this->spaced,
+            $knows('plain') && $this->plain,
         );
     }
 
@@ -153,6 +197,7 @@ final readonly class ClosureWish
             $tails ?? $this->tails,
             $short ?? $this->short,
             $this->spaced,
+            $this->plain,
         );
     }
 }

@@ -30,7 +30,7 @@ final readonly class KnownClosures
             new Kind\SquareSliding(),
             new Kind\DoubleBarrel(),
             new Kind\SingleBarrel(),
-            new Kind\ButtonAndLoop(),
+            Kind\ButtonAndLoop::anywhere(),
             new Kind\Clasping(),
             new Kind\Tying(),
             new Kind\SlideBeading(),
@@ -38,7 +38,7 @@ final readonly class KnownClosures
             new Kind\Butted(),
             new Kind\Magnetic(),
             new Kind\Breakaway(),
-            new Kind\TwoEnding(),
+            Kind\TwoEnding::anywhere(),
             new Kind\ForGood(),
         );
     }

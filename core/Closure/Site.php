@@ -65,7 +65,12 @@ final readonly class Site
     {
         $count = true === $this->wish->tails?->areStoppedApart() ? 1 : $this->ends->count;
 
-        return $this->book->in(new Overhand(), $this->ends->cord, $count);
+        return $this->book->in(
+            $this->wish->tails->knot ?? new Overhand(),
+            $this->ends->cord,
+            $count,
+            $this->wish->tails?->turns,
+        );
     }
 
     /**

@@ -36,9 +36,9 @@ final readonly class SlideBead implements Closure
 
     public function body(Ring $ring): Length
     {
-        return null === $this->wish->shows
-            ? $ring->atSkin()->minus($this->bead->length)
-            : $this->wish->shows->body($ring, $ring->wished()->minus($this->bead->length));
+        $near = $ring->wished()->minus($this->bead->length);
+
+        return $this->wish->shows?->body($ring, $near) ?? $near;
     }
 
     public function isBound(): bool
@@ -63,7 +63,7 @@ final readonly class SlideBead implements Closure
             $slider->openGap(),
             new SlidingBead(
                 $this->name,
-                $this->site->stops($slider->tail, $this->stop),
+                $this->site->stops($slider->tail, $this->stop)->against($this->name),
                 $this->site->takesAll(),
             ),
             tail: $slider->tail,

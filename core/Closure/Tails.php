@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure;
 
 use Rinkel\Core\Closure\Exception\TailsUnread;
+use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\KnownKnots;
+use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 
@@ -23,17 +26,20 @@ final readonly class Tails implements \Stringable
         public bool $frayed,
         public ?string $bead,
         public ?Length $unequal,
+        public ?Knot $knot = null,
+        public ?int $turns = null,
     ) {}
 
     /**
-     * Reads what is said of tails, apart by commas: "all cords", "own stops", "frayed", "bead amber", "unequal 12 mm".
+     * Reads what is said of tails, apart by commas: "all cords", "own stops", "frayed", "bead amber", "unequal 12 mm",
+     * "stop barrel 3".
      *
      * @throws TailsUnread                         If one of them is none of these, or both frayed and beaded
      * @throws \Rinkel\Core\Measure\MeasureFailure If its length is none
      */
     public static function parse(string $text, Unit $bare): self
     {
-        [$all, $own, $frayed, $bead, $unequal] = [false, false, false, null, null];
+        [$all, $own, $frayed, $bead, $unequal, $knot, $turns] = [false, false, false, null, null, null, null];
         foreach (array_map(trim(...), explode(',', $text)) as $word) {
             if (1 === preg_match('/^unequal\s+(.{1,40})$/u', $word, $match)) {
                 $unequal = Length::parse($match[1], $bare);
@@ -42,6 +48,12 @@ final readonly class Tails implements \Stringable
                 }
             } elseif (1 === preg_match('/^bead\s+([\pL][\pL\d_-]{0,39})$/u', $word, $match)) {
                 $bead = $match[1];
+            } elseif (1 === preg_match('/^stop\s+([\pL ]{1,40}?)(?:\s+([2-5]))?$/u', $word, $match)) {
+                $knot = KnownKnots::all()->named($match[1]);
+                $turns = isset($match[2]) ? (int) $match[2] : $knot?->usualTurns();
+                if (Manner::Own !== $knot?->manner() || null !== $turns && null === $knot->usualTurns()) {
+                    throw TailsUnread::from($word);
+                }
             } else {
                 match ($word) {
                     'all cords' => $all = true,
@@ -52,7 +64,7 @@ final readonly class Tails implements \Stringable
             }
         }
 
-        return new self($all, $own, $frayed, $bead, $unequal);
+        return new self($all, $own, $frayed, $bead, $unequal, $knot, $turns);
     }
 
     /**
@@ -64,7 +76,15 @@ final readonly class Tails implements \Stringable
     {
         $bead = null === $this->bead ? null : $rename($this->bead);
 
-        return new self($this->allCords, $this->ownStops, $this->frayed, $bead, $this->unequal);
+        return new self(
+            $this->allCords,
+            $this->ownStops,
+            $this->frayed,
+            $bead,
+            $this->unequal,
+            $this->knot,
+            $this->turns,
+        );
     }
 
     /**
@@ -101,25 +121,33 @@ final readonly class Tails implements \Stringable
         return $this->ownStops || null !== $this->unequal || null !== $this->bead;
     }
 
+    /**
+     * Returns whether more is said of them than which cords they are: then even tails without one have a stop.
+     */
+    public function areStopped(): bool
+    {
+        return $this->areStoppedApart() || $this->frayed || null !== $this->knot;
+    }
+
     public function said(Unit $unit): string
     {
-        return implode(', ', array_filter([
-            $this->allCords ? 'all cords' : '',
-            $this->ownStops ? 'own stops' : '',
-            $this->frayed ? 'frayed' : '',
-            null === $this->bead ? '' : 'bead '.$this->bead,
-            null === $this->unequal ? '' : 'unequal '.$this->unequal->written($unit),
-        ], static fn (string $word): bool => '' !== $word));
+        return $this->words(null === $this->unequal ? null : (string) $this->unequal->written($unit));
     }
 
     public function __toString(): string
     {
+        return $this->words(null === $this->unequal ? null : (string) $this->unequal);
+    }
+
+    private function words(?string $unequal): string
+    {
         return implode(', ', array_filter([
             $this->allCords ? 'all cords' : '',
             $this->ownStops ? 'own stops' : '',
             $this->frayed ? 'frayed' : '',
             null === $this->bead ? '' : 'bead '.$this->bead,
-            null === $this->unequal ? '' : 'unequal '.$this->unequal,
+            null === $unequal ? '' : 'unequal '.$unequal,
+            null === $this->knot ? '' : 'stop '.$this->knot->word().(null === $this->turns ? '' : ' '.$this->turns),
         ], static fn (string $word): bool => '' !== $word));
     }
 }

@@ -30,8 +30,11 @@ enum Wished: string
     /** Of what kind each end is. */
     case Ends = 'ends';
 
-    /** How much play is behind a button, and how many knots. */
+    /** How much play is behind a button. */
     case Play = 'play';
+
+    /** How many square knots are hidden behind a button. */
+    case Behind = 'behind';
 
     /** How its tails are made. */
     case Tails = 'tails';
@@ -51,6 +54,9 @@ enum Wished: string
     /** Whether the knot is glued. */
     case GluedKnot = 'glued-knot';
 
+    /** Whether the knot of elastic is a plain one. */
+    case Plain = 'plain';
+
     /**
      * @return non-empty-list<string> what is said with it in the open format
      */
@@ -59,11 +65,28 @@ enum Wished: string
         return match ($this) {
             self::Opening => ['tail'],
             self::Ends => ['start', 'finish'],
-            self::Play => ['play', 'behind'],
             self::Short => ['short', 'spaced'],
             self::GluedKnot => ['glued'],
             default => [$this->value],
         };
+    }
+
+    /**
+     * Returns what is said of a closure of one kind where others are as they are here.
+     *
+     * @param list<ClosureKind> $closures that there are here
+     *
+     * @return list<string> by field
+     */
+    public static function here(array $closures, ClosureKind $kind): array
+    {
+        foreach ($closures as $one) {
+            if ($one->id() === $kind->id()) {
+                return self::ofKind($one);
+            }
+        }
+
+        return self::ofKind($kind);
     }
 
     /**

@@ -56,13 +56,13 @@ final readonly class BundledWrap implements Construction
             ['seed' => Stock::round(4, '#3f6f8f', 1.2)],
             ['button' => Stock::finding(FindingKind::Button, 12, 3, 2)],
             '(bundle loose '.$three.' / '.$three.', 1 barrel 3) x fit',
-            new ClosureWish(new ButtonAndLoop(), findings: ['button']),
+            new ClosureWish(ButtonAndLoop::onWrap(), findings: ['button']),
         );
     }
 
     public function closures(): array
     {
-        return [new ButtonAndLoop()];
+        return [ButtonAndLoop::onWrap()];
     }
 
     public function maker(Piece $piece): Maker

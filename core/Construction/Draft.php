@@ -28,7 +28,25 @@ final readonly class Draft
         public Fastened $fastened,
         public Length $goal,
         public Construction $construction,
+        public ?Length $nearest = null,
     ) {}
+
+    /**
+     * Returns the same, chosen instead of what is nearer to what was wished but wears worse: that is so much over.
+     */
+    public function insteadOf(Length $over): self
+    {
+        return new self(
+            $this->piece,
+            $this->line,
+            $this->ring,
+            $this->setting,
+            $this->fastened,
+            $this->goal,
+            $this->construction,
+            $over,
+        );
+    }
 
     /**
      * Returns whether the piece is two halves hung on the one finding that lies in it with something on either side. At

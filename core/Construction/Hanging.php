@@ -63,6 +63,20 @@ final class Hanging
     }
 
     /**
+     * Returns whether working cords are laid under the cores below a loop of all cords.
+     */
+    public static function laysUnder(Piece $piece): bool
+    {
+        foreach (array_diff_key($piece->cords, ['core' => 0, 'slider' => 0]) as $use) {
+            if (CordRun::Under === $use->run) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
      * Returns how many strands of core lie side by side: folded or hung they come in twos.
      */
     public static function strands(Piece $piece): int

@@ -52,7 +52,7 @@ final readonly class KnottedStrands extends OnCord
 
     public function closures(): array
     {
-        return [new Clasping(), new Tying(), new Magnetic(), new Breakaway(), new TwoEnding(), new ForGood()];
+        return [new Clasping(), new Tying(), new Magnetic(), new Breakaway(), TwoEnding::onCord(), new ForGood()];
     }
 
     public function way(Draft $draft): Way

@@ -8,6 +8,8 @@ use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Kind\DoubleBarrel;
 use Rinkel\Core\Construction\Internal\OnCord;
 use Rinkel\Core\Construction\Internal\Stock;
+use Rinkel\Core\Construction\Way\FocalWay;
+use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
@@ -21,6 +23,11 @@ final readonly class SingleFocal extends OnCord
     public function id(): string
     {
         return 'single-focal';
+    }
+
+    public function way(Draft $draft): Way
+    {
+        return new FocalWay($draft);
     }
 
     public function completed(Wish $wish): Piece

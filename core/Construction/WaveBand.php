@@ -13,6 +13,7 @@ use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Knot\WaveArm;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\BeadShape;
@@ -69,13 +70,13 @@ final readonly class WaveBand implements Construction
             ['button' => Stock::finding(FindingKind::Button, 8, 3, 2)],
             '1 square fill, (1 square, wave 4 '.($names[0] ?? 'round').' / '.($names[1] ?? $names[0] ?? 'seed')
             .', 1 square) x fit, 1 square fill',
-            new ClosureWish(new ButtonAndLoop(), findings: ['button'], knotted: true),
+            new ClosureWish(ButtonAndLoop::onBand(), findings: ['button'], knotted: true),
         );
     }
 
     public function closures(): array
     {
-        return [new ButtonAndLoop()];
+        return [ButtonAndLoop::onBand()];
     }
 
     public function maker(Piece $piece): Maker
@@ -104,6 +105,9 @@ final readonly class WaveBand implements Construction
     public function checks(Draft $draft): array
     {
         $working = $draft->piece->cord('working')->cord;
+        $checks = ElementKind::Wave === ($draft->setting->elements[0] ?? null)?->kind
+            ? [new Check('wave-loop-open', Severity::Warn, [])]
+            : [];
         foreach ($draft->piece->pattern->tree->nodes() as $wave) {
             if ($wave instanceof Wave && null !== $wave->seeds) {
                 $fitting = (new WaveArm(
@@ -114,6 +118,7 @@ final readonly class WaveBand implements Construction
                 ))->fitting();
                 if ($wave->seeds !== $fitting) {
                     return [
+                        ...$checks,
                         new Check(
                             $wave->seeds > $fitting ? 'wave-seeds-bulge' : 'wave-seeds-bare',
                             Severity::Hint,
@@ -124,6 +129,6 @@ final readonly class WaveBand implements Construction
             }
         }
 
-        return [];
+        return $checks;
     }
 }

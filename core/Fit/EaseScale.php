@@ -43,6 +43,17 @@ final readonly class EaseScale
     }
 
     /**
+     * Returns by how much an inside girth is tighter than what can be worn, or looser; nothing where it can be.
+     */
+    public function beyond(Length $inside): Length
+    {
+        $starts = $this->starts();
+        [$least, $most] = [$starts['snug'], $starts['too-loose']];
+
+        return Length::longest(Length::zero(), $least->minus($inside), $inside->minus($most));
+    }
+
+    /**
      * Returns the inside girth at which each zone begins, tightest first; below the first it is too tight.
      *
      * @return array<string, Length> by the zone's name

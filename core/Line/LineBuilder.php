@@ -42,23 +42,24 @@ final class LineBuilder
      */
     public function line(Pattern $pattern): Line
     {
+        $parts = Alternating::squared($pattern->parts);
         $mirror = null;
-        foreach ($pattern->parts as $i => $part) {
+        foreach ($parts as $i => $part) {
             $mirror = $part instanceof Mirror ? $i : $mirror;
         }
         if (null === $mirror) {
-            $chunks = Centring::of($this->chunks($pattern->parts));
+            $chunks = Centring::of($this->chunks($parts));
 
             return new Line($chunks, [], [], false, $this->shares, $this->more);
         }
-        if ($pattern->parts[$mirror] instanceof Mirror) {
-            $this->maker->exchange($pattern->parts[$mirror]);
+        if ($parts[$mirror] instanceof Mirror) {
+            $this->maker->exchange($parts[$mirror]);
         }
         $before = array_values(array_filter(
-            \array_slice($pattern->parts, 0, $mirror),
+            \array_slice($parts, 0, $mirror),
             static fn (Node $part): bool => !$part instanceof Mirror,
         ));
-        $outwards = $pattern->parts[$mirror] instanceof Mirror && $pattern->parts[$mirror]->outwards;
+        $outwards = $parts[$mirror] instanceof Mirror && $parts[$mirror]->outwards;
         $middle = $before[$outwards ? 0 : \count($before) - 1] ?? null;
         $single = $middle?->isMiddle() ?? false;
         $middleParts = $single ? $this->fixed([$middle], false) : [];
@@ -71,11 +72,11 @@ final class LineBuilder
         return new Line(
             $outwards ? array_map(static fn (Chunk $chunk): Chunk => $chunk->reversed(), array_reverse($half)) : $half,
             $middleParts,
-            Centring::of($this->chunks(\array_slice($pattern->parts, $mirror + 1))),
+            Centring::of($this->chunks(\array_slice($parts, $mirror + 1))),
             true,
             $this->shares,
             $this->more,
-            $pattern->parts[$mirror] instanceof Mirror ? $pattern->parts[$mirror]->exchange : null,
+            $parts[$mirror] instanceof Mirror ? $parts[$mirror]->exchange : null,
         );
     }
 

@@ -12,4 +12,7 @@ enum CordRun: string
 {
     case Folded = 'folded';
     case Apart = 'apart';
+
+    /** Working cords laid under the cores at their middle, below a loop of all cords and no part of it. */
+    case Under = 'under';
 }

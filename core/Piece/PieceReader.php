@@ -36,6 +36,7 @@ use Rinkel\Core\Work\Crossing;
 use Rinkel\Core\Work\Habits;
 use Rinkel\Core\Work\Halving;
 use Rinkel\Core\Work\Joining;
+use Rinkel\Core\Work\LoopEnd;
 use Rinkel\Core\Work\Reminders;
 use Rinkel\Core\Work\Stringing;
 use Rinkel\Core\Work\Turn;
@@ -188,6 +189,7 @@ final class PieceReader
             $fields->choice('habits.stringing', Stringing::class, Stringing::Together) ?? Stringing::Together,
             $fields->choice('habits.halves', Halving::class, Halving::Together) ?? Halving::Together,
             $fields->choice('habits.joining', Joining::class, Joining::Laid) ?? Joining::Laid,
+            $fields->choice('habits.loopEnd', LoopEnd::class, LoopEnd::Long) ?? LoopEnd::Long,
             $fields->choice('habits.reminders', Reminders::class, Reminders::Always) ?? Reminders::Always,
         );
     }
@@ -284,6 +286,7 @@ final class PieceReader
                 $tails,
                 $short,
                 $fields->yes('closure.spaced'),
+                $fields->yes('closure.plain'),
             );
     }
 

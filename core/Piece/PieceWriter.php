@@ -21,6 +21,7 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Work\Crossing;
 use Rinkel\Core\Work\Halving;
 use Rinkel\Core\Work\Joining;
+use Rinkel\Core\Work\LoopEnd;
 use Rinkel\Core\Work\Reminders;
 use Rinkel\Core\Work\Stringing;
 use Rinkel\Core\Work\Turn;
@@ -75,6 +76,7 @@ final class PieceWriter
                 'stringing' => self::unusual($piece->habits->stringing, Stringing::Together),
                 'halves' => self::unusual($piece->habits->halves, Halving::Together),
                 'joining' => self::unusual($piece->habits->joining, Joining::Laid),
+                'loopEnd' => self::unusual($piece->habits->loopEnd, LoopEnd::Long),
                 'reminders' => self::unusual($piece->habits->reminders, Reminders::Always),
             ]),
             'cords' => array_map($this->cord(...), $piece->cords),
@@ -179,6 +181,7 @@ final class PieceWriter
             'tails' => $wish->tails?->__toString(),
             'short' => $wish->short,
             'spaced' => $wish->spaced,
+            'plain' => $wish->plain,
             'play' => $wish->play,
             'behind' => 0 === $wish->behind ? null : $wish->behind,
         ], array_flip(['kind', ...Wished::ofKind($wish->kind)])));

@@ -54,6 +54,7 @@ final readonly class Judgement
                 $this->tooLong(),
                 $this->cannotOpen(),
             ] : [$this->fit(), $this->cannotPass()]),
+            $this->nearer(),
             (new FixedCounts($this->draft))->check(),
             (new Remainder($this->draft))->check(),
             ...$this->draft->fastened->checks,
@@ -77,6 +78,22 @@ final readonly class Judgement
         );
 
         return $checks;
+    }
+
+    /**
+     * Of two counts that one is chosen which wears better: that the other is nearer to what was wished is told.
+     */
+    private function nearer(): ?Check
+    {
+        $nearest = $this->draft->nearest;
+        $isShort = null !== $nearest && $nearest->isShorterThan(Length::zero());
+
+        return null === $nearest ? null : new Check('nearer-count', Severity::Hint, [
+            'over' => $this->draft->setting->over->absolute(),
+            'long' => $this->draft->setting->over->isShorterThan(Length::zero()) ? 'no' : 'yes',
+            'nearest' => $nearest->absolute(),
+            'side' => $isShort ? 'fewer' : 'more',
+        ]);
     }
 
     private function tooLong(): ?Check

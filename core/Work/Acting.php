@@ -17,4 +17,7 @@ enum Acting: string
 
     /** The long end, around the short one. */
     case Long = 'long';
+
+    /** The short end, around the long one. */
+    case Short = 'short';
 }

@@ -34,6 +34,9 @@ enum Does: string
     /** Folded cords through each other. */
     case Link = 'link';
 
+    /** A link of a chain, opened and closed again. */
+    case Open = 'open';
+
     /** An end, or several, through something or past each other. */
     case Pass = 'pass';
 
@@ -108,7 +111,7 @@ enum Does: string
             self::Unpin, self::Turn, self::Aside, self::Divide => 10,
             self::Cut, self::Trim, self::Compare, self::Bend => 30,
             self::Tip, self::Secure, self::Twist, self::Fray => 40,
-            self::Pin, self::Try, self::Pass, self::Hang, self::Link, self::Cover, self::Sew => 60,
+            self::Pin, self::Try, self::Pass, self::Hang, self::Link, self::Open, self::Cover, self::Sew => 60,
             self::Attach, self::Loop => 120,
             self::String, self::Push, self::Tie, self::Wind, self::Braid, self::Lace, self::Weave, self::Net, self::Gather,
             self::Bind, self::Stop => 10,
@@ -126,7 +129,7 @@ enum Does: string
             self::Mark, self::Leave, self::Level, self::Compare => [Tool::Tape],
             self::Pin, self::Net => [Tool::Board, Tool::Pins],
             self::Trim => [Tool::Scissors],
-            self::Fray => [Tool::Pliers],
+            self::Fray, self::Open => [Tool::Pliers],
             self::Wind => [Tool::Straw],
             default => [],
         };

@@ -47,6 +47,7 @@ final readonly class Habits
      * @param Stringing   $stringing   whether beads are strung before the knots, or each when its turn comes
      * @param Halving     $halves      whether one half is made safe before the other is begun
      * @param Joining     $joining     how working cords are joined to the cores
+     * @param LoopEnd     $loopEnd     which end ties the loop of a wrap
      * @param Reminders   $reminders   how often what there is to look at is said
      */
     public function __construct(
@@ -65,6 +66,7 @@ final readonly class Habits
         public Stringing $stringing = Stringing::Together,
         public Halving $halves = Halving::Together,
         public Joining $joining = Joining::Laid,
+        public LoopEnd $loopEnd = LoopEnd::Long,
         public Reminders $reminders = Reminders::Always,
     ) {}
 

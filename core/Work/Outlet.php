@@ -12,16 +12,17 @@ use Rinkel\Core\Measure\Length;
 final readonly class Outlet
 {
     /**
-     * @param bool      $isStart  whether the piece begins there
-     * @param Landmark  $edge     outermost thing of the body that is no bare cord
-     * @param Length    $bare     cord of the body that lies bare beyond it
-     * @param list<End> $carrying ends that make the closure; of folded cords both
-     * @param list<End> $tied     ends that only tied, and are made safe there
-     * @param list<End> $working  ends that tie what is knotted there
-     * @param bool      $isFolded whether its cords are folded there, so that no tip comes out
-     * @param bool      $isFirst  whether what closes it is made before the body
-     * @param bool      $isLink   whether it is a link, on which findings hang and at which cords are knotted
-     * @param bool      $inTurn   whether ends that tied are finished pair by pair, each before the next
+     * @param bool        $isStart  whether the piece begins there
+     * @param Landmark    $edge     outermost thing of the body that is no bare cord
+     * @param Length      $bare     cord of the body that lies bare beyond it
+     * @param list<End>   $carrying ends that make the closure; of folded cords both
+     * @param list<End>   $tied     ends that only tied, and are made safe there
+     * @param list<End>   $working  ends that tie what is knotted there
+     * @param bool        $isFolded whether its cords are folded there, so that no tip comes out
+     * @param bool        $isFirst  whether what closes it is made before the body
+     * @param bool        $isLink   whether it is a link, on which findings hang and at which cords are knotted
+     * @param string|null $next     the bead that lies outermost there
+     * @param bool        $inTurn   whether ends that tied are finished pair by pair, each before the next
      */
     public function __construct(
         public bool $isStart,
@@ -34,6 +35,7 @@ final readonly class Outlet
         public bool $isFirst = false,
         public bool $isLink = false,
         public bool $inTurn = false,
+        public ?string $next = null,
     ) {}
 
     /**

@@ -26,4 +26,7 @@ enum Tool: string
 
     /** A clip or a third hand, so that fingers keep off the flame. */
     case Clip = 'clip';
+
+    /** That marks elastic. */
+    case Pen = 'pen';
 }

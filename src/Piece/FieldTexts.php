@@ -20,11 +20,11 @@ final class FieldTexts
         'wearer.upperAt', 'ease', 'length', 'drop', 'gauge',
         'wraps', 'tension', 'risk', 'pattern', 'closure.kind', 'closure.knots', 'closure.wraps', 'closure.tail', 'closure.shows', 'closure.loops', 'closure.findings',
         'closure.glued', 'closure.knotted', 'closure.start', 'closure.finish', 'closure.play', 'closure.tails',
-        'closure.short', 'closure.spaced', 'closure.behind', 'forChild', 'instantGlue',
+        'closure.short', 'closure.spaced', 'closure.plain', 'closure.behind', 'forChild', 'instantGlue',
         'habits.rounding', 'habits.coreEnds', 'habits.workingEnds', 'habits.tailEnd', 'habits.sliderKnots',
         'habits.side',
         'habits.melting', 'habits.gluing', 'habits.working', 'habits.stops', 'habits.button',
-        'habits.crossing', 'habits.stringing', 'habits.halves', 'habits.joining', 'habits.reminders',
+        'habits.crossing', 'habits.stringing', 'habits.halves', 'habits.joining', 'habits.reminders', 'habits.loopEnd',
     ];
     private const PARTS = [
         'cords' => ['called', 'fibre', 'thickness', 'width', 'colour', 'count', 'lay', 'run', 'stretch'],
@@ -163,9 +163,11 @@ final class FieldTexts
     }
 
     /**
+     * Returns the text that stands at a path; "" where none does.
+     *
      * @param array<mixed> $document
      */
-    private static function at(array $document, string $path): string
+    public static function at(array $document, string $path): string
     {
         $value = $document;
         foreach (explode('.', $path) as $step) {

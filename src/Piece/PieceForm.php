@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\EndForm;
+use Rinkel\Core\Closure\Kind\TwoEnding;
 use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -196,6 +199,16 @@ final readonly class PieceForm
             $kind = $this->reader->closures->named($text);
             $unknown = null === $kind ? [] : array_diff(Wished::fields(), Wished::ofKind($kind));
             foreach (['tail', ...$unknown] as $field) {
+                FieldTexts::put($document, 'closure.'.$field, '');
+            }
+        } elseif ('closure.start' === $path || 'closure.finish' === $path) {
+            $form = static fn (string $at): EndForm => EndForm::tryFrom(FieldTexts::at($document, $at)) ?? EndForm::Loop;
+            $ends = new ClosureWish(
+                TwoEnding::anywhere(),
+                start: $form('closure.start'),
+                finish: $form('closure.finish'),
+            );
+            foreach ($ends->unheard() as $field) {
                 FieldTexts::put($document, 'closure.'.$field, '');
             }
         } elseif (1 === preg_match(

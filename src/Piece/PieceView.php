@@ -122,6 +122,20 @@ final readonly class PieceView
     }
 
     /**
+     * @return list<string> what is said of its closure in such a piece
+     */
+    public function asks(): array
+    {
+        $draft = $this->plan->draft;
+        $kind = $draft->fastened->kind;
+        foreach ($draft->construction->closures() as $one) {
+            $kind = $one->id() === $kind->id() ? $one : $kind;
+        }
+
+        return array_column($kind->asks(), 'value');
+    }
+
+    /**
      * @return list<Block>
      */
     public function blocks(): array

@@ -32,6 +32,7 @@ final class Preferences
         'gluing' => 'habits.gluing', 'working' => 'habits.working', 'stops' => 'habits.stops',
         'button' => 'habits.button', 'crossing' => 'habits.crossing', 'stringing' => 'habits.stringing',
         'halves' => 'habits.halves', 'joining' => 'habits.joining', 'reminders' => 'habits.reminders',
+        'loopEnd' => 'habits.loopEnd',
     ];
 
     /** Of those the ones that are lengths. */
@@ -41,7 +42,7 @@ final class Preferences
     public const UNSAID = [
         'side' => 'left', 'melting' => 'singe', 'gluing' => 'first', 'working' => 'first', 'stops' => 'last',
         'button' => 'first', 'crossing' => 'front', 'stringing' => 'together', 'halves' => 'together', 'joining' => 'laid',
-        'reminders' => 'always',
+        'reminders' => 'always', 'loopEnd' => 'long',
     ];
 
     /** What is chosen one way or the other: its name, what is not as usual, and the words for both. */
@@ -49,7 +50,7 @@ final class Preferences
         ['side', 'right', 'side'], ['crossing', 'behind', 'crossing'], ['joining', 'bound', 'joining'],
         ['stringing', 'singly', 'stringing'], ['halves', 'in-turn', 'halves-when'], ['melting', 'glue', 'melting'],
         ['gluing', 'last', 'gluing'], ['working', 'last', 'working-when'], ['stops', 'first', 'stops-when'],
-        ['button', 'last', 'button-when'], ['reminders', 'once', 'reminders'],
+        ['button', 'last', 'button-when'], ['loopEnd', 'short', 'loop-end'], ['reminders', 'once', 'reminders'],
     ];
 
     /** A piece with nothing to it. */

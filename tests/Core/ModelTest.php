@@ -423,7 +423,7 @@ final class ModelTest extends TestCase
         $piece = $single->draft->piece;
         $hook = Finding::usual(FindingKind::Hook);
         $site = new Site(
-            new ClosureWish(new TwoEnding(), findings: ['hook']),
+            new ClosureWish(TwoEnding::anywhere(), findings: ['hook']),
             $piece->cord('cord'),
             $piece->cord('cord')->cord,
             $piece->knots(),

@@ -34,6 +34,7 @@ final readonly class Barrels extends Ending
      * @param Length     $short   from the other end to the only barrel
      * @param Length     $gap     between the body's ends when it is shut
      * @param Stops|null $stops   of the tail that has one
+     * @param Stops|null $tips    of both tails beyond their barrels, where two have any
      * @param Length     $stays   of a tail beyond its last knot
      * @param bool       $spaced  whether the only barrel is one of the spaced knots
      */
@@ -44,6 +45,7 @@ final readonly class Barrels extends Ending
         private Length $short,
         private Length $gap,
         private ?Stops $stops,
+        private ?Stops $tips,
         private Length $stays,
         private bool $spaced,
         bool $takesAll,
@@ -64,7 +66,19 @@ final readonly class Barrels extends Ending
             ...$two,
             Slid::opens($bench, self::edge($finish), Part::Slider),
         ], $made);
-        $bench->write('stops', $this->stops?->acts($bench, $start) ?? [], [...$made, 'slider']);
+        $bench->write('stops', null === $this->tips ? $this->stops?->acts($bench, $start) ?? [] : [
+            ...$this->tips->acts($bench, self::beyond($start)),
+            ...$this->tips->acts($bench, self::beyond($finish)),
+        ], [...$made, 'slider']);
+        if (null !== $this->tips) {
+            $this->lastEnds($bench, [
+                ...$left,
+                ...$this->tips->loose($bench, self::beyond($start)),
+                ...$this->tips->loose($bench, self::beyond($finish)),
+            ], ['slider', 'stops']);
+
+            return;
+        }
         foreach ($finish->tails() as $end) {
             $end->keep(max($this->stays->millimetres, BarrelKnot::tyingEnd()->millimetres));
         }
@@ -76,6 +90,14 @@ final readonly class Barrels extends Ending
             ...($this->stops?->loose($bench, $start) ?? [new Loose($start->tails(), self::edge($start), $this->stays)]),
             new Loose($finish->tails(), self::edge($finish), $this->stays),
         ], ['slider', 'stops']);
+    }
+
+    /**
+     * Returns a side's tails where they come out of their own barrel.
+     */
+    private static function beyond(Outlet $at): Outlet
+    {
+        return new Outlet($at->isStart, self::edge($at), Length::zero(), $at->tails());
     }
 
     private function barrel(Bench $bench, Outlet $by, Outlet $around, Length $tail): Act

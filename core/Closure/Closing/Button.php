@@ -28,14 +28,16 @@ use Rinkel\Core\Work\Spent;
 final readonly class Button implements AtEnd
 {
     /**
-     * @param Length    $play   before the knot that holds it
-     * @param Tied|null $square one of the knots hidden behind it
+     * @param Length     $play   before the knot that holds it
+     * @param Tied|null  $square one of the knots hidden behind it
+     * @param Stops|null $tips   of tails that hang from there
      */
     public function __construct(
         private string $button,
         private Length $play,
         private ?Tied $square,
         private int $behind,
+        private ?Stops $tips = null,
     ) {}
 
     public function acts(Bench $bench, Outlet $at): array
@@ -91,6 +93,7 @@ final readonly class Button implements AtEnd
                 lesson: 'button',
             ),
             ...($isBehind ? [$this->hidden($bench, $at)] : []),
+            ...($this->tips?->acts($bench, self::hanging($at)) ?? []),
         ];
     }
 
@@ -99,11 +102,28 @@ final readonly class Button implements AtEnd
         if ($at->isFolded) {
             return [];
         }
+        if (null !== $this->tips) {
+            return $this->tips->loose($bench, self::hanging($at));
+        }
         foreach ($at->carrying as $end) {
             $end->keep($bench->habits->hold(true)->millimetres);
         }
 
         return [new Loose($at->carrying, Landmark::of('button-knot', null, $at->side()))];
+    }
+
+    /**
+     * Returns its tails where they come out of the knot at the button.
+     */
+    private static function hanging(Outlet $at): Outlet
+    {
+        return new Outlet(
+            $at->isStart,
+            Landmark::of('button-knot', null, $at->side()),
+            Length::zero(),
+            $at->carrying,
+            isFolded: $at->isFolded,
+        );
     }
 
     private function hidden(Bench $bench, Outlet $at): Act

@@ -27,22 +27,25 @@ use Rinkel\Core\Work\Tool;
  */
 final readonly class Elastic extends Ending
 {
-    /** Overhands of one knot, and how many sides they are tied from (common practice). */
+    /** Overhands of one knot, by turns; of a plain one (common practice). */
     private const KNOTS = 3;
+    private const PLAIN = 2;
 
     /** What is left of each end at the knot, in mm: not too close (judgement). */
     private const STUB = 2.0;
 
     /**
-     * @param list<string> $covers each over a knot of its own
-     * @param Length       $room   of each end to tie it
-     * @param string|null  $hides  the bead that takes the knot in
+     * @param list<string> $covers  each over a knot of its own
+     * @param Length       $room    of each end to tie it
+     * @param string|null  $hides   the bead with the widest hole, which takes the knot in where it lies beside it
+     * @param bool         $isPlain whether two overhands are enough
      */
     public function __construct(
         private array $covers,
         private bool $glued,
         private Length $room,
         private ?string $hides,
+        private bool $isPlain = false,
     ) {
         parent::__construct();
     }
@@ -50,12 +53,11 @@ final readonly class Elastic extends Ending
     public function write(Bench $bench, Outlet $start, Outlet $finish): void
     {
         $ends = [...$start->tails(), ...$finish->tails()];
-        $covers = [] === $this->covers ? [null] : $this->covers;
+        $isEach = \count($this->covers) > 1 && 2 === \count($ends);
         $knot = Landmark::of('elastic-knot');
-        $acts = [];
-        foreach ($covers as $i => $cover) {
-            $acts[] = $this->knot($bench, $ends, $knot, $i);
-        }
+        $beside = [$start->next, $finish->next];
+        $hides = \in_array($this->hides, $beside, true) ? $this->hides : $start->next;
+        $acts = [$this->knot($bench, $ends, $knot, $hides), ...($isEach ? $this->tails($bench, $ends, $knot) : [])];
         foreach ($ends as $end) {
             $end->keep($this->room->millimetres);
         }
@@ -65,7 +67,7 @@ final readonly class Elastic extends Ending
             new Said('try-elastic', ['body' => $bench->body]),
             marks: [$knot],
             sizes: ['body' => $bench->body],
-            looks: [new Said('look-elastic')],
+            looks: [new Said('look-elastic'), new Said('look-retie')],
         )], ['body']);
         $bench->write('last ends', [
             ...($this->glued ? [new Act(
@@ -79,53 +81,101 @@ final readonly class Elastic extends Ending
                 tools: [Tool::Glue],
                 lesson: 'glue',
             ), Finish::wait(Cure::Elastic)] : []),
+            ...($isEach ? $this->covers($knot) : []),
             new Act(
                 Does::Trim,
                 Part::Ends,
-                new Said('trim-elastic', ['leaves' => Length::ofMillimetres(self::STUB)]),
+                $isEach ? new Said('trim-covers') : new Said('trim-elastic', ['leaves' => Length::ofMillimetres(self::STUB)]),
                 role: 'cord',
                 marks: [$knot],
-                sizes: ['leaves' => Length::ofMillimetres(self::STUB)],
+                sizes: ['leaves' => $isEach ? Length::zero() : Length::ofMillimetres(self::STUB)],
                 ends: $ends,
                 tools: [Tool::Scissors],
             ),
-            ...array_map(fn (?string $cover): Act => new Act(
+            ...($isEach ? [] : ([] === $this->covers ? [new Act(
                 Does::Cover,
                 Part::Ends,
-                null === $cover ? new Said('hide-knot', ['bead' => $this->hides ?? 'none'])
-                    : new Said('crimp-cover', ['cover' => $cover]),
-                things: null === $cover ? [] : [$cover],
+                new Said('hide-knot', ['bead' => $hides ?? 'none']),
                 marks: [$knot],
-                tools: null === $cover ? [] : [Tool::Pliers],
-                lesson: null === $cover ? 'hide' : 'cover',
-            ), $covers),
+                lesson: 'hide',
+            )] : $this->covers($knot))),
         ], ['closed']);
+    }
+
+    /**
+     * Returns a knot in each tail, close to the one that closes it: a cover goes over each.
+     *
+     * @param list<End> $ends
+     *
+     * @return list<Act>
+     */
+    private function tails(Bench $bench, array $ends, Landmark $knot): array
+    {
+        $acts = [];
+        foreach ($ends as $i => $end) {
+            $acts[] = new Act(
+                Does::Tie,
+                Part::Close,
+                new Said('tail-knot', ['number' => $i + 1]),
+                [Move::knot((new Overhand())->word())],
+                role: 'cord',
+                by: [$end],
+                takes: $bench->knots(new Overhand(), $bench->overhand([$end]), [$end]),
+                marks: [$knot],
+                knot: (new Overhand())->word(),
+                lesson: (new Overhand())->word(),
+            );
+        }
+
+        return $acts;
+    }
+
+    /**
+     * @return list<Act>
+     */
+    private function covers(Landmark $knot): array
+    {
+        return array_map(static fn (string $cover): Act => new Act(
+            Does::Cover,
+            Part::Ends,
+            new Said('crimp-cover', ['cover' => $cover]),
+            things: [$cover],
+            marks: [$knot],
+            tools: [Tool::Pliers],
+            lesson: 'cover',
+        ), $this->covers);
     }
 
     /**
      * @param list<End> $ends
      */
-    private function knot(Bench $bench, array $ends, Landmark $knot, int $i): Act
+    private function knot(Bench $bench, array $ends, Landmark $knot, ?string $hides): Act
     {
+        $times = $this->isPlain ? self::PLAIN : self::KNOTS;
         $word = (new Overhand())->word();
 
         return new Act(
             Does::Tie,
             Part::Close,
-            new Said(0 === $i ? 'elastic-knot' : 'elastic-knot-again', ['count' => self::KNOTS]),
+            new Said('elastic-knot', ['count' => $times]),
             [Move::knot($word, Side::Left), Move::knot($word, Side::Right), Move::knot($word, Side::Left)],
-            self::KNOTS,
+            $times,
             'cord',
             by: $ends,
             takes: [] === $ends ? [] : $bench->knots(
                 new Overhand(),
                 $bench->book->in(new Overhand(), $ends[0]->cord->material),
                 $ends,
-                self::KNOTS,
+                $times,
             ),
             makes: [$knot],
             knot: $word,
-            looks: [new Said('look-not-tight')],
+            looks: [
+                ...([] === $this->covers && null !== $hides
+                    ? [new Said('look-hole', ['bead' => $hides])]
+                    : []),
+                new Said('look-not-tight'),
+            ],
             lesson: 'elastic',
         );
     }

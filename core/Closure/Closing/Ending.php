@@ -4,18 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure\Closing;
 
-use Rinkel\Core\Knot\Kind\Overhand;
-use Rinkel\Core\Said;
-use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Closing;
-use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\Finish;
-use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Loose;
-use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
-use Rinkel\Core\Work\Part;
 
 /**
  * What every way to close a piece has in common: working ends made safe where they are, before the closure or with it,
@@ -60,7 +53,7 @@ abstract readonly class Ending implements Closing
                 $end->keep($bench->habits->hold(false)->millimetres);
             }
             if ($at->inTurn) {
-                array_push($acts, ...self::pairByPair($bench, $at, $isLast));
+                array_push($acts, ...PairEnds::of($bench, $at->tied, $at->edge, $isLast));
             } elseif ([] !== $at->tied) {
                 $groups[] = new Loose($at->tied, $at->edge);
             }
@@ -70,37 +63,6 @@ abstract readonly class Ending implements Closing
         $bench->write('working ends', $acts, ['body', 'trial']);
 
         return $left;
-    }
-
-    /**
-     * Returns how each pair of working ends is tied off, made safe and dry before the next.
-     *
-     * @return list<Act>
-     */
-    private static function pairByPair(Bench $bench, Outlet $at, bool $isOne): array
-    {
-        $acts = [];
-        foreach (array_chunk($at->tied, 2) as $pair) {
-            $knot = Landmark::of('pair-knot', null, $pair[0]->id);
-            $acts[] = new Act(
-                Does::Tie,
-                Part::Ends,
-                new Said('pair-off', ['role' => $pair[0]->cord->role, 'from' => $at->edge]),
-                [Move::knot((new Overhand())->word())],
-                role: $pair[0]->cord->role,
-                by: $pair,
-                takes: $bench->knots(new Overhand(), $bench->overhand($pair), $pair),
-                marks: [$at->edge],
-                makes: [$knot],
-                endsAs: $isOne ? array_fill_keys(array_column($pair, 'id'), 'tied') : [],
-                knot: (new Overhand())->word(),
-                lesson: 'together',
-            );
-            $finish = new Finish($bench->habits);
-            array_push($acts, ...($isOne ? $finish->atOnce($pair, $knot) : $finish->of([new Loose($pair, $knot)])));
-        }
-
-        return $acts;
     }
 
     /**

@@ -46,7 +46,13 @@ final readonly class SlidingBead extends Ending
                 tools: [Tool::Needle],
                 lesson: 'slide bead',
             ),
-            Slid::opens($bench, $bead, Part::Slider),
+            new Act(
+                Does::Try,
+                Part::Trial,
+                new Said('try-bead', ['bead' => $this->bead, 'opens' => $bench->opens, 'place' => $bench->place->value]),
+                marks: [$bead],
+                sizes: ['opens' => $bench->opens],
+            ),
         ], ['body', 'trial', 'working ends']);
         $bench->write(
             'stops',

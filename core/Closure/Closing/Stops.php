@@ -28,9 +28,11 @@ use Rinkel\Core\Work\Strung;
 final readonly class Stops
 {
     /**
-     * @param Length $tail  from the body's end to the stop
-     * @param Tied   $knot  that stops an end
-     * @param Length $stays of a plain tail beyond its last knot
+     * @param Length      $tail   from the body's end to the stop
+     * @param Tied        $knot   that stops an end
+     * @param Length      $stays  of a plain tail beyond its last knot
+     * @param Length      $bead   how long the bead is that it carries, nought without one
+     * @param string|null $slides the bead that they are tied against
      */
     public function __construct(
         private Length $tail,
@@ -38,7 +40,16 @@ final readonly class Stops
         private ?Tails $tails,
         private Length $stays,
         private Length $bead,
+        private ?string $slides = null,
     ) {}
+
+    /**
+     * Returns the same, tied against a bead that slides, where it was left at the trial.
+     */
+    public function against(string $bead): self
+    {
+        return new self($this->tail, $this->knot, $this->tails, $this->stays, $this->bead, $bead);
+    }
 
     /**
      * @return list<Act>
@@ -46,24 +57,29 @@ final readonly class Stops
     public function acts(Bench $bench, Outlet $at): array
     {
         $acts = [];
+        $kind = $this->tails->knot ?? new Overhand();
         foreach ($this->groups($at) as $i => $ends) {
             $distance = $at->from($this->tail->plus($this->further($i)));
             $acts[] = new Act(
                 Does::Stop,
                 Part::Stop,
-                new Said('stop', [
-                    'count' => \count($ends),
+                new Said(null === $this->slides ? 'stop' : 'stop-against', [
+                    'bead' => (string) $this->slides,
+                    'ends' => \count($ends),
+                    'count' => 1,
+                    'knot' => $kind->word(),
+                    'turns' => $this->tails->turns ?? $kind->usualTurns() ?? 0,
                     'side' => $at->side(),
                     'number' => $this->isEach($at) ? $i + 1 : 0,
                     'of' => \count($at->tails()),
                     'distance' => $distance,
                     'from' => $at->edge,
                 ]),
-                [Move::knot((new Overhand())->word())],
+                [Move::knot($kind->word())],
                 role: $at->role(),
                 by: $ends,
                 takes: $bench->knots(
-                    new Overhand(),
+                    $kind,
                     $this->knot,
                     $ends,
                     1.0,
@@ -72,11 +88,11 @@ final readonly class Stops
                 marks: [$at->edge],
                 makes: [$this->stop($at, $i)],
                 sizes: ['distance' => $distance],
-                knot: (new Overhand())->word(),
+                knot: $kind->word(),
                 looks: \count($ends) > 1
                     ? [new Said('look-strands'), new Said('look-place')]
                     : [new Said('look-place')],
-                lesson: \count($ends) > 1 ? 'together' : 'overhand',
+                lesson: \count($ends) > 1 && $kind instanceof Overhand ? 'together' : $kind->word(),
             );
             array_push($acts, ...$this->beaded($bench, $at, $i, $ends));
         }

@@ -15,6 +15,7 @@ use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
 use Rinkel\Core\Work\Finish;
 use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\LoopEnd;
 use Rinkel\Core\Work\Loose;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
@@ -29,9 +30,10 @@ use Rinkel\Core\Work\Tool;
 final readonly class WrapEnds extends Ending
 {
     /**
-     * @param Tied   $barrel that binds them
-     * @param Length $inside of one loop, all around
-     * @param Length $middle along the middle of the cord
+     * @param Tied       $barrel that binds them
+     * @param Length     $inside of one loop, all around
+     * @param Length     $middle along the middle of the cord
+     * @param Stops|null $tips   of tails that hang from there
      */
     public function __construct(
         private string $button,
@@ -41,6 +43,7 @@ final readonly class WrapEnds extends Ending
         private Length $inside,
         private Length $middle,
         private int $loops,
+        private ?Stops $tips = null,
     ) {
         parent::__construct();
     }
@@ -59,6 +62,15 @@ final readonly class WrapEnds extends Ending
         $bench->write('end finish', $isLast
             ? $this->button($bench, $short, $long, $finish)
             : $this->loops($bench, $short, $long, $finish), ['body', 'trial']);
+        if (null !== $this->tips) {
+            $tails = new Outlet(false, $isLast
+                ? Landmark::of('button-knot', null, $finish->side())
+                : Landmark::of('loop-end', null, $finish->side().' '.$this->loops), Length::zero(), [$short, $long]);
+            $bench->write('stops', $this->tips->acts($bench, $tails), ['end finish']);
+            $this->lastEnds($bench, $this->tips->loose($bench, $tails), ['stops']);
+
+            return;
+        }
         foreach ([$short, $long] as $end) {
             $end->keep(max($bench->habits->hold(true)->millimetres, $bench->habits->tailEnd()->millimetres));
         }
@@ -123,6 +135,7 @@ final readonly class WrapEnds extends Ending
         for ($loop = 1; $loop <= $this->loops; ++$loop) {
             $from = 1 === $loop ? $at->edge : Landmark::of('loop-end', null, $at->side().' '.($loop - 1));
             $isFold = $at->isStart && 1 === $loop;
+            $isShort = LoopEnd::Short === $bench->habits->loopEnd && !$isFold;
             $acts[] = new Act(
                 Does::Loop,
                 Part::Loop,
@@ -132,13 +145,16 @@ final readonly class WrapEnds extends Ending
                     'button' => $this->button,
                     'from' => $from,
                     'next' => $loop > 1 ? 'yes' : 'no',
+                    'with' => $isShort ? 'short' : 'long',
                 ]),
                 [Move::knot((new Barrel())->word())],
                 role: $short->cord->role,
-                acting: Acting::Long,
-                by: [$long],
-                around: [$short],
-                takes: $this->taken($bench, $short, $long, $this->middle->times(0.5)->millimetres),
+                acting: $isShort ? Acting::Short : Acting::Long,
+                by: [$isShort ? $short : $long],
+                around: [$isShort ? $long : $short],
+                takes: $isShort
+                    ? $this->taken($bench, $long, $short, $this->middle->times(0.5)->millimetres)
+                    : $this->taken($bench, $short, $long, $this->middle->times(0.5)->millimetres),
                 marks: $isFold ? [Landmark::of('mark')] : [$from],
                 makes: [Landmark::of('loop-end', null, $at->side().' '.$loop)],
                 sizes: ['distance' => $flat],

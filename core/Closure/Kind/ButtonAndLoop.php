@@ -10,10 +10,39 @@ use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\Wished;
 
 /**
- * A button through a loop, or one of several.
+ * A button through a loop, or one of several. A loop of knots and knots behind the button want cords that tie; of a
+ * wrap both are bound by barrels.
  */
 final readonly class ButtonAndLoop extends Opening
 {
+    /**
+     * @param list<Wished>|null $more what is said of it here besides; all there is, wherever, when null
+     */
+    private function __construct(private ?array $more) {}
+
+    /**
+     * Returns it wherever it may be.
+     */
+    public static function anywhere(): self
+    {
+        return new self(null);
+    }
+
+    public static function onBand(): self
+    {
+        return new self([Wished::Knotted, Wished::Behind]);
+    }
+
+    public static function onCord(): self
+    {
+        return new self([]);
+    }
+
+    public static function onWrap(): self
+    {
+        return new self([Wished::Wraps]);
+    }
+
     public function id(): string
     {
         return 'button-loop';
@@ -21,7 +50,9 @@ final readonly class ButtonAndLoop extends Opening
 
     public function asks(): array
     {
-        return [Wished::Loops, Wished::Opening, Wished::Play, Wished::Findings, Wished::Knotted];
+        $more = $this->more ?? [Wished::Wraps, Wished::Knotted, Wished::Behind];
+
+        return [Wished::Loops, Wished::Opening, Wished::Play, Wished::Findings, Wished::Tails, ...$more];
     }
 
     public function on(Site $site): Closure

@@ -29,7 +29,7 @@ final readonly class KnottedElastic extends Shut
 
     public function asks(): array
     {
-        return [Wished::Findings, Wished::GluedKnot];
+        return [Wished::Findings, Wished::GluedKnot, Wished::Plain];
     }
 
     public function on(Site $site): Closure
@@ -39,7 +39,13 @@ final readonly class KnottedElastic extends Shut
         return new ClosedRing(
             $site->wish,
             $site->ends->cord,
-            new Elastic(array_column($covers, 0), $site->wish->glued, Length::ofCentimetres(10), $site->widest()),
+            new Elastic(
+                array_column($covers, 0),
+                $site->wish->glued,
+                Length::ofCentimetres(10),
+                $site->widest(),
+                $site->wish->plain,
+            ),
             true,
             covers: $covers,
         );

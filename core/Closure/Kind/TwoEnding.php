@@ -14,6 +14,24 @@ use Rinkel\Core\Closure\Wished;
  */
 final readonly class TwoEnding extends Opening
 {
+    private function __construct(private bool $hides) {}
+
+    /**
+     * Returns it wherever it may be.
+     */
+    public static function anywhere(): self
+    {
+        return new self(true);
+    }
+
+    /**
+     * Returns it where no cord ties, so that nothing is hidden behind a button.
+     */
+    public static function onCord(): self
+    {
+        return new self(false);
+    }
+
     public function id(): string
     {
         return 'two-ends';
@@ -21,7 +39,9 @@ final readonly class TwoEnding extends Opening
 
     public function asks(): array
     {
-        return [Wished::Ends, Wished::Tail, Wished::Tails, Wished::Play, Wished::Findings];
+        $hidden = $this->hides ? [Wished::Behind] : [];
+
+        return [Wished::Ends, Wished::Tail, Wished::Tails, Wished::Play, Wished::Findings, ...$hidden];
     }
 
     public function on(Site $site): Closure

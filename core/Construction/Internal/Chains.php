@@ -70,7 +70,11 @@ final class Chains
             0 === $count % 2 ? new Check('chain-no-middle', Severity::Hint, ['links' => $count]) : new Check(
                 'chain-middle',
                 Severity::Hint,
-                ['middle' => intdiv($count, 2) + 1, 'links' => $count],
+                [
+                    'middle' => intdiv($count, 2) + 1,
+                    'links' => $count,
+                    'spare' => null !== $link->stock && $link->stock > $count ? 'yes' : 'no',
+                ],
             ),
             ...(null !== $link->stock && $link->stock < $count ? [
                 new Check(

@@ -52,6 +52,11 @@ final readonly class ElasticJudgement
     {
         $piece = $this->draft->piece;
         $used = array_intersect_key($piece->beads, $this->draft->setting->beads());
+        $line = array_values(array_filter(
+            array_map(static fn (Element $element): ?string => $element->name, $this->draft->setting->elements),
+            static fn (?string $name): bool => null !== $name,
+        ));
+        $beside = array_intersect_key($used, array_flip([...\array_slice($line, 0, 1), ...\array_slice($line, -1)]));
         $knot = $piece->knots()->in(new Overhand(), $piece->cord('cord')->cord)->width;
         foreach ($piece->findings as $finding) {
             if (FindingKind::CrimpCover === $finding->kind) {
@@ -65,6 +70,22 @@ final readonly class ElasticJudgement
             Length::zero(),
             ...array_values(array_map(static fn (Bead $bead): Length => $bead->hole, $used)),
         );
+
+        $there = Length::longest(
+            Length::zero(),
+            ...array_values(array_map(static fn (Bead $bead): Length => $bead->hole, $beside)),
+        );
+        if (!$knot->isLongerThan($hole) && $knot->isLongerThan($there)) {
+            foreach ($used as $name => $bead) {
+                if (!$knot->isLongerThan($bead->hole)) {
+                    return new Check('hole-not-at-knot', Severity::Hint, [
+                        'knot' => $knot->written(Unit::Millimetre),
+                        'bead' => (string) $name,
+                        'hole' => $bead->hole->written(Unit::Millimetre),
+                    ]);
+                }
+            }
+        }
 
         return $knot->isLongerThan($hole) ? new Check('knot-will-not-hide', Severity::Hint, [
             'knot' => $knot->written(Unit::Millimetre),

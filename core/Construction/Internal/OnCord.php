@@ -54,7 +54,7 @@ abstract readonly class OnCord implements Construction
     {
         return [
             new DoubleBarrel(), new SingleBarrel(), new SquareSliding(), new SlideBeading(), new Clasping(),
-            new ButtonAndLoop(), new Tying(), new Breakaway(), new TwoEnding(), new ForGood(),
+            ButtonAndLoop::onCord(), new Tying(), new Breakaway(), TwoEnding::onCord(), new ForGood(),
         ];
     }
 

@@ -41,8 +41,8 @@ abstract readonly class OnCore implements Construction
     public function closures(): array
     {
         return [
-            new SquareSliding(), new ButtonAndLoop(), new Clasping(), new Tying(), new SlideBeading(),
-            new SingleBarrel(), new DoubleBarrel(), new TwoEnding(),
+            new SquareSliding(), ButtonAndLoop::onBand(), new Clasping(), new Tying(), new SlideBeading(),
+            new SingleBarrel(), new DoubleBarrel(), TwoEnding::anywhere(),
         ];
     }
 

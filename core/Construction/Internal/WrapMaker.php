@@ -26,12 +26,17 @@ final readonly class WrapMaker extends PartMaker
 
     public function ties(Knot $knot): bool
     {
-        return Manner::Own === $knot->manner() && null !== $knot->usualTurns();
+        return Manner::Own === $knot->manner();
     }
 
     protected function knot(Knots $knots, bool $swapped): Element
     {
         $cord = $this->piece->cord('cord')->cord;
+        if (null === $knots->kind->usualTurns()) {
+            $both = $this->book->in($knots->kind, $cord, 2);
+
+            return $this->tied($knots, $both, ['long' => Take::knots($both->use), 'short' => Take::knots($both->use)]);
+        }
         $tied = $this->book->sliding($knots->kind, $cord, $cord, $knots->wraps);
 
         return $this->tied($knots, $tied, ['long' => Take::knots($tied->use), 'short' => Take::straight($tied->pitch)]);

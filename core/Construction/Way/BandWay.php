@@ -119,7 +119,7 @@ class BandWay extends Way
         $middle = $this->middle();
         $isHung = $this->draft->isHalved();
         if (!$isHung && !$this->isOutwards()) {
-            parent::body();
+            $this->whole();
 
             return;
         }
@@ -140,6 +140,65 @@ class BandWay extends Way
             }
         }
         $this->bench->write('body', [], ['cords', 'mount', 'join']);
+    }
+
+    /**
+     * Writes the body from one end to the other; a knot of all cords that closes it comes after the trial, face down.
+     */
+    protected function whole(): void
+    {
+        $acts = $this->half($this->halves()[0]);
+        $this->bench->write('body', [], ['cords', 'mount', 'join']);
+        $knot = [] === $acts ? null : $acts[\count($acts) - 1];
+        if (null === $knot || !$this->isClosedByKnot()) {
+            $this->bench->write('body', $acts);
+
+            return;
+        }
+        $this->bench->write('body', \array_slice($acts, 0, -1));
+        $this->bench->write('closing knot', [
+            new Act(Does::Turn, Part::Body, new Said('turn-down'), marks: $knot->marks),
+            $knot,
+        ], ['body', 'trial']);
+        $this->comesFirst('closing knot');
+    }
+
+    /**
+     * Says that a stretch comes before all that closes the piece.
+     */
+    final protected function comesFirst(string $name): void
+    {
+        $later = ['working ends', 'end finish', 'slider', 'stops', 'slid', 'closed', 'trimmed', 'last ends'];
+        $isLater = !$this->draft->fastened->closing->begins($this->isFolded());
+        foreach ([...$later, ...($isLater ? ['end start'] : [])] as $stretch) {
+            $this->bench->need($stretch, $name);
+        }
+    }
+
+    /**
+     * @return list<string> working pairs that are finished before what closes the piece
+     */
+    protected function ended(): array
+    {
+        return [];
+    }
+
+    /**
+     * Returns whether the body ends with a knot of all its cords.
+     */
+    private function isClosedByKnot(): bool
+    {
+        $elements = $this->draft->setting->elements;
+
+        return \count($elements) > 1 && Manner::Own === $elements[\count($elements) - 1]->knot?->manner()
+            && !$this->draft->isHalved() && !$this->isOutwards();
+    }
+
+    protected function toCome(): Length
+    {
+        $elements = $this->draft->setting->elements;
+
+        return $this->isClosedByKnot() ? $elements[\count($elements) - 1]->length : parent::toCome();
     }
 
     /**
@@ -270,6 +329,10 @@ class BandWay extends Way
         }
         $working = [$isWhole ? $tied[1] : $tied[0], $tied[1]];
         $tied[0] = $this->endsInTurn() ? [] : $tied[0];
+        $tied[1] = array_values(array_filter(
+            $tied[1],
+            fn (End $end): bool => !\in_array($end->cord->role, $this->ended(), true),
+        ));
         if ($closing->takesAll()) {
             $carrying = [[...$carrying[0], ...($isFolded ? [] : $tied[0])], [...$carrying[1], ...$tied[1]]];
             $tied = [$isFolded ? $tied[0] : [], []];
@@ -282,7 +345,7 @@ class BandWay extends Way
                 $startBare,
                 $carrying[0],
                 $tied[0],
-                $working[0],
+                $this->joinsAll() || !$closing->joins($isFolded) ? $working[0] : [],
                 $isFolded,
                 $isWhole && $closing->begins($isFolded),
                 inTurn: $this->inTurn(),
@@ -362,6 +425,17 @@ class BandWay extends Way
             : array_values(array_filter($ends, static fn (End $end): bool => Task::Core !== $end->cord->task));
     }
 
+    /**
+     * Returns whether working cords come in with what is made where the piece begins: in a loop of all cords, unless
+     * they are laid under below it; in a loop that they tie.
+     */
+    private function joinsAll(): bool
+    {
+        $closing = $this->draft->fastened->closing;
+
+        return $closing->joins(false) || $closing->joins($this->isFolded()) && !Hanging::laysUnder($this->draft->piece);
+    }
+
     final protected function isFolded(): bool
     {
         return Hanging::folds($this->draft->piece) || $this->alwaysFolds();
@@ -413,7 +487,7 @@ class BandWay extends Way
         return $isHung || !$this->isFolded() ? [] : [new Act(
             Does::Fold,
             Part::Mount,
-            new Said($this->draft->fastened->closing->joins(true) ? 'fold-all' : 'fold-core', [
+            new Said($this->joinsAll() ? 'fold-all' : 'fold-core', [
                 'count' => \count($this->cores),
                 'role' => 'core',
                 'working' => $this->pairNames()[0] ?? 'working',
@@ -445,7 +519,7 @@ class BandWay extends Way
             marks: $this->isFolded() ? [] : [Landmark::of('mark')],
             tools: [Tool::Board, Tool::Pins],
         )];
-        if ($this->draft->fastened->closing->joins($this->isFolded())) {
+        if ($this->joinsAll()) {
             return $acts;
         }
         foreach ($this->pairs as $role => $cords) {

@@ -71,6 +71,11 @@ final class BundleWay extends Way
         )], ['cords']);
     }
 
+    protected function isPinned(): bool
+    {
+        return false;
+    }
+
     protected function lanes(int $half): array
     {
         $lanes = [];
@@ -215,7 +220,7 @@ final class BundleWay extends Way
             due: $run->due(),
             at: $run->at,
             along: $run->along(),
-            looks: [new Said('look-curve')],
+            looks: [new Said('look-curve'), new Said('look-size', ['trim' => Length::ofMillimetres(self::TRIM)])],
             tools: [Tool::Tape],
         );
     }

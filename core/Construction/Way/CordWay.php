@@ -6,6 +6,7 @@ namespace Rinkel\Core\Construction\Way;
 
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Cord;
@@ -41,6 +42,11 @@ class CordWay extends Way
         $this->bench->write('mount', $this->mounted(), ['cords', 'tips']);
     }
 
+    protected function isPinned(): bool
+    {
+        return null === $this->strung();
+    }
+
     protected function lanes(int $half): array
     {
         return [$this->role() => self::ends($this->cords, 1 === $half, 1 !== $half)];
@@ -58,6 +64,9 @@ class CordWay extends Way
         $strung = $this->strung();
         if (null === $strung) {
             parent::body();
+            if ($this->draft->fastened->kind->slides() && 1 === $this->count()) {
+                $this->bench->write('body', [$this->turned()]);
+            }
 
             return;
         }
@@ -72,7 +81,27 @@ class CordWay extends Way
         $this->bench->write('body', [$this->levelled()]);
         [$left, $right] = Half::around($this->draft->setting, $from, $count);
         $this->bench->write('body', [...$this->half($right), $this->untied()]);
-        $this->bench->write('body', $this->half($left), ['cords', 'mount', 'join']);
+        $acts = $this->half($left);
+        $this->bench->write('body', [...([] === $acts ? [] : [$this->turned()]), ...$acts], ['cords', 'mount', 'join']);
+    }
+
+    protected function workingEnd(Run $run): string
+    {
+        return match (true) {
+            $this->count() > 1 => 'any',
+            1 === $run->half => 'left',
+            2 === $run->half => 'right',
+            default => 'long',
+        };
+    }
+
+    protected function leave(Run $run, string $key = 'leave'): Act
+    {
+        foreach ($this->draft->piece->pattern->tree->nodes() as $node) {
+            $key = $node instanceof Gap && null !== $node->gauges && 'leave' === $key ? 'leave-gauge' : $key;
+        }
+
+        return parent::leave($run, $key);
     }
 
     protected function start(Half $half): void
@@ -89,9 +118,37 @@ class CordWay extends Way
         [$finishEdge, $finishBare] = $this->edges->brink(false);
 
         return [
-            new Outlet(true, $startEdge, $startBare, self::ends($this->cords, true, false), working: []),
-            new Outlet(false, $finishEdge, $finishBare, self::ends($this->cords, false), working: []),
+            new Outlet(
+                true,
+                $startEdge,
+                $startBare,
+                self::ends($this->cords, true, false),
+                next: $this->outermost($this->draft->setting->elements),
+            ),
+            new Outlet(
+                false,
+                $finishEdge,
+                $finishBare,
+                self::ends($this->cords, false),
+                next: $this->outermost(array_reverse($this->draft->setting->elements)),
+            ),
         ];
+    }
+
+    /**
+     * Returns the first bead of some elements.
+     *
+     * @param array<Element> $elements
+     */
+    private function outermost(array $elements): ?string
+    {
+        foreach ($elements as $element) {
+            if (isset($this->draft->piece->beads[$element->name])) {
+                return $element->name;
+            }
+        }
+
+        return null;
     }
 
     protected function role(): string
@@ -189,6 +246,20 @@ class CordWay extends Way
             marks: [Landmark::of('mark')],
             makes: [Landmark::of('beads', null, 1), Landmark::of('beads', null, 2)],
             tools: [Tool::Tape],
+        );
+    }
+
+    /**
+     * Returns the work turned round, so that the other end comes from the side that ties.
+     */
+    private function turned(): Act
+    {
+        return new Act(
+            Does::Turn,
+            Part::Body,
+            new Said('turn-round'),
+            role: $this->role(),
+            marks: [Landmark::of('last-knot')],
         );
     }
 

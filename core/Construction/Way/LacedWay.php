@@ -6,6 +6,7 @@ namespace Rinkel\Core\Construction\Way;
 
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Cord;
@@ -36,23 +37,126 @@ final class LacedWay extends Way
                 $this->laces[] = $this->bench->cord((string) $role, Task::Lace, $use->cord, true);
             }
         }
-        $links = $this->draft->setting->count(ElementKind::Link);
-        $this->bench->write('mount', [new Act(
+        $this->bench->write('mount', [...$this->chain(), ...$this->centred()], ['cords', 'tips']);
+    }
+
+    /**
+     * Returns the chain brought to its length: what is over taken off, or what is missing joined.
+     *
+     * @return list<Act>
+     */
+    private function chain(): array
+    {
+        $links = $this->links();
+        if ([] === $links) {
+            return [];
+        }
+        $name = $links[array_key_first($links)]->name;
+        $stock = ($this->draft->piece->findings[$name] ?? null)?->stock;
+        $missing = null === $stock ? 0 : max(0, \count($links) - $stock);
+        $length = Length::sum(...array_map(static fn (Element $link): Length => $link->length, array_values($links)));
+
+        return [new Act(
+            Does::Open,
+            Part::Mount,
+            new Said($missing > 0 ? 'chain-longer' : 'chain-length', [
+                'links' => \count($links),
+                'length' => $length,
+                'missing' => $missing,
+            ]),
+            sizes: ['chain' => $length],
+            looks: [new Said('look-links')],
+            lesson: 'ring',
+        )];
+    }
+
+    /**
+     * Returns how the work begins at one place: the middle of the lace in the middle of the chain. An even number of
+     * links has none in the middle: the lace lies between two.
+     *
+     * @return list<Act>
+     */
+    private function centred(): array
+    {
+        $links = $this->links();
+        $middle = $this->middle();
+        $number = intdiv(\count($links), 2) + ($this->isOdd() ? 1 : 0);
+        $link = null === $middle ? null : $this->draft->setting->elements[$middle];
+        $takes = [];
+        if (null !== $link && null !== $middle) {
+            $run = new Run([$link], Length::zero(), $this->draft->setting->starts()[$middle] ?? 0.0, 1, 0);
+            foreach ([1, 2] as $half) {
+                foreach ($this->taken($run, $half) as $spent) {
+                    $takes[] = $spent->times(0.5);
+                }
+            }
+        }
+
+        return [new Act(
             Does::Mark,
             Part::Mount,
-            new Said('middle-link', ['links' => $links, 'middle' => intdiv($links, 2) + 1]),
-            makes: [Landmark::of('middle-link')],
+            new Said($this->isOdd() ? 'middle-link' : 'middle-gap', [
+                'links' => \count($links),
+                'middle' => $number,
+            ]),
+            makes: [$this->place()],
             tools: [Tool::Clip],
         ), new Act(
             Does::Pass,
-            Part::Mount,
-            new Said('begin-lacing', ['count' => \count($this->laces)]),
+            null === $link ? Part::Mount : Part::Body,
+            new Said(null === $link ? 'begin-lacing-gap' : 'begin-lacing', [
+                'count' => \count($this->laces),
+                'link' => (string) $link?->name,
+                'middle' => $number,
+            ]),
             role: 'lace',
             through: self::ends($this->laces),
-            marks: [Landmark::of('middle-link')],
+            things: null === $link ? [] : [(string) $link->name],
+            takes: $takes,
+            adds: $link?->length,
+            what: $link?->word(),
+            marks: [$this->place()],
+            from: null === $link ? null : Length::zero(),
+            due: null === $link ? null : Length::zero(),
+            at: null === $middle ? null : $this->draft->setting->starts()[$middle] ?? 0.0,
+            along: $link?->length->millimetres ?? 0.0,
             looks: [new Said('look-lacing')],
             lesson: 'lacing',
-        )], ['cords', 'tips']);
+        )];
+    }
+
+    private function place(): Landmark
+    {
+        return Landmark::of($this->isOdd() ? 'middle-link' : 'middle');
+    }
+
+    /**
+     * @return array<int, Element> links by their place
+     */
+    private function links(): array
+    {
+        return array_filter(
+            $this->draft->setting->elements,
+            static fn (Element $element): bool => ElementKind::Link === $element->kind,
+        );
+    }
+
+    private function isOdd(): bool
+    {
+        return 1 === \count($this->links()) % 2;
+    }
+
+    /**
+     * Returns the place of the link in the middle, where there is one.
+     */
+    private function middle(): ?int
+    {
+        return $this->isOdd() ? array_keys($this->links())[intdiv(\count($this->links()), 2)] : null;
+    }
+
+    protected function isPinned(): bool
+    {
+        return false;
     }
 
     protected function lanes(int $half): array
@@ -67,16 +171,18 @@ final class LacedWay extends Way
 
     protected function halves(): array
     {
-        $setting = $this->draft->setting;
-        $links = array_keys(array_column($setting->elements, 'kind'), ElementKind::Link, true);
+        $middle = $this->middle();
+        $places = array_keys($this->links());
 
-        return Half::around($setting, $links[intdiv(\count($links), 2)] ?? 0, 0);
+        return null === $middle
+            ? Half::around($this->draft->setting, $places[intdiv(\count($places), 2)] ?? 0, 0)
+            : Half::around($this->draft->setting, $middle, 1);
     }
 
     protected function start(Half $half): void
     {
         parent::start($half);
-        $this->origin = $this->last = Landmark::of('middle-link');
+        $this->origin = $this->last = $this->place();
     }
 
     protected function joins(Element $last, Element $next): bool

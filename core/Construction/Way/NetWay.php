@@ -29,6 +29,9 @@ use Rinkel\Core\Work\Tool;
  */
 final class NetWay extends Way
 {
+    /** From this row on it can be tested with what it is to hold (common practice). */
+    private const TESTED = 3;
+
     /** @var list<Cord> */
     private array $cords = [];
 
@@ -49,6 +52,11 @@ final class NetWay extends Way
             tools: [Tool::Board, Tool::Pins],
             lesson: 'linked',
         )], ['cords', 'tips']);
+    }
+
+    protected function isPinned(): bool
+    {
+        return false;
     }
 
     protected function lanes(int $half): array
@@ -73,18 +81,22 @@ final class NetWay extends Way
     protected function body(): void
     {
         [$left, $right] = $this->halves();
-        $rows = [];
-        $lock = null;
+        $all = $this->draft->setting->count(ElementKind::Net);
+        [$rows, $number, $lock, $last] = [[], 0, null, null];
         $this->last = Landmark::of('crossing');
         foreach ($this->draft->setting->elements as $element) {
             if (ElementKind::Net === $element->kind) {
-                $rows[] = $this->row($element, \count($rows) + 1);
+                $last = $element;
+                $rows[] = $this->row($element, ++$number);
+                if ($number >= self::TESTED && $number < $all) {
+                    $rows[] = $this->tried($element, $all - $number);
+                }
             } elseif (ElementKind::Focal === $element->kind) {
                 $lock = $element;
             }
         }
         $net = $this->last;
-        $this->bench->write('body', [...$rows, $this->tried()], ['cords', 'mount']);
+        $this->bench->write('body', [...$rows, $this->tried($last, 0), $this->divided()], ['cords', 'mount']);
         [$leftKnots, $leftRest] = $left->parted(self::gathering($left));
         [$rightKnots, $rightRest] = $right->parted(self::gathering($right));
         // Both sides are gathered before the bead locks them; what the right adds comes after it on the line.
@@ -128,6 +140,7 @@ final class NetWay extends Way
                 'due' => $run->length(),
                 'side' => $run->grows() ? 'start' : 'finish',
                 'count' => \count($this->cords),
+                'strands' => self::strands(\count($this->cords)),
                 'from' => $from,
             ]),
             role: 'mesh',
@@ -212,7 +225,12 @@ final class NetWay extends Way
                 'count' => $knots,
                 'every' => $every,
                 'from' => $from,
-                'pairs' => 1 === $number ? 'first' : 'next',
+                'pairs' => match (true) {
+                    1 === $number % 2 => 'own',
+                    $knots > 2 => 'next',
+                    default => 'two',
+                },
+                'first' => 1 === $number ? 'yes' : 'no',
             ]),
             [Move::knot((new Overhand())->word())],
             $knots,
@@ -236,17 +254,47 @@ final class NetWay extends Way
         );
     }
 
-    private function tried(): Act
+    /**
+     * Returns the test with what it is to hold: rows can be added or dropped, each for so much of every end.
+     */
+    private function tried(?Element $row, int $coming): Act
     {
         $hasStone = [] !== NettedPouch::stones($this->draft->piece);
+        $takes = ($row->takes['mesh'] ?? null)?->total() ?? Length::zero();
 
         return new Act(
             Does::Try,
             Part::Body,
-            new Said($hasStone ? 'try-stone' : 'try-net'),
+            new Said($hasStone ? 'try-stone' : 'try-net', ['coming' => $coming, 'row' => $takes]),
             marks: [$this->last],
+            sizes: $takes->isZero() ? [] : ['row' => $takes],
             looks: $hasStone ? [new Said('look-stone')] : [],
         );
+    }
+
+    /**
+     * Returns the ends parted: one of each cord to either side.
+     */
+    private function divided(): Act
+    {
+        $count = \count($this->cords);
+
+        return new Act(
+            Does::Divide,
+            Part::Body,
+            new Said('divide-net', ['all' => 2 * $count, 'count' => $count]),
+            role: 'mesh',
+            by: self::ends($this->cords),
+            marks: [$this->last],
+        );
+    }
+
+    /**
+     * Returns how many cords each strand of a braid has: "1 + 1 + 2".
+     */
+    private static function strands(int $cords): string
+    {
+        return implode(' + ', [intdiv($cords, 3), intdiv($cords + 1, 3), intdiv($cords + 2, 3)]);
     }
 
     /**

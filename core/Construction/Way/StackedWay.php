@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Way;
 
+use Rinkel\Core\Closure\Closing\PairEnds;
+use Rinkel\Core\Closure\Kind\DoubleBarrel;
 use Rinkel\Core\Knot\Kind\Overhand;
+use Rinkel\Core\Knot\Manner;
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Does;
@@ -14,10 +18,17 @@ use Rinkel\Core\Work\Part;
 
 /**
  * Several working pairs on one core that take turns: each begins with an overhand around the core, which the first
- * knots enclose, and those that do not tie lie along the core. At the end they are finished pair by pair.
+ * knots enclose, and those that do not tie lie along the core. At full length each is finished after its last knot, and
+ * the knots of the next cover what is left of it.
  */
 final class StackedWay extends BandWay
 {
+    /** What is tied after the first pair is finished. */
+    private ?Length $toCome = null;
+
+    /** @var list<string> pairs that are finished in the body */
+    private array $ended = [];
+
     protected function inTurn(): bool
     {
         return true;
@@ -26,8 +37,16 @@ final class StackedWay extends BandWay
     protected function joined(): array
     {
         $pairs = $this->pairNames();
+        $cords = array_merge(...array_values($this->pairs()), ...[[]]);
 
         return [...parent::joined(), new Act(
+            Does::Mark,
+            Part::Mount,
+            new Said('mark-right', ['count' => \count($cords)]),
+            by: self::ends($cords, false),
+            marks: [Landmark::of('mark')],
+            lesson: (new Overhand())->word(),
+        ), new Act(
             Does::Aside,
             Part::Mount,
             new Said('lay-pairs', ['roles' => $pairs, 'role' => $pairs[0] ?? 'core']),
@@ -59,5 +78,101 @@ final class StackedWay extends BandWay
             knot: (new Overhand())->word(),
             lesson: 'together',
         )];
+    }
+
+    protected function tieKey(Run $run): string
+    {
+        return Manner::Paired === $run->element->knot?->manner() && \count($this->pairs()) > 1 ? 'tie-down' : parent::tieKey($run);
+    }
+
+    protected function tightened(Run $run, int $ends): array
+    {
+        return Manner::Paired === $run->element->knot?->manner()
+            ? [new Said('look-core')]
+            : parent::tightened($run, $ends);
+    }
+
+    protected function toCome(): Length
+    {
+        return $this->toCome ?? parent::toCome();
+    }
+
+    /**
+     * Writes the body up to where the first pair is finished, and after the trial the rest, pair by pair.
+     */
+    protected function whole(): void
+    {
+        $acts = $this->half($this->halves()[0]);
+        $last = $this->lastTies($acts);
+        if (!$this->endsInBody() || [] === $last) {
+            $this->bench->write('body', $acts, ['cords', 'mount', 'join']);
+
+            return;
+        }
+        $this->ended = array_map(strval(...), array_keys($last));
+        $first = min($last);
+        $this->bench->write('body', \array_slice($acts, 0, $first + 1), ['cords', 'mount', 'join']);
+        $rest = [];
+        $come = Length::zero();
+        foreach (\array_slice($acts, $first, null, true) as $i => $act) {
+            if ($i > $first) {
+                $rest[] = $act;
+                $come = $come->plus($act->adds ?? Length::zero());
+            }
+            foreach (array_keys($last, $i, true) as $role) {
+                array_push($rest, ...$this->finished((string) $role, $act));
+            }
+        }
+        $this->toCome = $come;
+        $this->bench->write('pairs', $rest, ['body', 'trial']);
+        $this->comesFirst('pairs');
+    }
+
+    protected function ended(): array
+    {
+        return $this->ended;
+    }
+
+    /**
+     * Returns whether pairs are finished while the body is made: where their ends neither run on, nor hide knots behind
+     * a button, nor belong to halves.
+     */
+    private function endsInBody(): bool
+    {
+        return !$this->draft->isHalved() && !$this->isOutwards() && !$this->draft->fastened->closing->takesAll()
+            && 0 === $this->draft->piece->closure->behind;
+    }
+
+    /**
+     * Returns the last act in which each pair ties.
+     *
+     * @param list<Act> $acts
+     *
+     * @return array<string, int> places of acts, by role
+     */
+    private function lastTies(array $acts): array
+    {
+        $last = [];
+        foreach ($acts as $i => $act) {
+            if (null !== $act->due && null !== $act->knot && isset($this->pairs()[$act->role])) {
+                $last[$act->role] = $i;
+            }
+        }
+
+        return $last;
+    }
+
+    /**
+     * @return list<Act>
+     */
+    private function finished(string $role, Act $after): array
+    {
+        $ends = $this->lanesOf(0)[$role] ?? [];
+        foreach ($ends as $end) {
+            $end->keep($this->bench->habits->hold(false)->millimetres);
+        }
+        $edge = $after->makes[0] ?? Landmark::of('last-knot');
+
+        return PairEnds::of($this->bench, $ends, $edge, $this->draft->fastened->kind instanceof DoubleBarrel);
     }
 }

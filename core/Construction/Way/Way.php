@@ -361,8 +361,8 @@ abstract class Way
             Part::Body,
             new Said(match (true) {
                 $isFree => 'tie-until',
-                \count($by) > 1 && Manner::Own === $knot->manner() => $this->tiesAll() ? 'tie-all' : 'tie-each',
-                default => 'tie',
+                \count($by) > 1 && Manner::Own === $knot->manner() => $this->tiesAll() ? $this->allKey() : 'tie-each',
+                default => $this->tieKey($run),
             }, [
                 'count' => $run->count(),
                 'knot' => $knot->word(),
@@ -373,6 +373,7 @@ abstract class Way
                 'to' => $this->edges->of($element, false),
                 'origin' => 0 === $run->half ? $this->edges->brink(true)[0] : $this->origin,
                 'first' => $isFirst ? 'yes' : 'no',
+                'end' => $this->workingEnd($run),
             ]),
             $moves,
             $run->count() * \count($moves),
@@ -400,11 +401,35 @@ abstract class Way
     }
 
     /**
+     * Returns which sentence says that all ends tie one knot together.
+     */
+    protected function allKey(): string
+    {
+        return 'tie-all';
+    }
+
+    /**
+     * Returns which end of its cord ties a run, where one does: "left", "right", "long"; else "any".
+     */
+    protected function workingEnd(Run $run): string
+    {
+        return 'any';
+    }
+
+    /**
+     * Returns which sentence says how a run of knots is tied.
+     */
+    protected function tieKey(Run $run): string
+    {
+        return 'tie';
+    }
+
+    /**
      * Returns what there is to look at before a knot is tightened for good.
      *
      * @return list<Said>
      */
-    private function tightened(Run $run, int $ends): array
+    protected function tightened(Run $run, int $ends): array
     {
         $knot = $run->element->knot;
 
@@ -592,6 +617,9 @@ abstract class Way
      */
     protected function trial(): array
     {
+        $toCome = $this->toCome();
+        $more = $this->more();
+
         return [new Act(
             Does::Try,
             Part::Trial,
@@ -599,11 +627,74 @@ abstract class Way
                 'place' => $this->draft->piece->wearer->place->value,
                 'body' => $this->draft->body(),
                 'worn' => $this->draft->worn(),
+                'wraps' => $this->draft->piece->wraps,
+                'pinned' => $this->isPinned() ? 'yes' : 'no',
+                'come' => $toCome,
+                'comes' => $toCome->isZero() ? 'no' : 'yes',
             ]),
-            sizes: ['body' => $this->draft->body(), 'worn' => $this->draft->worn()],
-            looks: [new Said('look-fit')],
+            sizes: ['body' => $this->draft->body(), 'worn' => $this->draft->worn(), 'come' => $toCome],
+            looks: [...(null === $more ? [] : [$more]), new Said('look-fit')],
             tools: [Tool::Tape],
         )];
+    }
+
+    /**
+     * Returns whether it lies pinned or clipped to a board while it is made.
+     */
+    protected function isPinned(): bool
+    {
+        return true;
+    }
+
+    /**
+     * Returns what of the body is made only after the trial.
+     */
+    protected function toCome(): Length
+    {
+        return Length::zero();
+    }
+
+    /**
+     * Returns what can be added or undone at the trial, how much longer that makes the piece, and what it takes of each
+     * end of the cord that ties it; null where nothing is repeated to a length.
+     */
+    protected function more(): ?Said
+    {
+        foreach ([...$this->draft->line->first, ...$this->draft->line->after] as $chunk) {
+            $one = $chunk->fills ? \array_slice($chunk->elements, 0, 1) : $chunk->elements;
+            $isBare = [] === array_filter($one, static fn (Element $element): bool => ElementKind::Bare !== $element->kind);
+            if ($isBare || null === $chunk->fit && !$chunk->fills) {
+                continue;
+            }
+            $takes = [];
+            foreach ($one as $element) {
+                foreach ($element->takes as $lane => $take) {
+                    $takes[$lane] = ($takes[$lane] ?? 0.0) + $take->total()->millimetres;
+                }
+            }
+            arsort($takes);
+            $longest = (string) array_key_first($takes);
+            $role = OnEnd::role($longest);
+            $length = Length::sum(...array_map(static fn (Element $element): Length => $element->length, $one));
+            if ($length->isZero() || !isset($this->draft->piece->cords[$role])) {
+                return null;
+            }
+
+            return new Said('look-more', [
+                'unit' => match (true) {
+                    1 !== \count($one) => 'repeat',
+                    ElementKind::Link === $one[0]->kind => 'link',
+                    null !== $one[0]->knot => 'knot',
+                    default => 'repeat',
+                },
+                'length' => $length,
+                'takes' => Length::ofMillimetres($takes[$longest]),
+                'role' => $role,
+                'sides' => $this->draft->line->mirrored || ElementKind::Link === $one[0]->kind ? 'yes' : 'no',
+            ]);
+        }
+
+        return null;
     }
 
     /**

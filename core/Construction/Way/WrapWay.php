@@ -105,12 +105,22 @@ final class WrapWay extends Way
 
     protected function around(Run $run): array
     {
-        return $this->lanes(0)['short'] ?? [];
+        return null === $run->element->knot?->usualTurns() ? [] : $this->lanes(0)['short'] ?? [];
+    }
+
+    protected function allKey(): string
+    {
+        return 'tie-both';
+    }
+
+    protected function workingEnd(Run $run): string
+    {
+        return 'long';
     }
 
     protected function acting(Element $element): Acting
     {
-        return Acting::Long;
+        return null === $element->knot?->usualTurns() ? Acting::Both : Acting::Long;
     }
 
     protected function tying(Element $element): string

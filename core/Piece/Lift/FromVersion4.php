@@ -14,6 +14,11 @@ use Rinkel\Core\Piece\Lift;
  */
 final class FromVersion4 implements Lift
 {
+    /** Constructions of version 4 in which no cord ties around others: nothing can be knotted with it at an end. */
+    private const WITHOUT_TYING = [
+        'spaced-knots', 'single-focal', 'strung-beads', 'knotted-strands', 'bundled-wrap', 'netted-pouch',
+    ];
+
     public function lift(array $document): array
     {
         $closure = $document['closure'] ?? null;
@@ -22,6 +27,9 @@ final class FromVersion4 implements Lift
         if (null !== $kind && \is_array($closure)) {
             $unheard = array_diff(Wished::fields(), Wished::ofKind($kind));
             $document['closure'] = array_diff_key($closure, array_flip($unheard));
+            if (\in_array($document['construction'] ?? null, self::WITHOUT_TYING, true)) {
+                unset($document['closure']['knotted'], $document['closure']['behind']);
+            }
         }
 
         return ['version' => 5] + $document;

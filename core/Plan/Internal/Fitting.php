@@ -12,7 +12,6 @@ use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Construction\Hanging;
 use Rinkel\Core\Construction\Look;
 use Rinkel\Core\Fit\EaseScale;
-use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Fit\Profile;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Line\Choice;
@@ -61,7 +60,9 @@ final readonly class Fitting
             $piece->knots($construction->maker($piece)->ground(...)),
             $piece->findings,
             $piece->habits->tailEnd(),
-            $this->ends->count + 2 * max(0, \count(array_diff_key($piece->cords, ['slider' => 0])) - 1),
+            $this->ends->count + (Hanging::laysUnder($piece)
+                ? 0
+                : 2 * max(0, \count(array_diff_key($piece->cords, ['slider' => 0])) - 1)),
             $piece->beads,
             Look::Wrap === $construction->look(),
             Look::Chain === $construction->look(),
@@ -177,7 +178,7 @@ final readonly class Fitting
                 < [self::rank($best), $best->setting->over->absolute()->millimetres] ? $near : $best;
         }
 
-        return $best;
+        return $best === $draft ? $draft : $best->insteadOf($draft->setting->over);
     }
 
     private function isPossible(Choice $choice): bool
@@ -187,19 +188,15 @@ final readonly class Fitting
     }
 
     /**
-     * Returns how badly a piece that does not slide wears: 0 well, 1 too loose, 2 too tight.
+     * Returns how far a piece that does not slide is from wearing well, too tight or too loose, in mm.
      */
-    private static function rank(Draft $draft): int
+    private static function rank(Draft $draft): float
     {
         if ($draft->fastened->kind->slides() || null !== $draft->piece->askedLength()) {
-            return 0;
+            return 0.0;
         }
 
-        return match ((new EaseScale($draft->piece->wearer))->zoneOf($draft->closed())) {
-            FitZone::TooTight => 2,
-            FitZone::TooLoose => 1,
-            default => 0,
-        };
+        return (new EaseScale($draft->piece->wearer))->beyond($draft->closed())->millimetres;
     }
 
     private function drafted(Setting $setting, Ring $ring): Draft

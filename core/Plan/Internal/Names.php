@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Plan\Internal;
 
 use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Measure\Length;
@@ -111,11 +112,22 @@ final readonly class Names
      */
     private function closure(): array
     {
-        $given = $this->piece->closure->kind->id();
+        $wish = $this->piece->closure;
+        $given = $wish->kind->id();
         $suiting = array_map(static fn (ClosureKind $kind): string => $kind->id(), $this->construction->closures());
 
-        return \in_array($given, $suiting, true)
-            ? []
-            : [new Fault('closure.kind', new Said('closure-unsuited', ['known' => $suiting, 'given' => $given]))];
+        if (!\in_array($given, $suiting, true)) {
+            return [new Fault('closure.kind', new Said('closure-unsuited', ['known' => $suiting, 'given' => $given]))];
+        }
+        $known = array_values(array_diff(
+            Wished::here($this->construction->closures(), $wish->kind),
+            $wish->unheard(),
+        ));
+
+        return array_map(static fn (string $field): Fault => new Fault('closure.'.$field, new Said('closure-unasked', [
+            'field' => $field,
+            'closure' => $given,
+            'known' => [] === $known ? new Said('nothing') : $known,
+        ])), array_values(array_diff($wish->said(), $known)));
     }
 }

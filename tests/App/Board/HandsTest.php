@@ -9,6 +9,7 @@ use Rinkel\App\Document\ActsDocument;
 use Rinkel\App\Document\PlanDocument;
 use Rinkel\App\Kernel;
 use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\PieceReader;
@@ -150,6 +151,7 @@ final class HandsTest extends KernelTestCase
                             'habits.button' => 0 === ($habit & 4) ? 'first' : 'last',
                             'habits.joining' => 0 === ($habit & 1) ? 'laid' : 'bound',
                             'habits.stringing' => 0 === ($habit & 2) ? 'together' : 'singly',
+                            'habits.loopEnd' => 0 === ($habit & 2) ? 'long' : 'short',
                             'habits.halves' => 0 === ($habit & 4) ? 'together' : 'in-turn',
                             'habits.reminders' => 0 === ($habit & 1) ? 'always' : 'once',
                         ];
@@ -214,6 +216,7 @@ final class HandsTest extends KernelTestCase
      */
     private static function ends(ClosureKind $kind): array
     {
+        $isTied = \in_array(Wished::Behind, $kind->asks(), true);
         $unlike = [];
         $forms = ['loop', 'knotted-loop', 'button', 'ties', 'findings'];
         foreach ($forms as $start) {
@@ -225,12 +228,22 @@ final class HandsTest extends KernelTestCase
         return match (true) {
             'two-ends' === $kind->id() => $unlike,
             'button-loop' === $kind->id() => [
-                [], ['closure.knotted' => true], ['closure.loops' => 3],
-                ['closure.behind' => 2, 'closure.play' => '3 mm'],
+                [], ['closure.loops' => 3],
+                ['closure.tails' => 'bead dot, unequal 8 mm', 'closure.play' => '3 mm'] + self::DOT,
+                ...($isTied ? [['closure.knotted' => true], ['closure.behind' => 2, 'closure.play' => '3 mm']] : []),
             ],
             $kind->slides(), 'ties' === $kind->id() => [
                 [], ['closure.tails' => 'all cords, own stops'], ['closure.tails' => 'frayed'],
                 ['closure.tails' => 'bead dot, unequal 8 mm'] + self::DOT,
+                ['closure.tails' => 'own stops, stop barrel 3'],
+            ],
+            'elastic' === $kind->id() => [
+                [], ['closure.plain' => true, 'closure.glued' => true],
+                ['closure.findings' => ['one'], 'findings' => ['one' => ['kind' => 'crimp-cover']]],
+                [
+                    'closure.findings' => ['one', 'two'],
+                    'findings' => ['one' => ['kind' => 'crimp-cover'], 'two' => ['kind' => 'crimp-cover']],
+                ],
             ],
             default => [[]],
         };

@@ -31,10 +31,11 @@ final class ClosureTest extends TestCase
         self::assertEqualsWithDelta($found->draft->closed()->millimetres, $given->draft->closed()->millimetres, 0.05);
         self::assertNull(Examples::check($found, 'cannot-open'));
         self::assertNull(Examples::check($found, 'band-too-long'));
-        $skin = Length::ofMillimetres(160);
+        // A body under a bead is worn as it lies shut, with the room that was chosen; others are drawn in to the skin.
+        $skin = Length::ofMillimetres('slide-bead' === $kind ? 172.7 : 160);
         self::assertFalse(
             $found->draft->closed()->isLongerThan($skin->plus(LineSetter::tolerance($skin))),
-            'it closes to the skin, but for what nobody notices',
+            'it closes as far as is wished, but for what nobody notices',
         );
         self::assertTrue($found->draft->open()->isLongerThan(Length::ofMillimetres(200)), 'and opens over the hand');
     }

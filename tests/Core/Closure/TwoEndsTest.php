@@ -57,7 +57,9 @@ final class TwoEndsTest extends TestCase
                 'kind' => 'two-ends',
                 'start' => $start->value,
                 'finish' => $finish->value,
-                'findings' => ['hook', 'coin'],
+                ...(\in_array(EndForm::Findings, [$start, $finish], true) || \in_array(EndForm::Button, [$start, $finish], true)
+                    ? ['findings' => ['hook', 'coin']]
+                    : []),
             ],
             'findings' => self::BUTTON + ['hook' => ['kind' => 'hook']],
         ]);

@@ -86,7 +86,7 @@ final class SchemaTest extends TestCase
         $values = [
             'knots' => 3, 'wraps' => 3, 'loops' => 2, 'tail' => '60 mm', 'shows' => '70 %', 'start' => 'loop',
             'finish' => 'button', 'play' => '2 mm', 'behind' => 1, 'tails' => 'frayed', 'short' => '20 mm',
-            'spaced' => true, 'findings' => ['clip'], 'knotted' => true, 'glued' => true,
+            'spaced' => true, 'findings' => ['clip'], 'knotted' => true, 'glued' => true, 'plain' => true,
         ];
         self::assertSame(Wished::fields(), array_values(array_intersect(Wished::fields(), array_keys($values))));
         foreach (KnownClosures::all()->ids() as $id) {

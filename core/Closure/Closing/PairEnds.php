@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\Closing;
+
+use Rinkel\Core\Knot\Kind\Overhand;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Bench;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\Finish;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\Move;
+use Rinkel\Core\Work\Part;
+
+/**
+ * How pairs of working ends are finished one after the other: tied off in an overhand, made safe, dry and cut, before
+ * the next.
+ */
+final class PairEnds
+{
+    /**
+     * @param list<End> $tied  two of each pair
+     * @param Landmark  $edge  against which they are tied off
+     * @param bool      $isOne whether an end is cut and made safe in one act, as nothing is trimmed yet
+     *
+     * @return list<Act>
+     */
+    public static function of(Bench $bench, array $tied, Landmark $edge, bool $isOne): array
+    {
+        $acts = [];
+        foreach (array_chunk($tied, 2) as $pair) {
+            $knot = Landmark::of('pair-knot', null, $pair[0]->id);
+            $acts[] = new Act(
+                Does::Tie,
+                Part::Ends,
+                new Said('pair-off', ['role' => $pair[0]->cord->role, 'from' => $edge]),
+                [Move::knot((new Overhand())->word())],
+                role: $pair[0]->cord->role,
+                by: $pair,
+                takes: $bench->knots(new Overhand(), $bench->overhand($pair), $pair),
+                marks: [$edge],
+                makes: [$knot],
+                endsAs: $isOne ? array_fill_keys(array_column($pair, 'id'), 'tied') : [],
+                knot: (new Overhand())->word(),
+                lesson: 'together',
+            );
+            $finish = new Finish($bench->habits);
+            array_push($acts, ...($isOne ? $finish->atOnce($pair, $knot) : $finish->of([new Loose($pair, $knot)])));
+        }
+
+        return $acts;
+    }
+}

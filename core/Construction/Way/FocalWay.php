@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Way;
+
+use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Part;
+
+/**
+ * One bead between its knots: when they hold it, both ends are drawn straight and made equal, before anything slides on
+ * them.
+ */
+final class FocalWay extends CordWay
+{
+    protected function body(): void
+    {
+        parent::body();
+        foreach ($this->draft->setting->elements as $element) {
+            if (ElementKind::Focal === $element->kind) {
+                $this->bench->write('body', [new Act(
+                    Does::Level,
+                    Part::Body,
+                    new Said('even-ends', ['bead' => (string) $element->name]),
+                    role: 'cord',
+                    marks: [Landmark::of('last-knot')],
+                    looks: [new Said('look-hardly')],
+                )]);
+
+                return;
+            }
+        }
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Work;
+
+/**
+ * With which end of its cord the loop of a wrap is tied.
+ */
+enum LoopEnd: string
+{
+    case Long = 'long';
+    case Short = 'short';
+}
