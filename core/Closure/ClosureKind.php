@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
+use Rinkel\Core\Material\FindingKind;
+
 /**
  * One way to close a piece: its name, what its maker says of it, what it means for the wearer, and how it is worked
  * out.
@@ -37,6 +39,11 @@ interface ClosureKind
      * @return list<Wished> what a maker says of it
      */
     public function asks(): array;
+
+    /**
+     * @return list<FindingKind> what it is usually made of
+     */
+    public function made(ClosureWish $wish): array;
 
     /**
      * @return list<string> codes of the cautions that go with it

@@ -85,6 +85,7 @@ final readonly class ClosureWish
 
         return !$this->kind instanceof Kind\TwoEnding ? [] : [
             ...($has(EndForm::Ties) ? [] : ['tails']),
+            ...($has(EndForm::Loop) && $has(EndForm::Button) ? [] : ['loops']),
             ...($has(EndForm::Button) ? [] : ['play', 'behind']),
             ...($has(EndForm::Findings) || $has(EndForm::Button) ? [] : ['findings']),
         ];

@@ -48,13 +48,16 @@ final readonly class TwoEnds implements Closure
         return new Fastened(
             $this->wish->kind,
             $this->gap(),
-            $this->gap(),
+            $this->gap()->plus($this->further()),
             new TwoEnded($this->start->atEnd(), $this->finish->atEnd(), $this->site->takesAll()),
             tail: $tie?->tail(),
             length: $this->start->reach(),
             startLoop: $this->start->flat(),
             finishLoop: $this->finish->flat(),
-            sizes: [$this->gap()],
+            sizes: $this->further()->isZero() ? [$this->gap()] : array_map(
+                fn (int $loop): Length => $this->gap()->plus($this->further()->times($loop / ($this->wish->loops - 1))),
+                range(0, $this->wish->loops - 1),
+            ),
             checks: [...$this->holds(), ...$this->start->checks(), ...$this->finish->checks()],
             steps: [$this->start->step(), $this->finish->step()],
             beads: $this->site->tipped(
@@ -64,6 +67,14 @@ final readonly class TwoEnds implements Closure
             named: [...$this->start->findings(), ...$this->finish->findings()],
             sides: new EndFindings($this->start->findings(), $this->finish->findings()),
         );
+    }
+
+    /**
+     * Returns how much further the last of its sizes is than the first.
+     */
+    private function further(): Length
+    {
+        return $this->start->further()->plus($this->finish->further());
     }
 
     private function gap(): Length

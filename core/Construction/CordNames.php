@@ -97,6 +97,14 @@ final readonly class CordNames
         return $this->folding && 'slider' !== $name;
     }
 
+    /**
+     * Returns whether the maker says if $name, folded where the piece begins, lies under a loop of all cords.
+     */
+    public function lays(string $name): bool
+    {
+        return $this->folds($name) && 'core' !== $name;
+    }
+
     public function has(string $name): bool
     {
         return $this->further || \in_array($name, $this->known, true);

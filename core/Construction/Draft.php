@@ -7,8 +7,11 @@ namespace Rinkel\Core\Construction;
 use Rinkel\Core\Closure\Fastened;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\KnotBook;
+use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\Setting;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\Piece;
 
@@ -58,6 +61,36 @@ final readonly class Draft
     }
 
     /**
+     * Returns the stones that are glued into the focal finding of a piece, last of all; in a net they lie loose.
+     *
+     * @return list<string> by name
+     */
+    public function stones(): array
+    {
+        $stones = array_filter(
+            $this->piece->findings,
+            static fn (Finding $finding): bool => FindingKind::Stone === $finding->kind,
+        );
+
+        return null === $this->setFor() ? [] : array_map(strval(...), array_keys($stones));
+    }
+
+    /**
+     * Returns the focal finding that takes a stone in; null where the piece has none, or a net for it.
+     */
+    public function setFor(): ?string
+    {
+        foreach (Look::Net === $this->construction->look() ? [] : $this->setting->elements as $element) {
+            if (ElementKind::Focal === $element->kind && null !== $element->name
+                && isset($this->piece->findings[$element->name])) {
+                return $element->name;
+            }
+        }
+
+        return null;
+    }
+
+    /**
      * Returns every knot as its maker ties it in this piece.
      */
     public function book(): KnotBook
@@ -73,6 +106,9 @@ final readonly class Draft
     public function beads(): array
     {
         $beads = $this->setting->beads();
+        foreach ($this->stones() as $name) {
+            $beads[$name] = ($beads[$name] ?? 0) + 1;
+        }
         foreach ($this->fastened->beads as $name => $count) {
             $beads[$name] = ($beads[$name] ?? 0) + $count;
         }

@@ -111,6 +111,26 @@ final readonly class EndParts
     }
 
     /**
+     * Returns the loops at one end, one behind the other, of which the first reaches so far from the body.
+     */
+    public function loopedAll(float $x, int $way, float $reach): Scene
+    {
+        $flat = $this->loops->flat($way);
+        $all = $this->looped($x, $way, $reach, $flat);
+        $before = null;
+        foreach ($this->draft->fastened->sizes as $size) {
+            if (null !== $before) {
+                $further = $size->minus($before)->millimetres;
+                $all = $all->with($this->looped($x + $way * $reach, $way, $further, $flat));
+                $reach += $further;
+            }
+            $before = $size;
+        }
+
+        return $all;
+    }
+
+    /**
      * Returns the tails at one end.
      */
     public function tail(float $x, int $way): Scene

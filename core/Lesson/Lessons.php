@@ -63,6 +63,7 @@ final readonly class Lessons
             new Kind\Pressed(),
             new Kind\Butted('butt', false),
             new Kind\Butted('magnet', true),
+            new Kind\Cabochon(),
             new Kind\Bound(),
             new Kind\Secured('singe', true),
             new Kind\Secured('glue', false),

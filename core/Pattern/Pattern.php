@@ -15,6 +15,8 @@ use Rinkel\Core\Pattern\Node\Bracket;
 use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Group;
+use Rinkel\Core\Pattern\Node\Hang;
+use Rinkel\Core\Pattern\Node\Mirror;
 
 /**
  * A piece's layout as a maker would say it, as a tree of nodes. Grammar and examples: docs/notation.md.
@@ -66,6 +68,25 @@ final readonly class Pattern implements \Stringable
             yield $part;
             yield from $part instanceof Bracket ? self::inside($part->parts()) : [];
         }
+    }
+
+    /**
+     * Returns this pattern with something hung in its middle: before the mirror where it has one, between its halves;
+     * of a single part it makes two.
+     */
+    public function hung(string $name): self
+    {
+        $hang = new Hang($name);
+        foreach ($this->parts as $i => $part) {
+            if ($part instanceof Mirror && !$part->outwards) {
+                return new self([...\array_slice($this->parts, 0, $i), $hang, ...\array_slice($this->parts, $i)]);
+            }
+        }
+        $middle = intdiv(\count($this->parts) + 1, 2);
+
+        return 1 === \count($this->parts)
+            ? new self([$this->parts[0], $hang, new Mirror()])
+            : new self([...\array_slice($this->parts, 0, $middle), $hang, ...\array_slice($this->parts, $middle)]);
     }
 
     /**

@@ -123,6 +123,22 @@ final readonly class Piece
         );
     }
 
+    /**
+     * @param array<string, Finding> $findings by short name
+     */
+    public function withFindings(array $findings): self
+    {
+        return new self(
+            $this->wish,
+            $this->cords,
+            $this->beads,
+            $findings,
+            $this->pattern,
+            $this->closure,
+            $this->hand,
+        );
+    }
+
     public function withClosure(ClosureWish $closure): self
     {
         return new self(

@@ -14,6 +14,7 @@ use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
@@ -222,13 +223,24 @@ final readonly class Wish
         string $pattern,
         ClosureWish $closure,
     ): Piece {
+        $closing = $this->closure ?? $closure->withKnots($this->habits->sliderKnots());
+        $own = array_map(static fn (Finding $finding): FindingKind => $finding->kind, $this->findings);
+        // What its body is made of, where it has none of its own, and what it closes with: nothing lies about unused.
+        $wanted = array_filter(
+            $findings,
+            static fn (Finding $finding, int|string $name): bool => \in_array((string) $name, $closing->findings, true)
+                || \in_array($finding->kind, [FindingKind::Link, FindingKind::Stone], true)
+                    && !\in_array($finding->kind, $own, true),
+            \ARRAY_FILTER_USE_BOTH,
+        );
+
         return new Piece(
             $this,
             $this->cords + $cords,
             [] === $this->beads ? $beads : $this->beads,
-            $this->findings + $findings,
+            $this->findings + $wanted,
             $this->pattern ?? Written::read($pattern, $this->unit),
-            $this->closure ?? $closure->withKnots($this->habits->sliderKnots()),
+            $closing,
         );
     }
 

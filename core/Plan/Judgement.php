@@ -6,8 +6,10 @@ namespace Rinkel\Core\Plan;
 
 use Rinkel\Core\Closure\Kind\Breakaway;
 use Rinkel\Core\Closure\Kind\SingleBarrel;
+use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\Draft;
+use Rinkel\Core\Construction\Look;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\FitZone;
@@ -15,6 +17,7 @@ use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\LineSetter;
 use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
@@ -55,6 +58,7 @@ final readonly class Judgement
                 $this->cannotOpen(),
             ] : [$this->fit(), $this->cannotPass()]),
             $this->nearer(),
+            ...$this->unplaced(),
             (new FixedCounts($this->draft))->check(),
             (new Remainder($this->draft))->check(),
             ...$this->draft->fastened->checks,
@@ -94,6 +98,44 @@ final readonly class Judgement
             'nearest' => $nearest->absolute(),
             'side' => $isShort ? 'fewer' : 'more',
         ]);
+    }
+
+    /**
+     * A finding that no act puts on has no place yet: what hangs can hang in the middle, else it may belong to the
+     * closure. The stones of a net are changed at will.
+     *
+     * @return list<Check>
+     */
+    private function unplaced(): array
+    {
+        $piece = $this->draft->piece;
+        $placed = [];
+        foreach ($this->sheet->acts->all as $act) {
+            foreach ($act->things as $name) {
+                $placed[$name] = true;
+            }
+        }
+        $checks = [];
+        foreach (array_diff_key($piece->findings, $placed) as $name => $finding) {
+            if (FindingKind::Stone === $finding->kind && Look::Net === $this->construction->look()) {
+                continue;
+            }
+            $hangs = \in_array($finding->kind, [FindingKind::Charm, FindingKind::Connector], true);
+            $named = implode(' ', [...$piece->closure->findings, (string) $name]);
+            $takes = \in_array('findings', Wished::here($this->construction->closures(), $piece->closure->kind), true);
+            $checks[] = new Check(
+                'finding-unplaced',
+                Severity::Warn,
+                ['finding' => (string) $name, 'hangs' => $hangs ? 'yes' : 'no'],
+                match (true) {
+                    $hangs => new Remedy('pattern', (string) $piece->pattern->tree->hung((string) $name)),
+                    $takes => new Remedy('closure.findings', $named),
+                    default => null,
+                },
+            );
+        }
+
+        return $checks;
     }
 
     private function tooLong(): ?Check

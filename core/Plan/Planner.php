@@ -94,14 +94,17 @@ final readonly class Planner
     /**
      * Returns the same piece with each closure that suits it and that its line can be set to.
      *
+     * @param (callable(Piece): Piece)|null $made gives a piece what its closure is made of
+     *
      * @return array<string, Draft> by the closure's id
      */
-    public function closures(Draft $draft): array
+    public function closures(Draft $draft, ?callable $made = null): array
     {
         $drafts = [];
         foreach ($draft->construction->closures() as $kind) {
             try {
                 $piece = $draft->piece->withClosure($draft->piece->closure->as($kind));
+                $piece = null === $made ? $piece : $made($piece);
                 $drafts[$kind->id()] = (new Fitting($piece, $draft->construction, $draft->line, $draft->ring))->draft();
             } catch (PartDoesNotSuit) {
                 // Its pattern cannot be set to the length that this closure wants.

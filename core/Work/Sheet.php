@@ -223,6 +223,7 @@ final readonly class Sheet
             $cords[0]->role,
             sizes: ['length' => $cut->length],
             cords: $cords,
+            looks: Task::Rope === $cords[0]->task ? [new Said('look-tape')] : [],
             tools: [Tool::Tape, Tool::Scissors],
         );
     }

@@ -47,6 +47,7 @@ final readonly class PieceForm
         private Planner $planner,
         private Drafts $drafts,
         private TranslatorInterface $translator,
+        private ClosureParts $parts,
     ) {}
 
     /**
@@ -119,7 +120,7 @@ final readonly class PieceForm
             }
             $this->settle($document, $path, $text);
         }
-        $piece = NameFields::taken($changed, $this->reader->read($document));
+        $piece = $this->equipped(array_keys($changed), NameFields::taken($changed, $this->reader->read($document)));
         $unit = Unit::tryFrom($changed['unit'] ?? $before->unit->value);
 
         return Unit::Centimetre === $unit || Unit::Inch === $unit ? $piece->withUnit($unit) : throw PieceUnreadable::at('unit', new Said('unit-wanted'));
@@ -185,6 +186,24 @@ final readonly class PieceForm
             $this->planner->completed($piece),
             array_values(array_unique($parts)),
         );
+    }
+
+    /**
+     * Returns a piece whose closure was just chosen with all that it is made of.
+     *
+     * @param list<string> $paths of what changes
+     */
+    private function equipped(array $paths, Wish $piece): Wish
+    {
+        if (null === $piece->closure || [] === array_intersect($paths, ['closure.kind', 'closure.start', 'closure.finish'])) {
+            return $piece;
+        }
+        [$findings, $closure] = $this->parts->of($piece->findings, $piece->closure, array_map(
+            strval(...),
+            [...array_keys($piece->beads), ...array_keys($piece->cords)],
+        ));
+
+        return $piece->withFindings($findings)->withClosure($closure);
     }
 
     /**

@@ -30,6 +30,7 @@ final readonly class PieceViews
         private Preferences $preferences,
         private \Random\Randomizer $chance,
         private Seeing $seeing,
+        private ClosureParts $parts,
     ) {}
 
     /**
@@ -157,7 +158,7 @@ final readonly class PieceViews
             $version ?? $stored->version(),
             $page,
             self::stages($piece, $plan, array_keys($faults)),
-            fn (): array => $this->planner->closures($draft),
+            fn (): array => $this->planner->closures($draft, $this->parts->made(...)),
             $this->offers->knots($draft->piece),
             $this->offers->parts($draft->piece),
             $draft->construction->cords(),

@@ -11,6 +11,11 @@ use Rinkel\Core\Measure\Length;
  */
 abstract readonly class Bare implements End
 {
+    public function further(): Length
+    {
+        return Length::zero();
+    }
+
     public function checks(): array
     {
         return [];

@@ -62,4 +62,9 @@ final readonly class ButtonEnd implements End
     {
         return null;
     }
+
+    public function further(): Length
+    {
+        return Length::zero();
+    }
 }

@@ -33,6 +33,7 @@ final readonly class CordLoop extends Bare
 
     /**
      * @param Length $needed opening inside that lets the other end through
+     * @param int    $loops  behind each other, each a further size for a button
      */
     private function __construct(
         private Length $needed,
@@ -40,6 +41,7 @@ final readonly class CordLoop extends Bare
         private Cord $cord,
         private Tied $knot,
         private ?string $button,
+        private int $loops,
     ) {}
 
     public static function on(Site $site, EndForm $other): self
@@ -50,6 +52,7 @@ final readonly class CordLoop extends Bare
             $site->ends->cord,
             $site->stop(),
             EndForm::Button === $other ? Buttoned::on($site)->name : null,
+            EndForm::Button === $other ? $site->wish->loops : 1,
         );
     }
 
@@ -79,7 +82,7 @@ final readonly class CordLoop extends Bare
     {
         $middle = $this->inside()->plus($this->cord->thickness->times(\M_PI));
 
-        return new Loop($this->inside(), $middle, 1, $this->button);
+        return new Loop($this->inside(), $middle, $this->loops, $this->button);
     }
 
     public function checks(): array
@@ -99,6 +102,11 @@ final readonly class CordLoop extends Bare
             'flat' => $this->inside()->times(0.5)->written(Unit::Millimetre),
             'bound' => $this->knot->pitch->written(Unit::Millimetre),
         ]);
+    }
+
+    public function further(): Length
+    {
+        return $this->flat()->plus($this->knot->pitch)->times($this->loops - 1);
     }
 
     private function inside(): Length

@@ -38,4 +38,9 @@ interface End
      * Returns the opening inside that it has, lying flat; null of what is no loop.
      */
     public function flat(): ?Length;
+
+    /**
+     * Returns how much further out each next size of it lies; nothing where it has one.
+     */
+    public function further(): Length;
 }

@@ -6,8 +6,10 @@ namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\ButtonLoop;
 use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\Wished;
+use Rinkel\Core\Material\FindingKind;
 
 /**
  * A button through a loop, or one of several. A loop of knots and knots behind the button want cords that tie; of a
@@ -53,6 +55,11 @@ final readonly class ButtonAndLoop extends Opening
         $more = $this->more ?? [Wished::Wraps, Wished::Knotted, Wished::Behind];
 
         return [Wished::Loops, Wished::Opening, Wished::Play, Wished::Findings, Wished::Tails, ...$more];
+    }
+
+    public function made(ClosureWish $wish): array
+    {
+        return [FindingKind::Button];
     }
 
     public function on(Site $site): Closure

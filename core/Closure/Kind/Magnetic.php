@@ -7,6 +7,7 @@ namespace Rinkel\Core\Closure\Kind;
 use Rinkel\Core\Closure\ClosedRing;
 use Rinkel\Core\Closure\Closing\Glued;
 use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Material\FindingKind;
@@ -31,6 +32,11 @@ final readonly class Magnetic extends Opening
     public function cautions(): array
     {
         return ['magnets'];
+    }
+
+    public function made(ClosureWish $wish): array
+    {
+        return [FindingKind::Magnet];
     }
 
     public function on(Site $site): Closure

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\ClosureWish;
 
 /**
  * What opens fully, and sits as it was made when it is shut.
@@ -24,6 +25,11 @@ abstract readonly class Opening implements ClosureKind
     public function passesShut(): bool
     {
         return false;
+    }
+
+    public function made(ClosureWish $wish): array
+    {
+        return [];
     }
 
     public function cautions(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\ClosureWish;
 
 /**
  * What all that is shut for good share: it neither slides nor opens; most of it goes over hand or head as it is.
@@ -27,6 +28,11 @@ abstract readonly class Shut implements ClosureKind
     }
 
     public function asks(): array
+    {
+        return [];
+    }
+
+    public function made(ClosureWish $wish): array
     {
         return [];
     }

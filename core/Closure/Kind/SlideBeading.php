@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\SlideBead;
 use Rinkel\Core\Closure\Wished;
@@ -23,6 +24,11 @@ final readonly class SlideBeading extends Slider
     public function asks(): array
     {
         return [Wished::Shows, Wished::Tail, Wished::Tails, Wished::Findings, Wished::Glued];
+    }
+
+    public function made(ClosureWish $wish): array
+    {
+        return [FindingKind::SlideBead];
     }
 
     public function on(Site $site): Closure

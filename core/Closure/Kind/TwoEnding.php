@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\ClosureWish;
+use Rinkel\Core\Closure\EndForm;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\TwoEnds;
 use Rinkel\Core\Closure\Wished;
+use Rinkel\Core\Material\FindingKind;
 
 /**
  * One end like this, the other like that: loops, button, ties, findings.
@@ -41,7 +44,17 @@ final readonly class TwoEnding extends Opening
     {
         $hidden = $this->hides ? [Wished::Behind] : [];
 
-        return [Wished::Ends, Wished::Tail, Wished::Tails, Wished::Play, Wished::Findings, ...$hidden];
+        return [Wished::Ends, Wished::Loops, Wished::Tail, Wished::Tails, Wished::Play, Wished::Findings, ...$hidden];
+    }
+
+    public function made(ClosureWish $wish): array
+    {
+        $has = static fn (EndForm $form): bool => $form === $wish->start || $form === $wish->finish;
+
+        return [
+            ...($has(EndForm::Button) ? [FindingKind::Button] : []),
+            ...($has(EndForm::Findings) ? [FindingKind::Clasp] : []),
+        ];
     }
 
     public function on(Site $site): Closure

@@ -51,11 +51,13 @@ final class BraidedWay extends Way
             Part::Mount,
             new Said($isFolded ? 'begin-braiding' : 'begin-braiding-apart', ['count' => \count($all)]),
             $isFolded ? [] : [Move::knot((new Overhand())->word())],
+            $isFolded ? 1 : 2,
             by: $all,
             takes: $isFolded || [] === $all ? [] : $this->bench->knots(
                 new Overhand(),
                 $this->bench->overhand($all),
                 $all,
+                2.0,
             ),
             makes: [Landmark::of('first-link'), Landmark::of('first-knots')],
             tools: [Tool::Board, Tool::Pins],
@@ -66,6 +68,20 @@ final class BraidedWay extends Way
     protected function lanes(int $half): array
     {
         return array_map(fn (array $cords): array => self::ends($cords, $this->isFolded()), $this->groups);
+    }
+
+    /**
+     * When the last link is braided through the hairpins come off the groups.
+     */
+    protected function body(): void
+    {
+        parent::body();
+        $this->bench->write('body', [new Act(
+            Does::Unpin,
+            Part::Body,
+            new Said('hairpins-off'),
+            marks: [Landmark::of('last-link')],
+        )]);
     }
 
     protected function start(Half $half): void

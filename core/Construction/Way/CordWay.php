@@ -85,10 +85,10 @@ class CordWay extends Way
         $this->bench->write('body', [...([] === $acts ? [] : [$this->turned()]), ...$acts], ['cords', 'mount', 'join']);
     }
 
-    protected function workingEnd(Run $run): string
+    protected function workingEnd(Run $run): ?string
     {
         return match (true) {
-            $this->count() > 1 => 'any',
+            $this->count() > 1 => null,
             1 === $run->half => 'left',
             2 === $run->half => 'right',
             default => 'long',

@@ -226,11 +226,11 @@ final class NetWay extends Way
                 'every' => $every,
                 'from' => $from,
                 'pairs' => match (true) {
+                    1 === $number => 'first',
                     1 === $number % 2 => 'own',
                     $knots > 2 => 'next',
                     default => 'two',
                 },
-                'first' => 1 === $number ? 'yes' : 'no',
             ]),
             [Move::knot((new Overhand())->word())],
             $knots,

@@ -19,6 +19,7 @@ use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Acting;
 use Rinkel\Core\Work\Bench;
+use Rinkel\Core\Work\Cure;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
 use Rinkel\Core\Work\Finish;
@@ -100,8 +101,31 @@ abstract class Way
         $this->bench->write('trial', $this->trial(), ['body']);
         [$start, $finish] = $this->outlets();
         $this->draft->fastened->closing->write($this->bench, $start, $finish);
+        $this->stones();
 
         return $this->bench;
+    }
+
+    /**
+     * Writes how stones are glued into what the piece hangs on: last, when nothing is bent or pulled any more.
+     */
+    private function stones(): void
+    {
+        $into = (string) $this->draft->setFor();
+        $acts = array_map(static fn (string $stone): Act => new Act(
+            Does::Attach,
+            Part::Ends,
+            new Said('set-stone', ['stone' => $stone, 'into' => $into]),
+            things: [$stone],
+            looks: [new Said('look-stone-in'), new Said('look-glue')],
+            tools: [Tool::Glue],
+            lesson: 'cabochon',
+        ), $this->draft->stones());
+        if ([] !== $acts) {
+            $this->bench->write('stones', [...$acts, Finish::wait(Cure::End)], [
+                'body', 'slider', 'stops', 'slid', 'closed', 'end start', 'end finish', 'working ends', 'last ends',
+            ]);
+        }
     }
 
     /**
@@ -373,7 +397,7 @@ abstract class Way
                 'to' => $this->edges->of($element, false),
                 'origin' => 0 === $run->half ? $this->edges->brink(true)[0] : $this->origin,
                 'first' => $isFirst ? 'yes' : 'no',
-                'end' => $this->workingEnd($run),
+                'end' => $this->workingEnd($run) ?? (null === $this->tying($element) ? 'none' : 'role'),
             ]),
             $moves,
             $run->count() * \count($moves),
@@ -409,11 +433,11 @@ abstract class Way
     }
 
     /**
-     * Returns which end of its cord ties a run, where one does: "left", "right", "long"; else "any".
+     * Returns which end of its cord ties a run, where one does: "left", "right", "long".
      */
-    protected function workingEnd(Run $run): string
+    protected function workingEnd(Run $run): ?string
     {
-        return 'any';
+        return null;
     }
 
     /**

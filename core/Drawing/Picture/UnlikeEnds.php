@@ -51,7 +51,8 @@ final readonly class UnlikeEnds implements EndPicture
         $reach = $parts->reach($way);
 
         return match ($form) {
-            EndForm::Loop, EndForm::KnottedLoop => $parts->looped($x, $way, $reach, $parts->loops->flat($way)),
+            EndForm::Loop => $parts->loopedAll($x, $way, $reach),
+            EndForm::KnottedLoop => $parts->looped($x, $way, $reach, $parts->loops->flat($way)),
             EndForm::Button, EndForm::Findings => $parts->row($way < 0 ? $parts->left() : $parts->right(), $x, $way),
             EndForm::Ties => $parts->tail($x, $way),
         };

@@ -12,8 +12,8 @@ use Rinkel\Core\Remark\Step;
 
 /**
  * What other schools of makers would cut for this piece (common practice), each beside the cord that it is about: six
- * times the band for each half of a working cord, 5 to 6 turns around the hand for both, wrist and 3 to 4 in for a core,
- * twice the chain and 2 in for a lace, four times the wrist for each group of a braid.
+ * times the band for each half of a working cord, 5 to 6 turns around the hand or two arm's lengths for both, 3 to 4
+ * turns, or wrist and 3 to 4 in, for a core, twice the chain and 2 in for a lace, four times the wrist for each group of a braid.
  *
  * @internal
  */
@@ -21,6 +21,9 @@ final readonly class Schools
 {
     /** Each half of a working cord is cut so many times the band. */
     public const MULTIPLE = 6;
+
+    /** An arm's length, from the middle of the breast to the fingertips, in mm (from memory; measure your own). */
+    private const ARM = 750.0;
 
     /**
      * @param list<Cut> $cuts
@@ -38,7 +41,7 @@ final readonly class Schools
         $byRole = array_column($this->cuts, null, 'role');
 
         return match (true) {
-            isset($byRole['working']) => $this->ofBand($byRole['working']),
+            isset($byRole['working']) => $this->ofBand($byRole['working'], $byRole['core'] ?? null),
             isset($byRole['lace']) => [$this->twiceTheChain($byRole['lace'])],
             isset($byRole['left'], $byRole['right']) => [$this->fourWrists($byRole['left'])],
             default => [],
@@ -50,7 +53,7 @@ final readonly class Schools
      *
      * @return list<Figure>
      */
-    private function ofBand(Cut $working): array
+    private function ofBand(Cut $working, ?Cut $core): array
     {
         $draft = $this->draft;
         $isHalved = $draft->isHalved();
@@ -74,6 +77,21 @@ final readonly class Schools
                 'hand' => $hand,
                 'five' => $hand->times(5),
                 'six' => $hand->times(6),
+                'cut' => $working->length,
+            ])]);
+            $arm = Length::ofMillimetres(self::ARM);
+            $school[] = new Figure('arms', $arm->times(2), [new Step('arms', [
+                'arm' => $arm,
+                'two' => $arm->times(2),
+                'cut' => $working->length,
+            ])]);
+        }
+        if (!$isHalved && null !== $core) {
+            $school[] = new Figure('turns-core', $hand->times(3.5), [new Step('turns-core', [
+                'hand' => $hand,
+                'three' => $hand->times(3),
+                'four' => $hand->times(4),
+                'cut' => $core->length,
             ])]);
         }
 
@@ -83,6 +101,7 @@ final readonly class Schools
                 'less' => $wrist->plus(Length::ofInches(3 * $ends)),
                 'more' => $wrist->plus(Length::ofInches(4 * $ends)),
                 'halved' => $isHalved ? 'yes' : 'no',
+                'cut' => $core->length ?? $wrist,
             ]),
         ])];
     }

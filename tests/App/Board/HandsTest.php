@@ -111,7 +111,7 @@ final class HandsTest extends KernelTestCase
                 yield [$name.' in inches', $piece->withUnit(Unit::Inch)];
             }
         })();
-        self::assertSame(['66 sheets'], self::followed($this->planned($sheets)));
+        self::assertSame(['70 sheets'], self::followed($this->planned($sheets)));
         self::getContainer()->get(LocaleSwitcher::class)->setLocale('nl');
         $sheets = [];
         foreach (Examples::shipped() as $name => $piece) {
@@ -119,7 +119,7 @@ final class HandsTest extends KernelTestCase
         }
         $first = self::acts()->of((new Planner())->plan($sheets[0][1]));
         self::assertStringContainsString('Knip', json_encode($first, \JSON_THROW_ON_ERROR));
-        self::assertSame(['33 sheets'], self::followed($this->planned($sheets)));
+        self::assertSame(['35 sheets'], self::followed($this->planned($sheets)));
     }
 
     /**
@@ -224,6 +224,7 @@ final class HandsTest extends KernelTestCase
                 $unlike[] = ['closure.start' => $start, 'closure.finish' => $finish];
             }
         }
+        $unlike[] = ['closure.start' => 'button', 'closure.finish' => 'loop', 'closure.loops' => 2];
 
         return match (true) {
             'two-ends' === $kind->id() => $unlike,
@@ -262,6 +263,15 @@ final class HandsTest extends KernelTestCase
             'square-knot-band' => [
                 [], $folded, $three,
                 ['pattern' => '1 square x fit, focal gate, mirror'] + self::GATE,
+                [
+                    'pattern' => '1 square x fit, focal gate, mirror',
+                    'findings.opal' => ['kind' => 'stone', 'length' => '10 mm', 'width' => '8 mm'],
+                ] + self::GATE,
+                ['pattern' => '(1 half left, 1 half right) x fit, 1 overhand'],
+                [
+                    'cords.working' => ['fibre' => 'cotton', 'run' => 'under'] + self::CORD,
+                    'cords.core' => ['count' => 2, 'run' => 'folded'] + self::CORD,
+                ],
                 ['pattern' => '1 square x fit, 1 hitch, focal gate, mirror'] + $three + self::GATE,
                 ['pattern' => '1 vertical lark x fit, focal gate, mirror'] + self::GATE,
                 ['pattern' => '10 square, focal gate, 20 square'] + self::GATE,

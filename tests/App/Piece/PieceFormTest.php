@@ -6,6 +6,7 @@ namespace Rinkel\Tests\App\Piece;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rinkel\App\Piece\ClosureParts;
 use Rinkel\App\Piece\Drafts;
 use Rinkel\App\Piece\FieldTexts;
 use Rinkel\App\Piece\PieceForm;
@@ -32,6 +33,7 @@ final class PieceFormTest extends TestCase
             new Planner(),
             new Drafts(new Planner(), new PieceWriter()),
             new Translator('en'),
+            new ClosureParts(),
         );
     }
 

@@ -330,6 +330,42 @@ final class JudgementTest extends TestCase
             ['beads.dot' => ['diameter' => '8 mm', 'hole' => '2.1 mm']],
             ['beads.dot' => ['diameter' => '8 mm', 'hole' => '2.2 mm']],
         ];
+        yield 'a wide hole away from the knot' => [
+            'hole-not-at-knot',
+            Severity::Hint,
+            'stretch',
+            [
+                'beads.dot' => ['diameter' => '8 mm', 'hole' => '1 mm'],
+                'beads.cask' => ['diameter' => '8 mm', 'hole' => '3 mm'],
+                'pattern' => '10 bead dot, 1 bead cask, 10 bead dot',
+            ],
+            [
+                'beads.dot' => ['diameter' => '8 mm', 'hole' => '1 mm'],
+                'beads.cask' => ['diameter' => '8 mm', 'hole' => '3 mm'],
+                'pattern' => '20 bead dot, 1 bead cask',
+            ],
+        ];
+        yield 'a charm that hangs nowhere' => [
+            'finding-unplaced',
+            Severity::Warn,
+            'plain',
+            ['findings.it' => ['kind' => 'charm'], 'pattern' => '1 square x fit, mirror'],
+            ['findings.it' => ['kind' => 'charm'], 'pattern' => '1 square x fit, hang it, mirror'],
+        ];
+        yield 'a ring that closes nothing' => [
+            'finding-unplaced',
+            Severity::Warn,
+            'plain',
+            ['findings' => ['it' => ['kind' => 'ring'], 'catch' => []], 'closure.findings' => ['catch']] + $clasp,
+            ['findings' => ['it' => ['kind' => 'ring'], 'catch' => []], 'closure.findings' => ['catch', 'it']] + $clasp,
+        ];
+        yield 'a wave that opens the loop' => [
+            'wave-loop-open',
+            Severity::Warn,
+            'wave-band',
+            ['pattern' => '(wave 4 round / seed, 2 square) x fit'],
+            ['pattern' => '2 square, (wave 4 round / seed, 2 square) x fit'],
+        ];
         yield 'or a crimp cover' => [
             'knot-will-not-hide',
             Severity::Hint,

@@ -6,6 +6,7 @@ namespace Rinkel\Tests\Core\Toy;
 
 use Rinkel\Core\Closure\Closure;
 use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Drawing\Cord;
@@ -42,6 +43,11 @@ final readonly class Pinning implements ClosureKind, EndPicture
     public function asks(): array
     {
         return [Wished::Tail];
+    }
+
+    public function made(ClosureWish $wish): array
+    {
+        return [];
     }
 
     public function cautions(): array
