@@ -7,6 +7,8 @@ namespace Rinkel\Core\Closure;
 use Rinkel\Core\Closure\Closing\Findings;
 use Rinkel\Core\Closure\Closing\TwoEnded;
 use Rinkel\Core\Fit\Ring;
+use Rinkel\Core\Knot\Kind\Square;
+use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
@@ -67,7 +69,7 @@ final readonly class Clasp implements Closure
             $this->fixed()->plus($chain),
             new TwoEnded(
                 new Findings($this->sides->left),
-                new Findings($this->sides->right, $this->sides->half()),
+                new Findings($this->sides->right, $this->sides->half(), $this->over(), $this->site->wish->behind),
                 $this->site->takesAll(),
             ),
             length: $this->fixed(),
@@ -83,6 +85,16 @@ final readonly class Clasp implements Closure
         );
     }
 
+    /**
+     * Returns one of the square knots over the core where it is tied back at the end; null where there are none.
+     */
+    private function over(): ?Tied
+    {
+        return 0 === $this->site->wish->behind || $this->site->isLinked || $this->sides->crimps(false)
+            ? null
+            : $this->site->book->around(new Square(), $this->site->ends->doubled(), $this->site->working);
+    }
+
     private function fixed(): Length
     {
         $fixed = array_filter(
@@ -92,7 +104,9 @@ final readonly class Clasp implements Closure
 
         return [] === $fixed ? Length::ofInches(1.5) : Length::sum(
             $this->sides->crimps(true) ? Length::zero() : $this->site->tiedBack(true),
-            $this->sides->crimps(false) ? Length::zero() : $this->site->tiedBack(false),
+            $this->sides->crimps(false) ? Length::zero() : $this->site->tiedBack(false)->plus(
+                $this->over()?->pitch->times($this->site->wish->behind) ?? Length::zero(),
+            ),
             ...array_map(static fn (Finding $finding): Length => $finding->length, $fixed),
         );
     }

@@ -31,7 +31,7 @@ final readonly class KnownClosures
             new Kind\DoubleBarrel(),
             new Kind\SingleBarrel(),
             Kind\ButtonAndLoop::anywhere(),
-            new Kind\Clasping(),
+            Kind\Clasping::anywhere(),
             new Kind\Tying(),
             new Kind\SlideBeading(),
             new Kind\KnottedElastic(),

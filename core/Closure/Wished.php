@@ -54,6 +54,9 @@ enum Wished: string
     /** Whether the knot is glued. */
     case GluedKnot = 'glued-knot';
 
+    /** How many square knots go over the core where it is tied back at a finding. */
+    case Over = 'over';
+
     /** Whether the knot of elastic is a plain one. */
     case Plain = 'plain';
 
@@ -64,6 +67,7 @@ enum Wished: string
     {
         return match ($this) {
             self::Opening => ['tail'],
+            self::Over => ['behind'],
             self::Ends => ['start', 'finish'],
             self::Short => ['short', 'spaced'],
             self::GluedKnot => ['glued'],

@@ -63,13 +63,13 @@ final readonly class BraidedChain implements Construction
                 'toggle' => Stock::finding(FindingKind::Toggle, 20, 15, 10),
             ],
             '1 link '.$link.' x fit',
-            new ClosureWish(new Clasping(), findings: ['toggle']),
+            new ClosureWish(Clasping::onCord(), findings: ['toggle']),
         );
     }
 
     public function closures(): array
     {
-        return [new Clasping(), new Tying()];
+        return [Clasping::onCord(), new Tying()];
     }
 
     public function maker(Piece $piece): Maker

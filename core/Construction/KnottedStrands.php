@@ -46,13 +46,13 @@ final readonly class KnottedStrands extends OnCord
                 'clasp' => Stock::finding(FindingKind::Clasp, 12, 6, 0),
             ],
             '(1 overhand, 1 bead '.(array_key_first($wish->beads) ?? 'pearl').') x fit, 1 overhand',
-            new ClosureWish(new Clasping(), findings: ['end', 'end', 'ring', 'ring', 'clasp']),
+            new ClosureWish(Clasping::onCord(), findings: ['end', 'end', 'ring', 'ring', 'clasp']),
         );
     }
 
     public function closures(): array
     {
-        return [new Clasping(), new Tying(), new Magnetic(), new Breakaway(), TwoEnding::onCord(), new ForGood()];
+        return [Clasping::onCord(), new Tying(), new Magnetic(), new Breakaway(), TwoEnding::onCord(), new ForGood()];
     }
 
     public function way(Draft $draft): Way

@@ -66,7 +66,7 @@ final readonly class LacedChain implements Construction
 
     public function closures(): array
     {
-        return [new SlideBeading(), new Clasping(), new Tying(), new DoubleBarrel()];
+        return [new SlideBeading(), Clasping::onCord(), new Tying(), new DoubleBarrel()];
     }
 
     public function maker(Piece $piece): Maker

@@ -80,7 +80,7 @@ final readonly class StrandBundle implements Construction
             new SingleBarrel(),
             new SlideBeading(),
             new Tying(),
-            new Clasping(),
+            Clasping::onCord(),
         ];
     }
 

@@ -11,6 +11,7 @@ use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Measure\Length;
 
 /**
  * What the pictures of closures are put together of: tails and stops, barrels, loops, rows of findings, for one piece.
@@ -53,6 +54,26 @@ final readonly class EndParts
     public function right(): array
     {
         return array_column($this->sides()->right, 1);
+    }
+
+    /**
+     * Returns what lies at the right where the other half of what is at the left goes on: the ring of a toggle, the eye
+     * that a clasp closes on; nothing where something else takes it.
+     *
+     * @return list<Finding>
+     */
+    public function otherHalf(): array
+    {
+        $half = $this->sides()->half();
+        foreach (null === $half || [] !== $this->right() ? [] : $this->sides()->left as [$name, $finding]) {
+            if ($name === $half && FindingKind::Magnet !== $finding->kind) {
+                $wide = Length::longest(Length::ofMillimetres(5), $finding->inside->times(1.3));
+
+                return [Finding::of(FindingKind::Ring, $wide, $wide, $wide->times(0.77))];
+            }
+        }
+
+        return $this->right();
     }
 
     /**

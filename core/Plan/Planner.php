@@ -104,7 +104,9 @@ final readonly class Planner
         foreach ($draft->construction->closures() as $kind) {
             try {
                 $piece = $draft->piece->withClosure($draft->piece->closure->as($kind));
-                $piece = null === $made ? $piece : $made($piece);
+                // What it closes with now stays as its maker has it.
+                $isChosen = $kind->id() === $draft->piece->closure->kind->id();
+                $piece = null === $made || $isChosen ? $piece : $made($piece);
                 $drafts[$kind->id()] = (new Fitting($piece, $draft->construction, $draft->line, $draft->ring))->draft();
             } catch (PartDoesNotSuit) {
                 // Its pattern cannot be set to the length that this closure wants.

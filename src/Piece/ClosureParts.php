@@ -71,6 +71,47 @@ final class ClosureParts
     }
 
     /**
+     * Returns findings without those of $unused that came with a closure and were left as they came.
+     *
+     * @param array<string, Finding> $findings by name
+     * @param array<string>          $unused   names of what nothing is made of any more
+     *
+     * @return array<string, Finding>
+     */
+    public function without(array $findings, array $unused): array
+    {
+        foreach ($unused as $name) {
+            $finding = $findings[$name] ?? null;
+            $came = null === $finding ? [] : array_map(
+                static fn (Finding $one): string => $one->likeness(),
+                [Finding::usual($finding->kind), ...$this->there($finding->kind)],
+            );
+            if (\in_array($finding?->likeness(), $came, true)) {
+                unset($findings[$name]);
+            }
+        }
+
+        return $findings;
+    }
+
+    /**
+     * @return list<Finding> of one kind in stock
+     */
+    private function there(FindingKind $kind): array
+    {
+        $this->rows ??= $this->stock?->rows(Kind::Finding) ?? [];
+        $there = [];
+        foreach ($this->rows as $row) {
+            $what = $row->counted()?->what;
+            if ($what instanceof Finding && $kind === $what->kind) {
+                $there[] = $what;
+            }
+        }
+
+        return $there;
+    }
+
+    /**
      * @param list<string> $taken
      *
      * @return array{string, Finding}

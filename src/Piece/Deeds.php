@@ -74,6 +74,7 @@ final readonly class Deeds
             'finding-add' => [$this->withFinding($this->decided($piece, ['findings', 'closure']), $name), $chosen],
             'finding-drop' => [$this->withoutFinding($this->decided($piece, ['findings', 'closure']), $name), $chosen],
             'cord-add' => [$this->withPair($this->decided($piece, ['cords'])), $chosen],
+            'slider-add' => [$this->withSlider($this->decided($piece, ['cords'])), $chosen],
             'cord-drop' => [$this->withoutCord($this->decided($piece, ['cords']), $name), $chosen],
             'from-stock' => [
                 $this->fromStock(
@@ -314,6 +315,21 @@ final readonly class Deeds
         return null === $like || !$names->further ? $piece : $piece->withCords(
             $piece->cords + [self::freeName($names->stem, $piece->cords) => $like],
         );
+    }
+
+    /**
+     * Returns the piece with a cord of its own for its slider, like the one that tied it till now.
+     */
+    private function withSlider(Wish $piece): Wish
+    {
+        $names = $this->offers->cords($piece->construction);
+        if (!\in_array('slider', $names->known, true)) {
+            return $piece;
+        }
+        $draft = $this->planner->draft($piece);
+        $like = $draft->piece->sliderCord() ?? $draft->construction->ends($draft->piece)->cord;
+
+        return $piece->withCords($piece->cords + ['slider' => new CordUse($like)]);
     }
 
     private function withoutCord(Wish $piece, string $name): Wish

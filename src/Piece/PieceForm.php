@@ -10,6 +10,7 @@ use Rinkel\Core\Closure\EndForm;
 use Rinkel\Core\Closure\Kind\TwoEnding;
 use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\PieceReader;
@@ -120,7 +121,11 @@ final readonly class PieceForm
             }
             $this->settle($document, $path, $text);
         }
-        $piece = $this->equipped(array_keys($changed), NameFields::taken($changed, $this->reader->read($document)));
+        $piece = $this->equipped(
+            array_keys($changed),
+            NameFields::taken($changed, $this->reader->read($document)),
+            $before->closure->findings ?? [],
+        );
         $unit = Unit::tryFrom($changed['unit'] ?? $before->unit->value);
 
         return Unit::Centimetre === $unit || Unit::Inch === $unit ? $piece->withUnit($unit) : throw PieceUnreadable::at('unit', new Said('unit-wanted'));
@@ -192,8 +197,9 @@ final readonly class PieceForm
      * Returns a piece whose closure was just chosen with all that it is made of.
      *
      * @param list<string> $paths of what changes
+     * @param list<string> $old   what the closure was made of before
      */
-    private function equipped(array $paths, Wish $piece): Wish
+    private function equipped(array $paths, Wish $piece, array $old): Wish
     {
         if (null === $piece->closure || [] === array_intersect($paths, ['closure.kind', 'closure.start', 'closure.finish'])) {
             return $piece;
@@ -203,7 +209,13 @@ final readonly class PieceForm
             [...array_keys($piece->beads), ...array_keys($piece->cords)],
         ));
 
-        return $piece->withFindings($findings)->withClosure($closure);
+        $named = array_map(
+            static fn (object $node): array => $node instanceof Node ? $node->names() : [],
+            null === $piece->pattern ? [] : iterator_to_array($piece->pattern->tree->nodes(), false),
+        );
+        $unused = array_diff($old, $closure->findings, ...$named);
+
+        return $piece->withFindings($this->parts->without($findings, $unused))->withClosure($closure);
     }
 
     /**
@@ -217,7 +229,7 @@ final readonly class PieceForm
             // A tail is another thing in another closure, and what that does not know is said of none.
             $kind = $this->reader->closures->named($text);
             $unknown = null === $kind ? [] : array_diff(Wished::fields(), Wished::ofKind($kind));
-            foreach (['tail', ...$unknown] as $field) {
+            foreach (['tail', 'findings', ...$unknown] as $field) {
                 FieldTexts::put($document, 'closure.'.$field, '');
             }
         } elseif ('closure.start' === $path || 'closure.finish' === $path) {

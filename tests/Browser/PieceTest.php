@@ -6,9 +6,13 @@ namespace Rinkel\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 
 final class PieceTest extends BrowserCase
 {
+    /** Whether pages are looked at by lamp. */
+    private bool $lamp = false;
+
     private const KNOTS = '[...document.querySelectorAll("#board [data-knots]")].reduce((sum, run) => sum + Number(run.dataset.knots), 0)';
 
     public function testTypingAWristRedrawsTheBandAndTheCutListAndKeepsTheCursor(): void
@@ -557,10 +561,24 @@ final class PieceTest extends BrowserCase
         self::assertLessThan(300_000, \strlen($this->driver->getPageSource()));
     }
 
-    #[DataProvider('provideLights')]
-    public function testEveryViewIsAccessibleAndFitsANarrowScreen(string $light): void
+    public function testEveryViewIsAccessibleAndFitsANarrowScreen(): void
     {
-        $this->light($light);
+        $this->everyView(false);
+    }
+
+    /**
+     * The same by lamp, on a phone; with `./rinkel ordeal`, as it takes its time.
+     */
+    #[Group('slow')]
+    public function testEveryViewIsAccessibleByLamp(): void
+    {
+        $this->everyView(true);
+    }
+
+    private function everyView(bool $isLamp): void
+    {
+        $this->lamp = $isLamp;
+        $this->light($isLamp ? 'dark' : 'light');
         $this->newPiece();
         $piece = (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH);
         $this->assertAccessible();
@@ -620,10 +638,10 @@ final class PieceTest extends BrowserCase
         ] as $path) {
             // Every page by daylight on a desk and by lamp on a phone: each light at each size takes minutes. Another
             // state of a page is looked at by daylight.
-            if ('lamp' === $this->dataName() && 1 === preg_match('~^/[^?]*\?[^/]*=[a-z-]+$~', $path)) {
+            if ($isLamp && 1 === preg_match('~^/[^?]*\?[^/]*=[a-z-]+$~', $path)) {
                 continue;
             }
-            $this->screen(...('daylight' === $this->dataName() ? [1280, 800] : [390, 844]));
+            $this->screen(...($isLamp ? [390, 844] : [1280, 800]));
             $this->open($path);
             $this->assertAccessible();
             self::assertTrue($this->read('
@@ -631,7 +649,7 @@ final class PieceTest extends BrowserCase
                 return !here || (here.left >= 0 && here.right <= innerWidth + 1);
             '), $path.' shows where one is');
             // How wide it is goes by the screen alone.
-            foreach ('daylight' === $this->dataName() ? [[1280, 800], [390, 844]] : [] as [$width, $height]) {
+            foreach ($isLamp ? [] : [[1280, 800], [390, 844]] as [$width, $height]) {
                 $this->screen($width, $height);
                 self::assertSame(
                     $width,
@@ -653,15 +671,6 @@ final class PieceTest extends BrowserCase
     }
 
     /**
-     * @return iterable<string, array{string}>
-     */
-    public static function provideLights(): iterable
-    {
-        yield 'daylight' => ['light'];
-        yield 'lamp' => ['dark'];
-    }
-
-    /**
      * Returns the path of a piece's board.
      */
     private function onBoard(string $piece): string
@@ -680,7 +689,7 @@ final class PieceTest extends BrowserCase
             (string) file_get_contents(\dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'),
         );
         // The same elements by lamp: what can be otherwise is their colours, and their size on a phone.
-        $rules = 'lamp' === $this->dataName()
+        $rules = $this->lamp
             ? '{type: "rule", values: ["color-contrast", "target-size"]}'
             : '["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]';
         $violations = $this->driver->executeAsyncScript('

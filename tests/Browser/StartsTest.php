@@ -99,6 +99,50 @@ final class StartsTest extends BrowserCase
         $this->assertNothingLogged();
     }
 
+    /**
+     * A closure brings what it is made of, a charm asks where it hangs, a school is chosen, half knots by turns are square
+     * knots; all by the keyboard, and the Board says it.
+     */
+    public function testAClosuresFindingsACharmAndASchoolByTheKeyboard(): void
+    {
+        $keys = fn (string|array $keys) => $this->driver->getKeyboard()->sendKeys($keys);
+        $this->newPiece();
+        $this->tabTo('#put-finding > summary');
+        $keys(WebDriverKeys::ENTER);
+        $this->tabTo('[value="finding-add charm"]');
+        $keys(WebDriverKeys::ENTER);
+        $this->until('return !!document.querySelector("[data-check=finding-unplaced] button")');
+        $this->tabTo('[data-check=finding-unplaced] button');
+        $keys(WebDriverKeys::ENTER);
+        $this->until('return document.querySelector("#pattern").value.includes("hang charm-1")');
+        $this->until('return !document.querySelector("[data-check=finding-unplaced]")');
+        $this->driver->navigate()->refresh();
+        $this->tabTo('[id^=closure-kind-]:checked');
+        $this->downTo('#closure-kind-clasp');
+        $this->until('return !!document.querySelector("#closure-findings")');
+        self::assertSame('clasp ring', $this->find('#closure-findings')->getAttribute('value'));
+        $this->tabTo('#pattern');
+        $keys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
+        $keys('(1 half left, 1 half right) x fit, hang charm-1, mirror');
+        $this->tabTo('#habits > summary');
+        $keys(WebDriverKeys::ENTER);
+        $this->tabTo('[id^=habits-joining]:checked');
+        $this->downTo('#habits-joining-bound');
+        $this->until('return document.querySelector("#stand")?.textContent !== ""
+            || document.querySelector("#habits-joining-bound").checked');
+        $this->tabTo('#make-it');
+        $keys(WebDriverKeys::ENTER);
+        $this->untilShown('#now');
+        $steps = $this->read('return JSON.parse(document.querySelector("#board-data").textContent).steps.map(s => s.say).join(" ")');
+        self::assertIsString($steps);
+        self::assertStringContainsString('in a plain overhand around the core', $steps);
+        self::assertStringContainsString('square knot', $steps);
+        self::assertStringNotContainsString('half knot', $steps);
+        self::assertStringContainsString('charm-1', $steps);
+        self::assertStringContainsString('ring', $steps);
+        $this->assertNothingLogged();
+    }
+
     public function testAFurtherCordIsRenamedWhereItStands(): void
     {
         $this->newPiece(construction: 'stacked-band');

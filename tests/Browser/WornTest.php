@@ -61,8 +61,10 @@ final class WornTest extends BrowserCase
         $this->newPiece();
         $this->find('a[href*="view=worn"]')->click();
         $this->untilShown('.worn-drawing');
+        $worn = $this->inside();
         $this->find('[data-open="0"]')->click();
-        $this->until('return document.querySelector("[data-open=\"0\"]").hasAttribute("aria-current")');
+        $this->until('return document.querySelector("[data-open=\"0\"]").hasAttribute("aria-current")
+            && !document.querySelector("#board .worn-drawing").getAttribute("aria-label").includes("'.$worn.'")');
         $shut = $this->inside();
         $this->find('#opened')->sendKeys(WebDriverKeys::END);
         $this->until('return document.querySelector("#edit [name=open]").value === "100"');

@@ -6,10 +6,13 @@ namespace Rinkel\Core\Closure\Closing;
 
 use Rinkel\Core\Closure\EndFindings;
 use Rinkel\Core\Knot\Kind\Overhand;
+use Rinkel\Core\Knot\Kind\Square;
+use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Acting;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
@@ -35,10 +38,14 @@ final readonly class Findings implements AtEnd
     /**
      * @param list<array{string, Finding}> $findings by name, from the body on
      * @param string|null                  $half     name of what is at the other end with its other half
+     * @param Tied|null                    $square   one of the square knots over the core that is tied back
+     * @param int                          $over     how many of them
      */
     public function __construct(
         private array $findings,
         private ?string $half = null,
+        private ?Tied $square = null,
+        private int $over = 0,
     ) {}
 
     public function acts(Bench $bench, Outlet $at): array
@@ -176,6 +183,8 @@ final readonly class Findings implements AtEnd
         if ([] === $ends) {
             return [];
         }
+        $working = \array_slice($at->working, 0, 2);
+        $over = null === $this->square || [] === $working ? Length::zero() : $this->square->pitch->times($this->over);
 
         return [
             new Act(
@@ -201,6 +210,8 @@ final readonly class Findings implements AtEnd
                     'from' => $at->edge,
                     'bare' => $at->bare,
                     'bared' => $at->bare->isZero() ? 'no' : 'yes',
+                    'over' => $over,
+                    'overs' => $over->isZero() ? 'no' : 'yes',
                 ]),
                 [Move::knot((new Overhand())->word())],
                 role: $at->role(),
@@ -210,16 +221,53 @@ final readonly class Findings implements AtEnd
                     $bench->overhand($ends, 2),
                     $ends,
                     2.0,
-                    self::AROUND * $ends[0]->cord->material->round()->millimetres,
+                    self::AROUND * $ends[0]->cord->material->round()->millimetres + 2 * $over->millimetres,
                 ),
                 marks: [$at->edge],
                 makes: [Landmark::of('tied-back', $name, $at->side())],
-                sizes: $at->bare->isZero() ? [] : ['distance' => $at->bare],
+                sizes: [
+                    ...($at->bare->isZero() ? [] : ['distance' => $at->bare]),
+                    ...($over->isZero() ? [] : ['over' => $over]),
+                ],
                 knot: (new Overhand())->word(),
                 looks: [new Said('look-tied-back')],
-                lesson: 'together',
+                lesson: 'fastened',
             ),
+            ...($over->isZero() ? [] : [$this->overDoubled($bench, $at, $name, $working)]),
         ];
+    }
+
+    /**
+     * Returns the square knots over the core that lies double up to its finding.
+     *
+     * @param list<End> $working
+     */
+    private function overDoubled(Bench $bench, Outlet $at, string $name, array $working): Act
+    {
+        $word = (new Square())->word();
+        $side = $bench->habits->side;
+
+        return new Act(
+            Does::Tie,
+            Part::Close,
+            new Said('over-doubled', [
+                'knot' => $word,
+                'count' => $this->over,
+                'role' => $working[0]->cord->role ?? 'working',
+                'finding' => $name,
+            ]),
+            [Move::half($word, $side), Move::half($word, $side->other())],
+            2 * $this->over,
+            $working[0]->cord->role ?? null,
+            Acting::Both,
+            by: $working,
+            around: $at->carrying,
+            takes: null === $this->square ? [] : $bench->knots(new Square(), $this->square, $working, $this->over),
+            marks: [Landmark::of('tied-back', $name, $at->side())],
+            knot: $word,
+            looks: [new Said('look-push-up')],
+            lesson: $word,
+        );
     }
 
     /**

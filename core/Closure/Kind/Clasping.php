@@ -16,6 +16,24 @@ use Rinkel\Core\Material\FindingKind;
  */
 final readonly class Clasping extends Opening
 {
+    private function __construct(private bool $isTied) {}
+
+    /**
+     * Returns it wherever it may be, or on a band, where working cords can be knotted over the core that is tied back.
+     */
+    public static function anywhere(): self
+    {
+        return new self(true);
+    }
+
+    /**
+     * Returns it where no cord ties.
+     */
+    public static function onCord(): self
+    {
+        return new self(false);
+    }
+
     public function id(): string
     {
         return 'clasp';
@@ -23,7 +41,7 @@ final readonly class Clasping extends Opening
 
     public function asks(): array
     {
-        return [Wished::Findings];
+        return [Wished::Findings, ...($this->isTied ? [Wished::Over] : [])];
     }
 
     public function made(ClosureWish $wish): array

@@ -53,7 +53,7 @@ abstract readonly class OnCord implements Construction
     public function closures(): array
     {
         return [
-            new DoubleBarrel(), new SingleBarrel(), new SquareSliding(), new SlideBeading(), new Clasping(),
+            new DoubleBarrel(), new SingleBarrel(), new SquareSliding(), new SlideBeading(), Clasping::onCord(),
             ButtonAndLoop::onCord(), new Tying(), new Breakaway(), TwoEnding::onCord(), new ForGood(),
         ];
     }

@@ -41,7 +41,7 @@ abstract readonly class OnCore implements Construction
     public function closures(): array
     {
         return [
-            new SquareSliding(), ButtonAndLoop::onBand(), new Clasping(), new Tying(), new SlideBeading(),
+            new SquareSliding(), ButtonAndLoop::onBand(), Clasping::anywhere(), new Tying(), new SlideBeading(),
             new SingleBarrel(), new DoubleBarrel(), TwoEnding::anywhere(),
         ];
     }

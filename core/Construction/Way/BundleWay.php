@@ -138,6 +138,7 @@ final class BundleWay extends Way
                         $ends,
                     ),
                     marks: [$edge],
+                    lesson: 'twist',
                 )]);
             }
         }

@@ -250,7 +250,7 @@ final class NetWay extends Way
             knot: (new Overhand())->word(),
             looks: [new Said('look-net')],
             tools: [Tool::Pins],
-            lesson: 'together',
+            lesson: 'net',
         );
     }
 

@@ -76,7 +76,7 @@ final class StackedWay extends BandWay
             takes: $this->bench->knots(new Overhand(), $this->bench->overhand($by), $by),
             marks: [Landmark::of('mark')],
             knot: (new Overhand())->word(),
-            lesson: 'together',
+            lesson: 'pair',
         )];
     }
 

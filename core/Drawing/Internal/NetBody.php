@@ -14,7 +14,9 @@ use Rinkel\Core\Drawing\Hanging;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Drawing\StopKnot;
 use Rinkel\Core\Geometry\Point;
+use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Plait;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Measure\Length;
@@ -119,6 +121,16 @@ final readonly class NetBody extends Body
         for ($k = 0; $k < $net->columns; ++$k) {
             $cords[] = $this->cord($place($rows, $k)[0], new Point(0, $under));
         }
+        $knotted = [];
+        for ($row = 1; $row <= $rows; ++$row) {
+            for ($k = 0; $k < $net->columns; ++$k) {
+                // What is tied in a row lies where the cords from the row above come together.
+                [$at, $front] = $place($row, $k);
+                if ($front > -0.2) {
+                    $knotted[] = $this->joint($at);
+                }
+            }
+        }
         $stones = null === $stone ? [] : [new DrawnFinding(
             $stone,
             -$stone->length->millimetres / 2,
@@ -127,7 +139,29 @@ final readonly class NetBody extends Body
         )];
         $wide = $girth->millimetres / 2 / \M_PI;
 
-        return new Scene(-$wide, $wide, $low + 1.5, $cords, [], array_filter([$lock]), $stones);
+        return new Scene(-$wide, $wide, $low + 1.5, $cords, $knotted, array_filter([$lock]), $stones);
+    }
+
+    /**
+     * Returns one of the net's knots, lying across: an overhand of two cords.
+     */
+    private function joint(Point $at): Placed
+    {
+        $cord = $this->draft->piece->cord('mesh')->cord;
+        $knot = $this->draft->book()->in(new Overhand(), $cord, 2);
+        $motif = StopKnot::motif('joint');
+        $scale = $knot->pitch->millimetres / $motif->length;
+
+        return new Placed(
+            $motif,
+            $at->x - $knot->pitch->millimetres / 2,
+            $at->y,
+            $scale,
+            $cord->colour,
+            'mesh',
+            1,
+            0,
+        );
     }
 
     private function cord(Point $from, Point $to): Cord

@@ -15,7 +15,7 @@ final readonly class FindingEnds implements EndPicture
 {
     public function open(EndParts $parts): Scene
     {
-        return $parts->held($parts->left(), $parts->right());
+        return $parts->held($parts->left(), $parts->otherHalf());
     }
 
     public function worn(EndParts $parts, float $gap): Scene

@@ -25,7 +25,7 @@ final readonly class Cabochon implements Teaching
     public function lesson(): Lesson
     {
         $cords = array_map(static fn (int $way): Course => Course::through(1 === $way ? 'right' : 'left', [
-            [$way * 13, 0, 1], [$way * 9, 0, 1], [$way * 5.2, 0, 1],
+            [$way * 9.5, 0, 1], [$way * 7, 0, 1], [$way * 4.3, 0, 1],
         ]), [-1, 1]);
         $setting = [
             Thing::round(Matter::Metal, 0, 0, 4.6, 4.2, 0),

@@ -32,16 +32,16 @@ final readonly class Overhand implements Teaching
     private const THROUGH = 33;
 
     /**
-     * @param int  $cords    1 or 2
-     * @param bool $loops    whether both are one cord, laid double, whose fold is drawn through
-     * @param bool $buttoned whether both are one cord, folded through the shank of a button
+     * @param int         $cords 1 or 2
+     * @param bool        $loops whether both are one cord, laid double, whose fold is drawn through
+     * @param Matter|null $on    what both are folded through, as one cord: a button's shank, a ring
      */
     public function __construct(
         private string $id,
         private Topic $topic = Topic::Knot,
         private int $cords = 1,
         private bool $loops = false,
-        private bool $buttoned = false,
+        private ?Matter $on = null,
     ) {}
 
     public function id(): string
@@ -57,14 +57,18 @@ final readonly class Overhand implements Teaching
             array_map(static fn (Course $course): float => $course->along($point), $open),
         );
         $first = $open[0]->name;
-        $button = static fn (float $tail): array => [Thing::round(Matter::Button, -$tail - 1.2, 0, 6.5, 6.5, 5)];
-        [$loose, $tied] = $this->buttoned ? [$button(self::TAIL), $button(1.5)] : [[], []];
+        $isOn = null !== $this->on;
+        $wide = Matter::Frame === $this->on ? 4.0 : 6.5;
+        $held = fn (float $tail): array => null === $this->on ? [] : [
+            Thing::round($this->on, -$tail - 1.2, 0, $wide, $wide, Matter::Frame === $this->on ? 0 : 5),
+        ];
+        [$loose, $tied] = [$held(self::TAIL), $held(1.5)];
 
         return new Lesson(
             $this->id,
             $this->topic,
             $open,
-            $this->courses(1 === $this->cords ? 1.2 : 2.6, 0.5, $this->buttoned ? 1.5 : self::TAIL),
+            $this->courses(1 === $this->cords ? 1.2 : 2.6, 0.5, $isOn ? 1.5 : self::TAIL),
             array_fill_keys(array_keys($reached(0)), 'working'),
             [
                 new Frame($reached(self::BEFORE + 7), $first, Side::Right, things: $loose),
@@ -72,7 +76,7 @@ final readonly class Overhand implements Teaching
                 new Frame($reached(self::BEFORE + self::THROUGH), $first, Side::Right, things: $loose),
                 new Frame(
                     [],
-                    pulls: $this->buttoned ? [new Pull($first)] : [new Pull($first), new Pull($first, false)],
+                    pulls: $isOn ? [new Pull($first)] : [new Pull($first), new Pull($first, false)],
                     tight: 1.0,
                     things: $tied,
                 ),

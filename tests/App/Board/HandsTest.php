@@ -238,6 +238,7 @@ final class HandsTest extends KernelTestCase
                 ['closure.tails' => 'bead dot, unequal 8 mm'] + self::DOT,
                 ['closure.tails' => 'own stops, stop barrel 3'],
             ],
+            'clasp' === $kind->id() && \in_array(Wished::Over, $kind->asks(), true) => [[], ['closure.behind' => 2]],
             'elastic' === $kind->id() => [
                 [], ['closure.plain' => true, 'closure.glued' => true],
                 ['closure.findings' => ['one'], 'findings' => ['one' => ['kind' => 'crimp-cover']]],

@@ -149,6 +149,25 @@ final class DeedsTest extends WebCase
         self::assertSame([], $after->closure?->findings);
     }
 
+    public function testASliderHasACordOfItsOwnOnceItIsAskedFor(): void
+    {
+        foreach (['square-knot-band' => 'working', 'strand-bundle' => 'end', 'strung-beads' => 'cord'] as $id => $tied) {
+            $piece = (new PieceReader())->read(Examples::bare($id, ['closure.kind' => 'square-slider']));
+            [$after] = self::deeds()->done($piece, 'slider-add', '');
+            $completed = (new Planner())->completed($piece);
+            self::assertArrayHasKey('slider', $after->cords, $id);
+            self::assertEquals(
+                $completed->cord($tied)->cord,
+                $after->cords['slider']->cord,
+                'like the one that tied it',
+            );
+            [$again] = self::deeds()->done($after, 'slider-add', '');
+            self::assertEquals($after, $again);
+        }
+        $wrap = (new PieceReader())->read(Examples::bare('bundled-wrap'));
+        self::assertArrayNotHasKey('slider', self::deeds()->done($wrap, 'slider-add', '')[0]->cords);
+    }
+
     public function testAnotherPairIsLikeTheLast(): void
     {
         $piece = (new Planner())->completed((new PieceReader())->read(Examples::bare('stacked-band')))->decided();

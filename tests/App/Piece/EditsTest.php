@@ -116,7 +116,7 @@ final class EditsTest extends WebCase
             // Each button on every other kind.
             foreach ([
                 ['mirror', 'put @ gap', 'more 0', 'fit 0'],
-                ['cord-add', 'bead-add', 'finding-add ring', 'cord-drop slider'],
+                ['cord-add', 'slider-add', 'bead-add', 'finding-add ring', 'cord-drop slider'],
             ][$i % 2] as $deed) {
                 $this->edit($piece, ['do' => $deed]);
                 self::assertLessThan(500, $this->browser->getResponse()->getStatusCode(), $construction.' '.$deed);

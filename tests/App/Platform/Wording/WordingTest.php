@@ -44,16 +44,19 @@ final class WordingTest extends KernelTestCase
     public function testEveryMessageCanBeFormatted(): void
     {
         $count = 0;
-        foreach (self::messages() as $key => $message) {
-            foreach (self::values($message) as $values) {
-                $formatter = new \MessageFormatter('en', $message);
-                $said = $formatter->format($values);
-                self::assertIsString($said, $key.': '.$formatter->getErrorMessage().' with '.json_encode($values));
-                self::assertDoesNotMatchRegularExpression('/[{}]/', $said, $key);
-                ++$count;
+        foreach (['en', 'nl'] as $locale) {
+            foreach (self::messages($locale) as $key => $message) {
+                foreach (self::values($message) as $values) {
+                    $formatter = new \MessageFormatter($locale, $message);
+                    $said = $formatter->format($values);
+                    $told = $locale.' '.$key.': '.$formatter->getErrorMessage().' with '.json_encode($values);
+                    self::assertIsString($said, $told);
+                    self::assertDoesNotMatchRegularExpression('/[{}]/', $said, $told);
+                    ++$count;
+                }
             }
         }
-        self::assertGreaterThan(700, $count);
+        self::assertGreaterThan(1400, $count);
     }
 
     public function testTheFaultThatOnceKilledThePieceIsFound(): void
@@ -126,7 +129,7 @@ final class WordingTest extends KernelTestCase
     /**
      * @return iterable<string, string> by key
      */
-    private static function messages(): iterable
+    private static function messages(string $locale): iterable
     {
         $walk = static function (array $messages, string $stem) use (&$walk): iterable {
             foreach ($messages as $key => $message) {
@@ -138,7 +141,7 @@ final class WordingTest extends KernelTestCase
                 }
             }
         };
-        $all = Yaml::parseFile(\dirname(__DIR__, 4).'/translations/messages+intl-icu.en.yaml');
+        $all = Yaml::parseFile(\dirname(__DIR__, 4).'/translations/messages+intl-icu.'.$locale.'.yaml');
 
         /** @var iterable<string, string> */
         return $walk(\is_array($all) ? $all : [], '');
