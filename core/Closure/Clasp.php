@@ -157,6 +157,14 @@ final readonly class Clasp implements Closure
             }
         }
 
+        // Neither a fold nor a link has cord ends that could be pressed or glued in.
+        foreach ([[true, $this->sides->left], [false, $this->sides->right]] as [$isStart, $side]) {
+            $hasNone = $this->site->isLinked || $isStart && $this->site->isFolded;
+            if ($hasNone && $this->sides->crimps($isStart)) {
+                $checks[] = new Check('end-on-fold', Severity::Stop, ['finding' => $side[0][0]]);
+            }
+        }
+
         return \array_slice($checks, 0, 1);
     }
 

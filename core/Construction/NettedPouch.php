@@ -73,7 +73,14 @@ final readonly class NettedPouch implements Construction
 
     public function closures(): array
     {
-        return [new Tying(), Clasping::onCord(), new SquareSliding(), ButtonAndLoop::onCord(), new Breakaway(), new ForGood()];
+        return [
+            new Tying(),
+            Clasping::onCord(),
+            new SquareSliding(),
+            ButtonAndLoop::onCord(),
+            new Breakaway(),
+            new ForGood(),
+        ];
     }
 
     public function maker(Piece $piece): Maker

@@ -11,6 +11,7 @@ use Rinkel\Core\Construction\Internal\WaveMaker;
 use Rinkel\Core\Construction\Way\WaveWay;
 use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Knot\WaveArm;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
@@ -26,6 +27,7 @@ use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Remedy;
 use Rinkel\Core\Remark\Severity;
 
 /**
@@ -108,6 +110,7 @@ final readonly class WaveBand implements Construction
         $checks = ElementKind::Wave === ($draft->setting->elements[0] ?? null)?->kind
             ? [new Check('wave-loop-open', Severity::Warn, [])]
             : [];
+        $checks = [...$checks, ...$this->hidden($draft)];
         foreach ($draft->piece->pattern->tree->nodes() as $wave) {
             if ($wave instanceof Wave && null !== $wave->seeds) {
                 $fitting = (new WaveArm(
@@ -130,5 +133,31 @@ final readonly class WaveBand implements Construction
         }
 
         return $checks;
+    }
+
+    /**
+     * Extra square knots keep the button off the waves: as many as it hides.
+     *
+     * @return list<Check>
+     */
+    private function hidden(Draft $draft): array
+    {
+        $square = $draft->book()->around(
+            new Square(),
+            $draft->piece->cord('core')->bundle(),
+            $draft->piece->cord('working')->cord,
+        );
+        foreach ($draft->fastened->named as [$name, $button]) {
+            $hides = min(10, $button->length->times(0.5)->wholeTimes($square->pitch));
+            if (FindingKind::Button === $button->kind && $hides > $draft->piece->closure->behind) {
+                return [new Check('button-hides', Severity::Hint, [
+                    'button' => $name,
+                    'hides' => $hides,
+                    'behind' => $draft->piece->closure->behind,
+                ], new Remedy('closure.behind', $hides))];
+            }
+        }
+
+        return [];
     }
 }

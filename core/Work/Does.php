@@ -113,7 +113,8 @@ enum Does: string
             self::Tip, self::Secure, self::Twist, self::Fray => 40,
             self::Pin, self::Try, self::Pass, self::Hang, self::Link, self::Open, self::Cover, self::Sew => 60,
             self::Attach, self::Loop => 120,
-            self::String, self::Push, self::Tie, self::Wind, self::Braid, self::Lace, self::Weave, self::Net, self::Gather,
+            self::String, self::Push, self::Tie, self::Wind, self::Braid, self::Lace, self::Weave, self::Net,
+            self::Gather,
             self::Bind, self::Stop => 10,
             self::Wait => 0,
         };

@@ -36,7 +36,8 @@ enum Reminders: string
         foreach ($acts as $i => $act) {
             $looks = array_values(array_filter(
                 $act->looks,
-                static fn (Said $look): bool => \in_array($look->key, self::HARM, true) || !isset($said[(string) $look]),
+                static fn (Said $look): bool => \in_array($look->key, self::HARM, true)
+                    || !isset($said[(string) $look]),
             ));
             $acts[$i] = $looks === $act->looks ? $act : $act->looked($looks);
             foreach ($looks as $look) {

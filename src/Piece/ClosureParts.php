@@ -16,7 +16,8 @@ use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Stock\Kind;
 
 /**
- * What a closure that was just chosen is made of: what the piece has of it already, else from stock, else of usual size.
+ * What a closure that was just chosen is made of: what the piece has of it already, else from stock, else of usual
+ * size.
  */
 final class ClosureParts
 {

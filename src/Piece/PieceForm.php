@@ -201,7 +201,8 @@ final readonly class PieceForm
      */
     private function equipped(array $paths, Wish $piece, array $old): Wish
     {
-        if (null === $piece->closure || [] === array_intersect($paths, ['closure.kind', 'closure.start', 'closure.finish'])) {
+        $chosen = array_intersect($paths, ['closure.kind', 'closure.start', 'closure.finish']);
+        if (null === $piece->closure || [] === $chosen) {
             return $piece;
         }
         [$findings, $closure] = $this->parts->of($piece->findings, $piece->closure, array_map(
@@ -233,7 +234,8 @@ final readonly class PieceForm
                 FieldTexts::put($document, 'closure.'.$field, '');
             }
         } elseif ('closure.start' === $path || 'closure.finish' === $path) {
-            $form = static fn (string $at): EndForm => EndForm::tryFrom(FieldTexts::at($document, $at)) ?? EndForm::Loop;
+            $form = static fn (string $at): EndForm => EndForm::tryFrom(FieldTexts::at($document, $at))
+                ?? EndForm::Loop;
             $ends = new ClosureWish(
                 TwoEnding::anywhere(),
                 start: $form('closure.start'),

@@ -41,7 +41,8 @@ final class Preferences
     /** What a piece has that says nothing of it, where it always has one or the other. */
     public const UNSAID = [
         'side' => 'left', 'melting' => 'singe', 'gluing' => 'first', 'working' => 'first', 'stops' => 'last',
-        'button' => 'first', 'crossing' => 'front', 'stringing' => 'together', 'halves' => 'together', 'joining' => 'laid',
+        'button' => 'first', 'crossing' => 'front', 'stringing' => 'together', 'halves' => 'together',
+        'joining' => 'laid',
         'reminders' => 'always', 'loopEnd' => 'long',
     ];
 

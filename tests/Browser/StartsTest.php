@@ -100,8 +100,8 @@ final class StartsTest extends BrowserCase
     }
 
     /**
-     * A closure brings what it is made of, a charm asks where it hangs, a school is chosen, half knots by turns are square
-     * knots; all by the keyboard, and the Board says it.
+     * A closure brings what it is made of, a charm asks where it hangs, a school is chosen, half knots by turns are
+     * square knots; all by the keyboard, and the Board says it.
      */
     public function testAClosuresFindingsACharmAndASchoolByTheKeyboard(): void
     {
@@ -133,7 +133,9 @@ final class StartsTest extends BrowserCase
         $this->tabTo('#make-it');
         $keys(WebDriverKeys::ENTER);
         $this->untilShown('#now');
-        $steps = $this->read('return JSON.parse(document.querySelector("#board-data").textContent).steps.map(s => s.say).join(" ")');
+        $steps = $this->read(
+            'return JSON.parse(document.querySelector("#board-data").textContent).steps.map(s => s.say).join(" ")',
+        );
         self::assertIsString($steps);
         self::assertStringContainsString('in a plain overhand around the core', $steps);
         self::assertStringContainsString('square knot', $steps);

@@ -85,7 +85,9 @@ final readonly class Elastic extends Ending
             new Act(
                 Does::Trim,
                 Part::Ends,
-                $isEach ? new Said('trim-covers') : new Said('trim-elastic', ['leaves' => Length::ofMillimetres(self::STUB)]),
+                $isEach
+                    ? new Said('trim-covers')
+                    : new Said('trim-elastic', ['leaves' => Length::ofMillimetres(self::STUB)]),
                 role: 'cord',
                 marks: [$knot],
                 sizes: ['leaves' => $isEach ? Length::zero() : Length::ofMillimetres(self::STUB)],

@@ -9,13 +9,17 @@ use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Acting;
 use Rinkel\Core\Work\Bench;
+use Rinkel\Core\Work\Cure;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\Finish;
+use Rinkel\Core\Work\How;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Loose;
 use Rinkel\Core\Work\Move;
@@ -34,6 +38,9 @@ final readonly class Findings implements AtEnd
 {
     /** What an end takes around a ring's wire, folded back, in its diameters: half a turn and some (judgement). */
     private const AROUND = 6.0;
+
+    /** How deep cords go into a cord end, of its length (judgement). */
+    private const DEEP = 0.6;
 
     /**
      * @param list<array{string, Finding}> $findings by name, from the body on
@@ -58,7 +65,6 @@ final readonly class Findings implements AtEnd
         $edge = Landmark::of('finding-edge', $name, $at->side());
         $things = null === $first ? [] : [$name];
         $acts = match (true) {
-            null !== $first && EndFindings::isCrimp($first) => $this->crimped($at, $name, $edge),
             $at->isLink => $this->linked($bench, $at, $name, $things, $edge),
             $at->isFolded => [new Act(
                 Does::Attach,
@@ -73,6 +79,8 @@ final readonly class Findings implements AtEnd
                 makes: [$edge],
                 lesson: 'lark',
             )],
+            FindingKind::CordEnd === $first?->kind => $this->gluedInto($at, $name, $first, $edge),
+            null !== $first && EndFindings::isCrimp($first) => $this->crimped($at, $name, $edge),
             default => $this->tied($bench, $at, $name, $things, $edge),
         };
         foreach (\array_slice($this->findings, 1) as [$next]) {
@@ -118,13 +126,62 @@ final readonly class Findings implements AtEnd
         foreach ($at->carrying as $end) {
             $end->keep($bench->habits->hold(true)->millimetres);
         }
-        if (null !== $first && EndFindings::isCrimp($first)) {
+        if (null !== $first && EndFindings::isCrimp($first) && !$at->isLink) {
             return [];
         }
 
         return [new Loose($at->carrying, $at->isLink
             ? Landmark::of('link-knot', null, $at->side())
             : Landmark::of('tied-back', $this->findings[0][0] ?? $this->half, $at->side()))];
+    }
+
+    /**
+     * Returns ends that are cut to the depth of a cord end and glued into it.
+     *
+     * @return list<Act>
+     */
+    private function gluedInto(Outlet $at, string $name, Finding $into, Landmark $edge): array
+    {
+        $ends = $at->carrying;
+        $deep = $into->length->times(self::DEEP);
+        $said = ['finding' => $name, 'count' => \count($ends), 'role' => $ends[0]->cord->role ?? ''];
+
+        return [
+            new Act(
+                Does::Trim,
+                Part::Close,
+                new Said('trim-into', $said + ['leaves' => $deep->plus($at->bare), 'from' => $at->edge]),
+                role: $at->role(),
+                marks: [$at->edge],
+                sizes: ['leaves' => $deep, 'reach' => $deep->plus($at->bare)],
+                ends: $ends,
+                tools: [Tool::Scissors],
+            ),
+            new Act(
+                Does::Secure,
+                Part::Close,
+                new Said('glue-into', $said),
+                role: $at->role(),
+                ends: $ends,
+                how: How::Glue,
+                looks: [new Said('look-glue')],
+                tools: [Tool::Glue],
+                lesson: 'glue',
+            ),
+            new Act(
+                Does::Attach,
+                Part::Close,
+                new Said('push-into', $said + ['from' => $at->edge]),
+                role: $at->role(),
+                by: $ends,
+                things: [$name],
+                marks: [$at->edge],
+                makes: [$edge],
+                endsAs: array_fill_keys(array_map(static fn (End $end): string => $end->id, $ends), 'attached'),
+                lesson: 'fold-over',
+            ),
+            Finish::wait(Cure::End, Part::Close),
+        ];
     }
 
     /**

@@ -49,7 +49,11 @@ final readonly class SlidingBead extends Ending
             new Act(
                 Does::Try,
                 Part::Trial,
-                new Said('try-bead', ['bead' => $this->bead, 'opens' => $bench->opens, 'place' => $bench->place->value]),
+                new Said('try-bead', [
+                    'bead' => $this->bead,
+                    'opens' => $bench->opens,
+                    'place' => $bench->place->value,
+                ]),
                 marks: [$bead],
                 sizes: ['opens' => $bench->opens],
             ),

@@ -223,7 +223,9 @@ class BandWay extends Way
             $end->keep($this->bench->habits->hold(false)->millimetres);
         }
 
-        return [] === $tied ? [] : (new Finish($this->bench->habits))->of([new Loose($tied, $this->edges->brink(true)[0])]);
+        $edge = $this->edges->brink(true)[0];
+
+        return [] === $tied ? [] : (new Finish($this->bench->habits))->of([new Loose($tied, $edge)]);
     }
 
     /**
@@ -668,7 +670,8 @@ class BandWay extends Way
                 half: $half,
             );
             if (Joining::Bound === $this->draft->piece->habits->joining) {
-                $acts[] = $this->bound((string) $role, $lanes[$role] ?? [], Landmark::of('edge-of', $finding->name, $half), $half);
+                $edge = Landmark::of('edge-of', $finding->name, $half);
+                $acts[] = $this->bound((string) $role, $lanes[$role] ?? [], $edge, $half);
             }
         }
 

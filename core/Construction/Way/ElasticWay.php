@@ -81,7 +81,11 @@ final class ElasticWay extends CordWay
             marks: [Landmark::of('mark')],
             makes: [
                 Landmark::of('pen-mark'),
-                ...($isWord ? [Landmark::of('pen-middle'), Landmark::of('beads', null, 1), Landmark::of('beads', null, 2)] : []),
+                ...($isWord ? [
+                    Landmark::of('pen-middle'),
+                    Landmark::of('beads', null, 1),
+                    Landmark::of('beads', null, 2),
+                ] : []),
             ],
             tools: [Tool::Pen],
         ), new Act(

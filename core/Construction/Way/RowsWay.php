@@ -13,6 +13,7 @@ use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Part;
 use Rinkel\Core\Work\Strung;
@@ -34,7 +35,8 @@ final class RowsWay extends BandWay
      */
     protected function isStrung(Element $bead): bool
     {
-        return isset($this->draft->piece->beads[$bead->name]) && Lane::Left !== $bead->lane && Lane::Right !== $bead->lane;
+        return isset($this->draft->piece->beads[$bead->name])
+            && !\in_array($bead->lane, [Lane::Left, Lane::Right], true);
     }
 
     /**
@@ -67,18 +69,29 @@ final class RowsWay extends BandWay
         $from = $this->last;
         $this->last = $this->edge($run);
 
-        return [new Act(
+        return [$this->tied($run, $from, new Said('rows', [
+            'count' => $run->count(),
+            'beads' => implode(', ', $names),
+            'rows' => $rows,
+            'hitches' => $hitches,
+            'from' => $from,
+        ]), $moves, $run->count() * \count($moves), [new Said('look-rows')])];
+    }
+
+    /**
+     * Returns beads that are held by knots of their own.
+     *
+     * @param list<Move> $moves
+     * @param list<Said> $looks
+     */
+    private function tied(Run $run, Landmark $from, Said $said, array $moves, int $count, array $looks = []): Act
+    {
+        return new Act(
             Does::Tie,
             Part::Body,
-            new Said('rows', [
-                'count' => $run->count(),
-                'beads' => implode(', ', $names),
-                'rows' => $rows,
-                'hitches' => $hitches,
-                'from' => $from,
-            ]),
+            $said,
             $moves,
-            $run->count() * \count($moves),
+            $count,
             $this->tying($run->element),
             by: $this->ties($run),
             around: $this->around($run),
@@ -93,10 +106,10 @@ final class RowsWay extends BandWay
             due: $run->due(),
             at: $run->at,
             along: $run->along(),
-            looks: [new Said('look-rows')],
+            looks: $looks,
             lesson: 'rows',
             half: $run->half,
-        )];
+        );
     }
 
     /**
@@ -104,39 +117,16 @@ final class RowsWay extends BandWay
      */
     protected function string(Run $run): Act
     {
-        $role = $this->tying($run->element);
-        if (null === $role || $run->count() > 1) {
+        if (null === $this->tying($run->element) || $run->count() > 1) {
             return parent::string($run);
         }
         $from = $this->last;
         $this->last = $this->edge($run);
 
-        return new Act(
-            Does::Tie,
-            Part::Body,
-            new Said('last-middle', ['bead' => (string) $run->element->name]),
-            [
-                Move::bead(Strung::by($run->element, intdiv($this->draft->piece->cord('core')->count, 2) + 1)),
-                self::holding(),
-            ],
-            2,
-            $role,
-            by: $this->ties($run),
-            around: $this->around($run),
-            takes: $this->taken($run),
-            adds: $run->length(),
-            what: $run->element->word(),
-            grows: $run->grows(),
-            marks: [$from],
-            makes: $this->places($run),
-            knot: (new HalfLeft())->word(),
-            from: $run->from,
-            due: $run->due(),
-            at: $run->at,
-            along: $run->along(),
-            lesson: 'rows',
-            half: $run->half,
-        );
+        return $this->tied($run, $from, new Said('last-middle', ['bead' => (string) $run->element->name]), [
+            Move::bead(Strung::by($run->element, intdiv($this->draft->piece->cord('core')->count, 2) + 1)),
+            self::holding(),
+        ], 2);
     }
 
     private static function holding(): Move

@@ -82,7 +82,9 @@ final class StackedWay extends BandWay
 
     protected function tieKey(Run $run): string
     {
-        return Manner::Paired === $run->element->knot?->manner() && \count($this->pairs()) > 1 ? 'tie-down' : parent::tieKey($run);
+        return Manner::Paired === $run->element->knot?->manner() && \count($this->pairs()) > 1
+            ? 'tie-down'
+            : parent::tieKey($run);
     }
 
     protected function tightened(Run $run, int $ends): array

@@ -686,7 +686,10 @@ abstract class Way
     {
         foreach ([...$this->draft->line->first, ...$this->draft->line->after] as $chunk) {
             $one = $chunk->fills ? \array_slice($chunk->elements, 0, 1) : $chunk->elements;
-            $isBare = [] === array_filter($one, static fn (Element $element): bool => ElementKind::Bare !== $element->kind);
+            $isBare = [] === array_filter(
+                $one,
+                static fn (Element $element): bool => ElementKind::Bare !== $element->kind,
+            );
             if ($isBare || null === $chunk->fit && !$chunk->fills) {
                 continue;
             }
@@ -875,7 +878,11 @@ abstract class Way
     {
         $isFirst = 0 === $run->half && !$run->grows() && $run->from->equals($this->skipped);
 
-        $places = [$this->edge($run), $this->edges->of($run->element, $run->grows()), $this->edges->of($run->element, false)];
+        $places = [
+            $this->edge($run),
+            $this->edges->of($run->element, $run->grows()),
+            $this->edges->of($run->element, false),
+        ];
 
         return $isFirst ? [$this->edges->of($run->element, true), ...$places] : $places;
     }

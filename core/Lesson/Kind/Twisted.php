@@ -27,7 +27,10 @@ final readonly class Twisted implements Teaching
     public function lesson(): Lesson
     {
         $open = $this->cords(2.6, 1.5);
-        $at = static fn (int $turn): array => ['one' => $open[0]->station(2 * $turn), 'other' => $open[1]->station(2 * $turn)];
+        $at = static fn (int $turn): array => [
+            'one' => $open[0]->station(2 * $turn),
+            'other' => $open[1]->station(2 * $turn),
+        ];
 
         return new Lesson('twist', Topic::Closure, $open, $this->cords(1.5, 0.5), [
             'one' => 'working', 'other' => 'working',

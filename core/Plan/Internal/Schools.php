@@ -13,7 +13,8 @@ use Rinkel\Core\Remark\Step;
 /**
  * What other schools of makers would cut for this piece (common practice), each beside the cord that it is about: six
  * times the band for each half of a working cord, 5 to 6 turns around the hand or two arm's lengths for both, 3 to 4
- * turns, or wrist and 3 to 4 in, for a core, twice the chain and 2 in for a lace, four times the wrist for each group of a braid.
+ * turns, or wrist and 3 to 4 in, for a core, twice the chain and 2 in for a lace, four times the wrist for each group
+ * of a braid.
  *
  * @internal
  */

@@ -275,7 +275,11 @@ final class BoardControllerTest extends WebCase
         $page = $this->browser->request('GET', '/boards/'.$board);
         self::assertSame(['Start Overnight, 30 h'], $page->filter('.glue-clocks button')->extract(['_text']));
         $said = $page->filter('#board-data')->text();
-        self::assertStringContainsString('Leave it for 30 hours, or as long as its label says', $said, 'the sentence as the clock');
+        self::assertStringContainsString(
+            'Leave it for 30 hours, or as long as its label says',
+            $said,
+            'the sentence as the clock',
+        );
         self::assertStringNotContainsString('30 minutes', $said);
         $day = self::getContainer()->get(Days::class)->of([$this->stored($board)->piece()->id()], '09:00');
         self::assertContains(1800, array_column($day->chains[0], 1), 'and the day is planned with it');

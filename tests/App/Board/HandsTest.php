@@ -238,7 +238,14 @@ final class HandsTest extends KernelTestCase
                 ['closure.tails' => 'bead dot, unequal 8 mm'] + self::DOT,
                 ['closure.tails' => 'own stops, stop barrel 3'],
             ],
-            'clasp' === $kind->id() && \in_array(Wished::Over, $kind->asks(), true) => [[], ['closure.behind' => 2]],
+            'clasp' === $kind->id() => [
+                [],
+                ...(\in_array(Wished::Over, $kind->asks(), true) ? [['closure.behind' => 2]] : []),
+                [
+                    'closure.findings' => ['cap', 'cap', 'hook'],
+                    'findings' => ['cap' => ['kind' => 'cord-end', 'inside' => '9 mm'], 'hook' => ['kind' => 'hook']],
+                ],
+            ],
             'elastic' === $kind->id() => [
                 [], ['closure.plain' => true, 'closure.glued' => true],
                 ['closure.findings' => ['one'], 'findings' => ['one' => ['kind' => 'crimp-cover']]],

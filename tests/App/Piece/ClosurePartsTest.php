@@ -68,6 +68,9 @@ final class ClosurePartsTest extends WebCase
         $this->edit($piece, ['findings.button.length' => '21 mm']);
         $this->edit($piece, ['closure.kind' => 'ties']);
         $page = $this->browser->request('GET', '/pieces/'.$piece->id());
-        self::assertStringContainsString('button has no place yet', $page->filter('[data-check=finding-unplaced]')->text());
+        self::assertStringContainsString(
+            'button has no place yet',
+            $page->filter('[data-check=finding-unplaced]')->text(),
+        );
     }
 }

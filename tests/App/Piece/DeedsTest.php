@@ -151,7 +151,11 @@ final class DeedsTest extends WebCase
 
     public function testASliderHasACordOfItsOwnOnceItIsAskedFor(): void
     {
-        foreach (['square-knot-band' => 'working', 'strand-bundle' => 'end', 'strung-beads' => 'cord'] as $id => $tied) {
+        foreach ([
+            'square-knot-band' => 'working',
+            'strand-bundle' => 'end',
+            'strung-beads' => 'cord',
+        ] as $id => $tied) {
             $piece = (new PieceReader())->read(Examples::bare($id, ['closure.kind' => 'square-slider']));
             [$after] = self::deeds()->done($piece, 'slider-add', '');
             $completed = (new Planner())->completed($piece);

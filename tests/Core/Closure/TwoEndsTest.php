@@ -57,7 +57,8 @@ final class TwoEndsTest extends TestCase
                 'kind' => 'two-ends',
                 'start' => $start->value,
                 'finish' => $finish->value,
-                ...(\in_array(EndForm::Findings, [$start, $finish], true) || \in_array(EndForm::Button, [$start, $finish], true)
+                ...(\in_array(EndForm::Findings, [$start, $finish], true)
+                    || \in_array(EndForm::Button, [$start, $finish], true)
                     ? ['findings' => ['hook', 'coin']]
                     : []),
             ],

@@ -37,6 +37,9 @@ final class AlternatingTest extends TestCase
         yield 'in a row' => ['1 half left, 1 half right, 1 half left, 1 half right, 8 square', '2 square, 8 square'];
         yield 'inside a repeat' => ['(3 square, 1 half left, 1 half right) x 6', '(3 square, 1 square) x 6'];
         yield 'one half over' => ['1 half left, 1 half right, 1 half left', '1 square, 1 half left'];
-        yield 'of which the same side repeats' => ['2 half left, 1 half right, 9 square', '2 half left, 1 half right, 9 square'];
+        yield 'of which the same side repeats' => [
+            '2 half left, 1 half right, 9 square',
+            '2 half left, 1 half right, 9 square',
+        ];
     }
 }

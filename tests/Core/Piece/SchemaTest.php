@@ -35,7 +35,9 @@ final class SchemaTest extends TestCase
     public function testTheReaderTakesWhatTheSchemaTakesAndNoMore(string $path, mixed $value, bool $taken): void
     {
         try {
-            Examples::piece(['closure' => ['kind' => self::knows($path)], $path => $value] + (self::BESIDE[$path] ?? []));
+            Examples::piece(
+                ['closure' => ['kind' => self::knows($path)], $path => $value] + (self::BESIDE[$path] ?? []),
+            );
             $paths = [];
         } catch (PieceUnreadable $unreadable) {
             $paths = array_map(static fn (Fault $fault): string => $fault->path, $unreadable->faults);

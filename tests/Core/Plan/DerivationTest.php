@@ -51,7 +51,10 @@ final class DerivationTest extends TestCase
      */
     public function testNoLengthIsLessThanNothing(): void
     {
-        $plans = [Examples::planOf('strung-beads', ['wearer' => ['girth' => '34 cm', 'place' => 'neck'], 'length' => '60 cm'])];
+        $plans = [Examples::planOf('strung-beads', [
+            'wearer' => ['girth' => '34 cm', 'place' => 'neck'],
+            'length' => '60 cm',
+        ])];
         foreach (Examples::shipped() as $piece) {
             $plans[] = (new Planner())->plan($piece);
         }
@@ -71,7 +74,11 @@ final class DerivationTest extends TestCase
     {
         foreach (['closed', 'open'] as $key) {
             $step = $plan->figures()[$key]->steps[0];
-            self::assertGreaterThanOrEqual(0.0, self::length($step, 'bend'), 'what is added is not taken off less than 0');
+            self::assertGreaterThanOrEqual(
+                0.0,
+                self::length($step, 'bend'),
+                'what is added is not taken off less than 0',
+            );
             $bend = self::length($step, 'bend') * ('out' === $step->values['bends'] ? -1 : 1);
             self::assertEqualsWithDelta(
                 self::length($step, 'body') + self::length($step, 'gap') - $bend,

@@ -359,6 +359,20 @@ final class JudgementTest extends TestCase
             ['findings' => ['it' => ['kind' => 'ring'], 'catch' => []], 'closure.findings' => ['catch']] + $clasp,
             ['findings' => ['it' => ['kind' => 'ring'], 'catch' => []], 'closure.findings' => ['catch', 'it']] + $clasp,
         ];
+        yield 'nothing to press an end on' => [
+            'end-on-fold',
+            Severity::Stop,
+            'plain',
+            [
+                'findings' => ['cap' => ['kind' => 'cord-end', 'inside' => '9 mm'], 'hook' => ['kind' => 'hook']],
+                'closure.findings' => ['cap', 'hook'],
+                'cords.core.run' => 'folded',
+            ] + $clasp,
+            [
+                'findings' => ['cap' => ['kind' => 'cord-end', 'inside' => '9 mm'], 'hook' => ['kind' => 'hook']],
+                'closure.findings' => ['cap', 'hook'],
+            ] + $clasp,
+        ];
         yield 'a wave that opens the loop' => [
             'wave-loop-open',
             Severity::Warn,
