@@ -87,6 +87,11 @@ final class StackedWay extends BandWay
             : parent::tieKey($run);
     }
 
+    protected function untilKey(): string
+    {
+        return \count($this->pairs()) > 1 ? 'tie-down-until' : parent::untilKey();
+    }
+
     protected function tightened(Run $run, int $ends): array
     {
         return Manner::Paired === $run->element->knot?->manner()
@@ -115,14 +120,20 @@ final class StackedWay extends BandWay
         $first = min($last);
         $this->bench->write('body', \array_slice($acts, 0, $first + 1), ['cords', 'mount', 'join']);
         $rest = [];
+        $covered = null;
         $come = Length::zero();
         foreach (\array_slice($acts, $first, null, true) as $i => $act) {
             if ($i > $first) {
-                $rest[] = $act;
+                $rest[] = null === $covered ? $act : $act->looked([
+                    new Said('look-covers', ['role' => $covered]),
+                    ...$act->looks,
+                ]);
+                $covered = null;
                 $come = $come->plus($act->adds ?? Length::zero());
             }
             foreach (array_keys($last, $i, true) as $role) {
                 array_push($rest, ...$this->finished((string) $role, $act));
+                $covered = (string) $role;
             }
         }
         $this->toCome = $come;

@@ -384,7 +384,7 @@ abstract class Way
             $isWound ? Does::Wind : Does::Tie,
             Part::Body,
             new Said(match (true) {
-                $isFree => 'tie-until',
+                $isFree => $this->untilKey(),
                 \count($by) > 1 && Manner::Own === $knot->manner() => $this->tiesAll() ? $this->allKey() : 'tie-each',
                 default => $this->tieKey($run),
             }, [
@@ -422,6 +422,14 @@ abstract class Way
             lesson: $knot->word(),
             half: $run->half,
         );
+    }
+
+    /**
+     * Returns which sentence says that a run goes on until a length is reached.
+     */
+    protected function untilKey(): string
+    {
+        return 'tie-until';
     }
 
     /**
