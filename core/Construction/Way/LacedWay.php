@@ -154,6 +154,11 @@ final class LacedWay extends Way
         return $this->isOdd() ? array_keys($this->links())[intdiv(\count($this->links()), 2)] : null;
     }
 
+    protected function growsBothWays(): bool
+    {
+        return true;
+    }
+
     protected function isPinned(): bool
     {
         return false;

@@ -679,6 +679,14 @@ abstract class Way
     }
 
     /**
+     * Returns whether what is added is added on either side.
+     */
+    protected function growsBothWays(): bool
+    {
+        return $this->draft->line->mirrored;
+    }
+
+    /**
      * Returns what of the body is made only after the trial.
      */
     protected function toCome(): Length
@@ -709,7 +717,9 @@ abstract class Way
             }
             arsort($takes);
             $longest = (string) array_key_first($takes);
-            $role = OnEnd::role($longest);
+            // Of a cord whose two ends do different things an end is told by its lane.
+            $named = OnEnd::role($longest);
+            $role = isset($this->draft->piece->cords[$named]) ? $named : 'cord';
             $length = Length::sum(...array_map(static fn (Element $element): Length => $element->length, $one));
             if ($length->isZero() || !isset($this->draft->piece->cords[$role])) {
                 return null;
@@ -725,7 +735,8 @@ abstract class Way
                 'length' => $length,
                 'takes' => Length::ofMillimetres($takes[$longest]),
                 'role' => $role,
-                'sides' => $this->draft->line->mirrored || ElementKind::Link === $one[0]->kind ? 'yes' : 'no',
+                'end' => 'long' === $named ? 'long' : 'each',
+                'sides' => $this->growsBothWays() ? 'yes' : 'no',
             ]);
         }
 

@@ -61,26 +61,31 @@ final class WrapWay extends Way
     {
         $this->start($half);
         $acts = [];
+        $isEye = false;
         foreach ($half->runs($this->joins(...)) as $run) {
             $isBare = ElementKind::Bare === $run->element->kind;
             array_push($acts, ...($isBare ? [$this->leave($run)] : $this->run($run)));
+            if ($isEye && null !== $run->element->knot) {
+                $acts[] = $this->evened($half);
+            }
+            $isEye = ElementKind::Beside === $run->element->kind;
         }
 
         return $acts;
     }
 
-    protected function beside(Run $run): array
+    /**
+     * Returns the eye around the beads drawn even, once its knot is tied and before that is tight.
+     */
+    private function evened(Half $half): Act
     {
-        return [
-            ...parent::beside($run),
-            new Act(
-                Does::Compare,
-                Part::Body,
-                new Said('compare-eye'),
-                marks: [$this->last],
-                half: $run->half,
-            ),
-        ];
+        return new Act(
+            Does::Compare,
+            Part::Body,
+            new Said('compare-eye'),
+            marks: [$this->last],
+            half: $half->number,
+        );
     }
 
     protected function beadKey(Element $bead): string
