@@ -117,7 +117,7 @@ final readonly class Loop implements AtEnd
             [Move::knot((new Overhand())->word())],
             role: $at->role(),
             by: $ends,
-            takes: $bench->knots(new Overhand(), $bench->overhand($ends), $ends, 1.0, $at->isFirst ? 0.0 : 0.0),
+            takes: $bench->knots(new Overhand(), $bench->overhand($ends), $ends),
             marks: $at->isFirst ? [] : [$from],
             makes: [$makes],
             knot: (new Overhand())->word(),

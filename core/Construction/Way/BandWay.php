@@ -186,7 +186,7 @@ class BandWay extends Way
     /**
      * Returns whether the body ends with a knot of all its cords.
      */
-    private function isClosedByKnot(): bool
+    final protected function isClosedByKnot(): bool
     {
         $elements = $this->draft->setting->elements;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction\Way;
 
 use Rinkel\Core\Line\ElementKind;
-use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Does;
@@ -53,7 +52,7 @@ final class ElasticWay extends CordWay
         $this->last = $this->origin = Landmark::of('pen-middle');
         $acts = [];
         foreach (Half::around($this->draft->setting, $from, 0)[1]->parted($count)[0]->runs($this->joins(...)) as $run) {
-            array_push($acts, ...$this->run(new Run($run->elements, Length::zero()->plus($run->from), $run->at, 1, 0)));
+            array_push($acts, ...$this->run(new Run($run->elements, $run->from, $run->at, 1, 0)));
         }
         $this->bench->write('body', $acts, ['cords', 'mount', 'join']);
         foreach (array_reverse($this->halves()) as $half) {

@@ -109,9 +109,14 @@ final class StackedWay extends BandWay
      */
     protected function whole(): void
     {
+        if (!$this->endsInBody()) {
+            parent::whole();
+
+            return;
+        }
         $acts = $this->half($this->halves()[0]);
         $last = $this->lastTies($acts);
-        if (!$this->endsInBody() || [] === $last) {
+        if ([] === $last) {
             $this->bench->write('body', $acts, ['cords', 'mount', 'join']);
 
             return;
@@ -148,12 +153,12 @@ final class StackedWay extends BandWay
 
     /**
      * Returns whether pairs are finished while the body is made: where their ends neither run on, nor hide knots behind
-     * a button, nor belong to halves.
+     * a button, nor belong to halves, nor are wanted for a knot of all cords.
      */
     private function endsInBody(): bool
     {
         return !$this->draft->isHalved() && !$this->isOutwards() && !$this->draft->fastened->closing->takesAll()
-            && 0 === $this->draft->piece->closure->behind;
+            && 0 === $this->draft->piece->closure->behind && !$this->isClosedByKnot();
     }
 
     /**

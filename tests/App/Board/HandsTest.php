@@ -287,7 +287,11 @@ final class HandsTest extends KernelTestCase
                 ['pattern' => '1 square x fit, outwards'],
                 ['cords.working' => ['fibre' => 'cotton', 'run' => 'apart'] + self::CORD],
             ],
-            'stacked-band', 'multi-row' => [[], $folded, $three],
+            'stacked-band' => [
+                [], $folded, $three,
+                ['pattern' => '(3 square in first, 3 square in second) x fit, 1 overhand'],
+            ],
+            'multi-row' => [[], $folded, $three],
             'braided-chain' => [[], ['cords.left' => $apart, 'cords.right' => $apart]],
             default => [[]],
         };
