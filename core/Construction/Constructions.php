@@ -39,6 +39,7 @@ final readonly class Constructions
             new StrungBeads(),
             new StretchString(),
             new KnottedStrands(),
+            new LayeredStrands(),
             new MultiRow(),
             new WaveBand(),
             new StrandBundle(),

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
+use Rinkel\Core\Material\CordRun;
+use Rinkel\Core\Material\CordUse;
+
 /**
  * Which cords a piece of one construction is made of: the names that have a task in it, and whether its maker may add
  * more of her own, such as further pairs or strands.
@@ -60,6 +63,16 @@ final readonly class CordNames
     }
 
     /**
+     * Returns $known and single strands of other colours, each by a name of its own.
+     *
+     * @param non-empty-list<string> $known
+     */
+    public static function andColours(array $known): self
+    {
+        return new self($known, [], true, false, 'cord-');
+    }
+
+    /**
      * Returns $known and ropes of other colours, each by a name of its own.
      *
      * @param non-empty-list<string> $known
@@ -103,6 +116,28 @@ final readonly class CordNames
     public function lays(string $name): bool
     {
         return $this->folds($name) && 'core' !== $name;
+    }
+
+    /**
+     * Returns whether the maker says how several of $name lie side by side.
+     */
+    public function isLaid(string $name): bool
+    {
+        return 'core' === $name && $this->isCounted($name);
+    }
+
+    /**
+     * Returns what a cord says that is not asked of it: "count", "run", "lay".
+     *
+     * @return list<string>
+     */
+    public function unasked(string $name, CordUse $use): array
+    {
+        return array_keys(array_filter([
+            'count' => !$this->isCounted($name) && CordUse::usualCount($name) !== $use->count,
+            'run' => null !== $use->run && (!$this->folds($name) || CordRun::Under === $use->run && !$this->lays($name)),
+            'lay' => null !== $use->lay && !$this->isLaid($name),
+        ]));
     }
 
     public function has(string $name): bool

@@ -7,6 +7,7 @@ namespace Rinkel\Core\Construction;
 use Rinkel\Core\Closure\Fastened;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\KnotBook;
+use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\Setting;
@@ -20,6 +21,9 @@ use Rinkel\Core\Piece\Piece;
  */
 final readonly class Draft
 {
+    /** @var list<Layered> strands that hang below the first */
+    public array $layers;
+
     /**
      * @param Length $goal body length that the line was set to
      */
@@ -32,7 +36,43 @@ final readonly class Draft
         public Length $goal,
         public Construction $construction,
         public ?Length $nearest = null,
-    ) {}
+    ) {
+        $this->layers = [] === $line->layers
+            ? []
+            : Layered::all($this, $setting->length->plus($fastened->narrow), $setting->beads());
+    }
+
+    /**
+     * Returns the settings of all strands, the first above.
+     *
+     * @return non-empty-list<Setting>
+     */
+    public function settings(): array
+    {
+        return [$this->setting, ...array_map(static fn (Layered $layer): Setting => $layer->setting, $this->layers)];
+    }
+
+    /**
+     * Returns how often each fit stands, in the order of the pattern's text.
+     *
+     * @return list<int>
+     */
+    public function counts(): array
+    {
+        return array_merge(...array_map(static fn (Setting $setting): array => $setting->counts, $this->settings()));
+    }
+
+    /**
+     * Returns what lies on any strand, one strand after the other.
+     *
+     * @return list<Element>
+     */
+    public function elements(): array
+    {
+        return [] === $this->layers
+            ? $this->setting->elements
+            : array_merge(...array_map(static fn (Setting $setting): array => $setting->elements, $this->settings()));
+    }
 
     /**
      * Returns the same, chosen instead of what is nearer to what was wished but wears worse: that is so much over.
@@ -80,7 +120,7 @@ final readonly class Draft
      */
     public function setFor(): ?string
     {
-        foreach (Look::Net === $this->construction->look() ? [] : $this->setting->elements as $element) {
+        foreach (Look::Net === $this->construction->look() ? [] : $this->elements() as $element) {
             if (ElementKind::Focal === $element->kind && null !== $element->name
                 && isset($this->piece->findings[$element->name])) {
                 return $element->name;
@@ -106,6 +146,11 @@ final readonly class Draft
     public function beads(): array
     {
         $beads = $this->setting->beads();
+        foreach ($this->layers as $layer) {
+            foreach ($layer->setting->beads() as $name => $count) {
+                $beads[$name] = ($beads[$name] ?? 0) + $count;
+            }
+        }
         foreach ($this->stones() as $name) {
             $beads[$name] = ($beads[$name] ?? 0) + 1;
         }
@@ -133,7 +178,7 @@ final readonly class Draft
     public function letters(): array
     {
         $letters = [];
-        foreach ($this->setting->elements as $element) {
+        foreach ($this->elements() as $element) {
             if (null !== $element->letter && null !== $element->name) {
                 $letters[$element->name][$element->letter] = ($letters[$element->name][$element->letter] ?? 0) + 1;
             }

@@ -16,6 +16,9 @@ enum Look
     /** Cords that carry beads and knots in themselves, one or several side by side. */
     case Cord;
 
+    /** Strands that hang one below another. */
+    case Layers;
+
     /** A folded cord whose two ends run together. */
     case Wrap;
 

@@ -16,6 +16,7 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Binding;
 use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Links;
@@ -80,13 +81,19 @@ final readonly class Offers
     }
 
     /**
-     * @return list<string> other parts that only the piece's construction has: "braid", "net", "wave", "link chain"
+     * @return list<string> other parts that only the piece's construction has: "braid", "net", "wave", "below", "link chain"
      */
     public function parts(Piece $piece): array
     {
         $maker = $this->constructions->get($piece->construction)->maker($piece);
         $parts = array_keys(array_filter(
-            ['braid' => Braid::class, 'net' => Net::class, 'wave' => Wave::class, 'binding' => Binding::class],
+            [
+                'braid' => Braid::class,
+                'net' => Net::class,
+                'wave' => Wave::class,
+                'binding' => Binding::class,
+                'below' => Below::class,
+            ],
             $maker->sets(...),
         ));
         $links = !$maker->sets(Links::class) ? [] : array_filter(

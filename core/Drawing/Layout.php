@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing;
 
 use Rinkel\Core\Drawing\Internal\Body;
+use Rinkel\Core\Drawing\Internal\LayersBody;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Plan;
 
@@ -60,6 +61,19 @@ final readonly class Layout
             $body->scene()->with($body->charms())->thinned(self::MOST_WORN),
             $this->ends->worn($this->parts, ($gap ?? $this->plan->draft->wornGap())->millimetres),
         ];
+    }
+
+    /**
+     * Returns the strands that hang below the first as they are worn, each as one turn of its own line.
+     *
+     * @return list<Scene>
+     */
+    public function below(): array
+    {
+        return $this->body instanceof LayersBody ? array_map(
+            static fn (Scene $scene): Scene => $scene->thinned(self::MOST_WORN),
+            $this->body->below(),
+        ) : [];
     }
 
     /**

@@ -25,6 +25,7 @@ final readonly class Scene
      * @param list<Stretch>            $stretches what each part of the pattern takes
      * @param list<Hanging>            $hanging
      * @param array{float, float}|null $omitted   between which x too much lies to be drawn one by one
+     * @param float                    $deep      how far below the axis lies what is laid there
      */
     public function __construct(
         public float $left,
@@ -37,6 +38,7 @@ final readonly class Scene
         public array $stretches = [],
         public array $hanging = [],
         public ?array $omitted = null,
+        public float $deep = 0.0,
     ) {}
 
     /**
@@ -46,6 +48,7 @@ final readonly class Scene
     {
         return max(
             $this->height / 2,
+            $this->deep,
             ...array_map(static fn (Hanging $hanging): float => $hanging->scene->height, $this->hanging),
             ...[0.0],
         );
@@ -67,6 +70,7 @@ final readonly class Scene
             [...$this->stretches, ...$other->stretches],
             [...$this->hanging, ...$other->hanging],
             $this->omitted ?? $other->omitted,
+            max($this->deep, $other->deep),
         );
     }
 
@@ -93,6 +97,7 @@ final readonly class Scene
             array_values(array_filter($this->stretches, static fn (Stretch $one): bool => $isAside($one->from))),
             array_values(array_filter($this->hanging, static fn (Hanging $one): bool => $isAside($one->x))),
             [$from, $to],
+            $this->deep,
         );
     }
 

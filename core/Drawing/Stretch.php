@@ -17,6 +17,7 @@ final readonly class Stretch
      * @param int          $count  of elements in it
      * @param list<string> $roles  cords that it takes in knots, else those it runs along
      * @param float        $height across the piece
+     * @param float|null   $y      its axis, where it is not the whole piece that lies there
      */
     public function __construct(
         public float $from,
@@ -27,5 +28,6 @@ final readonly class Stretch
         public ?string $name,
         public int $count,
         public array $roles = [],
+        public ?float $y = null,
     ) {}
 }

@@ -78,9 +78,9 @@ final readonly class Drape implements Way
      * Returns what the trade calls a necklace of this length, or "" when it has no name (usual trade lengths, from
      * memory).
      */
-    public function style(): string
+    public static function style(Length $length): string
     {
-        $inches = $this->length->in(Unit::Inch);
+        $inches = $length->in(Unit::Inch);
 
         return match (true) {
             $inches < 12 => '',

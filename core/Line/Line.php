@@ -18,8 +18,9 @@ final readonly class Line
      * @param list<Element> $middle   only of a mirrored line
      * @param list<Chunk>   $after    what follows a mirror
      * @param list<int>     $shares   of each fit
-     * @param Exchange|null $exchange which beads stand for which in the mirrored half
      * @param list<int>     $more     repeats of each fit that are wished beyond what fits, or short of it
+     * @param Exchange|null $exchange which beads stand for which in the mirrored half
+     * @param list<Layer>   $layers   that hang below it, each lower than the one before
      */
     public function __construct(
         public array $first,
@@ -29,6 +30,7 @@ final readonly class Line
         public array $shares,
         public array $more = [],
         public ?Exchange $exchange = null,
+        public array $layers = [],
     ) {}
 
     /**
@@ -38,7 +40,16 @@ final readonly class Line
     {
         return [] === array_filter($this->more, static fn (int $more): bool => 0 !== $more)
             ? $this
-            : new self($this->first, $this->middle, $this->after, $this->mirrored, $this->shares, [], $this->exchange);
+            : new self(
+                $this->first,
+                $this->middle,
+                $this->after,
+                $this->mirrored,
+                $this->shares,
+                [],
+                $this->exchange,
+                $this->layers,
+            );
     }
 
     /**
@@ -119,7 +130,16 @@ final readonly class Line
      */
     public function with(array $first, array $after): self
     {
-        return new self($first, $this->middle, $after, $this->mirrored, $this->shares, $this->more, $this->exchange);
+        return new self(
+            $first,
+            $this->middle,
+            $after,
+            $this->mirrored,
+            $this->shares,
+            $this->more,
+            $this->exchange,
+            $this->layers,
+        );
     }
 
     /**

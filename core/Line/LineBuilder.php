@@ -8,6 +8,7 @@ use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Centre;
 use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Group;
@@ -27,6 +28,9 @@ final class LineBuilder
     /** More that shares the room cannot be meant. */
     private const MOST_FITS = 24;
 
+    /** Strands that one neck can carry and an eye tell apart. */
+    private const MOST_LAYERS = 8;
+
     private int $elements = 0;
 
     /** @var list<int> */
@@ -42,7 +46,7 @@ final class LineBuilder
      */
     public function line(Pattern $pattern): Line
     {
-        $parts = Alternating::squared($pattern->parts);
+        [$parts, $layers] = $this->layered(Alternating::squared($pattern->parts));
         $mirror = null;
         foreach ($parts as $i => $part) {
             $mirror = $part instanceof Mirror ? $i : $mirror;
@@ -50,7 +54,7 @@ final class LineBuilder
         if (null === $mirror) {
             $chunks = Centring::of($this->chunks($parts));
 
-            return new Line($chunks, [], [], false, $this->shares, $this->more);
+            return new Line($chunks, [], [], false, $this->shares, $this->more, layers: $layers);
         }
         if ($parts[$mirror] instanceof Mirror) {
             $this->maker->exchange($parts[$mirror]);
@@ -77,7 +81,36 @@ final class LineBuilder
             $this->shares,
             $this->more,
             $parts[$mirror] instanceof Mirror ? $parts[$mirror]->exchange : null,
+            $layers,
         );
+    }
+
+    /**
+     * Returns the parts of the line itself, and the lines that hang below it.
+     *
+     * @param array<Node> $parts
+     *
+     * @return array{list<Node>, list<Layer>}
+     */
+    private function layered(array $parts): array
+    {
+        [$own, $layers] = [[], []];
+        foreach ($parts as $part) {
+            if (!$part instanceof Below) {
+                $own[] = [] === $layers ? $part : throw PartDoesNotSuit::behindBelow($part);
+                continue;
+            }
+            if (\count($layers) >= self::MOST_LAYERS - 1) {
+                throw PartDoesNotSuit::tooManyLayers($part, self::MOST_LAYERS);
+            }
+            [$maker, $role] = $this->maker->below($part);
+            $builder = new self($maker);
+            $builder->elements = $this->elements;
+            $layers[] = new Layer($part, $role, $maker->line($builder->line($part->line())));
+            $this->elements = $builder->elements;
+        }
+
+        return [] === $own && [] !== $parts ? throw PartDoesNotSuit::onlyBelow(array_values($parts)[0]) : [$own, $layers];
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Rinkel\Core\Line;
 use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Mirror;
 
 /**
@@ -46,6 +47,15 @@ interface Maker
      * Returns the whole line with what the construction itself adds to it.
      */
     public function line(Line $line): Line;
+
+    /**
+     * Returns what knows the parts of a strand that hangs below, and the role of its cord.
+     *
+     * @return array{self, string}
+     *
+     * @throws Exception\PartDoesNotSuit If the construction has no such strands, or the piece no such cord
+     */
+    public function below(Below $part): array;
 
     /**
      * Holds that what stands for other beads in a mirrored half is of their form.

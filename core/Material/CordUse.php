@@ -29,6 +29,14 @@ final readonly class CordUse
     }
 
     /**
+     * Returns how many of a role there are where nobody says it.
+     */
+    public static function usualCount(string $role): int
+    {
+        return 'core' === $role || 'strand' === $role ? 2 : 1;
+    }
+
+    /**
      * Returns the bundle that these make, as they lie.
      */
     public function bundle(): Bundle

@@ -11,12 +11,16 @@ use Rinkel\Core\Pattern\Internal\Lexer;
 use Rinkel\Core\Pattern\Internal\Parser;
 use Rinkel\Core\Pattern\Internal\PartReaders;
 use Rinkel\Core\Pattern\Internal\TokenKind;
+use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Bracket;
+use Rinkel\Core\Pattern\Node\Centre;
 use Rinkel\Core\Pattern\Node\Fit;
+use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Hang;
 use Rinkel\Core\Pattern\Node\Mirror;
+use Rinkel\Core\Pattern\Node\Net;
 
 /**
  * A piece's layout as a maker would say it, as a tree of nodes. Grammar and examples: docs/notation.md.
@@ -71,6 +75,21 @@ final readonly class Pattern implements \Stringable
     }
 
     /**
+     * Returns whether something in its middle pulls it to a point when it hangs; what strands below carry does not.
+     */
+    public function isPointed(): bool
+    {
+        $own = array_filter($this->parts, static fn (Node $part): bool => !$part instanceof Below);
+        foreach (self::inside(array_values($own)) as $node) {
+            if ($node instanceof Focal || $node instanceof Net || $node instanceof Centre) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
      * Returns this pattern with something hung in its middle: before the mirror where it has one, between its halves;
      * of a single part it makes two.
      */
@@ -82,10 +101,12 @@ final readonly class Pattern implements \Stringable
                 return new self([...\array_slice($this->parts, 0, $i), $hang, ...\array_slice($this->parts, $i)]);
             }
         }
-        $middle = intdiv(\count($this->parts) + 1, 2);
+        $below = array_values(array_filter($this->parts, static fn (Node $part): bool => $part instanceof Below));
+        $own = \count($this->parts) - \count($below);
+        $middle = intdiv($own + 1, 2);
 
-        return 1 === \count($this->parts)
-            ? new self([$this->parts[0], $hang, new Mirror()])
+        return 1 === $own
+            ? new self([$this->parts[0], $hang, new Mirror(), ...$below])
             : new self([...\array_slice($this->parts, 0, $middle), $hang, ...\array_slice($this->parts, $middle)]);
     }
 

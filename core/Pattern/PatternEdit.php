@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern;
 
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Internal\Fits;
 use Rinkel\Core\Pattern\Internal\Parts;
+use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Bracket;
 use Rinkel\Core\Pattern\Node\Counted;
 use Rinkel\Core\Pattern\Node\Fit;
@@ -19,10 +21,13 @@ use Rinkel\Core\Pattern\Node\Mirror;
  */
 final readonly class PatternEdit
 {
+    /** By how much a strand is lowered at a time, in mm. */
+    private const LOWER = 5.0;
+
     private Parts $parts;
     private Fits $fits;
 
-    public function __construct(private Pattern $pattern)
+    public function __construct(public Pattern $pattern)
     {
         $this->parts = new Parts($pattern);
         $this->fits = new Fits($this->parts);
@@ -52,7 +57,8 @@ final readonly class PatternEdit
     }
 
     /**
-     * Returns the pattern with $more of a part: knots, beads or repeats. A fit stays one, with so many more than fit.
+     * Returns the pattern with $more of a part: knots, beads or repeats, or a strand so many steps lower. A fit stays one,
+     * with so many more than fit.
      */
     public function counted(string $path, int $more): Pattern
     {
@@ -61,6 +67,7 @@ final readonly class PatternEdit
                 $node->times->plus($more),
                 $node->alternate,
             ),
+            $node instanceof Below => $node->lowered(Length::ofMillimetres(self::LOWER * $more)),
             $node instanceof Counted => $node->times(($node->count() ?? 0) + $more),
             default => $node,
         }]);
@@ -79,7 +86,7 @@ final readonly class PatternEdit
     public function insertedAfter(string $path, Node $new): Pattern
     {
         return null === $this->at($path)
-            ? new Pattern([...$this->pattern->parts, $new])
+            ? $this->ending($new)
             : $this->replaced($path, static fn (Node $node): array => [$node, $new]);
     }
 
@@ -130,6 +137,7 @@ final readonly class PatternEdit
     public function bracketed(string $path): Pattern
     {
         return $this->replaced($path, static fn (Node $node): array => match (true) {
+            $node instanceof Below => [$node],
             $node instanceof Bracket => $node->parts(),
             $node instanceof Mirror, $node->isMiddle() => [$node],
             default => [new Group([$node], 2)],
@@ -212,7 +220,21 @@ final readonly class PatternEdit
             return [] === $plain ? $this->pattern : new Pattern($plain);
         }
 
-        return new Pattern([...$this->pattern->parts, new Mirror()]);
+        return $this->ending(new Mirror());
+    }
+
+    /**
+     * Returns the pattern with a part at its end: before the strands that hang below, unless it is one.
+     */
+    private function ending(Node $new): Pattern
+    {
+        $parts = $this->pattern->parts;
+        $at = \count($parts);
+        while (!$new instanceof Below && $at > 1 && $parts[$at - 1] instanceof Below) {
+            --$at;
+        }
+
+        return new Pattern([...\array_slice($parts, 0, $at), $new, ...\array_slice($parts, $at)]);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern;
 
+use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Bracket;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Knots;
@@ -21,17 +22,19 @@ final readonly class Renaming
     public function withBeadCalled(string $old, string $new): Pattern
     {
         return $this->everyPart(
-            static fn (Node $node): Node => $node instanceof Knots ? $node : self::called($node, $old, $new),
+            static fn (Node $node): Node => $node instanceof Knots || $node instanceof Below
+                ? $node
+                : self::called($node, $old, $new),
         );
     }
 
     /**
-     * Returns the pattern with a cord called otherwise, wherever a knot names it.
+     * Returns the pattern with a cord called otherwise, wherever a knot or a strand names it.
      */
     public function withCordCalled(string $old, string $new): Pattern
     {
         return $this->everyPart(static fn (Node $node): Node => match (true) {
-            $node instanceof Knots, $node instanceof Group => self::called($node, $old, $new),
+            $node instanceof Knots, $node instanceof Group, $node instanceof Below => self::called($node, $old, $new),
             default => $node,
         });
     }

@@ -21,9 +21,7 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Pattern\Node\Centre;
-use Rinkel\Core\Pattern\Node\Focal;
-use Rinkel\Core\Pattern\Node\Net;
+use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\Written;
 use Rinkel\Core\Work\Habits;
 
@@ -166,32 +164,30 @@ final readonly class Piece
     }
 
     /**
-     * Returns how a piece of $length hangs from its wearer's neck: to a point where something hangs in its middle.
+     * Returns how a strand of it of $length, all of it when null, hangs from its wearer's neck: to a point where something
+     * hangs in its middle.
      */
-    public function drape(Length $length): Drape
+    public function drape(Length $length, ?Pattern $strand = null): Drape
     {
-        return new Drape($this->wearer->skin(), $length, $this->isPointed());
+        return new Drape($this->wearer->skin(), $length, ($strand ?? $this->pattern->tree)->isPointed());
     }
 
     /**
-     * Returns the finished length asked for: in so many words, or by where a necklace shall hang.
+     * Returns how a strand of it, all of it when null, is to be for hanging $drop below the pit of the neck.
+     */
+    public function hanging(Length $drop, ?Pattern $strand = null): Drape
+    {
+        return Drape::hanging($this->wearer->skin(), $drop, ($strand ?? $this->pattern->tree)->isPointed());
+    }
+
+    /**
+     * Returns the finished length asked for: in so many words, or by where a necklace shall hang, each turn of it as long.
      */
     public function askedLength(): ?Length
     {
         return null === $this->length && null !== $this->drop && BodyPlace::Neck === $this->wearer->place
-            ? Drape::hanging($this->wearer->skin(), $this->drop, $this->isPointed())->length()
+            ? $this->hanging($this->drop)->length()->times($this->wraps)
             : $this->length;
-    }
-
-    private function isPointed(): bool
-    {
-        foreach ($this->pattern->tree->nodes() as $node) {
-            if ($node instanceof Focal || $node instanceof Net || $node instanceof Centre) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /**

@@ -50,7 +50,7 @@ use Rinkel\Core\Work\Turn;
 final class PieceReader
 {
     public const FORMAT = 'rinkel-piece';
-    public const VERSION = 5;
+    public const VERSION = 6;
 
     private const NAME_LONGEST = 80;
 

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\Core\Plan;
 
 use Rinkel\Core\Construction\Draft;
+use Rinkel\Core\Construction\Layered;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Fit\Drape;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Knot\HalfKnot;
 use Rinkel\Core\Line\Element;
@@ -55,6 +57,7 @@ final readonly class Derivation
                 ...$figures,
                 ...(new Spacing($this->draft))->figures(),
                 ...$this->hung(),
+                ...$this->below(),
                 ...$this->turned(),
                 ...(new Schools($this->draft, $this->sheet->cuts))->figures(),
             ],
@@ -74,7 +77,10 @@ final readonly class Derivation
             return [];
         }
         $length = $this->draft->body()->plus($this->draft->wornGap());
-        $drape = $this->draft->piece->drape($length);
+        $wraps = $this->draft->piece->wraps;
+        $turn = $length->times(1 / $wraps);
+        $drape = $this->draft->piece->drape($turn);
+        $style = Drape::style($length);
 
         return [
             new Figure(
@@ -87,12 +93,32 @@ final readonly class Derivation
                             'length' => $length,
                             'neck' => $this->draft->piece->wearer->skin(),
                             'drop' => $drape->drop(),
-                            'style' => '' === $drape->style() ? 'none' : $drape->style(),
+                            'style' => '' === $style ? 'none' : $style,
+                            'wraps' => $wraps,
+                            'turn' => $turn,
                         ],
                     ),
                 ],
             ),
         ];
+    }
+
+    /**
+     * Returns how long each strand is that hangs below the first.
+     *
+     * @return list<Figure>
+     */
+    private function below(): array
+    {
+        return array_map(fn (Layered $layer, int $i): Figure => new Figure('strand-'.($i + 2), $layer->setting->length, [
+            new Step('strand', [
+                'strand' => $i + 2,
+                'hangs' => $layer->hangs,
+                'longer' => $layer->longer,
+                'first' => $this->draft->body(),
+                'length' => $layer->setting->length,
+            ]),
+        ]), $this->draft->layers, array_keys($this->draft->layers));
     }
 
     /**
@@ -147,6 +173,7 @@ final readonly class Derivation
                 'wished-drop',
                 [
                     'drop' => $piece->drop ?? Length::zero(),
+                    'wraps' => $piece->wraps,
                     'neck' => $piece->wearer->skin(),
                     'length' => $piece->askedLength(),
                 ],

@@ -59,6 +59,7 @@ final readonly class Judgement
             ] : [$this->fit(), $this->cannotPass()]),
             $this->nearer(),
             ...$this->unplaced(),
+            ...$this->idle(),
             (new FixedCounts($this->draft))->check(),
             (new Remainder($this->draft))->check(),
             ...$this->draft->fastened->checks,
@@ -136,6 +137,22 @@ final readonly class Judgement
         }
 
         return $checks;
+    }
+
+    /**
+     * @return list<Check> one for each cord that nothing is made with
+     */
+    private function idle(): array
+    {
+        $used = [];
+        foreach ($this->sheet->cords as $cord) {
+            $used[$cord->role] = true;
+        }
+
+        return array_map(
+            static fn (int|string $name): Check => new Check('cord-idle', Severity::Warn, ['cord' => (string) $name]),
+            array_keys(array_diff_key($this->draft->piece->cords, $used)),
+        );
     }
 
     private function tooLong(): ?Check
@@ -263,7 +280,7 @@ final readonly class Judgement
     private function each(): array
     {
         $each = [];
-        foreach ($this->draft->setting->elements as $element) {
+        foreach ($this->draft->elements() as $element) {
             if (!isset($each[spl_object_id($element)])) {
                 $each[spl_object_id($element)] = $element;
                 foreach ($element->beside as $part) {
@@ -359,7 +376,7 @@ final readonly class Judgement
     {
         $runs = new Runs($this->draft);
         $unsaid = null === $this->draft->piece->tension && !$this->draft->piece->hand->isKnown();
-        foreach ($unsaid ? $this->draft->setting->elements : [] as $element) {
+        foreach ($unsaid ? $this->draft->elements() : [] as $element) {
             if ($runs->isPushed($element) && !$runs->isSampled($element)) {
                 return new Check('tension-unsaid', Severity::Hint, ['knot' => $element->word()]);
             }

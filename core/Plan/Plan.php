@@ -101,7 +101,7 @@ final readonly class Plan
     public function beadPlaces(): array
     {
         $places = [];
-        foreach ($this->draft->setting->elements as $element) {
+        foreach ($this->draft->elements() as $element) {
             foreach ([] === $element->beside ? [$element] : $element->beside as $part) {
                 if (isset($this->beads[$part->name])) {
                     $places[$part->name][$part->lane->value] = ($places[$part->name][$part->lane->value] ?? 0) + 1;
@@ -134,7 +134,7 @@ final readonly class Plan
     public function findings(): array
     {
         $names = [];
-        foreach ($this->draft->setting->elements as $element) {
+        foreach ($this->draft->elements() as $element) {
             $names[] = isset($this->draft->piece->findings[$element->name]) && !isset($this->draft->piece->beads[$element->name]) ? (string) $element->name : null;
         }
         foreach ($this->draft->fastened->named as [$name]) {

@@ -54,6 +54,7 @@ final class Bench
         bool $isLater = false,
         bool $isFree = false,
         bool $isUnmarked = false,
+        int $place = 0,
     ): Cord {
         $number = $this->numbers[$role] = ($this->numbers[$role] ?? 0) + 1;
 
@@ -67,6 +68,7 @@ final class Bench
             $isLater,
             $isFree,
             $isUnmarked,
+            $place,
         );
     }
 

@@ -24,6 +24,7 @@ final class Cord
      * @param bool   $isLater    whether it is cut when its turn comes, not with the others
      * @param bool   $isFree     whether what is left of its ends does not matter, as of elastic
      * @param bool   $isUnmarked whether nobody marks where its ends part
+     * @param int    $place      from 1, which of several strands it is that lie in an order and are cut one by one; else 0
      */
     public function __construct(
         public readonly string $role,
@@ -35,6 +36,7 @@ final class Cord
         public readonly bool $isLater = false,
         public readonly bool $isFree = false,
         public readonly bool $isUnmarked = false,
+        public readonly int $place = 0,
     ) {
         $this->id = $role.'.'.$number;
         $this->a = new End($this->id.'.a', $this);

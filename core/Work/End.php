@@ -32,6 +32,23 @@ final class End
     }
 
     /**
+     * Returns what the cords of some ends are called together: by their role, or as what they are where these differ.
+     *
+     * @param list<self> $ends
+     */
+    public static function rolesOf(array $ends): string
+    {
+        $roles = array_unique(array_map(static fn (self $end): string => $end->cord->role, $ends));
+        $task = ($ends[0] ?? null)?->cord->task;
+
+        return match (true) {
+            \count($roles) > 1 && Task::Strand === $task => 'strands',
+            \count($roles) > 1 && Task::Rope === $task => 'ropes',
+            default => ($ends[0] ?? null)->cord->role ?? '',
+        };
+    }
+
+    /**
      * Keeps so much of it beyond what is used, to hold it by or as a tail; no less than was kept before.
      */
     public function keep(float $millimetres): void

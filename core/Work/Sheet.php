@@ -45,7 +45,11 @@ final readonly class Sheet
         foreach ($groups as $group) {
             $cord = $group[0];
             $number[$cord->role] = ($number[$cord->role] ?? 0) + 1;
-            $role = $cord->role.($ofRole[$cord->role] > 1 ? ' '.$number[$cord->role] : '');
+            $role = match (true) {
+                1 === $ofRole[$cord->role] => $cord->role,
+                $cord->place > 0 => $cord->role.' '.$cord->place,
+                default => $cord->role.' '.$number[$cord->role],
+            };
             $cut = self::cut($role, $group, $step, $risk, $hand, $said);
             $cuts[] = $cut;
             foreach ($group as $one) {
@@ -162,7 +166,7 @@ final readonly class Sheet
             foreach ($groups as $i => $group) {
                 $first = $group[0];
                 if (
-                    $first->role === $cord->role && $first->folds === $cord->folds && $first->oneWay === $cord->oneWay
+                    $first->role === $cord->role && $first->place === $cord->place && $first->folds === $cord->folds && $first->oneWay === $cord->oneWay
                     && $first->a->ledger->equals($cord->a->ledger) && $first->b->ledger->equals($cord->b->ledger)
                 ) {
                     $groups[$i][] = $cord;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Document;
 
 use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Construction\Layered;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Line\Setting;
 use Rinkel\Core\Material\Cord;
@@ -72,6 +73,14 @@ final readonly class PlanDocument
                 'sizes' => array_map(strval(...), $draft->fastened->sizes),
             ], static fn (mixed $value): bool => null !== $value && [] !== $value),
             'line' => $this->line($draft->setting),
+        ] + ([] === $draft->layers ? [] : [
+            'strands' => array_map(fn (Layered $layer): array => [
+                'cord' => $layer->layer->role,
+                'hangs' => (string) $layer->hangs,
+                'length' => (string) $layer->setting->length,
+                'line' => $this->line($layer->setting),
+            ], $draft->layers),
+        ]) + [
             'beads' => (object) $plan->beads,
             'findings' => (object) $plan->findings(),
             'cords' => array_map(

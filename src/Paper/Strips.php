@@ -7,6 +7,7 @@ namespace Rinkel\App\Paper;
 use Rinkel\App\Svg\Ruler;
 use Rinkel\App\Svg\Svg;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\Setting;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
@@ -59,10 +60,15 @@ final readonly class Strips
         $unit = $plan->draft->piece->unit;
         $page = $this->words->page($plan->draft->piece->name, $unit);
         $page->title($plan->draft->piece->name, $this->words->of('paper.line-how'));
-        $page->strips(
-            $this->marks($plan),
-            fn (int $i, int $of): string => $this->words->of('paper.strip', ['strip' => $i, 'of' => $of]),
-        );
+        foreach ($plan->draft->settings() as $strand => $setting) {
+            if ($strand > 0) {
+                $page->heading($this->words->of('figure.strand', ['strand' => $strand + 1]));
+            }
+            $page->strips(
+                $this->marks($plan, $setting),
+                fn (int $i, int $of): string => $this->words->of('paper.strip', ['strip' => $i, 'of' => $of]),
+            );
+        }
         $gauges = $this->gauges($plan);
         if ([] !== $gauges) {
             $page->heading($this->words->of('paper.gauges'));
@@ -74,10 +80,9 @@ final readonly class Strips
         return $page->pdf();
     }
 
-    private function marks(Plan $plan): string
+    private function marks(Plan $plan, Setting $setting): string
     {
-        $setting = $plan->draft->setting;
-        $body = $plan->draft->body()->millimetres;
+        $body = $setting->length->millimetres;
         [$marks, $names] = ['', ''];
         $starts = $setting->starts();
         $last = array_fill(0, self::ROWS, -\INF);
@@ -121,7 +126,7 @@ final readonly class Strips
     {
         $gauges = [];
         $counts = [];
-        foreach ($plan->draft->setting->elements as $element) {
+        foreach ($plan->draft->elements() as $element) {
             if (ElementKind::Bare === $element->kind) {
                 $key = (string) $element->length;
                 $counts[$key] = ($counts[$key] ?? 0) + 1;

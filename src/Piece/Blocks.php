@@ -8,6 +8,7 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Binding;
 use Rinkel\Core\Pattern\Node\Bracket;
 use Rinkel\Core\Pattern\Node\Braid;
@@ -44,6 +45,7 @@ final readonly class Blocks
         Gap::class => 'gap',
         Group::class => 'group',
         Centre::class => 'centre',
+        Below::class => 'below',
         Links::class => 'counted',
         Net::class => 'counted',
         Wave::class => 'counted',
@@ -86,7 +88,7 @@ final readonly class Blocks
     private function block(Node $node, string $path): Block
     {
         $place = null === $node->place() ? '' : $node->place()->line.':'.$node->place()->column;
-        $names = $node->names();
+        $names = $node instanceof Below ? [$node->cord ?? 'cord'] : $node->names();
         $fit = $this->edit->fitAt($path);
 
         return new Block(
@@ -98,7 +100,7 @@ final readonly class Blocks
             $names,
             array_map($this->colour(...), $names),
             $node instanceof Bracket ? $this->blocks($node->parts(), $path) : [],
-            null === $fit ? null : ($this->plan->draft->setting->counts[$fit] ?? 0),
+            null === $fit ? null : ($this->plan->draft->counts()[$fit] ?? 0),
             $node instanceof Group && $node->fits(),
             $node instanceof Group && $node->alternate,
             ($node instanceof Counted ? $node->count() : null) ?? 1,
@@ -115,7 +117,10 @@ final readonly class Blocks
     private function palette(Node $node): array
     {
         $names = array_map(strval(...), array_keys(match (true) {
-            $node instanceof Knots => array_diff_key($this->piece->cords, ['core' => 0, 'slider' => 0]),
+            $node instanceof Knots, $node instanceof Below => array_diff_key(
+                $this->piece->cords,
+                ['core' => 0, 'slider' => 0],
+            ),
             $node instanceof Focal => $this->piece->beads + $this->piece->findings,
             $node instanceof Links => array_filter(
                 $this->piece->findings,

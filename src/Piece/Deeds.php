@@ -17,6 +17,7 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\BeadOrder;
 use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Binding;
 use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Bundle;
@@ -147,7 +148,14 @@ final readonly class Deeds
         $piece = $this->planner->completed($given);
         $isThere = isset($piece->beads[$name]) || isset($piece->findings[$name]) || isset($piece->cords[$name]);
 
-        return $isThere ? $edit->renamedAt($path, $which, $name) : null;
+        return match (true) {
+            !$isThere => null,
+            $edit->at($path) instanceof Below => $edit->replaced(
+                $path,
+                static fn (Node $node): array => [$node instanceof Below ? $node->on($name) : $node],
+            ),
+            default => $edit->renamedAt($path, $which, $name),
+        };
     }
 
     /**
@@ -157,7 +165,7 @@ final readonly class Deeds
     {
         $fit = $edit->fitAt($path);
 
-        return null === $fit ? 1 : ($this->planner->draft($piece)->setting->counts[$fit] ?? 1);
+        return null === $fit ? 1 : ($this->planner->draft($piece)->counts()[$fit] ?? 1);
     }
 
     /**
@@ -178,6 +186,7 @@ final readonly class Deeds
             'net' === $what => new Net(5, Length::ofMillimetres(12)),
             'link' === $first => new Links(1, $name),
             'wave' === $first && isset($names[1]) => new Wave(4, $names[0], $names[1]),
+            'below' === $what => self::below($edit),
             'gap' === $what => new Gap(Length::ofMillimetres(10)),
             'bead' === $first && $known => new Beads(1, BeadOrder::AsNamed, [[1, $name]]),
             'focal' === $first && $known => new Focal($name),
@@ -189,11 +198,24 @@ final readonly class Deeds
         if (null === $new) {
             return [$edit->moved('', 0), $path];
         }
-        $place = null === $edit->at($path) ? '' : $path;
+        $place = null === $edit->at($path) || $new instanceof Below ? '' : $path;
         $after = $edit->insertedAfter($place, $new);
         $at = '' === $place ? (string) (\count($after->parts) - 1) : self::next($place);
 
         return [$after, $at];
+    }
+
+    /**
+     * Returns one more strand, strung like the one before and so much lower.
+     */
+    private static function below(PatternEdit $edit): Below
+    {
+        $parts = $edit->pattern->parts;
+        $last = $parts[\count($parts) - 1];
+
+        return $last instanceof Below
+            ? new Below($last->lower, $last->parts, $last->cord)
+            : new Below(Length::ofMillimetres(30), $parts);
     }
 
     private static function next(string $path): string
@@ -312,8 +334,13 @@ final readonly class Deeds
         $further = array_filter($piece->cords, $names->isFurther(...), \ARRAY_FILTER_USE_KEY);
         $like = $further[array_key_last($further) ?? ''] ?? array_values($piece->cords)[0] ?? null;
 
-        return null === $like || !$names->further ? $piece : $piece->withCords(
-            $piece->cords + [self::freeName($names->stem, $piece->cords) => $like],
+        if (null === $like || !$names->further) {
+            return $piece;
+        }
+        $name = self::freeName($names->stem, $piece->cords);
+
+        return $piece->withCords(
+            $piece->cords + [$name => new CordUse($like->cord, $names->isCounted($name) ? $like->count : 1)],
         );
     }
 

@@ -287,9 +287,9 @@ final readonly class PieceDrawing
                 $hits[$place][implode(' ', array_unique($stretch->roles))][] = \sprintf(
                     'M%1$s,%2$sh%3$sv%4$sh-%3$sz',
                     Svg::number($stretch->from),
-                    Svg::number(-$top),
+                    Svg::number(null === $stretch->y ? -$top : $stretch->y - $stretch->height / 2 - 1),
                     Svg::number(max(0.2, $stretch->to - $stretch->from)),
-                    Svg::number($top + $half),
+                    Svg::number(null === $stretch->y ? $top + $half : $stretch->height + 2),
                 );
             }
         }

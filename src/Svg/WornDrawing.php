@@ -191,6 +191,8 @@ final readonly class WornDrawing
         $behind = cos(deg2rad($posture->turn)) < 0;
         $pitch = 1 === $wraps ? 0.0 : $draft->ring->width->millimetres;
         $low = $drape->drop()->millimetres + $r + $scene->low() + $pitch * ($wraps - 1) / 2;
+        [$lower, $lowest] = $this->below($around, $behind);
+        $low = max($low, $lowest);
         $way = new Turns($drape, $around, $draft->body()->millimetres / 2, new Point(0, $pitch), $behind);
         [$top, $bottom] = [-1.9 * $r, max(1.3 * $r, $low + 0.12 * $r)];
         $height = ($bottom - $top) / $posture->zoom;
@@ -204,9 +206,38 @@ final readonly class WornDrawing
             [-self::WIDE * $height / 2, $middle - $height / 2, self::WIDE * $height, $height],
             $label,
             Svg::element('path', ['d' => self::shoulders($r, $bottom), 'class' => 'bust']),
+            implode('', array_reverse($lower)),
             $this->sides($scenes, $way),
             Svg::element('path', ['d' => self::head($r, $behind), 'class' => 'bust-head']),
         );
+    }
+
+    /**
+     * Returns the strands that hang below the first, each on a curve of its own, and how low the last comes.
+     *
+     * @param float $around the first strand with its closure, in mm
+     *
+     * @return array{list<string>, float}
+     */
+    private function below(float $around, bool $behind): array
+    {
+        [$drawn, $low] = [[], 0.0];
+        $draft = $this->plan->draft;
+        $scenes = (new Layout($this->plan))->below();
+        foreach ($draft->layers as $i => $layer) {
+            $long = $around + $layer->longer->millimetres;
+            $drape = $draft->piece->drape(Length::ofMillimetres($long), $layer->layer->part->line());
+            $way = new Turns($drape, $long, $layer->setting->length->millimetres / 2, new Point(0, 0), $behind);
+            $sides = new Sides($scenes[$i], $way);
+            $drawn[] = Svg::element(
+                'g',
+                ['class' => 'worn-behind'],
+                (new ScenePainter($this->prefix.'-below-behind-'.$i, $way))->paint($sides->back),
+            ).(new ScenePainter($this->prefix.'-below-'.$i, $way))->paint($sides->front);
+            $low = max($low, $drape->drop()->millimetres + $drape->radius() + $scenes[$i]->low());
+        }
+
+        return [$drawn, $low];
     }
 
     private static function shoulders(float $r, float $bottom): string

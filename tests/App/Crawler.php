@@ -37,7 +37,7 @@ final class Crawler
      */
     public function walk(string $construction, int $steps): ?string
     {
-        $place = 'netted-pouch' === $construction ? 'neck' : 'wrist';
+        $place = \in_array($construction, ['netted-pouch', 'layered-strands'], true) ? 'neck' : 'wrist';
         $this->browser->request(
             'POST',
             '/pieces',

@@ -57,7 +57,7 @@ final readonly class Button implements AtEnd
                 new Said($at->isFolded ? 'button-fold' : 'button', [
                     'button' => $this->button,
                     'count' => \count($ends),
-                    'role' => $ends[0]->cord->role,
+                    'role' => End::rolesOf($ends),
                 ]),
                 role: $at->role(),
                 through: $ends,

@@ -71,7 +71,7 @@ final readonly class Findings implements AtEnd
                 Part::Close,
                 new Said(
                     null === $first ? 'half-on-fold' : 'finding-on-fold',
-                    ['finding' => $name, 'role' => $ends[0]->cord->role],
+                    ['finding' => $name, 'role' => End::rolesOf($ends)],
                 ),
                 role: $at->role(),
                 by: $ends,
@@ -144,7 +144,7 @@ final readonly class Findings implements AtEnd
     {
         $ends = $at->carrying;
         $deep = $into->length->times(self::DEEP);
-        $said = ['finding' => $name, 'count' => \count($ends), 'role' => $ends[0]->cord->role ?? ''];
+        $said = ['finding' => $name, 'count' => \count($ends), 'role' => End::rolesOf($ends)];
 
         return [
             new Act(
@@ -199,7 +199,7 @@ final readonly class Findings implements AtEnd
                 new Said('crimp', [
                     'finding' => $name,
                     'count' => \count($ends),
-                    'role' => $ends[0]->cord->role ?? '',
+                    'role' => End::rolesOf($ends),
                     'from' => $at->edge,
                 ]),
                 role: $at->role(),
@@ -249,7 +249,7 @@ final readonly class Findings implements AtEnd
                 Part::Close,
                 new Said(
                     [] === $things ? 'half-threaded' : 'finding-threaded',
-                    ['finding' => $name, 'count' => \count($ends), 'role' => $ends[0]->cord->role],
+                    ['finding' => $name, 'count' => \count($ends), 'role' => End::rolesOf($ends)],
                 ),
                 role: $at->role(),
                 by: $ends,
@@ -263,7 +263,7 @@ final readonly class Findings implements AtEnd
                 new Said('tied-back', [
                     'finding' => $name,
                     'count' => \count($ends),
-                    'role' => $ends[0]->cord->role,
+                    'role' => End::rolesOf($ends),
                     'from' => $at->edge,
                     'bare' => $at->bare,
                     'bared' => $at->bare->isZero() ? 'no' : 'yes',

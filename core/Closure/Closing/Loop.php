@@ -63,7 +63,7 @@ final readonly class Loop implements AtEnd
                     default => 'loop-next',
                 }, [
                     'count' => \count($ends),
-                    'role' => $ends[0]->cord->role,
+                    'role' => End::rolesOf($ends),
                     'side' => $at->side(),
                     'flat' => $flat,
                     'from' => $last ?? $at->edge,
@@ -113,7 +113,7 @@ final readonly class Loop implements AtEnd
         return new Act(
             Does::Tie,
             Part::Loop,
-            new Said($key, ['count' => \count($ends), 'role' => $ends[0]->cord->role, 'from' => $from]),
+            new Said($key, ['count' => \count($ends), 'role' => End::rolesOf($ends), 'from' => $from]),
             [Move::knot((new Overhand())->word())],
             role: $at->role(),
             by: $ends,

@@ -15,6 +15,7 @@ use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
@@ -65,6 +66,24 @@ final readonly class CordMaker extends PartMaker
                 ),
             ],
         );
+    }
+
+    public function sets(string $part): bool
+    {
+        return Below::class === $part ? $this->construction->hasLayers() : parent::sets($part);
+    }
+
+    public function below(Below $part): array
+    {
+        if (!$this->construction->hasLayers()) {
+            return parent::below($part);
+        }
+        $role = $part->cord ?? $this->role;
+        if (!isset($this->piece->cords[$role])) {
+            throw PartDoesNotSuit::unknownName($part, $role, array_map(strval(...), array_keys($this->piece->cords)));
+        }
+
+        return [new self($this->piece, $role, $this->construction), $role];
     }
 
     public function ground(Knot $knot): ?Ground

@@ -83,6 +83,14 @@ abstract readonly class OnCord implements Construction
         return [];
     }
 
+    /**
+     * Returns whether more strands can hang below its first.
+     */
+    public function hasLayers(): bool
+    {
+        return false;
+    }
+
     protected function role(): string
     {
         return 'cord';

@@ -21,6 +21,7 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\BeadSequence;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
+use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Binding;
 use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Focal;
@@ -67,6 +68,11 @@ abstract readonly class PartMaker implements Maker
     public function line(Line $line): Line
     {
         return $line;
+    }
+
+    public function below(Below $part): array
+    {
+        throw PartDoesNotSuit::notThere($part);
     }
 
     public function exchange(Mirror $mirror): void

@@ -17,7 +17,7 @@ final readonly class Half
      * @param list<Element> $elements in the order of work
      * @param float         $at       where it begins in the drawing, in mm
      * @param int           $way      1 to the right, -1 to the left
-     * @param int           $number   0 of all, 1 of the left, 2 of the right
+     * @param int           $number   0 of all, 1 of the left, 2 of the right, from 3 of strands each for itself
      */
     private function __construct(
         public array $elements,
@@ -26,9 +26,12 @@ final readonly class Half
         public int $number,
     ) {}
 
-    public static function whole(Setting $setting): self
+    /**
+     * @param int $number of a strand that is measured for itself, 0 of all
+     */
+    public static function whole(Setting $setting, int $number = 0): self
     {
-        return new self($setting->elements, 0.0, 1, 0);
+        return new self($setting->elements, 0.0, 1, $number);
     }
 
     /**

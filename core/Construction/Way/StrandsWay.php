@@ -21,7 +21,7 @@ use Rinkel\Core\Work\Tool;
  * Strands side by side, each with its own knots between its beads, staggered. The first knots and what holds the
  * strands where they begin come before the beads; what holds them at the other end comes when all is tried.
  */
-final class StrandsWay extends CordWay
+class StrandsWay extends CordWay
 {
     protected function role(): string
     {
@@ -117,7 +117,7 @@ final class StrandsWay extends CordWay
     /**
      * Returns all strands in one overhand at one end.
      */
-    private function together(Outlet $at, string $key): Act
+    protected function together(Outlet $at, string $key): Act
     {
         return new Act(
             Does::Attach,

@@ -751,7 +751,7 @@ abstract class Way
         $draft = $this->draft;
         $passing = [];
         $seen = [];
-        foreach ($draft->setting->elements as $element) {
+        foreach ($draft->elements() as $element) {
             if (isset($seen[spl_object_id($element)])) {
                 continue;
             }

@@ -15,6 +15,7 @@ use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Drawing\Stretch;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\Setting;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
@@ -63,6 +64,7 @@ abstract readonly class Body
             Look::Net => new NetBody($draft, $bends, $pictures),
             Look::Chain => new ChainBody($draft, self::through($draft)),
             Look::Cord => new CordBody($draft, $cords[0], $pictures),
+            Look::Layers => new LayersBody($draft, $bends, $pictures),
         };
     }
 
@@ -180,14 +182,17 @@ abstract readonly class Body
     /**
      * Returns what each part of the pattern takes; neighbours from the same part are one stretch.
      *
+     * @param Setting|null $setting of a strand that lies apart, its axis at $y; of the piece when null
+     *
      * @return list<Stretch>
      */
-    protected function stretches(): array
+    protected function stretches(?Setting $setting = null, ?float $y = null): array
     {
+        $setting ??= $this->draft->setting;
         $stretches = [];
         $open = null;
-        foreach ($this->draft->setting->starts() as $i => $from) {
-            $element = $this->draft->setting->elements[$i];
+        foreach ($setting->starts() as $i => $from) {
+            $element = $setting->elements[$i];
             $to = $from + $element->length->millimetres;
             $joins = null !== $open && $open->word === $element->word() && $open->name === $element->name && (null === $open->place ? null === $element->place : $open->place->equals($element->place));
             if (null !== $open && !$joins) {
@@ -202,6 +207,7 @@ abstract readonly class Body
                 $element->name,
                 $joins ? $open->count + 1 : 1,
                 $joins ? $open->roles : $this->roles($element),
+                $y,
             );
         }
 

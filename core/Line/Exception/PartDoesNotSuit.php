@@ -83,6 +83,21 @@ final class PartDoesNotSuit extends Refusal
         return self::at($part, 'too-many-parts', ['most' => $most]);
     }
 
+    public static function tooManyLayers(Node $part, int $most): self
+    {
+        return self::at($part, 'too-many-layers', ['most' => $most]);
+    }
+
+    public static function behindBelow(Node $part): self
+    {
+        return self::at($part, 'behind-below', ['part' => $part->word()]);
+    }
+
+    public static function onlyBelow(Node $part): self
+    {
+        return self::at($part, 'only-below');
+    }
+
     public static function tooManyFits(Node $part, int $most): self
     {
         return self::at($part, 'too-many-fits', ['most' => $most]);

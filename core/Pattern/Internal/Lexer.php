@@ -10,7 +10,8 @@ use Rinkel\Core\Pattern\Place;
  * Cuts a pattern's text into tokens; whatever fits none becomes a stray one, so that the parser can say where it
  * stands.
  *
- * The words "gap", "every", "braid" and "binding" take all up to the next comma, bracket or line end as one length.
+ * The words "gap", "every", "braid" and "binding" take all up to the next comma, bracket or line end as one length;
+ * "below" all up to these, or to the cord that it names.
  *
  * @internal
  */
@@ -19,7 +20,8 @@ final class Lexer
     /** Longer patterns are no patterns; keeps every input cheap. */
     private const LONGEST = 20_000;
 
-    private const TOKENS = '/\G(?:(?<Length>(?:(?<=gap)|(?<=every)|(?<=braid)|(?<=binding))[ \t]+(?!fit\b)[^,()\n]*)|(?<space>[ \t\r\x{a0}]+)|(?<break>\n)|(?<Number>\d{1,6}(?![\pL\d]))'
+    private const TOKENS = '/\G(?:(?<Length>(?:(?<=gap)|(?<=every)|(?<=braid)|(?<=binding))[ \t]+(?!fit\b)[^,()\n]*'
+        .'|(?<=below)[ \t]+[^,()\n]*?(?=[ \t]+in[ \t]+[\pL][\pL\d_-]*[ \t]*\(|[,()\n]|$))|(?<space>[ \t\r\x{a0}]+)|(?<break>\n)|(?<Number>\d{1,6}(?![\pL\d]))'
         .'|(?<Word>[\pL][\pL\d_-]*)|(?<Text>"[^"\n]*")|(?<Comma>,)|(?<Open>\()|(?<Close>\))|(?<Slash>\/)|(?<Stray>[^\s,()]+|.))/u';
 
     private int $line = 1;

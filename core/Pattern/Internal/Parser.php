@@ -8,6 +8,7 @@ use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Exception\PatternUnreadable;
 use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Centre;
 use Rinkel\Core\Pattern\Node\Counted;
 use Rinkel\Core\Pattern\Node\Exchange;
@@ -27,7 +28,8 @@ use Rinkel\Core\Said;
  *             | [count], "link", name, [times] | "braid", (length | "fit") | "binding", length | "net", rows, "every",
  * length
  *             | "wave", steps, name, "/", [number], name, [times] | "centre", "(", part, { ",", part }, ")" | "(",
- * part, { ",", part }, ")", times | ("mirror" | "outwards"), ["with", names] | "hang", name ;
+ * part, { ",", part }, ")", times | ("mirror" | "outwards"), ["with", names] | "hang", name
+ *             | "below", length, ["in", name], "(", part, { ",", part }, ")" ;
  *     knot    = ("square" | "half", ("left" | "right") | ["double"], "overhand" | "barrel", [wraps]
  *             | ["vertical"], "lark" | "hitch" | "whip" | "interlace"), ["in", name], ["fill"] ;
  *     beads   = "bead", ["by", ("value" | "colour" | "form" | "finish" | "size")], [number], name, { [number], name },
@@ -48,6 +50,9 @@ final class Parser
     private const MOST_FAULTS = 20;
 
     private int $depth = 0;
+
+    /** How deep the line begins that is read: 1 in the brackets of one that hangs below. */
+    private int $ground = 0;
     private readonly Reading $text;
 
     private readonly PartReaders $readers;
@@ -109,6 +114,7 @@ final class Parser
             TokenKind::Open === $start->kind => $this->group($start),
             TokenKind::Number === $start->kind => $this->counted($start),
             $start->is('centre') => $this->centre($start),
+            $start->is('below') => $this->below($start),
             $start->is('mirror'), $start->is('outwards') => $this->mirror($start),
             default => $this->uncounted($start),
         };
@@ -166,9 +172,34 @@ final class Parser
         return null === $parts ? null : new Centre($parts, $this->text->since($start));
     }
 
-    private function mirror(Token $start): ?Node
+    /**
+     * Reads one more line, with a mirror of its own if it has one.
+     */
+    private function below(Token $start): ?Node
     {
         if ($this->depth > 0) {
+            return $this->text->fault(new Said('expected-no-below'));
+        }
+        $this->text->next();
+        $lower = $this->text->length();
+        $isNamed = null !== $lower && $this->text->skip('in');
+        $cord = $isNamed ? $this->text->name() : null;
+        if (null === $lower || $isNamed && null === $cord) {
+            return null;
+        }
+        if (TokenKind::Open !== $this->text->now()->kind) {
+            return $this->text->fault('"("', ...($isNamed ? [] : ['"in"']));
+        }
+        $this->ground = 1;
+        $parts = $this->bracketed();
+        $this->ground = 0;
+
+        return null === $parts ? null : new Below($lower, $parts, $cord, $this->text->since($start));
+    }
+
+    private function mirror(Token $start): ?Node
+    {
+        if ($this->depth > $this->ground) {
             return $this->text->fault(new Said('expected-no-mirror'));
         }
         $this->text->next();

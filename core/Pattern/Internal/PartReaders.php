@@ -93,6 +93,7 @@ final readonly class PartReaders
             '"("',
             '"mirror"',
             '"outwards"',
+            '"below"',
         ];
     }
 

@@ -54,7 +54,7 @@ final readonly class MaterialReader
             Length::ofMillimetres(40),
         );
         $colour = $this->fields->parsed($path.'.colour', Colour::parse(...), Colour::parse('#2e4a62'));
-        $count = $this->fields->number($path.'.count', 1, 60, 'cords.core' === $path || 'cords.strand' === $path ? 2 : 1);
+        $count = $this->fields->number($path.'.count', 1, 60, CordUse::usualCount(substr($path, \strlen('cords.'))));
 
         $stretch = $this->fields->parsed($path.'.stretch', Stretch::parse(...), null);
         $lay = $this->fields->has($path.'.lay') ? $this->fields->choice($path.'.lay', Lay::class, Lay::Flat) : null;

@@ -52,6 +52,11 @@ final readonly class Names
             if (!$cords->has($name)) {
                 $said = new Said('cord-unknown', ['name' => new Quoted($name), 'known' => $cords->known]);
                 $faults[] = new Fault('cords.'.$name, $said);
+                continue;
+            }
+            foreach ($cords->unasked($name, $this->piece->cord($name)) as $field) {
+                $said = new Said('cord-unasked', ['field' => $field, 'name' => new Quoted($name)]);
+                $faults[] = new Fault('cords.'.$name.'.'.$field, $said);
             }
         }
 

@@ -125,7 +125,11 @@ final readonly class Wording
      */
     public function figure(string $key): string
     {
-        return str_starts_with($key, 'cut-') ? $this->role(substr($key, 4)) : $this->translator->trans('figure.'.$key);
+        return match (true) {
+            str_starts_with($key, 'cut-') => $this->role(substr($key, 4)),
+            str_starts_with($key, 'strand-') => $this->translator->trans('figure.strand', ['strand' => substr($key, 7)]),
+            default => $this->translator->trans('figure.'.$key),
+        };
     }
 
     /**

@@ -111,7 +111,7 @@ final class HandsTest extends KernelTestCase
                 yield [$name.' in inches', $piece->withUnit(Unit::Inch)];
             }
         })();
-        self::assertSame(['70 sheets'], self::followed($this->planned($sheets)));
+        self::assertSame(['72 sheets'], self::followed($this->planned($sheets)));
         self::getContainer()->get(LocaleSwitcher::class)->setLocale('nl');
         $sheets = [];
         foreach (Examples::shipped() as $name => $piece) {
@@ -119,7 +119,7 @@ final class HandsTest extends KernelTestCase
         }
         $first = self::acts()->of((new Planner())->plan($sheets[0][1]));
         self::assertStringContainsString('Knip', json_encode($first, \JSON_THROW_ON_ERROR));
-        self::assertSame(['35 sheets'], self::followed($this->planned($sheets)));
+        self::assertSame(['36 sheets'], self::followed($this->planned($sheets)));
     }
 
     /**
@@ -168,8 +168,13 @@ final class HandsTest extends KernelTestCase
     public function testPiecesByChanceAreMade(): void
     {
         $pieces = (static function (): iterable {
-            for ($i = 0; $i < self::RANDOM; ++$i) {
-                yield ['by chance '.$i, Examples::random(new Chance(1000 + $i))];
+            for ($i = $made = 0; $made < self::RANDOM; ++$i) {
+                $piece = Examples::random(new Chance(1000 + $i));
+                // A wrap for which no bead is left is none.
+                if ('bundled-wrap' !== $piece->construction || [] !== (new Planner())->plan($piece)->beads) {
+                    ++$made;
+                    yield ['by chance '.$i, $piece];
+                }
             }
         })();
         self::assertSame([self::RANDOM.' sheets'], self::followed($this->planned($pieces)));
@@ -317,6 +322,26 @@ final class HandsTest extends KernelTestCase
     }
 
     /**
+     * Returns what lies on all strands of a planned piece, in the order in which they are made.
+     *
+     * @param array<string, mixed> $plan
+     *
+     * @return list<mixed>
+     */
+    private static function lines(array $plan): array
+    {
+        $lines = [$plan['line'] ?? []];
+        foreach (\is_array($plan['strands'] ?? null) ? $plan['strands'] : [] as $strand) {
+            $lines[] = \is_array($strand) ? $strand['line'] ?? [] : [];
+        }
+
+        return array_merge(...array_map(
+            static fn (mixed $line): array => \is_array($line) ? array_values($line) : [],
+            $lines,
+        ));
+    }
+
+    /**
      * @param iterable<array{string, array<mixed>, Plan}> $sheets
      *
      * @return list<string> what the hands say
@@ -329,7 +354,7 @@ final class HandsTest extends KernelTestCase
                 yield json_encode([
                     'name' => $name,
                     'acts' => $acts,
-                    'plan' => ['line' => $plans->of($plan)['line']],
+                    'plan' => ['line' => self::lines($plans->of($plan))],
                 ], \JSON_THROW_ON_ERROR)."\n";
             }
         })();

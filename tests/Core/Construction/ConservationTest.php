@@ -116,7 +116,7 @@ final class ConservationTest extends TestCase
     public function testBeadsAreCountedWhereTheyLie(Plan $plan): void
     {
         $counted = [];
-        foreach ($plan->draft->setting->elements as $element) {
+        foreach ($plan->draft->elements() as $element) {
             foreach ([] === $element->beside ? [$element] : $element->beside as $part) {
                 if (isset($plan->draft->piece->beads[$part->name]) && ($part->isBead() || ElementKind::Focal === $part->kind)) {
                     $counted[$part->name] = ($counted[$part->name] ?? 0) + 1;

@@ -14,6 +14,7 @@ use Rinkel\Core\Drawing\Layout;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\Setting;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Examples;
@@ -24,18 +25,23 @@ final class LayoutTest extends TestCase
     public function testTheDrawnPieceIsAsLongAsThePlannedOne(Plan $plan): void
     {
         $scene = (new Layout($plan))->flat();
-        $body = $plan->draft->body()->millimetres;
-        $last = $scene->stretches[\count($scene->stretches) - 1];
-
-        self::assertEqualsWithDelta(0, $scene->stretches[0]->from, 1e-9);
-        self::assertEqualsWithDelta($body, $last->to, 0.1);
-        foreach ($scene->stretches as $i => $stretch) {
-            self::assertEqualsWithDelta(
-                $stretch->to,
-                $scene->stretches[$i + 1]->from ?? $stretch->to,
-                1e-6,
-                'no gap between parts',
-            );
+        $strands = [];
+        foreach ($scene->stretches as $stretch) {
+            $strands[(string) $stretch->y][] = $stretch;
+        }
+        self::assertCount(\count($plan->draft->settings()), $strands);
+        foreach (array_values($strands) as $i => $stretches) {
+            $long = $plan->draft->settings()[$i]->length->millimetres;
+            self::assertEqualsWithDelta(0, $stretches[0]->from, 1e-9);
+            self::assertEqualsWithDelta($long, $stretches[\count($stretches) - 1]->to, 0.1);
+            foreach ($stretches as $j => $stretch) {
+                self::assertEqualsWithDelta(
+                    $stretch->to,
+                    ($stretches[$j + 1] ?? null)->from ?? $stretch->to,
+                    1e-6,
+                    'no gap between parts',
+                );
+            }
         }
         [$body, $closure] = (new Layout($plan))->worn();
         $worn = $body->with($closure);
@@ -64,7 +70,10 @@ final class LayoutTest extends TestCase
             $knots += $placed->count * $placed->knots;
         }
         $strands = $plan->draft->piece->cords['strand']->count ?? 1;
-        $planned = $plan->draft->setting->count(ElementKind::Knot) * $strands;
+        $planned = $strands * array_sum(array_map(
+            static fn (Setting $setting): int => $setting->count(ElementKind::Knot),
+            $plan->draft->settings(),
+        ));
         self::assertSame($planned, $knots);
     }
 

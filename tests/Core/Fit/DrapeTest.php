@@ -8,6 +8,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Fit\Drape;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Plan\Plan;
+use Rinkel\Tests\Core\Examples;
 
 final class DrapeTest extends TestCase
 {
@@ -93,15 +95,34 @@ final class DrapeTest extends TestCase
      */
     public function testNamesOfLengths(): void
     {
-        $style = static fn (float $inches): string => (new Drape(
-            Length::ofMillimetres(340),
-            Length::ofInches($inches),
-            false,
-        ))->style();
+        $style = static fn (float $inches): string => Drape::style(Length::ofInches($inches));
 
         self::assertSame(
             ['choker', 'princess', 'princess', 'matinee', 'opera', 'rope', ''],
             array_map($style, [16, 17, 18, 22, 30, 45, 8]),
         );
+    }
+
+    /**
+     * A long cord wound twice hangs as deep as one turn of it does, and that is what it is asked for.
+     */
+    public function testWoundTwiceEachTurnHangs(): void
+    {
+        $changes = [
+            'wearer' => ['girth' => '36 cm', 'place' => 'neck'],
+            'pattern' => 'gap fit, 1 barrel 3, 20 bead pip, 1 barrel 3, gap fit',
+            'beads.pip' => ['diameter' => '6 mm', 'hole' => '1.6 mm'],
+            'drop' => '9 cm',
+        ];
+        $once = Examples::planOf('strung-beads', $changes);
+        $twice = Examples::planOf('strung-beads', $changes + ['wraps' => 2]);
+        $length = static fn (Plan $plan): float => $plan->draft->body()->plus($plan->draft->wornGap())->millimetres;
+
+        self::assertEqualsWithDelta(2 * $length($once), $length($twice), 0.1);
+        foreach ([$once, $twice] as $plan) {
+            $drop = $plan->figures()['drop']->value;
+            self::assertInstanceOf(Length::class, $drop);
+            self::assertEqualsWithDelta(90.0, $drop->millimetres, 0.1);
+        }
     }
 }

@@ -115,7 +115,7 @@ final class PieceReaderTest extends TestCase
         yield 'tail' => ['closure.tail', '1e9', '“1e9”'];
         yield 'closure' => ['closure.kind', 'zip', 'not “zip”'];
         yield 'format' => ['format', 'other', 'Expected "rinkel-piece" here, not “other”.'];
-        yield 'version' => ['version', 6, 'reads up to version 5'];
+        yield 'version' => ['version', 7, 'reads up to version 6'];
         yield 'construction' => ['construction', '', 'Expected a word here, not nothing.'];
     }
 

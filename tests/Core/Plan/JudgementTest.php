@@ -509,6 +509,31 @@ final class JudgementTest extends TestCase
             ['closure.kind' => 'magnetic'] + $finding('magnet', ['inside' => '1.9 mm']),
             ['closure.kind' => 'magnetic'] + $finding('magnet', ['inside' => '2 mm']),
         ];
+        $strand = 'gap fit, 1 overhand, 9 bead stone, 1 overhand, gap fit';
+        $stone = ['wearer.place' => 'neck', 'wearer.girth' => '36 cm', 'length' => '42 cm']
+            + ['beads.stone' => ['diameter' => '9 mm', 'hole' => '2 mm']];
+        yield 'a strand of beads that come to another length' => [
+            'strand-hangs-otherwise',
+            Severity::Hint,
+            'layered-strands',
+            $stone + ['pattern' => $strand.', below 3 cm (1 bead stone x 48)'],
+            $stone + ['pattern' => $strand.', below 3 cm (gap fit, 1 bead stone x 40, gap fit)'],
+        ];
+        $moss = $stone + ['cords.cord' => ['thickness' => '0.8 mm'], 'cords.moss' => ['thickness' => '0.8 mm']];
+        yield 'strands around a wrist' => [
+            'strands-hang-from-neck',
+            Severity::Warn,
+            'layered-strands',
+            ['wearer.girth' => '28 cm'],
+            ['wearer.girth' => '28 cm', 'wearer.place' => 'neck'],
+        ];
+        yield 'a cord that nothing is made with' => [
+            'cord-idle',
+            Severity::Warn,
+            'layered-strands',
+            $moss + ['pattern' => $strand.', below 3 cm ('.$strand.')'],
+            $moss + ['pattern' => $strand.', below 3 cm in moss ('.$strand.')'],
+        ];
         yield 'magnets' => ['magnets', Severity::Caution, 'knotted-strands', ['closure.kind' => 'magnetic'], []];
         yield 'short ties' => [
             'ties-too-short',

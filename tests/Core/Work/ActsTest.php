@@ -379,7 +379,7 @@ final class ActsTest extends TestCase
     private static function inBody(Plan $plan): array
     {
         $knots = [];
-        foreach ($plan->draft->setting->elements as $element) {
+        foreach ($plan->draft->elements() as $element) {
             $rounds = array_filter($element->beside, static fn ($bead): bool => Lane::Core === $bead->lane);
             $isHeld = 'multi-row' === $plan->draft->construction->id() && Lane::Strand === $element->lane;
             $tied = match ($element->kind) {

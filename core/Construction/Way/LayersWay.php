@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Way;
+
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\Setting;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Said;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Cord;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Task;
+use Rinkel\Core\Work\Tool;
+
+/**
+ * Strands that hang one below another: level and together where they begin, then each made for itself from there, the
+ * shortest first; hung up and compared before they are brought together at their other end.
+ */
+final class LayersWay extends StrandsWay
+{
+    /** Numbers of strands begin where those of halves end. */
+    private const FIRST = 3;
+
+    /** @var list<Cord> by strand */
+    private array $strands = [];
+
+    protected function begin(): void
+    {
+        foreach ($this->roles() as $i => $role) {
+            $this->strands[] = $this->bench->cord(
+                $role,
+                Task::Strand,
+                $this->draft->piece->cord($role)->cord,
+                false,
+                place: $i + 1,
+            );
+        }
+        $this->bench->write('mount', [new Act(
+            Does::Pin,
+            Part::Mount,
+            new Said('begin-layers', ['count' => $this->count()]),
+            role: 'cord',
+            marks: [Landmark::of('mark')],
+            makes: [Landmark::of('strands-level')],
+            tools: [Tool::Board, Tool::Clip],
+        )], ['cords', 'tips']);
+    }
+
+    protected function count(): int
+    {
+        return \count($this->roles());
+    }
+
+    protected function lanes(int $half): array
+    {
+        $lanes = [];
+        foreach ($this->strands as $i => $cord) {
+            if (0 === $half || self::FIRST + $i === $half) {
+                $lanes[$cord->role][] = $cord->b;
+            }
+        }
+
+        return $lanes;
+    }
+
+    protected function body(): void
+    {
+        foreach ($this->draft->settings() as $i => $setting) {
+            $this->bench->write('body', $this->strand($i, $setting), ['cords', 'mount', 'join']);
+        }
+        $this->bench->write('compared', [new Act(
+            Does::Compare,
+            Part::Trial,
+            new Said('compare-layers', [
+                'count' => $this->count(),
+                'lower' => $this->lower(),
+            ]),
+            marks: [Landmark::of('strand-end')],
+            sizes: ['distance' => $this->lower()],
+            tools: [Tool::Tape],
+        )], ['body']);
+    }
+
+    protected function outlets(): array
+    {
+        $join = new Outlet(true, Landmark::of('strands-level'), Length::zero(), self::ends($this->strands, true, false));
+        $end = new Outlet(false, Landmark::of('strand-end'), Length::zero(), self::ends($this->strands, false));
+        $isFirst = $this->draft->fastened->closing->crimps(true);
+        if (!$isFirst) {
+            $this->bench->write('join', [$this->together($join, 'layers-begun')], ['mount']);
+        }
+        if (!$this->draft->fastened->closing->crimps(false)) {
+            $this->bench->write('strands', [$this->together($end, 'layers-ended')], ['body', 'trial', 'compared']);
+            foreach (['end start', 'end finish', 'closed', 'trimmed'] as $stretch) {
+                $this->bench->need($stretch, 'strands');
+            }
+        }
+
+        return [new Outlet(true, $join->edge, $join->bare, $join->carrying, isFirst: $isFirst), $end];
+    }
+
+    /**
+     * Each strand is tied with its own end.
+     */
+    protected function ties(Run $run): array
+    {
+        return $this->carry($run);
+    }
+
+    protected function moves(Element $element): array
+    {
+        return Way::moves($element);
+    }
+
+    /**
+     * @return list<Act>
+     */
+    private function strand(int $number, Setting $setting): array
+    {
+        $half = Half::whole($setting, self::FIRST + $number);
+        $this->origin = $this->last = Landmark::of('strands-level');
+        $this->skipped = Length::zero();
+        $this->until = $half->length();
+        $cord = $this->strands[$number];
+        $isOne = 1 === \count(array_keys($this->roles(), $cord->role, true));
+        $named = $isOne ? $cord->role : $cord->role.' '.$cord->place;
+        $acts = [new Act(
+            Does::Pin,
+            Part::Body,
+            new Said('layer-next', ['role' => $named]),
+            role: $cord->role,
+            marks: [$this->origin],
+            tools: [Tool::Board, Tool::Clip],
+            half: $half->number,
+        )];
+        foreach ($half->runs($this->joins(...)) as $run) {
+            array_push(
+                $acts,
+                ...(ElementKind::Bare === $run->element->kind ? [$this->leave($run)] : $this->run($run)),
+            );
+        }
+        $end = Landmark::of('strand-end');
+
+        return [...$acts, new Act(
+            Does::Mark,
+            Part::Body,
+            new Said('strand-done', [
+                'role' => $named,
+                'due' => $half->length(),
+                'from' => $this->origin,
+            ]),
+            role: $cord->role,
+            marks: [$this->origin],
+            makes: [$end],
+            sizes: ['body' => $half->length()],
+            tools: [Tool::Tape],
+            half: $half->number,
+        )];
+    }
+
+    /**
+     * Returns how far the lowest strand hangs below the first.
+     */
+    private function lower(): Length
+    {
+        $layers = $this->draft->layers;
+
+        return [] === $layers ? Length::zero() : $layers[\count($layers) - 1]->hangs;
+    }
+
+    /**
+     * @return non-empty-list<string> of each strand, the first above
+     */
+    private function roles(): array
+    {
+        $roles = ['cord'];
+        foreach ($this->draft->layers as $layer) {
+            $roles[] = $layer->layer->role;
+        }
+
+        return $roles;
+    }
+}
