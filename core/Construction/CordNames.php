@@ -16,12 +16,13 @@ use Rinkel\Core\Material\CordUse;
 final readonly class CordNames
 {
     /**
-     * @param non-empty-list<string> $known   names with a task
-     * @param list<string>           $counted those of the known of which there can be several
-     * @param bool                   $further whether any other name is one more cord that the maker added
-     * @param bool                   $bundled whether there can be several of each that she added
-     * @param bool                   $folding whether its maker says which are folded where the piece begins
-     * @param string                 $stem    with which the name of one more begins
+     * @param non-empty-list<string> $known    names with a task
+     * @param list<string>           $counted  those of the known of which there can be several
+     * @param bool                   $further  whether any other name is one more cord that the maker added
+     * @param bool                   $bundled  whether there can be several of each that she added
+     * @param bool                   $folding  whether its maker says which are folded where the piece begins
+     * @param string                 $stem     with which the name of one more begins
+     * @param list<string>           $optional those of the known that the piece can do without
      */
     private function __construct(
         public array $known,
@@ -30,6 +31,7 @@ final readonly class CordNames
         private bool $bundled = false,
         public string $stem = 'pair-',
         private bool $folding = false,
+        private array $optional = [],
     ) {}
 
     /**
@@ -56,10 +58,11 @@ final readonly class CordNames
      * Returns $known and strands, by colour, each by a name of its own.
      *
      * @param non-empty-list<string> $known
+     * @param list<string>           $counted
      */
-    public static function andStrands(array $known): self
+    public static function andStrands(array $known, array $counted = []): self
     {
-        return new self($known, [], true, true, 'strand-');
+        return new self($known, $counted, true, true, 'strand-');
     }
 
     /**
@@ -77,10 +80,11 @@ final readonly class CordNames
      *
      * @param non-empty-list<string> $known
      * @param list<string>           $counted
+     * @param list<string>           $optional
      */
-    public static function andRopes(array $known, array $counted): self
+    public static function andRopes(array $known, array $counted, array $optional): self
     {
-        return new self($known, $counted, true, true, 'rope-');
+        return new self($known, $counted, true, true, 'rope-', optional: $optional);
     }
 
     /**
@@ -99,7 +103,15 @@ final readonly class CordNames
      */
     public function folding(): self
     {
-        return new self($this->known, $this->counted, $this->further, $this->bundled, $this->stem, true);
+        return new self(
+            $this->known,
+            $this->counted,
+            $this->further,
+            $this->bundled,
+            $this->stem,
+            true,
+            $this->optional,
+        );
     }
 
     /**
@@ -166,6 +178,6 @@ final readonly class CordNames
      */
     public function canGo(string $name): bool
     {
-        return 'slider' === $name || $this->isFurther($name);
+        return 'slider' === $name || \in_array($name, $this->optional, true) || $this->isFurther($name);
     }
 }

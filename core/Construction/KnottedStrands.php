@@ -11,12 +11,16 @@ use Rinkel\Core\Closure\Kind\ForGood;
 use Rinkel\Core\Closure\Kind\Magnetic;
 use Rinkel\Core\Closure\Kind\TwoEnding;
 use Rinkel\Core\Closure\Kind\Tying;
+use Rinkel\Core\Construction\Internal\CordMaker;
 use Rinkel\Core\Construction\Internal\OnCord;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Construction\Way\StrandsWay;
 use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\Maker;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Piece\Piece;
@@ -26,7 +30,7 @@ use Rinkel\Core\Remark\Severity;
 
 /**
  * Two strands side by side with an overhand knot between beads, staggered so that the beads of one lie at the knots of
- * the other.
+ * the other. Each may be of its own colour.
  */
 final readonly class KnottedStrands extends OnCord
 {
@@ -48,6 +52,41 @@ final readonly class KnottedStrands extends OnCord
             '(1 overhand, 1 bead '.(array_key_first($wish->beads) ?? 'pearl').') x fit, 1 overhand',
             new ClosureWish(Clasping::onCord(), findings: ['end', 'end', 'ring', 'ring', 'clasp']),
         );
+    }
+
+    public function cords(): CordNames
+    {
+        return CordNames::andStrands(['strand'], ['strand']);
+    }
+
+    public function ends(Piece $piece): CordUse
+    {
+        return new CordUse($this->thickest($piece), $this->strands($piece));
+    }
+
+    public function passes(Piece $piece, Element $bead): array
+    {
+        return [$this->thickest($piece)];
+    }
+
+    public function maker(Piece $piece): Maker
+    {
+        return new CordMaker($piece, 'strand', $this, $this->strands($piece), $this->thickest($piece));
+    }
+
+    /**
+     * Returns the cord of each strand, by name, in the order in which they lie side by side.
+     *
+     * @return non-empty-list<string>
+     */
+    public static function names(Piece $piece): array
+    {
+        $names = [];
+        foreach ($piece->cords as $name => $use) {
+            array_push($names, ...array_fill(0, $use->count, (string) $name));
+        }
+
+        return [] === $names ? ['strand'] : $names;
     }
 
     public function closures(): array
@@ -77,7 +116,20 @@ final readonly class KnottedStrands extends OnCord
 
     protected function strands(Piece $piece): int
     {
-        return $piece->cord('strand')->count;
+        return \count(self::names($piece));
+    }
+
+    /**
+     * Returns the thickest strand: none of its knots and beads is larger.
+     */
+    private function thickest(Piece $piece): Cord
+    {
+        $thickest = $piece->cord('strand')->cord;
+        foreach ($piece->cords as $use) {
+            $thickest = $use->cord->thickness->isLongerThan($thickest->thickness) ? $use->cord : $thickest;
+        }
+
+        return $thickest;
     }
 
     /**

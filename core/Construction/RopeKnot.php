@@ -15,6 +15,7 @@ use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
+use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
@@ -29,6 +30,9 @@ use Rinkel\Core\Remark\Severity;
  */
 final readonly class RopeKnot implements Construction
 {
+    /** The rope of the second loop, where it is of its own colour. */
+    public const SECOND = 'second';
+
     /** Ropes side by side that still lie flat in the knot (judgement). */
     private const MOST = 4;
 
@@ -49,7 +53,7 @@ final readonly class RopeKnot implements Construction
 
     public function cords(): CordNames
     {
-        return CordNames::andRopes(['rope', 'thread'], ['rope']);
+        return CordNames::andRopes(['rope', self::SECOND, 'thread'], ['rope'], [self::SECOND]);
     }
 
     public function completed(Wish $wish): Piece
@@ -90,10 +94,10 @@ final readonly class RopeKnot implements Construction
 
     public function passes(Piece $piece, Element $bead): array
     {
-        return array_merge(...array_values(array_map(
-            static fn (CordUse $use): array => array_fill(0, $use->count, $use->cord),
-            self::ropes($piece),
-        )));
+        return array_map(
+            static fn (string $name): Cord => $piece->cord($name)->cord,
+            isset($piece->cords['rope']) ? self::loops($piece)[0] : [],
+        );
     }
 
     /**
@@ -119,13 +123,29 @@ final readonly class RopeKnot implements Construction
     }
 
     /**
-     * Returns the ropes that lie side by side in each loop, by name, in order.
+     * Returns the rope at each place of the first loop and of the second, by name, in order: as many in both, and alike
+     * unless the second has a rope of its own.
+     *
+     * @return array{list<string>, list<string>}
+     */
+    public static function loops(Piece $piece): array
+    {
+        $first = [];
+        foreach (self::ropes($piece) as $name => $use) {
+            array_push($first, ...array_fill(0, $use->count, (string) $name));
+        }
+
+        return [$first, isset($piece->cords[self::SECOND]) ? array_fill(0, \count($first), self::SECOND) : $first];
+    }
+
+    /**
+     * Returns the ropes that lie side by side in the first loop, by name, in order.
      *
      * @return non-empty-array<string, CordUse>
      */
     public static function ropes(Piece $piece): array
     {
-        $ropes = array_diff_key($piece->cords, ['thread' => 0, 'slider' => 0]);
+        $ropes = array_diff_key($piece->cords, ['thread' => 0, 'slider' => 0, self::SECOND => 0]);
 
         return [] === $ropes ? ['rope' => $piece->cord('rope')] : $ropes;
     }

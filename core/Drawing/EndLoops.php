@@ -37,7 +37,7 @@ final readonly class EndLoops
         foreach ($this->draft->fastened->sizes as $size) {
             $far = $edge + $way * $size->millimetres;
             $near = $far - $way * $flat;
-            $cords[] = $this->between($near, $far, $way);
+            array_push($cords, ...$this->between($near, $far, $way));
             $cords[] = Cord::straight(
                 min($near, $edge + $way * $reach),
                 max($near, $edge + $way * $reach),
@@ -66,11 +66,13 @@ final readonly class EndLoops
     }
 
     /**
-     * Returns a loop lying between $one and $other; one made of knots is drawn as thick as they are.
+     * Returns a loop lying between $one and $other; one made of lark's heads with each of them across it.
      *
      * @param int $way 1 where it comes from the left, -1 where it comes from the right
+     *
+     * @return non-empty-list<Cord>
      */
-    public function between(float $one, float $other, int $way): Cord
+    public function between(float $one, float $other, int $way): array
     {
         [$from, $to] = [
             $way > 0 ? max($one, $other) : min($one, $other),
@@ -79,14 +81,51 @@ final readonly class EndLoops
         $half = ($to - $from) / 2;
         $cord = $this->cord;
         $knotted = $this->draft->piece->closure->knotted;
-
-        return new Cord(array_map(
+        $points = array_map(
             static fn (int $i): Point => new Point(
                 $from + $half + $half * cos(\M_PI * $i / 30),
                 // A drop: both strands leave the knot side by side, as cord does that is laid double.
                 0.83 * abs($half) * sin(\M_PI * $i / 30) * sin(\M_PI * $i / 60),
             ),
             range(0, 60),
-        ), $cord->thickness * ($knotted ? 3 : 1), $cord->colour, $cord->role);
+        );
+        $loop = new Cord($points, $cord->thickness * ($knotted ? 2 : 1), $cord->colour, $cord->role);
+
+        return $knotted ? [$loop, ...$this->heads($points)] : [$loop];
+    }
+
+    /**
+     * Returns the lark's heads of a loop: two turns side by side of each, across the cores, and the bar of each outside.
+     *
+     * @param non-empty-list<Point> $points
+     *
+     * @return list<Cord>
+     */
+    private function heads(array $points): array
+    {
+        $working = $this->draft->piece->cords['working'] ?? null;
+        $thickness = $working?->cord->round()->millimetres ?? $this->cord->thickness;
+        $colour = $working->cord->colour ?? $this->cord->colour;
+        $half = $this->cord->thickness + $thickness / 2;
+        [$heads, $gone, $next, $turn] = [[], 0.0, $thickness, 0];
+        foreach ($points as $i => $point) {
+            $before = $points[$i - 1] ?? null;
+            if (null === $before) {
+                continue;
+            }
+            $step = $before->distanceTo($point);
+            [$x, $y] = [($point->x - $before->x) / max(1e-9, $step), ($point->y - $before->y) / max(1e-9, $step)];
+            for (; $next <= $gone + $step; $next += $thickness * (0 === $turn++ % 2 ? 1.05 : 1.25)) {
+                $on = $next - $gone;
+                [$cx, $cy] = [$before->x + $on * $x, $before->y + $on * $y];
+                $heads[] = new Cord([
+                    new Point($cx - $half * $y, $cy + $half * $x),
+                    new Point($cx + $half * $y, $cy - $half * $x),
+                ], $thickness, $colour, $this->cord->role);
+            }
+            $gone += $step;
+        }
+
+        return $heads;
     }
 }

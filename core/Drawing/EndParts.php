@@ -124,7 +124,7 @@ final readonly class EndParts
             min($x, $far),
             max($x, $far),
             0.64 * $reach + 3 * $cord->thickness,
-            [$this->loops->between($near, $far, $way)],
+            $this->loops->between($near, $far, $way),
             $knot < 0.1 ? [] : [
                 new Placed($motif, min($x, $near), 0, $knot / $motif->length, $cord->colour, $cord->role, 1, 0),
             ],

@@ -21,18 +21,19 @@ final readonly class RopeLoops
     private int $ropes;
 
     /**
-     * @param non-empty-list<Colour> $colours of the ropes side by side
+     * @param non-empty-list<Colour> $colours of the ropes side by side in a loop; or of both loops, the left one first
+     * @param int|null               $ropes   side by side, as many as colours when null
      */
-    public function __construct(private array $colours)
+    public function __construct(private array $colours, ?int $ropes = null)
     {
-        $this->ropes = \count($colours);
+        $this->ropes = $ropes ?? \count($colours);
     }
 
     public function motif(string $name): Motif
     {
         $strands = [];
         foreach ($this->courses() as $i => $course) {
-            $strands[] = $course->strand($this->colours[$i % $this->ropes] ?? $this->colours[0]);
+            $strands[] = $course->strand($this->colours[$i % \count($this->colours)] ?? $this->colours[0]);
         }
 
         return new Motif($name, $strands, 4.5 * $this->ropes);

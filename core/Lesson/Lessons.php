@@ -13,7 +13,7 @@ use Rinkel\Core\Work\Act;
 final readonly class Lessons
 {
     /** What begins with one cord or the other, as a maker's pieces do; all else goes by the hand she works with. */
-    private const BY_SIDE = ['square', 'slider', 'ties', 'elastic', 'rows'];
+    private const BY_SIDE = ['square', 'slider', 'behind', 'ties', 'elastic', 'rows'];
 
     /** @var array<string, Teaching> by id */
     private array $byId;
@@ -58,6 +58,7 @@ final readonly class Lessons
             new Kind\Wound('sliding barrel', 3, true),
             new Kind\Slid(),
             new Kind\Overhand('button', Topic::Closure, 2, on: Matter::Button),
+            new Kind\HalfKnotted('behind', [$left, $right], hides: true),
             new Kind\Overhand('fastened', Topic::Closure, 2, on: Matter::Frame),
             new Kind\Ended('ties', [$left, $right]),
             new Kind\Ended('elastic', [$left, $right, $left]),

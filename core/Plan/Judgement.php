@@ -16,6 +16,7 @@ use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\LineSetter;
+use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Material\Hole;
@@ -223,11 +224,30 @@ final readonly class Judgement
     {
         $draft = $this->draft;
         $hand = $draft->piece->wearer->handGirth();
-        $give = 1 + $this->construction->ends($draft->piece)->cord->give();
+        $give = 1 + $this->give();
 
         return $draft->fastened->kind->passesShut() && $draft->closed()->times($give)->isShorterThan($hand)
             ? new Check('cannot-pass', Severity::Stop, ['closed' => $draft->closed(), 'hand' => $hand])
             : null;
+    }
+
+    /**
+     * Returns by how much of its length the piece gives: no more than the stiffest of the cords that go around it.
+     */
+    private function give(): float
+    {
+        $ends = $this->construction->ends($this->draft->piece)->cord;
+        $tasks = [];
+        foreach ($this->sheet->cords as $cord) {
+            $tasks[$cord->task->value][] = $cord->material;
+        }
+        foreach ($tasks as $materials) {
+            if (\in_array($ends, $materials, true)) {
+                return min(array_map(static fn (Cord $cord): float => $cord->give(), $materials));
+            }
+        }
+
+        return $ends->give();
     }
 
     /**

@@ -117,7 +117,7 @@ final readonly class Sheet
         $cord = $this->cordOf($cut);
         [$counts, $kinds] = [[], []];
         foreach ($this->acts->all as $act) {
-            if (null === $act->knot || Part::Body !== $act->part && Task::Slider !== $cord->task) {
+            if (null === $act->knot || Part::Body !== $act->part && !\in_array($cord->task, [Task::Slider, Task::Thread], true)) {
                 continue;
             }
             $count = (int) round($act->ties()[$act->knot] ?? 1.0);

@@ -7,6 +7,7 @@ namespace Rinkel\App\Piece;
 use Rinkel\App\People\People;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Construction\Offers;
+use Rinkel\Core\Construction\RopeKnot;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Colour;
@@ -75,6 +76,7 @@ final readonly class Deeds
             'finding-add' => [$this->withFinding($this->decided($piece, ['findings', 'closure']), $name), $chosen],
             'finding-drop' => [$this->withoutFinding($this->decided($piece, ['findings', 'closure']), $name), $chosen],
             'cord-add' => [$this->withPair($this->decided($piece, ['cords'])), $chosen],
+            'second-add' => [$this->withSecond($this->decided($piece, ['cords'])), $chosen],
             'slider-add' => [$this->withSlider($this->decided($piece, ['cords'])), $chosen],
             'cord-drop' => [$this->withoutCord($this->decided($piece, ['cords']), $name), $chosen],
             'from-stock' => [
@@ -357,6 +359,19 @@ final readonly class Deeds
         $like = $draft->piece->sliderCord() ?? $draft->construction->ends($draft->piece)->cord;
 
         return $piece->withCords($piece->cords + ['slider' => new CordUse($like)]);
+    }
+
+    /**
+     * Returns the piece with a rope of its own in its second loop, like that of the first.
+     */
+    private function withSecond(Wish $piece): Wish
+    {
+        $like = $piece->cords['rope'] ?? null;
+        $known = $this->offers->cords($piece->construction)->known;
+
+        return null === $like || !\in_array(RopeKnot::SECOND, $known, true) ? $piece : $piece->withCords(
+            $piece->cords + [RopeKnot::SECOND => new CordUse($like->cord)],
+        );
     }
 
     private function withoutCord(Wish $piece, string $name): Wish

@@ -63,12 +63,14 @@ final readonly class WornDrawing
         $length = max(1.0, $scene->right - $scene->left);
         [$ring, $wearer] = [$draft->ring, $draft->piece->wearer];
         $pitch = $ring->width->millimetres;
+        // Of an even number of wraps the middle lies where it closes: seen is what lies across from there.
+        $away = 0 === $ring->wraps % 2 && !$draft->piece->pattern->tree->isPointed() ? $length / $ring->wraps / 2 : 0.0;
         $way = new Wound(
             $length,
             $ring->wraps,
             $pitch * $ring->rise(),
             $pitch,
-            $draft->body()->millimetres / 2,
+            $draft->body()->millimetres / 2 - $away,
             $draft->body()->millimetres,
             $wearer->place->ratio(),
             $turn,

@@ -150,7 +150,7 @@ final readonly class Button implements AtEnd
                 ), $at->carrying),
             ],
             knot: $word,
-            lesson: $word,
+            lesson: 'behind',
         );
     }
 }

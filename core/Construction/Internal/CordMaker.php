@@ -12,6 +12,7 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\Take;
+use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
@@ -31,16 +32,21 @@ use Rinkel\Core\Piece\Piece;
  */
 final readonly class CordMaker extends PartMaker
 {
+    private Cord $cord;
+
     /**
-     * @param OnCord $construction which says what knots are tied
-     * @param int    $strands      side by side
+     * @param OnCord    $construction which says what knots are tied
+     * @param int       $strands      side by side
+     * @param Cord|null $thickest     of several that differ; the one of its role when null
      */
     public function __construct(
         Piece $piece,
         private string $role,
         private OnCord $construction,
         private int $strands = 1,
+        ?Cord $thickest = null,
     ) {
+        $this->cord = $thickest ?? $piece->cord($role)->cord;
         parent::__construct($piece);
     }
 
@@ -88,7 +94,7 @@ final readonly class CordMaker extends PartMaker
 
     public function ground(Knot $knot): ?Ground
     {
-        return $this->ties($knot) ? Ground::itself($this->piece->cord($this->role)->cord) : null;
+        return $this->ties($knot) ? Ground::itself($this->cord) : null;
     }
 
     public function ties(Knot $knot): bool
@@ -98,7 +104,7 @@ final readonly class CordMaker extends PartMaker
 
     protected function knot(Knots $knots, bool $swapped): Element
     {
-        $tied = $this->book->in($knots->kind, $this->piece->cord($this->role)->cord, 1, $knots->wraps);
+        $tied = $this->book->in($knots->kind, $this->cord, 1, $knots->wraps);
 
         return $this->tied($knots, $tied, [$this->role => Take::knots($tied->use)]);
     }
@@ -130,7 +136,7 @@ final readonly class CordMaker extends PartMaker
 
     protected function bare(): Length
     {
-        return $this->piece->cord($this->role)->cord->thickness;
+        return $this->cord->thickness;
     }
 
     /**

@@ -47,7 +47,7 @@ abstract readonly class OnCord implements Construction
 
     public function cords(): CordNames
     {
-        return CordNames::only([$this->role(), 'slider'], 'strand' === $this->role() ? ['strand'] : []);
+        return CordNames::only([$this->role(), 'slider']);
     }
 
     public function closures(): array

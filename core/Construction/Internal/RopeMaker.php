@@ -97,8 +97,9 @@ final readonly class RopeMaker extends PartMaker
     private function thickest(): Cord
     {
         $thickest = $this->piece->cord('rope')->cord;
-        foreach (RopeKnot::ropes($this->piece) as $use) {
-            $thickest = $use->cord->round()->isLongerThan($thickest->round()) ? $use->cord : $thickest;
+        foreach (array_merge(...RopeKnot::loops($this->piece)) as $name) {
+            $cord = $this->piece->cord($name)->cord;
+            $thickest = $cord->round()->isLongerThan($thickest->round()) ? $cord : $thickest;
         }
 
         return $thickest;
@@ -109,6 +110,6 @@ final readonly class RopeMaker extends PartMaker
      */
     private function each(Take $take): array
     {
-        return array_fill_keys(array_keys(RopeKnot::ropes($this->piece)), $take);
+        return array_fill_keys(array_merge(...RopeKnot::loops($this->piece)), $take);
     }
 }

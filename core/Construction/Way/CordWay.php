@@ -29,12 +29,11 @@ class CordWay extends Way
 
     protected function begin(): void
     {
-        $use = $this->draft->piece->cord($this->role());
-        for ($i = 0; $i < max(1, $this->count()); ++$i) {
+        foreach ($this->roles() as $role) {
             $this->cords[] = $this->bench->cord(
-                $this->role(),
+                $role,
                 $this->task(),
-                $use->cord,
+                $this->draft->piece->cord($role)->cord,
                 false,
                 isFree: $this->isFree(),
             );
@@ -161,9 +160,19 @@ class CordWay extends Way
         return Task::Cord;
     }
 
-    protected function count(): int
+    final protected function count(): int
     {
-        return 1;
+        return \count($this->roles());
+    }
+
+    /**
+     * Returns the role of each cord, in their order.
+     *
+     * @return non-empty-list<string>
+     */
+    protected function roles(): array
+    {
+        return [$this->role()];
     }
 
     /**

@@ -52,11 +52,6 @@ final class LayersWay extends StrandsWay
         )], ['cords', 'tips']);
     }
 
-    protected function count(): int
-    {
-        return \count($this->roles());
-    }
-
     protected function lanes(int $half): array
     {
         $lanes = [];
@@ -177,7 +172,7 @@ final class LayersWay extends StrandsWay
     /**
      * @return non-empty-list<string> of each strand, the first above
      */
-    private function roles(): array
+    protected function roles(): array
     {
         $roles = ['cord'];
         foreach ($this->draft->layers as $layer) {

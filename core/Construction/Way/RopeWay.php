@@ -28,8 +28,8 @@ use Rinkel\Core\Work\Tool;
  */
 final class RopeWay extends Way
 {
-    /** @var array<string, list<Cord>> by role: of each as many to the left, then as many to the right */
-    private array $ropes = [];
+    /** @var array<int, array<string, list<Cord>>> of the first loop and of the second, by role */
+    private array $loops = [1 => [], 2 => []];
 
     /** @var list<Cord> */
     private array $threads = [];
@@ -37,12 +37,12 @@ final class RopeWay extends Way
     protected function begin(): void
     {
         $all = [];
-        foreach (RopeKnot::ropes($this->draft->piece) as $role => $use) {
-            for ($i = 0; $i < 2 * $use->count; ++$i) {
-                $this->ropes[$role][] = $all[] = $this->bench->cord(
-                    (string) $role,
+        foreach (RopeKnot::loops($this->draft->piece) as $loop => $roles) {
+            foreach ($roles as $role) {
+                $this->loops[$loop + 1][$role][] = $all[] = $this->bench->cord(
+                    $role,
                     Task::Rope,
-                    $use->cord,
+                    $this->draft->piece->cord($role)->cord,
                     true,
                     isUnmarked: true,
                 );
@@ -51,7 +51,10 @@ final class RopeWay extends Way
         $this->bench->write('mount', [new Act(
             Does::Under,
             Part::Mount,
-            new Said('lay-ropes', ['count' => intdiv(\count($all), 2)]),
+            new Said(isset($this->loops[2][RopeKnot::SECOND]) ? 'lay-loops' : 'lay-ropes', [
+                'count' => intdiv(\count($all), 2),
+                'role' => RopeKnot::SECOND,
+            ]),
             role: 'rope',
             by: self::ends($all),
             tools: [Tool::Board, Tool::Pins],
@@ -62,13 +65,10 @@ final class RopeWay extends Way
     protected function lanes(int $half): array
     {
         $lanes = [];
-        foreach ($this->ropes as $role => $cords) {
-            $count = intdiv(\count($cords), 2);
-            $lanes[$role] = self::ends(match ($half) {
-                1 => \array_slice($cords, 0, $count),
-                2 => \array_slice($cords, $count),
-                default => $cords,
-            });
+        foreach ($this->loops as $loop => $ropes) {
+            foreach (0 === $half || $loop === $half ? $ropes : [] as $role => $cords) {
+                $lanes[$role] = [...$lanes[$role] ?? [], ...self::ends($cords)];
+            }
         }
 
         return $lanes;

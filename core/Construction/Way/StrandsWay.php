@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Way;
 
+use Rinkel\Core\Construction\KnottedStrands;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
@@ -33,9 +34,9 @@ class StrandsWay extends CordWay
         return Task::Strand;
     }
 
-    protected function count(): int
+    protected function roles(): array
     {
-        return $this->draft->piece->cord('strand')->count;
+        return KnottedStrands::names($this->draft->piece);
     }
 
     protected function strings(): bool

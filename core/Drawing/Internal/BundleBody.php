@@ -25,22 +25,13 @@ final readonly class BundleBody extends Body
         $w = $end->round()->millimetres;
         $width = max($w, $this->height() - 2 * $w);
         $mixed = StrandBundle::mixed($piece);
-        $seen = max(
-            1,
-            min(
-                \count($mixed),
-                (int) floor($width / max(0.1, $piece->cord($mixed[0] ?? 'end')->cord->thickness->millimetres * 0.75)),
-            ),
-        );
-        // The face shows as many as find room side by side, taken evenly from all.
-        $strands = array_map(
-            static fn (int $i): string => $mixed[intdiv($i * \count($mixed), $seen)] ?? 'end',
-            range(0, $seen - 1),
-        );
+        $room = (int) floor($width / max(0.1, $piece->cord($mixed[0] ?? 'end')->cord->thickness->millimetres * 0.75));
+        $strands = self::seen($mixed, $room);
         $cords = [];
         foreach ($strands as $i => $name) {
             $cord = $piece->cord($name)->cord;
-            $thickness = $cord->thickness->millimetres;
+            // More than find room side by side lie half under one another.
+            $thickness = $cord->thickness->millimetres * min(1.0, max(1, $room) / \count($strands));
             $cords[] = Cord::straight(
                 0,
                 $body,
@@ -62,6 +53,33 @@ final readonly class BundleBody extends Body
         }
 
         return new Scene(0, $body, $this->height(), $cords, $placed, [], [], $this->stretches());
+    }
+
+    /**
+     * Returns the strands that the face shows: as many as find room side by side, taken evenly from all, and each colour
+     * once at least.
+     *
+     * @param list<string> $mixed as they lie, by name
+     *
+     * @return non-empty-list<string>
+     */
+    private static function seen(array $mixed, int $room): array
+    {
+        $names = array_values(array_unique($mixed));
+        $first = $mixed[0] ?? 'end';
+        $count = min(\count($mixed), max(1, $room, \count($names)));
+        $seen = array_map(
+            static fn (int $i): string => $mixed[intdiv($i * \count($mixed), $count)] ?? $first,
+            range(0, $count - 1),
+        );
+        foreach (array_diff($names, $seen) as $missing) {
+            $counts = array_count_values($seen);
+            arsort($counts);
+            $most = array_keys($seen, (string) array_key_first($counts), true);
+            $seen[$most[intdiv(\count($most), 2)]] = $missing;
+        }
+
+        return array_values($seen) ?: [$first];
     }
 
     public function ends(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Construction\Draft;
+use Rinkel\Core\Construction\KnottedStrands;
 use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\Pictures;
@@ -29,12 +30,12 @@ final readonly class CordBody extends Body
 
     public function scene(): Scene
     {
-        $cord = $this->draft->piece->cord($this->role)->cord;
         $body = $this->draft->body()->millimetres;
         [$cords, $placed, $beads, $findings] = [[], [], [], []];
         foreach ($this->ends() as $i => $end) {
             $shift = 1 === $i % 2 ? $this->shift() : 0.0;
-            $cords[] = Cord::straight(0, $body, $end->y, $cord->thickness->millimetres, $cord->colour, $this->role);
+            $cord = $this->draft->piece->cord($end->role)->cord;
+            $cords[] = Cord::straight(0, $body, $end->y, $cord->thickness->millimetres, $cord->colour, $end->role);
             foreach ($this->draft->setting->starts() as $at => $start) {
                 $element = $this->draft->setting->elements[$at];
                 $x = $start + $shift;
@@ -47,7 +48,7 @@ final readonly class CordBody extends Body
                 } elseif (null !== $element->knot) {
                     array_push(
                         $placed,
-                        ...$this->pictures->placed(new Run($element, 1, $x, $end->y, $cord, $this->role)),
+                        ...$this->pictures->placed(new Run($element, 1, $x, $end->y, $cord, $end->role)),
                     );
                 }
             }
@@ -67,16 +68,19 @@ final readonly class CordBody extends Body
 
     public function ends(): array
     {
-        $use = $this->draft->piece->cord($this->role);
+        $names = $this->draft->construction instanceof KnottedStrands
+            ? KnottedStrands::names($this->draft->piece)
+            : [$this->role];
 
         return array_map(
-            fn (int $i): EndCord => new EndCord(
-                ($i - ($use->count - 1) / 2) * $this->spacing(),
-                $use->cord->thickness->millimetres,
-                $use->cord->colour,
-                $this->role,
+            fn (string $name, int $i): EndCord => new EndCord(
+                ($i - (\count($names) - 1) / 2) * $this->spacing(),
+                $this->draft->piece->cord($name)->cord->thickness->millimetres,
+                $this->draft->piece->cord($name)->cord->colour,
+                $name,
             ),
-            range(0, max(1, $use->count) - 1),
+            $names,
+            array_keys($names),
         );
     }
 
@@ -96,7 +100,7 @@ final readonly class CordBody extends Body
      */
     private function spacing(): float
     {
-        $thickness = $this->draft->piece->cord($this->role)->cord->thickness->millimetres;
+        $thickness = $this->draft->construction->ends($this->draft->piece)->cord->thickness->millimetres;
         [$bead, $knot] = [$thickness, $thickness];
         foreach ($this->draft->setting->elements as $element) {
             [$bead, $knot] = $element->isBead() ? [

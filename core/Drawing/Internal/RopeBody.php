@@ -11,7 +11,6 @@ use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Material\Colour;
-use Rinkel\Core\Material\CordUse;
 
 /**
  * Two loops of parallel ropes with their knot in the middle, their legs to either side bound with thread.
@@ -22,7 +21,6 @@ final readonly class RopeBody extends Body
 {
     public function scene(): Scene
     {
-        $ropes = RopeKnot::ropes($this->draft->piece);
         $rope = $this->draft->piece->cord('rope');
         $count = RopeKnot::count($this->draft->piece);
         $thread = $this->draft->piece->cords['thread'] ?? $rope;
@@ -37,15 +35,15 @@ final readonly class RopeBody extends Body
             }
             $isWoven = Manner::Woven === $element->knot->manner();
             array_push($placed, ...$this->pictures->placed($isWoven
-                ? new Run($element, 1, $start, 0, $rope->cord, 'rope', cores: $count, colours: self::colours($ropes))
+                ? new Run($element, 1, $start, 0, $rope->cord, 'rope', cores: $count, colours: $this->colours())
                 : new Run($element, 1, $start, 0, $thread->cord, 'thread', $d * $count)));
             if ($isWoven) {
                 $knots[] = [$start, $start + $element->length->millimetres];
             }
         }
         $from = 0.0;
-        foreach ([...$knots, [$body, $body]] as [$knot, $after]) {
-            foreach ($this->ends() as $end) {
+        foreach ([...$knots, [$body, $body]] as $leg => [$knot, $after]) {
+            foreach ($this->legs(0 === $leg ? 0 : 1) as $end) {
                 $cords[] = Cord::straight($from, $knot + 0.2 * $d, $end->y, $d, $end->colour, $end->role);
             }
             $from = $after - 0.2 * $d;
@@ -65,20 +63,28 @@ final readonly class RopeBody extends Body
 
     public function ends(): array
     {
-        $ropes = RopeKnot::ropes($this->draft->piece);
-        $names = array_merge(...array_map(
-            static fn (int|string $name): array => array_fill(0, $ropes[$name]->count, (string) $name),
-            array_keys($ropes),
-        ));
+        return $this->legs(0);
+    }
+
+    /**
+     * Returns the legs of one loop, which run to one side.
+     *
+     * @param int $loop 0 to the left, 1 to the right
+     *
+     * @return non-empty-list<EndCord>
+     */
+    private function legs(int $loop): array
+    {
+        $names = RopeKnot::loops($this->draft->piece)[$loop] ?? [];
         $count = \count($names);
         $d = $this->draft->piece->cord('rope')->cord->round()->millimetres;
 
         return array_map(
-            static fn (int $i): EndCord => new EndCord(
+            fn (int $i): EndCord => new EndCord(
                 // The first rope of a loop is its outer one, as in the knot.
                 ($i < $count ? -1 : 1) * $d * (0.7 * $count + ($i % $count - ($count - 1) / 2)),
                 $d,
-                $ropes[$names[$count - 1 - $i % $count]]->cord->colour,
+                $this->draft->piece->cord($names[$count - 1 - $i % $count])->cord->colour,
                 $names[$count - 1 - $i % $count],
             ),
             range(0, 2 * $count - 1),
@@ -86,15 +92,15 @@ final readonly class RopeBody extends Body
     }
 
     /**
-     * @param array<string, CordUse> $ropes
-     *
-     * @return list<Colour>
+     * @return list<Colour> of the ropes of the first loop; and of the second, where they are others
      */
-    private static function colours(array $ropes): array
+    private function colours(): array
     {
-        return array_merge(...array_values(array_map(
-            static fn (CordUse $use): array => array_fill(0, $use->count, $use->cord->colour),
-            $ropes,
-        )));
+        [$first, $second] = RopeKnot::loops($this->draft->piece);
+
+        return array_map(
+            fn (string $name): Colour => $this->draft->piece->cord($name)->cord->colour,
+            $first === $second ? $first : [...$first, ...$second],
+        );
     }
 }

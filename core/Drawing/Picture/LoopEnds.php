@@ -24,7 +24,7 @@ final readonly class LoopEnds implements EndPicture
         [$from, $to] = [$parts->body(), $parts->body() + $gap];
         $isStart = $parts->loops->areAtStart();
 
-        return (new Scene($from, $to, 0, [$parts->loops->between($from, $to, $isStart ? -1 : 1)], []))
+        return (new Scene($from, $to, 0, $parts->loops->between($from, $to, $isStart ? -1 : 1), []))
             ->with($parts->row($parts->of(FindingKind::Button), $isStart ? $from : $to, $isStart ? 1 : -1));
     }
 

@@ -22,7 +22,7 @@ final class LoopsPicture implements KnotPicture
     {
         $colours = [] === $run->colours ? array_fill(0, max(1, $run->cores), $run->cord->colour) : $run->colours;
         $motif = $this->drawn[implode(' ', array_column($colours, 'hex'))]
-            ??= (new RopeLoops($colours))->motif('interlace-'.\count($colours));
+            ??= (new RopeLoops($colours, max(1, $run->cores)))->motif('interlace-'.\count($colours));
 
         return [
             new Placed(

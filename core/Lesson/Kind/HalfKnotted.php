@@ -9,8 +9,10 @@ use Rinkel\Core\Drawing\HalfKnots;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Lesson\Frame;
 use Rinkel\Core\Lesson\Lesson;
+use Rinkel\Core\Lesson\Matter;
 use Rinkel\Core\Lesson\Pull;
 use Rinkel\Core\Lesson\Teaching;
+use Rinkel\Core\Lesson\Thing;
 use Rinkel\Core\Lesson\Topic;
 
 /**
@@ -25,11 +27,13 @@ final readonly class HalfKnotted implements Teaching
     /**
      * @param non-empty-list<Side> $sides  the cord that crosses in front, for each half knot
      * @param bool                 $slides whether what lies inside are two tails, one from either side
+     * @param bool                 $hides  whether a button is turned down over it
      */
     public function __construct(
         private string $id,
         private array $sides,
         private bool $slides = false,
+        private bool $hides = false,
     ) {}
 
     public function id(): string
@@ -51,20 +55,26 @@ final readonly class HalfKnotted implements Teaching
                 $crests[$n][$name] = $course->nearest($n * self::PITCH, $y);
             }
         }
-        $frames = [new Frame($crests[0])];
+        $frames = [new Frame($crests[0], things: $this->button(-0.6 * self::PITCH - 2.6, 7.0))];
         foreach ($this->sides as $n => $side) {
             $crosses = 0 === $n % 2 ? $side : $side->other();
             $first = $crosses->value;
             $second = $crosses->other()->value;
-            $frames[] = new Frame([$first => $crests[$n + 1][$first]] + $crests[$n], $first, $side);
-            $frames[] = new Frame($crests[$n + 1], $second, $side->other());
+            $button = $this->button(-0.6 * self::PITCH - 2.6, 7.0);
+            $frames[] = new Frame([$first => $crests[$n + 1][$first]] + $crests[$n], $first, $side, things: $button);
+            $frames[] = new Frame($crests[$n + 1], $second, $side->other(), things: $button);
         }
-        $frames[] = new Frame([], pulls: [new Pull('left'), new Pull('right')], tight: 1.0);
+        $frames[] = new Frame(
+            [],
+            pulls: [new Pull('left'), new Pull('right')],
+            tight: 1.0,
+            things: $this->button(-1.6, 6.0),
+        );
         $tied = new HalfKnots(1.0, self::TIED);
 
         return new Lesson(
             $this->id,
-            $this->slides ? Topic::Closure : Topic::Knot,
+            $this->slides || $this->hides ? Topic::Closure : Topic::Knot,
             [...$this->cores(self::PITCH, 0.85), $left, $right],
             [
                 ...$this->cores(self::TIED, 0.5),
@@ -75,6 +85,14 @@ final readonly class HalfKnotted implements Teaching
             $frames,
             $this->sides[0],
         );
+    }
+
+    /**
+     * @return list<Thing>
+     */
+    private function button(float $x, float $size): array
+    {
+        return $this->hides ? [Thing::round(Matter::Button, $x, 0, $size, $size, 6)] : [];
     }
 
     /**

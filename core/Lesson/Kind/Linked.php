@@ -13,7 +13,7 @@ use Rinkel\Core\Lesson\Teaching;
 use Rinkel\Core\Lesson\Topic;
 
 /**
- * Folded cords hung in each other by their folds: the beginning of a net.
+ * Folded cords hung in each other by their folds, each through the loops of all before it: the beginning of a net.
  */
 final readonly class Linked implements Teaching
 {
@@ -24,19 +24,31 @@ final readonly class Linked implements Teaching
 
     public function lesson(): Lesson
     {
-        $open = [self::first(1.7), self::second(1.7)];
+        $open = self::cords(1.7);
+        $none = ['third' => 0.0];
 
-        return new Lesson($this->id(), Topic::Start, $open, [self::first(0.8), self::second(0.8)], [
-            'one' => 'core', 'other' => 'working',
+        return new Lesson($this->id(), Topic::Start, $open, self::cords(0.8), [
+            'one' => 'core', 'other' => 'working', 'third' => 'other',
         ], [
-            new Frame(['other' => 0.0]),
-            new Frame(['other' => $open[1]->station(3)], 'other', Side::Right),
-            new Frame(['other' => $open[1]->station(6)], 'other', Side::Right),
-            new Frame([], 'other', Side::Right),
-            new Frame([], pulls: [
-                new Pull('one'), new Pull('one', false), new Pull('other'), new Pull('other', false),
-            ], tight: 1.0),
+            new Frame(['other' => 0.0] + $none),
+            new Frame(['other' => $open[1]->station(3)] + $none, 'other', Side::Right),
+            new Frame(['other' => $open[1]->station(6)] + $none, 'other', Side::Right),
+            new Frame($none, 'other', Side::Right),
+            new Frame(['third' => $open[2]->station(4)], 'third', Side::Right),
+            new Frame([], 'third', Side::Right),
+            new Frame([], pulls: array_merge(...array_map(
+                static fn (Course $cord): array => [new Pull($cord->name), new Pull($cord->name, false)],
+                $open,
+            )), tight: 1.0),
         ]);
+    }
+
+    /**
+     * @return non-empty-list<Course>
+     */
+    private static function cords(float $size): array
+    {
+        return [self::first($size), self::second($size), self::third($size)];
     }
 
     /**
@@ -58,6 +70,17 @@ final readonly class Linked implements Teaching
         return self::sized('other', $size, [
             [8.0, -1.2, 1], [4.0, -0.9, 1], [1.0, -0.75, 1], [-1.6, -0.7, 1], [-2.5, 0.0, 3], [-1.6, 0.7, 3],
             [1.0, 0.75, 3], [4.0, 0.9, 3], [8.0, 1.2, 3],
+        ]);
+    }
+
+    /**
+     * Returns the cord that goes over both, down through what their loops enclose together, and away behind both.
+     */
+    private static function third(float $size): Course
+    {
+        return self::sized('third', $size, [
+            [-1.0, 7.5, 4], [-0.95, 4.0, 4], [-0.9, 1.6, 4], [-0.6, 0.1, 4], [0.0, -0.25, 4], [0.6, 0.1, 0],
+            [0.9, 1.6, 0], [0.95, 4.0, 0], [1.0, 7.5, 0],
         ]);
     }
 

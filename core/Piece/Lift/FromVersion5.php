@@ -8,7 +8,7 @@ use Rinkel\Core\Piece\Lift;
 
 /**
  * From version 5 to 6: a cord says nothing any more that its piece does not ask of it, such as how many sliders there
- * are; it was never heard.
+ * are; it was never heard. Ropes of a second loop have a name.
  */
 final class FromVersion5 implements Lift
 {
@@ -33,10 +33,30 @@ final class FromVersion5 implements Lift
             foreach ($cords as $name => $cord) {
                 $cords[$name] = \is_array($cord) ? self::asked($construction, (string) $name, $cord) : $cord;
             }
-            $document['cords'] = $cords;
+            if ('knotted-strands' === $construction) {
+                unset($cords['slider']);
+            }
+            $document['cords'] = 'rope-knot' === $construction ? self::renamed($cords) : $cords;
         }
 
         return ['version' => 6] + $document;
+    }
+
+    /**
+     * A rope that its maker called "second" is one of both loops still.
+     *
+     * @param array<mixed> $cords
+     *
+     * @return array<mixed>
+     */
+    private static function renamed(array $cords): array
+    {
+        $names = array_map(
+            static fn (int|string $name): string => 'second' === $name ? 'rope-second' : (string) $name,
+            array_keys($cords),
+        );
+
+        return array_combine($names, array_values($cords));
     }
 
     /**

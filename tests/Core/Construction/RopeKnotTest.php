@@ -54,6 +54,53 @@ final class RopeKnotTest extends TestCase
     }
 
     /**
+     * The second loop of another colour: cut as the first, seen in the knot and on its own side.
+     */
+    public function testEachLoopHasItsColour(): void
+    {
+        $plan = self::plan([
+            'rope' => ['thickness' => '6 mm', 'count' => 2, 'colour' => '#aa8844'],
+            'second' => ['thickness' => '6 mm', 'colour' => '#2f5f73'],
+        ]);
+        $cuts = array_column($plan->cuts, null, 'role');
+
+        self::assertSame([2, 2], [$cuts['rope']->count, $cuts['second']->count]);
+        self::assertEquals($cuts['rope']->length, $cuts['second']->length);
+        $scene = (new Layout($plan))->flat();
+        $middle = $plan->draft->body()->millimetres / 2;
+        $sides = [];
+        foreach ($scene->cords as $cord) {
+            $sides[$cord->points[0]->x < $middle - 1 ? 'left' : 'right'][$cord->role] = true;
+        }
+        self::assertSame([['rope'], ['second']], array_map(array_keys(...), [$sides['left'] ?? [], $sides['right'] ?? []]));
+        $inKnot = [];
+        foreach ($scene->placed as $placed) {
+            foreach ($placed->motif->strands as $strand) {
+                $inKnot[] = $strand->spans[0]->colour?->hex;
+            }
+        }
+        self::assertSame(['#aa8844' => 2, '#2f5f73' => 2], array_count_values(array_filter($inKnot, is_string(...))));
+    }
+
+    /**
+     * A rope that gives less than the other is what the hand must get through.
+     */
+    public function testTheStifferRopeDecidesWhetherItGoesOverTheHand(): void
+    {
+        $rope = ['fibre' => 'cotton', 'thickness' => '5 mm', 'count' => 1, 'stretch' => '20 cm to 22 cm'];
+        $plan = static fn (array $second): Plan => Examples::planOf('rope-knot', [
+            'wearer' => ['girth' => '16.4 cm', 'hand' => '18.5 cm'],
+            'cords' => ['rope' => $rope, 'second' => $second + $rope],
+            'closure' => ['kind' => 'butted'],
+        ]);
+        $both = $plan([]);
+        $stiff = $plan(['stretch' => '20 cm to 20.1 cm']);
+
+        self::assertNull(Examples::check($both, 'cannot-pass'));
+        self::assertNotNull(Examples::check($stiff, 'cannot-pass'));
+    }
+
+    /**
      * Thread of 0.5 mm covers 12 mm in 24 turns, whichever way that is said.
      */
     public function testABindingAsWideAsTheTape(): void
