@@ -41,7 +41,7 @@ enum EndForm: string
     public function at(Site $site, self $other, bool $isStart): End
     {
         return match ($this) {
-            self::Loop => CordLoop::on($site, $other),
+            self::Loop => CordLoop::on($site, $other, $isStart && $site->isFolded),
             self::KnottedLoop => KnottedLoop::on($site, $other),
             self::Button => ButtonEnd::on($site, $isStart && $site->isFolded),
             self::Ties => new TieEnd($site->wish->tail, $site),

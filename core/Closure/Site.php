@@ -21,16 +21,17 @@ use Rinkel\Core\Measure\Length;
 final readonly class Site
 {
     /**
-     * @param CordUse                $ends      what lies at each end of the body
-     * @param Cord                   $working   the cord that ties a slider
-     * @param array<string, Finding> $findings  of the piece, by short name
-     * @param array<string, Bead>    $beads     likewise
-     * @param Length                 $tailEnd   what stays of a tail beyond its stop
-     * @param int                    $together  cords that lie at an end in all, working cords with them
-     * @param bool                   $isWrap    whether both ends of one cord run through it side by side
-     * @param bool                   $isLinked  whether a link lies at either end
-     * @param bool                   $isFolded  whether its cords are folded where it begins
-     * @param bool                   $loopFirst whether a wrap begins at its loop
+     * @param CordUse                $ends        what lies at each end of the body
+     * @param Cord                   $working     the cord that ties a slider
+     * @param array<string, Finding> $findings    of the piece, by short name
+     * @param array<string, Bead>    $beads       likewise
+     * @param Length                 $tailEnd     what stays of a tail beyond its stop
+     * @param int                    $together    cords that lie at an end in all, working cords with them
+     * @param bool                   $isWrap      whether both ends of one cord run through it side by side
+     * @param bool                   $isLinked    whether a link lies at either end
+     * @param bool                   $isFolded    whether its cords are folded where it begins
+     * @param bool                   $loopFirst   whether a wrap begins at its loop
+     * @param bool                   $hasSoftEnds whether working ends are laid into the knot that an eyelet begins with
      */
     public function __construct(
         public ClosureWish $wish,
@@ -45,6 +46,7 @@ final readonly class Site
         public bool $isLinked = false,
         public bool $isFolded = false,
         public bool $loopFirst = false,
+        public bool $hasSoftEnds = false,
     ) {}
 
     /**

@@ -8,6 +8,7 @@ use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Material\CordRun;
+use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Piece\Piece;
 
@@ -74,6 +75,20 @@ final class Hanging
         }
 
         return false;
+    }
+
+    /**
+     * Returns whether soft working ends are laid into the leather knot that an eyelet begins with: those of one pair,
+     * unless their maker ends them herself.
+     */
+    public static function areLaidIn(Piece $piece): bool
+    {
+        $leathers = [Fibre::Leather, Fibre::Suede];
+        $tying = array_values(array_diff_key($piece->cords, ['core' => 0, 'slider' => 0]));
+
+        return isset($piece->cords['core']) && 1 === \count($tying) && !$piece->habits->working->isLast()
+            && \in_array($piece->cord('core')->cord->fibre, $leathers, true)
+            && !\in_array($tying[0]->cord->fibre, $leathers, true);
     }
 
     /**

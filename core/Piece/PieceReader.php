@@ -38,6 +38,7 @@ use Rinkel\Core\Work\Halving;
 use Rinkel\Core\Work\Joining;
 use Rinkel\Core\Work\LoopEnd;
 use Rinkel\Core\Work\Reminders;
+use Rinkel\Core\Work\Sealing;
 use Rinkel\Core\Work\Stringing;
 use Rinkel\Core\Work\Turn;
 
@@ -191,6 +192,7 @@ final class PieceReader
             $fields->choice('habits.joining', Joining::class, Joining::Laid) ?? Joining::Laid,
             $fields->choice('habits.loopEnd', LoopEnd::class, LoopEnd::Long) ?? LoopEnd::Long,
             $fields->choice('habits.reminders', Reminders::class, Reminders::Always) ?? Reminders::Always,
+            $fields->choice('habits.sealing', Sealing::class, Sealing::Glue) ?? Sealing::Glue,
         );
     }
 

@@ -23,6 +23,7 @@ use Rinkel\Core\Work\Halving;
 use Rinkel\Core\Work\Joining;
 use Rinkel\Core\Work\LoopEnd;
 use Rinkel\Core\Work\Reminders;
+use Rinkel\Core\Work\Sealing;
 use Rinkel\Core\Work\Stringing;
 use Rinkel\Core\Work\Turn;
 
@@ -78,6 +79,7 @@ final class PieceWriter
                 'joining' => self::unusual($piece->habits->joining, Joining::Laid),
                 'loopEnd' => self::unusual($piece->habits->loopEnd, LoopEnd::Long),
                 'reminders' => self::unusual($piece->habits->reminders, Reminders::Always),
+                'sealing' => self::unusual($piece->habits->sealing, Sealing::Glue),
             ]),
             'cords' => array_map($this->cord(...), $piece->cords),
             'beads' => array_map(self::material(...), $piece->beads),

@@ -472,6 +472,7 @@ final readonly class Judgement
             ] : []),
             ...($this->finishing()->has(How::Singe) ? [new Check('open-flame', Severity::Caution)] : []),
             ...($this->finishing()->has(How::Glue) ? [new Check('glue-fumes', Severity::Caution)] : []),
+            ...($this->finishing()->has(How::Varnish) ? [new Check('varnish-fumes', Severity::Caution)] : []),
             new Check('small-parts', Severity::Caution),
             ...($isNecklace && !$piece->forChild ? [
                 new Check('necklace-catches', Severity::Caution),

@@ -49,9 +49,9 @@ final readonly class Finish
                 $singed[] = self::secured($ends, $loose->from, How::Singe, $isTail, $part);
             } elseif (Gluing::Last === $this->habits->gluing) {
                 $before[] = $this->trim($ends, $loose, $from, $loose->left, $part);
-                $before[] = self::secured($ends, $loose->from, How::Glue, $isTail, $part);
+                $before[] = self::secured($ends, $loose->from, $this->habits->sealing->how(), $isTail, $part);
             } else {
-                $before[] = self::secured($ends, $loose->from, How::Glue, $isTail, $part);
+                $before[] = self::secured($ends, $loose->from, $this->habits->sealing->how(), $isTail, $part);
                 $after[] = $this->trim($ends, $loose, $from, $loose->left, $part);
             }
         }
@@ -77,7 +77,7 @@ final readonly class Finish
         return [new Act(
             Does::Secure,
             Part::Ends,
-            new Said($isSinged ? 'trim-singe' : 'trim-glue', [
+            new Said($isSinged ? 'trim-singe' : $this->habits->sealing->or('trim-glue', 'trim-varnish'), [
                 'count' => \count($ends),
                 'role' => $ends[0]->cord->role,
                 'from' => $from,
@@ -87,9 +87,11 @@ final readonly class Finish
             marks: [$from],
             sizes: ['leaves' => $stub],
             ends: $ends,
-            how: $isSinged ? How::Singe : How::Glue,
+            how: $isSinged ? How::Singe : $this->habits->sealing->how(),
             looks: [new Said($isSinged ? 'look-flame' : 'look-glue')],
-            tools: $isSinged ? [Tool::Scissors, Tool::Lighter, Tool::Clip] : [Tool::Scissors, Tool::Glue],
+            tools: $isSinged
+                ? [Tool::Scissors, Tool::Lighter, Tool::Clip]
+                : [Tool::Scissors, $this->habits->sealing->tool()],
             lesson: $isSinged ? 'singe' : 'glue',
         ), ...($isSinged ? [] : [self::wait(Cure::Cord)])];
     }
@@ -156,8 +158,8 @@ final readonly class Finish
             $part,
             new Said(match (true) {
                 How::Singe === $how => 'singe',
-                $isTail => 'glue-tips',
-                default => 'glue-knots',
+                How::Varnish === $how => $isTail ? 'varnish-tips' : 'varnish-knots',
+                default => $isTail ? 'glue-tips' : 'glue-knots',
             }, ['count' => \count($ends), 'role' => $ends[0]->cord->role, 'from' => $at]),
             role: $ends[0]->cord->role,
             ends: $ends,
@@ -167,7 +169,11 @@ final readonly class Finish
                 $isTail => [new Said('look-glue')],
                 default => [new Said('look-faces'), new Said('look-glue')],
             },
-            tools: How::Singe === $how ? [Tool::Lighter, Tool::Clip] : [Tool::Glue],
+            tools: match ($how) {
+                How::Singe => [Tool::Lighter, Tool::Clip],
+                How::Glue => [Tool::Glue],
+                How::Varnish => [Tool::Varnish],
+            },
             lesson: How::Singe === $how ? 'singe' : 'glue',
         );
     }

@@ -49,6 +49,7 @@ final readonly class Habits
      * @param Joining     $joining     how working cords are joined to the cores
      * @param LoopEnd     $loopEnd     which end ties the loop of a wrap
      * @param Reminders   $reminders   how often what there is to look at is said
+     * @param Sealing     $sealing     what is put on knots and ends that are not singed
      */
     public function __construct(
         public ?Length $rounding = null,
@@ -68,6 +69,7 @@ final readonly class Habits
         public Joining $joining = Joining::Laid,
         public LoopEnd $loopEnd = LoopEnd::Long,
         public Reminders $reminders = Reminders::Always,
+        public Sealing $sealing = Sealing::Glue,
     ) {}
 
     /**

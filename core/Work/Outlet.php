@@ -22,6 +22,7 @@ final readonly class Outlet
      * @param bool        $isFirst  whether what closes it is made before the body
      * @param bool        $isLink   whether it is a link, on which findings hang and at which cords are knotted
      * @param string|null $next     the bead that lies outermost there
+     * @param list<End>   $laid     ends that tied, and are laid into the knot that closes the body there
      * @param bool        $inTurn   whether ends that tied are finished pair by pair, each before the next
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class Outlet
         public bool $isLink = false,
         public bool $inTurn = false,
         public ?string $next = null,
+        public array $laid = [],
     ) {}
 
     /**
@@ -46,6 +48,27 @@ final readonly class Outlet
     public function tails(): array
     {
         return $this->isFolded ? [] : $this->carrying;
+    }
+
+    /**
+     * Returns the same with the ends that tied laid into the closing knot.
+     */
+    public function layingIn(): self
+    {
+        return new self(
+            $this->isStart,
+            $this->edge,
+            $this->bare,
+            $this->carrying,
+            [],
+            $this->working,
+            $this->isFolded,
+            $this->isFirst,
+            $this->isLink,
+            $this->inTurn,
+            $this->next,
+            $this->tied,
+        );
     }
 
     /**

@@ -23,6 +23,7 @@ enum Tool: string
     case Pliers = 'pliers';
     case Lighter = 'lighter';
     case Glue = 'glue';
+    case Varnish = 'varnish';
 
     /** A clip or a third hand, so that fingers keep off the flame. */
     case Clip = 'clip';

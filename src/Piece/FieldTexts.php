@@ -25,6 +25,7 @@ final class FieldTexts
         'habits.side',
         'habits.melting', 'habits.gluing', 'habits.working', 'habits.stops', 'habits.button',
         'habits.crossing', 'habits.stringing', 'habits.halves', 'habits.joining', 'habits.reminders', 'habits.loopEnd',
+        'habits.sealing',
     ];
     private const PARTS = [
         'cords' => ['called', 'fibre', 'thickness', 'width', 'colour', 'count', 'lay', 'run', 'stretch'],

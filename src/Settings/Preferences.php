@@ -32,7 +32,7 @@ final class Preferences
         'gluing' => 'habits.gluing', 'working' => 'habits.working', 'stops' => 'habits.stops',
         'button' => 'habits.button', 'crossing' => 'habits.crossing', 'stringing' => 'habits.stringing',
         'halves' => 'habits.halves', 'joining' => 'habits.joining', 'reminders' => 'habits.reminders',
-        'loopEnd' => 'habits.loopEnd',
+        'loopEnd' => 'habits.loopEnd', 'sealing' => 'habits.sealing',
     ];
 
     /** Of those the ones that are lengths. */
@@ -43,14 +43,14 @@ final class Preferences
         'side' => 'left', 'melting' => 'singe', 'gluing' => 'first', 'working' => 'first', 'stops' => 'last',
         'button' => 'first', 'crossing' => 'front', 'stringing' => 'together', 'halves' => 'together',
         'joining' => 'laid',
-        'reminders' => 'always', 'loopEnd' => 'long',
+        'reminders' => 'always', 'loopEnd' => 'long', 'sealing' => 'glue',
     ];
 
     /** What is chosen one way or the other: its name, what is not as usual, and the words for both. */
     public const CHOICES = [
         ['side', 'right', 'side'], ['crossing', 'behind', 'crossing'], ['joining', 'bound', 'joining'],
         ['stringing', 'singly', 'stringing'], ['halves', 'in-turn', 'halves-when'], ['melting', 'glue', 'melting'],
-        ['gluing', 'last', 'gluing'], ['working', 'last', 'working-when'], ['stops', 'first', 'stops-when'],
+        ['sealing', 'varnish', 'sealing'], ['gluing', 'last', 'gluing'], ['working', 'last', 'working-when'], ['stops', 'first', 'stops-when'],
         ['button', 'last', 'button-when'], ['loopEnd', 'short', 'loop-end'], ['reminders', 'once', 'reminders'],
     ];
 

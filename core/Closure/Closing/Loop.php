@@ -28,13 +28,23 @@ final readonly class Loop implements AtEnd
      * @param Length $inside opening, all around
      * @param Length $middle the same along the middle of what it is made of
      * @param int    $loops  behind each other
+     * @param bool   $laysIn whether soft working ends are laid into the knot before it
      */
     public function __construct(
         private Length $inside,
         private Length $middle,
         private int $loops = 1,
         private ?string $button = null,
+        private bool $laysIn = false,
     ) {}
+
+    /**
+     * Returns whether ends that tied are laid into its first knot.
+     */
+    public function laysIn(Outlet $at): bool
+    {
+        return $this->laysIn && [] !== $at->tied && !$at->isFolded;
+    }
 
     public function acts(Bench $bench, Outlet $at): array
     {
@@ -100,9 +110,15 @@ final readonly class Loop implements AtEnd
         foreach ($at->carrying as $end) {
             $end->keep(max($hand, $bench->habits->tailEnd()->millimetres));
         }
+        foreach ($at->laid as $end) {
+            $end->keep($bench->habits->hold(false)->millimetres);
+        }
         $from = Landmark::of('loop-end', null, $at->side().' '.$this->loops);
 
-        return [new Loose($at->carrying, $from, 1 === \count($at->carrying) ? null : $bench->habits->tailEnd())];
+        return [
+            ...([] === $at->laid ? [] : [new Loose($at->laid, Landmark::of('loop-knot', null, $at->side()))]),
+            new Loose($at->carrying, $from, 1 === \count($at->carrying) ? null : $bench->habits->tailEnd()),
+        ];
     }
 
     /**
@@ -113,15 +129,25 @@ final readonly class Loop implements AtEnd
         return new Act(
             Does::Tie,
             Part::Loop,
-            new Said($key, ['count' => \count($ends), 'role' => End::rolesOf($ends), 'from' => $from]),
+            new Said([] === $at->laid ? $key : 'loop-first-soft', [
+                'count' => \count($ends),
+                'role' => End::rolesOf($ends),
+                'from' => $from,
+                'laid' => \count($at->laid),
+                'working' => End::rolesOf($at->laid),
+            ]),
             [Move::knot((new Overhand())->word())],
             role: $at->role(),
-            by: $ends,
-            takes: $bench->knots(new Overhand(), $bench->overhand($ends), $ends),
+            by: [...$ends, ...$at->laid],
+            takes: $bench->knots(
+                new Overhand(),
+                $bench->overhand([...$ends, ...$at->laid]),
+                [...$ends, ...$at->laid],
+            ),
             marks: $at->isFirst ? [] : [$from],
             makes: [$makes],
             knot: (new Overhand())->word(),
-            looks: [new Said('look-place')],
+            looks: [...([] === $at->laid ? [] : [new Said('look-soft')]), new Said('look-place')],
             lesson: 'together',
         );
     }

@@ -42,8 +42,17 @@ final readonly class TwoEnded extends Ending
         return $end instanceof Findings && $end->crimps();
     }
 
+    /**
+     * Returns an end of the piece with its working ends laid into the knot there, where that takes them.
+     */
+    private static function laid(AtEnd $end, Outlet $at): Outlet
+    {
+        return $end instanceof Loop && $end->laysIn($at) ? $at->layingIn() : $at;
+    }
+
     public function write(Bench $bench, Outlet $start, Outlet $finish): void
     {
+        [$start, $finish] = [self::laid($this->start, $start), self::laid($this->finish, $finish)];
         $left = $this->workingEnds($bench, $start, $finish);
         $bench->need('working ends', 'end start');
         $bench->need('working ends', 'end finish');

@@ -9,6 +9,7 @@ use Rinkel\Core\Closure\Closing\AtEnd;
 use Rinkel\Core\Closure\Closing\Loop;
 use Rinkel\Core\Closure\EndForm;
 use Rinkel\Core\Closure\Site;
+use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
@@ -34,6 +35,8 @@ final readonly class CordLoop extends Bare
     /**
      * @param Length $needed opening inside that lets the other end through
      * @param int    $loops  behind each other, each a further size for a button
+     * @param Tied   $first  the knot between the body and the loop
+     * @param bool   $laysIn whether soft working ends are laid into that
      */
     private function __construct(
         private Length $needed,
@@ -42,17 +45,27 @@ final readonly class CordLoop extends Bare
         private Tied $knot,
         private ?string $button,
         private int $loops,
+        private Tied $first,
+        private bool $laysIn,
     ) {}
 
-    public static function on(Site $site, EndForm $other): self
+    /**
+     * @param bool $isFolded whether its cords are folded there
+     */
+    public static function on(Site $site, EndForm $other, bool $isFolded): self
     {
+        $laysIn = $site->hasSoftEnds && !$isFolded && $site->ends->count > 1;
+        $knot = $site->stop();
+
         return new self(
             self::needed($site, $other),
             EndForm::Ties === $other ? null : $site->wish->tail,
             $site->ends->cord,
-            $site->stop(),
+            $knot,
             EndForm::Button === $other ? Buttoned::on($site)->name : null,
             EndForm::Button === $other ? $site->wish->loops : 1,
+            $laysIn ? $site->book->in(new Overhand(), $site->ends->cord, $site->together) : $knot,
+            $laysIn,
         );
     }
 
@@ -75,14 +88,14 @@ final readonly class CordLoop extends Bare
 
     public function reach(): Length
     {
-        return $this->inside()->times(0.5)->plus($this->knot->pitch);
+        return $this->inside()->times(0.5)->plus($this->first->pitch);
     }
 
     public function atEnd(): AtEnd
     {
         $middle = $this->inside()->plus($this->cord->thickness->times(\M_PI));
 
-        return new Loop($this->inside(), $middle, $this->loops, $this->button);
+        return new Loop($this->inside(), $middle, $this->loops, $this->button, $this->laysIn);
     }
 
     public function checks(): array
@@ -100,7 +113,7 @@ final readonly class CordLoop extends Bare
         return new Step('end-loop', [
             'opening' => $this->inside()->written(Unit::Millimetre),
             'flat' => $this->inside()->times(0.5)->written(Unit::Millimetre),
-            'bound' => $this->knot->pitch->written(Unit::Millimetre),
+            'bound' => $this->first->pitch->written(Unit::Millimetre),
         ]);
     }
 

@@ -276,10 +276,15 @@ final class BundleWay extends Way
                 continue;
             }
             $isSinged = Ending::Singe === $ending;
+            $sealing = $this->bench->habits->sealing;
             $acts[] = new Act(
                 Does::Secure,
                 Part::Body,
-                new Said(($isLast && $this->isAtOnce() ? 'trim-' : '').($isSinged ? 'fuse' : 'glue-strands'), [
+                new Said(match (true) {
+                    $isLast && $this->isAtOnce() => $isSinged ? 'trim-fuse' : $sealing->or('trim-glue-strands', 'trim-varnish-strands'),
+                    $isSinged => 'fuse',
+                    default => $sealing->or('glue-strands', 'varnish-strands'),
+                }, [
                     'count' => \count($ends),
                     'side' => $isLast ? 'finish' : 'start',
                     'from' => $this->last,
@@ -288,14 +293,14 @@ final class BundleWay extends Way
                 marks: [$this->last],
                 sizes: ['leaves' => $stub],
                 ends: $ends,
-                how: $isSinged ? How::Singe : How::Glue,
+                how: $isSinged ? How::Singe : $sealing->how(),
                 looks: [new Said($isSinged ? 'look-flame' : 'look-glue')],
-                tools: $isSinged ? [Tool::Lighter, Tool::Clip] : [Tool::Glue],
+                tools: $isSinged ? [Tool::Lighter, Tool::Clip] : [$sealing->tool()],
                 lesson: $isSinged ? 'singe' : 'glue',
             );
         }
 
-        return \in_array(How::Glue, array_column($acts, 'how'), true)
+        return [] !== array_filter($acts, static fn (Act $act): bool => null !== $act->how && How::Singe !== $act->how)
             ? [...$acts, Finish::wait(Cure::Cord, Part::Body)]
             : $acts;
     }

@@ -68,6 +68,7 @@ final readonly class Fitting
             Look::Chain === $construction->look(),
             Hanging::folds($piece) || $construction instanceof BraidedChain,
             $piece->habits->button->isLast(),
+            Hanging::areLaidIn($piece),
         ));
         $this->setter = LineSetter::for($piece->beads);
         $this->lying = new Lying($piece->beads);

@@ -154,6 +154,7 @@ final class HandsTest extends KernelTestCase
                             'habits.loopEnd' => 0 === ($habit & 2) ? 'long' : 'short',
                             'habits.halves' => 0 === ($habit & 4) ? 'together' : 'in-turn',
                             'habits.reminders' => 0 === ($habit & 1) ? 'always' : 'once',
+                            'habits.sealing' => 0 === ($habit & 2) ? 'glue' : 'varnish',
                         ];
                         yield [$id.' '.json_encode($changes), $reader->read(Examples::bare($id, $changes))];
                     }
@@ -312,7 +313,10 @@ final class HandsTest extends KernelTestCase
         $planner = new Planner();
         foreach ($pieces as [$name, $piece]) {
             $plan = $planner->plan($piece);
-            yield [$name, self::acts()->of($plan), $plan];
+            $acts = self::acts()->of($plan);
+            // A sentence that nobody wrote would be shown by its key.
+            self::assertStringNotContainsString('"making.', json_encode($acts, \JSON_THROW_ON_ERROR), $name);
+            yield [$name, $acts, $plan];
         }
     }
 

@@ -215,6 +215,13 @@ final class JudgementTest extends TestCase
             [],
             ['cords.working.fibre' => 'leather', 'cords.core.fibre' => 'leather'],
         ];
+        yield 'varnish' => [
+            'varnish-fumes',
+            Severity::Caution,
+            'plain',
+            ['cords.working.fibre' => 'cotton', 'habits.sealing' => 'varnish'],
+            ['cords.working.fibre' => 'cotton'],
+        ];
         yield 'glue' => ['glue-fumes', Severity::Caution, 'plain', ['cords.working.fibre' => 'cotton'], []];
         // A 4 mm bead, two passes of 1 mm polyester: 2 mm less 5 %.
         yield 'cord too thick' => [
