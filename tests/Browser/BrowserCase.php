@@ -85,7 +85,7 @@ abstract class BrowserCase extends TestCase
     protected function newPiece(string $wrist = '16 cm', string $construction = 'square-knot-band'): void
     {
         $this->open('/new');
-        $isNeck = 'netted-pouch' === $construction;
+        $isNeck = \in_array($construction, ['netted-pouch', 'layered-strands'], true);
         $this->type($isNeck ? 'new-neck' : 'new-girth', $isNeck ? '34 cm' : $wrist);
         $this->find('button[value='.$construction.']')->click();
         $this->untilReady();
@@ -123,6 +123,15 @@ abstract class BrowserCase extends TestCase
         for ($i = 0; $i < $most; ++$i) {
             if (true === $this->read('return document.activeElement.matches('.json_encode($selector).')')) {
                 return;
+            }
+            if (true === $this->read('return document.activeElement.type === "color"')) {
+                // The driver sends no keys to a field for a colour; a keyboard does.
+                foreach (['rawKeyDown', 'keyUp'] as $type) {
+                    $this->tools->execute('Input.dispatchKeyEvent', [
+                        'type' => $type, 'key' => 'Tab', 'code' => 'Tab', 'windowsVirtualKeyCode' => 9,
+                    ]);
+                }
+                continue;
             }
             $this->driver->getKeyboard()->sendKeys(WebDriverKeys::TAB);
         }

@@ -115,6 +115,7 @@ final readonly class Barrels extends Ending
                 'distance' => $distance,
                 'from' => $by->edge,
                 'other' => $around->edge,
+                'crossing' => $bench->habits->crossing->value,
             ]),
             [Move::knot($word)],
             role: $by->role(),

@@ -92,6 +92,7 @@ final readonly class Elastic extends Ending
                 marks: [$knot],
                 sizes: ['leaves' => $isEach ? Length::zero() : Length::ofMillimetres(self::STUB)],
                 ends: $ends,
+                looks: $this->glued ? [new Said('look-again')] : [],
                 tools: [Tool::Scissors],
             ),
             ...($isEach ? [] : ([] === $this->covers ? [new Act(

@@ -59,7 +59,7 @@ final class EyeletTest extends TestCase
 
         self::assertSame([How::Varnish], array_values(array_unique($how, \SORT_REGULAR)));
         $varnished = array_filter($acts, static fn (Act $act): bool => How::Varnish === $act->how);
-        $wait = $acts[array_key_last($varnished) + 1] ?? self::fail('Nobody waits.');
+        $wait = $acts[(int) array_key_last($varnished) + 1] ?? self::fail('Nobody waits.');
         self::assertSame(Does::Wait, $wait->does);
         $elastic = Examples::planOf('stretch', ['habits.sealing' => 'varnish'])->acts()->all;
         self::assertNotContains(How::Varnish, array_map(static fn (Act $act): ?How => $act->how, $elastic));
