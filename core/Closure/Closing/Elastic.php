@@ -77,7 +77,7 @@ final readonly class Elastic extends Ending
                 role: 'cord',
                 ends: $ends,
                 how: How::Glue,
-                looks: [new Said('look-glue')],
+                looks: [new Said('look-knot-only'), new Said('look-glue')],
                 tools: [Tool::Glue],
                 lesson: 'glue',
             ), Finish::wait(Cure::Elastic)] : []),

@@ -100,7 +100,10 @@ class CordWay extends Way
             $key = $node instanceof Gap && null !== $node->gauges && 'leave' === $key ? 'leave-gauge' : $key;
         }
 
-        return parent::leave($run, $key);
+        $act = parent::leave($run, $key);
+        $isSpaced = 1 === $this->count() && null === $this->strung();
+
+        return $isSpaced ? $act->looked([...$act->looks, ...$this->first('look-spaces')]) : $act;
     }
 
     protected function start(Half $half): void

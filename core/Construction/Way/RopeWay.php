@@ -241,6 +241,7 @@ final class RopeWay extends Way
             due: $run->due(),
             at: $run->at,
             along: $run->along(),
+            looks: $this->first('look-tape-shows'),
             lesson: 'whip',
         );
     }

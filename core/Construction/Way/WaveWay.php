@@ -83,7 +83,7 @@ final class WaveWay extends BandWay
                 due: $run->due(),
                 at: $run->at,
                 along: 0 === $i ? 0.0 : $run->along(),
-                looks: [new Said('look-arms')],
+                looks: [new Said('look-arms'), ...$this->first('look-seeds')],
                 lesson: (new VerticalLarksHead())->word(),
                 half: $run->half,
                 lane: $i + 1,

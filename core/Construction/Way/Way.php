@@ -67,6 +67,9 @@ abstract class Way
     /** How many runs of beads were strung. */
     private int $hasStrung = 0;
 
+    /** @var array<string, true> what was said of knots that go on and on */
+    private array $hasTold = [];
+
     private readonly Repeats $repeats;
     protected readonly Edges $edges;
     private readonly Uses $uses;
@@ -467,10 +470,24 @@ abstract class Way
 
         return match (true) {
             null !== $knot?->usualTurns() => Finish::wound($this->draft->construction->ends($this->draft->piece)->cord),
+            Manner::Paired === $knot?->manner() => $this->first(0 === $knot->twist() ? 'look-bumps' : 'look-spiral'),
             Manner::Own !== $knot?->manner() => [],
             $ends > 1 && $this->tiesAll() => [new Said('look-strands'), new Said('look-place')],
             default => [new Said('look-place')],
         };
+    }
+
+    /**
+     * Returns what there is to look at when something is made for the first time in a piece; nothing later.
+     *
+     * @return list<Said>
+     */
+    final protected function first(string $look): array
+    {
+        $isFirst = !isset($this->hasTold[$look]);
+        $this->hasTold[$look] = true;
+
+        return $isFirst ? [new Said($look)] : [];
     }
 
     protected function string(Run $run): Act
