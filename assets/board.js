@@ -69,14 +69,17 @@
   // What is still to come is covered in the drawing, step by step.
   const drawing = find('#drawing svg');
   const box = drawing?.viewBox.baseVal;
+  // Of several strands each lies at a height of its own; their numbers begin at 3.
+  const strands = (drawing?.dataset.strands ?? '').split(' ').map((one) => one.split(',').map(Number));
   const covers = drawing ? data.steps.map((step) => {
     if (step.at === undefined || step.along === undefined) {
       return null;
     }
     const cover = document.createElementNS(SVG, 'rect');
     cover.setAttribute('class', 'to-come');
-    cover.setAttribute('y', box.y + box.height * 0.2);
-    cover.setAttribute('height', box.height * 0.6);
+    const strand = step.half >= 3 ? strands[step.half - 3] : null;
+    cover.setAttribute('y', strand ? strand[0] - strand[1] / 2 - 1.5 : box.y + box.height * 0.2);
+    cover.setAttribute('height', strand ? strand[1] + 3 : box.height * 0.6);
     drawing.append(cover);
     return cover;
   }) : [];

@@ -106,9 +106,9 @@ final class Page extends \TCPDF
         $this->Ln(2);
     }
 
-    public function heading(string $text, ?Colour $colour = null): void
+    public function heading(string $text, ?Colour $colour = null, float $with = 16): void
     {
-        $this->need(16);
+        $this->need($with);
         $this->Ln(2);
         $this->setFont(self::FONT, 'B', 10.5);
         if (null !== $colour) {

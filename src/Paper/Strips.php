@@ -62,7 +62,7 @@ final readonly class Strips
         $page->title($plan->draft->piece->name, $this->words->of('paper.line-how'));
         foreach ($plan->draft->settings() as $strand => $setting) {
             if ($strand > 0) {
-                $page->heading($this->words->of('figure.strand', ['strand' => $strand + 1]));
+                $page->heading($this->words->of('figure.strand', ['strand' => $strand + 1]), with: 45);
             }
             $page->strips(
                 $this->marks($plan, $setting),

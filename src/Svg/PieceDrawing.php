@@ -72,7 +72,7 @@ final readonly class PieceDrawing
             [$left, -$top - $tape, $right - $left, $top + $half + 2 * $tape],
             $label,
             'board-drawing',
-            ['width' => 100 * $zoom.'%', 'data-scale' => $right - $left],
+            ['width' => 100 * $zoom.'%', 'data-scale' => $right - $left] + $this->strands($scene),
             (new Ruler(Unit::Centimetre, $left, $right, -$top, -$tape, $zoom))->paint(),
             (new Ruler(Unit::Inch, $left, $right, $half, $tape, $zoom))->paint(),
             $this->zones($half, $tape, $zones),
@@ -81,6 +81,26 @@ final readonly class PieceDrawing
             $this->lacking($scene, $top, $half),
             self::hits($scene->stretches, $top, $half),
         );
+    }
+
+    /**
+     * Returns where each of several strands lies across, for the Board to cover what is still to come of it.
+     *
+     * @return array<string, string> pairs of its axis and its height
+     */
+    private function strands(Scene $scene): array
+    {
+        $heights = [];
+        foreach ([] === $this->plan->draft->layers ? [] : $scene->stretches as $stretch) {
+            $axis = Svg::number($stretch->y ?? 0.0);
+            $heights[$axis] = max($heights[$axis] ?? 0.0, $stretch->height);
+        }
+
+        return [] === $heights ? [] : ['data-strands' => implode(' ', array_map(
+            static fn (int|string $axis, float $height): string => $axis.','.Svg::number($height),
+            array_keys($heights),
+            $heights,
+        ))];
     }
 
     /**
