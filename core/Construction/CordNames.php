@@ -147,7 +147,8 @@ final readonly class CordNames
     {
         return array_keys(array_filter([
             'count' => !$this->isCounted($name) && CordUse::usualCount($name) !== $use->count,
-            'run' => null !== $use->run && (!$this->folds($name) || CordRun::Under === $use->run && !$this->lays($name)),
+            'run' => null !== $use->run
+                && (!$this->folds($name) || CordRun::Under === $use->run && !$this->lays($name)),
             'lay' => null !== $use->lay && !$this->isLaid($name),
         ]));
     }

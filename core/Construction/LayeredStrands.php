@@ -55,7 +55,11 @@ final readonly class LayeredStrands extends OnCord
     public function completed(Wish $wish): Piece
     {
         $bead = array_key_first($wish->beads) ?? 'seed';
-        $strand = static fn (int $beads): string => 'gap fit, 1 overhand, '.$beads.' bead '.$bead.', 1 overhand, gap fit';
+        $strand = static fn (int $beads): string => \sprintf(
+            'gap fit, 1 overhand, %d bead %s, 1 overhand, gap fit',
+            $beads,
+            $bead,
+        );
 
         return $wish->completedWith(
             ['cord' => Stock::cord(Fibre::Polyester, 0.8, '#4f4a44')],

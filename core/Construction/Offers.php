@@ -81,7 +81,8 @@ final readonly class Offers
     }
 
     /**
-     * @return list<string> other parts that only the piece's construction has: "braid", "net", "wave", "below", "link chain"
+     * @return list<string> other parts that only the piece's construction has: "braid", "net", "wave", "below",
+     *                      "link chain"
      */
     public function parts(Piece $piece): array
     {

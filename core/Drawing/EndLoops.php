@@ -95,7 +95,7 @@ final readonly class EndLoops
     }
 
     /**
-     * Returns the lark's heads of a loop: two turns side by side of each, across the cores, and the bar of each outside.
+     * Returns the lark's heads of a loop: two turns side by side of each, across the cores.
      *
      * @param non-empty-list<Point> $points
      *

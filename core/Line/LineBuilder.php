@@ -110,7 +110,8 @@ final class LineBuilder
             $this->elements = $builder->elements;
         }
 
-        return [] === $own && [] !== $parts ? throw PartDoesNotSuit::onlyBelow(array_values($parts)[0]) : [$own, $layers];
+        return [] === $own && [] !== $layers
+            ? throw PartDoesNotSuit::onlyBelow($layers[0]->part) : [$own, $layers];
     }
 
     /**

@@ -57,8 +57,8 @@ final readonly class PatternEdit
     }
 
     /**
-     * Returns the pattern with $more of a part: knots, beads or repeats, or a strand so many steps lower. A fit stays one,
-     * with so many more than fit.
+     * Returns the pattern with $more of a part: knots, beads or repeats, or a strand so many steps lower. A fit stays
+     * one, with so many more than fit.
      */
     public function counted(string $path, int $more): Pattern
     {

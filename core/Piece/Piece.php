@@ -164,8 +164,8 @@ final readonly class Piece
     }
 
     /**
-     * Returns how a strand of it of $length, all of it when null, hangs from its wearer's neck: to a point where something
-     * hangs in its middle.
+     * Returns how a strand of it of $length, all of it when null, hangs from its wearer's neck: to a point where
+     * something hangs in its middle.
      */
     public function drape(Length $length, ?Pattern $strand = null): Drape
     {
@@ -181,7 +181,8 @@ final readonly class Piece
     }
 
     /**
-     * Returns the finished length asked for: in so many words, or by where a necklace shall hang, each turn of it as long.
+     * Returns the finished length asked for: in so many words, or by where a necklace shall hang, each turn of it as
+     * long.
      */
     public function askedLength(): ?Length
     {

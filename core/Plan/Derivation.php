@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Core\Plan;
 
 use Rinkel\Core\Construction\Draft;
-use Rinkel\Core\Construction\Layered;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Drape;
@@ -110,15 +109,18 @@ final readonly class Derivation
      */
     private function below(): array
     {
-        return array_map(fn (Layered $layer, int $i): Figure => new Figure('strand-'.($i + 2), $layer->setting->length, [
-            new Step('strand', [
+        $figures = [];
+        foreach ($this->draft->layers as $i => $layer) {
+            $figures[] = new Figure('strand-'.($i + 2), $layer->setting->length, [new Step('strand', [
                 'strand' => $i + 2,
                 'hangs' => $layer->hangs,
                 'longer' => $layer->longer,
                 'first' => $this->draft->body(),
                 'length' => $layer->setting->length,
-            ]),
-        ]), $this->draft->layers, array_keys($this->draft->layers));
+            ])]);
+        }
+
+        return $figures;
     }
 
     /**

@@ -24,7 +24,7 @@ final class Cord
      * @param bool   $isLater    whether it is cut when its turn comes, not with the others
      * @param bool   $isFree     whether what is left of its ends does not matter, as of elastic
      * @param bool   $isUnmarked whether nobody marks where its ends part
-     * @param int    $place      from 1, which of several strands it is that lie in an order and are cut one by one; else 0
+     * @param int    $place      from 1, which it is of strands that lie in an order and are cut one by one; else 0
      */
     public function __construct(
         public readonly string $role,

@@ -43,7 +43,7 @@ final readonly class Habits
      * @param Turn        $working     when working ends are made safe: before what closes a piece, or with all others
      * @param Turn        $stops       when the stops of a slider are tied: before it, or after
      * @param Turn        $button      whether a wrap begins with its button, or with its loop
-     * @param Crossing    $crossing    how the first cord of a square knot goes over, and the end that winds a sliding barrel
+     * @param Crossing    $crossing    how the first cord of a square knot goes over, and the end that winds a barrel
      * @param Stringing   $stringing   whether beads are strung before the knots, or each when its turn comes
      * @param Halving     $halves      whether one half is made safe before the other is begun
      * @param Joining     $joining     how working cords are joined to the cores

@@ -117,7 +117,8 @@ final readonly class Sheet
         $cord = $this->cordOf($cut);
         [$counts, $kinds] = [[], []];
         foreach ($this->acts->all as $act) {
-            if (null === $act->knot || Part::Body !== $act->part && !\in_array($cord->task, [Task::Slider, Task::Thread], true)) {
+            $isOutside = \in_array($cord->task, [Task::Slider, Task::Thread], true);
+            if (null === $act->knot || Part::Body !== $act->part && !$isOutside) {
                 continue;
             }
             $count = (int) round($act->ties()[$act->knot] ?? 1.0);
@@ -166,7 +167,8 @@ final readonly class Sheet
             foreach ($groups as $i => $group) {
                 $first = $group[0];
                 if (
-                    $first->role === $cord->role && $first->place === $cord->place && $first->folds === $cord->folds && $first->oneWay === $cord->oneWay
+                    $first->role === $cord->role && $first->place === $cord->place
+                    && $first->folds === $cord->folds && $first->oneWay === $cord->oneWay
                     && $first->a->ledger->equals($cord->a->ledger) && $first->b->ledger->equals($cord->b->ledger)
                 ) {
                     $groups[$i][] = $cord;

@@ -72,13 +72,12 @@ final readonly class PlanDocument
                 'length' => null === $draft->fastened->length ? null : (string) $draft->fastened->length,
                 'sizes' => array_map(strval(...), $draft->fastened->sizes),
             ], static fn (mixed $value): bool => null !== $value && [] !== $value),
-            'line' => $this->line($draft->setting),
+            'line' => array_merge(...array_map($this->line(...), $draft->settings(), array_keys($draft->settings()))),
         ] + ([] === $draft->layers ? [] : [
-            'strands' => array_map(fn (Layered $layer): array => [
+            'strands' => array_map(static fn (Layered $layer): array => [
                 'cord' => $layer->layer->role,
                 'hangs' => (string) $layer->hangs,
                 'length' => (string) $layer->setting->length,
-                'line' => $this->line($layer->setting),
             ], $draft->layers),
         ]) + [
             'beads' => (object) $plan->beads,
@@ -121,11 +120,13 @@ final readonly class PlanDocument
     }
 
     /**
-     * Returns where each element lies; equal ones in a row are one entry with their count.
+     * Returns where each element of a strand lies; equal ones in a row are one entry with their count.
+     *
+     * @param int $strand from 0; all but the first are said
      *
      * @return list<array<string, mixed>>
      */
-    private function line(Setting $setting): array
+    private function line(Setting $setting, int $strand): array
     {
         $line = [];
         $starts = $setting->starts();
@@ -140,12 +141,13 @@ final readonly class PlanDocument
                 static fn (?string $value): bool => null !== $value,
             );
             $last = array_pop($line);
-            if (null !== $last && $entry === array_diff_key($last, ['at' => 0, 'count' => 0])) {
+            if (null !== $last && $entry === array_diff_key($last, ['at' => 0, 'count' => 0, 'strand' => 0])) {
                 $line[] = ['count' => $last['count'] + 1] + $last;
                 continue;
             }
             $line = null === $last ? $line : [...$line, $last];
-            $line[] = $entry + ['at' => (string) Length::ofMillimetres($starts[$i]), 'count' => 1];
+            $line[] = $entry + (0 === $strand ? [] : ['strand' => $strand + 1])
+                + ['at' => (string) Length::ofMillimetres($starts[$i]), 'count' => 1];
         }
 
         return $line;

@@ -50,7 +50,8 @@ final class Preferences
     public const CHOICES = [
         ['side', 'right', 'side'], ['crossing', 'behind', 'crossing'], ['joining', 'bound', 'joining'],
         ['stringing', 'singly', 'stringing'], ['halves', 'in-turn', 'halves-when'], ['melting', 'glue', 'melting'],
-        ['sealing', 'varnish', 'sealing'], ['gluing', 'last', 'gluing'], ['working', 'last', 'working-when'], ['stops', 'first', 'stops-when'],
+        ['sealing', 'varnish', 'sealing'], ['gluing', 'last', 'gluing'],
+        ['working', 'last', 'working-when'], ['stops', 'first', 'stops-when'],
         ['button', 'last', 'button-when'], ['loopEnd', 'short', 'loop-end'], ['reminders', 'once', 'reminders'],
     ];
 

@@ -49,7 +49,9 @@ final class KindsTest extends BrowserCase
     }
 
     /**
-     * @return iterable<string, array{0: string, 1: list<array{string, string, 2?: string}>, 2: list<string>, 3?: list<string>}>
+     * @return iterable<string, array{
+     *     0: string, 1: list<array{string, string, 2?: string}>, 2: list<string>, 3?: list<string>,
+     * }>
      */
     public static function provideKinds(): iterable
     {

@@ -129,12 +129,12 @@ final class Examples
     {
         $millimetres = static fn (float $from, float $to): string => round($chance->between($from, $to), 2).' mm';
         $construction = $chance->of(Constructions::all()->ids() ?: ['square-knot-band']);
-        $cord = static fn (string $role): array => [
+        $cord = static fn (string $role): array => array_filter([
             'thickness' => $millimetres(0.4, 2.5),
             'fibre' => $chance->of(['polyester', 'nylon', 'linen', 'silk', 'leather', 'cotton', 'hemp']),
             'colour' => '#4a6b7c',
             'count' => 'core' === $role || 'strand' === $role ? $chance->whole(1, 6) : null,
-        ];
+        ], static fn (mixed $value): bool => null !== $value);
         $bead = static fn (): array => [
             'shape' => $chance->of(['round', 'cube', 'tube', 'rondelle', 'disc', 'chip', 'drop']),
             'diameter' => $millimetres(2, 14),
@@ -158,7 +158,7 @@ final class Examples
             'ease' => $millimetres(0, 40),
             'tension' => $chance->of(['loose', 'even', 'firm']),
             'wraps' => $chance->of([1, 1, 1, 2, 3]),
-            'cords' => array_combine($roles, array_map(static fn (string $role): array => array_filter($cord($role), static fn ($value): bool => null !== $value), $roles)),
+            'cords' => array_combine($roles, array_map($cord, $roles)),
             'beads' => $chance->oneIn(2) ? ['one' => $bead(), 'two' => $bead()] : [],
         ]));
     }

@@ -281,7 +281,9 @@ final class BundleWay extends Way
                 Does::Secure,
                 Part::Body,
                 new Said(match (true) {
-                    $isLast && $this->isAtOnce() => $isSinged ? 'trim-fuse' : $sealing->or('trim-glue-strands', 'trim-varnish-strands'),
+                    $isLast && $this->isAtOnce() => $isSinged
+                        ? 'trim-fuse'
+                        : $sealing->or('trim-glue-strands', 'trim-varnish-strands'),
                     $isSinged => 'fuse',
                     default => $sealing->or('glue-strands', 'varnish-strands'),
                 }, [

@@ -84,8 +84,9 @@ final class LayersWay extends StrandsWay
 
     protected function outlets(): array
     {
-        $join = new Outlet(true, Landmark::of('strands-level'), Length::zero(), self::ends($this->strands, true, false));
-        $end = new Outlet(false, Landmark::of('strand-end'), Length::zero(), self::ends($this->strands, false));
+        [$starts, $ends] = [self::ends($this->strands, true, false), self::ends($this->strands, false)];
+        $join = new Outlet(true, Landmark::of('strands-level'), Length::zero(), $starts);
+        $end = new Outlet(false, Landmark::of('strand-end'), Length::zero(), $ends);
         $isFirst = $this->draft->fastened->closing->crimps(true);
         if (!$isFirst) {
             $this->bench->write('join', [$this->together($join, 'layers-begun')], ['mount']);

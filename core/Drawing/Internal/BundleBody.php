@@ -56,8 +56,8 @@ final readonly class BundleBody extends Body
     }
 
     /**
-     * Returns the strands that the face shows: as many as find room side by side, taken evenly from all, and each colour
-     * once at least.
+     * Returns the strands that the face shows: as many as find room side by side, taken evenly from all, and each
+     * colour once at least.
      *
      * @param list<string> $mixed as they lie, by name
      *

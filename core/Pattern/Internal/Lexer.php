@@ -21,7 +21,8 @@ final class Lexer
     private const LONGEST = 20_000;
 
     private const TOKENS = '/\G(?:(?<Length>(?:(?<=gap)|(?<=every)|(?<=braid)|(?<=binding))[ \t]+(?!fit\b)[^,()\n]*'
-        .'|(?<=below)[ \t]+[^,()\n]*?(?=[ \t]+in[ \t]+[\pL][\pL\d_-]*[ \t]*\(|[,()\n]|$))|(?<space>[ \t\r\x{a0}]+)|(?<break>\n)|(?<Number>\d{1,6}(?![\pL\d]))'
+        .'|(?<=below)[ \t]+[^,()\n]*?(?=[ \t]+in[ \t]+[\pL][\pL\d_-]*[ \t]*\(|[,()\n]|$))'
+        .'|(?<space>[ \t\r\x{a0}]+)|(?<break>\n)|(?<Number>\d{1,6}(?![\pL\d]))'
         .'|(?<Word>[\pL][\pL\d_-]*)|(?<Text>"[^"\n]*")|(?<Comma>,)|(?<Open>\()|(?<Close>\))|(?<Slash>\/)|(?<Stray>[^\s,()]+|.))/u';
 
     private int $line = 1;

@@ -127,7 +127,10 @@ final readonly class Wording
     {
         return match (true) {
             str_starts_with($key, 'cut-') => $this->role(substr($key, 4)),
-            str_starts_with($key, 'strand-') => $this->translator->trans('figure.strand', ['strand' => substr($key, 7)]),
+            str_starts_with($key, 'strand-') => $this->translator->trans(
+                'figure.strand',
+                ['strand' => substr($key, 7)],
+            ),
             default => $this->translator->trans('figure.'.$key),
         };
     }

@@ -326,26 +326,6 @@ final class HandsTest extends KernelTestCase
     }
 
     /**
-     * Returns what lies on all strands of a planned piece, in the order in which they are made.
-     *
-     * @param array<string, mixed> $plan
-     *
-     * @return list<mixed>
-     */
-    private static function lines(array $plan): array
-    {
-        $lines = [$plan['line'] ?? []];
-        foreach (\is_array($plan['strands'] ?? null) ? $plan['strands'] : [] as $strand) {
-            $lines[] = \is_array($strand) ? $strand['line'] ?? [] : [];
-        }
-
-        return array_merge(...array_map(
-            static fn (mixed $line): array => \is_array($line) ? array_values($line) : [],
-            $lines,
-        ));
-    }
-
-    /**
      * @param iterable<array{string, array<mixed>, Plan}> $sheets
      *
      * @return list<string> what the hands say
@@ -358,7 +338,7 @@ final class HandsTest extends KernelTestCase
                 yield json_encode([
                     'name' => $name,
                     'acts' => $acts,
-                    'plan' => ['line' => self::lines($plans->of($plan))],
+                    'plan' => ['line' => $plans->of($plan)['line']],
                 ], \JSON_THROW_ON_ERROR)."\n";
             }
         })();

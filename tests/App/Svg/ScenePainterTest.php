@@ -114,7 +114,8 @@ final class ScenePainterTest extends TestCase
             self::assertInstanceOf(\DOMElement::class, $hit);
             self::assertMatchesRegularExpression('/^\d+:\d+$/', $hit->getAttribute('data-place'));
             self::assertNotSame('', $hit->getAttribute('data-roles'));
-            preg_match_all('/M(-?[\d.]+),(-?[\d.]+)h([\d.]+)v([\d.]+)/', $hit->getAttribute('d'), $all, \PREG_SET_ORDER);
+            $box = '/M(-?[\d.]+),(-?[\d.]+)h([\d.]+)v([\d.]+)/';
+            preg_match_all($box, $hit->getAttribute('d'), $all, \PREG_SET_ORDER);
             self::assertNotEmpty($all);
             foreach ($all as [, $from, $top, $width, $height]) {
                 $axis = round((float) $top + (float) $height / 2, 1);

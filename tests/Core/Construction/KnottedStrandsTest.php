@@ -49,10 +49,12 @@ final class KnottedStrandsTest extends TestCase
         self::assertNull(Examples::check(self::plan($cords('1 mm'), $bead), 'cord-does-not-pass'));
         self::assertNotNull(Examples::check(self::plan($cords('1.5 mm'), $bead), 'cord-does-not-pass'));
         self::assertNotSame('sand', self::plan($cords('1.5 mm'))->cuts[0]->role);
-        self::assertGreaterThan(
-            self::plan($cords('1 mm'))->cuts[0]->length->millimetres / self::plan($cords('1 mm'))->draft->body()->millimetres,
-            self::plan($cords('1.5 mm'))->cuts[0]->length->millimetres / self::plan($cords('1.5 mm'))->draft->body()->millimetres,
-        );
+        $taken = static function (string $thickness) use ($cords): float {
+            $plan = self::plan($cords($thickness));
+
+            return $plan->cuts[0]->length->ratioTo($plan->draft->body());
+        };
+        self::assertGreaterThan($taken('1 mm'), $taken('1.5 mm'));
     }
 
     /**

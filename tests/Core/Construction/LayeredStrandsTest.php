@@ -16,13 +16,14 @@ final class LayeredStrandsTest extends TestCase
     private const STRAND = 'gap fit, 1 overhand, 20 bead one, 1 overhand, gap fit';
 
     /**
-     * A strand that hangs h lower is longer by more than h and by no more than 2 h: it goes down and comes up again, and
-     * no way down is shorter than h nor any steeper than straight down.
+     * A strand that hangs h lower is longer by more than h and by no more than 2 h: it goes down and comes up again,
+     * and no way down is shorter than h nor any steeper than straight down.
      */
     #[DataProvider('provideDrops')]
     public function testAStrandIsLongerByBetweenOnceAndTwiceItsDrop(int $length, int $drop): void
     {
-        $plan = self::plan(['length' => $length.' mm', 'pattern' => self::STRAND.', below '.$drop.' mm ('.self::STRAND.')']);
+        $pattern = self::STRAND.', below '.$drop.' mm ('.self::STRAND.')';
+        $plan = self::plan(['length' => $length.' mm', 'pattern' => $pattern]);
         $longer = $plan->draft->layers[0]->longer->millimetres;
 
         self::assertGreaterThan($drop, $longer);
@@ -145,9 +146,13 @@ final class LayeredStrandsTest extends TestCase
     {
         yield 'of one cord' => ['strung-beads', '9 bead one, below 3 cm (9 bead one)', 'part-not-there'];
         yield 'first' => ['layered-strands', 'below 3 cm (9 bead one)', 'only-below'];
-        yield 'before the rest' => ['layered-strands', '3 bead one, below 3 cm (9 bead one), 3 bead one', 'behind-below'];
+        yield 'before the rest' => [
+            'layered-strands', '3 bead one, below 3 cm (9 bead one), 3 bead one', 'behind-below',
+        ];
         yield 'in brackets' => ['layered-strands', '(3 bead one, below 3 cm (9 bead one)) x 2', 'expected-no-below'];
-        yield 'in another' => ['layered-strands', '3 bead one, below 3 cm (9 bead one, below 2 cm (1 bead one))', 'expected-no-below'];
+        yield 'in another' => [
+            'layered-strands', '3 bead one, below 3 cm (9 bead one, below 2 cm (1 bead one))', 'expected-no-below',
+        ];
         yield 'on no cord' => ['layered-strands', '3 bead one, below 3 cm in sea (9 bead one)', 'name-unknown'];
         yield 'too many' => [
             'layered-strands', '3 bead one'.str_repeat(', below 1 cm (3 bead one)', 8), 'too-many-layers',
