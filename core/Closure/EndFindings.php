@@ -36,10 +36,33 @@ final readonly class EndFindings
      */
     public static function shared(array $named): self
     {
+        $onCord = self::onCord($named);
+        $rest = array_values(array_filter($named, static fn (array $one): bool => !\in_array($one, $onCord, true)));
+
         return new self(
-            [...self::endAndRing($named, 0), ...self::of($named, self::HOLDING)],
+            [...$onCord, ...self::endAndRing($named, 0), ...self::of($rest, self::HOLDING)],
             [...self::endAndRing($named, 1), ...self::of($named, self::HELD)],
         );
+    }
+
+    /**
+     * Returns the links that the cords themselves go through: those named before any ring, which hangs on them.
+     *
+     * @param list<array{string, Finding}> $named
+     *
+     * @return list<array{string, Finding}>
+     */
+    private static function onCord(array $named): array
+    {
+        $links = [];
+        foreach ($named as $one) {
+            if (FindingKind::Ring === $one[1]->kind) {
+                return $links;
+            }
+            $links = FindingKind::Connector === $one[1]->kind ? [...$links, $one] : $links;
+        }
+
+        return [];
     }
 
     /**

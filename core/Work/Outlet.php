@@ -12,18 +12,19 @@ use Rinkel\Core\Measure\Length;
 final readonly class Outlet
 {
     /**
-     * @param bool        $isStart  whether the piece begins there
-     * @param Landmark    $edge     outermost thing of the body that is no bare cord
-     * @param Length      $bare     cord of the body that lies bare beyond it
-     * @param list<End>   $carrying ends that make the closure; of folded cords both
-     * @param list<End>   $tied     ends that only tied, and are made safe there
-     * @param list<End>   $working  ends that tie what is knotted there
-     * @param bool        $isFolded whether its cords are folded there, so that no tip comes out
-     * @param bool        $isFirst  whether what closes it is made before the body
-     * @param bool        $isLink   whether it is a link, on which findings hang and at which cords are knotted
-     * @param string|null $next     the bead that lies outermost there
-     * @param list<End>   $laid     ends that tied, and are laid into the knot that closes the body there
-     * @param bool        $inTurn   whether ends that tied are finished pair by pair, each before the next
+     * @param bool          $isStart  whether the piece begins there
+     * @param Landmark      $edge     outermost thing of the body that is no bare cord
+     * @param Length        $bare     cord of the body that lies bare beyond it
+     * @param list<End>     $carrying ends that make the closure; of folded cords both
+     * @param list<End>     $tied     ends that only tied, and are made safe there
+     * @param list<End>     $working  ends that tie what is knotted there
+     * @param bool          $isFolded whether its cords are folded there, so that no tip comes out
+     * @param bool          $isFirst  whether what closes it is made before the body
+     * @param bool          $isLink   whether it is a link, on which findings hang and at which cords are knotted
+     * @param string|null   $next     the bead that lies outermost there
+     * @param list<End>     $laid     ends that tied, and are laid into the knot that closes the body there
+     * @param Landmark|null $tiedAt   where ends that tied leave the piece, where that is beyond its edge
+     * @param bool          $inTurn   whether ends that tied are finished pair by pair, each before the next
      */
     public function __construct(
         public bool $isStart,
@@ -38,6 +39,7 @@ final readonly class Outlet
         public bool $inTurn = false,
         public ?string $next = null,
         public array $laid = [],
+        public ?Landmark $tiedAt = null,
     ) {}
 
     /**
@@ -55,19 +57,37 @@ final readonly class Outlet
      */
     public function layingIn(): self
     {
+        return $this->ending([], $this->tied, null);
+    }
+
+    /**
+     * Returns the same with the ends that tied leaving the piece beyond its edge.
+     */
+    public function tiedAt(Landmark $there): self
+    {
+        return $this->ending($this->tied, $this->laid, $there);
+    }
+
+    /**
+     * @param list<End> $tied
+     * @param list<End> $laid
+     */
+    private function ending(array $tied, array $laid, ?Landmark $tiedAt): self
+    {
         return new self(
             $this->isStart,
             $this->edge,
             $this->bare,
             $this->carrying,
-            [],
+            $tied,
             $this->working,
             $this->isFolded,
             $this->isFirst,
             $this->isLink,
             $this->inTurn,
             $this->next,
-            $this->tied,
+            $laid,
+            $tiedAt,
         );
     }
 

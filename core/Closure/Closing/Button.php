@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Closing;
 
 use Rinkel\Core\Knot\Kind\Overhand;
-use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Acting;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
@@ -19,13 +17,12 @@ use Rinkel\Core\Work\Loose;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
 use Rinkel\Core\Work\Part;
-use Rinkel\Core\Work\Spent;
 
 /**
  * A button, its face to the front: on the fold of folded cords, or with the ends through its shank from either side;
  * play behind it, an overhand that holds it, and square knots hidden below.
  */
-final readonly class Button implements AtEnd
+final readonly class Button implements AtEnd, TiesBeyond
 {
     /**
      * @param Length     $play   before the knot that holds it
@@ -40,6 +37,11 @@ final readonly class Button implements AtEnd
         private ?Stops $tips = null,
     ) {}
 
+    public function beyond(): Beyond
+    {
+        return new Beyond($this->behind, $this->square, $this->button);
+    }
+
     public function acts(Bench $bench, Outlet $at): array
     {
         $ends = $at->carrying;
@@ -48,7 +50,6 @@ final readonly class Button implements AtEnd
         }
         $isAlone = 1 === \count($ends);
         $shank = Landmark::of('shank', null, $at->side());
-        $isBehind = $this->behind > 0 && null !== $this->square && [] !== $at->working;
 
         return [
             new Act(
@@ -92,7 +93,17 @@ final readonly class Button implements AtEnd
                 looks: [new Said('look-place')],
                 lesson: 'button',
             ),
-            ...($isBehind ? [$this->hidden($bench, $at)] : []),
+            ...($this->beyond()->isTied($at) ? [$this->beyond()->act(
+                $bench,
+                $at,
+                Part::Button,
+                'button-behind',
+                [],
+                [],
+                [],
+                'behind',
+                true,
+            )] : []),
             ...($this->tips?->acts($bench, self::hanging($at)) ?? []),
         ];
     }
@@ -123,34 +134,6 @@ final readonly class Button implements AtEnd
             Length::zero(),
             $at->carrying,
             isFolded: $at->isFolded,
-        );
-    }
-
-    private function hidden(Bench $bench, Outlet $at): Act
-    {
-        $word = (new Square())->word();
-        $side = $bench->habits->side;
-        $working = \array_slice($at->working, 0, 2);
-
-        return new Act(
-            Does::Tie,
-            Part::Button,
-            new Said('button-behind', ['count' => $this->behind, 'role' => $working[0]->cord->role ?? 'working']),
-            [Move::half($word, $side), Move::half($word, $side->other())],
-            2 * $this->behind,
-            $working[0]->cord->role ?? null,
-            Acting::Both,
-            by: $working,
-            around: $at->carrying,
-            takes: null === $this->square ? [] : [
-                ...$bench->knots(new Square(), $this->square, $working, $this->behind),
-                ...array_map(fn (End $end): Spent => Spent::straight(
-                    $end,
-                    $this->behind * ($this->square->pitch->millimetres ?? 0.0),
-                ), $at->carrying),
-            ],
-            knot: $word,
-            lesson: 'behind',
         );
     }
 }

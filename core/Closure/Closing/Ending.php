@@ -55,7 +55,7 @@ abstract readonly class Ending implements Closing
             if ($at->inTurn) {
                 array_push($acts, ...PairEnds::of($bench, $at->tied, $at->edge, $isLast));
             } elseif ([] !== $at->tied) {
-                $groups[] = new Loose($at->tied, $at->edge);
+                $groups[] = new Loose($at->tied, $at->tiedAt ?? $at->edge);
             }
         }
         $left = $bench->habits->working->isLast() || $isLast ? $groups : [];

@@ -13,7 +13,6 @@ use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Acting;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Cure;
 use Rinkel\Core\Work\Does;
@@ -34,7 +33,7 @@ use Rinkel\Core\Work\Tool;
  *
  * Of a finding whose other half is at the other end, that half is put on here and named by the whole.
  */
-final readonly class Findings implements AtEnd
+final readonly class Findings implements AtEnd, TiesBeyond
 {
     /** What an end takes around a ring's wire, folded back, in its diameters: half a turn and some (judgement). */
     private const AROUND = 6.0;
@@ -54,6 +53,11 @@ final readonly class Findings implements AtEnd
         private ?Tied $square = null,
         private int $over = 0,
     ) {}
+
+    public function beyond(): Beyond
+    {
+        return new Beyond($this->over, $this->square, $this->findings[0][0] ?? $this->half ?? '');
+    }
 
     public function acts(Bench $bench, Outlet $at): array
     {
@@ -240,8 +244,8 @@ final readonly class Findings implements AtEnd
         if ([] === $ends) {
             return [];
         }
-        $working = \array_slice($at->working, 0, 2);
-        $over = null === $this->square || [] === $working ? Length::zero() : $this->square->pitch->times($this->over);
+        $isOver = $this->beyond()->isTied($at);
+        $over = $isOver && null !== $this->square ? $this->square->pitch->times($this->over) : Length::zero();
 
         return [
             new Act(
@@ -290,41 +294,18 @@ final readonly class Findings implements AtEnd
                 looks: [new Said('look-tied-back')],
                 lesson: 'fastened',
             ),
-            ...($over->isZero() ? [] : [$this->overDoubled($bench, $at, $name, $working)]),
+            ...($isOver ? [$this->beyond()->act(
+                $bench,
+                $at,
+                Part::Close,
+                'over-doubled',
+                ['knot' => (new Square())->word(), 'finding' => $name],
+                [Landmark::of('tied-back', $name, $at->side())],
+                [new Said('look-push-up')],
+                (new Square())->word(),
+                false,
+            )] : []),
         ];
-    }
-
-    /**
-     * Returns the square knots over the core that lies double up to its finding.
-     *
-     * @param list<End> $working
-     */
-    private function overDoubled(Bench $bench, Outlet $at, string $name, array $working): Act
-    {
-        $word = (new Square())->word();
-        $side = $bench->habits->side;
-
-        return new Act(
-            Does::Tie,
-            Part::Close,
-            new Said('over-doubled', [
-                'knot' => $word,
-                'count' => $this->over,
-                'role' => $working[0]->cord->role ?? 'working',
-                'finding' => $name,
-            ]),
-            [Move::half($word, $side), Move::half($word, $side->other())],
-            2 * $this->over,
-            $working[0]->cord->role ?? null,
-            Acting::Both,
-            by: $working,
-            around: $at->carrying,
-            takes: null === $this->square ? [] : $bench->knots(new Square(), $this->square, $working, $this->over),
-            marks: [Landmark::of('tied-back', $name, $at->side())],
-            knot: $word,
-            looks: [new Said('look-push-up')],
-            lesson: $word,
-        );
     }
 
     /**

@@ -43,11 +43,17 @@ final readonly class TwoEnded extends Ending
     }
 
     /**
-     * Returns an end of the piece with its working ends laid into the knot there, where that takes them.
+     * Returns an end of the piece with its working ends where what is made there leaves them.
      */
     private static function laid(AtEnd $end, Outlet $at): Outlet
     {
-        return $end instanceof Loop && $end->laysIn($at) ? $at->layingIn() : $at;
+        $edge = $end instanceof TiesBeyond ? $end->beyond()->edge($at) : null;
+
+        return match (true) {
+            null !== $edge => $at->tiedAt($edge),
+            $end instanceof Loop && $end->laysIn($at) => $at->layingIn(),
+            default => $at,
+        };
     }
 
     public function write(Bench $bench, Outlet $start, Outlet $finish): void

@@ -31,10 +31,10 @@ final class Edges
      */
     public function of(Element $element, bool $isStart): Landmark
     {
-        return $this->edges[spl_object_id($element)][$isStart ? 0 : 1] ??= self::named($element, $isStart);
+        return $this->edges[spl_object_id($element)][$isStart ? 0 : 1] ??= $this->named($element, $isStart);
     }
 
-    private static function named(Element $element, bool $isStart): Landmark
+    private function named(Element $element, bool $isStart): Landmark
     {
         $knot = $element->knot;
         $side = $isStart ? 'start' : 'finish';
@@ -51,9 +51,21 @@ final class Edges
             null !== $knot => Landmark::of($isStart ? 'first-knot' : 'last-knot'),
             ElementKind::Link === $element->kind => Landmark::of($isStart ? 'first-link' : 'last-link'),
             ElementKind::Braid === $element->kind => Landmark::of('braid-end', null, $side),
-            ElementKind::Focal === $element->kind => Landmark::of('edge-of', $element->name, $side),
+            ElementKind::Focal === $element->kind => Landmark::of(
+                $this->isOutside($element, $isStart) ? 'outer-edge-of' : 'edge-of',
+                $element->name,
+                $side,
+            ),
             default => Landmark::of($isStart ? 'first-bead' : 'last-bead'),
         };
+    }
+
+    /**
+     * Returns whether nothing of the body lies beyond an element.
+     */
+    private function isOutside(Element $element, bool $isStart): bool
+    {
+        return $element === ($this->elements[$isStart ? 0 : \count($this->elements) - 1] ?? null);
     }
 
     /**
