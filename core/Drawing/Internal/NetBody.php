@@ -28,6 +28,9 @@ use Rinkel\Core\Measure\Length;
  */
 final readonly class NetBody extends Body
 {
+    /** Folds at the crossing that are seen from one side. */
+    private const FOLDS = 3;
+
     public function scene(): Scene
     {
         $use = $this->draft->piece->cord('mesh');
@@ -121,6 +124,7 @@ final readonly class NetBody extends Body
         for ($k = 0; $k < $net->columns; ++$k) {
             $cords[] = $this->cord($place($rows, $k)[0], new Point(0, $under));
         }
+        array_push($cords, ...$this->crossing(new Point(0, $low - $knots[0]->y)));
         $knotted = [];
         for ($row = 1; $row <= $rows; ++$row) {
             for ($k = 0; $k < $net->columns; ++$k) {
@@ -140,6 +144,28 @@ final readonly class NetBody extends Body
         $wide = $girth->millimetres / 2 / \M_PI;
 
         return new Scene(-$wide, $wide, $low + 1.5, $cords, $knotted, array_filter([$lock]), $stones);
+    }
+
+    /**
+     * Returns the folds of all cords where they hang in each other, as many as are seen from in front: each through the
+     * loop of the one before.
+     *
+     * @return list<Cord>
+     */
+    private function crossing(Point $at): array
+    {
+        $use = $this->draft->piece->cord('mesh');
+        $w = $use->cord->thickness->millimetres;
+        $folds = [];
+        for ($i = 0; $i < min(self::FOLDS, $use->count); ++$i) {
+            $aside = ($i - (min(self::FOLDS, $use->count) - 1) / 2) * 0.9 * $w;
+            $folds[] = new Cord(array_map(static fn (int $step): Point => new Point(
+                $at->x + $aside + $w * cos(\M_PI * $step / 8),
+                $at->y + 1.2 * $w * sin(\M_PI * $step / 8),
+            ), range(0, 16)), $w, $use->cord->colour, 'mesh');
+        }
+
+        return $folds;
     }
 
     /**
