@@ -46,6 +46,6 @@ final class Kernel extends BaseKernel
 
     protected function configureRoutes(RoutingConfigurator $routes): void
     {
-        $routes->import($this->getProjectDir().'/src/*/*Controller.php', 'attribute');
+        $routes->import($this->getProjectDir().'/src/Page/*/*Controller.php', 'attribute');
     }
 }

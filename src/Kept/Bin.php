@@ -8,7 +8,6 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
 use Rinkel\App\Platform\Database\Alone;
-use Rinkel\App\Samples\Samples;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 
 /**
@@ -27,7 +26,7 @@ final readonly class Bin
         private Randomizer $chance,
         private Everything $everything,
         private Alone $alone,
-        private Samples $samples,
+        private AllDerived $derived,
     ) {}
 
     /**
@@ -105,7 +104,7 @@ final readonly class Bin
             $kind->bring($row);
             $this->manager->remove($removal);
             $this->manager->flush();
-            $this->samples->changed();
+            $this->derived->changed();
 
             return $kind;
         });
@@ -119,7 +118,7 @@ final readonly class Bin
         $this->alone->do(function () use ($kind, $row): void {
             $kind->bring($row);
             $this->manager->flush();
-            $this->samples->changed();
+            $this->derived->changed();
         });
     }
 

@@ -6,12 +6,12 @@ namespace Rinkel\App\Log;
 
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Board\StoredBoard;
+use Rinkel\App\Kept\AllDerived;
+use Rinkel\App\Money\Money;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Database\Alone;
 use Rinkel\App\Price\Costing;
-use Rinkel\App\Price\Money;
-use Rinkel\App\Samples\Samples;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Hand\Observation;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -31,7 +31,7 @@ final readonly class Finishing
         private Pieces $pieces,
         private Planner $planner,
         private Log $log,
-        private Samples $samples,
+        private AllDerived $derived,
         private PieceReader $reader,
         private Photos $photos,
         private StockBox $stock,
@@ -138,7 +138,7 @@ final readonly class Finishing
         if (null !== $photo->jpeg) {
             $this->photos->keep($uid, $photo->jpeg);
         }
-        $this->samples->changed();
+        $this->derived->changed();
         foreach ($typed->intoStock ? $plan->cuts : [] as $cut) {
             if (isset($typed->left[$cut->role])) {
                 $this->stock->bring($cut->cord, $typed->left[$cut->role]);

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\App\Log;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Rinkel\App\Kept\AllDerived;
 use Rinkel\App\Kept\Kept;
 use Rinkel\App\Kept\Row;
 use Rinkel\App\Kept\Rows;
-use Rinkel\App\Samples\Samples;
 use Rinkel\Core\Piece\LogReader;
 
 /**
@@ -19,7 +19,7 @@ final readonly class KeptLog implements Kept
     public function __construct(
         private EntityManagerInterface $manager,
         private LogReader $reader,
-        private Samples $samples,
+        private AllDerived $derived,
         private Rows $rows,
     ) {}
 
@@ -91,13 +91,13 @@ final readonly class KeptLog implements Kept
             $this->manager->flush();
         }
         $this->manager->persist(new StoredEntry($document, $finished, $row->uid));
-        $this->samples->forget();
+        $this->derived->forget();
     }
 
     public function remove(object $stored): void
     {
         $this->manager->remove($stored);
         $this->manager->flush();
-        $this->samples->changed();
+        $this->derived->changed();
     }
 }

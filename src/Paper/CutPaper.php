@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Paper;
 
-use Rinkel\App\Stock\Chosen;
-use Rinkel\App\Stock\Wanted;
+use Rinkel\App\Buying\Wanted;
+use Rinkel\App\Cutting\Chosen;
 use Rinkel\Core\Cutting\CutSheet;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Cutting\Demand;

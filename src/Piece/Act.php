@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
+use Rinkel\App\Platform\Wording\FieldTexts;
 use Rinkel\Core\Measure\Unit;
 
 /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
+use Rinkel\App\Platform\Wording\FieldTexts;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\EndForm;

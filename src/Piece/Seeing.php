@@ -6,7 +6,6 @@ namespace Rinkel\App\Piece;
 
 use Doctrine\DBAL\Connection;
 use Rinkel\App\Platform\Database\Aside;
-use Rinkel\App\Samples\Samples;
 use Rinkel\Core\Plan\Plan;
 
 /**
@@ -17,7 +16,7 @@ final readonly class Seeing
     public function __construct(
         private Connection $connection,
         private Aside $aside,
-        private Samples $samples,
+        private Evidence $evidence,
     ) {}
 
     /**
@@ -25,7 +24,7 @@ final readonly class Seeing
      */
     public function of(StoredPiece $stored, Plan $plan): Seen
     {
-        return Seen::now($stored->document(), $this->samples->evidence(), $plan)->after(Seen::read($stored->seen()));
+        return Seen::now($stored->document(), $this->evidence->evidence(), $plan)->after(Seen::read($stored->seen()));
     }
 
     public function note(StoredPiece $stored, Seen $seen): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Price;
 
 use Brick\Math\BigDecimal;
+use Rinkel\App\Money\Price;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;

@@ -6,9 +6,11 @@ namespace Rinkel\App\Price;
 
 use Brick\Math\BigDecimal;
 use Rinkel\App\Board\Boards;
+use Rinkel\App\Cutting\Chosen;
+use Rinkel\App\Money\Money;
+use Rinkel\App\Money\Price;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
-use Rinkel\App\Stock\Chosen;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Material\Bead;

@@ -8,7 +8,9 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Cache\CacheItemPoolInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
+use Rinkel\App\Kept\Derived;
 use Rinkel\App\Log\Log;
+use Rinkel\App\Piece\Evidence;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\Core\Hand\Hand;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -17,7 +19,7 @@ use Rinkel\Core\Piece\SampleReader;
 /**
  * The maker's samples, in the database, and what they say of her hand.
  */
-final class Samples
+final class Samples implements Derived, Evidence
 {
     private const MEMORY = 'rinkel.hand';
 

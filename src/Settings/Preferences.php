@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Settings;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Rinkel\App\Piece\FieldTexts;
+use Rinkel\App\Platform\Wording\FieldTexts;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;

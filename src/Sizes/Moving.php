@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Sizes;
 
+use Rinkel\App\Cutting\Chosen;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Price\Cost;
 use Rinkel\App\Price\Costing;
-use Rinkel\App\Stock\Chosen;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Stock;
 
-use Rinkel\App\Price\Price;
+use Rinkel\App\Money\Price;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;

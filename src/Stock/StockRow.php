@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Stock;
 
-use Rinkel\App\Price\Price;
+use Rinkel\App\Money\Price;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Stock\Counted;
 use Rinkel\Core\Stock\Item;

@@ -7,7 +7,6 @@ namespace Rinkel\App\Svg;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
-use Rinkel\App\Sizes\Asking;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Cutting\Taken;
 use Rinkel\Core\Fit\FitZone;
@@ -15,7 +14,6 @@ use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
-use Rinkel\Core\Sizing\Sized;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
@@ -36,17 +34,6 @@ final readonly class PagePictures
             $this->translator->trans('piece.drawing', $this->numbers($plan)),
             $this->zones($plan),
         );
-    }
-
-    /**
-     * @param non-empty-list<Sized> $sizes
-     */
-    public function sizes(array $sizes, Asking $labels): string
-    {
-        $unit = $sizes[0]->plan->draft->piece->unit;
-        $names = array_map(static fn (Sized $one): string => $labels->label($one->size, $unit), $sizes);
-
-        return $this->rows(array_map(static fn (Sized $one): Plan => $one->plan, $sizes), $names);
     }
 
     /**

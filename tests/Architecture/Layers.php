@@ -17,11 +17,18 @@ use Rinkel\Core\Plan\Planner;
 final class Layers
 {
     /** From the ground up. */
-    private const CONCEPTS = [
+    public const CONCEPTS = [
         'Measure', 'Geometry', 'Remark', 'Fit', 'Material', 'Knot', 'Hand', 'Pattern', 'Arrangement', 'Line', 'Stock',
         'Cutting', 'Work',
         'Closure', 'Piece', 'Construction', 'Plan', 'Making', 'Sizing', 'Drawing', 'Lesson',
         'Practice',
+    ];
+
+    /** From the ground up: the platform knows no concept, each concept those below it, pages and commands all. */
+    public const PARTS = [
+        'Platform', 'Kept', 'Settings', 'Money', 'Svg', 'People', 'Stock', 'Piece', 'Cutting', 'Lesson', 'Document',
+        'Board', 'Price', 'Buying', 'Log', 'Samples', 'Sizes', 'Table', 'Paper', 'Practice', 'Devices', 'Arrange',
+        'Pairing', 'Backup', 'Page', 'Console',
     ];
 
     public function testCoreKnowsOnlyItself(): Rule
@@ -46,15 +53,25 @@ final class Layers
     #[TestRule]
     public function eachKnowsOnlyWhatLiesBelow(): iterable
     {
-        foreach (self::CONCEPTS as $i => $concept) {
-            $above = \array_slice(self::CONCEPTS, $i + 1);
+        yield from self::layered('Rinkel\Core\\', self::CONCEPTS);
+        yield from self::layered('Rinkel\App\\', self::PARTS);
+    }
+
+    /**
+     * @param non-empty-string $in
+     * @param list<string>     $layers from the ground up
+     *
+     * @return iterable<string, Rule>
+     */
+    private static function layered(string $in, array $layers): iterable
+    {
+        foreach ($layers as $i => $layer) {
+            $above = \array_slice($layers, $i + 1);
             if ([] !== $above) {
-                yield $concept => PHPat::rule()
-                    ->classes(Selector::inNamespace('Rinkel\Core\\'.$concept))
+                yield $in.$layer => PHPat::rule()
+                    ->classes(Selector::inNamespace($in.$layer))
                     ->shouldNotDependOn()
-                    ->classes(
-                        ...array_map(static fn (string $name) => Selector::inNamespace('Rinkel\Core\\'.$name), $above),
-                    )
+                    ->classes(...array_map(static fn (string $name) => Selector::inNamespace($in.$name), $above))
                     ->because('concepts stand in layers, so that none needs itself');
             }
         }

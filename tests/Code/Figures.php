@@ -29,7 +29,7 @@ final class Figures
     /** So many tests of a type in one method are a ladder. */
     private const LADDER = 3;
 
-    /** @var array<string, array{string, list<Node>}> by path from the root: its text and what it parses to */
+    /** @var array<string, array{string, array<Node>}> by path from the root: its text and what it parses to */
     private array $files = [];
 
     public function __construct()
@@ -38,7 +38,7 @@ final class Figures
         foreach (['core', 'src'] as $folder) {
             foreach (self::filesIn($folder, 'php') as $path) {
                 $text = (string) file_get_contents(self::ROOT.'/'.$path);
-                $this->files[$path] = [$text, array_values($parser->parse($text) ?? [])];
+                $this->files[$path] = [$text, $parser->parse($text) ?? []];
             }
         }
     }
@@ -93,7 +93,7 @@ final class Figures
                     static fn (string $other): bool => isset($reach[$other][$package]),
                 );
                 sort($circle);
-                $cycles[implode(' ', $circle)] = array_values($circle);
+                $cycles[implode(' ', $circle)] = $circle;
             }
         }
 

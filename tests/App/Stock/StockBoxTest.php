@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Stock;
 
-use Rinkel\App\Stock\Choosing;
+use Rinkel\App\Cutting\Choosing;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Stock\StoredItem;
 use Rinkel\App\Stock\TakenMeanwhile;

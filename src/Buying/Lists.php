@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Buying;
+
+use Rinkel\App\Money\Money;
+use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Cutting\Cutting;
+use Rinkel\Core\Cutting\Demand;
+use Rinkel\Core\Cutting\Taken;
+use Rinkel\Core\Measure\Length;
+
+/**
+ * The cut list and the shopping list as tables for other programs, lengths in mm.
+ */
+final readonly class Lists
+{
+    public function __construct(
+        private Wording $wording,
+        private Money $money,
+    ) {}
+
+    /**
+     * @return list<list<string>> a row for each cut, in the order of cutting
+     */
+    public function cuts(Cutting $cutting): array
+    {
+        $rows = [['cord', 'colour', 'from', 'of mm', 'cut mm', 'piece', 'role', 'number', 'fold mm', 'begin mm']];
+        foreach ($cutting->sheets as [$cord, , $sheet]) {
+            $what = [$this->wording->material($cord), $cord->colour->hex];
+            foreach ($sheet->taken as $taken) {
+                foreach ($taken->cuts as [$demand, $length]) {
+                    $rows[] = [...$what, ...self::from($taken), ...self::cut($demand, $length)];
+                }
+            }
+            foreach ($sheet->unserved as $demand) {
+                $rows[] = [...$what, 'to buy', '', ...self::cut($demand, $demand->wished)];
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param array<string, list<Wanted>> $list by supplier
+     *
+     * @return list<list<string>> a row for each thing to buy
+     */
+    public function buys(array $list): array
+    {
+        $rows = [['supplier', 'what', 'name', 'colour', 'much', 'unit', 'longest mm', 'letters', 'costs', 'currency']];
+        foreach ($list as $supplier => $all) {
+            foreach ($all as $one) {
+                $letters = array_map(
+                    static fn (int|string $letter, int $count): string => $letter.$count,
+                    array_keys($one->letters),
+                    $one->letters,
+                );
+                $rows[] = [
+                    (string) $supplier,
+                    $this->wording->material($one->what),
+                    $one->row?->stored->text('name') ?: implode(', ', $one->names),
+                    property_exists($one->what, 'colour') ? $one->what->colour->hex : '',
+                    $one->much instanceof Length ? self::mm($one->much) : (string) $one->much,
+                    $one->much instanceof Length ? 'mm' : 'pieces',
+                    self::mm($one->longest),
+                    implode(' ', $letters),
+                    (string) $one->sum,
+                    null === $one->sum ? '' : $this->money->currency(),
+                ];
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function from(Taken $taken): array
+    {
+        return [$taken->supply->isSpool ? 'spool' : 'offcut', self::mm($taken->supply->length)];
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function cut(Demand $demand, Length $length): array
+    {
+        return [
+            self::mm($length),
+            $demand->piece,
+            $demand->cut->role ?? '',
+            (string) $demand->number,
+            self::mm($demand->cut->fold ?? (true === $demand->cut?->folded ? $length->times(0.5) : null)),
+            self::mm($demand->cut?->begin),
+        ];
+    }
+
+    private static function mm(?Length $length): string
+    {
+        return null === $length ? '' : (string) round($length->millimetres, 1);
+    }
+}

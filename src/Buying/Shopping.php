@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Buying;
+
+use Brick\Math\BigDecimal;
+use Rinkel\App\Cutting\Chosen;
+use Rinkel\App\Price\Costing;
+use Rinkel\App\Stock\StockBox;
+use Rinkel\App\Stock\StockRow;
+use Rinkel\Core\Cutting\Cutting;
+use Rinkel\Core\Cutting\Demand;
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Plan\Need;
+
+/**
+ * Says what is to be bought for pieces: what the stock does not give, by supplier.
+ */
+final readonly class Shopping
+{
+    public function __construct(
+        private StockBox $stock,
+        private Costing $costing,
+    ) {}
+
+    /**
+     * @return array<string, non-empty-list<Wanted>> by supplier, those of whom nobody knows one last, under ""
+     */
+    public function list(Chosen $chosen, Cutting $cutting): array
+    {
+        $wanted = [];
+        foreach ($cutting->sheets as [$cord, , $sheet]) {
+            if ([] !== $sheet->unserved) {
+                $longest = Length::longest(...array_map(
+                    static fn (Demand $demand): Length => $demand->wished,
+                    $sheet->unserved,
+                ));
+                $wanted[] = [$cord, [], $sheet->lacking(), [], $longest];
+            }
+        }
+        $needs = $chosen->needs();
+        $rows = $this->stock->like([
+            ...array_map(static fn (array $one): string => $one[0]->likeness(), $wanted),
+            ...array_map(static fn (Need $need): string => $need->what->likeness(), $needs),
+        ]);
+        foreach ($needs as $need) {
+            $there = ($rows[$need->what->likeness()] ?? null)?->counted();
+            $missing = $need->missing($there);
+            if ($missing > 0) {
+                $letters = null === $there ? $need->letters : $there->letters()?->missing($need->letters) ?? [];
+                $wanted[] = [$need->what, $need->names, $missing, $letters, null];
+            }
+        }
+        $list = [];
+        foreach ($wanted as [$what, $names, $much, $letters, $longest]) {
+            $one = $this->wanted($what, $names, $much, $letters, $longest, $rows[$what->likeness()] ?? null);
+            $list[$one->supplier()][] = $one;
+        }
+        uksort(
+            $list,
+            static fn (int|string $a, int|string $b): int => [
+                '' === $a ? 1 : 0,
+                mb_strtolower((string) $a),
+            ] <=> ['' === $b ? 1 : 0, mb_strtolower((string) $b)],
+        );
+
+        return $list;
+    }
+
+    /**
+     * @param list<Wanted> $wanted
+     */
+    public static function sum(array $wanted): BigDecimal
+    {
+        $sum = BigDecimal::zero();
+        foreach ($wanted as $one) {
+            $sum = $sum->plus($one->sum ?? 0);
+        }
+
+        return $sum;
+    }
+
+    /**
+     * @param list<string>       $names
+     * @param array<string, int> $letters
+     */
+    private function wanted(
+        Cord|Bead|Finding $what,
+        array $names,
+        Length|int $much,
+        array $letters,
+        ?Length $longest,
+        ?StockRow $row,
+    ): Wanted {
+        return new Wanted($what, $names, $much, $letters, $longest, $row, $this->costing->sum($what, $much));
+    }
+}

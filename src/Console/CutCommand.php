@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Console;
+
+use Rinkel\App\Document\PieceFiles;
+use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Cutting\Cutting;
+use Rinkel\Core\Cutting\Demand;
+use Rinkel\Core\Cutting\Taken;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\StockReader;
+use Rinkel\Core\Plan\Planner;
+use Rinkel\Core\Said;
+use Rinkel\Core\Stock\StockCord;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/**
+ * Prints what is cut for pieces, and from which stock, as JSON by docs/cutting.schema.json. Ends with 0, or with 1 and
+ * a line for each fault.
+ */
+#[AsCommand('rinkel:cut', 'Prints from which stock the cords of pieces are cut')]
+final class CutCommand extends Command
+{
+    public function __construct(
+        private readonly PieceFiles $files,
+        private readonly Planner $planner,
+        private readonly StockReader $reader,
+        private readonly Wording $wording,
+    ) {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addArgument('files', InputArgument::REQUIRED | InputArgument::IS_ARRAY, 'Pieces in the open format');
+        $this->addOption(
+            'stock',
+            null,
+            InputOption::VALUE_REQUIRED,
+            'Stock in the open format, docs/stock.schema.json',
+        );
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+        $files = $input->getArgument('files');
+        $stock = $input->getOption('stock');
+        $cuts = [];
+        try {
+            foreach (array_filter(\is_array($files) ? $files : [], is_string(...)) as $file) {
+                $plan = $this->planner->plan($this->files->read($file));
+                $piece = $plan->draft->piece;
+                $name = $piece->name.(isset($cuts[$piece->name]) ? ' #'.\count($cuts) : '');
+                $cuts[$name] = [$plan->cuts, $piece->habits->cutStep($piece->unit)];
+            }
+            $cutting = Cutting::of($cuts, \is_string($stock) ? $this->stock($stock) : []);
+        } catch (PieceUnreadable $unreadable) {
+            $errors->writeln($this->wording->faults($unreadable->faults), OutputInterface::OUTPUT_RAW);
+
+            return Command::FAILURE;
+        }
+        $output->writeln(json_encode(
+            self::document($cutting),
+            \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE,
+        ), OutputInterface::OUTPUT_RAW);
+
+        return Command::SUCCESS;
+    }
+
+    /**
+     * @return list<StockCord>
+     *
+     * @throws PieceUnreadable
+     */
+    private function stock(string $file): array
+    {
+        $read = is_readable($file) ? json_decode((string) file_get_contents($file), true, 16) : null;
+        $rows = \is_array($read) && StockReader::FORMAT === ($read['format'] ?? null) ? $read['cords'] ?? null : null;
+        if (!\is_array($rows)) {
+            throw PieceUnreadable::at('stock', new Said('stock-none'));
+        }
+        $cords = [];
+        foreach (array_values($rows) as $i => $row) {
+            $cords[] = $this->reader->cord(\is_array($row) ? $row : [], (string) $i);
+        }
+
+        return $cords;
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function document(Cutting $cutting): array
+    {
+        $sheets = [];
+        foreach ($cutting->sheets as [$cord, , $sheet]) {
+            $sheets[] = [
+                'cord' => [
+                    'fibre' => $cord->fibre->value,
+                    'thickness' => (string) $cord->thickness,
+                    'colour' => $cord->colour->hex,
+                ],
+                'from' => array_map(static fn (Taken $taken): array => [
+                    'stock' => $taken->supply->id,
+                    'is' => $taken->supply->isSpool ? 'spool' : 'offcut',
+                    'cuts' => array_map(
+                        static fn (array $cut): array => ['for' => $cut[0]->id, 'length' => (string) $cut[1]],
+                        $taken->cuts,
+                    ),
+                    'left' => $taken->left?->__toString(),
+                ], $sheet->taken),
+                'buy' => array_map(
+                    static fn (Demand $demand): array => ['for' => $demand->id, 'length' => (string) $demand->wished],
+                    $sheet->unserved,
+                ),
+                'fromOffcuts' => (string) $sheet->offcuts,
+                'atMost' => (string) $sheet->most,
+                'new' => (string) $sheet->fresh(),
+                'wasted' => (string) $sheet->wasted(),
+            ];
+        }
+
+        return ['format' => 'rinkel-cutting', 'version' => 1, 'sheets' => $sheets];
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Cutting;
+
+use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Piece\StoredPiece;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Plan\Planner;
+use Symfony\Component\HttpFoundation\ParameterBag;
+
+/**
+ * Reads which pieces a maker chose, and how many of each, and plans them.
+ */
+final readonly class Choosing
+{
+    /** So many different pieces at once, and so many of each (judgement: more are no week). */
+    private const MOST = 30;
+    private const TIMES = 50;
+
+    /** So many pieces are offered. */
+    private const OFFERED = 40;
+
+    public function __construct(
+        private Pieces $pieces,
+        private Planner $planner,
+    ) {}
+
+    /**
+     * @param ParameterBag $sent p[], the pieces, and n[…], how many of each; one each where nothing is said
+     */
+    public function of(ParameterBag $sent): Chosen
+    {
+        $all = $sent->all();
+        $times = \is_array($all['n'] ?? null) ? $all['n'] : [];
+        $chosen = [];
+        foreach (\array_slice(self::ids($all['p'] ?? null), 0, self::MOST) as $id) {
+            $stored = $this->pieces->find($id);
+            $many = $times[$id] ?? '1';
+            if (null === $stored || $stored->isArchived()) {
+                continue;
+            }
+            try {
+                $chosen[] = [
+                    $stored,
+                    $this->planner->plan($this->pieces->piece($stored)),
+                    \is_string($many) ? max(1, min(self::TIMES, (int) $many)) : 1,
+                ];
+            } catch (PieceUnreadable) {
+                // The Table says what is wrong with it.
+            }
+        }
+
+        return new Chosen($chosen);
+    }
+
+    public function one(StoredPiece $stored): Chosen
+    {
+        return $this->of(new ParameterBag(['p' => [(string) $stored->id()]]));
+    }
+
+    /**
+     * @return list<StoredPiece> that could be chosen, worked on last first
+     */
+    public function offered(): array
+    {
+        return $this->pieces->onTheTable(self::OFFERED);
+    }
+
+    /**
+     * @return list<int>
+     */
+    private static function ids(mixed $sent): array
+    {
+        $ids = array_filter(
+            \is_array($sent) ? $sent : [],
+            static fn (mixed $id): bool => \is_string($id) && 1 === preg_match('/^\d{1,18}$/D', $id),
+        );
+
+        return array_values(array_unique(array_map(intval(...), $ids)));
+    }
+}

@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Cutting;
+
+use Rinkel\App\Piece\StoredPiece;
+use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Cutting\Cutting;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\Strain;
+use Rinkel\Core\Plan\Need;
+use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Stock\StockCord;
+use Rinkel\Core\Work\Cure;
+
+/**
+ * Some pieces, each with how many are made of it: what is cut, bought and paid for together.
+ */
+final readonly class Chosen
+{
+    /**
+     * @param list<array{StoredPiece, Plan, int}> $pieces
+     */
+    public function __construct(public array $pieces) {}
+
+    public function has(StoredPiece $stored): bool
+    {
+        return $this->times($stored) > 0;
+    }
+
+    public function times(StoredPiece $stored): int
+    {
+        foreach ($this->pieces as [$one, , $times]) {
+            if ($one->id() === $stored->id()) {
+                return $times;
+            }
+        }
+
+        return 0;
+    }
+
+    /**
+     * Returns how many pieces are made in all.
+     */
+    public function count(): int
+    {
+        return array_sum(array_column($this->pieces, 2));
+    }
+
+    /**
+     * Returns how many cords are cut in all.
+     */
+    public function cuts(): int
+    {
+        $cuts = 0;
+        foreach ($this->pieces as [, $plan, $times]) {
+            $cuts += $times * array_sum(array_map(static fn (Cut $cut): int => $cut->count, $plan->cuts));
+        }
+
+        return $cuts;
+    }
+
+    /**
+     * @return array<string, Cord> of which something is cut, by likeness
+     */
+    public function cords(): array
+    {
+        $cords = [];
+        foreach ($this->pieces as [, $plan]) {
+            foreach ($plan->cuts as $cut) {
+                $cords[$cut->cord->likeness()] ??= $cut->cord;
+            }
+        }
+
+        return $cords;
+    }
+
+    /**
+     * @return list<string> keys of the cords of which something is cut
+     */
+    public function likenesses(): array
+    {
+        return array_map(strval(...), array_keys($this->cords()));
+    }
+
+    /**
+     * @param list<StockCord> $stock
+     * @param string|null     $only  the likeness of the cord that is cut, all when null
+     */
+    public function cutting(array $stock, ?string $only = null): Cutting
+    {
+        $cuts = [];
+        foreach ($this->pieces as [, $plan, $times]) {
+            $piece = $plan->draft->piece;
+            for ([$done, $which] = [0, 1]; $done < $times; ++$which) {
+                // Each by a name of its own, as its label says it.
+                $name = $piece->name.(1 === $which ? '' : ' ('.$which.')');
+                if (!isset($cuts[$name])) {
+                    $cuts[$name] = [array_values(array_filter(
+                        $plan->cuts,
+                        static fn (Cut $cut): bool => null === $only || $only === $cut->cord->likeness(),
+                    )), $piece->habits->cutStep($piece->unit)];
+                    ++$done;
+                }
+            }
+        }
+
+        return Cutting::of($cuts, $stock);
+    }
+
+    /**
+     * @return list<Need> beads and findings
+     */
+    public function needs(): array
+    {
+        return Need::of(array_map(static fn (array $one): array => [$one[1], $one[2]], $this->pieces));
+    }
+
+    /**
+     * @return list<Strain> what is glued on them has to bear
+     */
+    public function strains(): array
+    {
+        $strains = [];
+        foreach ($this->pieces as [, $plan]) {
+            foreach (Cure::in($plan->acts()) as $cure) {
+                $strains[$cure->strain()->value] = $cure->strain();
+            }
+        }
+
+        return array_values($strains);
+    }
+
+    /**
+     * Returns what they are called, one after the other: "Harbour rail, Tassel × 3".
+     */
+    public function names(): string
+    {
+        return implode(', ', array_map(
+            static fn (array $one): string => $one[1]->draft->piece->name.($one[2] > 1 ? ' × '.$one[2] : ''),
+            $this->pieces,
+        ));
+    }
+
+    /**
+     * Returns them as an address says them.
+     *
+     * @return array{p: list<int>, n: array<int, int>}
+     */
+    public function query(): array
+    {
+        $query = ['p' => [], 'n' => []];
+        foreach ($this->pieces as [$stored, , $times]) {
+            $query['p'][] = $stored->id();
+            if ($times > 1) {
+                $query['n'][$stored->id()] = $times;
+            }
+        }
+
+        return $query;
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Page\Backup;
+
+use Psr\Clock\ClockInterface;
+use Rinkel\App\Backup\Archive;
+use Rinkel\App\Backup\ArchiveUnreadable;
+use Rinkel\App\Backup\Looking;
+use Rinkel\App\Kept\Bin;
+use Rinkel\App\Platform\Files\Arriving;
+use Rinkel\App\Platform\Http\ChangesNothing;
+use Rinkel\Core\Said;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/**
+ * The page of a maker's own data: all of them as one archive, and an archive read back, after a look at what it would
+ * change.
+ */
+#[Route('/data')]
+final class BackupController extends AbstractController
+{
+    private const TOKEN = ['token' => '[0-9a-f]{32}'];
+
+    public function __construct(
+        private readonly Archive $archive,
+        private readonly Looking $looking,
+        private readonly ClockInterface $clock,
+        private readonly Arriving $arriving,
+        private readonly Bin $bin,
+    ) {}
+
+    #[Route('', 'data', methods: 'GET')]
+    public function page(): Response
+    {
+        return $this->answer();
+    }
+
+    #[Route('/rinkel.zip', 'data_save', methods: 'GET')]
+    public function save(): Response
+    {
+        $response = new BinaryFileResponse(
+            $this->archive->temporary(),
+            headers: ['Content-Type' => 'application/zip'],
+            public: false,
+        );
+        $response->setContentDisposition('attachment', \sprintf('rinkel-%s.zip', $this->clock->now()->format('Y-m-d')));
+
+        return $response->deleteFileAfterSend();
+    }
+
+    #[Route('', 'data_look', methods: 'POST')]
+    #[ChangesNothing]
+    public function arrive(Request $request): Response
+    {
+        $file = $request->files->all()['archive'] ?? null;
+        $token = $request->request->all()['token'] ?? null;
+        if (!\is_string($token) || null === $this->arriving->file($token)) {
+            if (!$file instanceof UploadedFile || !$file->isValid()) {
+                return $this->answer(ArchiveUnreadable::noArchive()->said());
+            }
+            $token = $this->arriving->keep($file);
+        }
+
+        return $this->redirectToRoute('data_looked', ['token' => $token], Response::HTTP_SEE_OTHER);
+    }
+
+    /**
+     * Takes one part of an archive that is too large to be sent at once.
+     */
+    #[Route('/part', 'data_part', methods: 'POST')]
+    #[ChangesNothing]
+    public function part(Request $request): Response
+    {
+        [$sent, $part] = [$request->request->all(), $request->files->all()['part'] ?? null];
+        $at = $sent['at'] ?? '0';
+        $token = \is_string($sent['token'] ?? null) && '' !== $sent['token'] ? $sent['token'] : null;
+        $isWhole = $part instanceof UploadedFile && $part->isValid()
+            && \is_string($at) && 1 === preg_match('/^\d{1,10}$/D', $at);
+        $token = $isWhole ? $this->arriving->part($token, (int) $at, $part) : null;
+
+        return new JsonResponse(
+            ['token' => $token],
+            null === $token ? Response::HTTP_UNPROCESSABLE_ENTITY : Response::HTTP_OK,
+        );
+    }
+
+    /**
+     * Shows what an archive would change, once it was looked at; until then how far that is.
+     */
+    #[Route('/look/{token}', 'data_looked', requirements: self::TOKEN, methods: 'GET')]
+    public function looked(string $token, Request $request): Response
+    {
+        $file = $this->arriving->file($token);
+        if (null === $file) {
+            return $this->answer(new Said('archive-gone'));
+        }
+        try {
+            $looked = $this->looking->step($file);
+        } catch (ArchiveUnreadable $unreadable) {
+            $this->arriving->forget($file);
+
+            return $this->answer($unreadable->said());
+        }
+        $isPart = $request->headers->has('HX-Request');
+
+        return $this->render(
+            $isPart ? 'backup/_look.html.twig' : 'backup/look.html.twig',
+            ['looked' => $looked, 'token' => $token, 'most' => Looking::SHOWN],
+            new Response(headers: $isPart && $looked->isDone ? ['HX-Refresh' => 'true'] : []),
+        );
+    }
+
+    #[Route('/take', 'data_take', methods: 'POST')]
+    public function take(Request $request): Response
+    {
+        $sent = $request->request->all();
+        $file = $this->arriving->file($sent['token'] ?? null);
+        if (null === $file || !$this->looking->looked($file)->isDone) {
+            return $this->answer(new Said('archive-gone'));
+        }
+        $texts = static fn (string $name): array => array_values(
+            array_filter(\is_array($sent[$name] ?? null) ? $sent[$name] : [], is_string(...)),
+        );
+
+        return $this->redirectToRoute(
+            'data',
+            ['taken' => $this->looking->take($file, $texts('take'), $texts('all'))],
+            Response::HTTP_SEE_OTHER,
+        );
+    }
+
+    private function answer(?Said $wrong = null): Response
+    {
+        return $this->render(
+            'backup/data.html.twig',
+            ['wrong' => $wrong, 'removed' => $this->bin->count(), 'days' => Bin::DAYS],
+            new Response(status: null === $wrong ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
+        );
+    }
+}

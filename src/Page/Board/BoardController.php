@@ -1,0 +1,326 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Page\Board;
+
+use Rinkel\App\Board\Boards;
+use Rinkel\App\Board\BoardViews;
+use Rinkel\App\Board\StoredBoard;
+use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Settings\Custom;
+use Rinkel\App\Settings\Preferences;
+use Rinkel\App\Stock\StockBox;
+use Rinkel\Core\Failure;
+use Rinkel\Core\Making\Reached;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Fault;
+use Rinkel\Core\Work\Cure;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/**
+ * The Board page: a piece in the making, one move a tap. What is tapped is counted on the device and sent when it can
+ * be; several devices show the same.
+ */
+final class BoardController extends AbstractController
+{
+    private const ID = ['id' => '[0-9]{1,18}'];
+    /** Some glues take days. */
+    private const MOST_MINUTES = 10_080;
+
+    public function __construct(
+        private readonly Boards $boards,
+        private readonly Pieces $pieces,
+        private readonly BoardViews $views,
+        private readonly Preferences $preferences,
+        private readonly StockBox $stock,
+    ) {}
+
+    #[Route('/pieces/{id}/board', 'board_open', requirements: self::ID, methods: 'POST')]
+    public function open(int $id): Response
+    {
+        try {
+            $board = $this->boards->of($this->pieces->find($id) ?? throw $this->createNotFoundException());
+        } catch (PieceUnreadable) {
+            return $this->redirectToRoute('piece', ['id' => $id], Response::HTTP_SEE_OTHER);
+        }
+
+        return $this->back($board->id());
+    }
+
+    #[Route('/boards/{id}', 'board', requirements: self::ID, methods: 'GET')]
+    public function show(int $id): Response
+    {
+        $board = $this->board($id);
+        try {
+            return $this->page($board);
+        } catch (PieceUnreadable) {
+            // Its piece says what is wrong with it.
+            return $this->redirectToRoute('piece', ['id' => $board->piece()->id()], Response::HTTP_SEE_OTHER);
+        }
+    }
+
+    /**
+     * Takes taps that a device made, as JSON: each with the uid that the device gave it, once.
+     */
+    #[Route('/boards/{id}/taps', 'board_taps', requirements: self::ID, methods: 'POST')]
+    public function taps(int $id, Request $request): Response
+    {
+        $board = $this->board($id);
+        $sent = json_decode($request->getContent(), true, 6);
+        $taps = [];
+        foreach (\is_array($sent) && \is_array($sent['taps'] ?? null) ? $sent['taps'] : [] as $tap) {
+            $tap = \is_array($tap) ? $tap : [];
+            [$uid, $by, $at] = [$tap['id'] ?? null, $tap['by'] ?? null, $tap['at'] ?? null];
+            if (
+                \is_string($uid) && 1 === preg_match('/^[0-9a-f]{12,24}$/D', $uid)
+                && \is_int($by) && abs($by) <= 5000 && \is_int($at) && $at > 0
+            ) {
+                $taps[] = ['id' => $uid, 'by' => $by, 'at' => $at];
+            }
+        }
+        if ([] !== $taps && !$board->isFinished()) {
+            $this->boards->tapped($board, $taps);
+        }
+
+        return $this->state($board);
+    }
+
+    #[Route('/boards/{id}/state', 'board_state', requirements: self::ID, methods: 'GET')]
+    public function now(int $id): Response
+    {
+        return $this->state($this->board($id));
+    }
+
+    /**
+     * Counts without scripts.
+     */
+    #[Route('/boards/{id}/one', 'board_one', requirements: self::ID, methods: 'POST')]
+    public function one(int $id, Request $request): Response
+    {
+        $by = $request->request->all()['by'] ?? '1';
+        $this->boards->tapped($this->board($id), [[
+            'id' => bin2hex(random_bytes(12)),
+            'by' => \is_string($by) && 1 === preg_match('/^-?\d{1,4}$/D', $by) ? (int) $by : 1,
+            'at' => (int) (microtime(true) * 1000),
+        ]]);
+
+        return $this->back($id);
+    }
+
+    #[Route('/boards/{id}/read', 'board_read', requirements: self::ID, methods: 'POST')]
+    public function read(int $id, Request $request): Response
+    {
+        $board = $this->board($id);
+        $typed = self::texts($request->request->all()['r'] ?? null);
+        $unit = $this->boards->plan($board)->draft->piece->unit;
+        $faults = [];
+        $length = static function (string $field) use ($typed, $unit, &$faults): ?Length {
+            try {
+                return '' === ($typed[$field] ?? '') ? null : Length::parse($typed[$field], $unit);
+            } catch (Failure $failure) {
+                $faults[$field] = [new Fault($field, $failure->said())];
+
+                return null;
+            }
+        };
+        $role = '' === ($typed['role'] ?? '') ? null : $typed['role'];
+        $reached = new Reached(
+            $board->moves(),
+            $length('length'),
+            null === $length('left') ? null : $role,
+            $length('left'),
+        );
+        if ([] === $faults && (null !== $reached->length || null !== $reached->left)) {
+            try {
+                $this->boards->read($board, $reached, '1' === ($typed['pushed'] ?? ''));
+
+                return $this->back($id, 'forecast');
+            } catch (PieceUnreadable $unreadable) {
+                foreach ($unreadable->faults as $fault) {
+                    $faults[$fault->path][] = $fault;
+                }
+            }
+        }
+
+        return $this->page($this->board($id), $typed, $faults);
+    }
+
+    /**
+     * Takes one of the ways out of a short cord, or the plan as it was changed on the piece's page.
+     */
+    #[Route('/boards/{id}/follow', 'board_follow', requirements: self::ID, methods: 'POST')]
+    public function follow(int $id, Request $request): Response
+    {
+        $board = $this->board($id);
+        $key = $request->request->all()['way'] ?? '';
+        $piece = 'changed' === $key ? $this->pieces->piece($board->piece()) : null;
+        $read = $this->boards->lastRead($board);
+        foreach ('changed' === $key ? [] : $this->views->of($board)->ways($read) as $way) {
+            if ($way->key === $key && null === $way->piece) {
+                // The plan stays; what hands do otherwise is part of the work from now on.
+                $this->boards->detour($board, $way, $read->role ?? '');
+            }
+            $piece = $way->key === $key ? $way->piece : $piece;
+        }
+        if (null !== $piece && $this->boards->follow($board, $piece) && 'changed' !== $key) {
+            $this->pieces->alone(
+                $board->piece(),
+                fn () => $this->pieces->save($board->piece(), $piece, ''),
+            );
+        }
+
+        return $this->back($id);
+    }
+
+    /**
+     * Notes that hands did otherwise than planned, as a way out said.
+     */
+    #[Route('/boards/{id}/detour', 'board_detour', requirements: self::ID, methods: 'POST')]
+    public function detour(int $id, Request $request): Response
+    {
+        $which = $request->request->all()['detour'] ?? '';
+        $this->boards->detoured($this->board($id), \is_string($which) ? $which : '');
+
+        return $this->back($id);
+    }
+
+    /**
+     * Keeps the plan of the board: the piece goes back to it.
+     */
+    #[Route('/boards/{id}/keep', 'board_keep', requirements: self::ID, methods: 'POST')]
+    public function keep(int $id): Response
+    {
+        $board = $this->board($id);
+        $piece = $this->boards->wish($board);
+        $this->pieces->alone($board->piece(), fn () => $this->pieces->save($board->piece(), $piece, ''));
+
+        return $this->back($id);
+    }
+
+    #[Route('/boards/{id}/clock', 'board_clock', requirements: self::ID, methods: 'POST')]
+    public function clock(int $id, Request $request): Response
+    {
+        $board = $this->board($id);
+        $all = $request->request->all();
+        [$uid, $step, $minutes, $stop] = [
+            $all['id'] ?? '',
+            $all['step'] ?? '',
+            $all['minutes'] ?? '',
+            $all['stop'] ?? '',
+        ];
+        if (\is_string($stop) && '' !== $stop) {
+            $this->boards->stop($board, $stop);
+        } elseif (
+            \is_string($uid) && 1 === preg_match(
+                '/^[0-9a-f]{12,24}$/D',
+                $uid,
+            ) && is_numeric($step) && is_numeric($minutes)
+        ) {
+            $this->boards->start($board, $uid, (int) $step, max(1, min(self::MOST_MINUTES, (int) $minutes)));
+        }
+
+        return $this->back($id, 'clocks');
+    }
+
+    #[Route('/boards/{id}/pause', 'board_pause', requirements: self::ID, methods: 'POST')]
+    public function pause(int $id, Request $request): Response
+    {
+        $note = self::texts($request->request->all())['note'] ?? '';
+        $this->boards->pause($this->board($id), mb_substr($note, 0, 500));
+
+        return $this->back($id);
+    }
+
+    /**
+     * Hands the piece over to the log, with what the board knows of it.
+     */
+    #[Route('/boards/{id}/finish', 'board_finish', requirements: self::ID, methods: 'POST')]
+    public function finish(int $id): Response
+    {
+        $board = $this->board($id);
+        $typed = $this->views->of($board)->measured(
+            $this->boards->lastRead($board),
+            $this->boards->minutes($board),
+        );
+
+        return $this->redirectToRoute(
+            'piece_finish',
+            ['id' => $board->piece()->id(), 'board' => $id, 'l' => $typed],
+            Response::HTTP_SEE_OTHER,
+        );
+    }
+
+    private function state(StoredBoard $board): Response
+    {
+        return new JsonResponse([
+            'moves' => $board->moves(),
+            'number' => $board->number(),
+            'finished' => $board->isFinished(),
+            'plan' => hash('xxh3', serialize($board->document())),
+            'clocks' => $this->boards->clocks($board),
+        ]);
+    }
+
+    /**
+     * @param array<string, string>                $typed
+     * @param array<string, non-empty-list<Fault>> $faults by field
+     */
+    private function page(StoredBoard $board, array $typed = [], array $faults = []): Response
+    {
+        $view = $this->views->of($board);
+        $reached = $this->boards->lastRead($board);
+
+        return $this->render('board/board.html.twig', [
+            'view' => $view,
+            'reached' => $reached,
+            'sound' => $this->boards->isSound($board),
+            'clocks' => $this->boards->clocks($board),
+            'forecast' => $view->forecast($reached),
+            'ways' => $view->ways($reached),
+            'changed' => $this->views->changed($board, $view),
+            'typed' => $typed,
+            'faults' => $faults,
+            'hand' => $this->preferences->custom(Custom::Hand),
+            'plan_hash' => hash('xxh3', serialize($board->document())),
+            'clock_id' => bin2hex(random_bytes(8)),
+            'minutes' => $this->boards->minutes($board),
+            'glues' => array_map(
+                fn (Cure $cure): array => [$cure->strain(), $this->stock->glues($cure->strain())],
+                $view->cures(),
+            ),
+        ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+
+    private function board(int $id): StoredBoard
+    {
+        return $this->boards->find($id) ?? throw $this->createNotFoundException();
+    }
+
+    private function back(int $id, string $to = ''): Response
+    {
+        return $this->redirectToRoute(
+            'board',
+            ['id' => $id] + ('' === $to ? [] : ['_fragment' => $to]),
+            Response::HTTP_SEE_OTHER,
+        );
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private static function texts(mixed $sent): array
+    {
+        $texts = [];
+        foreach (\is_array($sent) ? $sent : [] as $field => $value) {
+            $texts[(string) $field] = \is_scalar($value) ? mb_substr(trim(mb_scrub((string) $value)), 0, 500) : '';
+        }
+
+        return $texts;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Page\Board;
+
+use Rinkel\App\Board\Days;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/**
+ * A day at the bench: pieces are chosen, and the order is told in which all of them are done earliest.
+ */
+final class DayController extends AbstractController
+{
+    public function __construct(private readonly Days $days) {}
+
+    #[Route('/day', 'day', methods: 'GET')]
+    public function show(Request $request): Response
+    {
+        $query = $request->query->all();
+        $chosen = array_values(array_filter(
+            \is_array($query['p'] ?? null) ? $query['p'] : [],
+            static fn (mixed $id): bool => \is_string($id) && 1 === preg_match('/^\d{1,18}$/D', $id),
+        ));
+        $begin = $query['begin'] ?? '';
+        $begin = \is_string($begin) && 1 === preg_match('/^([01]?\d|2[0-3]):[0-5]\d$/D', $begin) ? $begin : '09:00';
+
+        return $this->render('board/day.html.twig', [
+            'pieces' => $this->days->pieces(),
+            'day' => $this->days->of(array_map(intval(...), $chosen), $begin),
+            'begin' => $begin,
+        ]);
+    }
+}

@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Page\Sizes;
+
+use Rinkel\App\Board\Boards;
+use Rinkel\App\Cutting\Chosen;
+use Rinkel\App\Page\Paper\PaperController;
+use Rinkel\App\Paper\KitPaper;
+use Rinkel\App\People\People;
+use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Price\Costing;
+use Rinkel\App\Sizes\Asked;
+use Rinkel\App\Sizes\Asking;
+use Rinkel\App\Sizes\Moving;
+use Rinkel\App\Sizes\Reaching;
+use Rinkel\App\Stock\StockBox;
+use Rinkel\Core\Sizing\Kit;
+use Rinkel\Core\Sizing\Series;
+use Rinkel\Core\Sizing\Sized;
+use Rinkel\Core\Stock\Kind;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/**
+ * One design in several sizes: beside each other, as a kit, as a series, in other materials, and as far as cords go.
+ */
+#[Route('/pieces/{id}', requirements: ['id' => '[0-9]{1,18}'])]
+final class SizesController extends AbstractController
+{
+    /** So many things of each kind in stock are offered. */
+    private const OFFERED = 100;
+
+    public function __construct(
+        private readonly Pieces $pieces,
+        private readonly Asking $asking,
+        private readonly StockBox $stock,
+    ) {}
+
+    #[Route('/sizes', 'sizes', methods: 'GET')]
+    public function sizes(int $id, Request $request, People $people): Response
+    {
+        return $this->page('sizes/sizes.html.twig', $id, $request, ['people' => $people->all()]);
+    }
+
+    #[Route('/kit', 'kit', methods: 'GET')]
+    public function kit(int $id, Request $request): Response
+    {
+        return $this->answer('sizes/kit.html.twig', ...[...$this->asked($id, $request, true), []]);
+    }
+
+    #[Route('/series', 'series', methods: 'GET')]
+    public function series(int $id, Request $request, Costing $costing, Boards $boards): Response
+    {
+        [$stored, $asked] = $this->asked($id, $request);
+        $chosen = self::chosen($stored, $asked);
+        $cutting = $chosen->cutting($this->stock->cords($chosen->likenesses()));
+        $needs = $chosen->needs();
+
+        return $this->answer('sizes/series.html.twig', $stored, $asked, [
+            'chosen' => $chosen,
+            'cutting' => $cutting,
+            'needs' => $needs,
+            'cost' => $costing->of($chosen, $cutting),
+            'series' => Series::of(
+                array_map(static fn (array $one): array => [$one[1], $one[2]], $chosen->pieces),
+                $boards->pace(),
+            ),
+            'rows' => $this->stock->like([
+                ...array_map(static fn ($need): string => $need->what->likeness(), $needs),
+                ...array_keys($chosen->cords()),
+            ]),
+        ]);
+    }
+
+    #[Route('/sizes.pdf', 'paper_sizes', methods: 'GET')]
+    public function table(int $id, Request $request, KitPaper $paper): Response
+    {
+        return $this->paper($id, $request, $paper->table(...), 'sizes', false);
+    }
+
+    #[Route('/kit.pdf', 'paper_kit', methods: 'GET')]
+    public function labels(int $id, Request $request, KitPaper $paper): Response
+    {
+        return $this->paper($id, $request, $paper->labels(...), 'kit', true);
+    }
+
+    #[Route('/instructions.pdf', 'paper_instructions', methods: 'GET')]
+    public function instructions(int $id, Request $request, KitPaper $paper): Response
+    {
+        return $this->paper($id, $request, $paper->instructions(...), 'instructions', true);
+    }
+
+    #[Route('/otherwise', 'moved', methods: 'GET')]
+    public function moved(int $id, Request $request, Moving $moving): Response
+    {
+        $stored = $this->stored($id);
+        $moved = $moving->of($stored, $request->query);
+
+        return $this->render('sizes/moved.html.twig', [
+            'stored' => $stored,
+            'moved' => $moved,
+            'fields' => Moving::FIELDS,
+            'stock' => array_merge(...array_map(
+                fn (Kind $kind): array => $this->stock->found($kind, '', self::OFFERED)[0],
+                Kind::cases(),
+            )),
+        ], new Response(status: [] === $moved->faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+
+    #[Route('/reach', 'reach', methods: 'GET')]
+    public function reach(int $id, Request $request, Reaching $reaching): Response
+    {
+        $stored = $this->stored($id);
+        $reached = $reaching->of($stored, $request->query);
+
+        return $this->render('sizes/reach.html.twig', [
+            'stored' => $stored,
+            'reached' => $reached,
+        ], new Response(status: [] === $reached->faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+
+    /**
+     * Lays the design on the Table as far as what is at hand goes.
+     */
+    #[Route('/reach', 'reach_lay', methods: 'POST')]
+    public function lay(int $id, Request $request, Reaching $reaching): Response
+    {
+        $sent = $request->request->all();
+        $stored = $this->stored($id);
+        $step = \is_string($sent['step'] ?? null) && 1 === preg_match('/^\d{1,4}$/D', $sent['step'])
+            ? (int) $sent['step']
+            : throw $this->createNotFoundException();
+        $wish = $reaching->wish($stored, \is_string($sent['by'] ?? null) ? $sent['by'] : '', $step);
+        $laid = $this->pieces->add($wish->renamed($this->pieces->freeName($wish->name)));
+
+        return $this->redirectToRoute('piece', ['id' => $laid->id()], Response::HTTP_SEE_OTHER);
+    }
+
+    private function stored(int $id): StoredPiece
+    {
+        return $this->pieces->find($id) ?? throw $this->createNotFoundException();
+    }
+
+    /**
+     * @return array{StoredPiece, Asked}
+     */
+    private function asked(int $id, Request $request, bool $byAnyone = false): array
+    {
+        $stored = $this->stored($id);
+
+        return [$stored, $this->asking->of($stored, $request->query, $byAnyone)];
+    }
+
+    /**
+     * @param array<string, mixed> $more
+     */
+    private function page(string $template, int $id, Request $request, array $more): Response
+    {
+        return $this->answer($template, ...[...$this->asked($id, $request), $more]);
+    }
+
+    /**
+     * @param array<string, mixed> $more
+     */
+    private function answer(string $template, StoredPiece $stored, Asked $asked, array $more): Response
+    {
+        return $this->render($template, $more + [
+            'stored' => $stored,
+            'asked' => $asked,
+            'labels' => $this->asking,
+            'kit' => null === $asked->sizes ? null : Kit::of($asked->sizes),
+        ], new Response(status: [] === $asked->faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+
+    /**
+     * @param callable(Asked, Asking): string $write
+     */
+    private function paper(int $id, Request $request, callable $write, string $name, bool $byAnyone): Response
+    {
+        [, $asked] = $this->asked($id, $request, $byAnyone);
+        if (null === $asked->sizes) {
+            // The page says what is wrong with the list.
+            return $this->redirectToRoute('sizes', ['id' => $id] + $request->query->all(), Response::HTTP_SEE_OTHER);
+        }
+
+        return PaperController::pdf($write($asked, $this->asking), 'rinkel-'.$name);
+    }
+
+    private static function chosen(StoredPiece $stored, Asked $asked): Chosen
+    {
+        $pieces = [];
+        foreach ($asked->sizes->all ?? [] as $i => $sized) {
+            \assert($sized instanceof Sized);
+            if (($asked->counts[$i] ?? 1) > 0) {
+                $pieces[] = [$stored, $sized->plan, $asked->counts[$i] ?? 1];
+            }
+        }
+
+        return new Chosen($pieces);
+    }
+}

@@ -1,0 +1,237 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Page\Stock;
+
+use Rinkel\App\Buying\Lists;
+use Rinkel\App\Buying\Shopping;
+use Rinkel\App\Cutting\Choosing;
+use Rinkel\App\Cutting\Chosen;
+use Rinkel\App\Platform\Files\Tables;
+use Rinkel\App\Price\Costing;
+use Rinkel\App\Settings\Preferences;
+use Rinkel\App\Stock\StockBox;
+use Rinkel\App\Stock\StockRow;
+use Rinkel\App\Stock\TakenMeanwhile;
+use Rinkel\App\Stock\Ticks;
+use Rinkel\Core\Cutting\Cutting;
+use Rinkel\Core\Material\Strain;
+use Rinkel\Core\Plan\Need;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/**
+ * What is done for some pieces before the first knot: cut, buy, and know what it costs.
+ */
+#[Route('/cut')]
+final class CutController extends AbstractController
+{
+    /** So many cuts are worked out before the page is shown: they take less than a second. */
+    private const AT_ONCE = 60;
+
+    public function __construct(
+        private readonly StockBox $stock,
+        private readonly Choosing $choosing,
+        private readonly Shopping $shopping,
+        private readonly Costing $costing,
+        private readonly Ticks $ticks,
+        private readonly Preferences $preferences,
+    ) {}
+
+    /**
+     * Answers with the sheet; where it is large it comes cord by cord, so that one sees how far it is.
+     */
+    #[Route('', 'cut', methods: 'GET')]
+    public function cut(Request $request): Response
+    {
+        $chosen = $this->choosing->of($request->query);
+        if ($chosen->cuts() <= self::AT_ONCE || isset($request->query->all()['whole'])) {
+            return $this->sheet($chosen, false);
+        }
+
+        return $this->page('stock/cut.html.twig', $chosen, [
+            'cords' => $chosen->cords(),
+            'needs' => $chosen->needs(),
+            'mark' => $this->stock->mark(),
+            'late' => false,
+        ] + $this->told($chosen));
+    }
+
+    #[Route('/cord', 'cut_cord', methods: 'GET')]
+    public function cord(Request $request): Response
+    {
+        $chosen = $this->choosing->of($request->query);
+        $cord = $request->query->all()['cord'] ?? '';
+        $cutting = $chosen->cutting(
+            $this->stock->cords(\is_string($cord) ? [$cord] : []),
+            \is_string($cord) ? $cord : '',
+        );
+
+        return $this->render('stock/_sheets.html.twig', [
+            'cutting' => $cutting,
+            'made' => $this->ticks->made($cutting),
+            'unit' => $this->preferences->unit(),
+        ] + $this->told($chosen));
+    }
+
+    #[Route('/take', 'cut_take', methods: 'POST')]
+    public function take(Request $request): Response
+    {
+        $chosen = $this->choosing->of($request->request);
+        $mark = $request->request->all()['mark'] ?? '';
+        try {
+            $cutting = $this->cutting($chosen);
+            $this->stock->take($cutting, $chosen->needs(), \is_string($mark) ? $mark : '', $chosen->names());
+            $this->ticks->clear($cutting);
+
+            return $this->redirectToRoute('stock', ['taken' => 1], Response::HTTP_SEE_OTHER);
+        } catch (TakenMeanwhile) {
+            return $this->sheet($chosen, true);
+        }
+    }
+
+    #[Route('/tick', 'cut_tick', methods: 'POST')]
+    public function tick(Request $request): Response
+    {
+        $cut = $request->request->all()['cut'] ?? null;
+        if (!\is_string($cut) || 1 !== preg_match('/^[0-9a-f]{32}$/D', $cut)) {
+            return new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY);
+        }
+        $this->ticks->set($cut, isset($request->request->all()['made']));
+
+        return new Response(status: Response::HTTP_NO_CONTENT);
+    }
+
+    #[Route('/buy', 'buy', methods: 'GET')]
+    public function buy(Request $request): Response
+    {
+        return $this->toBuy($this->choosing->of($request->query), false);
+    }
+
+    #[Route('/bought', 'bought', methods: 'POST')]
+    public function bought(Request $request): Response
+    {
+        $chosen = $this->choosing->of($request->request);
+        $got = $request->request->all()['got'] ?? [];
+        $list = $this->shopping->list($chosen, $this->cutting($chosen));
+        $bought = [];
+        foreach (array_merge(...array_values($list)) as $one) {
+            if (\is_array($got) && \in_array($one->what->likeness(), $got, true)) {
+                $bought[] = [$one->what, $one->much, $one->letters];
+            }
+        }
+        $mark = $request->request->all()['mark'] ?? '';
+        try {
+            if ([] !== $bought) {
+                $this->stock->receive($bought, $chosen->names(), \is_string($mark) ? $mark : '');
+            }
+        } catch (TakenMeanwhile) {
+            return $this->toBuy($chosen, true);
+        }
+
+        return $this->redirectToRoute('buy', $chosen->query(), Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/price', 'price', methods: 'GET')]
+    public function price(Request $request): Response
+    {
+        $chosen = $this->choosing->of($request->query);
+
+        return $this->page('stock/price.html.twig', $chosen, [
+            'cost' => $this->costing->of($chosen, $this->cutting($chosen)),
+            'each' => array_map(fn (array $one): array => [
+                $one[1]->draft->piece->name,
+                $one[2],
+                $this->costing->of(new Chosen([[$one[0], $one[1], 1]]), Cutting::of([], [])),
+            ], $chosen->pieces),
+        ]);
+    }
+
+    #[Route('/cuts.csv', 'cut_csv', methods: 'GET')]
+    public function cutList(Request $request, Lists $lists): Response
+    {
+        return self::table($lists->cuts($this->cutting($this->choosing->of($request->query))), 'cuts');
+    }
+
+    #[Route('/buy.csv', 'buy_csv', methods: 'GET')]
+    public function buyList(Request $request, Lists $lists): Response
+    {
+        $chosen = $this->choosing->of($request->query);
+
+        return self::table($lists->buys($this->shopping->list($chosen, $this->cutting($chosen))), 'buy');
+    }
+
+    /**
+     * @param list<list<string>> $rows
+     */
+    private static function table(array $rows, string $name): Response
+    {
+        return new Response(Tables::csv($rows), headers: [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="rinkel-'.$name.'.csv"',
+        ]);
+    }
+
+    private function toBuy(Chosen $chosen, bool $isLate): Response
+    {
+        $list = $this->shopping->list($chosen, $this->cutting($chosen));
+
+        return $this->page('stock/buy.html.twig', $chosen, [
+            'list' => $list,
+            'sum' => Shopping::sum(array_merge(...array_values($list))),
+            'low' => $this->stock->low(),
+            'mark' => $this->stock->mark(),
+            'late' => $isLate,
+        ], $isLate ? Response::HTTP_CONFLICT : Response::HTTP_OK);
+    }
+
+    private function sheet(Chosen $chosen, bool $isLate): Response
+    {
+        $cutting = $this->cutting($chosen);
+
+        return $this->page('stock/cut.html.twig', $chosen, [
+            'cords' => [],
+            'cutting' => $cutting,
+            'needs' => $chosen->needs(),
+            'made' => $this->ticks->made($cutting),
+            'mark' => $this->stock->mark(),
+            'late' => $isLate,
+        ] + $this->told($chosen), $isLate ? Response::HTTP_CONFLICT : Response::HTTP_OK);
+    }
+
+    /**
+     * @return array{rows: array<string, StockRow>, glues: list<array{Strain, list<StockRow>}>} what the stock says of
+     *                                                                                          all that the pieces are
+     *                                                                                          made of, and which glues
+     *                                                                                          bear what is glued
+     */
+    private function told(Chosen $chosen): array
+    {
+        $glues = array_map(fn (Strain $strain): array => [$strain, $this->stock->glues($strain)], $chosen->strains());
+
+        return ['glues' => $glues, 'rows' => $this->stock->like([
+            ...array_map(static fn (Need $need): string => $need->what->likeness(), $chosen->needs()),
+            ...array_keys($chosen->cords()),
+        ])];
+    }
+
+    private function cutting(Chosen $chosen): Cutting
+    {
+        return $chosen->cutting($this->stock->cords($chosen->likenesses()));
+    }
+
+    /**
+     * @param array<string, mixed> $more
+     */
+    private function page(string $template, Chosen $chosen, array $more, int $status = Response::HTTP_OK): Response
+    {
+        return $this->render($template, $more + [
+            'chosen' => $chosen,
+            'offered' => $this->choosing->offered(),
+            'unit' => $this->preferences->unit(),
+        ], new Response(status: $status));
+    }
+}

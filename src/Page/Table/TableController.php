@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Page\Table;
+
+use Rinkel\App\Board\BoardViews;
+use Rinkel\App\People\People;
+use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Settings\Preferences;
+use Rinkel\App\Table\Asked;
+use Rinkel\App\Table\Beginnings;
+use Rinkel\App\Table\Found;
+use Rinkel\App\Table\Rows;
+use Rinkel\App\Table\Shelf;
+use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Fault;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/**
+ * The Table page, the pieces on the go, and the way to a new one.
+ */
+final class TableController extends AbstractController
+{
+    private const BLANK = [
+        'place' => 'wrist', 'girth' => '', 'unit' => 'cm', 'person' => '', 'construction' => '', 'sit' => '',
+        'design' => '',
+        'from' => '', 'spell' => '', 'stone_length' => '', 'stone_width' => '', 'tray' => '',
+    ];
+
+    /** Where a fault in the document is told on the page. */
+    private const FIELDS = [
+        'wearer.girth' => 'girth', 'unit' => 'unit', 'spell' => 'spell', 'stone' => 'stone', 'tray' => 'tray',
+    ];
+
+    public function __construct(
+        private readonly Pieces $pieces,
+        private readonly People $people,
+        private readonly Beginnings $beginnings,
+        private readonly Rows $rows,
+        private readonly Shelf $shelf,
+        private readonly Found $found,
+        private readonly Preferences $preferences,
+        private readonly BoardViews $boards,
+    ) {}
+
+    #[Route('/', 'table', methods: 'GET')]
+    public function table(Request $request): Response
+    {
+        $query = $request->query->all();
+        $asked = $query['put_away'] ?? '';
+        $putAway = $this->pieces->find(
+            \is_string($asked) && 1 === preg_match('/^[0-9]{1,18}$/D', $asked) ? (int) $asked : 0,
+        );
+        $wanted = Asked::by($request);
+        $looking = $this->found->look($wanted);
+        $count = $this->found->count($wanted);
+
+        return $this->render('table/table.html.twig', [
+            'pieces' => array_map($this->rows->of(...), $this->found->pieces($wanted)),
+            'asked' => $wanted,
+            'boards' => $wanted->archive || $request->headers->has('HX-Request') ? [] : $this->boards->shelf(),
+            'count' => $count,
+            'looking' => $looking,
+            'pages' => (int) ceil($count / Found::PAGE),
+            'constructions' => $this->found->constructions(),
+            'put_away' => null !== $putAway && $putAway->isArchived() ? $this->rows->of($putAway) : null,
+        ]);
+    }
+
+    #[Route('/new', 'piece_new', methods: 'GET')]
+    public function new(): Response
+    {
+        return $this->choice(['unit' => $this->preferences->unit()->value] + self::BLANK, []);
+    }
+
+    #[Route('/keys', 'keys', methods: 'GET')]
+    public function keys(): Response
+    {
+        return $this->render('settings/keys.html.twig');
+    }
+
+    #[Route('/pieces', 'piece_create', methods: 'POST')]
+    public function create(Request $request): Response
+    {
+        $typed = self::BLANK;
+        foreach ($typed as $field => $default) {
+            $value = $request->request->all()[$field] ?? $default;
+            $typed[$field] = \is_scalar($value) ? mb_substr(mb_scrub((string) $value), 0, 2000) : $default;
+        }
+        try {
+            $piece = $this->beginnings->piece($typed, $this->preferences->beginning());
+
+            return $this->redirectToRoute(
+                'piece',
+                ['id' => $this->pieces->add($piece->renamed($this->pieces->freeName($piece->name)))->id()],
+                Response::HTTP_SEE_OTHER,
+            );
+        } catch (PieceUnreadable $unreadable) {
+            $faults = [];
+            foreach ($unreadable->faults as $fault) {
+                $faults[self::FIELDS[$fault->path] ?? 'construction'][] = $fault;
+            }
+
+            return $this->choice($typed, $faults);
+        }
+    }
+
+    /**
+     * @param array<string, string>                $typed
+     * @param array<string, non-empty-list<Fault>> $faults by field
+     */
+    private function choice(array $typed, array $faults): Response
+    {
+        return $this->render('table/new.html.twig', [
+            'pictures' => $this->beginnings->pictures(),
+            'shelf' => $this->shelf->designs(),
+            'people' => $this->people->all(),
+            'typed' => $typed,
+            'group' => BodyPlace::Neck->value === $typed['place'] ? 'neck' : 'around',
+            'faults' => $faults,
+            'unit' => Unit::tryFrom($typed['unit']) ?? Unit::Centimetre,
+        ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Page\Twig;
+
+use Rinkel\App\Board\BenchDay;
+use Rinkel\App\Board\DayLine;
+use Rinkel\App\Platform\Wording\Times;
+use Rinkel\App\Svg\PagePictures;
+use Twig\Extension\AbstractExtension;
+use Twig\TwigFunction;
+
+/**
+ * What is drawn of the work itself: a day at the bench, the log, samples and the hand they tell of.
+ */
+final class BenchExtension extends AbstractExtension
+{
+    private const DRAWN = ['is_safe' => ['html']];
+
+    public function __construct(
+        private readonly PagePictures $pictures,
+        private readonly Times $times,
+    ) {}
+
+    public function getFunctions(): array
+    {
+        return [
+            new TwigFunction(
+                'day_line',
+                fn (BenchDay $day, string $label): string => DayLine::paint($day, $label, $this->times->clock(...)),
+                self::DRAWN,
+            ),
+            new TwigFunction('log_chart', $this->pictures->chart(...), self::DRAWN),
+            new TwigFunction('sample', $this->pictures->sample(...), self::DRAWN),
+            new TwigFunction('hand_gauge', $this->pictures->hand(...), self::DRAWN),
+        ];
+    }
+}

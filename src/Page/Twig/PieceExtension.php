@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Page\Twig;
+
+use Rinkel\App\Sizes\Asking;
+use Rinkel\App\Svg\DrawingFile;
+use Rinkel\App\Svg\PagePictures;
+use Rinkel\App\Svg\Posture;
+use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Cutting\Risk;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Sizing\Sized;
+use Twig\Extension\AbstractExtension;
+use Twig\TwigFunction;
+
+/**
+ * How a planned piece is drawn: flat, worn, small, in sizes, its closure, its cuts.
+ */
+final class PieceExtension extends AbstractExtension
+{
+    private const DRAWN = ['is_safe' => ['html']];
+
+    public function __construct(
+        private readonly PagePictures $pictures,
+        private readonly DrawingFile $drawings,
+    ) {}
+
+    public function getFunctions(): array
+    {
+        return [
+            new TwigFunction('drawing_version', $this->drawings->version(...)),
+            new TwigFunction('board', $this->pictures->board(...), self::DRAWN),
+            new TwigFunction('worn', $this->pictures->worn(...), self::DRAWN),
+            new TwigFunction(
+                'turn_step',
+                static fn (Plan $plan): int => Posture::step($plan->draft->piece->wearer->place),
+            ),
+            new TwigFunction('worn_open', static fn (Plan $plan): int => Posture::worn($plan->draft)),
+            new TwigFunction('small', $this->pictures->small(...), self::DRAWN),
+            new TwigFunction('closure', $this->pictures->closure(...), self::DRAWN),
+            new TwigFunction('piece_rows', $this->pictures->rows(...), self::DRAWN),
+            new TwigFunction('size_rows', $this->sizes(...), self::DRAWN),
+            new TwigFunction('gauge', $this->pictures->gauge(...), self::DRAWN),
+            new TwigFunction('cut_bar', $this->pictures->cutBar(...), self::DRAWN),
+            new TwigFunction('risks_of', self::risks(...)),
+        ];
+    }
+
+    /**
+     * @param non-empty-list<Sized> $sizes
+     */
+    private function sizes(array $sizes, Asking $labels): string
+    {
+        $unit = $sizes[0]->plan->draft->piece->unit;
+
+        return $this->pictures->rows(
+            array_map(static fn (Sized $one): Plan => $one->plan, $sizes),
+            array_map(static fn (Sized $one): string => $labels->label($one->size, $unit), $sizes),
+        );
+    }
+
+    /**
+     * @return array<int, Length> how long a cut is by the risk of running short, one in so many pieces; those that
+     *                            differ
+     */
+    private static function risks(Cut $cut, Plan $plan): array
+    {
+        $piece = $plan->draft->piece;
+        $lengths = [];
+        foreach (Risk::oneIn($piece->risk)->around() as $risk) {
+            $lengths[$risk->oneIn] = $cut->atRisk($risk, $piece->habits->cutStep($piece->unit));
+        }
+
+        return \count(
+            array_unique(array_map(static fn (Length $length): string => (string) $length, $lengths)),
+        ) > 1 ? $lengths : [];
+    }
+}

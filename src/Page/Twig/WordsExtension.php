@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Page\Twig;
+
+use Rinkel\App\Platform\Wording\Times;
+use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Measure\Length;
+use Twig\Extension\AbstractExtension;
+use Twig\TwigFilter;
+use Twig\TwigFunction;
+
+/**
+ * What templates say: lengths, times and what the core tells, in words.
+ */
+final class WordsExtension extends AbstractExtension
+{
+    public function __construct(
+        private readonly Wording $wording,
+        private readonly Times $times,
+    ) {}
+
+    public function getFilters(): array
+    {
+        return [
+            new TwigFilter('said', $this->wording->length(...)),
+            new TwigFilter('to_cut', $this->wording->toCut(...)),
+            new TwigFilter('roomy', $this->wording->roomy(...)),
+            new TwigFilter('told', $this->wording->told(...)),
+            new TwigFilter('currency_name', $this->wording->currency(...)),
+            new TwigFilter('mark', $this->wording->foldOf(...)),
+            new TwigFilter('material', $this->wording->material(...)),
+            new TwigFilter('percent', static fn (float $log): int => (int) round(100 * (exp($log) - 1))),
+            new TwigFilter('day', $this->times->day(...)),
+            new TwigFilter('moment', $this->times->moment(...)),
+            new TwigFilter('clock', $this->times->clock(...)),
+            new TwigFilter('soon', $this->times->soon(...)),
+        ];
+    }
+
+    public function getFunctions(): array
+    {
+        return [
+            new TwigFunction('figure_name', $this->wording->figure(...)),
+            new TwigFunction('role_name', $this->wording->role(...)),
+            new TwigFunction('step_text', $this->wording->step(...)),
+            new TwigFunction('making_text', $this->wording->making(...)),
+            new TwigFunction('check_text', $this->wording->check(...)),
+            new TwigFunction('remedy_text', $this->wording->remedy(...)),
+            new TwigFunction('exact', Length::exact(...)),
+            new TwigFunction('length_of', static fn (int|float $mm): Length => Length::ofMillimetres($mm)),
+            new TwigFunction('zone', fn (): string => $this->times->zone()->getName()),
+        ];
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\App\Page\Settings;
+
+use Rinkel\App\Settings\Preferences;
+use Rinkel\Tests\App\WebCase;
+use Symfony\Component\DomCrawler\Crawler;
+
+final class SettingsControllerTest extends WebCase
+{
+    public function testNewPiecesBeginAsTheirMakerWorks(): void
+    {
+        $page = $this->keep(['unit' => 'in', 'tension' => 'firm', 'risk' => '20', 'gauge' => '1 1/8 in']);
+        self::assertStringContainsString('New pieces begin with it', $page->filter('[role=status]')->text());
+        self::assertSame('20', $page->filter('#risk')->attr('value'));
+        self::assertNotNull($page->filter('#tension-firm')->attr('checked'));
+
+        $new = $this->browser->request('GET', '/new');
+        self::assertNotNull($new->filter('input[name=unit][value=in]')->first()->attr('checked'));
+        $this->browser->request(
+            'POST',
+            '/pieces',
+            ['girth' => '6 1/2', 'unit' => 'in', 'construction' => 'square-knot-band'],
+        );
+        $piece = $this->browser->followRedirect();
+        self::assertNotNull($piece->filter('#tension-firm')->attr('checked'));
+        self::assertSame('20', $piece->filter('#risk')->attr('value'));
+        self::assertCount(0, $piece->filter('[data-check=hand-unsaid]'), 'the hand is known');
+    }
+
+    public function testAPieceSaysWhereItDiffers(): void
+    {
+        $this->keep(['tension' => 'firm', 'risk' => '20']);
+        $piece = $this->lay();
+        $usual = fn (): array => $this->browser->request(
+            'GET',
+            '/pieces/'.$piece->id(),
+        )->filter('[aria-labelledby=hand] .usual')->extract(['_text']);
+        self::assertSame([], $usual(), 'what is left open differs from nothing');
+        $this->edit($piece, ['tension' => 'loose', 'risk' => '20']);
+        self::assertSame(['You usually have: firm.'], $usual());
+        $this->edit($piece, ['tension' => 'firm', 'risk' => '10']);
+        self::assertSame(['You usually have: 20.'], $usual());
+    }
+
+    public function testWhatCannotBeSetIsToldAndTheRestIsKept(): void
+    {
+        $page = $this->browser->request(
+            'POST',
+            '/settings',
+            ['unit' => 'ell', 'tension' => 'even', 'risk' => 'never', 'gauge' => '4 furlongs'],
+        );
+        self::assertResponseStatusCodeSame(422);
+        self::assertSame('never', $page->filter('#risk')->attr('value'), 'what was typed stands there');
+        self::assertSame('4 furlongs', $page->filter('#gauge')->attr('value'));
+        self::assertCount(3, $page->filter('.faulty .fault'));
+        $preferences = self::getContainer()->get(Preferences::class);
+        self::assertInstanceOf(Preferences::class, $preferences);
+        self::assertSame(
+            ['tension' => 'even'],
+            array_filter($preferences->all(), static fn (string $text): bool => '' !== $text),
+        );
+
+        $this->browser->request('POST', '/settings', ['unit' => ['x'], 'risk' => "\xff"]);
+        self::assertLessThan(500, $this->browser->getResponse()->getStatusCode());
+        $this->keep([]);
+        $preferences = self::getContainer()->get(Preferences::class);
+        self::assertInstanceOf(Preferences::class, $preferences);
+        self::assertSame('', implode('', $preferences->all()), 'nothing said is nothing set');
+    }
+
+    /**
+     * What the hand does otherwise than usual changes what is cut, in each new piece and in no other.
+     */
+    public function testHabitsChangeWhatIsCutAndAPieceSaysWhereItDiffers(): void
+    {
+        $before = $this->lay();
+        $cuts = fn (int $id): array => $this->browser->request('GET', '/pieces/'.$id.'?stage=cut')
+            ->filter('[data-cut] .cut-length')->extract(['_text']);
+        $usual = $cuts($before->id());
+        $this->keep(
+            [
+                'rounding' => '5 cm',
+                'workingEnds' => '150 mm',
+                'sliderKnots' => '6',
+                'side' => 'right',
+                'melting' => 'glue',
+                'gluing' => 'last',
+                'working' => 'last',
+                'stops' => 'first',
+                'button' => 'last',
+            ],
+        );
+        self::assertSame($usual, $cuts($before->id()), 'a piece that is there stays as it is');
+        $page = $this->browser->request('GET', '/pieces/'.$before->id());
+        self::assertSame(
+            [
+                'You usually have: right cord.', 'You usually have: glue.', 'You usually have: trim, then glue.',
+                'You usually have: with all other ends, last.', 'You usually have: before the slider.',
+                'You usually have: the loop first, the button last.',
+            ],
+            $page->filter('#habits .usual')->extract(['_text']),
+        );
+        self::assertNotNull($page->filter('#habits')->attr('open'), 'it differs: that is not hidden');
+
+        $this->browser->request('POST', '/pieces', ['girth' => '16 cm', 'construction' => 'square-knot-band']);
+        $page = $this->browser->followRedirect();
+        self::assertSame('6', $page->filter('#closure-knots')->attr('value'));
+        self::assertSame(
+            '150 mm',
+            str_replace('15 cm', '150 mm', (string) $page->filter('#habits-workingEnds')->attr('value')),
+        );
+        self::assertNotNull($page->filter('#habits-side-right')->attr('checked'));
+        self::assertCount(0, $page->filter('#habits .usual'));
+        self::assertGreaterThan(1, $page->filter('[data-cut] .cut-length .length')->count());
+        $page->filter('[data-cut] .cut-length .length')->each(static function (Crawler $cut): void {
+            self::assertSame(0, (int) $cut->text() % 5, 'every cut is a whole number of steps');
+        });
+        self::assertStringContainsString('no flame, as you like it', $page->filter('[data-check=finish-glue]')->text());
+        self::assertStringContainsString(
+            'Trim at the knot, put a drop',
+            $page->filter('[data-check=finish-glue]')->text(),
+        );
+        self::assertCount(0, $page->filter('[data-check=open-flame]'), 'no flame, no caution of one');
+    }
+
+    public function testCautionsAreShortOrWholeButNeverGone(): void
+    {
+        $piece = $this->lay();
+        $cautions = fn (): array => $this->browser->request('GET', '/pieces/'.$piece->id())
+            ->filter('.check-caution')->extract(['data-check']);
+        $whole = $cautions();
+        self::assertNotSame([], $whole);
+        $this->keep(['safety' => 'short']);
+        self::assertSame($whole, $cautions());
+        $page = $this->browser->getCrawler();
+        self::assertCount(\count($whole), $page->filter('.check-caution details summary'));
+        self::assertStringContainsString(
+            'small parts and small children',
+            $page->filter('[data-check=small-parts] summary')->text(),
+        );
+        self::assertStringContainsString('your local rules apply', $page->filter('[data-check=small-parts]')->text());
+        $this->browser->request('POST', '/settings', ['safety' => 'none']);
+        self::assertResponseStatusCodeSame(422);
+    }
+
+    public function testPricesAreNumbers(): void
+    {
+        $page = $this->browser->request(
+            'POST',
+            '/settings',
+            ['rate' => 'plenty', 'factor' => '0.5', 'currency' => 'XYZ'],
+        );
+        self::assertCount(2, $page->filter('.faulty .fault'));
+        $page = $this->keep(['rate' => '18,50', 'factor' => '2.2', 'currency' => 'SEK']);
+        self::assertSame('18.50', $page->filter('#rate')->attr('value'));
+        self::assertSame('SEK Swedish Krona', $page->filter('#currency option[selected]')->text());
+    }
+
+    /**
+     * @param array<string, string> $texts
+     */
+    private function keep(array $texts): Crawler
+    {
+        $this->browser->request('POST', '/settings', $texts);
+        self::assertResponseStatusCodeSame(303);
+
+        return $this->browser->followRedirect();
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Code;
+
+use PHPUnit\Framework\TestCase;
+use Rinkel\Tests\Architecture\Layers;
+
+final class FiguresTest extends TestCase
+{
+    /**
+     * A part that no layer names could know all others, and all others it.
+     */
+    public function testEveryPartHasItsLayer(): void
+    {
+        self::assertSame(self::foldersOf('src'), self::sorted(Layers::PARTS));
+        self::assertSame(self::foldersOf('core'), self::sorted(Layers::CONCEPTS));
+    }
+
+    public function testNoPartKnowsItselfThroughOthers(): void
+    {
+        $figures = new Figures();
+
+        self::assertSame([], $figures->cycles());
+        self::assertSame([], $figures->pairs());
+        self::assertSame([], $figures->dependencies()['Platform'] ?? null);
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function foldersOf(string $root): array
+    {
+        return self::sorted(array_map(
+            basename(...),
+            glob(\dirname(__DIR__, 2).'/'.$root.'/*', \GLOB_ONLYDIR) ?: [],
+        ));
+    }
+
+    /**
+     * @param list<string> $names
+     *
+     * @return list<string>
+     */
+    private static function sorted(array $names): array
+    {
+        sort($names);
+
+        return $names;
+    }
+}
