@@ -12,5 +12,5 @@ interface Failure extends \Throwable
     /**
      * Returns what a maker is told.
      */
-    public function said(): Said;
+    public function said(): Message;
 }

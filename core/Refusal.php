@@ -9,12 +9,12 @@ namespace Rinkel\Core;
  */
 abstract class Refusal extends \InvalidArgumentException implements Failure
 {
-    final protected function __construct(private readonly Said $said)
+    final protected function __construct(private readonly Message $said)
     {
         parent::__construct((string) $said);
     }
 
-    public function said(): Said
+    public function said(): Message
     {
         return $this->said;
     }

@@ -7,9 +7,9 @@ namespace Rinkel\Tests;
 use Psr\Log\NullLogger;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Failure;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
-use Rinkel\Core\Said;
 use Symfony\Component\Translation\Formatter\MessageFormatter;
 use Symfony\Component\Translation\Loader\YamlFileLoader;
 use Symfony\Component\Translation\Translator;
@@ -21,7 +21,7 @@ final class English
 {
     private static ?Wording $wording = null;
 
-    public static function of(Said|Fault|Failure $said): string
+    public static function of(Message|Fault|Failure $said): string
     {
         return match (true) {
             $said instanceof PieceUnreadable => self::wording()->faults($said->faults),

@@ -21,7 +21,7 @@ final readonly class Arrangement
      * @param array<string, Bead> $beads by name
      */
     public function __construct(
-        public Manner $manner,
+        public OrderRule $manner,
         public array $names,
         array $beads,
     ) {

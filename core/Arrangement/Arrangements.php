@@ -17,7 +17,7 @@ final readonly class Arrangements
 {
     private BeadSequence $sequence;
 
-    public function __construct(private Tray $tray)
+    public function __construct(private BeadTray $tray)
     {
         $this->sequence = new BeadSequence($tray->beads);
     }
@@ -35,12 +35,12 @@ final readonly class Arrangements
         }
         $chance = new Randomizer(new Mt19937($seed));
         $all = array_map(
-            fn (Manner $manner): Arrangement => new Arrangement(
+            fn (OrderRule $manner): Arrangement => new Arrangement(
                 $manner,
                 $this->ordered($manner, $names, $chance),
                 $this->tray->beads,
             ),
-            Manner::cases(),
+            OrderRule::cases(),
         );
         usort($all, static fn (Arrangement $one, Arrangement $other): int => $other->liveliness <=> $one->liveliness);
 
@@ -52,15 +52,15 @@ final readonly class Arrangements
      *
      * @return list<string>
      */
-    private function ordered(Manner $manner, array $names, Randomizer $chance): array
+    private function ordered(OrderRule $manner, array $names, Randomizer $chance): array
     {
         return match ($manner) {
-            Manner::Value => self::begun($this->by(BeadOrder::ByValue, $names), $chance),
-            Manner::Colour => self::begun($this->by(BeadOrder::ByColour, $names), $chance),
-            Manner::Form => self::begun($this->by(BeadOrder::ByForm, $names), $chance),
-            Manner::Graduated => $this->graduated($names, $chance),
-            Manner::Symmetric => self::symmetric($names, $chance),
-            Manner::Mixed => self::mixed($names, $chance),
+            OrderRule::Value => self::begun($this->by(BeadOrder::ByValue, $names), $chance),
+            OrderRule::Colour => self::begun($this->by(BeadOrder::ByColour, $names), $chance),
+            OrderRule::Form => self::begun($this->by(BeadOrder::ByForm, $names), $chance),
+            OrderRule::Graduated => $this->graduated($names, $chance),
+            OrderRule::Symmetric => self::symmetric($names, $chance),
+            OrderRule::Mixed => self::mixed($names, $chance),
         };
     }
 

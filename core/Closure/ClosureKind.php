@@ -36,7 +36,7 @@ interface ClosureKind
     public function passesShut(): bool;
 
     /**
-     * @return list<Wished> what a maker says of it
+     * @return list<ClosureOption> what a maker says of it
      */
     public function asks(): array;
 

@@ -107,7 +107,7 @@ final readonly class ClosureWish
         if ($kind->id() === $this->kind->id()) {
             return $this;
         }
-        $knows = static fn (string $field): bool => \in_array($field, Wished::ofKind($kind), true);
+        $knows = static fn (string $field): bool => \in_array($field, ClosureOption::ofKind($kind), true);
         $usual = new self($kind);
 
         return new self(

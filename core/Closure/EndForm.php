@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure;
 
 use Rinkel\Core\Closure\End\ButtonEnd;
+use Rinkel\Core\Closure\End\ClosureEnd;
 use Rinkel\Core\Closure\End\CordLoop;
-use Rinkel\Core\Closure\End\End;
 use Rinkel\Core\Closure\End\FindingEnd;
 use Rinkel\Core\Closure\End\KnottedLoop;
 use Rinkel\Core\Closure\End\TieEnd;
@@ -38,7 +38,7 @@ enum EndForm: string
     /**
      * Returns this end of the piece at $site, where $other is at the other.
      */
-    public function at(Site $site, self $other, bool $isStart): End
+    public function at(Site $site, self $other, bool $isStart): ClosureEnd
     {
         return match ($this) {
             self::Loop => CordLoop::on($site, $other, $isStart && $site->isFolded),

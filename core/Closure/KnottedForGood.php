@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
-use Rinkel\Core\Closure\Closing\ForGood;
+use Rinkel\Core\Closure\Closing\TiedForGood;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Measure\Length;
@@ -39,7 +39,7 @@ final readonly class KnottedForGood implements Closure
             $this->site->wish->kind,
             Length::zero(),
             Length::zero(),
-            new ForGood(),
+            new TiedForGood(),
             length: Length::zero(),
             steps: [new Step('for-good', ['cords' => 2 * $this->site->ends->count])],
         );

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure;
 
 use Rinkel\Core\Closure\Closing\TwoEnded;
-use Rinkel\Core\Closure\End\End;
+use Rinkel\Core\Closure\End\ClosureEnd;
 use Rinkel\Core\Closure\End\TieEnd;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Measure\Length;
@@ -17,8 +17,8 @@ use Rinkel\Core\Remark\Severity;
  */
 final readonly class TwoEnds implements Closure
 {
-    private End $start;
-    private End $finish;
+    private ClosureEnd $start;
+    private ClosureEnd $finish;
 
     public function __construct(private ClosureWish $wish, private Site $site)
     {

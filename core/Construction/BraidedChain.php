@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\ClosureWish;
-use Rinkel\Core\Closure\Kind\Clasping;
-use Rinkel\Core\Closure\Kind\Tying;
+use Rinkel\Core\Closure\Kind\ClaspClosure;
+use Rinkel\Core\Closure\Kind\TieClosure;
 use Rinkel\Core\Construction\Internal\ChainMaker;
 use Rinkel\Core\Construction\Internal\Chains;
 use Rinkel\Core\Construction\Internal\Stock;
@@ -20,7 +20,7 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * Two groups of threads braided through the links of a chain, link by link, each folded at the toggle, or knotted
@@ -48,7 +48,7 @@ final readonly class BraidedChain implements Construction
         return CordNames::only(['left', 'right'], ['left', 'right'])->folding();
     }
 
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         $link = Chains::link($wish) ?? 'chain';
 
@@ -63,13 +63,13 @@ final readonly class BraidedChain implements Construction
                 'toggle' => Stock::finding(FindingKind::Toggle, 20, 15, 10),
             ],
             '1 link '.$link.' x fit',
-            new ClosureWish(Clasping::onCord(), findings: ['toggle']),
+            new ClosureWish(ClaspClosure::onCord(), findings: ['toggle']),
         );
     }
 
     public function closures(): array
     {
-        return [Clasping::onCord(), new Tying()];
+        return [ClaspClosure::onCord(), new TieClosure()];
     }
 
     public function maker(Piece $piece): Maker

@@ -18,7 +18,7 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * One cord folded at a button; both ends carry small beads, and after each bundle the long end ties a barrel around the
@@ -46,7 +46,7 @@ final readonly class BundledWrap implements Construction
         return CordNames::only(['cord']);
     }
 
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         $names = [] === $wish->beads ? ['seed'] : array_map(strval(...), array_keys($wish->beads));
         $three = implode(' ', array_map(static fn (int $i): string => $names[$i % \count($names)], [0, 1, 2]));

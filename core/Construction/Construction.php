@@ -12,7 +12,7 @@ use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Remark\Check;
 
 /**
@@ -41,7 +41,7 @@ interface Construction
     /**
      * Returns $piece with all it leaves open filled in, so that a girth alone is enough.
      */
-    public function completed(Wish $wish): Piece;
+    public function completed(PieceSpec $wish): Piece;
 
     /**
      * @return non-empty-list<ClosureKind> the default first

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction;
 
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
 
 /**
  * The constructions that a piece can name, each under its id.
@@ -69,7 +69,7 @@ final readonly class Constructions
     public function get(string $id): Construction
     {
         return $this->byId[$id]
-            ?? throw PieceUnreadable::at('construction', new Said('one-of', ['known' => $this->ids(), 'found' => new Quoted($id)]));
+            ?? throw PieceUnreadable::at('construction', new Message('one-of', ['known' => $this->ids(), 'found' => new Quoted($id)]));
     }
 
     public function named(string $id): ?Construction

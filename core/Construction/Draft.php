@@ -97,7 +97,7 @@ final readonly class Draft
      */
     public function isHalved(): bool
     {
-        return Hanging::of($this->piece, $this->setting->elements);
+        return CoreHanging::of($this->piece, $this->setting->elements);
     }
 
     /**

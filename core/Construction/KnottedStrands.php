@@ -6,11 +6,11 @@ namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Kind\Breakaway;
-use Rinkel\Core\Closure\Kind\Clasping;
+use Rinkel\Core\Closure\Kind\ClaspClosure;
 use Rinkel\Core\Closure\Kind\ForGood;
 use Rinkel\Core\Closure\Kind\Magnetic;
+use Rinkel\Core\Closure\Kind\TieClosure;
 use Rinkel\Core\Closure\Kind\TwoEnding;
-use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Internal\CordMaker;
 use Rinkel\Core\Construction\Internal\OnCord;
 use Rinkel\Core\Construction\Internal\Stock;
@@ -24,7 +24,7 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
@@ -39,7 +39,7 @@ final readonly class KnottedStrands extends OnCord
         return 'knotted-strands';
     }
 
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         return $wish->completedWith(
             ['strand' => Stock::cord(Fibre::Leather, 1.0, '#4a3728', 2)],
@@ -50,7 +50,7 @@ final readonly class KnottedStrands extends OnCord
                 'clasp' => Stock::finding(FindingKind::Clasp, 12, 6, 0),
             ],
             '(1 overhand, 1 bead '.(array_key_first($wish->beads) ?? 'pearl').') x fit, 1 overhand',
-            new ClosureWish(Clasping::onCord(), findings: ['end', 'end', 'ring', 'ring', 'clasp']),
+            new ClosureWish(ClaspClosure::onCord(), findings: ['end', 'end', 'ring', 'ring', 'clasp']),
         );
     }
 
@@ -91,7 +91,7 @@ final readonly class KnottedStrands extends OnCord
 
     public function closures(): array
     {
-        return [Clasping::onCord(), new Tying(), new Magnetic(), new Breakaway(), TwoEnding::onCord(), new ForGood()];
+        return [ClaspClosure::onCord(), new TieClosure(), new Magnetic(), new Breakaway(), TwoEnding::onCord(), new ForGood()];
     }
 
     public function way(Draft $draft): Way

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\ClosureWish;
-use Rinkel\Core\Closure\Kind\Clasping;
+use Rinkel\Core\Closure\Kind\ClaspClosure;
 use Rinkel\Core\Closure\Kind\DoubleBarrel;
 use Rinkel\Core\Closure\Kind\SlideBeading;
-use Rinkel\Core\Closure\Kind\Tying;
+use Rinkel\Core\Closure\Kind\TieClosure;
 use Rinkel\Core\Construction\Internal\ChainMaker;
 use Rinkel\Core\Construction\Internal\Chains;
 use Rinkel\Core\Construction\Internal\Stock;
@@ -21,7 +21,7 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * A flat or round cord laced through every link of a chain, from its middle outwards; worn once or in wraps.
@@ -48,7 +48,7 @@ final readonly class LacedChain implements Construction
         return CordNames::andLaces(['lace'], ['lace']);
     }
 
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         $link = Chains::link($wish) ?? 'chain';
 
@@ -66,7 +66,7 @@ final readonly class LacedChain implements Construction
 
     public function closures(): array
     {
-        return [new SlideBeading(), Clasping::onCord(), new Tying(), new DoubleBarrel()];
+        return [new SlideBeading(), ClaspClosure::onCord(), new TieClosure(), new DoubleBarrel()];
     }
 
     public function maker(Piece $piece): Maker

@@ -6,10 +6,10 @@ namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Kind\Breakaway;
-use Rinkel\Core\Closure\Kind\Clasping;
+use Rinkel\Core\Closure\Kind\ClaspClosure;
 use Rinkel\Core\Closure\Kind\ForGood;
+use Rinkel\Core\Closure\Kind\TieClosure;
 use Rinkel\Core\Closure\Kind\TwoEnding;
-use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Internal\OnCord;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Construction\Way\LayersWay;
@@ -20,7 +20,7 @@ use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
@@ -52,7 +52,7 @@ final readonly class LayeredStrands extends OnCord
         return CordNames::andColours(['cord']);
     }
 
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         $bead = array_key_first($wish->beads) ?? 'seed';
         $strand = static fn (int $beads): string => \sprintf(
@@ -69,13 +69,13 @@ final readonly class LayeredStrands extends OnCord
                 'clasp' => Stock::finding(FindingKind::Clasp, 12, 6, 0),
             ],
             $strand(15).', below 3 cm ('.$strand(21).'), below 3 cm ('.$strand(27).')',
-            new ClosureWish(Clasping::onCord(), findings: ['ring', 'clasp']),
+            new ClosureWish(ClaspClosure::onCord(), findings: ['ring', 'clasp']),
         );
     }
 
     public function closures(): array
     {
-        return [Clasping::onCord(), new Tying(), new Breakaway(), TwoEnding::onCord(), new ForGood()];
+        return [ClaspClosure::onCord(), new TieClosure(), new Breakaway(), TwoEnding::onCord(), new ForGood()];
     }
 
     public function way(Draft $draft): Way

@@ -14,7 +14,7 @@ use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Remedy;
 use Rinkel\Core\Remark\Severity;
@@ -35,7 +35,7 @@ final readonly class MultiRow extends OnCore
         return CordNames::only(['core', 'working', 'slider'], ['core'])->folding();
     }
 
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         $rows = $wish->cords['core']->count ?? 3;
         $names = array_map(strval(...), array_keys($wish->beads));

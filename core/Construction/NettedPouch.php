@@ -7,10 +7,10 @@ namespace Rinkel\Core\Construction;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Kind\Breakaway;
 use Rinkel\Core\Closure\Kind\ButtonAndLoop;
-use Rinkel\Core\Closure\Kind\Clasping;
+use Rinkel\Core\Closure\Kind\ClaspClosure;
 use Rinkel\Core\Closure\Kind\ForGood;
 use Rinkel\Core\Closure\Kind\SquareSliding;
-use Rinkel\Core\Closure\Kind\Tying;
+use Rinkel\Core\Closure\Kind\TieClosure;
 use Rinkel\Core\Construction\Internal\NetMaker;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Construction\Way\NetWay;
@@ -29,7 +29,7 @@ use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
@@ -59,7 +59,7 @@ final readonly class NettedPouch implements Construction
         return CordNames::only(['mesh', 'slider'], ['mesh']);
     }
 
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         return $wish->completedWith(
             ['mesh' => Stock::cord(Fibre::WaxedCotton, 1.0, '#4b5a46', 4)],
@@ -67,15 +67,15 @@ final readonly class NettedPouch implements Construction
             ['stone' => Stock::finding(FindingKind::Stone, 28, 18, 0)],
             'braid fit, 1 overhand, gap 12 mm, net 5 every 12 mm, focal '.(array_key_first($wish->beads) ?? 'lock')
                 .', gap 12 mm, 1 overhand, braid fit',
-            new ClosureWish(new Tying()),
+            new ClosureWish(new TieClosure()),
         );
     }
 
     public function closures(): array
     {
         return [
-            new Tying(),
-            Clasping::onCord(),
+            new TieClosure(),
+            ClaspClosure::onCord(),
             new SquareSliding(),
             ButtonAndLoop::onCord(),
             new Breakaway(),

@@ -20,7 +20,7 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
@@ -56,7 +56,7 @@ final readonly class RopeKnot implements Construction
         return CordNames::andRopes(['rope', self::SECOND, 'thread'], ['rope'], [self::SECOND]);
     }
 
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         return $wish->completedWith(
             [

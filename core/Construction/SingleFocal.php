@@ -13,7 +13,7 @@ use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * One bead held between two barrel knots on a cord, with a double slider.
@@ -30,7 +30,7 @@ final readonly class SingleFocal extends OnCord
         return new FocalWay($draft);
     }
 
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         return $wish->completedWith(
             ['cord' => Stock::cord(Fibre::WaxedCotton, 1.0, '#3a3f44')],

@@ -11,7 +11,7 @@ use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * One cord with barrel knots at equal spacing.
@@ -23,7 +23,7 @@ final readonly class SpacedKnots extends OnCord
         return 'spaced-knots';
     }
 
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         return $wish->completedWith(
             ['cord' => Stock::cord(Fibre::WaxedCotton, 1.5, '#7a4b2a')],

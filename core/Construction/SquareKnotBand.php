@@ -16,7 +16,7 @@ use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * Square knots or half knots of one pair of working cords around straight cores: flat, spiral, or parts of each, with
@@ -34,7 +34,7 @@ final readonly class SquareKnotBand extends OnCore
         return CordNames::only(['core', 'working', 'slider'], ['core'])->folding();
     }
 
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         return $wish->completedWith(
             [

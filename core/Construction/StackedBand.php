@@ -15,7 +15,7 @@ use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
@@ -35,7 +35,7 @@ final readonly class StackedBand extends OnCore
         return CordNames::andPairs(['core', 'slider'], ['core'])->folding();
     }
 
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         $pairs = [] === array_diff_key($wish->cords, ['core' => 0, 'slider' => 0])
             ? [

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\ClosureWish;
-use Rinkel\Core\Closure\Kind\Clasping;
+use Rinkel\Core\Closure\Kind\ClaspClosure;
 use Rinkel\Core\Closure\Kind\DoubleBarrel;
 use Rinkel\Core\Closure\Kind\SingleBarrel;
 use Rinkel\Core\Closure\Kind\SlideBeading;
 use Rinkel\Core\Closure\Kind\SquareSliding;
-use Rinkel\Core\Closure\Kind\Tying;
+use Rinkel\Core\Closure\Kind\TieClosure;
 use Rinkel\Core\Construction\Internal\BundleMaker;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Construction\Way\BundleWay;
@@ -23,7 +23,7 @@ use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Pattern\BeadSequence;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
@@ -53,7 +53,7 @@ final readonly class StrandBundle implements Construction
         return CordNames::andStrands(['end', 'slider']);
     }
 
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         $strands = [] === array_diff_key($wish->cords, ['end' => 0, 'slider' => 0])
             ? [
@@ -79,8 +79,8 @@ final readonly class StrandBundle implements Construction
             new DoubleBarrel(),
             new SingleBarrel(),
             new SlideBeading(),
-            new Tying(),
-            Clasping::onCord(),
+            new TieClosure(),
+            ClaspClosure::onCord(),
         ];
     }
 

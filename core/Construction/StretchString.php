@@ -13,7 +13,7 @@ use Rinkel\Core\Construction\Way\Way;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * Beads on elastic, knotted shut; also with a word in the middle.
@@ -25,7 +25,7 @@ final readonly class StretchString extends OnCord
         return 'stretch';
     }
 
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         return $wish->completedWith(
             ['cord' => Stock::cord(Fibre::ElasticBraid, 0.7, '#e8e8e8')],

@@ -11,7 +11,7 @@ use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * Beads on one cord, centred between two barrel knots, as a necklace or a bracelet.
@@ -23,7 +23,7 @@ final readonly class StrungBeads extends OnCord
         return 'strung-beads';
     }
 
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         return $wish->completedWith(
             ['cord' => Stock::cord(Fibre::Leather, 1.0, '#3a2a21')],

@@ -25,7 +25,7 @@ use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Remedy;
 use Rinkel\Core\Remark\Severity;
@@ -56,7 +56,7 @@ final readonly class WaveBand implements Construction
         return CordNames::only(['core', 'working']);
     }
 
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         $names = array_map(strval(...), array_keys($wish->beads));
 

@@ -54,7 +54,7 @@ final readonly class Cutter
         $taken = [];
         foreach ([...$offcuts, ...$spools] as $supply) {
             if (isset($cuts[$supply->id])) {
-                $taken[] = new Taken($supply, $cuts[$supply->id], $left[$supply->id]);
+                $taken[] = new SupplyCuts($supply, $cuts[$supply->id], $left[$supply->id]);
             }
         }
 

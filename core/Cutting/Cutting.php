@@ -71,7 +71,7 @@ final readonly class Cutting
     public function count(): int
     {
         return array_sum(array_map(static fn (array $sheet): int => \count($sheet[2]->unserved) + array_sum(
-            array_map(static fn (Taken $taken): int => \count($taken->cuts), $sheet[2]->taken),
+            array_map(static fn (SupplyCuts $taken): int => \count($taken->cuts), $sheet[2]->taken),
         ), $this->sheets));
     }
 

@@ -38,7 +38,7 @@ final readonly class EndLoops
             $far = $edge + $way * $size->millimetres;
             $near = $far - $way * $flat;
             array_push($cords, ...$this->between($near, $far, $way));
-            $cords[] = Cord::straight(
+            $cords[] = DrawnCord::straight(
                 min($near, $edge + $way * $reach),
                 max($near, $edge + $way * $reach),
                 0,
@@ -70,7 +70,7 @@ final readonly class EndLoops
      *
      * @param int $way 1 where it comes from the left, -1 where it comes from the right
      *
-     * @return non-empty-list<Cord>
+     * @return non-empty-list<DrawnCord>
      */
     public function between(float $one, float $other, int $way): array
     {
@@ -89,7 +89,7 @@ final readonly class EndLoops
             ),
             range(0, 60),
         );
-        $loop = new Cord($points, $cord->thickness * ($knotted ? 2 : 1), $cord->colour, $cord->role);
+        $loop = new DrawnCord($points, $cord->thickness * ($knotted ? 2 : 1), $cord->colour, $cord->role);
 
         return $knotted ? [$loop, ...$this->heads($points)] : [$loop];
     }
@@ -99,7 +99,7 @@ final readonly class EndLoops
      *
      * @param non-empty-list<Point> $points
      *
-     * @return list<Cord>
+     * @return list<DrawnCord>
      */
     private function heads(array $points): array
     {
@@ -118,7 +118,7 @@ final readonly class EndLoops
             for (; $next <= $gone + $step; $next += $thickness * (0 === $turn++ % 2 ? 1.05 : 1.25)) {
                 $on = $next - $gone;
                 [$cx, $cy] = [$before->x + $on * $x, $before->y + $on * $y];
-                $heads[] = new Cord([
+                $heads[] = new DrawnCord([
                     new Point($cx - $half * $y, $cy + $half * $x),
                     new Point($cx + $half * $y, $cy - $half * $x),
                 ], $thickness, $colour, $this->cord->role);

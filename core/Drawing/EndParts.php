@@ -158,7 +158,7 @@ final readonly class EndParts
     {
         $far = $x + $way * $this->knots->tail();
 
-        return new Scene(min($x, $far), max($x, $far), 0, array_map(static fn (EndCord $cord): Cord => Cord::straight(
+        return new Scene(min($x, $far), max($x, $far), 0, array_map(static fn (EndCord $cord): DrawnCord => DrawnCord::straight(
             min($x, $far),
             max($x, $far),
             $cord->y,
@@ -182,7 +182,7 @@ final readonly class EndParts
     {
         $body = $this->body();
         $cords = array_map(
-            static fn (EndCord $cord): Cord => Cord::straight(
+            static fn (EndCord $cord): DrawnCord => DrawnCord::straight(
                 $body,
                 $body + $gap,
                 $cord->y,
@@ -208,10 +208,10 @@ final readonly class EndParts
         $half = $this->knots->thickness() * \count($this->cords) / 2;
         $cords = [];
         foreach ($this->cords as $cord) {
-            $cords[] = Cord::straight(-self::SHOWN, 0, $cord->y, $cord->thickness, $cord->colour, $cord->role);
-            $cords[] = Cord::straight($gap, $gap + self::SHOWN, $cord->y, $cord->thickness, $cord->colour, $cord->role);
-            $cords[] = Cord::straight(0, $end, $cord->y - $half, $cord->thickness, $cord->colour, $cord->role);
-            $cords[] = Cord::straight(
+            $cords[] = DrawnCord::straight(-self::SHOWN, 0, $cord->y, $cord->thickness, $cord->colour, $cord->role);
+            $cords[] = DrawnCord::straight($gap, $gap + self::SHOWN, $cord->y, $cord->thickness, $cord->colour, $cord->role);
+            $cords[] = DrawnCord::straight(0, $end, $cord->y - $half, $cord->thickness, $cord->colour, $cord->role);
+            $cords[] = DrawnCord::straight(
                 $gap - $end,
                 $gap,
                 $cord->y + $half,
@@ -282,8 +282,8 @@ final readonly class EndParts
             $tail = $this->knots->tail() + $this->knots->further($i) + $beyond;
             $left = $tail + $this->tip($cord, $i, -1, $tail - $this->stays(), $beads, $knots);
             $end = $right ?? $tail + $this->tip($cord, $i, 1, $tail - $this->stays(), $beads, $knots);
-            $cords[] = Cord::straight(-$left, 0, $cord->y, $cord->thickness, $cord->colour, $cord->role);
-            $cords[] = Cord::straight($body, $body + $end, $cord->y, $cord->thickness, $cord->colour, $cord->role);
+            $cords[] = DrawnCord::straight(-$left, 0, $cord->y, $cord->thickness, $cord->colour, $cord->role);
+            $cords[] = DrawnCord::straight($body, $body + $end, $cord->y, $cord->thickness, $cord->colour, $cord->role);
             $far = max($far, $left);
         }
 
@@ -345,14 +345,14 @@ final readonly class EndParts
      *
      * @param list<Finding> $findings
      *
-     * @return list<Cord>
+     * @return list<DrawnCord>
      */
     private function into(float $x, int $way, array $findings): array
     {
         $count = \count($this->cords);
         $deep = 0.6 * $way * ([] === $findings ? 0.0 : $findings[0]->length->millimetres);
 
-        return 1 === $count || [] === $findings ? [] : array_map(fn (EndCord $cord, int $i): Cord => new Cord(
+        return 1 === $count || [] === $findings ? [] : array_map(fn (EndCord $cord, int $i): DrawnCord => new DrawnCord(
             [
                 new Point($x, $cord->y),
                 new Point($x + 0.3 * $deep, $cord->y * 0.6),

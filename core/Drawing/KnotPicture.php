@@ -14,5 +14,5 @@ interface KnotPicture
      *
      * @return list<Placed>
      */
-    public function placed(Run $run): array;
+    public function placed(KnotRun $run): array;
 }

@@ -7,7 +7,7 @@ namespace Rinkel\Core\Drawing;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Geometry\Point;
-use Rinkel\Core\Geometry\Wound;
+use Rinkel\Core\Geometry\WoundPath;
 
 /**
  * An arm with its hand or a leg with its foot, lying to the right, as it is seen when it is turned: the wrist or ankle
@@ -38,8 +38,8 @@ final readonly class Limb
     {
         $ratio = $wearer->place->ratio();
         $girth = $wearer->skin()->millimetres;
-        $wide = Wound::half($girth, $ratio, 0.0);
-        $high = Wound::half($girth, $ratio, \M_PI / 2);
+        $wide = WoundPath::half($girth, $ratio, 0.0);
+        $high = WoundPath::half($girth, $ratio, \M_PI / 2);
         $rise = null === $wearer->upper || null === $wearer->upperAt || $wearer->upperAt->isZero()
             ? 0.0
             : max(0.0, $wearer->upper->minus($wearer->girth)->ratioTo($wearer->upperAt)) / $girth;

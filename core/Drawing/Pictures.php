@@ -50,7 +50,7 @@ final readonly class Pictures
     /**
      * @return list<Placed>
      */
-    public function placed(Run $run): array
+    public function placed(KnotRun $run): array
     {
         $knot = $run->knot->knot ?? throw new \LogicException('What is drawn is no knot.');
 

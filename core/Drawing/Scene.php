@@ -18,12 +18,12 @@ final readonly class Scene
      * @param float                    $left      leftmost x
      * @param float                    $right     rightmost x
      * @param float                    $height    extent across of what lies along the axis, symmetric to it
-     * @param list<Cord>               $cords     cords that lie bare
+     * @param list<DrawnCord>          $cords     cords that lie bare
      * @param list<Placed>             $placed    knots
      * @param list<DrawnBead>          $beads
      * @param list<DrawnFinding>       $findings
-     * @param list<Stretch>            $stretches what each part of the pattern takes
-     * @param list<Hanging>            $hanging
+     * @param list<DrawnPart>          $stretches what each part of the pattern takes
+     * @param list<HangingScene>       $hanging
      * @param array{float, float}|null $omitted   between which x too much lies to be drawn one by one
      * @param float                    $deep      how far below the axis lies what is laid there
      */
@@ -49,7 +49,7 @@ final readonly class Scene
         return max(
             $this->height / 2,
             $this->deep,
-            ...array_map(static fn (Hanging $hanging): float => $hanging->scene->height, $this->hanging),
+            ...array_map(static fn (HangingScene $hanging): float => $hanging->scene->height, $this->hanging),
             ...[0.0],
         );
     }
@@ -90,12 +90,12 @@ final readonly class Scene
             $this->left,
             $this->right,
             $this->height,
-            array_values(array_filter($this->cords, static fn (Cord $one): bool => $isAside($one->points[0]->x))),
+            array_values(array_filter($this->cords, static fn (DrawnCord $one): bool => $isAside($one->points[0]->x))),
             self::aside($this->placed, $from, $to),
             array_values(array_filter($this->beads, static fn (DrawnBead $one): bool => $isAside($one->x))),
             array_values(array_filter($this->findings, static fn (DrawnFinding $one): bool => $isAside($one->x))),
-            array_values(array_filter($this->stretches, static fn (Stretch $one): bool => $isAside($one->from))),
-            array_values(array_filter($this->hanging, static fn (Hanging $one): bool => $isAside($one->x))),
+            array_values(array_filter($this->stretches, static fn (DrawnPart $one): bool => $isAside($one->from))),
+            array_values(array_filter($this->hanging, static fn (HangingScene $one): bool => $isAside($one->x))),
             [$from, $to],
             $this->deep,
         );

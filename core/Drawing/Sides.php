@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing;
 
+use Rinkel\Core\Geometry\Path;
 use Rinkel\Core\Geometry\Point;
-use Rinkel\Core\Geometry\Way;
 
 /**
  * A scene that lies around something, in two: what is seen, and what is hidden behind it.
@@ -18,13 +18,13 @@ final readonly class Sides
     public Scene $front;
     public Scene $back;
 
-    public function __construct(Scene $scene, Way $way)
+    public function __construct(Scene $scene, Path $way)
     {
         $this->front = self::side($scene, $way, true);
         $this->back = self::side($scene, $way, false);
     }
 
-    private static function side(Scene $scene, Way $way, bool $front): Scene
+    private static function side(Scene $scene, Path $way, bool $front): Scene
     {
         $faces = static fn (float $x): bool => $way->frame($x)->faces === $front;
 
@@ -33,7 +33,7 @@ final readonly class Sides
             $scene->right,
             $scene->height,
             array_merge(
-                ...array_map(static fn (Cord $cord): array => self::cords($cord, $faces), $scene->cords),
+                ...array_map(static fn (DrawnCord $cord): array => self::cords($cord, $faces), $scene->cords),
                 ...[[]],
             ),
             array_merge(
@@ -51,16 +51,16 @@ final readonly class Sides
                 ),
             )),
             [],
-            array_values(array_filter($scene->hanging, static fn (Hanging $hanging): bool => $faces($hanging->x))),
+            array_values(array_filter($scene->hanging, static fn (HangingScene $hanging): bool => $faces($hanging->x))),
         );
     }
 
     /**
      * @param callable(float): bool $faces
      *
-     * @return list<Cord>
+     * @return list<DrawnCord>
      */
-    private static function cords(Cord $cord, callable $faces): array
+    private static function cords(DrawnCord $cord, callable $faces): array
     {
         $pieces = [];
         $open = [];
@@ -78,7 +78,7 @@ final readonly class Sides
         $pieces[] = $open;
 
         return array_map(
-            static fn (array $points): Cord => new Cord($points, $cord->thickness, $cord->colour, $cord->role),
+            static fn (array $points): DrawnCord => new DrawnCord($points, $cord->thickness, $cord->colour, $cord->role),
             array_values(array_filter($pieces, static fn (array $points): bool => \count($points) > 1)),
         );
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Fit;
 
-use Rinkel\Core\Geometry\Frame;
+use Rinkel\Core\Geometry\LocalFrame;
+use Rinkel\Core\Geometry\Path;
 use Rinkel\Core\Geometry\Point;
-use Rinkel\Core\Geometry\Way;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 
@@ -18,7 +18,7 @@ use Rinkel\Core\Measure\Unit;
  * q)²) + r (π + 2a) + q (π − 2a) long and hangs d + q − r below the pit of the neck. To a point q is nought; round it
  * is 0.55 r (judgement: a string of even weight). A necklace as short as the neck does not hang.
  */
-final readonly class Drape implements Way
+final readonly class Drape implements Path
 {
     private const ROUND = 0.55;
 
@@ -100,9 +100,9 @@ final readonly class Drape implements Way
         return new Point($point->x - $y * sin($angle), $point->y + $y * cos($angle));
     }
 
-    public function frame(float $x): Frame
+    public function frame(float $x): LocalFrame
     {
-        return Frame::turned($this->place($x)[1]);
+        return LocalFrame::turned($this->place($x)[1]);
     }
 
     /**

@@ -7,15 +7,15 @@ namespace Rinkel\Core\Geometry;
 /**
  * Straight on: the piece lying flat.
  */
-final readonly class StraightWay implements Way
+final readonly class StraightWay implements Path
 {
     public function at(float $x, float $y): Point
     {
         return new Point($x, $y);
     }
 
-    public function frame(float $x): Frame
+    public function frame(float $x): LocalFrame
     {
-        return Frame::turned(0.0);
+        return LocalFrame::turned(0.0);
     }
 }

@@ -7,7 +7,7 @@ namespace Rinkel\Core\Geometry;
 /**
  * A way gone round several times, each turn aside from the one before it by a fixed step.
  */
-final readonly class Turns implements Way
+final readonly class Turns implements Path
 {
     /**
      * @param float $around once, more than 0
@@ -16,7 +16,7 @@ final readonly class Turns implements Way
      * @param bool  $behind whether it is seen from behind, left and right changed
      */
     public function __construct(
-        private Way $way,
+        private Path $way,
         private float $around,
         private float $middle,
         private Point $aside,
@@ -32,17 +32,17 @@ final readonly class Turns implements Way
         return $this->behind ? new Point(-$point->x, $point->y) : $point;
     }
 
-    public function frame(float $x): Frame
+    public function frame(float $x): LocalFrame
     {
         [, $along] = $this->turn($x);
         $frame = $this->way->frame($along);
         // It runs to the right where it lies in front, and back to the left behind.
         $faces = $this->behind === $frame->along->x < 0;
         if (!$this->behind) {
-            return new Frame($frame->along, $frame->beside, $frame->tilt, $faces);
+            return new LocalFrame($frame->along, $frame->beside, $frame->tilt, $faces);
         }
 
-        return new Frame(
+        return new LocalFrame(
             new Point(-$frame->along->x, $frame->along->y),
             new Point($frame->beside->x, -$frame->beside->y),
             $frame->tilt,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Hand;
 
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Knot\Touch;
+use Rinkel\Core\Knot\TensionAdjustment;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Stretch;
 
@@ -13,7 +13,7 @@ use Rinkel\Core\Material\Stretch;
  * One maker's hand, as far as her samples and pieces tell: by how much her knots differ from the model, and how far the
  * next ones may differ from that.
  */
-final class Hand implements Touch
+final class Hand implements TensionAdjustment
 {
     /** Beyond so many standard deviations an observation disagrees with the others (judgement). */
     private const ODD = 3.0;

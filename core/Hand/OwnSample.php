@@ -9,7 +9,7 @@ use Rinkel\Core\Material\Exception\StretchUnread;
 use Rinkel\Core\Material\Stretch;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 
 /**
  * Something that a maker worked and measured: how long it is, and what it took of one of the ends that made it. Of a
@@ -64,16 +64,16 @@ final readonly class OwnSample
     /**
      * Returns why nothing can measure that, or null when it can.
      */
-    public function impossible(): ?Said
+    public function impossible(): ?Message
     {
         $used = $this->used();
         $reading = $this->work->reading($this->count, $this->length, $used);
         if (null !== $reading?->length && $reading->length->millimetres <= 0.0) {
-            return new Said('sample-beads-longer', ['length' => $this->length ?? Length::zero()]);
+            return new Message('sample-beads-longer', ['length' => $this->length ?? Length::zero()]);
         }
         $least = $this->work->least($this->count, $this->length);
 
-        return true === $used?->isShorterThan($least) ? new Said('sample-impossible', [
+        return true === $used?->isShorterThan($least) ? new Message('sample-impossible', [
             'use' => $used->times(1 / $this->count)->written(Unit::Millimetre),
             'least' => $least->times(1 / $this->count)->written(Unit::Millimetre),
         ]) : null;

@@ -27,7 +27,7 @@ interface Work
      * @param Length|null $length of all of them, null where it was not measured
      * @param Length|null $used   of one end, null where it was not measured
      */
-    public function reading(int $count, ?Length $length, ?Length $used): ?Reading;
+    public function reading(int $count, ?Length $length, ?Length $used): ?HandReading;
 
     /**
      * Returns the least that so many can take of an end.

@@ -15,15 +15,15 @@ use Rinkel\Core\Measure\Length;
 final readonly class KnotBook
 {
     /**
-     * @param array<string, Sample>          $samples by the knot's word, "square", "half left", …
-     * @param (\Closure(Knot): ?Ground)|null $usual   on which ground a maker measures a knot; as it is tied when null
-     * @param Touch|null                     $touch   how her knots differ from the model; not at all when null
+     * @param array<string, Sample>                $samples by the knot's word, "square", "half left", …
+     * @param (\Closure(Knot): ?TyingContext)|null $usual   on which ground a maker measures a knot; as it is tied when null
+     * @param TensionAdjustment|null               $touch   how her knots differ from the model; not at all when null
      */
     public function __construct(
         private ?Tension $said,
         private array $samples = [],
         private ?\Closure $usual = null,
-        private ?Touch $touch = null,
+        private ?TensionAdjustment $touch = null,
     ) {}
 
     /**
@@ -56,7 +56,7 @@ final readonly class KnotBook
      */
     public function around(Knot $knot, Bundle $core, Cord $working): Tied
     {
-        return $this->measured($knot, Ground::around($core, $working));
+        return $this->measured($knot, TyingContext::around($core, $working));
     }
 
     /**
@@ -64,7 +64,7 @@ final readonly class KnotBook
      */
     public function in(Knot $knot, Cord $cord, int $together = 1, ?int $turns = null): Tied
     {
-        return $this->measured($knot, Ground::itself($cord, $together, $turns ?? $knot->usualTurns() ?? 1));
+        return $this->measured($knot, TyingContext::itself($cord, $together, $turns ?? $knot->usualTurns() ?? 1));
     }
 
     /**
@@ -72,13 +72,13 @@ final readonly class KnotBook
      */
     public function sliding(Knot $knot, Cord $cord, Cord $along, ?int $turns = null): Tied
     {
-        return $this->measured($knot, Ground::sliding($cord, $along, $turns ?? $knot->usualTurns() ?? 1));
+        return $this->measured($knot, TyingContext::sliding($cord, $along, $turns ?? $knot->usualTurns() ?? 1));
     }
 
     /**
      * A sample is of the knot on its usual ground and with its usual turns; on another it changes as the model does.
      */
-    private function measured(Knot $knot, Ground $ground): Tied
+    private function measured(Knot $knot, TyingContext $ground): Tied
     {
         $model = $this->modelled($knot, $ground);
         $sample = $this->samples[$knot->word()] ?? null;
@@ -100,7 +100,7 @@ final readonly class KnotBook
     /**
      * Returns a knot as the model has it, and as this maker's hand moves that.
      */
-    private function modelled(Knot $knot, Ground $ground): Tied
+    private function modelled(Knot $knot, TyingContext $ground): Tied
     {
         $model = $knot->tied($ground, $this->said ?? Tension::Even);
         [$longer, $more] = $this->touch?->of(

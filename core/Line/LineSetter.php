@@ -51,12 +51,12 @@ final readonly class LineSetter
      */
     public function set(Line $line, Length $wished, bool $atMost = false): Setting
     {
-        $sums = new Sums($line);
+        $sums = new FitSolver($line);
         $most = $atMost ? $wished->plus(self::tolerance($wished))->millimetres : \INF;
         $free = $sums->best($wished->millimetres, $most, []);
         $best = [] === $this->stock ? $free : $sums->best($wished->millimetres, $most, $this->stock);
         if (null !== $free && $sums->isCapped($free)) {
-            throw PartDoesNotSuit::tooManyToFit(Sums::MOST);
+            throw PartDoesNotSuit::tooManyToFit(FitSolver::MOST);
         }
         $counts = $best ?? $free ?? array_fill(0, \count($line->shares), 0);
         $counted = array_map(
@@ -78,7 +78,7 @@ final readonly class LineSetter
      */
     public function at(Line $line, array $counts, Length $wished): Setting
     {
-        return $this->setting($line, new Sums($line), $counts, $wished, 0, 0, null);
+        return $this->setting($line, new FitSolver($line), $counts, $wished, 0, 0, null);
     }
 
     /**
@@ -111,7 +111,7 @@ final readonly class LineSetter
      */
     private function setting(
         Line $line,
-        Sums $sums,
+        FitSolver $sums,
         array $counts,
         Length $wished,
         int $parts,
@@ -150,7 +150,7 @@ final readonly class LineSetter
      *
      * @return array{list<int>, int, int}
      */
-    private function filled(Line $line, Sums $sums, array $counts, float $wished, float $most): array
+    private function filled(Line $line, FitSolver $sums, array $counts, float $wished, float $most): array
     {
         $best = [$counts, 0, 0];
         $off = abs($sums->length($counts) - $wished);
@@ -231,7 +231,7 @@ final readonly class LineSetter
     /**
      * @param list<int>|null $free
      */
-    private function shortage(Sums $sums, ?array $free): ?Shortage
+    private function shortage(FitSolver $sums, ?array $free): ?Shortage
     {
         $worst = null;
         $share = 1.0;

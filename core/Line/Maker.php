@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Line;
 
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\TyingContext;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Mirror;
@@ -41,7 +41,7 @@ interface Maker
      * Returns what such a knot is usually tied with and around in the piece, so that a sample of it can be told for
      * others; null where that makes no difference.
      */
-    public function ground(Knot $knot): ?Ground;
+    public function ground(Knot $knot): ?TyingContext;
 
     /**
      * Returns the whole line with what the construction itself adds to it.

@@ -38,17 +38,17 @@ final readonly class Forecast
     public float $useSpread;
 
     /**
-     * @param float     $start log of this hand's pitch against an even one
-     * @param Along     $along what is made of the body
-     * @param Rest|null $rest  what the measured end is still used for
+     * @param float       $start log of this hand's pitch against an even one
+     * @param LengthSoFar $along what is made of the body
+     * @param Rest|null   $rest  what the measured end is still used for
      */
     private function __construct(
         private Plan $plan,
         private Worked $worked,
-        private Reached $reached,
+        private TapeReading $reached,
         private Belief $belief,
         private float $start,
-        private Along $along,
+        private LengthSoFar $along,
         private ?Rest $rest,
     ) {
         $this->mainly = $along->mainly();
@@ -59,10 +59,10 @@ final readonly class Forecast
         $this->useSpread = $belief->spread($key, false);
     }
 
-    public static function of(Plan $plan, Acts $acts, Reached $reached): self
+    public static function of(Plan $plan, Acts $acts, TapeReading $reached): self
     {
         $worked = Worked::until($plan, $acts, $reached->moves);
-        $along = Along::of($acts, $reached->moves, $worked->half);
+        $along = LengthSoFar::of($acts, $reached->moves, $worked->half);
         $rest = null === $reached->role ? null : Rest::of($plan, $acts, $reached, $worked, $along);
         $made = $along->made;
         foreach (null === $rest ? [] : [...$rest->ledger->made(), ...array_values($rest->doneMade)] as $one) {

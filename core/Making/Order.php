@@ -10,10 +10,10 @@ namespace Rinkel\Core\Making;
 final readonly class Order
 {
     /**
-     * @param list<Stretch> $stretches in their order
-     * @param int           $end       when all is done, waits included
-     * @param int           $least     before when nothing could have it done; the end itself where that is proven best
-     * @param int           $hands     minutes of work in all
+     * @param list<DayStretch> $stretches in their order
+     * @param int              $end       when all is done, waits included
+     * @param int              $least     before when nothing could have it done; the end itself where that is proven best
+     * @param int              $hands     minutes of work in all
      */
     private function __construct(
         public array $stretches,
@@ -38,11 +38,11 @@ final readonly class Order
             $free[$piece] = $time + $wait;
             $next[$piece] = $number + 1;
             $end = max($end, $free[$piece]);
-            $stretches[] = new Stretch($piece, $number, $from, $time, $time + $wait);
+            $stretches[] = new DayStretch($piece, $number, $from, $time, $time + $wait);
         }
 
         return new self($stretches, $end, $least, array_sum(array_map(
-            static fn (Stretch $stretch): int => $stretch->until - $stretch->from,
+            static fn (DayStretch $stretch): int => $stretch->until - $stretch->from,
             $stretches,
         )));
     }

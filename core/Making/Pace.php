@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Making;
 
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Acts;
 use Rinkel\Core\Work\Cure;
@@ -44,7 +44,7 @@ final readonly class Pace
     /**
      * Returns the sentence of an act, with how long her own glue takes.
      */
-    public function said(Act $act): Said
+    public function said(Act $act): Message
     {
         return null === $act->cure ? $act->said : Cure::said($this->waits($act));
     }

@@ -42,7 +42,7 @@ final readonly class Rest
      * Returns that of the end which needs most of those that could have been measured: of cords that are cut alike, and
      * are in hand; null where none is.
      */
-    public static function of(Plan $plan, Acts $acts, Reached $reached, Worked $worked, Along $along): ?self
+    public static function of(Plan $plan, Acts $acts, TapeReading $reached, Worked $worked, LengthSoFar $along): ?self
     {
         $cut = $worked->cut((string) $reached->role);
         if (null === $cut) {
@@ -61,7 +61,7 @@ final readonly class Rest
         return $best[1] ?? null;
     }
 
-    private static function end(End $end, Cut $cut, Acts $acts, Reached $reached, Along $along): self
+    private static function end(End $end, Cut $cut, Acts $acts, TapeReading $reached, LengthSoFar $along): self
     {
         $ledger = new Ledger();
         [$closing, $exact, $done, $made] = [$end->held, 0.0, [], []];

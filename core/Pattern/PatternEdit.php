@@ -6,10 +6,10 @@ namespace Rinkel\Core\Pattern;
 
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Internal\Fits;
-use Rinkel\Core\Pattern\Internal\Parts;
+use Rinkel\Core\Pattern\Internal\PartPaths;
 use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Bracket;
-use Rinkel\Core\Pattern\Node\Counted;
+use Rinkel\Core\Pattern\Node\CountedPart;
 use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Knots;
@@ -24,12 +24,12 @@ final readonly class PatternEdit
     /** By how much a strand is lowered at a time, in mm. */
     private const LOWER = 5.0;
 
-    private Parts $parts;
+    private PartPaths $parts;
     private Fits $fits;
 
     public function __construct(public Pattern $pattern)
     {
-        $this->parts = new Parts($pattern);
+        $this->parts = new PartPaths($pattern);
         $this->fits = new Fits($this->parts);
     }
 
@@ -68,7 +68,7 @@ final readonly class PatternEdit
                 $node->alternate,
             ),
             $node instanceof Below => $node->lowered(Length::ofMillimetres(self::LOWER * $more)),
-            $node instanceof Counted => $node->times(($node->count() ?? 0) + $more),
+            $node instanceof CountedPart => $node->times(($node->count() ?? 0) + $more),
             default => $node,
         }]);
     }
@@ -95,7 +95,7 @@ final readonly class PatternEdit
      */
     public function moved(string $path, int $by): Pattern
     {
-        $steps = Parts::steps($path);
+        $steps = PartPaths::steps($path);
         $last = array_pop($steps);
         if (null === $last || null === $this->at($path)) {
             return $this->pattern;
@@ -120,8 +120,8 @@ final readonly class PatternEdit
             return $this->pattern;
         }
         $both = $this->replaced($before, static fn (Node $there): array => [$node, $there]);
-        $steps = Parts::steps($path);
-        $there = Parts::steps($before);
+        $steps = PartPaths::steps($path);
+        $there = PartPaths::steps($before);
         $depth = \count($there) - 1;
         // Where it stood has gone one further on when it was put before that in the same brackets.
         if (\array_slice($steps, 0, $depth) === \array_slice($there, 0, $depth) && ($steps[$depth] ?? -1) >= $there[$depth]) {
@@ -168,7 +168,7 @@ final readonly class PatternEdit
     {
         return $this->replaced(
             $path,
-            static fn (Node $node): array => [($node instanceof Counted ? $node->freed() : null) ?? $node],
+            static fn (Node $node): array => [($node instanceof CountedPart ? $node->freed() : null) ?? $node],
         );
     }
 

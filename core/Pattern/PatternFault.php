@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern;
 
+use Rinkel\Core\Message;
 use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
 
 /**
  * One thing wrong in a pattern: where, what stood there and what could stand there.
@@ -13,8 +13,8 @@ use Rinkel\Core\Said;
 final readonly class PatternFault
 {
     /**
-     * @param string            $found    what stood there, "" at the end of the text
-     * @param list<Said|string> $expected what could stand there: words of the notation as they are, all else said
+     * @param string               $found    what stood there, "" at the end of the text
+     * @param list<Message|string> $expected what could stand there: words of the notation as they are, all else said
      */
     public function __construct(
         public Place $place,
@@ -22,11 +22,11 @@ final readonly class PatternFault
         public array $expected,
     ) {}
 
-    public function said(): Said
+    public function said(): Message
     {
-        return new Said('pattern-unread', [
-            'found' => '' === $this->found ? new Said('nothing-more') : new Quoted($this->found),
-            'expected' => [] === $this->expected ? new Said('left-out') : $this->expected,
+        return new Message('pattern-unread', [
+            'found' => '' === $this->found ? new Message('nothing-more') : new Quoted($this->found),
+            'expected' => [] === $this->expected ? new Message('left-out') : $this->expected,
         ]);
     }
 }

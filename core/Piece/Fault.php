@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Piece;
 
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Place;
-use Rinkel\Core\Said;
 
 /**
  * One thing wrong in a piece document: where, and what is expected and what stood there.
@@ -19,7 +19,7 @@ final readonly class Fault
      */
     public function __construct(
         public string $path,
-        public Said $said,
+        public Message $said,
         public ?Place $place = null,
     ) {}
 }

@@ -7,9 +7,9 @@ namespace Rinkel\Core\Piece;
 use Rinkel\Core\Hand\Observation;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Internal\Fields;
-use Rinkel\Core\Said;
 
 /**
  * Reads entries of the log in the open format (docs/log.schema.json): the door at which every bound is checked.
@@ -55,11 +55,11 @@ final readonly class LogReader
         $observations = self::observations($fields, $document['observations'] ?? [], 'log '.$uid);
         $piece = $document['piece'] ?? null;
         if (!\is_array($piece)) {
-            $fields->fault('piece', new Said('no-piece'));
+            $fields->fault('piece', new Message('no-piece'));
         }
         $uid = $document['pieceUid'] ?? '';
         if (!\is_string($uid) || 1 !== preg_match('/^[0-9a-f]{0,32}$/D', $uid)) {
-            $fields->fault('pieceUid', new Said('uid-wanted'));
+            $fields->fault('pieceUid', new Message('uid-wanted'));
         }
         $moves = $fields->number('unmade.moves', 1, self::MOST_KNOTS);
         $of = $fields->number('unmade.of', 1, self::MOST_KNOTS);
@@ -107,7 +107,7 @@ final readonly class LogReader
     private static function cords(Fields $fields, mixed $cords): array
     {
         if (!\is_array($cords) || \count($cords) > Fields::MOST_ENTRIES) {
-            $fields->fault('cords', new Said('too-many-entries', ['most' => Fields::MOST_ENTRIES]));
+            $fields->fault('cords', new Message('too-many-entries', ['most' => Fields::MOST_ENTRIES]));
 
             return [];
         }
@@ -125,7 +125,7 @@ final readonly class LogReader
             if (1 !== preg_match('/^[a-z][a-z0-9-]{0,39}$/D', (string) $role) || null === $count) {
                 $fields->fault(
                     $at,
-                    new Said('number-wanted', ['least' => 1, 'most' => 1000, 'found' => new Said('nothing')]),
+                    new Message('number-wanted', ['least' => 1, 'most' => 1000, 'found' => new Message('nothing')]),
                 );
             } elseif (null !== $length) {
                 $read[(string) $role] = [$count, $length, $left];
@@ -151,7 +151,7 @@ final readonly class LogReader
             !\is_string($materials) || 1 !== preg_match('/^\d{1,9}(?:\.\d{1,4})?$/D', $materials)
             || !\is_string($currency) || 1 !== preg_match('/^[A-Z]{3}$/D', $currency)
         ) {
-            return $fields->fault('cost', new Said('cost-unread'));
+            return $fields->fault('cost', new Message('cost-unread'));
         }
 
         return ['materials' => $materials, 'currency' => $currency];
@@ -163,7 +163,7 @@ final readonly class LogReader
     private static function observations(Fields $fields, mixed $rows, string $piece): array
     {
         if (!\is_array($rows) || !array_is_list($rows) || \count($rows) > self::MOST_OBSERVATIONS) {
-            $fields->fault('observations', new Said('too-many-entries', ['most' => self::MOST_OBSERVATIONS]));
+            $fields->fault('observations', new Message('too-many-entries', ['most' => self::MOST_OBSERVATIONS]));
 
             return [];
         }

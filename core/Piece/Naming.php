@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Piece;
 
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
 
 /**
  * What beads and findings can be called: a word that the notation can take and that means nothing else in a piece.
@@ -26,9 +26,9 @@ final class Naming
     /**
      * Returns why $name does not suit.
      */
-    public static function refusal(string $name): Said
+    public static function refusal(string $name): Message
     {
-        return new Said('no-short-name', ['name' => new Quoted($name)]);
+        return new Message('no-short-name', ['name' => new Quoted($name)]);
     }
 
     /**

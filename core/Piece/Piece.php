@@ -10,11 +10,11 @@ use Rinkel\Core\Fit\Drape;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Hand\Hand;
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\KnotBook;
 use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Knot\Tension;
+use Rinkel\Core\Knot\TyingContext;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
@@ -65,7 +65,7 @@ final readonly class Piece
      * @param array<string, Finding> $findings by short name
      */
     public function __construct(
-        private Wish $wish,
+        private PieceSpec $wish,
         public array $cords,
         public array $beads,
         public array $findings,
@@ -100,7 +100,7 @@ final readonly class Piece
     /**
      * Returns the wish with everything decided as it is here.
      */
-    public function decided(): Wish
+    public function decided(): PieceSpec
     {
         return $this->wish->decidedAs($this, ['cords', 'beads', 'findings', 'pattern', 'closure']);
     }
@@ -200,7 +200,7 @@ final readonly class Piece
     }
 
     /**
-     * @param (\Closure(Knot): ?Ground)|null $usual on which ground its maker measures a knot
+     * @param (\Closure(Knot): ?TyingContext)|null $usual on which ground its maker measures a knot
      */
     public function knots(?\Closure $usual = null): KnotBook
     {

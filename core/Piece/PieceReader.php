@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Rinkel\Core\Piece;
 
 use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\EndForm;
 use Rinkel\Core\Closure\Kind\SquareSliding;
 use Rinkel\Core\Closure\KnownClosures;
 use Rinkel\Core\Closure\Shows;
 use Rinkel\Core\Closure\Tails;
-use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
@@ -25,13 +25,13 @@ use Rinkel\Core\Material\Ending;
 use Rinkel\Core\Material\Gluing;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\Written;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Internal\Fields;
 use Rinkel\Core\Piece\Internal\MaterialReader;
 use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
 use Rinkel\Core\Work\Crossing;
 use Rinkel\Core\Work\Habits;
 use Rinkel\Core\Work\Halving;
@@ -77,9 +77,9 @@ final class PieceReader
      *
      * @throws PieceUnreadable If anything in the document is missing, of the wrong kind or out of its range
      */
-    public function read(array $document): Wish
+    public function read(array $document): PieceSpec
     {
-        $fields = new Fields(Lifts::lifted($document));
+        $fields = new Fields(FormatUpgrades::lifted($document));
         $materials = new MaterialReader($fields);
         $fields->mustBe('format', self::FORMAT);
         $fields->mustBeVersion('version', self::VERSION);
@@ -96,7 +96,7 @@ final class PieceReader
         $length = $fields->length('length', $unit, Length::ofCentimetres(5), Length::ofCentimetres(300));
         $tension = $fields->has('tension') ? $fields->choice('tension', Tension::class, Tension::Even) : null;
         $risk = $fields->number('risk', Risk::LEAST, Risk::MOST, Risk::USUAL);
-        $wraps = $fields->number('wraps', 1, 12, 1);
+        $wraps = $fields->number('wraps', 1, PieceSpec::MOST_WRAPS, 1);
         $cords = $fields->each(
             'cords',
             $materials->cord(...),
@@ -139,7 +139,7 @@ final class PieceReader
         }
         \assert(isset($name, $construction, $wearer, $ease, $wraps, $risk));
 
-        return new Wish(
+        return new PieceSpec(
             $name,
             $unit,
             $construction,
@@ -297,13 +297,13 @@ final class PieceReader
      */
     private function onlyAsked(Fields $fields, ?ClosureKind $kind): void
     {
-        $known = null === $kind ? Wished::fields() : Wished::ofKind($kind);
-        foreach (array_diff(Wished::fields(), $known) as $field) {
+        $known = null === $kind ? ClosureOption::fields() : ClosureOption::ofKind($kind);
+        foreach (array_diff(ClosureOption::fields(), $known) as $field) {
             if ($fields->has('closure.'.$field)) {
-                $fields->fault('closure.'.$field, new Said('closure-unasked', [
+                $fields->fault('closure.'.$field, new Message('closure-unasked', [
                     'field' => $field,
                     'closure' => $kind?->id() ?? '',
-                    'known' => [] === $known ? new Said('nothing') : $known,
+                    'known' => [] === $known ? new Message('nothing') : $known,
                 ]));
             }
         }
@@ -314,8 +314,8 @@ final class PieceReader
         return null !== $this->knots->named($word) || \in_array($word, self::SECTIONS, true);
     }
 
-    private function noKnot(string $word): Said
+    private function noKnot(string $word): Message
     {
-        return new Said('knot-unknown', ['name' => new Quoted($word), 'known' => [...$this->knots->words(), ...self::SECTIONS]]);
+        return new Message('knot-unknown', ['name' => new Quoted($word), 'known' => [...$this->knots->words(), ...self::SECTIONS]]);
     }
 }

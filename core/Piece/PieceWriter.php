@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Piece;
 
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\ClosureWish;
-use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Knot\Side;
@@ -36,7 +36,7 @@ final class PieceWriter
     /**
      * @return array<string, mixed>
      */
-    public function write(Wish $piece): array
+    public function write(PieceSpec $piece): array
     {
         return [
             'format' => PieceReader::FORMAT,
@@ -186,7 +186,7 @@ final class PieceWriter
             'plain' => $wish->plain,
             'play' => $wish->play,
             'behind' => 0 === $wish->behind ? null : $wish->behind,
-        ], array_flip(['kind', ...Wished::ofKind($wish->kind)])));
+        ], array_flip(['kind', ...ClosureOption::ofKind($wish->kind)])));
     }
 
     /**

@@ -6,9 +6,9 @@ namespace Rinkel\Core\Piece;
 
 use Rinkel\Core\Hand\OwnSample;
 use Rinkel\Core\Hand\Work;
-use Rinkel\Core\Hand\Work\Braided;
-use Rinkel\Core\Hand\Work\Knots;
-use Rinkel\Core\Hand\Work\Laced;
+use Rinkel\Core\Hand\Work\BraidedWork;
+use Rinkel\Core\Hand\Work\KnotWork;
+use Rinkel\Core\Hand\Work\LacedWork;
 use Rinkel\Core\Hand\Work\Pulled;
 use Rinkel\Core\Hand\Work\Waves;
 use Rinkel\Core\Knot\Kind\Square;
@@ -23,10 +23,10 @@ use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Material\Lay;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Internal\Fields;
 use Rinkel\Core\Piece\Internal\MaterialReader;
-use Rinkel\Core\Said;
 
 /**
  * Reads samples in the open format (docs/samples.schema.json): the door at which every bound is checked.
@@ -103,14 +103,14 @@ final readonly class SampleReader
         $core = null === $knot || Manner::Own === $knot->manner() ? null : $this->core($fields);
         $beads = $fields->length('beads', Unit::Millimetre, Length::zero(), Length::ofCentimetres(500));
 
-        return null === $knot || null === $cord ? null : new Knots($knot, $turns, $cord, $core, $beads);
+        return null === $knot || null === $cord ? null : new KnotWork($knot, $turns, $cord, $core, $beads);
     }
 
     private function braid(Fields $fields, ?Cord $cord): ?Work
     {
         $cords = $fields->number('braid.cords', 3, 12, 3);
 
-        return null === $cord || null === $cords ? null : new Braided($cord, $cords);
+        return null === $cord || null === $cords ? null : new BraidedWork($cord, $cords);
     }
 
     private function link(Fields $fields, ?Cord $cord): ?Work
@@ -127,7 +127,7 @@ final readonly class SampleReader
             return null;
         }
 
-        return new Laced($cord, Finding::of(FindingKind::Link, $length, $width, $inside));
+        return new LacedWork($cord, Finding::of(FindingKind::Link, $length, $width, $inside));
     }
 
     private function waves(Fields $fields, MaterialReader $materials, ?Cord $cord): ?Work
@@ -176,20 +176,20 @@ final readonly class SampleReader
     private static function lacking(Work $work, ?Length $length, ?Length $before, ?Length $after): array
     {
         $isPulled = $work instanceof Pulled;
-        $wantsEnd = !$work instanceof Knots && !$work instanceof Waves;
+        $wantsEnd = !$work instanceof KnotWork && !$work instanceof Waves;
 
         return match (true) {
             $wantsEnd && null === $before && null === $after,
-            null === $before && null !== $after => [new Fault('before', new Said('sample-before-wanted'))],
-            null !== $before && null === $after => [new Fault('after', new Said('sample-after-wanted'))],
-            null === $length && null === $before => [new Fault('length', new Said('sample-empty'))],
-            null === $length && $work instanceof Braided => [new Fault('length', new Said('sample-length-wanted'))],
+            null === $before && null !== $after => [new Fault('before', new Message('sample-before-wanted'))],
+            null !== $before && null === $after => [new Fault('after', new Message('sample-after-wanted'))],
+            null === $length && null === $before => [new Fault('length', new Message('sample-empty'))],
+            null === $length && $work instanceof BraidedWork => [new Fault('length', new Message('sample-length-wanted'))],
             null === $before || null === $after => [],
             $isPulled && ($after->isShorterThan($before) || $after->isLongerThan($before->times(2))) => [
-                new Fault('after', new Said('sample-pulled', ['after' => $after, 'before' => $before])),
+                new Fault('after', new Message('sample-pulled', ['after' => $after, 'before' => $before])),
             ],
             !$isPulled && !$after->isShorterThan($before) => [
-                new Fault('after', new Said('sample-grew', ['after' => $after, 'before' => $before])),
+                new Fault('after', new Message('sample-grew', ['after' => $after, 'before' => $before])),
             ],
             default => [],
         };

@@ -11,11 +11,11 @@ use Rinkel\Core\Material\Strain;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Measure\Wait;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Internal\Fields;
 use Rinkel\Core\Piece\Internal\MaterialReader;
 use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
 use Rinkel\Core\Stock\Counted;
 use Rinkel\Core\Stock\Item;
 use Rinkel\Core\Stock\Kind;
@@ -64,7 +64,7 @@ final readonly class StockReader
                 $path = substr($fault->path, \strlen(self::ROOT) + 1);
 
                 return new Fault('stock' === $path ? 'count' : $path, $fault->said);
-            }, $fields->faults()) ?: [new Fault(self::ROOT, new Said('text-wanted'))]);
+            }, $fields->faults()) ?: [new Fault(self::ROOT, new Message('text-wanted'))]);
         }
 
         return $item;
@@ -92,7 +92,7 @@ final readonly class StockReader
         foreach (['offcuts' => self::OFFCUT, 'spools' => self::SPOOL] as $of => $most) {
             $all = $document[$of] ?? [];
             if (!\is_array($all) || \count($all) > self::MOST) {
-                $fields->fault(self::ROOT.'.'.$of, new Said('too-many-names', ['most' => self::MOST]));
+                $fields->fault(self::ROOT.'.'.$of, new Message('too-many-names', ['most' => self::MOST]));
                 continue;
             }
             foreach (array_values($all) as $i => $text) {
@@ -138,7 +138,7 @@ final readonly class StockReader
         foreach ($fields->names(self::ROOT.'.bears') as $i => $word) {
             $strain = Strain::tryFrom($word);
             if (null === $strain) {
-                $fields->fault(self::ROOT.'.bears.'.$i, new Said('one-of', [
+                $fields->fault(self::ROOT.'.bears.'.$i, new Message('one-of', [
                     'known' => array_column(Strain::cases(), 'value'), 'found' => new Quoted($word),
                 ]));
             } else {

@@ -11,7 +11,7 @@ use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\OnEnd;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * What a finished piece tells of its maker's hand: how long it came out and what was left of its cords, against what it
@@ -30,14 +30,14 @@ final readonly class Finished
     private Plan $even;
 
     /**
-     * @param Wish                  $wish  as it was decided when it was planned
+     * @param PieceSpec             $wish  as it was decided when it was planned
      * @param Plan                  $plan  by which it was cut
      * @param Length|null           $body  how long it came out, null where nobody measured
      * @param int|null              $knots tied of the kind that makes most of it, as planned when null
      * @param array<string, Length> $left  of each cord, trimmed ends with it, by role
      */
     public function __construct(
-        Wish $wish,
+        PieceSpec $wish,
         private Plan $plan,
         private ?Length $body = null,
         private ?int $knots = null,

@@ -9,7 +9,7 @@ use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node;
-use Rinkel\Core\Pattern\Node\Counted;
+use Rinkel\Core\Pattern\Node\CountedPart;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternEdit;
 use Rinkel\Core\Remark\Check;
@@ -103,7 +103,7 @@ final readonly class FixedCounts
         $found = null;
         $most = Length::zero();
         foreach ($this->draft->piece->pattern->tree->parts as $i => $part) {
-            $count = $part instanceof Counted && null !== $part->freed() ? $part->count() ?? 0 : 0;
+            $count = $part instanceof CountedPart && null !== $part->freed() ? $part->count() ?? 0 : 0;
             $length = $count > 1 ? $this->lengthOf($part) : Length::zero();
             if ($length->isLongerThan($most)) {
                 [$found, $most] = [[(string) $i, $count, $length->times(1 / $count)], $length];

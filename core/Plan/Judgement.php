@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Plan;
 
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\Kind\Breakaway;
 use Rinkel\Core\Closure\Kind\SingleBarrel;
-use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Construction\Look;
@@ -124,7 +124,7 @@ final readonly class Judgement
             }
             $hangs = \in_array($finding->kind, [FindingKind::Charm, FindingKind::Connector], true);
             $named = implode(' ', [...$piece->closure->findings, (string) $name]);
-            $takes = \in_array('findings', Wished::here($this->construction->closures(), $piece->closure->kind), true);
+            $takes = \in_array('findings', ClosureOption::here($this->construction->closures(), $piece->closure->kind), true);
             $checks[] = new Check(
                 'finding-unplaced',
                 Severity::Warn,

@@ -6,7 +6,7 @@ namespace Rinkel\Core\Plan;
 
 use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 
 /**
  * The same piece with a repeat more or fewer, or a little otherwise, and what that means for the wearer.
@@ -14,11 +14,11 @@ use Rinkel\Core\Said;
 final readonly class Neighbour
 {
     /**
-     * @param string    $pattern    with its fits fixed at these counts
-     * @param Length    $difference along the piece, negative for shorter
-     * @param Length    $closed     girth inside when shut
-     * @param Said|null $way        how it is reached, when not by a whole repeat
-     * @param FitZone   $zone       as worn: a slider opens from shut to what is wished
+     * @param string       $pattern    with its fits fixed at these counts
+     * @param Length       $difference along the piece, negative for shorter
+     * @param Length       $closed     girth inside when shut
+     * @param Message|null $way        how it is reached, when not by a whole repeat
+     * @param FitZone      $zone       as worn: a slider opens from shut to what is wished
      */
     public function __construct(
         public string $pattern,
@@ -26,6 +26,6 @@ final readonly class Neighbour
         public Length $closed,
         public FitZone $zone,
         public int $beads,
-        public ?Said $way = null,
+        public ?Message $way = null,
     ) {}
 }

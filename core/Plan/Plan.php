@@ -10,7 +10,7 @@ use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Plan\Internal\Later;
+use Rinkel\Core\Plan\Internal\Lazy;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 use Rinkel\Core\Work\Acts;
@@ -27,20 +27,20 @@ final readonly class Plan
     public array $cuts;
 
     /**
-     * @param Sheet                        $sheet      how it is made: its cords, cuts and acts
-     * @param array<string, int>           $beads      how many of each, by short name
-     * @param Later<list<Neighbour>>       $neighbours shortest first
-     * @param Later<array<string, Figure>> $figures    by their key
-     * @param list<Check>                  $checks     worst first
-     * @param int|null                     $pieces     how many whole pieces the beads in stock make
-     * @param list<CountRange>             $ranges     how sure the count of each fit is
+     * @param Sheet                       $sheet      how it is made: its cords, cuts and acts
+     * @param array<string, int>          $beads      how many of each, by short name
+     * @param Lazy<list<Neighbour>>       $neighbours shortest first
+     * @param Lazy<array<string, Figure>> $figures    by their key
+     * @param list<Check>                 $checks     worst first
+     * @param int|null                    $pieces     how many whole pieces the beads in stock make
+     * @param list<CountRange>            $ranges     how sure the count of each fit is
      */
     public function __construct(
         public Draft $draft,
         public Sheet $sheet,
         public array $beads,
-        private Later $neighbours,
-        private Later $figures,
+        private Lazy $neighbours,
+        private Lazy $figures,
         public array $checks,
         public ?int $pieces,
         public array $ranges,

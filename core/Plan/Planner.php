@@ -13,9 +13,9 @@ use Rinkel\Core\Line\LineBuilder;
 use Rinkel\Core\Line\LineSetter;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Internal\Fitting;
-use Rinkel\Core\Plan\Internal\Later;
+use Rinkel\Core\Plan\Internal\Lazy;
 use Rinkel\Core\Plan\Internal\Names;
 use Rinkel\Core\Plan\Internal\Neighbours;
 use Rinkel\Core\Plan\Internal\Runs;
@@ -40,7 +40,7 @@ final readonly class Planner
     /**
      * @throws PieceUnreadable If the pattern cannot be read or does not suit the construction, or the closure does not
      */
-    public function plan(Wish $wish): Plan
+    public function plan(PieceSpec $wish): Plan
     {
         return $this->judged($this->draft($wish));
     }
@@ -63,8 +63,8 @@ final readonly class Planner
             $draft,
             $sheet,
             array_intersect_key($draft->beads(), $draft->piece->beads),
-            new Later(static fn (): array => (new Neighbours($draft))->all()),
-            new Later(static fn (): array => (new Derivation($draft, $sheet))->figures()),
+            new Lazy(static fn (): array => (new Neighbours($draft))->all()),
+            new Lazy(static fn (): array => (new Derivation($draft, $sheet))->figures()),
             (new Judgement($draft, $draft->construction, $sheet))->checks(),
             LineSetter::for($draft->piece->beads)->piecesFrom($draft->beads()),
             (new Runs($draft))->ranges(),
@@ -76,7 +76,7 @@ final readonly class Planner
      *
      * @throws PieceUnreadable As plan() does
      */
-    public function draft(Wish $wish): Draft
+    public function draft(PieceSpec $wish): Draft
     {
         $piece = $this->completed($wish);
         $construction = $this->constructions->get($piece->construction);
@@ -121,7 +121,7 @@ final readonly class Planner
      *
      * @throws PieceUnreadable If there is no such construction
      */
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         $piece = $this->constructions->get($wish->construction)->completed($wish);
 

@@ -6,7 +6,7 @@ namespace Rinkel\Core\Practice;
 
 use Random\Randomizer;
 use Rinkel\Core\Knot\Side;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 
 /**
  * How many square knots a drawn band has, by the bumps on one of its edges.
@@ -24,10 +24,10 @@ final class CountBumps implements Exercise
         $answers = [$knots - 1, $knots, $knots + 1, 2 * $knots];
 
         return new Question(
-            new Said('count-bumps'),
-            array_map(static fn (int $count): Said => new Said('square-knots', ['count' => $count]), $answers),
+            new Message('count-bumps'),
+            array_map(static fn (int $count): Message => new Message('square-knots', ['count' => $count]), $answers),
             1,
-            new Said('why-bumps', ['count' => $knots]),
+            new Message('why-bumps', ['count' => $knots]),
             $knots.' square',
         );
     }

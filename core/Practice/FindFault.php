@@ -6,7 +6,7 @@ namespace Rinkel\Core\Practice;
 
 use Random\Randomizer;
 use Rinkel\Core\Knot\Side;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 
 /**
  * After how many square knots a flat band went wrong: a half knot more of the same side, and it begins to turn.
@@ -25,18 +25,18 @@ final class FindFault implements Exercise
         $wrong = $chance->getInt(3, 5);
         $last = Side::Left === $side ? 'right' : 'left';
         $answers = [
-            new Said('no-fault'),
+            new Message('no-fault'),
             ...array_map(
-                static fn (int $count): Said => new Said('fault-after', ['count' => $count]),
+                static fn (int $count): Message => new Message('fault-after', ['count' => $count]),
                 [$before - 1, $before, $before + 2],
             ),
         ];
 
         return new Question(
-            new Said('find-fault'),
+            new Message('find-fault'),
             $answers,
             $isFaulty ? 2 : 0,
-            $isFaulty ? new Said('why-fault', ['count' => $before, 'side' => $last]) : new Said('why-no-fault'),
+            $isFaulty ? new Message('why-fault', ['count' => $before, 'side' => $last]) : new Message('why-no-fault'),
             $isFaulty ? $before.' square, '.$wrong.' half '.$last.', 3 square' : ($before + 4).' square',
         );
     }

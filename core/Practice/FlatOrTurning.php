@@ -6,7 +6,7 @@ namespace Rinkel\Core\Practice;
 
 use Random\Randomizer;
 use Rinkel\Core\Knot\Side;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 
 /**
  * Whether a drawn band lies flat, or turns, and to which side.
@@ -24,10 +24,10 @@ final class FlatOrTurning implements Exercise
         $knots = $chance->getInt(7, 12);
 
         return new Question(
-            new Said('flat-or-turning'),
-            [new Said('lies-flat'), new Said('turns-left'), new Said('turns-right')],
+            new Message('flat-or-turning'),
+            [new Message('lies-flat'), new Message('turns-left'), new Message('turns-right')],
             $which,
-            [new Said('why-lies-flat'), new Said('why-turns-left'), new Said('why-turns-right')][$which],
+            [new Message('why-lies-flat'), new Message('why-turns-left'), new Message('why-turns-right')][$which],
             [$knots.' square', 2 * $knots.' half left', 2 * $knots.' half right'][$which],
         );
     }

@@ -7,7 +7,7 @@ namespace Rinkel\Core\Practice;
 use Random\Randomizer;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 
 /**
  * How many knots are left, from how long those are that are tied: the length is the rule, the count follows it.
@@ -28,18 +28,18 @@ final class HowManyLeft implements Exercise
         $order = $chance->shuffleArray([0, 1, 2]);
         $said = [];
         foreach ($order as $i) {
-            $said[] = new Said('square-knots', ['count' => $answers[$i]]);
+            $said[] = new Message('square-knots', ['count' => $answers[$i]]);
         }
 
         return new Question(
-            new Said('how-many-left', [
+            new Message('how-many-left', [
                 'tied' => $tied,
                 'reached' => Length::ofMillimetres($tied * $pitch),
                 'body' => Length::ofMillimetres(($tied + $left) * $pitch),
             ]),
             $said,
             (int) array_search(0, $order, true),
-            new Said('why-left', [
+            new Message('why-left', [
                 'each' => Length::ofMillimetres($pitch),
                 'rest' => Length::ofMillimetres($left * $pitch),
                 'left' => $left,

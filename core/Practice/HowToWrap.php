@@ -7,7 +7,7 @@ namespace Rinkel\Core\Practice;
 use Random\Randomizer;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Lesson\Lessons;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 
 /**
  * How an end goes on: over or behind, around or through; from a frame of a lesson, with what comes before and after.
@@ -37,10 +37,10 @@ final class HowToWrap implements Exercise
         ];
 
         return new Question(
-            new Said('how-to-wrap', $said($now)),
-            array_map(static fn (int|string $frame): Said => new Said('lesson-frame', $said($frame)), $answers),
+            new Message('how-to-wrap', $said($now)),
+            array_map(static fn (int|string $frame): Message => new Message('lesson-frame', $said($frame)), $answers),
             (int) array_search($now + 1, $answers, true),
-            new Said('why-wrap', $said($now + 1)),
+            new Message('why-wrap', $said($now + 1)),
             shown: new Shown($id, $now, $side),
         );
     }

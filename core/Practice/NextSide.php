@@ -6,7 +6,7 @@ namespace Rinkel\Core\Practice;
 
 use Random\Randomizer;
 use Rinkel\Core\Knot\Side;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 
 /**
  * Which cord crosses next: in a flat band the other one each time, in one that turns always the same.
@@ -28,11 +28,11 @@ final class NextSide implements Exercise
 
         return new Question(
             $turns
-                ? new Said('next-turning', ['halves' => $halves, 'side' => $last->value])
-                : new Said('next-flat', ['halves' => $halves, 'side' => $last->value]),
-            [new Said('side-left'), new Said('side-right')],
+                ? new Message('next-turning', ['halves' => $halves, 'side' => $last->value])
+                : new Message('next-flat', ['halves' => $halves, 'side' => $last->value]),
+            [new Message('side-left'), new Message('side-right')],
             Side::Left === $next ? 0 : 1,
-            $turns ? new Said('why-turning', ['side' => $next->value]) : new Said('why-flat', ['side' => $next->value]),
+            $turns ? new Message('why-turning', ['side' => $next->value]) : new Message('why-flat', ['side' => $next->value]),
             $turns ? $halves.' half '.$side->value : intdiv($halves, 2).' square',
         );
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Practice;
 
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 
 /**
  * One question with its answers, of which one is right, and why it is.
@@ -12,16 +12,16 @@ use Rinkel\Core\Said;
 final readonly class Question
 {
     /**
-     * @param list<Said>  $answers
-     * @param int         $right   which of them, from 0
-     * @param string|null $pattern of a flat band to look at, in the notation; null where there is nothing to see
-     * @param Shown|null  $shown   a frame of a lesson to look at
+     * @param list<Message> $answers
+     * @param int           $right   which of them, from 0
+     * @param string|null   $pattern of a flat band to look at, in the notation; null where there is nothing to see
+     * @param Shown|null    $shown   a frame of a lesson to look at
      */
     public function __construct(
-        public Said $asked,
+        public Message $asked,
         public array $answers,
         public int $right,
-        public Said $why,
+        public Message $why,
         public ?string $pattern = null,
         public ?Shown $shown = null,
     ) {}

@@ -8,7 +8,7 @@ use Random\Randomizer;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Material\Ending;
 use Rinkel\Core\Material\Fibre;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 
 /**
  * How the cut end of a cord is kept from fraying: what melts is singed, the rest is glued.
@@ -28,10 +28,10 @@ final class WhichFinish implements Exercise
         $melts = Ending::Singe === $fibre->ending();
 
         return new Question(
-            new Said('which-finish', ['fibre' => $word]),
-            [new Said('finish-singe'), new Said('finish-glue')],
+            new Message('which-finish', ['fibre' => $word]),
+            [new Message('finish-singe'), new Message('finish-glue')],
             $melts ? 0 : 1,
-            $melts ? new Said('why-singe', ['fibre' => $word]) : new Said('why-glue', ['fibre' => $word]),
+            $melts ? new Message('why-singe', ['fibre' => $word]) : new Message('why-glue', ['fibre' => $word]),
         );
     }
 }

@@ -9,7 +9,7 @@ use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Remark\Severity;
@@ -26,7 +26,7 @@ final readonly class FromTray
      * @param float  $share of the tray that is left over, from 0 to 1
      */
     private function __construct(
-        public Wish $wish,
+        public PieceSpec $wish,
         public Plan $plan,
         public Length $cord,
         public int $beads,
@@ -36,7 +36,7 @@ final readonly class FromTray
     /**
      * Returns which designs can be made of a tray, those first that leave least of it.
      *
-     * @param array<string, Wish>             $designs
+     * @param array<string, PieceSpec>        $designs
      * @param list<array{Cord, list<Length>}> $cords   in pieces
      * @param list<array{Bead, int}>          $beads
      *
@@ -66,7 +66,7 @@ final readonly class FromTray
      *
      * @throws PieceUnreadable
      */
-    private static function made(Planner $planner, Wish $design, array $cords, array $beads): ?self
+    private static function made(Planner $planner, PieceSpec $design, array $cords, array $beads): ?self
     {
         $plan = $planner->plan($design);
         $piece = $plan->draft->piece;
@@ -107,7 +107,7 @@ final readonly class FromTray
         foreach ($cords as $i => [, $lengths]) {
             $pieces['tray '.$i] = $lengths;
         }
-        $hand = new AtHand($pieces, $there, $pools);
+        $hand = new AvailableMaterials($pieces, $there, $pools);
         if (Severity::Stop === $plan->worst() || [] !== $hand->lacks($plan)) {
             return null;
         }
@@ -119,7 +119,7 @@ final readonly class FromTray
      * @param list<array{Cord, list<Length>}> $cords
      * @param list<array{Bead, int}>          $beads
      */
-    private static function left(Wish $wish, Plan $plan, array $cords, array $beads): self
+    private static function left(PieceSpec $wish, Plan $plan, array $cords, array $beads): self
     {
         $cord = Length::sum(...array_map(static fn (array $one): Length => self::sum($one[1]), $cords));
         $cut = Length::sum(...array_map(static fn ($cut): Length => $cut->total(), $plan->cuts));

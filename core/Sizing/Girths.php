@@ -8,13 +8,13 @@ use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * A design over girths, measured as its wearer was. What has to pass is estimated from each girth; a length that was
  * asked for does not hold for others.
  */
-final readonly class Girths implements Along
+final readonly class Girths implements SizeAxis
 {
     /**
      * Girths to begin with, in mm and in sixteenths of an inch (our own steps, from memory of what bodies measure).
@@ -39,7 +39,7 @@ final readonly class Girths implements Along
             : array_map(static fn (int $girth): Length => Length::ofMillimetres($girth), $metric));
     }
 
-    public function sizes(Wish $design): array
+    public function sizes(PieceSpec $design): array
     {
         return array_map(
             static fn (Length $girth): Size => new Size('', $girth, self::of($design, $girth)),
@@ -50,7 +50,7 @@ final readonly class Girths implements Along
     /**
      * Returns a design for another girth.
      */
-    public static function of(Wish $design, Length $girth): Wish
+    public static function of(PieceSpec $design, Length $girth): PieceSpec
     {
         return $design->ofAnyLength()->withWearer(
             new Wearer($girth, $design->wearer->measured, null, $design->wearer->place),

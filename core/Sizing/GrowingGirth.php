@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Rinkel\Core\Sizing;
 
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * A design for larger and larger wearers, a millimetre a step.
  */
 final readonly class GrowingGirth implements Growth
 {
-    public function __construct(private Wish $design) {}
+    public function __construct(private PieceSpec $design) {}
 
     public function range(): array
     {
@@ -21,7 +21,7 @@ final readonly class GrowingGirth implements Growth
         return [(int) ceil($least->millimetres), (int) floor($most->millimetres)];
     }
 
-    public function at(int $step): Wish
+    public function at(int $step): PieceSpec
     {
         return Girths::of($this->design, Length::ofMillimetres($step));
     }

@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace Rinkel\Core\Sizing;
 
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * A design finished longer and longer, a millimetre a step.
  */
 final readonly class GrowingLength implements Growth
 {
-    public function __construct(private Wish $design) {}
+    public function __construct(private PieceSpec $design) {}
 
     public function range(): array
     {
         return [50, 3000];
     }
 
-    public function at(int $step): Wish
+    public function at(int $step): PieceSpec
     {
         return $this->design->ofLength(Length::ofMillimetres($step));
     }

@@ -8,7 +8,7 @@ use Rinkel\Core\Pattern\Node\Net;
 use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternEdit;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * A design with more and more rows of its net, or waves.
@@ -20,7 +20,7 @@ final readonly class GrowingRows implements Growth
      * @param int    $now  how many rows or waves it has
      */
     private function __construct(
-        private Wish $design,
+        private PieceSpec $design,
         private Pattern $pattern,
         private string $path,
         public int $now,
@@ -31,7 +31,7 @@ final readonly class GrowingRows implements Growth
      *
      * @param Pattern $pattern of the design, also where it left it open
      */
-    public static function of(Wish $design, Pattern $pattern): ?self
+    public static function of(PieceSpec $design, Pattern $pattern): ?self
     {
         foreach ($pattern->parts as $i => $part) {
             if ($part instanceof Net || $part instanceof Wave) {
@@ -47,7 +47,7 @@ final readonly class GrowingRows implements Growth
         return [1, Net::MOST_ROWS];
     }
 
-    public function at(int $step): Wish
+    public function at(int $step): PieceSpec
     {
         return $this->design->withPattern((new PatternEdit($this->pattern))->counted($this->path, $step - $this->now));
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Sizing;
 
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * How a design is made larger, step by step.
@@ -16,5 +16,5 @@ interface Growth
      */
     public function range(): array;
 
-    public function at(int $step): Wish;
+    public function at(int $step): PieceSpec;
 }

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Sizing;
 
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * Sizes of which each has a name of its own, so that their cords are told apart.
  */
-final readonly class Labelled implements Along
+final readonly class Labelled implements SizeAxis
 {
     /**
      * @param \Closure(Size): string $label
      */
     public function __construct(
-        private Along $along,
+        private SizeAxis $along,
         private \Closure $label,
     ) {}
 
-    public function sizes(Wish $design): array
+    public function sizes(PieceSpec $design): array
     {
         return array_map(fn (Size $size): Size => new Size(
             $size->name,

@@ -12,7 +12,7 @@ use Rinkel\Core\Measure\Length;
 final readonly class Lack
 {
     /**
-     * @param string     $name    of a bead, or of the cords: a role, or AtHand::ANY
+     * @param string     $name    of a bead, or of the cords: a role, or AvailableMaterials::ANY
      * @param Length|int $missing a length of cord, or how many beads
      */
     public function __construct(

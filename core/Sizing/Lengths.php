@@ -7,12 +7,12 @@ namespace Rinkel\Core\Sizing;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * A design in several finished lengths, as necklaces are sold.
  */
-final readonly class Lengths implements Along
+final readonly class Lengths implements SizeAxis
 {
     /** Shorter than any bracelet, and longer than any necklace, in mm (judgement). */
     public const RANGE = [50.0, 3000.0];
@@ -37,7 +37,7 @@ final readonly class Lengths implements Along
             : array_map(Length::ofCentimetres(...), $metric));
     }
 
-    public function sizes(Wish $design): array
+    public function sizes(PieceSpec $design): array
     {
         return array_map(
             static fn (Length $length): Size => new Size('', $length, $design->ofLength($length)),

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Rinkel\Core\Sizing;
 
 use Rinkel\Core\Closure\ClosureWish;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * A design that is buttoned, with several loops one behind the other: each gives a further size.
  */
-final readonly class Loops implements Along
+final readonly class Loops implements SizeAxis
 {
     public const MOST = 6;
 
@@ -31,7 +31,7 @@ final readonly class Loops implements Along
         return new self([1, 2, 3], $closure);
     }
 
-    public function sizes(Wish $design): array
+    public function sizes(PieceSpec $design): array
     {
         return array_map(
             fn (int $loops): Size => new Size('', $loops, $design->withClosure($this->closure->withLoops($loops))),

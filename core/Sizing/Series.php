@@ -14,7 +14,7 @@ use Rinkel\Core\Work\Acts;
 final readonly class Series
 {
     /**
-     * @param list<Turn> $turns in order
+     * @param list<SizeTurn> $turns in order
      */
     private function __construct(public array $turns) {}
 
@@ -42,7 +42,7 @@ final readonly class Series
                     array_shift($chains[$which]);
                 }
             }
-            $turns[] = new Turn(Operation::from((string) $next), $pieces, $seconds / 60, $minutes);
+            $turns[] = new SizeTurn(Operation::from((string) $next), $pieces, $seconds / 60, $minutes);
         }
 
         return new self($turns);
@@ -53,7 +53,7 @@ final readonly class Series
      */
     public function hands(): float
     {
-        return array_sum(array_map(static fn (Turn $turn): float => $turn->minutes, $this->turns));
+        return array_sum(array_map(static fn (SizeTurn $turn): float => $turn->minutes, $this->turns));
     }
 
     /**
@@ -61,7 +61,7 @@ final readonly class Series
      */
     public function waiting(): int
     {
-        return array_sum(array_map(static fn (Turn $turn): int => $turn->waits, $this->turns));
+        return array_sum(array_map(static fn (SizeTurn $turn): int => $turn->waits, $this->turns));
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Sizing;
 
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * One size of a design.
@@ -19,6 +19,6 @@ final readonly class Size
     public function __construct(
         public string $name,
         public Length|int|null $along,
-        public Wish $wish,
+        public PieceSpec $wish,
     ) {}
 }

@@ -7,7 +7,7 @@ namespace Rinkel\Core\Sizing;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Exception\PatternUnreadable;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Planner;
 
 /**
@@ -33,7 +33,7 @@ final readonly class Sizes
      *
      * @throws PieceUnreadable If no size of it can be planned
      */
-    public static function of(Planner $planner, Wish $design, Along $along, bool $isGraded = false): self
+    public static function of(Planner $planner, PieceSpec $design, SizeAxis $along, bool $isGraded = false): self
     {
         $sizes = \array_slice($along->sizes($design), 0, self::MOST);
         $why = null;

@@ -9,13 +9,13 @@ use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * A design around stones of other sizes: its largest is as long as is said, others and how broad they are go along, and
  * a net has as many more rows.
  */
-final readonly class Stones implements Along
+final readonly class Stones implements SizeAxis
 {
     /** What is small for a bead, and large for a hand, in mm (judgement). */
     public const RANGE = [5.0, 150.0];
@@ -37,7 +37,7 @@ final readonly class Stones implements Along
         return new self(array_map(Length::ofMillimetres(...), self::STEPS), $piece);
     }
 
-    public function sizes(Wish $design): array
+    public function sizes(PieceSpec $design): array
     {
         $own = Length::longest(...array_map(
             static fn (Finding $finding): Length => FindingKind::Stone === $finding->kind
@@ -67,7 +67,7 @@ final readonly class Stones implements Along
         return [] !== array_filter($findings, static fn (Finding $one): bool => FindingKind::Stone === $one->kind);
     }
 
-    private function netted(Wish $wish, Pattern $pattern, float $share): Wish
+    private function netted(PieceSpec $wish, Pattern $pattern, float $share): PieceSpec
     {
         $growth = GrowingRows::of($wish, $pattern);
 

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace Rinkel\Core\Sizing;
 
 use Rinkel\Core\Fit\Wearer;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * A design for several people, each by her own measures.
  */
-final readonly class Wearers implements Along
+final readonly class Wearers implements SizeAxis
 {
     /**
      * @param array<string, Wearer> $wearers by name
      */
     public function __construct(private array $wearers) {}
 
-    public function sizes(Wish $design): array
+    public function sizes(PieceSpec $design): array
     {
         $sizes = [];
         foreach ($this->wearers as $name => $wearer) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Work;
 
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 
 /**
  * One thing that hands do: with which ends, around or through what, from which visible place, what it makes and what it
@@ -19,7 +19,7 @@ final readonly class Act
     public array $moves;
 
     /**
-     * @param Said                  $said    its sentence
+     * @param Message               $said    its sentence
      * @param list<Move>            $moves   one round of them, in order; all of it is one when none
      * @param int                   $count   of moves in all: the round is gone through until there are so many
      * @param string|null           $role    of the cord that acts
@@ -34,7 +34,7 @@ final readonly class Act
      * @param list<Landmark>        $makes
      * @param array<string, Length> $sizes   lengths that its sentence names: "distance", "leaves", "body",
      *                                       "size", "worn", "opens", "reach"; any other is a figure
-     * @param list<Cord>            $cords   that it cuts
+     * @param list<WorkCord>        $cords   that it cuts
      * @param list<End>             $ends    that it trims, secures or frays
      * @param How|null              $how     it secures them
      * @param array<string, string> $endsAs  what becomes of ends, by their ids
@@ -44,7 +44,7 @@ final readonly class Act
      * @param Length|null           $due     where it ends, as planned; what can be held to the tape
      * @param float|null            $at      where it begins in the drawing of the body, in mm
      * @param float                 $along   how far it goes there, in mm, less than nothing to the left
-     * @param list<Said>            $looks   what to look at, and to take care of
+     * @param list<Message>         $looks   what to look at, and to take care of
      * @param list<Tool>            $tools
      * @param string|null           $lesson  that teaches it
      * @param Cure|null             $cure    that it waits for
@@ -54,7 +54,7 @@ final readonly class Act
     public function __construct(
         public Does $does,
         public Part $part,
-        public Said $said,
+        public Message $said,
         array $moves = [],
         public int $count = 1,
         public ?string $role = null,
@@ -130,7 +130,7 @@ final readonly class Act
         }
 
         return $this->changed(
-            new Said($this->said->key, ['real' => 'yes'] + $values),
+            new Message($this->said->key, ['real' => 'yes'] + $values),
             $sizes,
             null === $this->from ? null : $move('from', $this->from),
             null === $this->due ? null : $move('due', $this->due),
@@ -141,7 +141,7 @@ final readonly class Act
     /**
      * Returns the same with other things to look at.
      *
-     * @param list<Said> $looks
+     * @param list<Message> $looks
      */
     public function looked(array $looks): self
     {
@@ -214,10 +214,10 @@ final readonly class Act
 
     /**
      * @param array<string, Length> $sizes
-     * @param list<Said>|null       $looks
+     * @param list<Message>|null    $looks
      */
     private function changed(
-        Said $said,
+        Message $said,
         array $sizes,
         ?Length $from,
         ?Length $due,

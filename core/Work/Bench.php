@@ -19,7 +19,7 @@ use Rinkel\Core\Measure\Length;
  */
 final class Bench
 {
-    /** @var list<Cord> in the order in which they are cut */
+    /** @var list<WorkCord> in the order in which they are cut */
     private array $cords = [];
 
     /** @var array<string, int> cords by role */
@@ -55,10 +55,10 @@ final class Bench
         bool $isFree = false,
         bool $isUnmarked = false,
         int $place = 0,
-    ): Cord {
+    ): WorkCord {
         $number = $this->numbers[$role] = ($this->numbers[$role] ?? 0) + 1;
 
-        return $this->cords[] = new Cord(
+        return $this->cords[] = new WorkCord(
             $role,
             $task,
             $number,
@@ -73,7 +73,7 @@ final class Bench
     }
 
     /**
-     * @return list<Cord>
+     * @return list<WorkCord>
      */
     public function cords(): array
     {

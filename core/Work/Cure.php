@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Work;
 
 use Rinkel\Core\Material\Strain;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 
 /**
  * How long glue is left alone before the work goes on, in minutes: of elastic and of what is glued in common practice,
@@ -42,9 +42,9 @@ enum Cure
     /**
      * Returns how it is said that something is left alone for so long; whole hours as such.
      */
-    public static function said(int $minutes): Said
+    public static function said(int $minutes): Message
     {
-        return new Said('cure', ['minutes' => $minutes, 'hours' => 0 === $minutes % 60 ? intdiv($minutes, 60) : 0]);
+        return new Message('cure', ['minutes' => $minutes, 'hours' => 0 === $minutes % 60 ? intdiv($minutes, 60) : 0]);
     }
 
     /**

@@ -26,7 +26,7 @@ final class End
      */
     public function __construct(
         public readonly string $id,
-        public readonly Cord $cord,
+        public readonly WorkCord $cord,
     ) {
         $this->ledger = new Ledger();
     }

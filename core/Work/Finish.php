@@ -9,7 +9,7 @@ use Rinkel\Core\Material\Ending;
 use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Material\Gluing;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 
 /**
  * How ends are made safe: what melts is trimmed, singed and pressed; what chars is glued and trimmed when dry, or
@@ -58,7 +58,7 @@ final readonly class Finish
 
         return [...$singed, ...([] === $before ? [] : [
             ...$before,
-            self::wait(Cure::Cord, $part, [] === $after ? [new Said('look-closer')] : []),
+            self::wait(Cure::Cord, $part, [] === $after ? [new Message('look-closer')] : []),
         ]), ...$after];
     }
 
@@ -77,7 +77,7 @@ final readonly class Finish
         return [new Act(
             Does::Secure,
             Part::Ends,
-            new Said($isSinged ? 'trim-singe' : $this->habits->sealing->or('trim-glue', 'trim-varnish'), [
+            new Message($isSinged ? 'trim-singe' : $this->habits->sealing->or('trim-glue', 'trim-varnish'), [
                 'count' => \count($ends),
                 'role' => $ends[0]->cord->role,
                 'from' => $from,
@@ -88,7 +88,7 @@ final readonly class Finish
             sizes: ['leaves' => $stub],
             ends: $ends,
             how: $isSinged ? How::Singe : $this->habits->sealing->how(),
-            looks: [new Said($isSinged ? 'look-flame' : 'look-glue')],
+            looks: [new Message($isSinged ? 'look-flame' : 'look-glue')],
             tools: $isSinged
                 ? [Tool::Scissors, Tool::Lighter, Tool::Clip]
                 : [Tool::Scissors, $this->habits->sealing->tool()],
@@ -99,17 +99,17 @@ final readonly class Finish
     /**
      * Returns what there is to look at when a barrel is drawn to its place.
      *
-     * @return list<Said>
+     * @return list<Message>
      */
     public static function wound(Material $cord): array
     {
         $isThin = Fibre::Leather === $cord->fibre && $cord->round()->millimetres < self::DELICATE;
 
-        return [new Said('look-barrel'), ...($isThin ? [new Said('look-firm')] : [])];
+        return [new Message('look-barrel'), ...($isThin ? [new Message('look-firm')] : [])];
     }
 
     /**
-     * @param list<Said> $looks
+     * @param list<Message> $looks
      */
     public static function wait(Cure $cure, Part $part = Part::Ends, array $looks = []): Act
     {
@@ -134,7 +134,7 @@ final readonly class Finish
         return new Act(
             Does::Trim,
             $part,
-            new Said($left->isZero() ? 'trim-at' : 'trim-past', [
+            new Message($left->isZero() ? 'trim-at' : 'trim-past', [
                 'count' => \count($ends),
                 'role' => $ends[0]->cord->role,
                 'from' => $loose->from,
@@ -156,7 +156,7 @@ final readonly class Finish
         return new Act(
             Does::Secure,
             $part,
-            new Said(match (true) {
+            new Message(match (true) {
                 How::Singe === $how => 'singe',
                 How::Varnish === $how => $isTail ? 'varnish-tips' : 'varnish-knots',
                 default => $isTail ? 'glue-tips' : 'glue-knots',
@@ -165,9 +165,9 @@ final readonly class Finish
             ends: $ends,
             how: $how,
             looks: match (true) {
-                How::Singe === $how => [new Said('look-flame')],
-                $isTail => [new Said('look-glue')],
-                default => [new Said('look-faces'), new Said('look-glue')],
+                How::Singe === $how => [new Message('look-flame')],
+                $isTail => [new Message('look-glue')],
+                default => [new Message('look-faces'), new Message('look-glue')],
             },
             tools: match ($how) {
                 How::Singe => [Tool::Lighter, Tool::Clip],
@@ -186,7 +186,7 @@ final readonly class Finish
         return new Act(
             Does::Fray,
             $part,
-            new Said(
+            new Message(
                 'fray',
                 [
                     'count' => \count($ends),

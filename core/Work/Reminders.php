@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Work;
 
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 
 /**
  * How often what there is to look at is said.
@@ -36,7 +36,7 @@ enum Reminders: string
         foreach ($acts as $i => $act) {
             $looks = array_values(array_filter(
                 $act->looks,
-                static fn (Said $look): bool => \in_array($look->key, self::HARM, true)
+                static fn (Message $look): bool => \in_array($look->key, self::HARM, true)
                     || !isset($said[(string) $look]),
             ));
             $acts[$i] = $looks === $act->looks ? $act : $act->looked($looks);

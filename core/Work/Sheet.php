@@ -10,7 +10,7 @@ use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Hand\Hand;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 
 /**
  * The whole making of a piece: its cords, each with what its ends are used for, what is cut of that, and all acts in
@@ -21,7 +21,7 @@ final readonly class Sheet
     public Acts $acts;
 
     /**
-     * @param list<Cord>            $cords
+     * @param list<WorkCord>        $cords
      * @param list<Cut>             $cuts  cords of a role that are cut alike together
      * @param array<string, string> $cutOf by the cord's id, the role of its cut
      * @param list<Act>             $acts
@@ -55,8 +55,8 @@ final readonly class Sheet
             foreach ($group as $one) {
                 $cutOf[$one->id] = $role;
             }
-            $now = array_values(array_filter($group, static fn (Cord $one): bool => !$one->isLater));
-            $then = array_values(array_filter($group, static fn (Cord $one): bool => $one->isLater));
+            $now = array_values(array_filter($group, static fn (WorkCord $one): bool => !$one->isLater));
+            $then = array_values(array_filter($group, static fn (WorkCord $one): bool => $one->isLater));
             if ([] !== $now) {
                 $before[] = self::cutting($cut, $now);
                 $marked = self::marking($cut, $now);
@@ -81,7 +81,7 @@ final readonly class Sheet
     /**
      * Returns the cut of which a cord is one.
      */
-    public function cutOf(Cord $cord): Cut
+    public function cutOf(WorkCord $cord): Cut
     {
         foreach ($this->cuts as $cut) {
             if ($cut->role === $this->cutOf[$cord->id]) {
@@ -95,7 +95,7 @@ final readonly class Sheet
     /**
      * Returns the first of the cords that are cut so.
      */
-    public function cordOf(Cut $cut): Cord
+    public function cordOf(Cut $cut): WorkCord
     {
         foreach ($this->cords as $cord) {
             if ($this->cutOf[$cord->id] === $cut->role) {
@@ -156,9 +156,9 @@ final readonly class Sheet
     }
 
     /**
-     * @param list<Cord> $cords
+     * @param list<WorkCord> $cords
      *
-     * @return list<non-empty-list<Cord>> those of one role that are cut alike
+     * @return list<non-empty-list<WorkCord>> those of one role that are cut alike
      */
     private static function groups(array $cords): array
     {
@@ -182,7 +182,7 @@ final readonly class Sheet
     }
 
     /**
-     * @param non-empty-list<Cord> $cords
+     * @param non-empty-list<WorkCord> $cords
      */
     private static function cut(string $role, array $cords, Length $step, Risk $risk, Hand $hand, ?Tension $said): Cut
     {
@@ -211,14 +211,14 @@ final readonly class Sheet
     }
 
     /**
-     * @param non-empty-list<Cord> $cords
+     * @param non-empty-list<WorkCord> $cords
      */
     private static function cutting(Cut $cut, array $cords): Act
     {
         return new Act(
             Does::Cut,
             Part::Cords,
-            new Said('cut', [
+            new Message('cut', [
                 'count' => \count($cords),
                 'role' => $cut->role,
                 'length' => $cut->length,
@@ -229,13 +229,13 @@ final readonly class Sheet
             $cords[0]->role,
             sizes: ['length' => $cut->length],
             cords: $cords,
-            looks: Task::Rope === $cords[0]->task ? [new Said('look-tape')] : [],
+            looks: Task::Rope === $cords[0]->task ? [new Message('look-tape')] : [],
             tools: [Tool::Tape, Tool::Scissors],
         );
     }
 
     /**
-     * @param non-empty-list<Cord> $cords
+     * @param non-empty-list<WorkCord> $cords
      */
     private static function marking(Cut $cut, array $cords): ?Act
     {
@@ -250,7 +250,7 @@ final readonly class Sheet
         return new Act(
             Does::Mark,
             Part::Cords,
-            new Said(null === $cut->fold ? 'mark-begin' : 'mark-fold', [
+            new Message(null === $cut->fold ? 'mark-begin' : 'mark-fold', [
                 'role' => $cut->role,
                 'at' => $at,
                 'count' => \count($cords),
@@ -258,7 +258,7 @@ final readonly class Sheet
             ]),
             role: $cord->role,
             marks: array_map(
-                static fn (Cord $one): Landmark => Landmark::of('tip', null, $isLong ? $one->b->id : $one->a->id),
+                static fn (WorkCord $one): Landmark => Landmark::of('tip', null, $isLong ? $one->b->id : $one->a->id),
                 $cords,
             ),
             makes: [Landmark::of('mark')],
@@ -281,8 +281,8 @@ final readonly class Sheet
     }
 
     /**
-     * @param list<Act>                          $acts
-     * @param list<array{list<Cord>, list<Act>}> $later what is cut just before its cord is used
+     * @param list<Act>                              $acts
+     * @param list<array{list<WorkCord>, list<Act>}> $later what is cut just before its cord is used
      *
      * @return list<Act>
      */

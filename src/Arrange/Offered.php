@@ -6,10 +6,10 @@ namespace Rinkel\App\Arrange;
 
 use Rinkel\Core\Arrangement\Arrangement;
 use Rinkel\Core\Arrangement\Arrangements;
+use Rinkel\Core\Arrangement\BeadTray;
 use Rinkel\Core\Arrangement\Laid;
-use Rinkel\Core\Arrangement\Tray;
 use Rinkel\Core\Line\Element;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 
@@ -23,7 +23,7 @@ final readonly class Offered
     /**
      * @return list<array{Arrangement, Plan}> none where the piece has not two kinds of bead that stand by themselves
      */
-    public function six(Wish $wish, int $seed): array
+    public function six(PieceSpec $wish, int $seed): array
     {
         $plan = $this->planner->plan($wish);
         $tree = $plan->draft->piece->pattern->tree;
@@ -32,7 +32,7 @@ final readonly class Offered
             return [];
         }
         $offered = [];
-        $six = (new Arrangements(new Tray($beads)))->six(Laid::wanted($tree, self::count($plan)), $seed);
+        $six = (new Arrangements(new BeadTray($beads)))->six(Laid::wanted($tree, self::count($plan)), $seed);
         foreach ($six as $arrangement) {
             $pattern = Laid::in($tree, $arrangement->run());
             if (null !== $pattern) {

@@ -8,7 +8,7 @@ use Psr\Log\LoggerInterface;
 use Rinkel\App\Kept\Bin;
 use Rinkel\App\Log\Photos;
 use Rinkel\App\Piece\Pieces;
-use Rinkel\App\Platform\Database\Alone;
+use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Rinkel\App\Platform\Files\Arriving;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\TerminateEvent;
@@ -25,7 +25,7 @@ final readonly class DailyBackup
         private Pieces $pieces,
         private Bin $bin,
         private Photos $photos,
-        private Alone $alone,
+        private ExclusiveTransaction $alone,
         private Arriving $arriving,
     ) {}
 

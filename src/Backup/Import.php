@@ -11,11 +11,11 @@ use Rinkel\App\Kept\Everything;
 use Rinkel\App\Kept\Kept;
 use Rinkel\App\Kept\Rows;
 use Rinkel\App\Log\Photos;
-use Rinkel\App\Platform\Database\Alone;
+use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Rinkel\App\Samples\Samples;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
-use Rinkel\Core\Said;
 
 /**
  * Reads an archive back: says of everything in it how it stands to what is here, and takes what is chosen, all of it or
@@ -31,7 +31,7 @@ final readonly class Import
         private EntityManagerInterface $manager,
         private Bin $bin,
         private Photos $photos,
-        private Alone $alone,
+        private ExclusiveTransaction $alone,
         private Door $door,
         private Samples $samples,
     ) {}
@@ -47,7 +47,7 @@ final readonly class Import
     /**
      * Looks at what stands in an archive after the first $from.
      *
-     * @return iterable<Entry>
+     * @return iterable<ArchiveEntry>
      *
      * @throws ArchiveUnreadable If a part of it is larger than anything that Rinkel writes
      */
@@ -66,7 +66,7 @@ final readonly class Import
      * Takes entries into what is here: new ones are added, others changed; what a thing was lies in the bin, unless it
      * can be undone anyway.
      *
-     * @param iterable<Entry> $entries
+     * @param iterable<ArchiveEntry> $entries
      *
      * @return int how many were taken
      */
@@ -81,7 +81,7 @@ final readonly class Import
     }
 
     /**
-     * @param iterable<Entry> $entries
+     * @param iterable<ArchiveEntry> $entries
      */
     private function taken(ArchiveFile $archive, iterable $entries): int
     {
@@ -109,7 +109,7 @@ final readonly class Import
         return \count($taken);
     }
 
-    private function bring(Kept $kind, Entry $entry, ArchiveFile $archive, bool $isNew): void
+    private function bring(Kept $kind, ArchiveEntry $entry, ArchiveFile $archive, bool $isNew): void
     {
         \assert(null !== $entry->row);
         $there = $isNew ? null : $kind->find($entry->uid);
@@ -127,7 +127,7 @@ final readonly class Import
     /**
      * @param array<mixed>|null $row
      */
-    private function entry(string $word, ?array $row): Entry
+    private function entry(string $word, ?array $row): ArchiveEntry
     {
         $kind = $this->everything->named($word) ?? throw new \LogicException('There is no such kind.');
         $said = static fn (string $name): string => \is_string($row[$name] ?? null) ? mb_substr(
@@ -136,17 +136,17 @@ final readonly class Import
             80,
         ) : '';
         if (null === $row) {
-            return new Entry($word, '', '', Standing::Unreadable, null, [new Fault('', new Said('archive-part'))]);
+            return new ArchiveEntry($word, '', '', Standing::Unreadable, null, [new Fault('', new Message('archive-part'))]);
         }
         try {
             $read = $kind->read($row);
         } catch (PieceUnreadable $unreadable) {
-            return new Entry($word, $said('uid'), $said('name'), Standing::Unreadable, null, $unreadable->faults);
+            return new ArchiveEntry($word, $said('uid'), $said('name'), Standing::Unreadable, null, $unreadable->faults);
         }
         $there = $kind->find($read->uid);
         $here = null === $there ? [] : $kind->row($there);
 
-        return new Entry($word, $read->uid, $read->name, match (true) {
+        return new ArchiveEntry($word, $read->uid, $read->name, match (true) {
             null === $there => Standing::New,
             Rows::equal($here, $read->data) => Standing::Same,
             null !== $read->changed && $this->changedAt($kind, $here) > $read->changed => Standing::Conflict,

@@ -13,7 +13,7 @@ final readonly class Looked
      * @param int                               $next   things that were looked at
      * @param int                               $all    files that there are, about as many
      * @param array<string, array<string, int>> $counts of each kind by how they stand
-     * @param list<Entry>                       $shown  the first that are not as they are here, without their rows
+     * @param list<ArchiveEntry>                $shown  the first that are not as they are here, without their rows
      * @param int                               $bytes  of what is noted of them
      */
     public function __construct(
@@ -37,7 +37,7 @@ final readonly class Looked
             $all = ($counts[Standing::New->value] ?? 0) + ($counts[Standing::Changed->value] ?? 0);
             $shown = \count(array_filter(
                 $this->shown,
-                static fn (Entry $entry): bool => $kind === $entry->kind && $entry->standing->isTaken(),
+                static fn (ArchiveEntry $entry): bool => $kind === $entry->kind && $entry->standing->isTaken(),
             ));
             $others[$kind] = $all - $shown;
         }

@@ -52,7 +52,7 @@ final readonly class Looking
             ++$next;
             $counts[$entry->kind][$entry->standing->value] = ($counts[$entry->kind][$entry->standing->value] ?? 0) + 1;
             if (Standing::Same !== $entry->standing && \count($shown) < self::SHOWN) {
-                $shown[] = new Entry(
+                $shown[] = new ArchiveEntry(
                     $entry->kind,
                     $entry->uid,
                     $entry->name,
@@ -93,11 +93,11 @@ final readonly class Looking
     public function take(string $file, array $keys, array $kinds): int
     {
         $looked = $this->looked($file);
-        $shown = array_fill_keys(array_map(static fn (Entry $entry): string => $entry->key(), $looked->shown), true);
+        $shown = array_fill_keys(array_map(static fn (ArchiveEntry $entry): string => $entry->key(), $looked->shown), true);
         $keys = array_fill_keys($keys, true);
         $taken = $this->import->take($this->import->open($file), $this->entries(
             $file,
-            static fn (Entry $entry): bool => isset($shown[$entry->key()])
+            static fn (ArchiveEntry $entry): bool => isset($shown[$entry->key()])
                 ? isset($keys[$entry->key()])
                 : $entry->standing->isTaken() && \in_array($entry->kind, $kinds, true),
         ));
@@ -108,16 +108,16 @@ final readonly class Looking
     }
 
     /**
-     * @param callable(Entry): bool $isChosen
+     * @param callable(ArchiveEntry): bool $isChosen
      *
-     * @return iterable<Entry>
+     * @return iterable<ArchiveEntry>
      */
     private function entries(string $file, callable $isChosen): iterable
     {
         $rows = fopen($this->arriving->beside($file).'.rows', 'r');
         while (false !== $rows && false !== $line = fgets($rows)) {
             $entry = unserialize((string) base64_decode($line, true));
-            if ($entry instanceof Entry && $isChosen($entry)) {
+            if ($entry instanceof ArchiveEntry && $isChosen($entry)) {
                 yield $entry;
             }
         }

@@ -10,15 +10,15 @@ use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Lesson\Lessons;
 use Rinkel\Core\Making\Forecast;
 use Rinkel\Core\Making\Pace;
-use Rinkel\Core\Making\Reached;
-use Rinkel\Core\Making\WayOut;
-use Rinkel\Core\Making\WaysOut;
+use Rinkel\Core\Making\ShortCordOption;
+use Rinkel\Core\Making\ShortCordOptions;
+use Rinkel\Core\Making\TapeReading;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\MeasureFailure;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
-use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Acts;
 use Rinkel\Core\Work\Cure;
@@ -183,7 +183,7 @@ final readonly class BoardView
      *
      * @return array<string, string>
      */
-    public function measured(?Reached $last, int $minutes): array
+    public function measured(?TapeReading $last, int $minutes): array
     {
         $unit = $this->plan->draft->piece->unit;
         $isDone = $this->board->moves() >= $this->steps->moves;
@@ -243,7 +243,7 @@ final readonly class BoardView
                 $open[] = [
                     'id' => $detour['id'],
                     'at' => $detour['at'],
-                    'say' => $this->wording->told(new Said($detour['key'], $values), $this->plan->draft->piece->unit),
+                    'say' => $this->wording->told(new Message($detour['key'], $values), $this->plan->draft->piece->unit),
                 ];
             }
         }
@@ -251,9 +251,9 @@ final readonly class BoardView
         return $open;
     }
 
-    public function forecast(?Reached $reached): ?Forecast
+    public function forecast(?TapeReading $reached): ?Forecast
     {
-        return null === $reached ? null : Forecast::of($this->plan, $this->steps, new Reached(
+        return null === $reached ? null : Forecast::of($this->plan, $this->steps, new TapeReading(
             $reached->moves,
             $reached->length,
             $reached->role,
@@ -263,15 +263,15 @@ final readonly class BoardView
     }
 
     /**
-     * @return list<WayOut> while a cord will not be enough
+     * @return list<ShortCordOption> while a cord will not be enough
      */
-    public function ways(?Reached $reached): array
+    public function ways(?TapeReading $reached): array
     {
         $forecast = $this->forecast($reached);
 
         return null === $reached || null === $forecast
             ? []
-            : (new WaysOut($this->plan, $this->steps, $reached, $forecast, $this->planner))->all();
+            : (new ShortCordOptions($this->plan, $this->steps, $reached, $forecast, $this->planner))->all();
     }
 
     /**

@@ -8,17 +8,17 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
 use Rinkel\App\Piece\StoredPiece;
-use Rinkel\App\Platform\Database\Alone;
+use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Making\Pace;
-use Rinkel\Core\Making\Reached;
-use Rinkel\Core\Making\WayOut;
+use Rinkel\Core\Making\ShortCordOption;
+use Rinkel\Core\Making\TapeReading;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
-use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 
@@ -36,7 +36,7 @@ final readonly class Boards
         private PieceReader $reader,
         private PieceWriter $writer,
         private Planner $planner,
-        private Alone $alone,
+        private ExclusiveTransaction $alone,
         private Randomizer $chance,
         private StockBox $stock,
     ) {}
@@ -89,7 +89,7 @@ final readonly class Boards
     /**
      * @throws PieceUnreadable
      */
-    public function wish(StoredBoard $board): Wish
+    public function wish(StoredBoard $board): PieceSpec
     {
         return $this->reader->read($board->document());
     }
@@ -134,7 +134,7 @@ final readonly class Boards
     /**
      * @throws PieceUnreadable If it cannot be: then nothing is kept
      */
-    public function read(StoredBoard $board, Reached $reached, bool $isCorrected): void
+    public function read(StoredBoard $board, TapeReading $reached, bool $isCorrected): void
     {
         $plan = $this->plan($board);
         $why = $reached->impossible($plan, $plan->acts(), $isCorrected ? null : $this->lastRead($board));
@@ -152,7 +152,7 @@ final readonly class Boards
     /**
      * Returns what was read last; null while nothing was, or nothing that can be read.
      */
-    public function lastRead(StoredBoard $board): ?Reached
+    public function lastRead(StoredBoard $board): ?TapeReading
     {
         try {
             $readings = KeptBoards::readings(['readings' => $board->readings()]);
@@ -174,7 +174,7 @@ final readonly class Boards
             }
         }
 
-        return new Reached(
+        return new TapeReading(
             $last['moves'],
             $length($last['length'] ?? null),
             $last['role'] ?? null,
@@ -210,7 +210,7 @@ final readonly class Boards
      *
      * @throws PieceUnreadable
      */
-    public function follow(StoredBoard $board, Wish $piece): bool
+    public function follow(StoredBoard $board, PieceSpec $piece): bool
     {
         $place = $this->placeBy($board, $piece);
         if (null === $place) {
@@ -230,7 +230,7 @@ final readonly class Boards
      *
      * @throws PieceUnreadable
      */
-    public function placeBy(StoredBoard $board, Wish $piece): ?int
+    public function placeBy(StoredBoard $board, PieceSpec $piece): ?int
     {
         $now = $this->plan($board)->acts();
         $then = $this->planner->plan($piece)->acts();
@@ -246,7 +246,7 @@ final readonly class Boards
      * Does otherwise with the hands than planned: a way out that leaves the plan as it is becomes a part of the work,
      * at its place.
      */
-    public function detour(StoredBoard $board, WayOut $way, string $role): void
+    public function detour(StoredBoard $board, ShortCordOption $way, string $role): void
     {
         $values = array_map(
             static fn (mixed $value): string|int => match (true) {

@@ -8,7 +8,7 @@ use Rinkel\App\Money\Money;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Cutting\Demand;
-use Rinkel\Core\Cutting\Taken;
+use Rinkel\Core\Cutting\SupplyCuts;
 use Rinkel\Core\Measure\Length;
 
 /**
@@ -78,7 +78,7 @@ final readonly class Lists
     /**
      * @return list<string>
      */
-    private static function from(Taken $taken): array
+    private static function from(SupplyCuts $taken): array
     {
         return [$taken->supply->isSpool ? 'spool' : 'offcut', self::mm($taken->supply->length)];
     }

@@ -7,7 +7,7 @@ namespace Rinkel\App\Console;
 use Rinkel\App\Backup\BackupFailed;
 use Rinkel\App\Backup\Backups;
 use Rinkel\App\Platform\Wording\Wording;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -43,7 +43,7 @@ final class BackupCommand extends Command
 
             return Command::FAILURE;
         }
-        $output->writeln($this->wording->told(new Said('backup-made', ['file' => $file])), OutputInterface::OUTPUT_RAW);
+        $output->writeln($this->wording->told(new Message('backup-made', ['file' => $file])), OutputInterface::OUTPUT_RAW);
 
         return Command::SUCCESS;
     }

@@ -8,11 +8,11 @@ use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Cutting\Demand;
-use Rinkel\Core\Cutting\Taken;
+use Rinkel\Core\Cutting\SupplyCuts;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\StockReader;
 use Rinkel\Core\Plan\Planner;
-use Rinkel\Core\Said;
 use Rinkel\Core\Stock\StockCord;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -86,7 +86,7 @@ final class CutCommand extends Command
         $read = is_readable($file) ? json_decode((string) file_get_contents($file), true, 16) : null;
         $rows = \is_array($read) && StockReader::FORMAT === ($read['format'] ?? null) ? $read['cords'] ?? null : null;
         if (!\is_array($rows)) {
-            throw PieceUnreadable::at('stock', new Said('stock-none'));
+            throw PieceUnreadable::at('stock', new Message('stock-none'));
         }
         $cords = [];
         foreach (array_values($rows) as $i => $row) {
@@ -109,7 +109,7 @@ final class CutCommand extends Command
                     'thickness' => (string) $cord->thickness,
                     'colour' => $cord->colour->hex,
                 ],
-                'from' => array_map(static fn (Taken $taken): array => [
+                'from' => array_map(static fn (SupplyCuts $taken): array => [
                     'stock' => $taken->supply->id,
                     'is' => $taken->supply->isSpool ? 'spool' : 'offcut',
                     'cuts' => array_map(

@@ -7,16 +7,16 @@ namespace Rinkel\App\Console;
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Kept\Bin;
-use Rinkel\App\Log\Finishing;
+use Rinkel\App\Log\PieceFinisher;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
-use Rinkel\App\Platform\Database\Alone;
+use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Rinkel\App\Samples\KeptSamples;
 use Rinkel\App\Samples\Samples;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Fit\Measured;
-use Rinkel\Core\Making\Reached;
+use Rinkel\Core\Making\TapeReading;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Stock\Counted;
@@ -58,14 +58,14 @@ final class DemoCommand extends Command
         private readonly Pieces $pieces,
         private readonly People $people,
         private readonly Samples $samples,
-        private readonly Finishing $finishing,
+        private readonly PieceFinisher $finishing,
         private readonly Boards $boards,
         private readonly StockBox $stock,
         private readonly Bin $bin,
         private readonly KeptSamples $kept,
         private readonly PieceFiles $files,
         private readonly TranslatorInterface $translator,
-        private readonly Alone $alone,
+        private readonly ExclusiveTransaction $alone,
         #[Autowire('%kernel.project_dir%/demo/pieces')]
         private readonly string $folder,
     ) {
@@ -167,7 +167,7 @@ final class DemoCommand extends Command
                 $length = static fn (string $text): Length => Length::parse($text, Unit::Millimetre);
                 $this->boards->read(
                     $board,
-                    new Reached($moves, $length($read['length']), $read['role'] ?? null, $length($read['left'])),
+                    new TapeReading($moves, $length($read['length']), $read['role'] ?? null, $length($read['left'])),
                     false,
                 );
             }

@@ -7,7 +7,7 @@ namespace Rinkel\App\Console;
 use Rinkel\App\Backup\Archive;
 use Rinkel\App\Backup\BackupFailed;
 use Rinkel\App\Platform\Wording\Wording;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -47,7 +47,7 @@ final class ExportCommand extends Command
             return Command::FAILURE;
         }
         $output->writeln(
-            $this->wording->told(new Said('archive-made', ['file' => $file])),
+            $this->wording->told(new Message('archive-made', ['file' => $file])),
             OutputInterface::OUTPUT_RAW,
         );
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Console;
 
+use Rinkel\App\Backup\ArchiveEntry;
 use Rinkel\App\Backup\ArchiveUnreadable;
-use Rinkel\App\Backup\Entry;
 use Rinkel\App\Backup\Import;
 use Rinkel\App\Backup\Standing;
 use Rinkel\App\Platform\Wording\Wording;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -45,7 +45,7 @@ final class ImportCommand extends Command
     {
         $file = $input->getArgument('file');
         \assert(\is_string($file));
-        $say = function (Said $said) use ($output): void {
+        $say = function (Message $said) use ($output): void {
             $output->writeln($this->wording->told($said), OutputInterface::OUTPUT_RAW);
         };
         try {
@@ -69,13 +69,13 @@ final class ImportCommand extends Command
             return Command::FAILURE;
         }
         $say(true === $input->getOption('look')
-            ? new Said('archive-looked', ['count' => $count])
-            : new Said('archive-taken', ['count' => $count]));
+            ? new Message('archive-looked', ['count' => $count])
+            : new Message('archive-taken', ['count' => $count]));
 
         return Command::SUCCESS;
     }
 
-    private function line(Entry $entry): string
+    private function line(ArchiveEntry $entry): string
     {
         $faults = [] === $entry->faults ? '' : "\t".$this->wording->faults($entry->faults);
 

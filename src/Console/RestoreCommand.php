@@ -7,7 +7,7 @@ namespace Rinkel\App\Console;
 use Rinkel\App\Backup\BackupFailed;
 use Rinkel\App\Backup\Backups;
 use Rinkel\App\Platform\Wording\Wording;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\ArrayInput;
@@ -49,7 +49,7 @@ final class RestoreCommand extends Command
             return Command::FAILURE;
         }
         $output->writeln(
-            $this->wording->told(new Said('backup-restored', ['file' => $file, 'aside' => $aside])),
+            $this->wording->told(new Message('backup-restored', ['file' => $file, 'aside' => $aside])),
             OutputInterface::OUTPUT_RAW,
         );
 

@@ -11,11 +11,11 @@ use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Cord;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\WorkCord;
 
 /**
  * All that hands do to make a piece, act by act, as a document (docs/acts.schema.json): which ends of which cords,
@@ -55,7 +55,7 @@ final readonly class ActsDocument
             'closure' => $plan->draft->fastened->kind->id(),
             'habits' => $this->habits($plan),
             'has' => $this->has($plan),
-            'cords' => array_map(fn (Cord $cord): array => $this->cord($plan, $cord), $plan->sheet->cords),
+            'cords' => array_map(fn (WorkCord $cord): array => $this->cord($plan, $cord), $plan->sheet->cords),
             'things' => $this->allThings($plan),
             'acts' => $acts,
         ];
@@ -111,7 +111,7 @@ final readonly class ActsDocument
     /**
      * @return array<string, mixed>
      */
-    private function cord(Plan $plan, Cord $cord): array
+    private function cord(Plan $plan, WorkCord $cord): array
     {
         $cut = $plan->sheet->cutOf($cord);
         $ends = $cord->ends();
@@ -220,7 +220,7 @@ final readonly class ActsDocument
             'knot' => $act->knot,
             'count' => null === $act->knot ? null : (int) round($act->ties()[$act->knot] ?? 1),
             'what' => null === $act->adds ? null : $act->what,
-            'cords' => array_map(static fn (Cord $cord): string => $cord->id, $act->cords),
+            'cords' => array_map(static fn (WorkCord $cord): string => $cord->id, $act->cords),
             'by' => self::ids($act->by),
             'around' => self::ids($act->around),
             'through' => self::ids($act->through),

@@ -7,8 +7,8 @@ namespace Rinkel\App\Document;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Plan\Plan;
-use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Round;
@@ -79,7 +79,7 @@ final readonly class StepsDocument
         $lines = [];
         foreach ($plan->acts()->rounds() as $i => $round) {
             if ($round->times > 1) {
-                $said = $this->wording->making(new Said('round', ['times' => $round->times]), $unit);
+                $said = $this->wording->making(new Message('round', ['times' => $round->times]), $unit);
                 $lines[] = [(string) ($i + 1), $said, '', ''];
             }
             foreach (\array_slice($all, $round->from, $round->length) as $which => $act) {

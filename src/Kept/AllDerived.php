@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Kept;
 
-use Symfony\Component\DependencyInjection\Attribute\TaggedIterator;
+use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 
 /**
  * All that is worked out from stored things, for those who store them.
@@ -15,7 +15,7 @@ final readonly class AllDerived
      * @param iterable<Derived> $all
      */
     public function __construct(
-        #[TaggedIterator(Derived::TAG)]
+        #[AutowireIterator(Derived::class)]
         private iterable $all,
     ) {}
 

@@ -7,7 +7,7 @@ namespace Rinkel\App\Kept;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
-use Rinkel\App\Platform\Database\Alone;
+use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 
 /**
@@ -25,7 +25,7 @@ final readonly class Bin
         private ClockInterface $clock,
         private Randomizer $chance,
         private Everything $everything,
-        private Alone $alone,
+        private ExclusiveTransaction $alone,
         private AllDerived $derived,
     ) {}
 

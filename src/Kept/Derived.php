@@ -9,11 +9,9 @@ use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 /**
  * What is worked out from stored things and remembered, until they are others.
  */
-#[AutoconfigureTag(self::TAG)]
+#[AutoconfigureTag]
 interface Derived
 {
-    public const TAG = 'rinkel.derived';
-
     /**
      * Forgets what was worked out, as nothing was written yet.
      */

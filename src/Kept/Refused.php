@@ -7,8 +7,8 @@ namespace Rinkel\App\Kept;
 use Psr\Log\LoggerInterface;
 use Rinkel\App\Platform\Http\StorageFailures;
 use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
-use Rinkel\Core\Said;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
@@ -34,7 +34,7 @@ final readonly class Refused
         $this->logger->error('What was sent could not be read back.', ['exception' => $refused]);
         $event->setResponse($this->pages->page(
             $event->getRequest(),
-            $this->wording->told(new Said('unkept', ['why' => $refused->said()])),
+            $this->wording->told(new Message('unkept', ['why' => $refused->said()])),
             Response::HTTP_UNPROCESSABLE_ENTITY,
         ));
         $event->allowCustomResponseCode();

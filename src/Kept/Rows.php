@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\App\Kept;
 
 use Doctrine\DBAL\Connection;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
-use Rinkel\Core\Said;
 
 /**
  * What all kinds read in the same way of their rows.
@@ -39,7 +39,7 @@ final readonly class Rows
 
         return \is_string($uid) && 1 === preg_match($pattern, $uid)
             ? $uid
-            : throw PieceUnreadable::at($name, new Said('uid-wanted'));
+            : throw PieceUnreadable::at($name, new Message('uid-wanted'));
     }
 
     /**
@@ -49,7 +49,7 @@ final readonly class Rows
      */
     public static function time(array $row, string $name): \DateTimeImmutable
     {
-        return self::timeOrNone($row, $name) ?? throw PieceUnreadable::at($name, new Said('time-wanted'));
+        return self::timeOrNone($row, $name) ?? throw PieceUnreadable::at($name, new Message('time-wanted'));
     }
 
     /**
@@ -63,7 +63,7 @@ final readonly class Rows
         $time = \is_string($text) && !str_contains($text, "\0")
             ? \DateTimeImmutable::createFromFormat(\DATE_ATOM, $text) : false;
         if (null !== $text && (false === $time || abs((int) $time->format('Y') - 2050) > 100)) {
-            throw PieceUnreadable::at($name, new Said('time-wanted'));
+            throw PieceUnreadable::at($name, new Message('time-wanted'));
         }
 
         return false === $time ? null : $time->setTimezone(new \DateTimeZone('UTC'));
@@ -82,7 +82,7 @@ final readonly class Rows
             return $number;
         }
         $found = (string) json_encode($number);
-        throw PieceUnreadable::at($name, new Said('number-wanted', compact('least', 'most', 'found')));
+        throw PieceUnreadable::at($name, new Message('number-wanted', compact('least', 'most', 'found')));
     }
 
     /**
@@ -96,7 +96,7 @@ final readonly class Rows
 
         return \is_string($text) && mb_check_encoding($text, 'UTF-8') && mb_strlen($text) <= $longest
             ? $text
-            : throw PieceUnreadable::at($name, new Said('text-too-long', ['most' => $longest]));
+            : throw PieceUnreadable::at($name, new Message('text-too-long', ['most' => $longest]));
     }
 
     /**
@@ -110,12 +110,12 @@ final readonly class Rows
     {
         $rows = $row[$name] ?? [];
         if (!\is_array($rows) || !array_is_list($rows) || \count($rows) > $most) {
-            throw PieceUnreadable::at($name, new Said('too-many-entries', ['most' => $most]));
+            throw PieceUnreadable::at($name, new Message('too-many-entries', ['most' => $most]));
         }
 
         return array_map(static fn (mixed $one): array => \is_array($one)
             ? $one
-            : throw PieceUnreadable::at($name, new Said('no-piece')), $rows);
+            : throw PieceUnreadable::at($name, new Message('no-piece')), $rows);
     }
 
     /**

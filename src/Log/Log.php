@@ -36,7 +36,7 @@ final readonly class Log
      * @param string $words to find, apart by spaces; all entries when empty
      * @param int    $page  from 1
      *
-     * @return list<Entry> finished last first
+     * @return list<LogEntry> finished last first
      */
     public function entries(string $words = '', int $page = 1): array
     {
@@ -71,7 +71,7 @@ final readonly class Log
     /**
      * Returns all entries, one after the other, finished last first; none is held on to.
      *
-     * @return iterable<Entry>
+     * @return iterable<LogEntry>
      */
     public function all(): iterable
     {
@@ -84,7 +84,7 @@ final readonly class Log
         }
     }
 
-    public function find(int $id): ?Entry
+    public function find(int $id): ?LogEntry
     {
         $stored = $this->manager->find(StoredEntry::class, $id);
 
@@ -129,14 +129,14 @@ final readonly class Log
         return array_merge(...$told, ...[[]]);
     }
 
-    private function entry(StoredEntry $stored): Entry
+    private function entry(StoredEntry $stored): LogEntry
     {
         try {
             $is = $this->reader->read($stored->document(), $stored->uid());
 
-            return new Entry($stored, $is, $this->photos->has($stored->uid()));
+            return new LogEntry($stored, $is, $this->photos->has($stored->uid()));
         } catch (PieceUnreadable $unreadable) {
-            return new Entry($stored, null, faults: $unreadable->faults);
+            return new LogEntry($stored, null, faults: $unreadable->faults);
         }
     }
 

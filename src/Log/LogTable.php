@@ -30,7 +30,7 @@ final class LogTable
     ];
 
     /**
-     * @param iterable<Entry> $entries
+     * @param iterable<LogEntry> $entries
      *
      * @return iterable<list<string>> with a head; what cannot be read is left out
      */

@@ -8,10 +8,10 @@ use Rinkel\Core\Failure;
 use Rinkel\Core\Measure\Exception\LengthOutOfRange;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
 
 /**
  * What a maker typed of a piece that is finished, read: what is wrong, and what is so far off its plan that she is
@@ -66,7 +66,7 @@ final class Typed
         $this->intoStock = '1' === ($typed['stock'] ?? '');
     }
 
-    public function fault(string $field, Said $said): void
+    public function fault(string $field, Message $said): void
     {
         $this->faults[$field] = [new Fault($field, $said)];
     }
@@ -96,7 +96,7 @@ final class Typed
         $planned = $this->plan->draft->body();
         $unit = $this->plan->draft->piece->unit;
         if (null !== $this->body && abs($this->body->ratioTo($planned) - 1) > self::FAR) {
-            $doubts['body'] = new Said('far-body', [
+            $doubts['body'] = new Message('far-body', [
                 'body' => $this->body->written($unit),
                 'planned' => $planned->written($unit),
             ]);
@@ -104,7 +104,7 @@ final class Typed
         foreach ($this->plan->cuts as $cut) {
             $left = $this->left[$cut->role] ?? null;
             if (null !== $left && $left->isLongerThan($cut->length->times(self::MUCH))) {
-                $doubts['left.'.$cut->role] = new Said('far-left', [
+                $doubts['left.'.$cut->role] = new Message('far-left', [
                     'left' => $left->written($unit),
                     'length' => $cut->length->written($unit),
                 ]);
@@ -112,7 +112,7 @@ final class Typed
         }
         $pace = null === $this->tied || null === $this->minutes ? null : $this->tied / $this->minutes;
         if (null !== $pace && ($pace > self::QUICK || $pace < self::SLOW)) {
-            $doubts['minutes'] = new Said(
+            $doubts['minutes'] = new Message(
                 'far-minutes',
                 ['minutes' => $this->minutes ?? 0, 'knots' => $this->tied ?? 0],
             );
@@ -153,7 +153,7 @@ final class Typed
         if (1 === preg_match('/^\d{1,6}$/D', $text) && (int) $text <= $most && 0 !== (int) $text) {
             return (int) $text;
         }
-        $this->fault($field, new Said('number-wanted', ['least' => 1, 'most' => $most, 'found' => new Quoted($text)]));
+        $this->fault($field, new Message('number-wanted', ['least' => 1, 'most' => $most, 'found' => new Quoted($text)]));
 
         return null;
     }

@@ -9,9 +9,9 @@ use Brick\Math\BigRational;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
 
 /**
  * What something costs: so much for a metre, or for one; or for so many, as a maker buys it: "4.20 for 100", "12 for
@@ -46,7 +46,7 @@ final readonly class Price implements \Stringable
         };
         if (null === $for || $for instanceof Length && $for->isZero()) {
             $typed = ['typed' => new Quoted($text)];
-            $said = $isCord ? new Said('price-of-cord-unread', $typed) : new Said('price-unread', $typed);
+            $said = $isCord ? new Message('price-of-cord-unread', $typed) : new Message('price-unread', $typed);
             throw PieceUnreadable::at('price', $said);
         }
 

@@ -9,7 +9,7 @@ use Rinkel\App\Cutting\Chosen;
 use Rinkel\Core\Cutting\CutSheet;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Cutting\Demand;
-use Rinkel\Core\Cutting\Taken;
+use Rinkel\Core\Cutting\SupplyCuts;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 
@@ -110,7 +110,7 @@ final readonly class CutPaper
         return $page->pdf();
     }
 
-    private function taken(Page $page, Taken $taken, float $longest, Unit $unit): void
+    private function taken(Page $page, SupplyCuts $taken, float $longest, Unit $unit): void
     {
         $there = $taken->supply->length;
         $page->need(16);
@@ -156,7 +156,7 @@ final readonly class CutPaper
 
     private static function longest(CutSheet $sheet): float
     {
-        return max([1.0, ...array_map(static fn (Taken $taken): float => $taken->sum()->millimetres, $sheet->taken)]);
+        return max([1.0, ...array_map(static fn (SupplyCuts $taken): float => $taken->sum()->millimetres, $sheet->taken)]);
     }
 
     /**

@@ -7,8 +7,8 @@ namespace Rinkel\App\Paper;
 use Rinkel\App\Document\StepsDocument;
 use Rinkel\App\Lesson\Cords;
 use Rinkel\App\Lesson\Hands;
-use Rinkel\App\Sizes\Asked;
 use Rinkel\App\Sizes\Asking;
+use Rinkel\App\Sizes\SizesRequest;
 use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Lesson\Lessons;
@@ -34,7 +34,7 @@ final readonly class KitPaper
         private Hands $hands,
     ) {}
 
-    public function table(Asked $asked, Asking $asking): string
+    public function table(SizesRequest $asked, Asking $asking): string
     {
         [$sizes, $unit, $name] = self::of($asked);
         $page = $this->words->page($name, $unit, true);
@@ -50,7 +50,7 @@ final readonly class KitPaper
     /**
      * Returns a label for the bag of each material.
      */
-    public function labels(Asked $asked, Asking $asking): string
+    public function labels(SizesRequest $asked, Asking $asking): string
     {
         [, $unit, $name] = self::of($asked);
         $page = $this->words->page($name, $unit);
@@ -79,7 +79,7 @@ final readonly class KitPaper
      * Returns how it is made in any of the sizes: what is in the kit, which size is whose, and every step; where sizes
      * differ, each says its own.
      */
-    public function instructions(Asked $asked, Asking $asking): string
+    public function instructions(SizesRequest $asked, Asking $asking): string
     {
         [$sizes, $unit, $name] = self::of($asked);
         $page = $this->words->page($name, $unit);
@@ -133,7 +133,7 @@ final readonly class KitPaper
     /**
      * @return array{non-empty-list<Sized>, Unit, string}
      */
-    private static function of(Asked $asked): array
+    private static function of(SizesRequest $asked): array
     {
         $all = $asked->sizes->all ?? [];
 
@@ -155,7 +155,7 @@ final readonly class KitPaper
     /**
      * @return list<KitPart>
      */
-    private static function parts(Asked $asked): array
+    private static function parts(SizesRequest $asked): array
     {
         $kit = null === $asked->sizes ? null : Kit::of($asked->sizes);
 

@@ -13,8 +13,8 @@ use Rinkel\Core\Fit\Measurement;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\MeasureFailure;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
-use Rinkel\Core\Said;
 
 /**
  * People with all their measures (docs/kept.schema.json).
@@ -144,7 +144,7 @@ final readonly class KeptPeople implements Kept
         $name = \is_string($name) ? trim(preg_replace('/[\s\p{Z}\p{C}]+/u', ' ', mb_scrub($name)) ?? '') : '';
 
         return '' === $name || mb_strlen($name) > self::LONGEST
-            ? throw PieceUnreadable::at('name', new Said('person-unread')) : $name;
+            ? throw PieceUnreadable::at('name', new Message('person-unread')) : $name;
     }
 
     /**
@@ -160,7 +160,7 @@ final readonly class KeptPeople implements Kept
                 $measurement = Measurement::tryFrom((string) $place);
                 $length = Length::parse(\is_string($text) ? $text : '', Unit::Millimetre);
                 $read[(string) $place] = (string) ($measurement?->checked($length, Unit::Centimetre)
-                    ?? throw PieceUnreadable::at('measures', new Said('person-unread')));
+                    ?? throw PieceUnreadable::at('measures', new Message('person-unread')));
             } catch (MeasureFailure $failure) {
                 throw PieceUnreadable::at('measures.'.$place, $failure->said());
             }

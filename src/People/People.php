@@ -14,7 +14,7 @@ use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\MeasureFailure;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 
 /**
  * The people a maker makes for, in the database.
@@ -98,15 +98,15 @@ final readonly class People
      *
      * @param array<string, string> $typed name on one line, measured, and a length by place
      *
-     * @return array{array<string, Length>, array<string, Said>} lengths and faults, by field
+     * @return array{array<string, Length>, array<string, Message>} lengths and faults, by field
      */
     public static function read(array $typed, Unit $unit): array
     {
         [$lengths, $faults] = [[], []];
         if ('' === $typed['name'] || mb_strlen($typed['name']) > 80) {
             $faults['name'] = '' === $typed['name']
-                ? new Said('name-of-person-wanted')
-                : new Said('name-too-long', ['most' => 80, 'found' => mb_strlen($typed['name'])]);
+                ? new Message('name-of-person-wanted')
+                : new Message('name-too-long', ['most' => 80, 'found' => mb_strlen($typed['name'])]);
         }
         foreach (Measurement::cases() as $measurement) {
             $text = trim($typed[$measurement->value] ?? '');

@@ -7,14 +7,14 @@ namespace Rinkel\App\Piece;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\BeadBundle;
 use Rinkel\Core\Pattern\Node\Beads;
 use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Binding;
 use Rinkel\Core\Pattern\Node\Bracket;
 use Rinkel\Core\Pattern\Node\Braid;
-use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Centre;
-use Rinkel\Core\Pattern\Node\Counted;
+use Rinkel\Core\Pattern\Node\CountedPart;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Group;
@@ -38,7 +38,7 @@ final readonly class Blocks
     private const KINDS = [
         Knots::class => 'knots',
         Beads::class => 'beads',
-        Bundle::class => 'bundle',
+        BeadBundle::class => 'bundle',
         Word::class => 'word',
         Focal::class => 'focal',
         Hang::class => 'hang',
@@ -103,7 +103,7 @@ final readonly class Blocks
             null === $fit ? null : ($this->plan->draft->counts()[$fit] ?? 0),
             $node instanceof Group && $node->fits(),
             $node instanceof Group && $node->alternate,
-            ($node instanceof Counted ? $node->count() : null) ?? 1,
+            ($node instanceof CountedPart ? $node->count() : null) ?? 1,
             [] === $names ? [] : $this->palette($node),
         );
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Rinkel\Core\Piece\Fault;
-use Rinkel\Core\Piece\Lifts;
+use Rinkel\Core\Piece\FormatUpgrades;
 
 /**
  * A piece of which no plan can be shown: what is known of it, what is wrong, and whether it can be undone.
@@ -34,7 +34,7 @@ final readonly class BrokenView
      */
     public static function of(StoredPiece $stored, PageState $page, array $steps, array $faults, string $formId): self
     {
-        $document = Lifts::lifted($stored->document());
+        $document = FormatUpgrades::lifted($stored->document());
         $fields = [];
         foreach (array_keys($faults) as $path) {
             $value = $document;

@@ -7,8 +7,8 @@ namespace Rinkel\App\Piece;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Stock\StockRow;
 use Rinkel\App\Stock\StoredItem;
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\ClosureWish;
-use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Pattern\Pattern;
@@ -51,7 +51,7 @@ final class ClosureParts
     public function of(array $findings, ClosureWish $wish, array $taken): array
     {
         $named = $wish->findings;
-        if (!\in_array('findings', Wished::ofKind($wish->kind), true)) {
+        if (!\in_array('findings', ClosureOption::ofKind($wish->kind), true)) {
             return [$findings, $wish];
         }
         foreach ($wish->kind->made($wish) as $kind) {

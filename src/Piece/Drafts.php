@@ -6,8 +6,8 @@ namespace Rinkel\App\Piece;
 
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
-use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 
@@ -27,7 +27,7 @@ final class Drafts
     /**
      * @throws PieceUnreadable If it cannot be set
      */
-    public function draft(Wish $piece): Draft
+    public function draft(PieceSpec $piece): Draft
     {
         $document = serialize([$this->writer->write($piece), $piece->pattern?->text]);
         if (null === $this->last || $document !== $this->of) {
@@ -41,7 +41,7 @@ final class Drafts
     /**
      * @throws PieceUnreadable If it cannot be set
      */
-    public function plan(Wish $piece): Plan
+    public function plan(PieceSpec $piece): Plan
     {
         return $this->planner->judged($this->draft($piece));
     }

@@ -6,8 +6,8 @@ namespace Rinkel\App\Piece;
 
 use Rinkel\App\Platform\Wording\FieldTexts;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
-use Rinkel\Core\Piece\Wish;
 
 /**
  * Does what a maker did on the Piece page, act by act, each once. To be called while nobody else changes the piece.
@@ -20,17 +20,17 @@ final readonly class Edits
         private Pieces $pieces,
         private PieceForm $form,
         private Drafts $drafts,
-        private Deeds $deeds,
+        private PieceActions $deeds,
         private PieceWriter $writer,
     ) {}
 
     /**
      * @throws SavedMeanwhile If the piece is no longer what the page showed
      */
-    public function done(StoredPiece $stored, Sent $sent, PageState $page): Outcome
+    public function done(StoredPiece $stored, EditRequest $sent, PageState $page): Outcome
     {
         $acts = array_values(
-            array_filter($sent->acts, static fn (Act $act): bool => null === $stored->madeBy($act->id)),
+            array_filter($sent->acts, static fn (EditAct $act): bool => null === $stored->madeBy($act->id)),
         );
         if ([] !== $acts && !self::isOver($stored, $sent) && !$this->isBeside($stored, $acts)) {
             throw SavedMeanwhile::than($sent->version);
@@ -48,9 +48,9 @@ final readonly class Edits
      * Returns whether the acts were done over the piece as it is: as the page showed it, or as an act sent along once
      * more made it.
      */
-    private static function isOver(StoredPiece $stored, Sent $sent): bool
+    private static function isOver(StoredPiece $stored, EditRequest $sent): bool
     {
-        $made = array_map(static fn (Act $act): ?int => $stored->madeBy($act->id), $sent->acts);
+        $made = array_map(static fn (EditAct $act): ?int => $stored->madeBy($act->id), $sent->acts);
 
         return $stored->version() === $sent->version || \in_array($stored->version(), $made, true);
     }
@@ -59,7 +59,7 @@ final readonly class Edits
      * Returns whether acts that were done over an older piece touch nothing that became another since: then both are
      * done.
      *
-     * @param list<Act> $acts
+     * @param list<EditAct> $acts
      */
     private function isBeside(StoredPiece $stored, array $acts): bool
     {
@@ -92,9 +92,9 @@ final readonly class Edits
     /**
      * Returns whether a field still is what it was, however it was written there.
      */
-    private function isSame(Wish $piece, Act $act, string $field, string $was, string $is): bool
+    private function isSame(PieceSpec $piece, EditAct $act, string $field, string $was, string $is): bool
     {
-        $taken = fn (string $text): Taken => $this->form->taken([$field => $text], [$field], $piece, $act->in);
+        $taken = fn (string $text): ReadFields => $this->form->taken([$field => $text], [$field], $piece, $act->in);
         if ($was === $is) {
             return true;
         }
@@ -104,7 +104,7 @@ final readonly class Edits
             && $this->writer->write($one->piece) === $this->writer->write($other->piece);
     }
 
-    private function act(StoredPiece $stored, Act $act, string $typing, Outcome $outcome): Outcome
+    private function act(StoredPiece $stored, EditAct $act, string $typing, Outcome $outcome): Outcome
     {
         if ('undo' === $act->deed || 'redo' === $act->deed) {
             $this->pieces->step($stored, 'undo' === $act->deed ? -1 : 1);
@@ -126,7 +126,7 @@ final readonly class Edits
         ) : $this->pressed($stored, $piece, $act, $outcome);
     }
 
-    private function typed(StoredPiece $stored, Wish $piece, Act $act, string $typing, Outcome $outcome): Outcome
+    private function typed(StoredPiece $stored, PieceSpec $piece, EditAct $act, string $typing, Outcome $outcome): Outcome
     {
         // A name that is being typed is no name yet.
         $held = str_ends_with($typing, '.called') ? array_intersect_key($act->texts, [$typing => true]) : [];
@@ -154,7 +154,7 @@ final readonly class Edits
         return $outcome->renaming($renamed);
     }
 
-    private function pressed(StoredPiece $stored, Wish $piece, Act $act, Outcome $outcome): Outcome
+    private function pressed(StoredPiece $stored, PieceSpec $piece, EditAct $act, Outcome $outcome): Outcome
     {
         try {
             [$after, $chosen] = $this->deeds->done($piece, $act->deed, $outcome->page->chosen);

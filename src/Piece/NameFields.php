@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Node\Word;
 use Rinkel\Core\Pattern\PatternEdit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Naming;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
 
 /**
  * The fields that are no places in the open format: short names of beads, findings and cords, and the letters of words
@@ -25,7 +25,7 @@ final class NameFields
      *
      * @throws PieceUnreadable If a name cannot be one, or is taken
      */
-    public static function taken(array $changed, Wish $piece): Wish
+    public static function taken(array $changed, PieceSpec $piece): PieceSpec
     {
         return self::spelt($changed, self::renamed($changed, $piece));
     }
@@ -65,7 +65,7 @@ final class NameFields
      *
      * @param array<string, string> $changed
      */
-    private static function renamed(array $changed, Wish $piece): Wish
+    private static function renamed(array $changed, PieceSpec $piece): PieceSpec
     {
         foreach ($changed as $path => $name) {
             $name = self::name($name);
@@ -73,7 +73,7 @@ final class NameFields
             if ($name === $old) {
                 continue;
             }
-            $taken = new Said('name-taken', ['name' => new Quoted($name)]);
+            $taken = new Message('name-taken', ['name' => new Quoted($name)]);
             $piece = match (true) {
                 !Naming::suits($name) => throw PieceUnreadable::at($path, Naming::refusal($name)),
                 isset($piece->beads[$name]),
@@ -92,7 +92,7 @@ final class NameFields
      *
      * @param array<string, string> $changed
      */
-    private static function spelt(array $changed, Wish $piece): Wish
+    private static function spelt(array $changed, PieceSpec $piece): PieceSpec
     {
         foreach ($changed as $path => $text) {
             $at = self::wordAt($path);

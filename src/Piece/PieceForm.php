@@ -6,19 +6,19 @@ namespace Rinkel\App\Piece;
 
 use Rinkel\App\Platform\Wording\FieldTexts;
 use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\EndForm;
 use Rinkel\Core\Closure\Kind\TwoEnding;
-use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
-use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
-use Rinkel\Core\Said;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
@@ -59,7 +59,7 @@ final readonly class PieceForm
      *
      * @throws PieceUnreadable If there is no such construction
      */
-    public function shown(Wish $piece): array
+    public function shown(PieceSpec $piece): array
     {
         return FieldTexts::of(
             $this->writer->write($this->planner->completed($piece)->decided()),
@@ -76,7 +76,7 @@ final readonly class PieceForm
      *
      * @return array<string, string>
      */
-    public function changed(array $texts, Wish $piece, Unit $in): array
+    public function changed(array $texts, PieceSpec $piece, Unit $in): array
     {
         $shown = [] === $texts ? [] : $this->shown($piece->withUnit($in));
 
@@ -97,7 +97,7 @@ final readonly class PieceForm
      *
      * @throws PieceUnreadable If any field cannot be read
      */
-    public function read(array $texts, Wish $before, Unit $in): Wish
+    public function read(array $texts, PieceSpec $before, Unit $in): PieceSpec
     {
         return $this->readChanged($this->changed($texts, $before, $in), $before, $in);
     }
@@ -105,7 +105,7 @@ final readonly class PieceForm
     /**
      * @param array<string, string> $changed by field
      */
-    private function readChanged(array $changed, Wish $before, Unit $in): Wish
+    private function readChanged(array $changed, PieceSpec $before, Unit $in): PieceSpec
     {
         $document = $this->writer->write($this->decided($before->withUnit($in), array_keys($changed)));
         foreach ($changed as $path => $text) {
@@ -129,7 +129,7 @@ final readonly class PieceForm
         );
         $unit = Unit::tryFrom($changed['unit'] ?? $before->unit->value);
 
-        return Unit::Centimetre === $unit || Unit::Inch === $unit ? $piece->withUnit($unit) : throw PieceUnreadable::at('unit', new Said('unit-wanted'));
+        return Unit::Centimetre === $unit || Unit::Inch === $unit ? $piece->withUnit($unit) : throw PieceUnreadable::at('unit', new Message('unit-wanted'));
     }
 
     /**
@@ -138,7 +138,7 @@ final readonly class PieceForm
      * @param array<string, string> $texts by field
      * @param list<string>          $own   fields that were just typed in: they are left when what is wrong stands in another
      */
-    public function taken(array $texts, array $own, Wish $before, Unit $in): Taken
+    public function taken(array $texts, array $own, PieceSpec $before, Unit $in): ReadFields
     {
         $trying = $this->changed($texts, $before, $in);
         [$left, $faults] = [[], []];
@@ -148,7 +148,7 @@ final readonly class PieceForm
                 // Lengths said in another unit are written anew: then it stands in other places than it will.
                 $in === $piece->unit ? $this->drafts->draft($piece) : $this->planner->draft($piece);
 
-                return new Taken($piece, $left, $faults);
+                return new ReadFields($piece, $left, $faults);
             } catch (PieceUnreadable $unreadable) {
                 $told = self::byField($unreadable->faults);
                 $bad = array_intersect_key($trying, $told);
@@ -160,7 +160,7 @@ final readonly class PieceForm
             }
         }
 
-        return new Taken($before, $left, $faults);
+        return new ReadFields($before, $left, $faults);
     }
 
     /**
@@ -181,7 +181,7 @@ final readonly class PieceForm
     /**
      * @param list<string> $paths of what changes
      */
-    private function decided(Wish $piece, array $paths): Wish
+    private function decided(PieceSpec $piece, array $paths): PieceSpec
     {
         $parts = array_merge(
             ...array_map(static fn (string $path): array => self::DECIDED[explode('.', $path)[0]] ?? [], $paths),
@@ -200,7 +200,7 @@ final readonly class PieceForm
      * @param list<string> $paths of what changes
      * @param list<string> $old   what the closure was made of before
      */
-    private function equipped(array $paths, Wish $piece, array $old): Wish
+    private function equipped(array $paths, PieceSpec $piece, array $old): PieceSpec
     {
         $chosen = array_intersect($paths, ['closure.kind', 'closure.start', 'closure.finish']);
         if (null === $piece->closure || [] === $chosen) {
@@ -230,7 +230,7 @@ final readonly class PieceForm
         if ('closure.kind' === $path) {
             // A tail is another thing in another closure, and what that does not know is said of none.
             $kind = $this->reader->closures->named($text);
-            $unknown = null === $kind ? [] : array_diff(Wished::fields(), Wished::ofKind($kind));
+            $unknown = null === $kind ? [] : array_diff(ClosureOption::fields(), ClosureOption::ofKind($kind));
             foreach (['tail', 'findings', ...$unknown] as $field) {
                 FieldTexts::put($document, 'closure.'.$field, '');
             }

@@ -85,7 +85,7 @@ final readonly class PieceView
      *
      * @return list<non-empty-list<Fault>> nothing twice
      */
-    public function untold(Parts $parts): array
+    public function untold(PageParts $parts): array
     {
         $untold = [];
         foreach (array_diff_key($this->faults, $this->told->getArrayCopy()) as $field => $faults) {

@@ -8,12 +8,12 @@ use Rinkel\App\People\People;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Construction\Offers;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
-use Rinkel\Core\Said;
 
 /**
  * What the Piece page shows of a piece, in every state that a piece can be in.
@@ -66,7 +66,7 @@ final readonly class PieceViews
      * Returns a view of a piece that was saved from elsewhere while somebody went on here: nothing is kept until she
      * says which of the two shall stand.
      */
-    public function conflict(StoredPiece $stored, Sent $sent, PageState $page): PieceView|BrokenView
+    public function conflict(StoredPiece $stored, EditRequest $sent, PageState $page): PieceView|BrokenView
     {
         try {
             $theirs = $this->pieces->piece($stored);
@@ -86,7 +86,7 @@ final readonly class PieceViews
                 $taken->left + $stored->draft(),
                 $sent->version,
                 $conflict,
-                \count(array_filter($sent->acts, static fn (Act $act): bool => '' !== $act->deed)),
+                \count(array_filter($sent->acts, static fn (EditAct $act): bool => '' !== $act->deed)),
             );
         } catch (PieceUnreadable $unreadable) {
             return $this->broken($stored, $page, PieceForm::byField($unreadable->faults));
@@ -96,9 +96,9 @@ final readonly class PieceViews
     /**
      * Returns a view after an edit over which Rinkel itself stumbled: the piece as it was, what was typed beside it.
      */
-    public function stumbled(StoredPiece $stored, Sent $sent, PageState $page): PieceView|BrokenView
+    public function stumbled(StoredPiece $stored, EditRequest $sent, PageState $page): PieceView|BrokenView
     {
-        $fault = [new Fault('', new Said('stumbled'))];
+        $fault = [new Fault('', new Message('stumbled'))];
         try {
             $piece = $this->pieces->piece($stored);
             $texts = $this->form->changed($sent->texts(), $piece, $sent->acts[0]->in ?? $piece->unit);
@@ -127,7 +127,7 @@ final readonly class PieceViews
             $stored,
             $page,
             $this->pieces->steps($stored),
-            [] === $faults ? ['' => [new Fault('', new Said('stumbled'))]] : $faults,
+            [] === $faults ? ['' => [new Fault('', new Message('stumbled'))]] : $faults,
             $this->formId(),
         );
     }
@@ -139,7 +139,7 @@ final readonly class PieceViews
      */
     private function view(
         StoredPiece $stored,
-        Wish $piece,
+        PieceSpec $piece,
         PageState $page,
         array $faults,
         array $texts,
@@ -178,7 +178,7 @@ final readonly class PieceViews
      *
      * @return array<string, string> states by stage
      */
-    private static function stages(Wish $wish, Plan $plan, array $faulty): array
+    private static function stages(PieceSpec $wish, Plan $plan, array $faulty): array
     {
         $states = [];
         foreach (Stage::cases() as $stage) {

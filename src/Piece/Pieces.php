@@ -8,13 +8,13 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
-use Rinkel\App\Platform\Database\Alone;
+use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
-use Rinkel\Core\Piece\Lifts;
+use Rinkel\Core\Piece\FormatUpgrades;
 use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
-use Rinkel\Core\Piece\Wish;
 
 /**
  * The maker's pieces in the database, each with what it was before.
@@ -27,7 +27,7 @@ final readonly class Pieces
     /** Older states are forgotten. */
     public const STATES = 300;
 
-    /** @var \WeakMap<StoredPiece, array{array<mixed>, Wish}> documents as they were read last */
+    /** @var \WeakMap<StoredPiece, array{array<mixed>, PieceSpec}> documents as they were read last */
     private \WeakMap $read;
 
     public function __construct(
@@ -36,7 +36,7 @@ final readonly class Pieces
         private PieceWriter $writer,
         private ClockInterface $clock,
         private Randomizer $chance,
-        private Alone $alone,
+        private ExclusiveTransaction $alone,
     ) {
         $this->read = new \WeakMap();
     }
@@ -83,7 +83,7 @@ final readonly class Pieces
         return $this->manager->find(StoredPiece::class, $id);
     }
 
-    public function piece(StoredPiece $stored): Wish
+    public function piece(StoredPiece $stored): PieceSpec
     {
         [$document, $piece] = $this->read[$stored] ?? [null, null];
         if (null === $piece || $document !== $stored->document()) {
@@ -99,7 +99,7 @@ final readonly class Pieces
      *
      * @throws PieceUnreadable If it could not be read again
      */
-    public function add(Wish $piece, array $draft = [], ?string $uid = null): StoredPiece
+    public function add(PieceSpec $piece, array $draft = [], ?string $uid = null): StoredPiece
     {
         $document = $this->document($piece);
         $stored = new StoredPiece($document, $this->clock->now(), $uid ?? bin2hex($this->chance->getBytes(16)));
@@ -118,7 +118,7 @@ final readonly class Pieces
      *
      * @throws PieceUnreadable If it could not be read again
      */
-    public function save(StoredPiece $stored, Wish $piece, string $stroke): void
+    public function save(StoredPiece $stored, PieceSpec $piece, string $stroke): void
     {
         $document = $this->writer->write($piece);
         if ($document === $stored->document()) {
@@ -148,7 +148,7 @@ final readonly class Pieces
      */
     public function mend(StoredPiece $stored, array $texts): array
     {
-        $document = Lifts::lifted($stored->document());
+        $document = FormatUpgrades::lifted($stored->document());
         foreach ($texts as $path => $text) {
             $document = self::put($document, explode('.', $path), $text);
         }
@@ -206,7 +206,7 @@ final readonly class Pieces
      *
      * @throws PieceUnreadable If it cannot be
      */
-    private function document(Wish $piece): array
+    private function document(PieceSpec $piece): array
     {
         $document = $this->writer->write($piece);
         $this->reader->read($document);
@@ -252,7 +252,7 @@ final readonly class Pieces
      *
      * @param array<string, string> $draft what was typed and cannot be read yet, by field
      */
-    public function becomes(StoredPiece $stored, Wish $piece, array $draft, ?\DateTimeImmutable $putAway): void
+    public function becomes(StoredPiece $stored, PieceSpec $piece, array $draft, ?\DateTimeImmutable $putAway): void
     {
         $this->alone($stored, function (StoredPiece $now) use ($piece, $draft, $putAway): void {
             $this->save($now, $piece, '');
@@ -267,7 +267,7 @@ final readonly class Pieces
     /**
      * Returns whether an equal piece lies on the Table.
      */
-    public function has(Wish $piece): bool
+    public function has(PieceSpec $piece): bool
     {
         $document = $this->writer->write($piece);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Remark\Severity;
 
@@ -40,7 +40,7 @@ enum Stage: string
      *
      * @param list<string> $faulty fields
      */
-    public function state(Wish $wish, Plan $plan, array $faulty): string
+    public function state(PieceSpec $wish, Plan $plan, array $faulty): string
     {
         $wrong = [] !== array_filter($faulty, fn (string $field): bool => $this === self::of($field));
 
@@ -55,7 +55,7 @@ enum Stage: string
         };
     }
 
-    private function isDecided(Wish $wish): bool
+    private function isDecided(PieceSpec $wish): bool
     {
         return match ($this) {
             self::Measure, self::Checks => true,

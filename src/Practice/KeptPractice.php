@@ -8,11 +8,11 @@ use Doctrine\ORM\EntityManagerInterface;
 use Rinkel\App\Kept\Kept;
 use Rinkel\App\Kept\Row;
 use Rinkel\App\Kept\Rows;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Practice\Boxes;
 use Rinkel\Core\Practice\Exercises;
 use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
 
 /**
  * How well each exercise is known; an exercise's word is its uid.
@@ -83,7 +83,7 @@ final readonly class KeptPractice implements Kept
         $uid = Rows::uid($row, '/^[a-z][a-z-]{0,39}$/D');
         if (!isset(Exercises::all()[$uid])) {
             $known = array_keys(Exercises::all());
-            throw PieceUnreadable::at('uid', new Said('one-of', ['known' => $known, 'found' => new Quoted($uid)]));
+            throw PieceUnreadable::at('uid', new Message('one-of', ['known' => $known, 'found' => new Quoted($uid)]));
         }
 
         return new Row($uid, $uid, [

@@ -12,9 +12,9 @@ use Rinkel\App\Lesson\LessonWords;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Lesson\Lessons;
+use Rinkel\Core\Message;
 use Rinkel\Core\Practice\Exercises;
 use Rinkel\Core\Practice\Question;
-use Rinkel\Core\Said;
 
 /**
  * A maker's practice, in the database: which exercise is due, and how it was answered.
@@ -75,7 +75,7 @@ final readonly class Practices
     /**
      * Returns a sentence about a frame of a lesson with what that frame says.
      */
-    private function inWords(Said $said): Said
+    private function inWords(Message $said): Message
     {
         $id = $said->values['lesson'] ?? '';
         $side = $said->values['side'] ?? '';
@@ -84,7 +84,7 @@ final readonly class Practices
             : null;
         $frame = $said->values['frame'] ?? 0;
 
-        return null === $lesson || !\is_int($frame) ? $said : new Said($said->key, [
+        return null === $lesson || !\is_int($frame) ? $said : new Message($said->key, [
             'knot' => $this->words->title($lesson->id),
             'said' => $this->words->frame($lesson, $frame),
         ]);

@@ -31,7 +31,7 @@ final readonly class HandView
     ) {}
 
     /**
-     * @return list<Told> last taken first
+     * @return list<SampleView> last taken first
      */
     public function samples(): array
     {
@@ -46,14 +46,14 @@ final readonly class HandView
         foreach ($this->samples->all() as $stored) {
             try {
                 $sample = $this->reader->read($stored->document());
-                $told[] = new Told(
+                $told[] = new SampleView(
                     $stored,
                     $sample,
                     $sample->observation($stored->uid()),
                     $off[$stored->uid()] ?? 0.0,
                 );
             } catch (PieceUnreadable $unreadable) {
-                $told[] = new Told($stored, null, null, faults: $unreadable->faults);
+                $told[] = new SampleView($stored, null, null, faults: $unreadable->faults);
             }
         }
 

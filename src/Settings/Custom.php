@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Settings;
 
+use Rinkel\Core\Message;
 use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
 
 /**
  * What a maker can set that belongs to no piece: how Rinkel speaks, shows and reckons for her.
@@ -42,13 +42,13 @@ enum Custom: string
     /**
      * Returns $text as it is kept, or what is wrong with it.
      */
-    public function read(string $text): string|Said
+    public function read(string $text): string|Message
     {
         $choices = $this->choices();
         if ([] !== $choices) {
             return \in_array($text, $choices, true)
                 ? $text
-                : new Said('one-of', ['known' => $choices, 'found' => new Quoted($text)]);
+                : new Message('one-of', ['known' => $choices, 'found' => new Quoted($text)]);
         }
         $number = str_replace(',', '.', $text);
         [$least, $most] = self::Rate === $this ? [0.0, 1000.0] : [1.0, 10.0];
@@ -56,8 +56,8 @@ enum Custom: string
 
         return match (true) {
             $isNumber && (float) $number >= $least && (float) $number <= $most => $number,
-            self::Rate === $this => new Said('rate-unread', ['typed' => new Quoted($text)]),
-            default => new Said('factor-unread', ['typed' => new Quoted($text)]),
+            self::Rate === $this => new Message('rate-unread', ['typed' => new Quoted($text)]),
+            default => new Message('factor-unread', ['typed' => new Quoted($text)]),
         };
     }
 }

@@ -8,12 +8,12 @@ use Doctrine\ORM\EntityManagerInterface;
 use Rinkel\App\Platform\Wording\FieldTexts;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
-use Rinkel\Core\Piece\Wish;
-use Rinkel\Core\Said;
 
 /**
  * How this maker works: what every new piece begins with, and how Rinkel speaks and shows. What belongs to pieces is a
@@ -155,7 +155,7 @@ final class Preferences
         if (null !== $custom) {
             $read = $custom->read($text);
 
-            return $read instanceof Said ? [new Fault($name, $read)] : $read;
+            return $read instanceof Message ? [new Fault($name, $read)] : $read;
         }
         try {
             $piece = $this->reader->read(array_replace_recursive(
@@ -199,7 +199,7 @@ final class Preferences
      *
      * @return array<string, string> by place in the piece
      */
-    public function differing(Wish $piece): array
+    public function differing(PieceSpec $piece): array
     {
         $here = self::texts($this->writer->write($piece));
         $differing = [];

@@ -16,18 +16,18 @@ use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Measure\Exception\LengthOutOfRange;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
-use Rinkel\Core\Sizing\Along;
 use Rinkel\Core\Sizing\Girths;
 use Rinkel\Core\Sizing\Labelled;
 use Rinkel\Core\Sizing\Lengths;
 use Rinkel\Core\Sizing\Loops;
 use Rinkel\Core\Sizing\Size;
+use Rinkel\Core\Sizing\SizeAxis;
 use Rinkel\Core\Sizing\Sizes;
 use Rinkel\Core\Sizing\Stones;
 use Rinkel\Core\Sizing\Wearers;
@@ -69,7 +69,7 @@ final readonly class Asking
      *
      * @throws PieceUnreadable If the design itself cannot be read
      */
-    public function of(StoredPiece $stored, ParameterBag $sent, bool $byAnyone = false): Asked
+    public function of(StoredPiece $stored, ParameterBag $sent, bool $byAnyone = false): SizesRequest
     {
         $planner = $byAnyone ? new Planner() : $this->planner;
         $wish = $byAnyone ? $this->pieces->piece($stored)->byAnyone() : $this->pieces->piece($stored);
@@ -99,7 +99,7 @@ final readonly class Asking
             $counts = array_fill(0, \count($sizes->all ?? []), 1);
         }
 
-        return new Asked($ways, $by, $list, $who, '' !== $text('graded'), $text('n'), $counts, $sizes, $faults);
+        return new SizesRequest($ways, $by, $list, $who, '' !== $text('graded'), $text('n'), $counts, $sizes, $faults);
     }
 
     /**
@@ -119,7 +119,7 @@ final readonly class Asking
     /**
      * Returns a range to begin with, as a maker would type it.
      */
-    private static function usual(string $by, Wish $wish, Piece $piece): string
+    private static function usual(string $by, PieceSpec $wish, Piece $piece): string
     {
         $usual = match ($by) {
             self::GIRTHS => Girths::usual($wish->wearer->place, $wish->unit),
@@ -139,7 +139,7 @@ final readonly class Asking
      *
      * @throws PieceUnreadable If a size cannot be read
      */
-    private function along(string $by, string $list, array $who, Wish $wish, Piece $piece): Along
+    private function along(string $by, string $list, array $who, PieceSpec $wish, Piece $piece): SizeAxis
     {
         return match ($by) {
             self::PEOPLE => new Wearers($this->wearers($who, $wish->wearer->place)),
@@ -157,7 +157,7 @@ final readonly class Asking
      *
      * @throws PieceUnreadable If one cannot be read, or nobody measures so there
      */
-    public static function girths(string $list, Wish $design): array
+    public static function girths(string $list, PieceSpec $design): array
     {
         [$least, $most] = $design->wearer->place->girth()->range();
 
@@ -181,7 +181,7 @@ final readonly class Asking
             }
         }
 
-        return [] === $wearers ? throw PieceUnreadable::at('list', new Said('nobody-measured')) : $wearers;
+        return [] === $wearers ? throw PieceUnreadable::at('list', new Message('nobody-measured')) : $wearers;
     }
 
     /**
@@ -224,7 +224,7 @@ final readonly class Asking
 
             return $number >= $least && $number <= $most
                 ? $number
-                : throw PieceUnreadable::at('list', new Said('number-wanted', $said));
+                : throw PieceUnreadable::at('list', new Message('number-wanted', $said));
         }, self::listed($list));
     }
 
@@ -254,6 +254,6 @@ final readonly class Asking
         );
 
         return \count($listed) > Sizes::MOST
-            ? throw PieceUnreadable::at('list', new Said('too-many-names', ['most' => Sizes::MOST])) : $listed;
+            ? throw PieceUnreadable::at('list', new Message('too-many-names', ['most' => Sizes::MOST])) : $listed;
     }
 }

@@ -11,18 +11,18 @@ use Rinkel\Core\Failure;
 use Rinkel\Core\Measure\Exception\LengthOutOfRange;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
-use Rinkel\Core\Sizing\AtHand;
-use Rinkel\Core\Sizing\Farthest;
+use Rinkel\Core\Sizing\AvailableMaterials;
 use Rinkel\Core\Sizing\GrowingGirth;
 use Rinkel\Core\Sizing\GrowingLength;
 use Rinkel\Core\Sizing\GrowingRows;
 use Rinkel\Core\Sizing\Growth;
+use Rinkel\Core\Sizing\LargestFeasible;
 use Symfony\Component\HttpFoundation\ParameterBag;
 
 /**
@@ -43,7 +43,7 @@ final readonly class Reaching
      *
      * @throws PieceUnreadable If the design itself cannot be planned
      */
-    public function of(StoredPiece $stored, ParameterBag $sent): Reached
+    public function of(StoredPiece $stored, ParameterBag $sent): LargestSizeResult
     {
         $wish = $this->pieces->piece($stored);
         $plan = $this->planner->plan($wish);
@@ -71,12 +71,12 @@ final readonly class Reaching
         }
         $isAsked = [] === $faults && ([] !== $cords || [] !== $beads);
 
-        return new Reached(
+        return new LargestSizeResult(
             array_keys($growths),
             $by,
             $plan,
             $typed,
-            $isAsked ? Farthest::of($this->planner, $growths[$by], new AtHand($cords, $beads)) : null,
+            $isAsked ? LargestFeasible::of($this->planner, $growths[$by], new AvailableMaterials($cords, $beads)) : null,
             $faults,
         );
     }
@@ -86,7 +86,7 @@ final readonly class Reaching
      *
      * @throws PieceUnreadable If it cannot be planned
      */
-    public function wish(StoredPiece $stored, string $by, int $step): Wish
+    public function wish(StoredPiece $stored, string $by, int $step): PieceSpec
     {
         $wish = $this->pieces->piece($stored);
         $growths = self::growths($wish, $this->planner->plan($wish));
@@ -99,7 +99,7 @@ final readonly class Reaching
     /**
      * @return non-empty-array<string, Growth>
      */
-    private static function growths(Wish $wish, Plan $plan): array
+    private static function growths(PieceSpec $wish, Plan $plan): array
     {
         $rows = GrowingRows::of($wish, $plan->draft->piece->pattern->tree);
 
@@ -143,6 +143,6 @@ final readonly class Reaching
 
         return 1 === preg_match('/^\d{1,5}$/D', $text)
             ? (int) $text
-            : throw PieceUnreadable::at($field, new Said('number-wanted', $said));
+            : throw PieceUnreadable::at($field, new Message('number-wanted', $said));
     }
 }

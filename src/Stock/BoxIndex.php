@@ -49,7 +49,7 @@ final class BoxIndex
     /**
      * Returns what is in the box of the same kind and name as what was read.
      */
-    public function alike(Told $told): ?StockRow
+    public function alike(StockEntry $told): ?StockRow
     {
         $name = $told->document['name'] ?? '';
 

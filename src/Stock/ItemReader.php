@@ -6,10 +6,10 @@ namespace Rinkel\App\Stock;
 
 use Rinkel\App\Money\Price;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\StockReader;
-use Rinkel\Core\Said;
 use Rinkel\Core\Stock\Item;
 use Rinkel\Core\Stock\Kind;
 use Rinkel\Core\Stock\StockCord;
@@ -67,7 +67,7 @@ final readonly class ItemReader
      *
      * @throws PieceUnreadable If anything of it cannot be read
      */
-    public function read(Kind $kind, array $document, string $id, Unit $bare = Unit::Centimetre): Told
+    public function read(Kind $kind, array $document, string $id, Unit $bare = Unit::Centimetre): StockEntry
     {
         $said = array_filter(
             array_intersect_key($document, array_flip(self::fields($kind))),
@@ -84,7 +84,7 @@ final readonly class ItemReader
         foreach (array_intersect(self::NOTES, array_keys($said)) as $note) {
             $text = $said[$note];
             if (!\is_string($text) || mb_strlen($text) > self::LONGEST) {
-                $faults[] = new Fault($note, new Said('text-too-long', ['most' => self::LONGEST]));
+                $faults[] = new Fault($note, new Message('text-too-long', ['most' => self::LONGEST]));
                 continue;
             }
             $said[$note] = trim(mb_scrub($text));
@@ -95,10 +95,10 @@ final readonly class ItemReader
             }
         }
         if ([] !== $faults || null === $item) {
-            throw PieceUnreadable::because([] === $faults ? [new Fault('name', new Said('text-wanted'))] : $faults);
+            throw PieceUnreadable::because([] === $faults ? [new Fault('name', new Message('text-wanted'))] : $faults);
         }
 
-        return new Told($item, $price, self::kept($said, $item, $price));
+        return new StockEntry($item, $price, self::kept($said, $item, $price));
     }
 
     /**

@@ -8,9 +8,9 @@ use Doctrine\ORM\EntityManagerInterface;
 use Rinkel\App\Kept\Kept;
 use Rinkel\App\Kept\Row;
 use Rinkel\App\Kept\Rows;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
 use Rinkel\Core\Stock\Kind;
 
 /**
@@ -78,7 +78,7 @@ final readonly class KeptStock implements Kept
         $is = Rows::text($row, 'is', 20);
         $known = array_column(Kind::cases(), 'value');
         $kind = Kind::tryFrom($is)
-            ?? throw PieceUnreadable::at('is', new Said('one-of', ['known' => $known, 'found' => new Quoted($is)]));
+            ?? throw PieceUnreadable::at('is', new Message('one-of', ['known' => $known, 'found' => new Quoted($is)]));
         $told = $this->reader->read($kind, Rows::rest($row, 'is'), $uid);
         $name = \is_string($told->document['name'] ?? null) ? $told->document['name'] : $kind->value;
 

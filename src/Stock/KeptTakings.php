@@ -8,8 +8,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use Rinkel\App\Kept\Kept;
 use Rinkel\App\Kept\Row;
 use Rinkel\App\Kept\Rows;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
-use Rinkel\Core\Said;
 
 /**
  * What was taken off the stock or put into it in one act, so that it can still be undone where it is read.
@@ -81,7 +81,7 @@ final readonly class KeptTakings implements Kept
     public function read(array $row): Row
     {
         $uid = Rows::uid($row);
-        $turn = Turn::tryFrom(Rows::text($row, 'turn', 20)) ?? throw PieceUnreadable::at('turn', new Said('no-piece'));
+        $turn = StockTurn::tryFrom(Rows::text($row, 'turn', 20)) ?? throw PieceUnreadable::at('turn', new Message('no-piece'));
         $changes = \is_array($row['changes'] ?? null) ? $row['changes'] : [];
 
         return new Row($uid, Rows::text($row, 'what', 200), [
@@ -105,7 +105,7 @@ final readonly class KeptTakings implements Kept
             self::changes((array) $row->data['changes']),
             Rows::time($row->data, 'at'),
             $row->name,
-            Turn::from(Rows::text($row->data, 'turn', 20)),
+            StockTurn::from(Rows::text($row->data, 'turn', 20)),
         );
         if (true === $row->data['undone']) {
             $taking->undo();
@@ -133,7 +133,7 @@ final readonly class KeptTakings implements Kept
                 1 !== preg_match('/^[0-9a-f]{32}$/D', (string) $uid) || !\is_array($change)
                 || (null !== $before && !\is_array($before)) || (null !== $after && !\is_array($after))
             ) {
-                throw PieceUnreadable::at('changes', new Said('no-piece'));
+                throw PieceUnreadable::at('changes', new Message('no-piece'));
             }
             $kind = $change['kind'] ?? null;
             $read[(string) $uid] = [

@@ -7,8 +7,8 @@ namespace Rinkel\App\Stock;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
-use Rinkel\App\Platform\Database\Alone;
 use Rinkel\App\Platform\Database\Aside;
+use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Rinkel\Core\Cutting\CutSheet;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Material\Bead;
@@ -42,7 +42,7 @@ final readonly class StockBox
         private ClockInterface $clock,
         private Randomizer $chance,
         private ItemReader $reader,
-        private Alone $alone,
+        private ExclusiveTransaction $alone,
     ) {}
 
     /**
@@ -358,7 +358,7 @@ final readonly class StockBox
             return $this->changed(
                 array_filter($after, static fn (array $one): bool => [] !== $one),
                 $what,
-                Turn::Taken,
+                StockTurn::Taken,
             );
         });
     }
@@ -396,7 +396,7 @@ final readonly class StockBox
             return $this->changed(
                 array_filter($after, static fn (array $one): bool => [] !== $one),
                 $what,
-                Turn::Bought,
+                StockTurn::Bought,
                 $new,
             );
         });
@@ -435,7 +435,7 @@ final readonly class StockBox
                 $noted,
                 $this->clock->now(),
                 mb_substr($what, 0, 200),
-                Turn::Table,
+                StockTurn::Table,
             );
             $this->manager->persist($taking);
             $this->manager->flush();
@@ -576,7 +576,7 @@ final readonly class StockBox
     private function changed(
         array $after,
         string $what,
-        Turn $turn,
+        StockTurn $turn,
         array $new = [],
     ): StoredTaking {
         $changes = [];

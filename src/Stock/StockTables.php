@@ -8,10 +8,10 @@ use Rinkel\App\Platform\Files\Arriving;
 use Rinkel\App\Platform\Files\Tables;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
 use Rinkel\Core\Stock\Kind;
 
 /**
@@ -124,7 +124,7 @@ final readonly class StockTables
     {
         $kind = Kind::tryFrom(mb_strtolower($said['kind'] ?? ''));
         if (null === $kind) {
-            return new TableChange($line, null, [], null, [], [new Fault('kind', new Said('one-of', [
+            return new TableChange($line, null, [], null, [], [new Fault('kind', new Message('one-of', [
                 'known' => array_column(Kind::cases(), 'value'), 'found' => new Quoted($said['kind'] ?? ''),
             ]))]);
         }

@@ -40,8 +40,8 @@ class StoredTaking
         public readonly \DateTimeImmutable $at,
         #[ORM\Column(length: 200)]
         public readonly string $what,
-        #[ORM\Column(length: 10, enumType: Turn::class, options: ['default' => 'taken'])]
-        public readonly Turn $turn = Turn::Taken,
+        #[ORM\Column(length: 10, enumType: StockTurn::class, options: ['default' => 'taken'])]
+        public readonly StockTurn $turn = StockTurn::Taken,
     ) {}
 
     public function id(): int

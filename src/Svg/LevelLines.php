@@ -41,8 +41,8 @@ final class LevelLines
     }
 
     /**
-     * @param array<string, non-empty-list<Line>> $lines   of the motif on this level, by colour
-     * @param bool                                $counted whether its knots are told here
+     * @param array<string, non-empty-list<Polyline>> $lines   of the motif on this level, by colour
+     * @param bool                                    $counted whether its knots are told here
      */
     public function add(Placed $placed, array $lines, bool $counted): void
     {
@@ -105,7 +105,7 @@ final class LevelLines
     }
 
     /**
-     * @param non-empty-list<Line> $lines
+     * @param non-empty-list<Polyline> $lines
      */
     private static function copies(array $lines, float $from, float $step, int $count): string
     {

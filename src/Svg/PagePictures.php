@@ -8,7 +8,7 @@ use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Cutting\Cut;
-use Rinkel\Core\Cutting\Taken;
+use Rinkel\Core\Cutting\SupplyCuts;
 use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Measure\Length;
@@ -142,7 +142,7 @@ final readonly class PagePictures
     /**
      * @param float $most the longest piece of stock that the sheet shows, in mm
      */
-    public function stockBar(Taken $taken, float $most, Unit $unit): string
+    public function stockBar(SupplyCuts $taken, float $most, Unit $unit): string
     {
         $words = array_map(
             fn (array $cut): string => (string) $this->wording->length($cut[1], $unit),

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\App\Svg;
 
 use Rinkel\Core\Drawing\DrawnBead;
+use Rinkel\Core\Drawing\DrawnPart;
 use Rinkel\Core\Drawing\Layout;
 use Rinkel\Core\Drawing\Scene;
-use Rinkel\Core\Drawing\Stretch;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
@@ -296,7 +296,7 @@ final readonly class PieceDrawing
     /**
      * Returns what takes the pointer over the parts of the pattern: each lights up, wherever it stands, when chosen.
      *
-     * @param list<Stretch> $stretches
+     * @param list<DrawnPart> $stretches
      */
     private static function hits(array $stretches, float $top, float $half): string
     {

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Svg;
 
-use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\DrawnBead;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\DrawnFinding;
-use Rinkel\Core\Drawing\Hanging;
+use Rinkel\Core\Drawing\HangingScene;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Drawing\Span;
+use Rinkel\Core\Geometry\Path;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Geometry\StraightWay;
-use Rinkel\Core\Geometry\Way;
 
 /**
  * Paints a scene along a way: each motif and bead once as a definition, then its copies, level by level.
@@ -47,7 +47,7 @@ final readonly class ScenePainter
      */
     public function __construct(
         private string $prefix,
-        private Way $way = new StraightWay(),
+        private Path $way = new StraightWay(),
         private ?float $far = null,
     ) {
         $this->isStraight = $way instanceof StraightWay;
@@ -91,7 +91,7 @@ final readonly class ScenePainter
         return Svg::element('path', ['d' => 'M'.implode(' L', $points), 'class' => 'body-span is-omitted']);
     }
 
-    private function hanging(Hanging $hanging): string
+    private function hanging(HangingScene $hanging): string
     {
         $at = $this->way->at($hanging->x, 0);
 
@@ -240,7 +240,7 @@ final readonly class ScenePainter
         $edges = '';
         $bodies = '';
         foreach (self::lines($spans, false) as $colour => $lines) {
-            $path = implode('', array_map(static fn (Line $line): string => $line->at(0), $lines));
+            $path = implode('', array_map(static fn (Polyline $line): string => $line->at(0), $lines));
             $own = '' === $colour ? [] : ['color' => $colour];
             $edges .= $path;
             $bodies .= Svg::element('path', ['d' => $path, 'class' => 'cord-body'] + $own)
@@ -399,13 +399,13 @@ final readonly class ScenePainter
     /**
      * @param list<Span> $spans
      *
-     * @return array<string, non-empty-list<Line>> by colour, '' for that of the cord that ties
+     * @return array<string, non-empty-list<Polyline>> by colour, '' for that of the cord that ties
      */
     private static function lines(array $spans, bool $turned): array
     {
         $lines = [];
         foreach ($spans as $span) {
-            $lines[$span->colour->hex ?? ''][] = Line::through($span->points, $turned);
+            $lines[$span->colour->hex ?? ''][] = Polyline::through($span->points, $turned);
         }
 
         return $lines;
@@ -420,7 +420,7 @@ final readonly class ScenePainter
         };
     }
 
-    private function cord(Cord $cord, int $i): string
+    private function cord(DrawnCord $cord, int $i): string
     {
         if ($this->isStraight && \count($cord->points) > self::LONG) {
             return $this->longCord($cord, $this->prefix.'-cord-'.$i);
@@ -454,7 +454,7 @@ final readonly class ScenePainter
     /**
      * Returns a cord of many points: its line is written once, and drawn as edge, body and light.
      */
-    private function longCord(Cord $cord, string $id): string
+    private function longCord(DrawnCord $cord, string $id): string
     {
         $line = static fn (string $class, float $width, ?float $up = null): string => Svg::element(
             'use',
@@ -499,6 +499,6 @@ final readonly class ScenePainter
      */
     private static function path(array $points): string
     {
-        return Line::through($points)->at(0);
+        return Polyline::through($points)->at(0);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Svg;
 
-use Rinkel\Core\Cutting\Taken;
+use Rinkel\Core\Cutting\SupplyCuts;
 
 /**
  * Draws a spool or an offcut as a strip of tape with its cuts in order, and what is left of it.
@@ -24,7 +24,7 @@ final class StockBar
      * @param float        $most  the longest strip of the sheet, in mm
      * @param list<string> $words the length of each cut
      */
-    public static function paint(Taken $taken, float $most, array $words, string $label): string
+    public static function paint(SupplyCuts $taken, float $most, array $words, string $label): string
     {
         $scale = self::WIDTH / max(1.0, $most);
         $at = 0.0;
@@ -61,7 +61,7 @@ final class StockBar
     /**
      * Returns how long a piece of stock is drawn, in mm.
      */
-    public static function shown(Taken $taken): float
+    public static function shown(SupplyCuts $taken): float
     {
         $sum = $taken->sum()->millimetres;
 

@@ -9,10 +9,10 @@ use Rinkel\Core\Drawing\Limb;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Drawing\Sides;
 use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Geometry\Path;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Geometry\Turns;
-use Rinkel\Core\Geometry\Way;
-use Rinkel\Core\Geometry\Wound;
+use Rinkel\Core\Geometry\WoundPath;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Plan;
 
@@ -65,7 +65,7 @@ final readonly class WornDrawing
         $pitch = $ring->width->millimetres;
         // Of an even number of wraps the middle lies where it closes: seen is what lies across from there.
         $away = 0 === $ring->wraps % 2 && !$draft->piece->pattern->tree->isPointed() ? $length / $ring->wraps / 2 : 0.0;
-        $way = new Wound(
+        $way = new WoundPath(
             $length,
             $ring->wraps,
             $pitch * $ring->rise(),
@@ -76,7 +76,7 @@ final readonly class WornDrawing
             $turn,
         );
         $limb = new Limb($wearer, $pitch * $ring->wraps / 2, $turn, $this->right);
-        $half = Wound::half($length / $ring->wraps, $wearer->place->ratio(), $turn) + $scene->height / 2;
+        $half = WoundPath::half($length / $ring->wraps, $wearer->place->ratio(), $turn) + $scene->height / 2;
         $ys = array_map(static fn (Point $point): float => $point->y, array_filter(
             array_merge(...$limb->outline),
             static fn (Point $point): bool => $point->x > -2 * $half,
@@ -112,7 +112,7 @@ final readonly class WornDrawing
      *
      * @param array{Scene, Scene} $scenes
      */
-    private function sides(array $scenes, Way $way): string
+    private function sides(array $scenes, Path $way): string
     {
         [$behind, $before] = ['', ''];
         foreach ($scenes as $i => $scene) {

@@ -7,10 +7,10 @@ namespace Rinkel\App\Table;
 use Psr\Log\LoggerInterface;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Plan\Planner;
-use Rinkel\Core\Said;
 
 /**
  * Pieces in files on their way to the Table: each is planned before it is laid there.
@@ -35,7 +35,7 @@ final readonly class Arrivals
         } catch (\Throwable $bug) {
             $this->logger->critical('A piece in a file cannot be planned.', ['exception' => $bug]);
 
-            return new Arrival($file, $json, null, [new Fault('piece', new Said('stumbled'))]);
+            return new Arrival($file, $json, null, [new Fault('piece', new Message('stumbled'))]);
         }
     }
 

@@ -9,12 +9,12 @@ use Rinkel\App\Svg\PagePictures;
 use Rinkel\Core\Construction\Offers;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Drape;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
-use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
-use Rinkel\Core\Said;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Translation\TranslatorInterface;
@@ -55,7 +55,7 @@ final readonly class Beginnings
      *                         or it
      *                         cannot be planned
      */
-    public function piece(array $typed, array $usual = []): Wish
+    public function piece(array $typed, array $usual = []): PieceSpec
     {
         $design = $this->shelf->design($typed['design'] ?? '');
         $from = $typed['from'] ?? '';
@@ -95,7 +95,7 @@ final readonly class Beginnings
      *
      * @return array<mixed>
      */
-    private function kept(Wish $design): array
+    private function kept(PieceSpec $design): array
     {
         $called = explode(',', $design->name)[0];
 
@@ -155,7 +155,7 @@ final readonly class Beginnings
         $place = BodyPlace::tryFrom($typed['place']) ?? BodyPlace::Wrist;
         $places = $this->offers->places($typed['construction']);
         if (!\in_array($place, $places, true) && [] !== $places) {
-            throw PieceUnreadable::at('wearer.place', new Said('not-worn-there'));
+            throw PieceUnreadable::at('wearer.place', new Message('not-worn-there'));
         }
         $length = BodyPlace::Neck === $place ? (string) Drape::usual() : null;
         $person = '' === trim($typed['girth']) ? $this->people->find((int) $typed['person']) : null;
@@ -163,7 +163,7 @@ final readonly class Beginnings
             // The reader says what is wrong with it.
             return ['wearer' => ['place' => $place->value, 'girth' => $typed['girth']], 'length' => $length];
         }
-        $wearer = People::measured($person, $place) ?? throw PieceUnreadable::at('wearer.girth', new Said('not-measured', ['name' => $person->name(), 'place' => $place->value]));
+        $wearer = People::measured($person, $place) ?? throw PieceUnreadable::at('wearer.girth', new Message('not-measured', ['name' => $person->name(), 'place' => $place->value]));
 
         return [
             'for' => $person->name(),

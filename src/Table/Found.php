@@ -27,14 +27,14 @@ final readonly class Found
         private EntityManagerInterface $manager,
         private Offers $offers,
         private TranslatorInterface $translator,
-        private Rows $rows,
+        private TableRows $rows,
         private Aside $aside,
     ) {}
 
     /**
      * @return list<StoredPiece> those of the page that is asked for
      */
-    public function pieces(Asked $asked): array
+    public function pieces(TableRequest $asked): array
     {
         $query = $this->query($asked)->select('piece');
         match ($asked->sort) {
@@ -58,7 +58,7 @@ final readonly class Found
      *
      * @return int how many are still to be looked at
      */
-    public function look(Asked $asked): int
+    public function look(TableRequest $asked): int
     {
         if (null === $asked->stands) {
             return 0;
@@ -82,7 +82,7 @@ final readonly class Found
         return (int) $query->select('COUNT(piece.id)')->getQuery()->getSingleScalarResult();
     }
 
-    public function count(Asked $asked): int
+    public function count(TableRequest $asked): int
     {
         return (int) $this->query($asked)->select('COUNT(piece.id)')->getQuery()->getSingleScalarResult();
     }
@@ -95,7 +95,7 @@ final readonly class Found
         return $this->offers->constructions();
     }
 
-    private function query(Asked $asked): QueryBuilder
+    private function query(TableRequest $asked): QueryBuilder
     {
         $query = $this->manager->createQueryBuilder()->from(StoredPiece::class, 'piece')
             ->where('piece.archivedAt IS '.($asked->archive ? 'NOT ' : '').'NULL');

@@ -9,7 +9,7 @@ use Rinkel\App\Svg\PagePictures;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
@@ -51,7 +51,7 @@ final readonly class Shelf
     /**
      * Returns a design as its maker kept it, null when there is none called so.
      */
-    public function design(string $name): ?Wish
+    public function design(string $name): ?PieceSpec
     {
         return \in_array($name, self::DESIGNS, true) ? $this->files->read($this->folder.'/'.$name.'.json') : null;
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\App\Table;
 
 use Rinkel\Core\Arrangement\Arrangements;
+use Rinkel\Core\Arrangement\BeadTray;
 use Rinkel\Core\Arrangement\Laid;
-use Rinkel\Core\Arrangement\Tray;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Geometry\RoundNet;
 use Rinkel\Core\Material\Bead;
@@ -14,12 +14,12 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceReader;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Planner;
-use Rinkel\Core\Said;
 
 /**
  * Pieces that begin with something at hand: a name, a stone, beads in a tray.
@@ -42,7 +42,7 @@ final readonly class Starts
      *
      * @throws PieceUnreadable If what it is to begin with cannot be read
      */
-    public function piece(string $from, array $typed, array $worn): Wish
+    public function piece(string $from, array $typed, array $worn): PieceSpec
     {
         return match ($from) {
             'spell' => $this->spelt(trim($typed['spell']), $worn),
@@ -54,11 +54,11 @@ final readonly class Starts
     /**
      * @param array<string, mixed> $worn
      */
-    private function spelt(string $word, array $worn): Wish
+    private function spelt(string $word, array $worn): PieceSpec
     {
         $word = mb_strtoupper(trim(preg_replace('/["\p{C}]+/u', '', $word) ?? ''));
         if ('' === $word || mb_strlen($word) > 20) {
-            throw PieceUnreadable::at('spell', new Said('spell-wanted'));
+            throw PieceUnreadable::at('spell', new Message('spell-wanted'));
         }
 
         return $this->reader->read([
@@ -76,7 +76,7 @@ final readonly class Starts
      *
      * @param array<string, mixed> $worn
      */
-    private function stone(string $length, string $width, array $worn): Wish
+    private function stone(string $length, string $width, array $worn): PieceSpec
     {
         [$long, $wide] = [self::size('stone', $length), self::size('stone', $width)];
         $stone = Finding::of(FindingKind::Stone, $long, $wide);
@@ -102,7 +102,7 @@ final readonly class Starts
         }
 
         return $length->isShorterThan(Length::ofMillimetres(5)) || $length->isLongerThan(Length::ofMillimetres(120))
-            ? throw PieceUnreadable::at($field, new Said('stone-size')) : $length;
+            ? throw PieceUnreadable::at($field, new Message('stone-size')) : $length;
     }
 
     /**
@@ -110,10 +110,10 @@ final readonly class Starts
      *
      * @param array<string, mixed> $worn
      */
-    private function tray(string $text, array $worn): Wish
+    private function tray(string $text, array $worn): PieceSpec
     {
         try {
-            $tray = Tray::parse($text);
+            $tray = BeadTray::parse($text);
         } catch (Failure $failure) {
             throw PieceUnreadable::at('tray', $failure->said());
         }
@@ -133,7 +133,7 @@ final readonly class Starts
         $fitting = array_sum($this->planner->draft($wish->withBeads($endless))->setting->beads());
         $best = (new Arrangements($tray))->six($fitting, 1)[0] ?? null;
         if (null === $best) {
-            throw PieceUnreadable::at('tray', new Said('tray-empty'));
+            throw PieceUnreadable::at('tray', new Message('tray-empty'));
         }
         $tree = $wish->pattern->tree ?? Pattern::parse($run, Unit::Millimetre);
 

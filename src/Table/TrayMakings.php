@@ -10,7 +10,7 @@ use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Sizing\FromTray;
 use Rinkel\Core\Stock\Counted;
@@ -51,7 +51,7 @@ final readonly class TrayMakings
      *
      * @param list<int> $ids
      */
-    public function made(string $design, array $ids): ?Wish
+    public function made(string $design, array $ids): ?PieceSpec
     {
         [$cords, $beads] = $this->tray($ids);
         $designs = array_intersect_key($this->designs(), [$design => true]);
@@ -60,7 +60,7 @@ final readonly class TrayMakings
     }
 
     /**
-     * @return array<string, Wish>
+     * @return array<string, PieceSpec>
      */
     private function designs(): array
     {
@@ -78,7 +78,7 @@ final readonly class TrayMakings
                 $own = $this->pieces->piece($stored);
                 $isReady = [] !== array_filter(
                     $designs,
-                    static fn (Wish $one): bool => $one->construction === $own->construction
+                    static fn (PieceSpec $one): bool => $one->construction === $own->construction
                         && $one->pattern?->text === $own->pattern?->text
                         && array_keys($one->beads) === array_keys($own->beads),
                 );

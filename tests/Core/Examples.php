@@ -6,7 +6,7 @@ namespace Rinkel\Tests\Core;
 
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Piece\PieceReader;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Remark\Check;
@@ -80,7 +80,7 @@ final class Examples
     /**
      * @param array<string, mixed> $changes
      */
-    public static function piece(array $changes = []): Wish
+    public static function piece(array $changes = []): PieceSpec
     {
         return (new PieceReader())->read(self::document($changes));
     }
@@ -109,7 +109,7 @@ final class Examples
     }
 
     /**
-     * @return array<string, Wish> by file name
+     * @return array<string, PieceSpec> by file name
      */
     public static function shipped(): array
     {
@@ -125,7 +125,7 @@ final class Examples
     /**
      * Returns a piece that any maker could mean, by chance.
      */
-    public static function random(Chance $chance): Wish
+    public static function random(Chance $chance): PieceSpec
     {
         $millimetres = static fn (float $from, float $to): string => round($chance->between($from, $to), 2).' mm';
         $construction = $chance->of(Constructions::all()->ids() ?: ['square-knot-band']);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Arrangement\Exception;
 
+use Rinkel\Core\Message;
 use Rinkel\Core\Quoted;
 use Rinkel\Core\Refusal;
-use Rinkel\Core\Said;
 
 /**
  * A text that does not say which beads are at hand.
@@ -15,6 +15,6 @@ final class TrayUnread extends Refusal
 {
     public static function from(string $text): self
     {
-        return new self(new Said('tray-unread', ['typed' => new Quoted($text)]));
+        return new self(new Message('tray-unread', ['typed' => new Quoted($text)]));
     }
 }

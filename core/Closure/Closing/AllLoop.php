@@ -7,7 +7,7 @@ namespace Rinkel\Core\Closure\Closing;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Does;
@@ -41,7 +41,7 @@ final readonly class AllLoop implements AtEnd
         return [] === $ends ? [] : [new Act(
             Does::Loop,
             Part::Loop,
-            new Said('loop-all', ['flat' => $flat, 'folded' => $at->isFolded ? 'yes' : 'no', 'side' => $at->side()]),
+            new Message('loop-all', ['flat' => $flat, 'folded' => $at->isFolded ? 'yes' : 'no', 'side' => $at->side()]),
             [Move::knot((new Overhand())->word())],
             by: $ends,
             takes: $bench->knots(
@@ -55,7 +55,7 @@ final readonly class AllLoop implements AtEnd
             makes: [Landmark::of('loop-knot', null, $at->side())],
             sizes: ['size' => $flat],
             knot: (new Overhand())->word(),
-            looks: [new Said('look-strands')],
+            looks: [new Message('look-strands')],
             lesson: 'loop',
         )];
     }

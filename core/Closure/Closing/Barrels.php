@@ -8,7 +8,7 @@ use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\Kind\Barrel;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Does;
@@ -26,7 +26,7 @@ use Rinkel\Core\Work\Tool;
  * the piece finishes winds around the tail of the other, near the body or as one of its spaced knots; that tail has the
  * stop.
  */
-final readonly class Barrels extends Ending
+final readonly class Barrels extends ClosingSequence
 {
     /**
      * @param Tied       $sliding one barrel around the other tail
@@ -61,10 +61,10 @@ final readonly class Barrels extends Ending
         $one = $this->barrel($bench, $finish, $start, null === $this->stops ? $this->tail : $this->short);
         $two = null === $this->stops ? [$this->barrel($bench, $start, $finish, $this->tail)] : [];
         $bench->write('slider', [] === $finish->tails() || [] === $start->tails() ? [] : [
-            Slid::crossed($running, $start, $finish, $this->gap),
+            SlideTrial::crossed($running, $start, $finish, $this->gap),
             $one,
             ...$two,
-            Slid::opens($bench, self::edge($finish), Part::Slider),
+            SlideTrial::opens($bench, self::edge($finish), Part::Slider),
         ], $made);
         $bench->write('stops', null === $this->tips ? $this->stops?->acts($bench, $start) ?? [] : [
             ...$this->tips->acts($bench, self::beyond($start)),
@@ -108,7 +108,7 @@ final readonly class Barrels extends Ending
         return new Act(
             Does::Wind,
             Part::Slider,
-            new Said($this->spaced ? 'sliding-spaced' : 'sliding-barrel', [
+            new Message($this->spaced ? 'sliding-spaced' : 'sliding-barrel', [
                 'side' => $by->side(),
                 'count' => \count($by->tails()),
                 'turns' => $this->turns,
@@ -127,7 +127,7 @@ final readonly class Barrels extends Ending
             sizes: ['distance' => $distance],
             knot: $word,
             looks: [
-                new Said('look-snug'),
+                new Message('look-snug'),
                 ...([] === $by->tails() ? [] : Finish::wound($by->tails()[0]->cord->material)),
             ],
             tools: [Tool::Straw],

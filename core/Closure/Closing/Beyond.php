@@ -6,7 +6,7 @@ namespace Rinkel\Core\Closure\Closing;
 
 use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Knot\Tied;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Acting;
 use Rinkel\Core\Work\Bench;
@@ -45,7 +45,7 @@ final readonly class Beyond
     /**
      * @param array<string, string> $values    of its sentence, besides the count and the cord
      * @param list<Landmark>        $marks     that it begins from
-     * @param list<Said>            $looks
+     * @param list<Message>         $looks
      * @param bool                  $takesCore whether the core is not there yet: it takes as much as these are long
      */
     public function act(
@@ -68,7 +68,7 @@ final readonly class Beyond
         return new Act(
             Does::Tie,
             $part,
-            new Said($key, ['count' => $this->count, 'role' => End::rolesOf($working)] + $values),
+            new Message($key, ['count' => $this->count, 'role' => End::rolesOf($working)] + $values),
             [Move::half($word, $side), Move::half($word, $side->other())],
             2 * $this->count,
             End::rolesOf($working),

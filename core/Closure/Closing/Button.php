@@ -7,7 +7,7 @@ namespace Rinkel\Core\Closure\Closing;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Does;
@@ -55,7 +55,7 @@ final readonly class Button implements AtEnd, TiesBeyond
             new Act(
                 Does::Pass,
                 Part::Button,
-                new Said($at->isFolded ? 'button-fold' : 'button', [
+                new Message($at->isFolded ? 'button-fold' : 'button', [
                     'button' => $this->button,
                     'count' => \count($ends),
                     'role' => End::rolesOf($ends),
@@ -64,13 +64,13 @@ final readonly class Button implements AtEnd, TiesBeyond
                 through: $ends,
                 things: [$this->button],
                 makes: [$shank],
-                looks: [new Said('look-face')],
+                looks: [new Message('look-face')],
                 lesson: 'button',
             ),
             new Act(
                 Does::Tie,
                 Part::Button,
-                new Said('button-knot', [
+                new Message('button-knot', [
                     'button' => $this->button,
                     'play' => $this->play,
                     'plays' => $this->play->isZero() ? 'no' : 'yes',
@@ -90,7 +90,7 @@ final readonly class Button implements AtEnd, TiesBeyond
                 makes: [Landmark::of('button-knot', null, $at->side())],
                 sizes: $this->play->isZero() ? [] : ['distance' => $this->play],
                 knot: (new Overhand())->word(),
-                looks: [new Said('look-place')],
+                looks: [new Message('look-place')],
                 lesson: 'button',
             ),
             ...($this->beyond()->isTied($at) ? [$this->beyond()->act(

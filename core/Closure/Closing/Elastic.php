@@ -7,7 +7,7 @@ namespace Rinkel\Core\Closure\Closing;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Cure;
@@ -25,7 +25,7 @@ use Rinkel\Core\Work\Tool;
  * Three overhands by turns, left over right and right over left; the fit is tried before any glue, ends are trimmed
  * when it has dried, and the knot is tucked away: into the bead with the largest hole, or under a crimp cover.
  */
-final readonly class Elastic extends Ending
+final readonly class Elastic extends ClosingSequence
 {
     /** Overhands of one knot, by turns; of a plain one (common practice). */
     private const KNOTS = 3;
@@ -64,20 +64,20 @@ final readonly class Elastic extends Ending
         $bench->write('closed', [...$acts, new Act(
             Does::Try,
             Part::Trial,
-            new Said('try-elastic', ['body' => $bench->body]),
+            new Message('try-elastic', ['body' => $bench->body]),
             marks: [$knot],
             sizes: ['body' => $bench->body],
-            looks: [new Said('look-elastic'), new Said('look-retie')],
+            looks: [new Message('look-elastic'), new Message('look-retie')],
         )], ['body']);
         $bench->write('last ends', [
             ...($this->glued ? [new Act(
                 Does::Secure,
                 Part::Ends,
-                new Said('glue-knot'),
+                new Message('glue-knot'),
                 role: 'cord',
                 ends: $ends,
                 how: How::Glue,
-                looks: [new Said('look-knot-only'), new Said('look-glue')],
+                looks: [new Message('look-knot-only'), new Message('look-glue')],
                 tools: [Tool::Glue],
                 lesson: 'glue',
             ), Finish::wait(Cure::Elastic)] : []),
@@ -86,19 +86,19 @@ final readonly class Elastic extends Ending
                 Does::Trim,
                 Part::Ends,
                 $isEach
-                    ? new Said('trim-covers')
-                    : new Said('trim-elastic', ['leaves' => Length::ofMillimetres(self::STUB)]),
+                    ? new Message('trim-covers')
+                    : new Message('trim-elastic', ['leaves' => Length::ofMillimetres(self::STUB)]),
                 role: 'cord',
                 marks: [$knot],
                 sizes: ['leaves' => $isEach ? Length::zero() : Length::ofMillimetres(self::STUB)],
                 ends: $ends,
-                looks: $this->glued ? [new Said('look-again')] : [],
+                looks: $this->glued ? [new Message('look-again')] : [],
                 tools: [Tool::Scissors],
             ),
             ...($isEach ? [] : ([] === $this->covers ? [new Act(
                 Does::Cover,
                 Part::Ends,
-                new Said('hide-knot', ['bead' => $hides ?? 'none']),
+                new Message('hide-knot', ['bead' => $hides ?? 'none']),
                 marks: [$knot],
                 lesson: 'hide',
             )] : $this->covers($knot))),
@@ -119,7 +119,7 @@ final readonly class Elastic extends Ending
             $acts[] = new Act(
                 Does::Tie,
                 Part::Close,
-                new Said('tail-knot', ['number' => $i + 1]),
+                new Message('tail-knot', ['number' => $i + 1]),
                 [Move::knot((new Overhand())->word())],
                 role: 'cord',
                 by: [$end],
@@ -141,7 +141,7 @@ final readonly class Elastic extends Ending
         return array_map(static fn (string $cover): Act => new Act(
             Does::Cover,
             Part::Ends,
-            new Said('crimp-cover', ['cover' => $cover]),
+            new Message('crimp-cover', ['cover' => $cover]),
             things: [$cover],
             marks: [$knot],
             tools: [Tool::Pliers],
@@ -160,7 +160,7 @@ final readonly class Elastic extends Ending
         return new Act(
             Does::Tie,
             Part::Close,
-            new Said('elastic-knot', ['count' => $times]),
+            new Message('elastic-knot', ['count' => $times]),
             [Move::knot($word, Side::Left), Move::knot($word, Side::Right), Move::knot($word, Side::Left)],
             $times,
             'cord',
@@ -175,9 +175,9 @@ final readonly class Elastic extends Ending
             knot: $word,
             looks: [
                 ...([] === $this->covers && null !== $hides
-                    ? [new Said('look-hole', ['bead' => $hides])]
+                    ? [new Message('look-hole', ['bead' => $hides])]
                     : []),
-                new Said('look-not-tight'),
+                new Message('look-not-tight'),
             ],
             lesson: 'elastic',
         );

@@ -11,7 +11,7 @@ use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Cure;
@@ -73,7 +73,7 @@ final readonly class Findings implements AtEnd, TiesBeyond
             $at->isFolded => [new Act(
                 Does::Attach,
                 Part::Close,
-                new Said(
+                new Message(
                     null === $first ? 'half-on-fold' : 'finding-on-fold',
                     ['finding' => $name, 'role' => End::rolesOf($ends)],
                 ),
@@ -91,9 +91,9 @@ final readonly class Findings implements AtEnd, TiesBeyond
             $acts[] = new Act(
                 Does::Attach,
                 Part::Close,
-                new Said('finding-on', ['finding' => $next, 'before' => $name]),
+                new Message('finding-on', ['finding' => $next, 'before' => $name]),
                 things: [$next],
-                looks: [new Said('look-rings')],
+                looks: [new Message('look-rings')],
                 tools: [Tool::Pliers],
                 lesson: 'ring',
             );
@@ -103,8 +103,8 @@ final readonly class Findings implements AtEnd, TiesBeyond
             $acts[] = new Act(
                 Does::Attach,
                 Part::Close,
-                new Said('half-on', ['finding' => $this->half, 'before' => $name]),
-                looks: [new Said('look-rings')],
+                new Message('half-on', ['finding' => $this->half, 'before' => $name]),
+                looks: [new Message('look-rings')],
                 tools: [Tool::Pliers],
                 lesson: 'ring',
             );
@@ -154,7 +154,7 @@ final readonly class Findings implements AtEnd, TiesBeyond
             new Act(
                 Does::Trim,
                 Part::Close,
-                new Said('trim-into', $said + ['leaves' => $deep->plus($at->bare), 'from' => $at->edge]),
+                new Message('trim-into', $said + ['leaves' => $deep->plus($at->bare), 'from' => $at->edge]),
                 role: $at->role(),
                 marks: [$at->edge],
                 sizes: ['leaves' => $deep, 'reach' => $deep->plus($at->bare)],
@@ -164,18 +164,18 @@ final readonly class Findings implements AtEnd, TiesBeyond
             new Act(
                 Does::Secure,
                 Part::Close,
-                new Said('glue-into', $said),
+                new Message('glue-into', $said),
                 role: $at->role(),
                 ends: $ends,
                 how: How::Glue,
-                looks: [new Said('look-glue')],
+                looks: [new Message('look-glue')],
                 tools: [Tool::Glue],
                 lesson: 'glue',
             ),
             new Act(
                 Does::Attach,
                 Part::Close,
-                new Said('push-into', $said + ['from' => $at->edge]),
+                new Message('push-into', $said + ['from' => $at->edge]),
                 role: $at->role(),
                 by: $ends,
                 things: [$name],
@@ -200,7 +200,7 @@ final readonly class Findings implements AtEnd, TiesBeyond
             new Act(
                 Does::Attach,
                 Part::Close,
-                new Said('crimp', [
+                new Message('crimp', [
                     'finding' => $name,
                     'count' => \count($ends),
                     'role' => End::rolesOf($ends),
@@ -213,8 +213,8 @@ final readonly class Findings implements AtEnd, TiesBeyond
                 makes: [$edge],
                 endsAs: $hidden,
                 looks: [
-                    ...($at->isStart || 'strand' !== $at->role() ? [] : [new Said('look-straighten')]),
-                    new Said('look-crimp'),
+                    ...($at->isStart || 'strand' !== $at->role() ? [] : [new Message('look-straighten')]),
+                    new Message('look-crimp'),
                 ],
                 tools: [Tool::Pliers],
                 lesson: 'fold-over',
@@ -222,7 +222,7 @@ final readonly class Findings implements AtEnd, TiesBeyond
             new Act(
                 Does::Trim,
                 Part::Close,
-                new Said('trim-crimped', ['finding' => $name, 'count' => \count($ends)]),
+                new Message('trim-crimped', ['finding' => $name, 'count' => \count($ends)]),
                 role: $at->role(),
                 marks: [$edge],
                 sizes: ['leaves' => Length::zero()],
@@ -251,7 +251,7 @@ final readonly class Findings implements AtEnd, TiesBeyond
             new Act(
                 Does::Attach,
                 Part::Close,
-                new Said(
+                new Message(
                     [] === $things ? 'half-threaded' : 'finding-threaded',
                     ['finding' => $name, 'count' => \count($ends), 'role' => End::rolesOf($ends)],
                 ),
@@ -264,7 +264,7 @@ final readonly class Findings implements AtEnd, TiesBeyond
             new Act(
                 Does::Tie,
                 Part::Close,
-                new Said('tied-back', [
+                new Message('tied-back', [
                     'finding' => $name,
                     'count' => \count($ends),
                     'role' => End::rolesOf($ends),
@@ -291,7 +291,7 @@ final readonly class Findings implements AtEnd, TiesBeyond
                     ...($over->isZero() ? [] : ['over' => $over]),
                 ],
                 knot: (new Overhand())->word(),
-                looks: [new Said('look-tied-back')],
+                looks: [new Message('look-tied-back')],
                 lesson: 'fastened',
             ),
             ...($isOver ? [$this->beyond()->act(
@@ -301,7 +301,7 @@ final readonly class Findings implements AtEnd, TiesBeyond
                 'over-doubled',
                 ['knot' => (new Square())->word(), 'finding' => $name],
                 [Landmark::of('tied-back', $name, $at->side())],
-                [new Said('look-push-up')],
+                [new Message('look-push-up')],
                 (new Square())->word(),
                 false,
             )] : []),
@@ -323,13 +323,13 @@ final readonly class Findings implements AtEnd, TiesBeyond
             new Act(
                 Does::Attach,
                 Part::Close,
-                new Said(
+                new Message(
                     [] === $things ? 'half-on-link' : 'finding-on-link',
                     ['finding' => $name, 'side' => $at->side()],
                 ),
                 things: $things,
                 makes: [$edge],
-                looks: [new Said('look-rings')],
+                looks: [new Message('look-rings')],
                 tools: [Tool::Pliers],
                 lesson: 'ring',
             ),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Closing;
 
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Cure;
@@ -22,7 +22,7 @@ use Rinkel\Core\Work\Tool;
  * Ends glued into the two halves of one finding, as a magnet, their poles to each other; or to each other, cut face to
  * cut face.
  */
-final readonly class Glued extends Ending
+final readonly class Glued extends ClosingSequence
 {
     /**
      * @param string|null $finding whose halves they go into; null where they are butted
@@ -58,7 +58,7 @@ final readonly class Glued extends Ending
             $acts[] = new Act(
                 Does::Secure,
                 Part::Close,
-                new Said(
+                new Message(
                     'glue-in',
                     ['finding' => (string) $this->finding, 'side' => $at->side(), 'count' => \count($at->tails())],
                 ),
@@ -68,7 +68,7 @@ final readonly class Glued extends Ending
                 ends: $at->tails(),
                 how: How::Glue,
                 endsAs: $hidden($at),
-                looks: [new Said('look-magnet')],
+                looks: [new Message('look-magnet')],
                 tools: [Tool::Glue, Tool::Clip],
                 lesson: 'magnet',
             );
@@ -77,13 +77,13 @@ final readonly class Glued extends Ending
             $acts[] = new Act(
                 Does::Secure,
                 Part::Close,
-                new Said('butt'),
+                new Message('butt'),
                 role: $start->role(),
                 makes: [Landmark::of('join')],
                 ends: $ends,
                 how: How::Glue,
                 endsAs: $hidden($start) + $hidden($finish),
-                looks: [new Said('look-minute')],
+                looks: [new Message('look-minute')],
                 tools: [Tool::Glue],
                 lesson: 'butt',
             );
@@ -97,7 +97,7 @@ final readonly class Glued extends Ending
         $bench->write('closed', [...$acts, $wait, new Act(
             Does::Unpin,
             Part::Close,
-            new Said('trim-lump'),
+            new Message('trim-lump'),
             marks: [Landmark::of('join')],
             tools: [Tool::Scissors],
             lesson: 'whip',
@@ -115,7 +115,7 @@ final readonly class Glued extends Ending
         return array_map(static fn (Outlet $at): Act => new Act(
             Does::Trim,
             Part::Close,
-            new Said(
+            new Message(
                 'trim-legs',
                 ['count' => \count($at->tails()), 'side' => $at->side(), 'role' => $at->role() ?? 'rope'],
             ),

@@ -7,7 +7,7 @@ namespace Rinkel\Core\Closure\Closing;
 use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Does;
@@ -66,7 +66,7 @@ final readonly class HeadLoop implements AtEnd
             new Act(
                 Does::Loop,
                 Part::Loop,
-                new Said('loop-heads', [
+                new Message('loop-heads', [
                     'count' => $heads,
                     'role' => $working[0]->cord->role ?? 'working',
                     'core' => $at->role() ?? 'core',
@@ -84,7 +84,7 @@ final readonly class HeadLoop implements AtEnd
             new Act(
                 Does::Bend,
                 Part::Loop,
-                new Said('loop-bent', [
+                new Message('loop-bent', [
                     'flat' => $this->inside->times(0.5),
                     'button' => $this->button,
                     'role' => $at->role() ?? 'core',
@@ -94,7 +94,7 @@ final readonly class HeadLoop implements AtEnd
                 marks: [$row],
                 makes: [Landmark::of('loop-knot', null, $at->side())],
                 sizes: ['size' => $this->inside->times(0.5)],
-                looks: [new Said('look-button')],
+                looks: [new Message('look-button')],
                 lesson: $word,
             ),
         ];

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Closing;
 
 use Rinkel\Core\Knot\Kind\Overhand;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Does;
@@ -31,7 +31,7 @@ final readonly class LinkKnot
         return [] === $ends || $at->isFolded ? [] : [new Act(
             Does::Tie,
             Part::Close,
-            new Said('link-knot', ['count' => \count($ends), 'side' => $at->side(), 'from' => $at->edge]),
+            new Message('link-knot', ['count' => \count($ends), 'side' => $at->side(), 'from' => $at->edge]),
             [Move::knot((new Overhand())->word())],
             self::KNOTS,
             $at->role(),
@@ -40,7 +40,7 @@ final readonly class LinkKnot
             marks: [$at->edge],
             makes: [Landmark::of('link-knot', null, $at->side())],
             knot: (new Overhand())->word(),
-            looks: [new Said('look-place')],
+            looks: [new Message('look-place')],
             lesson: 'together',
         )];
     }

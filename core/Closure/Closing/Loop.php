@@ -6,7 +6,7 @@ namespace Rinkel\Core\Closure\Closing;
 
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Does;
@@ -67,7 +67,7 @@ final readonly class Loop implements AtEnd
             $acts[] = new Act(
                 Does::Loop,
                 Part::Loop,
-                new Said(match (true) {
+                new Message(match (true) {
                     $at->isFolded && 1 === $loop => 'loop-folded',
                     $isLaidBack => 'loop-back',
                     default => 'loop-next',
@@ -93,7 +93,7 @@ final readonly class Loop implements AtEnd
                 makes: [$makes],
                 sizes: ['size' => $flat],
                 knot: (new Overhand())->word(),
-                looks: [new Said(null === $this->button ? 'look-loop' : 'look-button')],
+                looks: [new Message(null === $this->button ? 'look-loop' : 'look-button')],
                 lesson: 'loop',
             );
         }
@@ -129,7 +129,7 @@ final readonly class Loop implements AtEnd
         return new Act(
             Does::Tie,
             Part::Loop,
-            new Said([] === $at->laid ? $key : 'loop-first-soft', [
+            new Message([] === $at->laid ? $key : 'loop-first-soft', [
                 'count' => \count($ends),
                 'role' => End::rolesOf($ends),
                 'from' => $from,
@@ -147,7 +147,7 @@ final readonly class Loop implements AtEnd
             marks: $at->isFirst ? [] : [$from],
             makes: [$makes],
             knot: (new Overhand())->word(),
-            looks: [...([] === $at->laid ? [] : [new Said('look-soft')]), new Said('look-place')],
+            looks: [...([] === $at->laid ? [] : [new Message('look-soft')]), new Message('look-place')],
             lesson: 'together',
         );
     }

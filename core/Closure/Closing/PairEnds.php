@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Closing;
 
 use Rinkel\Core\Knot\Kind\Overhand;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Does;
@@ -37,7 +37,7 @@ final class PairEnds
             $acts[] = new Act(
                 Does::Tie,
                 Part::Ends,
-                new Said('pair-off', ['role' => $pair[0]->cord->role, 'from' => $edge]),
+                new Message('pair-off', ['role' => $pair[0]->cord->role, 'from' => $edge]),
                 [Move::knot((new Overhand())->word())],
                 role: $pair[0]->cord->role,
                 by: $pair,

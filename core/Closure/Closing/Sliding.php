@@ -10,11 +10,10 @@ use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Material\Cord as Material;
 use Rinkel\Core\Material\Ending as Safe;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Acting;
 use Rinkel\Core\Work\Bench;
-use Rinkel\Core\Work\Cord;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\Habits;
 use Rinkel\Core\Work\Landmark;
@@ -23,6 +22,7 @@ use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
 use Rinkel\Core\Work\Part;
 use Rinkel\Core\Work\Task;
+use Rinkel\Core\Work\WorkCord;
 
 /**
  * Square knots of a cord of its own over the tails of both sides, and a stop on each: before it or after it, as its
@@ -31,7 +31,7 @@ use Rinkel\Core\Work\Task;
  * No glue comes to the cords that it runs on: where its own ends are glued, they are tied behind it first, and the drop
  * goes on that knot.
  */
-final readonly class Sliding extends Ending
+final readonly class Sliding extends ClosingSequence
 {
     /**
      * @param Tied   $knot  one square knot over both tails
@@ -66,7 +66,7 @@ final readonly class Sliding extends Ending
             [...$this->stops->acts($bench, $start), ...$this->stops->acts($bench, $finish)],
             [...$made, ...($stopsFirst ? [] : ['slider'])],
         );
-        $bench->write('slid', [Slid::opens($bench, Landmark::of('slider-edge'))], ['slider', 'stops']);
+        $bench->write('slid', [SlideTrial::opens($bench, Landmark::of('slider-edge'))], ['slider', 'stops']);
         $this->lastEnds($bench, [
             ...$left,
             ...$this->stops->loose($bench, $start),
@@ -78,18 +78,18 @@ final readonly class Sliding extends Ending
     /**
      * @return list<Act>
      */
-    private function slider(Bench $bench, Cord $slider, Outlet $start, Outlet $finish): array
+    private function slider(Bench $bench, WorkCord $slider, Outlet $start, Outlet $finish): array
     {
         $running = [...$start->tails(), ...$finish->tails()];
         $side = $bench->habits->side;
         $word = (new Square())->word();
 
         return [
-            Slid::crossed($running, $start, $finish, $this->gap),
+            SlideTrial::crossed($running, $start, $finish, $this->gap),
             new Act(
                 Does::Tie,
                 Part::Slider,
-                new Said('slider', ['count' => $this->knots, 'tails' => \count($running)]),
+                new Message('slider', ['count' => $this->knots, 'tails' => \count($running)]),
                 [Move::half($word, $side), Move::half($word, $side->other())],
                 2 * $this->knots,
                 'slider',
@@ -99,13 +99,13 @@ final readonly class Sliding extends Ending
                 takes: $bench->knots(new Square(), $this->knot, $slider->ends(), $this->knots),
                 makes: [Landmark::of('slider-edge')],
                 knot: $word,
-                looks: [new Said('look-snug')],
+                looks: [new Message('look-snug')],
                 lesson: 'slider',
             ),
         ];
     }
 
-    private function ownEnds(Bench $bench, Cord $slider): Loose
+    private function ownEnds(Bench $bench, WorkCord $slider): Loose
     {
         foreach ($slider->ends() as $end) {
             $end->keep(Habits::SLIDER);
@@ -117,7 +117,7 @@ final readonly class Sliding extends Ending
         $bench->write('slid', [new Act(
             Does::Tie,
             Part::Slider,
-            new Said('slider-behind'),
+            new Message('slider-behind'),
             [Move::knot((new Overhand())->word())],
             role: 'slider',
             by: $slider->ends(),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure\Closing;
 
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Does;
@@ -16,7 +16,7 @@ use Rinkel\Core\Work\Tool;
 /**
  * The tails of both sides through one bead; slid out and tried before the stops are tied beyond it.
  */
-final readonly class SlidingBead extends Ending
+final readonly class SlidingBead extends ClosingSequence
 {
     public function __construct(
         private string $bead,
@@ -35,7 +35,7 @@ final readonly class SlidingBead extends Ending
             new Act(
                 Does::Pass,
                 Part::Slider,
-                new Said('slide-bead', [
+                new Message('slide-bead', [
                     'bead' => $this->bead,
                     'count' => \count($running),
                 ]),
@@ -49,7 +49,7 @@ final readonly class SlidingBead extends Ending
             new Act(
                 Does::Try,
                 Part::Trial,
-                new Said('try-bead', [
+                new Message('try-bead', [
                     'bead' => $this->bead,
                     'opens' => $bench->opens,
                     'place' => $bench->place->value,

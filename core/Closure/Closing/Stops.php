@@ -8,7 +8,7 @@ use Rinkel\Core\Closure\Tails;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Does;
@@ -63,7 +63,7 @@ final readonly class Stops
             $acts[] = new Act(
                 Does::Stop,
                 Part::Stop,
-                new Said(null === $this->slides ? 'stop' : 'stop-against', [
+                new Message(null === $this->slides ? 'stop' : 'stop-against', [
                     'bead' => (string) $this->slides,
                     'ends' => \count($ends),
                     'count' => 1,
@@ -90,8 +90,8 @@ final readonly class Stops
                 sizes: ['distance' => $distance],
                 knot: $kind->word(),
                 looks: \count($ends) > 1
-                    ? [new Said('look-strands'), new Said('look-place')]
-                    : [new Said('look-place')],
+                    ? [new Message('look-strands'), new Message('look-place')]
+                    : [new Message('look-place')],
                 lesson: \count($ends) > 1 && $kind instanceof Overhand ? 'together' : $kind->word(),
             );
             array_push($acts, ...$this->beaded($bench, $at, $i, $ends));
@@ -150,7 +150,7 @@ final readonly class Stops
             new Act(
                 Does::Stop,
                 Part::Stop,
-                new Said('bead-tip', [
+                new Message('bead-tip', [
                     'bead' => $name,
                     'side' => $at->side(),
                     'number' => $this->isEach($at) ? $i + 1 : 0,
@@ -166,7 +166,7 @@ final readonly class Stops
             new Act(
                 Does::Stop,
                 Part::Stop,
-                new Said('bead-held', ['bead' => $name, 'count' => \count($ends)]),
+                new Message('bead-held', ['bead' => $name, 'count' => \count($ends)]),
                 [Move::knot((new Overhand())->word())],
                 by: $ends,
                 takes: $bench->knots(new Overhand(), $bench->overhand($ends), $ends),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure\Closing;
 
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Does;
@@ -14,7 +14,7 @@ use Rinkel\Core\Work\Part;
 /**
  * A closure of two ends, each made for itself: where a piece begins at one, that is made before the body.
  */
-final readonly class TwoEnded extends Ending
+final readonly class TwoEnded extends ClosingSequence
 {
     public function __construct(
         private AtEnd $start,
@@ -78,7 +78,7 @@ final readonly class TwoEnded extends Ending
         $bench->write('closed', !$this->opens ? [] : [new Act(
             Does::Try,
             Part::Trial,
-            new Said('try-closed', ['worn' => $bench->worn, 'place' => $bench->place->value]),
+            new Message('try-closed', ['worn' => $bench->worn, 'place' => $bench->place->value]),
             marks: [$start->edge, $finish->edge],
             sizes: ['worn' => $bench->worn],
         )], ['end start', 'end finish']);

@@ -7,7 +7,7 @@ namespace Rinkel\Core\Closure\Closing;
 use Rinkel\Core\Knot\Kind\Barrel;
 use Rinkel\Core\Knot\Tied;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Acting;
 use Rinkel\Core\Work\Bench;
@@ -27,7 +27,7 @@ use Rinkel\Core\Work\Tool;
  * The two ends of a wrap, each bound by a barrel that the long end ties around the short one: the button where the cord
  * parts and the loop last, or the loop first and the button last, as its maker has it.
  */
-final readonly class WrapEnds extends Ending
+final readonly class WrapEnds extends ClosingSequence
 {
     /**
      * @param Tied       $barrel that binds them
@@ -91,19 +91,19 @@ final readonly class WrapEnds extends Ending
             new Act(
                 Does::Pass,
                 Part::Button,
-                new Said($at->isStart ? 'button-at-mark' : 'button-on-both', ['button' => $this->button]),
+                new Message($at->isStart ? 'button-at-mark' : 'button-on-both', ['button' => $this->button]),
                 role: $short->cord->role,
                 through: $at->isStart ? [$short] : [$short, $long],
                 things: [$this->button],
                 marks: [$at->isStart ? Landmark::of('mark') : $at->edge],
                 makes: [$shank],
-                looks: [new Said('look-face')],
+                looks: [new Message('look-face')],
                 lesson: 'button',
             ),
             new Act(
                 Does::Wind,
                 Part::Button,
-                new Said('button-barrel', [
+                new Message('button-barrel', [
                     'turns' => $this->turns,
                     'play' => $this->play,
                     'plays' => $this->play->isZero() ? 'no' : 'yes',
@@ -139,7 +139,7 @@ final readonly class WrapEnds extends Ending
             $acts[] = new Act(
                 Does::Loop,
                 Part::Loop,
-                new Said($isFold ? 'wrap-loop-fold' : 'wrap-loop', [
+                new Message($isFold ? 'wrap-loop-fold' : 'wrap-loop', [
                     'turns' => $this->turns,
                     'flat' => $flat,
                     'button' => $this->button,
@@ -159,7 +159,7 @@ final readonly class WrapEnds extends Ending
                 makes: [Landmark::of('loop-end', null, $at->side().' '.$loop)],
                 sizes: ['distance' => $flat],
                 knot: (new Barrel())->word(),
-                looks: [new Said('look-button'), new Said('look-barrel')],
+                looks: [new Message('look-button'), new Message('look-barrel')],
                 tools: [Tool::Straw],
                 lesson: 'sliding barrel',
             );

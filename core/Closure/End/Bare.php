@@ -9,7 +9,7 @@ use Rinkel\Core\Measure\Length;
 /**
  * An end without findings and with nothing to say against.
  */
-abstract readonly class Bare implements End
+abstract readonly class Bare implements ClosureEnd
 {
     public function further(): Length
     {

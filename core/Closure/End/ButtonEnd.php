@@ -14,7 +14,7 @@ use Rinkel\Core\Remark\Step;
 /**
  * A button on its shank, with the play that its maker leaves behind it and the knots hidden below it.
  */
-final readonly class ButtonEnd implements End
+final readonly class ButtonEnd implements ClosureEnd
 {
     /**
      * @param Length $knot between the body and the shank, where the button is on a fold

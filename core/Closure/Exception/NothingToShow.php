@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure\Exception;
 
+use Rinkel\Core\Message;
 use Rinkel\Core\Quoted;
 use Rinkel\Core\Refusal;
-use Rinkel\Core\Said;
 
 /**
  * A text that does not say what shall show of a slider.
@@ -15,6 +15,6 @@ final class NothingToShow extends Refusal
 {
     public static function read(string $text): self
     {
-        return new self(new Said('shows-unread', ['typed' => new Quoted($text)]));
+        return new self(new Message('shows-unread', ['typed' => new Quoted($text)]));
     }
 }

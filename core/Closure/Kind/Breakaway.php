@@ -6,8 +6,8 @@ namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\Clasp;
 use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\Site;
-use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
@@ -15,7 +15,7 @@ use Rinkel\Core\Measure\Length;
 /**
  * A clasp that opens when it is pulled, as a necklace for a child needs.
  */
-final readonly class Breakaway extends Opening
+final readonly class Breakaway extends OpeningClosure
 {
     /** Its two halves shut, in mm (from memory; measure your own). */
     private const LONG = 14.0;
@@ -27,7 +27,7 @@ final readonly class Breakaway extends Opening
 
     public function asks(): array
     {
-        return [Wished::Findings];
+        return [ClosureOption::Findings];
     }
 
     public function on(Site $site): Closure

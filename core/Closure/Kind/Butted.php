@@ -14,7 +14,7 @@ use Rinkel\Core\Work\Habits;
 /**
  * Ends butted and glued.
  */
-final readonly class Butted extends Shut
+final readonly class Butted extends PermanentClosure
 {
     public function id(): string
     {

@@ -6,19 +6,19 @@ namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\ButtonLoop;
 use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Site;
-use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Material\FindingKind;
 
 /**
  * A button through a loop, or one of several. A loop of knots and knots behind the button want cords that tie; of a
  * wrap both are bound by barrels.
  */
-final readonly class ButtonAndLoop extends Opening
+final readonly class ButtonAndLoop extends OpeningClosure
 {
     /**
-     * @param list<Wished>|null $more what is said of it here besides; all there is, wherever, when null
+     * @param list<ClosureOption>|null $more what is said of it here besides; all there is, wherever, when null
      */
     private function __construct(private ?array $more) {}
 
@@ -32,7 +32,7 @@ final readonly class ButtonAndLoop extends Opening
 
     public static function onBand(): self
     {
-        return new self([Wished::Knotted, Wished::Behind]);
+        return new self([ClosureOption::Knotted, ClosureOption::Behind]);
     }
 
     public static function onCord(): self
@@ -42,7 +42,7 @@ final readonly class ButtonAndLoop extends Opening
 
     public static function onWrap(): self
     {
-        return new self([Wished::Wraps]);
+        return new self([ClosureOption::Wraps]);
     }
 
     public function id(): string
@@ -52,9 +52,9 @@ final readonly class ButtonAndLoop extends Opening
 
     public function asks(): array
     {
-        $more = $this->more ?? [Wished::Wraps, Wished::Knotted, Wished::Behind];
+        $more = $this->more ?? [ClosureOption::Wraps, ClosureOption::Knotted, ClosureOption::Behind];
 
-        return [Wished::Loops, Wished::Opening, Wished::Play, Wished::Findings, Wished::Tails, ...$more];
+        return [ClosureOption::Loops, ClosureOption::Opening, ClosureOption::Play, ClosureOption::Findings, ClosureOption::Tails, ...$more];
     }
 
     public function made(ClosureWish $wish): array

@@ -6,8 +6,8 @@ namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\BarrelSlider;
 use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\Site;
-use Rinkel\Core\Closure\Wished;
 
 /**
  * Each tail ends in a barrel knot tied around the other tail.
@@ -21,7 +21,7 @@ final readonly class DoubleBarrel extends Slider
 
     public function asks(): array
     {
-        return [Wished::Wraps, Wished::Shows, Wished::Tail, Wished::Tails, Wished::Glued];
+        return [ClosureOption::Wraps, ClosureOption::Shows, ClosureOption::Tail, ClosureOption::Tails, ClosureOption::Glued];
     }
 
     public function on(Site $site): Closure

@@ -11,7 +11,7 @@ use Rinkel\Core\Closure\Site;
 /**
  * Both ends in one overhand, for good: the piece goes over the head as it is.
  */
-final readonly class ForGood extends Shut
+final readonly class ForGood extends PermanentClosure
 {
     public function id(): string
     {

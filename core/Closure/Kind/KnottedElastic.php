@@ -7,15 +7,15 @@ namespace Rinkel\Core\Closure\Kind;
 use Rinkel\Core\Closure\ClosedRing;
 use Rinkel\Core\Closure\Closing\Elastic;
 use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\Site;
-use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 
 /**
  * Elastic knotted to a ring, the knot bare, in a bead or under one or two crimp covers.
  */
-final readonly class KnottedElastic extends Shut
+final readonly class KnottedElastic extends PermanentClosure
 {
     public function id(): string
     {
@@ -29,7 +29,7 @@ final readonly class KnottedElastic extends Shut
 
     public function asks(): array
     {
-        return [Wished::Findings, Wished::GluedKnot, Wished::Plain];
+        return [ClosureOption::Findings, ClosureOption::GluedKnot, ClosureOption::Plain];
     }
 
     public function on(Site $site): Closure

@@ -7,9 +7,9 @@ namespace Rinkel\Core\Closure\Kind;
 use Rinkel\Core\Closure\ClosedRing;
 use Rinkel\Core\Closure\Closing\Glued;
 use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Site;
-use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Work\Habits;
@@ -17,7 +17,7 @@ use Rinkel\Core\Work\Habits;
 /**
  * Ends glued into a magnet.
  */
-final readonly class Magnetic extends Opening
+final readonly class Magnetic extends OpeningClosure
 {
     public function id(): string
     {
@@ -26,7 +26,7 @@ final readonly class Magnetic extends Opening
 
     public function asks(): array
     {
-        return [Wished::Findings];
+        return [ClosureOption::Findings];
     }
 
     public function cautions(): array

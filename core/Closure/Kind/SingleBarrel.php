@@ -6,8 +6,8 @@ namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\BarrelSlider;
 use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\Site;
-use Rinkel\Core\Closure\Wished;
 
 /**
  * One tail ends in a barrel knot around the other, which ends in a stop.
@@ -21,7 +21,7 @@ final readonly class SingleBarrel extends Slider
 
     public function asks(): array
     {
-        return [Wished::Wraps, Wished::Short, Wished::Shows, Wished::Tail, Wished::Tails, Wished::Glued];
+        return [ClosureOption::Wraps, ClosureOption::Short, ClosureOption::Shows, ClosureOption::Tail, ClosureOption::Tails, ClosureOption::Glued];
     }
 
     public function on(Site $site): Closure

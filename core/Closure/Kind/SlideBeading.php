@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\SlideBead;
-use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Material\FindingKind;
 
 /**
@@ -23,7 +23,7 @@ final readonly class SlideBeading extends Slider
 
     public function asks(): array
     {
-        return [Wished::Shows, Wished::Tail, Wished::Tails, Wished::Findings, Wished::Glued];
+        return [ClosureOption::Shows, ClosureOption::Tail, ClosureOption::Tails, ClosureOption::Findings, ClosureOption::Glued];
     }
 
     public function made(ClosureWish $wish): array

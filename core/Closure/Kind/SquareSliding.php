@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\SquareSlider;
-use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Knot\Kind\Square;
 
 /**
@@ -22,7 +22,7 @@ final readonly class SquareSliding extends Slider
 
     public function asks(): array
     {
-        return [Wished::Knots, Wished::Shows, Wished::Tail, Wished::Tails, Wished::Glued];
+        return [ClosureOption::Knots, ClosureOption::Shows, ClosureOption::Tail, ClosureOption::Tails, ClosureOption::Glued];
     }
 
     public function on(Site $site): Closure

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\EndForm;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\TwoEnds;
-use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Material\FindingKind;
 
 /**
  * One end like this, the other like that: loops, button, ties, findings.
  */
-final readonly class TwoEnding extends Opening
+final readonly class TwoEnding extends OpeningClosure
 {
     private function __construct(private bool $hides) {}
 
@@ -42,9 +42,9 @@ final readonly class TwoEnding extends Opening
 
     public function asks(): array
     {
-        $hidden = $this->hides ? [Wished::Behind] : [];
+        $hidden = $this->hides ? [ClosureOption::Behind] : [];
 
-        return [Wished::Ends, Wished::Loops, Wished::Tail, Wished::Tails, Wished::Play, Wished::Findings, ...$hidden];
+        return [ClosureOption::Ends, ClosureOption::Loops, ClosureOption::Tail, ClosureOption::Tails, ClosureOption::Play, ClosureOption::Findings, ...$hidden];
     }
 
     public function made(ClosureWish $wish): array

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
-use Rinkel\Core\Construction\Hanging;
-use Rinkel\Core\Knot\Ground;
+use Rinkel\Core\Construction\CoreHanging;
 use Rinkel\Core\Knot\Kind\LarksHead;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
+use Rinkel\Core\Knot\TyingContext;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Line\OnEnd;
@@ -47,7 +47,7 @@ readonly class BandMaker extends PartMaker
         $core = $piece->cord('core');
         $resting = 2 * (\count($pairs) - 1);
         // Folded where they begin or hung in the middle, cores come in twos.
-        $cores = Hanging::strands($piece);
+        $cores = CoreHanging::strands($piece);
         $thickness = $cores * $core->cord->round()->millimetres;
         foreach ($pairs as $pair) {
             $thickness += 2 * $pair->cord->round()->millimetres * (\count($pairs) - 1) / \count($pairs);
@@ -59,10 +59,10 @@ readonly class BandMaker extends PartMaker
         );
     }
 
-    public function ground(Knot $knot): ?Ground
+    public function ground(Knot $knot): ?TyingContext
     {
         return $knot->manner()->isPushed()
-            ? Ground::around($this->core, $this->pairs[(string) array_key_first($this->pairs)]->cord)
+            ? TyingContext::around($this->core, $this->pairs[(string) array_key_first($this->pairs)]->cord)
             : null;
     }
 

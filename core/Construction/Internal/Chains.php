@@ -13,7 +13,7 @@ use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
@@ -27,7 +27,7 @@ final class Chains
     /**
      * Returns the short name of the piece's links, or null when it has none.
      */
-    public static function link(Wish $wish): ?string
+    public static function link(PieceSpec $wish): ?string
     {
         foreach ($wish->findings as $name => $finding) {
             if (FindingKind::Link === $finding->kind) {

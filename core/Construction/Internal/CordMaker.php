@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\TyingContext;
 use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
@@ -92,9 +92,9 @@ final readonly class CordMaker extends PartMaker
         return [new self($this->piece, $role, $this->construction), $role];
     }
 
-    public function ground(Knot $knot): ?Ground
+    public function ground(Knot $knot): ?TyingContext
     {
-        return $this->ties($knot) ? Ground::itself($this->cord) : null;
+        return $this->ties($knot) ? TyingContext::itself($this->cord) : null;
     }
 
     public function ties(Knot $knot): bool

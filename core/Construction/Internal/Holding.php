@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
-use Rinkel\Core\Closure\Kind\Tying;
+use Rinkel\Core\Closure\Kind\TieClosure;
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Material\CordRun;
@@ -45,7 +45,7 @@ final class Holding
                 ['cores' => $count, 'even' => $count + 1],
                 new Remedy('cords.core.count', $count + 1),
             )] : []),
-            ...($isFolded && !$draft->isHalved() && ($kind->slides() || $kind instanceof Tying) ? [new Check(
+            ...($isFolded && !$draft->isHalved() && ($kind->slides() || $kind instanceof TieClosure) ? [new Check(
                 'folded-has-no-end',
                 Severity::Stop,
                 [],

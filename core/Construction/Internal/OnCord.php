@@ -6,14 +6,14 @@ namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Closure\Kind\Breakaway;
 use Rinkel\Core\Closure\Kind\ButtonAndLoop;
-use Rinkel\Core\Closure\Kind\Clasping;
+use Rinkel\Core\Closure\Kind\ClaspClosure;
 use Rinkel\Core\Closure\Kind\DoubleBarrel;
 use Rinkel\Core\Closure\Kind\ForGood;
 use Rinkel\Core\Closure\Kind\SingleBarrel;
 use Rinkel\Core\Closure\Kind\SlideBeading;
 use Rinkel\Core\Closure\Kind\SquareSliding;
+use Rinkel\Core\Closure\Kind\TieClosure;
 use Rinkel\Core\Closure\Kind\TwoEnding;
-use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\CordNames;
 use Rinkel\Core\Construction\Draft;
@@ -53,8 +53,8 @@ abstract readonly class OnCord implements Construction
     public function closures(): array
     {
         return [
-            new DoubleBarrel(), new SingleBarrel(), new SquareSliding(), new SlideBeading(), Clasping::onCord(),
-            ButtonAndLoop::onCord(), new Tying(), new Breakaway(), TwoEnding::onCord(), new ForGood(),
+            new DoubleBarrel(), new SingleBarrel(), new SquareSliding(), new SlideBeading(), ClaspClosure::onCord(),
+            ButtonAndLoop::onCord(), new TieClosure(), new Breakaway(), TwoEnding::onCord(), new ForGood(),
         ];
     }
 

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction\Internal;
 
 use Rinkel\Core\Closure\Kind\ButtonAndLoop;
-use Rinkel\Core\Closure\Kind\Clasping;
+use Rinkel\Core\Closure\Kind\ClaspClosure;
 use Rinkel\Core\Closure\Kind\DoubleBarrel;
 use Rinkel\Core\Closure\Kind\SingleBarrel;
 use Rinkel\Core\Closure\Kind\SlideBeading;
 use Rinkel\Core\Closure\Kind\SquareSliding;
+use Rinkel\Core\Closure\Kind\TieClosure;
 use Rinkel\Core\Closure\Kind\TwoEnding;
-use Rinkel\Core\Closure\Kind\Tying;
 use Rinkel\Core\Construction\Construction;
-use Rinkel\Core\Construction\Hanging;
+use Rinkel\Core\Construction\CoreHanging;
 use Rinkel\Core\Construction\Look;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Line\Element;
@@ -41,7 +41,7 @@ abstract readonly class OnCore implements Construction
     public function closures(): array
     {
         return [
-            new SquareSliding(), ButtonAndLoop::onBand(), Clasping::anywhere(), new Tying(), new SlideBeading(),
+            new SquareSliding(), ButtonAndLoop::onBand(), ClaspClosure::anywhere(), new TieClosure(), new SlideBeading(),
             new SingleBarrel(), new DoubleBarrel(), TwoEnding::anywhere(),
         ];
     }
@@ -51,7 +51,7 @@ abstract readonly class OnCore implements Construction
         $core = $piece->cord('core');
         $pairs = \count(array_diff_key($piece->cords, ['core' => 0, 'slider' => 0]));
 
-        $strands = Hanging::strands($piece);
+        $strands = CoreHanging::strands($piece);
         $all = true === $piece->closure->tails?->allCords ? 2 * $pairs : 0;
 
         return $strands + $all === $core->count ? $core : new CordUse($core->cord, $strands + $all, $core->lay);

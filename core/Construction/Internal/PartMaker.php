@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Kind\Whip;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\KnotBook;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TyingContext;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
@@ -20,10 +20,10 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\BeadSequence;
 use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\BeadBundle;
 use Rinkel\Core\Pattern\Node\Beads;
 use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Binding;
-use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Hang;
@@ -47,7 +47,7 @@ abstract readonly class PartMaker implements Maker
         $this->book = $piece->knots($this->ground(...));
     }
 
-    public function ground(Knot $knot): ?Ground
+    public function ground(Knot $knot): ?TyingContext
     {
         return null;
     }
@@ -99,7 +99,7 @@ abstract readonly class PartMaker implements Maker
             Focal::class => $this->focal(...),
             Hang::class => $this->hang(...),
             Gap::class => $this->gap(...),
-            Bundle::class => $this->bundle(...),
+            BeadBundle::class => $this->bundle(...),
         ];
     }
 
@@ -155,7 +155,7 @@ abstract readonly class PartMaker implements Maker
     /**
      * @return list<Element>
      */
-    protected function bundle(Bundle $bundle, bool $swapped): array
+    protected function bundle(BeadBundle $bundle, bool $swapped): array
     {
         $names = [] !== $bundle->short && $swapped ? $bundle->short : $bundle->long;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Kind\HalfHitch;
 use Rinkel\Core\Knot\Kind\HalfLeft;
 use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\TyingContext;
 use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
@@ -18,7 +18,7 @@ use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Bundle as Cords;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Pattern\Node\Bundle;
+use Rinkel\Core\Pattern\Node\BeadBundle;
 use Rinkel\Core\Pattern\Node\Lane;
 
 /**
@@ -39,14 +39,14 @@ final readonly class RowsMaker extends BandMaker
     /**
      * Half knots and hitches hold the rows, each around a core or two of its own.
      */
-    public function ground(Knot $knot): ?Ground
+    public function ground(Knot $knot): ?TyingContext
     {
         $core = $this->piece->cord('core')->cord->round();
         $working = $this->pairs[(string) array_key_first($this->pairs)]->cord;
 
         return match ($knot->word()) {
-            (new HalfLeft())->word() => Ground::around(new Cords($core, 0 === $this->rows() % 2 ? 2 : 1), $working),
-            (new HalfHitch())->word() => Ground::around(new Cords($core, 1), $working),
+            (new HalfLeft())->word() => TyingContext::around(new Cords($core, 0 === $this->rows() % 2 ? 2 : 1), $working),
+            (new HalfHitch())->word() => TyingContext::around(new Cords($core, 1), $working),
             default => parent::ground($knot),
         };
     }
@@ -60,7 +60,7 @@ final readonly class RowsMaker extends BandMaker
         return $line->with($this->ended($line->first), $this->ended($line->after));
     }
 
-    protected function bundle(Bundle $bundle, bool $swapped): array
+    protected function bundle(BeadBundle $bundle, bool $swapped): array
     {
         $names = $bundle->long;
         $rows = $this->rows();

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Internal;
 
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\TyingContext;
 use Rinkel\Core\Knot\WaveArm;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
@@ -29,10 +29,10 @@ final readonly class WaveMaker extends BandMaker
     /**
      * The lark's heads of an arm are tied around its one core.
      */
-    public function ground(Knot $knot): ?Ground
+    public function ground(Knot $knot): ?TyingContext
     {
         return $knot->word() === (new VerticalLarksHead())->word()
-            ? Ground::around(
+            ? TyingContext::around(
                 new Bundle($this->piece->cord('core')->cord->round(), 1),
                 $this->pairs[(string) array_key_first($this->pairs)]->cord,
             )

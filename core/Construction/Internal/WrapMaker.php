@@ -10,7 +10,7 @@ use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Pattern\Node\Bundle;
+use Rinkel\Core\Pattern\Node\BeadBundle;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
 
@@ -55,7 +55,7 @@ final readonly class WrapMaker extends PartMaker
     /**
      * Returns one bundle: both ends' beads side by side, as long as the longer of them.
      */
-    protected function bundle(Bundle $bundle, bool $swapped): array
+    protected function bundle(BeadBundle $bundle, bool $swapped): array
     {
         $sides = $swapped && [] !== $bundle->short ? [$bundle->short, $bundle->long] : [$bundle->long, $bundle->short];
         $beads = [];

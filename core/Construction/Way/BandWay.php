@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Way;
 
-use Rinkel\Core\Construction\Hanging;
+use Rinkel\Core\Construction\CoreHanging;
 use Rinkel\Core\Knot\Kind\LarksHead;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Manner;
@@ -13,11 +13,10 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\OnEnd;
 use Rinkel\Core\Material\CordRun;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Mirror;
-use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Cord;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
 use Rinkel\Core\Work\Finish;
@@ -32,6 +31,7 @@ use Rinkel\Core\Work\Spent;
 use Rinkel\Core\Work\Stringing;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
+use Rinkel\Core\Work\WorkCord;
 
 /**
  * A band of knots around cores: from one end to the other, from the middle outwards, or each half from what it hangs
@@ -41,10 +41,10 @@ use Rinkel\Core\Work\Tool;
  */
 class BandWay extends Way
 {
-    /** @var list<Cord> */
+    /** @var list<WorkCord> */
     private array $cores = [];
 
-    /** @var array<string, list<Cord>> by role */
+    /** @var array<string, list<WorkCord>> by role */
     private array $pairs = [];
 
     protected function begin(): void
@@ -157,7 +157,7 @@ class BandWay extends Way
         }
         $this->bench->write('body', \array_slice($acts, 0, -1));
         $this->bench->write('closing knot', [
-            new Act(Does::Turn, Part::Body, new Said('turn-down'), marks: $knot->marks),
+            new Act(Does::Turn, Part::Body, new Message('turn-down'), marks: $knot->marks),
             $knot,
         ], ['body', 'trial']);
         $this->comesFirst('closing knot');
@@ -281,7 +281,7 @@ class BandWay extends Way
             $acts[] = new Act(
                 Does::String,
                 Part::Body,
-                new Said('string-all', [
+                new Message('string-all', [
                     'count' => \count($names),
                     'strand' => $strand,
                     'cores' => \count($cores),
@@ -291,7 +291,7 @@ class BandWay extends Way
                 through: $ends,
                 things: $names,
                 takes: array_map(static fn (End $end): Spent => Spent::straight($end, 0.0), $ends),
-                looks: [new Said('look-strung')],
+                looks: [new Message('look-strung')],
                 tools: [Tool::Pins],
                 half: $half->number,
             );
@@ -359,7 +359,7 @@ class BandWay extends Way
     /**
      * Beyond the last knot nothing but cores runs on, unless all cords are tails.
      */
-    protected function taken(Run $run, ?int $half = null): array
+    protected function taken(WorkRun $run, ?int $half = null): array
     {
         $takes = parent::taken($run, $half);
         $isOuter = ElementKind::Bare === $run->element->kind && (null !== $half || $run->due()->equals($this->until));
@@ -391,7 +391,7 @@ class BandWay extends Way
         return false;
     }
 
-    protected function carry(Run $run, ?Lane $lane = null): array
+    protected function carry(WorkRun $run, ?Lane $lane = null): array
     {
         $lanes = $this->lanesOf($run->half);
         $element = $run->element;
@@ -413,12 +413,12 @@ class BandWay extends Way
         };
     }
 
-    protected function around(Run $run): array
+    protected function around(WorkRun $run): array
     {
         return Manner::Own === $run->element->knot?->manner() ? [] : $this->lanesOf($run->half)['core'];
     }
 
-    protected function ties(Run $run): array
+    protected function ties(WorkRun $run): array
     {
         $ends = parent::ties($run);
 
@@ -435,12 +435,12 @@ class BandWay extends Way
     {
         $closing = $this->draft->fastened->closing;
 
-        return $closing->joins(false) || $closing->joins($this->isFolded()) && !Hanging::laysUnder($this->draft->piece);
+        return $closing->joins(false) || $closing->joins($this->isFolded()) && !CoreHanging::laysUnder($this->draft->piece);
     }
 
     final protected function isFolded(): bool
     {
-        return Hanging::folds($this->draft->piece) || $this->alwaysFolds();
+        return CoreHanging::folds($this->draft->piece) || $this->alwaysFolds();
     }
 
     /**
@@ -463,7 +463,7 @@ class BandWay extends Way
     }
 
     /**
-     * @return array<string, list<Cord>> by role
+     * @return array<string, list<WorkCord>> by role
      */
     final protected function pairs(): array
     {
@@ -471,7 +471,7 @@ class BandWay extends Way
     }
 
     /**
-     * @return list<Cord>
+     * @return list<WorkCord>
      */
     final protected function cores(): array
     {
@@ -489,7 +489,7 @@ class BandWay extends Way
         return $isHung || !$this->isFolded() ? [] : [new Act(
             Does::Fold,
             Part::Mount,
-            new Said($this->joinsAll() ? 'fold-all' : 'fold-core', [
+            new Message($this->joinsAll() ? 'fold-all' : 'fold-core', [
                 'count' => \count($this->cores),
                 'role' => 'core',
                 'working' => $this->pairNames()[0] ?? 'working',
@@ -511,7 +511,7 @@ class BandWay extends Way
         $acts = [new Act(
             Does::Pin,
             Part::Mount,
-            new Said(match (true) {
+            new Message(match (true) {
                 $this->isFolded() => 'pin-folded',
                 $this->isOutwards() => 'pin-middle',
                 default => 'pin-core',
@@ -532,7 +532,7 @@ class BandWay extends Way
     }
 
     /**
-     * @param list<Cord> $cords
+     * @param list<WorkCord> $cords
      *
      * @return list<Act>
      */
@@ -544,7 +544,7 @@ class BandWay extends Way
         $acts = [new Act(
             Does::Under,
             Part::Mount,
-            new Said(match (true) {
+            new Message(match (true) {
                 $isApart => 'under-apart',
                 $this->isOutwards() => 'under-two',
                 default => 'under',
@@ -573,7 +573,7 @@ class BandWay extends Way
         return new Act(
             Does::Tie,
             0 === $half ? Part::Mount : Part::Body,
-            new Said($isApart ? 'anchor' : 'anchor-one', ['role' => $role]),
+            new Message($isApart ? 'anchor' : 'anchor-one', ['role' => $role]),
             [Move::knot((new Overhand())->word())],
             role: $role,
             by: $by,
@@ -599,9 +599,9 @@ class BandWay extends Way
     /**
      * Returns one element as a run of its own.
      */
-    private function at(int $i): Run
+    private function at(int $i): WorkRun
     {
-        return new Run(
+        return new WorkRun(
             [$this->draft->setting->elements[$i]],
             Length::zero(),
             $this->draft->setting->starts()[$i] ?? 0.0,
@@ -629,7 +629,7 @@ class BandWay extends Way
         $acts = [new Act(
             Does::Hang,
             Part::Body,
-            new Said(1 === $half ? 'hang-core' : 'hang-other', [
+            new Message(1 === $half ? 'hang-core' : 'hang-other', [
                 'count' => intdiv(\count($lanes['core']), 2),
                 'finding' => (string) $finding->name,
                 'role' => 'core',
@@ -651,7 +651,7 @@ class BandWay extends Way
         ), new Act(
             Does::Pin,
             Part::Body,
-            new Said('pin-hung', ['finding' => (string) $finding->name, 'count' => \count($lanes['core'])]),
+            new Message('pin-hung', ['finding' => (string) $finding->name, 'count' => \count($lanes['core'])]),
             role: 'core',
             marks: [Landmark::of('edge-of', $finding->name, $half)],
             tools: [Tool::Board, Tool::Pins],
@@ -661,7 +661,7 @@ class BandWay extends Way
             $acts[] = new Act(
                 Does::Under,
                 Part::Body,
-                new Said('under-hung', ['role' => (string) $role, 'finding' => (string) $finding->name]),
+                new Message('under-hung', ['role' => (string) $role, 'finding' => (string) $finding->name]),
                 role: (string) $role,
                 by: $lanes[$role] ?? [],
                 around: $lanes['core'],

@@ -8,9 +8,8 @@ use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Material\CordRun;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Cord;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
 use Rinkel\Core\Work\Finish;
@@ -21,13 +20,14 @@ use Rinkel\Core\Work\Outlet;
 use Rinkel\Core\Work\Part;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
+use Rinkel\Core\Work\WorkCord;
 
 /**
  * Two groups of threads braided through a chain, from its end link on, where they are folded or knotted together.
  */
 final class BraidedWay extends Way
 {
-    /** @var array<string, list<Cord>> by group */
+    /** @var array<string, list<WorkCord>> by group */
     private array $groups = [];
 
     protected function begin(): void
@@ -49,7 +49,7 @@ final class BraidedWay extends Way
         $this->bench->write('mount', [new Act(
             Does::Attach,
             Part::Mount,
-            new Said($isFolded ? 'begin-braiding' : 'begin-braiding-apart', ['count' => \count($all)]),
+            new Message($isFolded ? 'begin-braiding' : 'begin-braiding-apart', ['count' => \count($all)]),
             $isFolded ? [] : [Move::knot((new Overhand())->word())],
             $isFolded ? 1 : 2,
             by: $all,
@@ -79,7 +79,7 @@ final class BraidedWay extends Way
         $this->bench->write('body', [new Act(
             Does::Unpin,
             Part::Body,
-            new Said('hairpins-off'),
+            new Message('hairpins-off'),
             marks: [Landmark::of('last-link')],
         )]);
     }
@@ -96,7 +96,7 @@ final class BraidedWay extends Way
             && $last->name === $next->name;
     }
 
-    protected function woven(Run $run): array
+    protected function woven(WorkRun $run): array
     {
         $from = $this->last;
         $this->last = Landmark::of('last-link');
@@ -104,7 +104,7 @@ final class BraidedWay extends Way
         return [new Act(
             Does::Braid,
             Part::Body,
-            new Said('braid-links', ['count' => $run->count(), 'link' => (string) $run->element->name]),
+            new Message('braid-links', ['count' => $run->count(), 'link' => (string) $run->element->name]),
             [],
             $run->count(),
             'left',
@@ -119,7 +119,7 @@ final class BraidedWay extends Way
             due: $run->due(),
             at: $run->at,
             along: $run->along(),
-            looks: [new Said('look-braid')],
+            looks: [new Message('look-braid')],
             lesson: 'braid through links',
         )];
     }

@@ -10,9 +10,8 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Ending;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Cord;
 use Rinkel\Core\Work\Cure;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
@@ -24,6 +23,7 @@ use Rinkel\Core\Work\Part;
 use Rinkel\Core\Work\Spent;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
+use Rinkel\Core\Work\WorkCord;
 
 /**
  * Many strands laid side by side, bound and fused at one end, bent as they are worn, bound in that curve at the other,
@@ -37,10 +37,10 @@ final class BundleWay extends Way
     /** In a twist of six cords' rise each tail is a helix, so many times as long (the rise: judgement). */
     private const TWIST = 0.129;
 
-    /** @var array<string, list<Cord>> by role */
+    /** @var array<string, list<WorkCord>> by role */
     private array $strands = [];
 
-    /** @var list<Cord> */
+    /** @var list<WorkCord> */
     private array $endCords = [];
 
     protected function begin(): void
@@ -63,7 +63,7 @@ final class BundleWay extends Way
         $this->bench->write('mount', [new Act(
             Does::Under,
             Part::Mount,
-            new Said('lay-strands', ['count' => \count($all)]),
+            new Message('lay-strands', ['count' => \count($all)]),
             by: $all,
             makes: [Landmark::of('level-tips')],
             endsAs: array_fill_keys(array_map(static fn (End $one): string => $one->id, $all), 'level'),
@@ -130,7 +130,7 @@ final class BundleWay extends Way
                 $this->bench->write('body', [new Act(
                     Does::Twist,
                     Part::Body,
-                    new Said('twist', ['side' => $isStart ? 'start' : 'finish']),
+                    new Message('twist', ['side' => $isStart ? 'start' : 'finish']),
                     role: 'end',
                     by: $ends,
                     takes: array_map(
@@ -149,7 +149,7 @@ final class BundleWay extends Way
     /**
      * Returns the bundle bound at one end by the end cord folded there, both its ends by turns.
      */
-    private function bind(Run $run, bool $isLast): Act
+    private function bind(WorkRun $run, bool $isLast): Act
     {
         $end = $this->endCords[$isLast ? 1 : 0];
         $element = $run->element;
@@ -161,7 +161,7 @@ final class BundleWay extends Way
         return new Act(
             Does::Bind,
             Part::Body,
-            new Said(Manner::Bound === $knot->manner() ? 'bind' : 'bind-knots', [
+            new Message(Manner::Bound === $knot->manner() ? 'bind' : 'bind-knots', [
                 'count' => $run->count(),
                 'side' => $isLast ? 'finish' : 'start',
                 'from' => $from,
@@ -199,7 +199,7 @@ final class BundleWay extends Way
     /**
      * Returns how the strands are bent: their free ends become uneven, as outer ones have further to go.
      */
-    private function curve(Run $run): Act
+    private function curve(WorkRun $run): Act
     {
         $from = $this->last;
         $this->last = Landmark::of('curve-mark');
@@ -207,7 +207,7 @@ final class BundleWay extends Way
         return new Act(
             Does::Bend,
             Part::Bend,
-            new Said(
+            new Message(
                 'curve',
                 ['due' => $run->length(), 'from' => $from, 'place' => $this->draft->piece->wearer->place->value],
             ),
@@ -221,7 +221,7 @@ final class BundleWay extends Way
             due: $run->due(),
             at: $run->at,
             along: $run->along(),
-            looks: [new Said('look-curve'), new Said('look-size', ['trim' => Length::ofMillimetres(self::TRIM)])],
+            looks: [new Message('look-curve'), new Message('look-size', ['trim' => Length::ofMillimetres(self::TRIM)])],
             tools: [Tool::Tape],
         );
     }
@@ -239,9 +239,9 @@ final class BundleWay extends Way
         return new Act(
             Does::Bend,
             Part::Bend,
-            new Said('bend', ['place' => $this->draft->piece->wearer->place->value]),
+            new Message('bend', ['place' => $this->draft->piece->wearer->place->value]),
             marks: [$this->last],
-            looks: [new Said('look-curve')],
+            looks: [new Message('look-curve')],
         );
     }
 
@@ -259,7 +259,7 @@ final class BundleWay extends Way
             $acts[] = new Act(
                 Does::Trim,
                 Part::Body,
-                new Said('trim-curve', ['from' => $this->last, 'leaves' => $stub]),
+                new Message('trim-curve', ['from' => $this->last, 'leaves' => $stub]),
                 marks: [$this->last],
                 sizes: ['leaves' => $stub],
                 ends: $all,
@@ -280,7 +280,7 @@ final class BundleWay extends Way
             $acts[] = new Act(
                 Does::Secure,
                 Part::Body,
-                new Said(match (true) {
+                new Message(match (true) {
                     $isLast && $this->isAtOnce() => $isSinged
                         ? 'trim-fuse'
                         : $sealing->or('trim-glue-strands', 'trim-varnish-strands'),
@@ -296,7 +296,7 @@ final class BundleWay extends Way
                 sizes: ['leaves' => $stub],
                 ends: $ends,
                 how: $isSinged ? How::Singe : $sealing->how(),
-                looks: [new Said($isSinged ? 'look-flame' : 'look-glue')],
+                looks: [new Message($isSinged ? 'look-flame' : 'look-glue')],
                 tools: $isSinged ? [Tool::Lighter, Tool::Clip] : [$sealing->tool()],
                 lesson: $isSinged ? 'singe' : 'glue',
             );

@@ -6,10 +6,9 @@ namespace Rinkel\Core\Construction\Way;
 
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Node\Gap;
-use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Cord;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Outlet;
@@ -17,6 +16,7 @@ use Rinkel\Core\Work\Part;
 use Rinkel\Core\Work\Spent;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
+use Rinkel\Core\Work\WorkCord;
 
 /**
  * One cord that carries knots and beads in itself: from its beginning mark to its other end; or, where all its beads
@@ -24,7 +24,7 @@ use Rinkel\Core\Work\Tool;
  */
 class CordWay extends Way
 {
-    /** @var list<Cord> */
+    /** @var list<WorkCord> */
     private array $cords = [];
 
     protected function begin(): void
@@ -74,7 +74,7 @@ class CordWay extends Way
         $this->last = $this->origin = Landmark::of('mark');
         $acts = [];
         foreach ($middle->runs($this->joins(...)) as $run) {
-            array_push($acts, ...$this->run(new Run($run->elements, $run->from, $run->at, 1, 0)));
+            array_push($acts, ...$this->run(new WorkRun($run->elements, $run->from, $run->at, 1, 0)));
         }
         $this->bench->write('body', $acts);
         $this->bench->write('body', [$this->levelled()]);
@@ -84,7 +84,7 @@ class CordWay extends Way
         $this->bench->write('body', [...([] === $acts ? [] : [$this->turned()]), ...$acts], ['cords', 'mount', 'join']);
     }
 
-    protected function workingEnd(Run $run): ?string
+    protected function workingEnd(WorkRun $run): ?string
     {
         return match (true) {
             $this->count() > 1 => null,
@@ -94,7 +94,7 @@ class CordWay extends Way
         };
     }
 
-    protected function leave(Run $run, string $key = 'leave'): Act
+    protected function leave(WorkRun $run, string $key = 'leave'): Act
     {
         foreach ($this->draft->piece->pattern->tree->nodes() as $node) {
             $key = $node instanceof Gap && null !== $node->gauges && 'leave' === $key ? 'leave-gauge' : $key;
@@ -187,7 +187,7 @@ class CordWay extends Way
     }
 
     /**
-     * @return list<Cord>
+     * @return list<WorkCord>
      */
     final protected function cords(): array
     {
@@ -202,19 +202,19 @@ class CordWay extends Way
         return null === $this->strung() ? [new Act(
             Does::Pin,
             Part::Mount,
-            new Said('pin-cord', ['role' => $this->role()]),
+            new Message('pin-cord', ['role' => $this->role()]),
             role: $this->role(),
             marks: [Landmark::of('mark')],
             tools: [Tool::Board, Tool::Tape],
         )] : [new Act(
             Does::Tie,
             Part::Mount,
-            new Said('hold-beads'),
+            new Message('hold-beads'),
             role: $this->role(),
             by: self::ends($this->cords, true, false),
-            takes: array_map(static fn (Cord $cord): Spent => Spent::straight($cord->a, 0.0), $this->cords),
+            takes: array_map(static fn (WorkCord $cord): Spent => Spent::straight($cord->a, 0.0), $this->cords),
             makes: [Landmark::of('holding-knot')],
-            looks: [new Said('look-order')],
+            looks: [new Message('look-order')],
             lesson: 'overhand',
         )];
     }
@@ -253,7 +253,7 @@ class CordWay extends Way
         return new Act(
             Does::Level,
             Part::Body,
-            new Said('level'),
+            new Message('level'),
             role: $this->role(),
             marks: [Landmark::of('mark')],
             makes: [Landmark::of('beads', null, 1), Landmark::of('beads', null, 2)],
@@ -269,7 +269,7 @@ class CordWay extends Way
         return new Act(
             Does::Turn,
             Part::Body,
-            new Said('turn-round'),
+            new Message('turn-round'),
             role: $this->role(),
             marks: [Landmark::of('last-knot')],
         );
@@ -280,7 +280,7 @@ class CordWay extends Way
         return new Act(
             Does::Unpin,
             Part::Body,
-            new Said('untie'),
+            new Message('untie'),
             role: $this->role(),
             marks: [Landmark::of('holding-knot')],
         );

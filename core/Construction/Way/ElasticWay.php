@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction\Way;
 
 use Rinkel\Core\Line\ElementKind;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\Landmark;
@@ -52,7 +52,7 @@ final class ElasticWay extends CordWay
         $this->last = $this->origin = Landmark::of('pen-middle');
         $acts = [];
         foreach (Half::around($this->draft->setting, $from, 0)[1]->parted($count)[0]->runs($this->joins(...)) as $run) {
-            array_push($acts, ...$this->run(new Run($run->elements, $run->from, $run->at, 1, 0)));
+            array_push($acts, ...$this->run(new WorkRun($run->elements, $run->from, $run->at, 1, 0)));
         }
         $this->bench->write('body', $acts, ['cords', 'mount', 'join']);
         foreach (array_reverse($this->halves()) as $half) {
@@ -75,7 +75,7 @@ final class ElasticWay extends CordWay
         return [new Act(
             Does::Mark,
             Part::Mount,
-            new Said('mark-turn', ['place' => $this->draft->piece->wearer->place->value]),
+            new Message('mark-turn', ['place' => $this->draft->piece->wearer->place->value]),
             role: 'cord',
             marks: [Landmark::of('mark')],
             makes: [
@@ -90,10 +90,10 @@ final class ElasticWay extends CordWay
         ), new Act(
             Does::Pin,
             Part::Mount,
-            new Said($isWord ? 'middle-elastic' : 'tape-elastic'),
+            new Message($isWord ? 'middle-elastic' : 'tape-elastic'),
             role: 'cord',
             marks: [Landmark::of('pen-mark')],
-            looks: [new Said('look-order')],
+            looks: [new Message('look-order')],
             tools: [Tool::Clip],
         )];
     }

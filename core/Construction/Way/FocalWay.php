@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction\Way;
 
 use Rinkel\Core\Line\ElementKind;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\Landmark;
@@ -25,10 +25,10 @@ final class FocalWay extends CordWay
                 $this->bench->write('body', [new Act(
                     Does::Level,
                     Part::Body,
-                    new Said('even-ends', ['bead' => (string) $element->name]),
+                    new Message('even-ends', ['bead' => (string) $element->name]),
                     role: 'cord',
                     marks: [Landmark::of('last-knot')],
-                    looks: [new Said('look-hardly')],
+                    looks: [new Message('look-hardly')],
                 )]);
 
                 return;

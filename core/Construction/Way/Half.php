@@ -96,7 +96,7 @@ final readonly class Half
     /**
      * @param callable(Element, Element): bool $joins whether the second goes on in the run of the first
      *
-     * @return list<Run>
+     * @return list<WorkRun>
      */
     public function runs(callable $joins): array
     {
@@ -116,8 +116,8 @@ final readonly class Half
     /**
      * @param non-empty-list<Element> $run
      */
-    private function from(array $run, Length $from): Run
+    private function from(array $run, Length $from): WorkRun
     {
-        return new Run($run, $from, $this->at + $this->way * $from->millimetres, $this->way, $this->number);
+        return new WorkRun($run, $from, $this->at + $this->way * $from->millimetres, $this->way, $this->number);
     }
 }

@@ -7,9 +7,8 @@ namespace Rinkel\Core\Construction\Way;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Cord;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
 use Rinkel\Core\Work\Landmark;
@@ -18,13 +17,14 @@ use Rinkel\Core\Work\Part;
 use Rinkel\Core\Work\Spent;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
+use Rinkel\Core\Work\WorkCord;
 
 /**
  * Laces through a chain, from its middle link to either end; a second one through the openings that the first leaves.
  */
 final class LacedWay extends Way
 {
-    /** @var list<Cord> */
+    /** @var list<WorkCord> */
     private array $laces = [];
 
     protected function begin(): void
@@ -59,13 +59,13 @@ final class LacedWay extends Way
         return [new Act(
             Does::Open,
             Part::Mount,
-            new Said($missing > 0 ? 'chain-longer' : 'chain-length', [
+            new Message($missing > 0 ? 'chain-longer' : 'chain-length', [
                 'links' => \count($links),
                 'length' => $length,
                 'missing' => $missing,
             ]),
             sizes: ['chain' => $length],
-            looks: [new Said('look-links')],
+            looks: [new Message('look-links')],
             lesson: 'ring',
         )];
     }
@@ -84,7 +84,7 @@ final class LacedWay extends Way
         $link = null === $middle ? null : $this->draft->setting->elements[$middle];
         $takes = [];
         if (null !== $link && null !== $middle) {
-            $run = new Run([$link], Length::zero(), $this->draft->setting->starts()[$middle] ?? 0.0, 1, 0);
+            $run = new WorkRun([$link], Length::zero(), $this->draft->setting->starts()[$middle] ?? 0.0, 1, 0);
             foreach ([1, 2] as $half) {
                 foreach ($this->taken($run, $half) as $spent) {
                     $takes[] = $spent->times(0.5);
@@ -95,7 +95,7 @@ final class LacedWay extends Way
         return [new Act(
             Does::Mark,
             Part::Mount,
-            new Said($this->isOdd() ? 'middle-link' : 'middle-gap', [
+            new Message($this->isOdd() ? 'middle-link' : 'middle-gap', [
                 'links' => \count($links),
                 'middle' => $number,
             ]),
@@ -104,7 +104,7 @@ final class LacedWay extends Way
         ), new Act(
             Does::Pass,
             null === $link ? Part::Mount : Part::Body,
-            new Said(null === $link ? 'begin-lacing-gap' : 'begin-lacing', [
+            new Message(null === $link ? 'begin-lacing-gap' : 'begin-lacing', [
                 'count' => \count($this->laces),
                 'link' => (string) $link?->name,
                 'middle' => $number,
@@ -120,7 +120,7 @@ final class LacedWay extends Way
             due: null === $link ? null : Length::zero(),
             at: null === $middle ? null : $this->draft->setting->starts()[$middle] ?? 0.0,
             along: $link?->length->millimetres ?? 0.0,
-            looks: [new Said('look-lacing')],
+            looks: [new Message('look-lacing')],
             lesson: 'lacing',
         )];
     }
@@ -199,7 +199,7 @@ final class LacedWay extends Way
     /**
      * The first lace takes the links; each further one follows through the same of them.
      */
-    protected function woven(Run $run): array
+    protected function woven(WorkRun $run): array
     {
         $takes = $this->taken($run);
         $from = $this->last;
@@ -210,7 +210,7 @@ final class LacedWay extends Way
             $acts[] = new Act(
                 Does::Lace,
                 Part::Body,
-                new Said(0 === $i ? 'lace-links' : 'lace-again', [
+                new Message(0 === $i ? 'lace-links' : 'lace-again', [
                     'count' => $run->count(),
                     'link' => (string) $run->element->name,
                     'role' => $role,
@@ -235,7 +235,7 @@ final class LacedWay extends Way
                 due: $run->due(),
                 at: $run->at,
                 along: 0 === $i ? $run->along() : 0.0,
-                looks: [new Said('look-lacing')],
+                looks: [new Message('look-lacing')],
                 lesson: 'lacing',
                 half: $run->half,
             );

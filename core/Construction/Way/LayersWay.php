@@ -8,15 +8,15 @@ use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Setting;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Cord;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Outlet;
 use Rinkel\Core\Work\Part;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
+use Rinkel\Core\Work\WorkCord;
 
 /**
  * Strands that hang one below another: level and together where they begin, then each made for itself from there, the
@@ -27,7 +27,7 @@ final class LayersWay extends StrandsWay
     /** Numbers of strands begin where those of halves end. */
     private const FIRST = 3;
 
-    /** @var list<Cord> by strand */
+    /** @var list<WorkCord> by strand */
     private array $strands = [];
 
     protected function begin(): void
@@ -44,7 +44,7 @@ final class LayersWay extends StrandsWay
         $this->bench->write('mount', [new Act(
             Does::Pin,
             Part::Mount,
-            new Said('begin-layers', ['count' => $this->count()]),
+            new Message('begin-layers', ['count' => $this->count()]),
             role: 'cord',
             marks: [Landmark::of('mark')],
             makes: [Landmark::of('strands-level')],
@@ -72,7 +72,7 @@ final class LayersWay extends StrandsWay
         $this->bench->write('compared', [new Act(
             Does::Compare,
             Part::Trial,
-            new Said('compare-layers', [
+            new Message('compare-layers', [
                 'count' => $this->count(),
                 'lower' => $this->lower(),
             ]),
@@ -104,7 +104,7 @@ final class LayersWay extends StrandsWay
     /**
      * Each strand is tied with its own end.
      */
-    protected function ties(Run $run): array
+    protected function ties(WorkRun $run): array
     {
         return $this->carry($run);
     }
@@ -129,7 +129,7 @@ final class LayersWay extends StrandsWay
         $acts = [new Act(
             Does::Pin,
             Part::Body,
-            new Said('layer-next', ['role' => $named]),
+            new Message('layer-next', ['role' => $named]),
             role: $cord->role,
             marks: [$this->origin],
             tools: [Tool::Board, Tool::Clip],
@@ -146,7 +146,7 @@ final class LayersWay extends StrandsWay
         return [...$acts, new Act(
             Does::Mark,
             Part::Body,
-            new Said('strand-done', [
+            new Message('strand-done', [
                 'role' => $named,
                 'due' => $half->length(),
                 'from' => $this->origin,

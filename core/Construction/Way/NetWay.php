@@ -9,9 +9,8 @@ use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Cord;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
 use Rinkel\Core\Work\Landmark;
@@ -22,6 +21,7 @@ use Rinkel\Core\Work\Spent;
 use Rinkel\Core\Work\Strung;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
+use Rinkel\Core\Work\WorkCord;
 
 /**
  * A net around a stone, from the linked loops at its bottom up; above it the cords of each side gathered, a bead that
@@ -32,7 +32,7 @@ final class NetWay extends Way
     /** From this row on it can be tested with what it is to hold (common practice). */
     private const TESTED = 3;
 
-    /** @var list<Cord> */
+    /** @var list<WorkCord> */
     private array $cords = [];
 
     protected function begin(): void
@@ -44,11 +44,11 @@ final class NetWay extends Way
         $this->bench->write('mount', [new Act(
             Does::Link,
             Part::Mount,
-            new Said('link-loops', ['count' => $use->count, 'ends' => 2 * $use->count]),
+            new Message('link-loops', ['count' => $use->count, 'ends' => 2 * $use->count]),
             role: 'mesh',
             by: self::ends($this->cords),
             makes: [Landmark::of('crossing')],
-            looks: $use->cord->fibre->isWaxed() ? [] : [new Said('look-wax')],
+            looks: $use->cord->fibre->isWaxed() ? [] : [new Message('look-wax')],
             tools: [Tool::Board, Tool::Pins],
             lesson: 'linked',
         )], ['cords', 'tips']);
@@ -112,7 +112,7 @@ final class NetWay extends Way
             $side = $half->grows() ? 'start' : 'finish';
             $this->last = $this->origin = 0 === \count($knots->elements) ? $net : Landmark::of('gathered', null, $side);
             foreach ($rest->runs($this->joins(...)) as $run) {
-                $moved = new Run(
+                $moved = new WorkRun(
                     $run->elements,
                     $knots->length()->plus($run->from),
                     $run->at,
@@ -128,7 +128,7 @@ final class NetWay extends Way
         }
     }
 
-    protected function woven(Run $run): array
+    protected function woven(WorkRun $run): array
     {
         $from = $this->last;
         $this->last = Landmark::of('braid-end', null, $run->grows() ? 'start' : 'finish');
@@ -136,7 +136,7 @@ final class NetWay extends Way
         return [new Act(
             Does::Braid,
             Part::Body,
-            new Said('braid', [
+            new Message('braid', [
                 'due' => $run->length(),
                 'side' => $run->grows() ? 'start' : 'finish',
                 'count' => \count($this->cords),
@@ -164,7 +164,7 @@ final class NetWay extends Way
     /**
      * Each end runs on one side only: it takes all that the line says of half of them there.
      */
-    protected function taken(Run $run, ?int $half = null): array
+    protected function taken(WorkRun $run, ?int $half = null): array
     {
         return array_map(
             static fn (Spent $spent): Spent => $spent->times(2.0),
@@ -220,7 +220,7 @@ final class NetWay extends Way
         return new Act(
             Does::Net,
             Part::Body,
-            new Said('net-row', [
+            new Message('net-row', [
                 'row' => $number,
                 'count' => $knots,
                 'every' => $every,
@@ -248,7 +248,7 @@ final class NetWay extends Way
             makes: [$this->last],
             sizes: ['distance' => $every],
             knot: (new Overhand())->word(),
-            looks: [new Said('look-net')],
+            looks: [new Message('look-net')],
             tools: [Tool::Pins],
             lesson: 'net',
         );
@@ -265,10 +265,10 @@ final class NetWay extends Way
         return new Act(
             Does::Try,
             Part::Body,
-            new Said($hasStone ? 'try-stone' : 'try-net', ['coming' => $coming, 'row' => $takes]),
+            new Message($hasStone ? 'try-stone' : 'try-net', ['coming' => $coming, 'row' => $takes]),
             marks: [$this->last],
             sizes: $takes->isZero() ? [] : ['row' => $takes],
-            looks: $hasStone ? [new Said('look-stone')] : [],
+            looks: $hasStone ? [new Message('look-stone')] : [],
         );
     }
 
@@ -282,7 +282,7 @@ final class NetWay extends Way
         return new Act(
             Does::Divide,
             Part::Body,
-            new Said('divide-net', ['all' => 2 * $count, 'count' => $count]),
+            new Message('divide-net', ['all' => 2 * $count, 'count' => $count]),
             role: 'mesh',
             by: self::ends($this->cords),
             marks: [$this->last],
@@ -322,7 +322,7 @@ final class NetWay extends Way
             $acts[] = new Act(
                 Does::Gather,
                 Part::Body,
-                new Said(
+                new Message(
                     'gather',
                     ['count' => \count($ends), 'side' => $side, 'distance' => $distance, 'from' => $net],
                 ),
@@ -342,7 +342,7 @@ final class NetWay extends Way
                 due: $run->due(),
                 at: $run->at,
                 along: $run->along(),
-                looks: [new Said('look-strands'), new Said('look-place')],
+                looks: [new Message('look-strands'), new Message('look-place')],
                 lesson: 'together',
                 half: $half->number,
             );
@@ -373,7 +373,7 @@ final class NetWay extends Way
         $acts = [new Act(
             Does::String,
             Part::Body,
-            new Said('lock', ['bead' => (string) $lock->name, 'count' => \count($ends)]),
+            new Message('lock', ['bead' => (string) $lock->name, 'count' => \count($ends)]),
             [Move::bead(Strung::by($lock))],
             1,
             'mesh',
@@ -397,7 +397,7 @@ final class NetWay extends Way
             $acts[] = new Act(
                 $isBare ? Does::Level : Does::Compare,
                 Part::Body,
-                new Said($isBare ? 'lock-down' : 'lock-over', ['bead' => (string) $lock->name]),
+                new Message($isBare ? 'lock-down' : 'lock-over', ['bead' => (string) $lock->name]),
                 role: 'mesh',
                 adds: $run->length(),
                 what: $run->element->word(),
@@ -420,7 +420,7 @@ final class NetWay extends Way
         return new Act(
             Does::Tie,
             Part::Body,
-            new Said('braid-knot', ['side' => $side, 'from' => $this->last]),
+            new Message('braid-knot', ['side' => $side, 'from' => $this->last]),
             [Move::knot((new Overhand())->word())],
             1,
             'mesh',

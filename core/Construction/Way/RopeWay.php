@@ -10,9 +10,8 @@ use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Cord;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
 use Rinkel\Core\Work\Landmark;
@@ -21,6 +20,7 @@ use Rinkel\Core\Work\Part;
 use Rinkel\Core\Work\Spent;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
+use Rinkel\Core\Work\WorkCord;
 
 /**
  * Loops of rope through each other, each of ropes side by side; the legs of one run to the left, of the other to the
@@ -28,10 +28,10 @@ use Rinkel\Core\Work\Tool;
  */
 final class RopeWay extends Way
 {
-    /** @var array<int, array<string, list<Cord>>> of the first loop and of the second, by role */
+    /** @var array<int, array<string, list<WorkCord>>> of the first loop and of the second, by role */
     private array $loops = [1 => [], 2 => []];
 
-    /** @var list<Cord> */
+    /** @var list<WorkCord> */
     private array $threads = [];
 
     protected function begin(): void
@@ -51,7 +51,7 @@ final class RopeWay extends Way
         $this->bench->write('mount', [new Act(
             Does::Under,
             Part::Mount,
-            new Said(isset($this->loops[2][RopeKnot::SECOND]) ? 'lay-loops' : 'lay-ropes', [
+            new Message(isset($this->loops[2][RopeKnot::SECOND]) ? 'lay-loops' : 'lay-ropes', [
                 'count' => intdiv(\count($all), 2),
                 'role' => RopeKnot::SECOND,
             ]),
@@ -143,7 +143,7 @@ final class RopeWay extends Way
         return new Act(
             Does::Weave,
             Part::Body,
-            new Said('weave'),
+            new Message('weave'),
             $this->moves($element),
             1,
             'rope',
@@ -157,12 +157,12 @@ final class RopeWay extends Way
             due: $element->length,
             at: $at,
             along: $element->length->millimetres,
-            looks: [new Said('look-ropes')],
+            looks: [new Message('look-ropes')],
             lesson: 'interlace',
         );
     }
 
-    private static function isBound(Run $run): bool
+    private static function isBound(WorkRun $run): bool
     {
         return Manner::Bound === $run->element->knot?->manner();
     }
@@ -170,18 +170,18 @@ final class RopeWay extends Way
     /**
      * Returns the legs of one side, to where they are cut: what thread covers later is a part of them.
      *
-     * @param list<Run> $covered
+     * @param list<WorkRun> $covered
      */
-    private function leg(Run $run, array $covered): Act
+    private function leg(WorkRun $run, array $covered): Act
     {
         $from = $this->last;
         $this->last = Landmark::of('tape', null, $run->grows() ? 'start' : 'finish');
-        $length = Length::sum($run->length(), ...array_map(static fn (Run $one): Length => $one->length(), $covered));
+        $length = Length::sum($run->length(), ...array_map(static fn (WorkRun $one): Length => $one->length(), $covered));
 
         return new Act(
             Does::Leave,
             Part::Body,
-            new Said('leg', ['bare' => $length, 'from' => $from, 'side' => $run->grows() ? 'start' : 'finish']),
+            new Message('leg', ['bare' => $length, 'from' => $from, 'side' => $run->grows() ? 'start' : 'finish']),
             takes: [...$this->taken($run), ...array_merge(...array_map($this->taken(...), $covered))],
             adds: $run->length(),
             what: ElementKind::Bare->value,
@@ -197,7 +197,7 @@ final class RopeWay extends Way
         );
     }
 
-    private function bound(Run $run): Act
+    private function bound(WorkRun $run): Act
     {
         $isButted = $this->draft->fastened->kind instanceof Butted;
         if ([] === $this->threads || !$isButted) {
@@ -218,7 +218,7 @@ final class RopeWay extends Way
         return new Act(
             Does::Bind,
             Part::Binding,
-            new Said($isButted ? 'bind-join' : 'bind-legs', [
+            new Message($isButted ? 'bind-join' : 'bind-legs', [
                 'count' => $run->count(),
                 'side' => $run->grows() ? 'start' : 'finish',
                 'width' => $run->length(),
@@ -258,7 +258,7 @@ final class RopeWay extends Way
             $this->bench->write('binding', [new Act(
                 Does::Sew,
                 Part::Binding,
-                new Said('sew-thread', ['side' => \count($this->threads) > 1 ? $side : 'all']),
+                new Message('sew-thread', ['side' => \count($this->threads) > 1 ? $side : 'all']),
                 role: 'thread',
                 by: [$thread->b],
                 marks: [$from],
@@ -267,7 +267,7 @@ final class RopeWay extends Way
             ), new Act(
                 Does::Trim,
                 Part::Binding,
-                new Said('trim-at', ['count' => 1, 'role' => 'thread', 'from' => $from]),
+                new Message('trim-at', ['count' => 1, 'role' => 'thread', 'from' => $from]),
                 role: 'thread',
                 marks: [$from],
                 sizes: ['leaves' => Length::zero()],

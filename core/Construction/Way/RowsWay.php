@@ -9,8 +9,8 @@ use Rinkel\Core\Knot\Kind\HalfLeft;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Node\Lane;
-use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\Landmark;
@@ -51,7 +51,7 @@ final class RowsWay extends BandWay
         };
     }
 
-    protected function woven(Run $run): array
+    protected function woven(WorkRun $run): array
     {
         $rows = \count($run->element->beside);
         $moves = [];
@@ -69,22 +69,22 @@ final class RowsWay extends BandWay
         $from = $this->last;
         $this->last = $this->edge($run);
 
-        return [$this->tied($run, $from, new Said('rows', [
+        return [$this->tied($run, $from, new Message('rows', [
             'count' => $run->count(),
             'beads' => implode(', ', $names),
             'rows' => $rows,
             'hitches' => $hitches,
             'from' => $from,
-        ]), $moves, $run->count() * \count($moves), [new Said('look-rows')])];
+        ]), $moves, $run->count() * \count($moves), [new Message('look-rows')])];
     }
 
     /**
      * Returns beads that are held by knots of their own.
      *
-     * @param list<Move> $moves
-     * @param list<Said> $looks
+     * @param list<Move>    $moves
+     * @param list<Message> $looks
      */
-    private function tied(Run $run, Landmark $from, Said $said, array $moves, int $count, array $looks = []): Act
+    private function tied(WorkRun $run, Landmark $from, Message $said, array $moves, int $count, array $looks = []): Act
     {
         return new Act(
             Does::Tie,
@@ -115,7 +115,7 @@ final class RowsWay extends BandWay
     /**
      * A last bead in the middle is held by a half knot of its own.
      */
-    protected function string(Run $run): Act
+    protected function string(WorkRun $run): Act
     {
         if (null === $this->tying($run->element) || $run->count() > 1) {
             return parent::string($run);
@@ -123,7 +123,7 @@ final class RowsWay extends BandWay
         $from = $this->last;
         $this->last = $this->edge($run);
 
-        return $this->tied($run, $from, new Said('last-middle', ['bead' => (string) $run->element->name]), [
+        return $this->tied($run, $from, new Message('last-middle', ['bead' => (string) $run->element->name]), [
             Move::bead(Strung::by($run->element, intdiv($this->draft->piece->cord('core')->count, 2) + 1)),
             self::holding(),
         ], 2);

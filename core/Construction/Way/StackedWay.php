@@ -9,7 +9,7 @@ use Rinkel\Core\Closure\Kind\DoubleBarrel;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\Landmark;
@@ -42,14 +42,14 @@ final class StackedWay extends BandWay
         return [...parent::joined(), new Act(
             Does::Mark,
             Part::Mount,
-            new Said('mark-right', ['count' => \count($cords)]),
+            new Message('mark-right', ['count' => \count($cords)]),
             by: self::ends($cords, false),
             marks: [Landmark::of('mark')],
             lesson: (new Overhand())->word(),
         ), new Act(
             Does::Aside,
             Part::Mount,
-            new Said('lay-pairs', ['roles' => $pairs, 'role' => $pairs[0] ?? 'core']),
+            new Message('lay-pairs', ['roles' => $pairs, 'role' => $pairs[0] ?? 'core']),
             marks: [Landmark::of('mark')],
             lesson: 'square',
         )];
@@ -68,7 +68,7 @@ final class StackedWay extends BandWay
         return [new Act(
             Does::Tie,
             Part::Mount,
-            new Said(\count($cords) > 1 ? 'pair-apart' : 'pair-on', ['role' => $role]),
+            new Message(\count($cords) > 1 ? 'pair-apart' : 'pair-on', ['role' => $role]),
             [Move::knot((new Overhand())->word())],
             role: $role,
             by: $by,
@@ -80,7 +80,7 @@ final class StackedWay extends BandWay
         )];
     }
 
-    protected function tieKey(Run $run): string
+    protected function tieKey(WorkRun $run): string
     {
         return Manner::Paired === $run->element->knot?->manner() && \count($this->pairs()) > 1
             ? 'tie-down'
@@ -92,10 +92,10 @@ final class StackedWay extends BandWay
         return \count($this->pairs()) > 1 ? 'tie-down-until' : parent::untilKey();
     }
 
-    protected function tightened(Run $run, int $ends): array
+    protected function tightened(WorkRun $run, int $ends): array
     {
         return Manner::Paired === $run->element->knot?->manner()
-            ? [new Said('look-core')]
+            ? [new Message('look-core')]
             : parent::tightened($run, $ends);
     }
 
@@ -130,7 +130,7 @@ final class StackedWay extends BandWay
         foreach (\array_slice($acts, $first, null, true) as $i => $act) {
             if ($i > $first) {
                 $rest[] = null === $covered ? $act : $act->looked([
-                    new Said('look-covers', ['role' => $covered]),
+                    new Message('look-covers', ['role' => $covered]),
                     ...$act->looks,
                 ]);
                 $covered = null;

@@ -8,7 +8,7 @@ use Rinkel\Core\Construction\KnottedStrands;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\Landmark;
@@ -49,7 +49,7 @@ class StrandsWay extends CordWay
         return [new Act(
             Does::Pin,
             Part::Mount,
-            new Said('begin-strands', ['count' => $this->count()]),
+            new Message('begin-strands', ['count' => $this->count()]),
             role: 'strand',
             marks: [Landmark::of('mark')],
             tools: [Tool::Board, Tool::Clip],
@@ -71,7 +71,7 @@ class StrandsWay extends CordWay
         $skipped = $this->skipped;
         $acts = [];
         foreach ($rest->runs($this->joins(...)) as $run) {
-            $moved = new Run($run->elements, $first->length()->plus($run->from), $run->at, 1, 0);
+            $moved = new WorkRun($run->elements, $first->length()->plus($run->from), $run->at, 1, 0);
             $isBare = ElementKind::Bare === $run->element->kind;
             array_push($acts, ...($isBare ? [$this->leave($moved)] : $this->run($moved)));
         }
@@ -123,7 +123,7 @@ class StrandsWay extends CordWay
         return new Act(
             Does::Attach,
             Part::Mount,
-            new Said($key, ['count' => \count($at->carrying), 'from' => $at->edge]),
+            new Message($key, ['count' => \count($at->carrying), 'from' => $at->edge]),
             [Move::knot((new Overhand())->word())],
             role: 'strand',
             by: $at->carrying,

@@ -6,8 +6,8 @@ namespace Rinkel\Core\Construction\Way;
 
 use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Line\Element;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Node\Lane;
-use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Acting;
 use Rinkel\Core\Work\Does;
@@ -32,7 +32,7 @@ final class WaveWay extends BandWay
         return false;
     }
 
-    protected function woven(Run $run): array
+    protected function woven(WorkRun $run): array
     {
         $beads = array_values($run->element->beside);
         $steps = max(1, intdiv(\count(array_filter(
@@ -59,7 +59,7 @@ final class WaveWay extends BandWay
             $acts[] = new Act(
                 Does::Tie,
                 Part::Body,
-                new Said('wave-arm', [
+                new Message('wave-arm', [
                     'arm' => 0 === $i ? 'left' : 'right',
                     'count' => $steps,
                     'round' => (string) $arm[0]->name,
@@ -83,7 +83,7 @@ final class WaveWay extends BandWay
                 due: $run->due(),
                 at: $run->at,
                 along: 0 === $i ? 0.0 : $run->along(),
-                looks: [new Said('look-arms'), ...$this->first('look-seeds')],
+                looks: [new Message('look-arms'), ...$this->first('look-seeds')],
                 lesson: (new VerticalLarksHead())->word(),
                 half: $run->half,
                 lane: $i + 1,

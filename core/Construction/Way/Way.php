@@ -14,8 +14,8 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\OnEnd;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Node\Lane;
-use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Acting;
 use Rinkel\Core\Work\Bench;
@@ -118,9 +118,9 @@ abstract class Way
         $acts = array_map(static fn (string $stone): Act => new Act(
             Does::Attach,
             Part::Ends,
-            new Said('set-stone', ['stone' => $stone, 'into' => $into]),
+            new Message('set-stone', ['stone' => $stone, 'into' => $into]),
             things: [$stone],
-            looks: [new Said('look-stone-in'), new Said('look-glue')],
+            looks: [new Message('look-stone-in'), new Message('look-glue')],
             tools: [Tool::Glue],
             lesson: 'cabochon',
         ), $this->draft->stones());
@@ -186,7 +186,7 @@ abstract class Way
         return new Act(
             Does::Compare,
             Part::Body,
-            new Said(1 === $half->number ? 'half-done' : 'compare-halves', [
+            new Message(1 === $half->number ? 'half-done' : 'compare-halves', [
                 'due' => $due,
                 'from' => $this->origin,
                 'to' => $this->last,
@@ -260,7 +260,7 @@ abstract class Way
      *
      * @return list<Act>
      */
-    protected function run(Run $run): array
+    protected function run(WorkRun $run): array
     {
         $isOpen = null !== $run->element->knot && $this->repeats->isOpen($run->element);
         if ($isOpen || $run->from->equals($this->skipped)) {
@@ -281,7 +281,7 @@ abstract class Way
     /**
      * @return list<Act>
      */
-    private function acts(Run $run): array
+    private function acts(WorkRun $run): array
     {
         return match ($run->element->kind) {
             ElementKind::Knot => [$this->tie($run)],
@@ -299,7 +299,7 @@ abstract class Way
     /**
      * Returns by what runs are told that are of the same elements, as often.
      */
-    private function ofSame(Run $run, int $half): string
+    private function ofSame(WorkRun $run, int $half): string
     {
         $key = (string) $half;
         [$last, $times] = [0, 0];
@@ -318,7 +318,7 @@ abstract class Way
     /**
      * Returns cord left bare, and the place marked.
      */
-    protected function leave(Run $run, string $key = 'leave'): Act
+    protected function leave(WorkRun $run, string $key = 'leave'): Act
     {
         $bare = $run->length();
         $from = $this->last;
@@ -327,7 +327,7 @@ abstract class Way
         return new Act(
             Does::Leave,
             Part::Body,
-            new Said($key, ['bare' => $bare, 'from' => $from]),
+            new Message($key, ['bare' => $bare, 'from' => $from]),
             takes: $this->taken($run),
             adds: $bare,
             what: ElementKind::Bare->value,
@@ -347,14 +347,14 @@ abstract class Way
     /**
      * Returns cord that lies bare before what the body begins with: it is kept by what is at the mark.
      */
-    protected function before(Run $run): Act
+    protected function before(WorkRun $run): Act
     {
         $bare = $run->length();
 
         return new Act(
             Does::Leave,
             Part::Body,
-            new Said('leave-before', ['bare' => $bare, 'from' => $this->last]),
+            new Message('leave-before', ['bare' => $bare, 'from' => $this->last]),
             takes: $this->taken($run, 1),
             adds: $bare,
             what: ElementKind::Bare->value,
@@ -368,7 +368,7 @@ abstract class Way
         );
     }
 
-    protected function tie(Run $run): Act
+    protected function tie(WorkRun $run): Act
     {
         $element = $run->element;
         $knot = $element->knot ?? throw new \LogicException('What is tied is no knot.');
@@ -386,7 +386,7 @@ abstract class Way
         return new Act(
             $isWound ? Does::Wind : Does::Tie,
             Part::Body,
-            new Said(match (true) {
+            new Message(match (true) {
                 $isFree => $this->untilKey(),
                 \count($by) > 1 && Manner::Own === $knot->manner() => $this->tiesAll() ? $this->allKey() : 'tie-each',
                 default => $this->tieKey($run),
@@ -446,7 +446,7 @@ abstract class Way
     /**
      * Returns which end of its cord ties a run, where one does: "left", "right", "long".
      */
-    protected function workingEnd(Run $run): ?string
+    protected function workingEnd(WorkRun $run): ?string
     {
         return null;
     }
@@ -454,7 +454,7 @@ abstract class Way
     /**
      * Returns which sentence says how a run of knots is tied.
      */
-    protected function tieKey(Run $run): string
+    protected function tieKey(WorkRun $run): string
     {
         return 'tie';
     }
@@ -462,9 +462,9 @@ abstract class Way
     /**
      * Returns what there is to look at before a knot is tightened for good.
      *
-     * @return list<Said>
+     * @return list<Message>
      */
-    protected function tightened(Run $run, int $ends): array
+    protected function tightened(WorkRun $run, int $ends): array
     {
         $knot = $run->element->knot;
 
@@ -472,25 +472,25 @@ abstract class Way
             null !== $knot?->usualTurns() => Finish::wound($this->draft->construction->ends($this->draft->piece)->cord),
             Manner::Paired === $knot?->manner() => $this->first(0 === $knot->twist() ? 'look-bumps' : 'look-spiral'),
             Manner::Own !== $knot?->manner() => [],
-            $ends > 1 && $this->tiesAll() => [new Said('look-strands'), new Said('look-place')],
-            default => [new Said('look-place')],
+            $ends > 1 && $this->tiesAll() => [new Message('look-strands'), new Message('look-place')],
+            default => [new Message('look-place')],
         };
     }
 
     /**
      * Returns what there is to look at when something is made for the first time in a piece; nothing later.
      *
-     * @return list<Said>
+     * @return list<Message>
      */
     final protected function first(string $look): array
     {
         $isFirst = !isset($this->hasTold[$look]);
         $this->hasTold[$look] = true;
 
-        return $isFirst ? [new Said($look)] : [];
+        return $isFirst ? [new Message($look)] : [];
     }
 
-    protected function string(Run $run): Act
+    protected function string(WorkRun $run): Act
     {
         $first = $run->element;
         $isFinding = !isset($this->draft->piece->beads[$first->name]);
@@ -513,7 +513,7 @@ abstract class Way
                 default => Does::String,
             },
             Part::Body,
-            new Said(match (true) {
+            new Message(match (true) {
                 $isStrung => 'push',
                 ElementKind::Charm === $first->kind => 'hang',
                 $isFinding => 'finding',
@@ -540,7 +540,7 @@ abstract class Way
             due: $run->due(),
             at: $run->at,
             along: $run->along(),
-            looks: $isStrung || $isFinding || $this->hasStrung++ > 0 ? [] : [new Said('look-tip')],
+            looks: $isStrung || $isFinding || $this->hasStrung++ > 0 ? [] : [new Message('look-tip')],
             lesson: $isFinding ? 'ring' : null,
             half: $run->half,
         );
@@ -551,7 +551,7 @@ abstract class Way
      *
      * @return list<Act>
      */
-    protected function beside(Run $run): array
+    protected function beside(WorkRun $run): array
     {
         $lanes = [];
         foreach ($run->element->beside as $bead) {
@@ -567,7 +567,7 @@ abstract class Way
             $acts[] = new Act(
                 $isStrung ? Does::Push : Does::String,
                 Part::Body,
-                new Said($isStrung ? 'push' : $this->beadKey($beads[0]), [
+                new Message($isStrung ? 'push' : $this->beadKey($beads[0]), [
                     'count' => \count($names),
                     'beads' => self::told($names),
                     'strand' => $beads[0]->strand ?? 0,
@@ -614,7 +614,7 @@ abstract class Way
      *
      * @return list<Act>
      */
-    protected function woven(Run $run): array
+    protected function woven(WorkRun $run): array
     {
         throw new \LogicException('Nobody says how a '.$run->element->word().' is made here.');
     }
@@ -672,7 +672,7 @@ abstract class Way
         return [new Act(
             Does::Try,
             Part::Trial,
-            new Said('try-on', [
+            new Message('try-on', [
                 'place' => $this->draft->piece->wearer->place->value,
                 'body' => $this->draft->body(),
                 'worn' => $this->draft->worn(),
@@ -682,7 +682,7 @@ abstract class Way
                 'comes' => $toCome->isZero() ? 'no' : 'yes',
             ]),
             sizes: ['body' => $this->draft->body(), 'worn' => $this->draft->worn(), 'come' => $toCome],
-            looks: [...(null === $more ? [] : [$more]), new Said('look-fit')],
+            looks: [...(null === $more ? [] : [$more]), new Message('look-fit')],
             tools: [Tool::Tape],
         )];
     }
@@ -715,7 +715,7 @@ abstract class Way
      * Returns what can be added or undone at the trial, how much longer that makes the piece, and what it takes of each
      * end of the cord that ties it; null where nothing is repeated to a length.
      */
-    protected function more(): ?Said
+    protected function more(): ?Message
     {
         foreach ([...$this->draft->line->first, ...$this->draft->line->after] as $chunk) {
             $one = $chunk->fills ? \array_slice($chunk->elements, 0, 1) : $chunk->elements;
@@ -742,7 +742,7 @@ abstract class Way
                 return null;
             }
 
-            return new Said('look-more', [
+            return new Message('look-more', [
                 'unit' => match (true) {
                     1 !== \count($one) => 'repeat',
                     ElementKind::Link === $one[0]->kind => 'link',
@@ -785,7 +785,7 @@ abstract class Way
         $this->bench->write('tips', array_values(array_map(static fn (array $pass): Act => new Act(
             Does::Tip,
             Part::Cords,
-            new Said(
+            new Message(
                 $pass[0]->fibre->isElastic()
                 ? 'tip-elastic'
                 : 'tip-'.$draft->piece->habits->ending($pass[0]->fibre)->value,
@@ -811,7 +811,7 @@ abstract class Way
      *
      * @return list<Spent>
      */
-    protected function taken(Run $run, ?int $half = null): array
+    protected function taken(WorkRun $run, ?int $half = null): array
     {
         $half ??= $run->half;
         $key = $this->ofSame($run, $half);
@@ -855,7 +855,7 @@ abstract class Way
      *
      * @return list<End>
      */
-    protected function ties(Run $run): array
+    protected function ties(WorkRun $run): array
     {
         $ends = [];
         foreach ($this->lanesOf($run->half) as $lane => $some) {
@@ -880,7 +880,7 @@ abstract class Way
      *
      * @return list<End>
      */
-    protected function around(Run $run): array
+    protected function around(WorkRun $run): array
     {
         return Manner::Own === $run->element->knot?->manner() ? [] : $this->carry($run);
     }
@@ -890,7 +890,7 @@ abstract class Way
      *
      * @return list<End>
      */
-    protected function carry(Run $run, ?Lane $lane = null): array
+    protected function carry(WorkRun $run, ?Lane $lane = null): array
     {
         return array_values($this->lanesOf($run->half))[0] ?? [];
     }
@@ -898,7 +898,7 @@ abstract class Way
     /**
      * Returns the place that a run makes, where what follows begins.
      */
-    protected function edge(Run $run): Landmark
+    protected function edge(WorkRun $run): Landmark
     {
         $edge = $this->edges->of($run->element, false);
 
@@ -910,7 +910,7 @@ abstract class Way
      *
      * @return list<Landmark>
      */
-    protected function places(Run $run): array
+    protected function places(WorkRun $run): array
     {
         $isFirst = 0 === $run->half && !$run->grows() && $run->from->equals($this->skipped);
 
@@ -928,7 +928,7 @@ abstract class Way
      *
      * @param list<string> $names
      */
-    protected static function told(array $names, ?Run $run = null): string
+    protected static function told(array $names, ?WorkRun $run = null): string
     {
         if (null !== $run?->element->letter) {
             return (string) $run->element->name.' '.implode(' ', array_map(
@@ -962,7 +962,7 @@ abstract class Way
     /**
      * Returns the ends of some cords.
      *
-     * @param list<\Rinkel\Core\Work\Cord> $cords
+     * @param list<\Rinkel\Core\Work\WorkCord> $cords
      *
      * @return list<End>
      */

@@ -6,24 +6,24 @@ namespace Rinkel\Core\Construction\Way;
 
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Node\Lane;
-use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Acting;
-use Rinkel\Core\Work\Cord;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Outlet;
 use Rinkel\Core\Work\Part;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
+use Rinkel\Core\Work\WorkCord;
 
 /**
  * A folded cord whose two ends carry beads; after each bundle the long end ties its knot around the short one.
  */
 final class WrapWay extends Way
 {
-    private ?Cord $cord = null;
+    private ?WorkCord $cord = null;
 
     protected function begin(): void
     {
@@ -31,7 +31,7 @@ final class WrapWay extends Way
         $this->bench->write('mount', [new Act(
             Does::Pin,
             Part::Mount,
-            new Said('pin-wrap'),
+            new Message('pin-wrap'),
             role: 'cord',
             marks: [Landmark::of('mark')],
             tools: [Tool::Board, Tool::Clip],
@@ -82,7 +82,7 @@ final class WrapWay extends Way
         return new Act(
             Does::Compare,
             Part::Body,
-            new Said('compare-eye'),
+            new Message('compare-eye'),
             marks: [$this->last],
             half: $half->number,
         );
@@ -97,7 +97,7 @@ final class WrapWay extends Way
         };
     }
 
-    protected function carry(Run $run, ?Lane $lane = null): array
+    protected function carry(WorkRun $run, ?Lane $lane = null): array
     {
         $lanes = $this->lanes(0);
 
@@ -108,7 +108,7 @@ final class WrapWay extends Way
         };
     }
 
-    protected function around(Run $run): array
+    protected function around(WorkRun $run): array
     {
         return null === $run->element->knot?->usualTurns() ? [] : $this->lanes(0)['short'] ?? [];
     }
@@ -118,7 +118,7 @@ final class WrapWay extends Way
         return 'tie-both';
     }
 
-    protected function workingEnd(Run $run): string
+    protected function workingEnd(WorkRun $run): string
     {
         return 'long';
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing\Internal;
 
-use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\DrawnBead;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord as Material;
@@ -42,7 +42,7 @@ abstract readonly class ApartPicture
     /**
      * Returns the way of the cord that ties.
      *
-     * @return list<Cord>
+     * @return list<DrawnCord>
      */
     abstract public function cords(Element $element, float $start, Material $cord, string $role): array;
 

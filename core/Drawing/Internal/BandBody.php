@@ -6,7 +6,7 @@ namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\EndCord;
-use Rinkel\Core\Drawing\Run;
+use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
@@ -160,12 +160,12 @@ final readonly class BandBody extends Body
     /**
      * Returns knots of a pair, or of all cords together, as their picture needs to know them.
      */
-    private function run(Element $knot, int $count, float $start, string $role, bool $begins, bool $ends): Run
+    private function run(Element $knot, int $count, float $start, string $role, bool $begins, bool $ends): KnotRun
     {
         $core = $this->draft->piece->cord('core');
         $tier = Manner::Own === $knot->knot?->manner() ? 'core' : $role;
 
-        return new Run(
+        return new KnotRun(
             $knot,
             $count,
             $start,

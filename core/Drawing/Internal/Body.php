@@ -8,11 +8,11 @@ use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Construction\Look;
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\DrawnFinding;
+use Rinkel\Core\Drawing\DrawnPart;
 use Rinkel\Core\Drawing\EndCord;
-use Rinkel\Core\Drawing\Hanging;
+use Rinkel\Core\Drawing\HangingScene;
 use Rinkel\Core\Drawing\Pictures;
 use Rinkel\Core\Drawing\Scene;
-use Rinkel\Core\Drawing\Stretch;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Setting;
@@ -77,7 +77,7 @@ abstract readonly class Body
         foreach ($this->draft->setting->starts() as $i => $start) {
             $element = $this->draft->setting->elements[$i];
             if (ElementKind::Charm === $element->kind) {
-                $hanging[] = new Hanging($start, $this->charm($element));
+                $hanging[] = new HangingScene($start, $this->charm($element));
             }
         }
 
@@ -184,7 +184,7 @@ abstract readonly class Body
      *
      * @param Setting|null $setting of a strand that lies apart, its axis at $y; of the piece when null
      *
-     * @return list<Stretch>
+     * @return list<DrawnPart>
      */
     protected function stretches(?Setting $setting = null, ?float $y = null): array
     {
@@ -198,7 +198,7 @@ abstract readonly class Body
             if (null !== $open && !$joins) {
                 $stretches[] = $open;
             }
-            $open = new Stretch(
+            $open = new DrawnPart(
                 $joins ? $open->from : $from,
                 $to,
                 $element->width->millimetres,

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Construction\StrandBundle;
-use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\EndCord;
-use Rinkel\Core\Drawing\Run;
+use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Scene;
 
 /**
@@ -32,7 +32,7 @@ final readonly class BundleBody extends Body
             $cord = $piece->cord($name)->cord;
             // More than find room side by side lie half under one another.
             $thickness = $cord->thickness->millimetres * min(1.0, max(1, $room) / \count($strands));
-            $cords[] = Cord::straight(
+            $cords[] = DrawnCord::straight(
                 0,
                 $body,
                 (\count($strands) > 1 ? $i / (\count($strands) - 1) - 0.5 : 0.0) * max(0.0, $width - $thickness),
@@ -47,7 +47,7 @@ final readonly class BundleBody extends Body
             if (null !== $element->knot) {
                 array_push(
                     $placed,
-                    ...$this->pictures->placed(new Run($element, 1, $start, 0, $end, 'end', $width / 2)),
+                    ...$this->pictures->placed(new KnotRun($element, 1, $start, 0, $end, 'end', $width / 2)),
                 );
             }
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Construction\Draft;
-use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\DrawnFinding;
 use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\Scene;
@@ -58,7 +58,7 @@ final readonly class ChainBody extends Body
             array_push($ways[$role], [$body, 0.0], [$body + 1, 0.0]);
             for ($k = 0; $k < $use->count; ++$k) {
                 $aside = ($k - ($use->count - 1) / 2) * $use->cord->thickness->millimetres * 0.9;
-                $cords[] = new Cord(
+                $cords[] = new DrawnCord(
                     Curve::between(
                         array_map(static fn (array $point): array => [$point[0], $point[1] + $aside], $ways[$role]),
                         3,

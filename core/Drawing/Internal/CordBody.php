@@ -6,10 +6,10 @@ namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Construction\KnottedStrands;
-use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\EndCord;
+use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Pictures;
-use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Line\ElementKind;
 
@@ -35,7 +35,7 @@ final readonly class CordBody extends Body
         foreach ($this->ends() as $i => $end) {
             $shift = 1 === $i % 2 ? $this->shift() : 0.0;
             $cord = $this->draft->piece->cord($end->role)->cord;
-            $cords[] = Cord::straight(0, $body, $end->y, $cord->thickness->millimetres, $cord->colour, $end->role);
+            $cords[] = DrawnCord::straight(0, $body, $end->y, $cord->thickness->millimetres, $cord->colour, $end->role);
             foreach ($this->draft->setting->starts() as $at => $start) {
                 $element = $this->draft->setting->elements[$at];
                 $x = $start + $shift;
@@ -48,7 +48,7 @@ final readonly class CordBody extends Body
                 } elseif (null !== $element->knot) {
                     array_push(
                         $placed,
-                        ...$this->pictures->placed(new Run($element, 1, $x, $end->y, $cord, $end->role)),
+                        ...$this->pictures->placed(new KnotRun($element, 1, $x, $end->y, $cord, $end->role)),
                     );
                 }
             }

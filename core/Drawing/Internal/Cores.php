@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Construction\Draft;
-use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Geometry\Curve;
 use Rinkel\Core\Geometry\Point;
@@ -29,7 +29,7 @@ final readonly class Cores
     ) {}
 
     /**
-     * @return list<Cord>
+     * @return list<DrawnCord>
      */
     public function cords(): array
     {
@@ -39,7 +39,7 @@ final readonly class Cores
     /**
      * Returns the core cords that the face shows, broken where two halves hang on a finding.
      *
-     * @return list<Cord>
+     * @return list<DrawnCord>
      */
     private function straight(float $body): array
     {
@@ -57,7 +57,7 @@ final readonly class Cores
         $cords = [];
         foreach ($pieces as [$from, $to]) {
             foreach ($this->ends as $end) {
-                $cords[] = Cord::straight($from, $to, $end->y, $end->thickness, $end->colour, 'core');
+                $cords[] = DrawnCord::straight($from, $to, $end->y, $end->thickness, $end->colour, 'core');
             }
         }
         if (2 === \count($pieces)) {
@@ -68,7 +68,7 @@ final readonly class Cores
                 $pieces[0][1] - 1.2 * $wire - $end->thickness / 2,
                 $pieces[1][0] + 1.2 * $wire + $end->thickness / 2,
             ] as $x) {
-                $cords[] = new Cord(
+                $cords[] = new DrawnCord(
                     [new Point($x, -$reach), new Point($x, $reach)],
                     $end->thickness,
                     $end->colour,
@@ -94,7 +94,7 @@ final readonly class Cores
     /**
      * Returns the cores on their ways: apart in rows and waves, together in knots.
      *
-     * @return list<Cord>
+     * @return list<DrawnCord>
      */
     private function spreadCores(): array
     {
@@ -117,7 +117,7 @@ final readonly class Cores
             }
             $body = $this->draft->body()->millimetres;
             array_push($way, [$body, $near], [$body + 1, $near]);
-            $cords[] = new Cord(Curve::between($way, 3), $thickness, $use->cord->colour, 'core');
+            $cords[] = new DrawnCord(Curve::between($way, 3), $thickness, $use->cord->colour, 'core');
         }
 
         return $cords;

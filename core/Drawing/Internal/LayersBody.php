@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Construction\Layered;
-use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\EndCord;
-use Rinkel\Core\Drawing\Run;
+use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Line\Element;
@@ -83,7 +83,7 @@ final readonly class LayersBody extends Body
                 $beads[] = $this->bead($element, $x, $y);
                 $findings[] = 0.0 === $y ? $this->finding($element, $x) : null;
             } elseif (null !== $element->knot) {
-                array_push($placed, ...$this->pictures->placed(new Run($element, 1, $x, $y, $cord, $role)));
+                array_push($placed, ...$this->pictures->placed(new KnotRun($element, 1, $x, $y, $cord, $role)));
             }
         }
         $first = $setting->elements[0] ?? null;
@@ -96,7 +96,7 @@ final readonly class LayersBody extends Body
             0,
             $long,
             0.0 === $y ? self::wide($setting) : 0.0,
-            [new Cord($line, $cord->thickness->millimetres, $cord->colour, $role)],
+            [new DrawnCord($line, $cord->thickness->millimetres, $cord->colour, $role)],
             $placed,
             array_values(array_filter($beads)),
             array_values(array_filter($findings)),

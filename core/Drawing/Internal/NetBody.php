@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Construction\NettedPouch;
-use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\CordKnots;
 use Rinkel\Core\Drawing\DrawnBead;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\DrawnFinding;
 use Rinkel\Core\Drawing\EndCord;
-use Rinkel\Core\Drawing\Hanging;
+use Rinkel\Core\Drawing\HangingScene;
+use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Placed;
-use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Drawing\StopKnot;
 use Rinkel\Core\Geometry\Point;
@@ -46,16 +46,16 @@ final readonly class NetBody extends Body
                 $placed[] = new Placed($motif, $start, 0, $scale, $use->cord->colour, 'mesh', $copies, 0);
             } elseif (ElementKind::Net === $element->kind && [] === $hanging) {
                 $pouch = $this->pouch();
-                $hanging[] = new Hanging($start, $pouch);
+                $hanging[] = new HangingScene($start, $pouch);
             } elseif (null !== $element->knot) {
                 array_push(
                     $placed,
-                    ...$this->pictures->placed(new Run($element, 1, $start, 0, $use->cord, 'mesh')),
+                    ...$this->pictures->placed(new KnotRun($element, 1, $start, 0, $use->cord, 'mesh')),
                 );
             } elseif (ElementKind::Bare === $element->kind) {
                 foreach ($this->ends() as $end) {
                     $far = $start + $element->length->millimetres;
-                    $cords[] = Cord::straight($start, $far, $end->y, $end->thickness, $end->colour, 'mesh');
+                    $cords[] = DrawnCord::straight($start, $far, $end->y, $end->thickness, $end->colour, 'mesh');
                 }
             } elseif (!$element->hangs && ($element->isBead() || ElementKind::Focal === $element->kind)) {
                 $beads[] = $this->bead($element, $start, 0);
@@ -150,7 +150,7 @@ final readonly class NetBody extends Body
      * Returns the folds of all cords where they hang in each other, as many as are seen from in front: each through the
      * loop of the one before.
      *
-     * @return list<Cord>
+     * @return list<DrawnCord>
      */
     private function crossing(Point $at): array
     {
@@ -159,7 +159,7 @@ final readonly class NetBody extends Body
         $folds = [];
         for ($i = 0; $i < min(self::FOLDS, $use->count); ++$i) {
             $aside = ($i - (min(self::FOLDS, $use->count) - 1) / 2) * 0.9 * $w;
-            $folds[] = new Cord(array_map(static fn (int $step): Point => new Point(
+            $folds[] = new DrawnCord(array_map(static fn (int $step): Point => new Point(
                 $at->x + $aside + $w * cos(\M_PI * $step / 8),
                 $at->y + 1.2 * $w * sin(\M_PI * $step / 8),
             ), range(0, 16)), $w, $use->cord->colour, 'mesh');
@@ -190,11 +190,11 @@ final readonly class NetBody extends Body
         );
     }
 
-    private function cord(Point $from, Point $to): Cord
+    private function cord(Point $from, Point $to): DrawnCord
     {
         $cord = $this->draft->piece->cord('mesh')->cord;
 
-        return new Cord([$from, $to], $cord->thickness->millimetres, $cord->colour, 'mesh');
+        return new DrawnCord([$from, $to], $cord->thickness->millimetres, $cord->colour, 'mesh');
     }
 
     /**

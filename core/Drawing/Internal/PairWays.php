@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Construction\Draft;
-use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\DrawnBead;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Geometry\Curve;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
@@ -25,7 +25,7 @@ final readonly class PairWays
     /**
      * Returns the two working cords on their way past a bead or along bare core.
      *
-     * @return list<Cord>
+     * @return list<DrawnCord>
      */
     public function around(Element $element, float $start): array
     {
@@ -57,7 +57,7 @@ final readonly class PairWays
                     $side * ($rest + 0.8 * ($out - $rest)),
                 ], [$start + $length, $side * $rest], [$start + 1.4 * $length, $side * $rest],
             ], 3);
-            $cords[] = new Cord($points, $w, $cord->colour, $role);
+            $cords[] = new DrawnCord($points, $w, $cord->colour, $role);
         }
 
         return $cords;

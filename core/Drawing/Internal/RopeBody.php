@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Construction\RopeKnot;
-use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\EndCord;
-use Rinkel\Core\Drawing\Run;
+use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Material\Colour;
@@ -35,8 +35,8 @@ final readonly class RopeBody extends Body
             }
             $isWoven = Manner::Woven === $element->knot->manner();
             array_push($placed, ...$this->pictures->placed($isWoven
-                ? new Run($element, 1, $start, 0, $rope->cord, 'rope', cores: $count, colours: $this->colours())
-                : new Run($element, 1, $start, 0, $thread->cord, 'thread', $d * $count)));
+                ? new KnotRun($element, 1, $start, 0, $rope->cord, 'rope', cores: $count, colours: $this->colours())
+                : new KnotRun($element, 1, $start, 0, $thread->cord, 'thread', $d * $count)));
             if ($isWoven) {
                 $knots[] = [$start, $start + $element->length->millimetres];
             }
@@ -44,7 +44,7 @@ final readonly class RopeBody extends Body
         $from = 0.0;
         foreach ([...$knots, [$body, $body]] as $leg => [$knot, $after]) {
             foreach ($this->legs(0 === $leg ? 0 : 1) as $end) {
-                $cords[] = Cord::straight($from, $knot + 0.2 * $d, $end->y, $d, $end->colour, $end->role);
+                $cords[] = DrawnCord::straight($from, $knot + 0.2 * $d, $end->y, $d, $end->colour, $end->role);
             }
             $from = $after - 0.2 * $d;
         }

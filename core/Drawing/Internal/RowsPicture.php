@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing\Internal;
 
-use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Material\Cord as Material;
@@ -49,7 +49,7 @@ final readonly class RowsPicture extends ApartPicture
         $length = $element->length->millimetres;
         $half = $start + 0.5 * $length;
 
-        return array_map(static fn (int $side): Cord => new Cord(
+        return array_map(static fn (int $side): DrawnCord => new DrawnCord(
             [
                 new Point($start, 0),
                 new Point($half, $side * $out),

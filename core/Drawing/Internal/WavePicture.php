@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing\Internal;
 
-use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\DrawnBead;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Material\Cord as Material;
@@ -62,7 +62,7 @@ final readonly class WavePicture extends ApartPicture
                 $y = $side * self::rise($element, $step / $steps);
                 foreach ([-0.6 * $w, 0.6 * $w] as $aside) {
                     $turn = [new Point($x + $aside, $y - 1.2 * $w), new Point($x + $aside, $y + 1.2 * $w)];
-                    $cords[] = new Cord($turn, $w, $cord->colour, $role);
+                    $cords[] = new DrawnCord($turn, $w, $cord->colour, $role);
                 }
             }
         }

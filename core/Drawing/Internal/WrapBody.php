@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing\Internal;
 
-use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\EndCord;
-use Rinkel\Core\Drawing\Run;
+use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Geometry\Curve;
 use Rinkel\Core\Geometry\Point;
@@ -40,7 +40,7 @@ final readonly class WrapBody extends Body
                 $beads[] = $bead;
             }
             if (null !== $element->knot) {
-                array_push($placed, ...$this->pictures->placed(new Run($element, 1, $start, 0, $cord, 'cord')));
+                array_push($placed, ...$this->pictures->placed(new KnotRun($element, 1, $start, 0, $cord, 'cord')));
             }
         }
         array_push($way, [$body, $near], [$body + 1, $near]);
@@ -48,8 +48,8 @@ final readonly class WrapBody extends Body
         $thickness = $cord->thickness->millimetres;
 
         return new Scene(0, $body, $this->height(), [
-            new Cord($curve, $thickness, $cord->colour, 'cord'),
-            new Cord(
+            new DrawnCord($curve, $thickness, $cord->colour, 'cord'),
+            new DrawnCord(
                 array_map(static fn (Point $point): Point => new Point($point->x, -$point->y), $curve),
                 $thickness,
                 $cord->colour,

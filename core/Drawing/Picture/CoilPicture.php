@@ -6,9 +6,9 @@ namespace Rinkel\Core\Drawing\Picture;
 
 use Rinkel\Core\Drawing\CordKnots;
 use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
-use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Knot\BarrelKnot;
 
 /**
@@ -21,7 +21,7 @@ final class CoilPicture implements KnotPicture
 
     public function __construct(private readonly int $turns = BarrelKnot::USUAL) {}
 
-    public function placed(Run $run): array
+    public function placed(KnotRun $run): array
     {
         $w = $run->unit();
         $turns = $run->knot->wraps ?? $this->turns;

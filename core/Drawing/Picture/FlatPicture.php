@@ -6,9 +6,9 @@ namespace Rinkel\Core\Drawing\Picture;
 
 use Rinkel\Core\Drawing\FlatSinnet;
 use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
-use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Knot\Side;
 
 /**
@@ -21,7 +21,7 @@ final class FlatPicture implements KnotPicture
 
     public function __construct(private readonly Side $side) {}
 
-    public function placed(Run $run): array
+    public function placed(KnotRun $run): array
     {
         $w = $run->unit();
         $sinnet = new FlatSinnet($run->half / $w, $run->knot->length->millimetres / 2 / $w, $this->side);

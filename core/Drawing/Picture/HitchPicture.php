@@ -6,9 +6,9 @@ namespace Rinkel\Core\Drawing\Picture;
 
 use Rinkel\Core\Drawing\CordKnots;
 use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
-use Rinkel\Core\Drawing\Run;
 
 /**
  * Hitches of one cord along a core.
@@ -23,7 +23,7 @@ final class HitchPicture implements KnotPicture
      */
     public function __construct(private readonly array $over) {}
 
-    public function placed(Run $run): array
+    public function placed(KnotRun $run): array
     {
         $w = $run->unit();
         $word = (string) $run->knot->knot?->word();

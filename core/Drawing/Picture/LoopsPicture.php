@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Picture;
 
 use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\RopeLoops;
-use Rinkel\Core\Drawing\Run;
 
 /**
  * Two loops of ropes side by side, woven through each other.
@@ -18,7 +18,7 @@ final class LoopsPicture implements KnotPicture
     /** @var array<string, Motif> by their colours */
     private array $drawn = [];
 
-    public function placed(Run $run): array
+    public function placed(KnotRun $run): array
     {
         $colours = [] === $run->colours ? array_fill(0, max(1, $run->cores), $run->cord->colour) : $run->colours;
         $motif = $this->drawn[implode(' ', array_column($colours, 'hex'))]

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Picture;
 
 use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
-use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\StopKnot;
 
 /**
@@ -17,7 +17,7 @@ final class OverhandPicture implements KnotPicture
 {
     private ?Motif $drawn = null;
 
-    public function placed(Run $run): array
+    public function placed(KnotRun $run): array
     {
         $motif = $this->drawn ??= StopKnot::motif('overhand');
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Picture;
 
 use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
-use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\SpiralSinnet;
 
 /**
@@ -26,7 +26,7 @@ final class SpiralPicture implements KnotPicture
         private readonly int $hand,
     ) {}
 
-    public function placed(Run $run): array
+    public function placed(KnotRun $run): array
     {
         $w = $run->unit();
         $sinnet = new SpiralSinnet($run->half / $w, $run->length(), $this->hand, $run->cores);

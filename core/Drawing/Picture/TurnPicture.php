@@ -6,15 +6,15 @@ namespace Rinkel\Core\Drawing\Picture;
 
 use Rinkel\Core\Drawing\CordKnots;
 use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Placed;
-use Rinkel\Core\Drawing\Run;
 
 /**
  * One turn of a cord around all the others.
  */
 final readonly class TurnPicture implements KnotPicture
 {
-    public function placed(Run $run): array
+    public function placed(KnotRun $run): array
     {
         $w = $run->unit();
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Hand\Work;
 
-use Rinkel\Core\Hand\Reading;
+use Rinkel\Core\Hand\HandReading;
 use Rinkel\Core\Hand\Work;
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TyingContext;
 use Rinkel\Core\Knot\WaveArm;
 use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\Cord;
@@ -44,12 +44,12 @@ final readonly class Waves implements Work
         return $this->cord;
     }
 
-    public function reading(int $count, ?Length $length, ?Length $used): Reading
+    public function reading(int $count, ?Length $length, ?Length $used): HandReading
     {
         $model = $this->model()->times($count * $this->arm->heads());
         $pitch = null === $length ? null : $this->arm->headOf($length->times(1 / $count));
 
-        return new Reading(
+        return new HandReading(
             $this->head->word(),
             true,
             $pitch?->times($count * $this->arm->heads()),
@@ -71,6 +71,6 @@ final readonly class Waves implements Work
 
     private function model(): Tied
     {
-        return $this->head->tied(Ground::around(new Bundle($this->core, 1), $this->cord), Tension::Even);
+        return $this->head->tied(TyingContext::around(new Bundle($this->core, 1), $this->cord), Tension::Even);
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\Core\Knot\Kind;
 
 use Rinkel\Core\Knot\BarrelKnot;
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "1 barrel 3": an overhand of three wraps, dressed as a neat coil.
@@ -30,7 +30,7 @@ final readonly class Barrel extends Plain
         return BarrelKnot::USUAL;
     }
 
-    public function tied(Ground $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): Tied
     {
         $barrel = new BarrelKnot($ground->turns);
 

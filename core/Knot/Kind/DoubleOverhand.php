@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\Core\Knot\Kind;
 
 use Rinkel\Core\Knot\BarrelKnot;
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "1 double overhand": twice through, pulled hard.
@@ -25,7 +25,7 @@ final readonly class DoubleOverhand extends Plain
         return Manner::Own;
     }
 
-    public function tied(Ground $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): Tied
     {
         return (new BarrelKnot(2))->pulledHard($ground->cord);
     }

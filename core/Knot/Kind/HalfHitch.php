@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Knot\Kind;
 
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Hitch;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "8 hitch": half hitches with one cord along a core.
@@ -25,7 +25,7 @@ final readonly class HalfHitch extends Plain
         return Manner::Hitched;
     }
 
-    public function tied(Ground $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): Tied
     {
         return Hitch::half()->tied($ground->core, $ground->cord);
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Knot\Kind;
 
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\HalfKnot;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "42 half left": always the left cord over, a spiral.
@@ -36,7 +36,7 @@ final readonly class HalfLeft extends Plain
         return new HalfRight();
     }
 
-    public function tied(Ground $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): Tied
     {
         return HalfKnot::spiral()->tied($ground->core, $ground->cord, $tension);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Knot\Kind;
 
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Hitch;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "1 lark": a folded cord on a ring or a core.
@@ -25,7 +25,7 @@ final readonly class LarksHead extends Plain
         return Manner::Hung;
     }
 
-    public function tied(Ground $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): Tied
     {
         return Hitch::verticalLarksHead()->tied($ground->core, $ground->cord);
     }

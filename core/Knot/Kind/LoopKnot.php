@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Knot\Kind;
 
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Interlace;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "1 interlace": two loops of one or several parallel ropes, woven through each other.
@@ -25,7 +25,7 @@ final readonly class LoopKnot extends Plain
         return Manner::Woven;
     }
 
-    public function tied(Ground $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): Tied
     {
         return (new Interlace())->tied($ground->cord, $ground->together);
     }

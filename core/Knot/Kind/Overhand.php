@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Knot\Kind;
 
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\OverhandKnot;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "1 overhand": one cord, or the whole bundle.
@@ -25,7 +25,7 @@ final readonly class Overhand extends Plain
         return Manner::Own;
     }
 
-    public function tied(Ground $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): Tied
     {
         return (new OverhandKnot())->tied($ground->cord, $ground->together);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Knot\Kind;
 
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\SquareKnot;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "6 square": two half knots, from one side and from the other. A run of it is a flat band.
@@ -25,7 +25,7 @@ final readonly class Square extends Plain
         return Manner::Paired;
     }
 
-    public function tied(Ground $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): Tied
     {
         return (new SquareKnot())->tied($ground->core, $ground->cord, $tension);
     }

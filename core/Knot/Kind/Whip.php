@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Knot\Kind;
 
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TyingContext;
 use Rinkel\Core\Knot\Whipping;
 
 /**
@@ -25,7 +25,7 @@ final readonly class Whip extends Plain
         return Manner::Bound;
     }
 
-    public function tied(Ground $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): Tied
     {
         return (new Whipping())->turn($ground->core, $ground->cord);
     }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Rinkel\Core\Line\Exception;
 
 use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Place;
 use Rinkel\Core\Quoted;
 use Rinkel\Core\Refusal;
-use Rinkel\Core\Said;
 
 /**
  * A part of a pattern that the piece cannot have: a knot its construction does not tie, a bead it does not know.
@@ -32,7 +32,7 @@ final class PartDoesNotSuit extends Refusal
      */
     private static function at(Node $part, string $key, array $values = []): self
     {
-        $unfit = new self(new Said($key, $values));
+        $unfit = new self(new Message($key, $values));
         $unfit->place = $part->place();
 
         return $unfit;
@@ -105,7 +105,7 @@ final class PartDoesNotSuit extends Refusal
 
     public static function tooManyToFit(int $most): self
     {
-        return new self(new Said('too-many-to-fit', ['most' => $most]));
+        return new self(new Message('too-many-to-fit', ['most' => $most]));
     }
 
     public static function fillInRepeat(Node $part): self

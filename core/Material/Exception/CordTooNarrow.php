@@ -7,8 +7,8 @@ namespace Rinkel\Core\Material\Exception;
 use Rinkel\Core\Material\MaterialFailure;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Refusal;
-use Rinkel\Core\Said;
 
 /**
  * A flat cord that would stand on its edge.
@@ -17,7 +17,7 @@ final class CordTooNarrow extends Refusal implements MaterialFailure
 {
     public static function of(Length $width, Length $thickness): self
     {
-        return new self(new Said('cord-too-narrow', [
+        return new self(new Message('cord-too-narrow', [
             'width' => $width->written(Unit::Millimetre),
             'thickness' => $thickness->written(Unit::Millimetre),
         ]));

@@ -7,8 +7,8 @@ namespace Rinkel\Core\Material\Exception;
 use Rinkel\Core\Material\MaterialFailure;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Refusal;
-use Rinkel\Core\Said;
 
 /**
  * A bead whose hole would be as wide as the bead.
@@ -17,7 +17,7 @@ final class HoleTooWide extends Refusal implements MaterialFailure
 {
     public static function ofBead(Length $hole, Length $diameter): self
     {
-        return new self(new Said('hole-too-wide', [
+        return new self(new Message('hole-too-wide', [
             'hole' => $hole->written(Unit::Millimetre),
             'bead' => $diameter->written(Unit::Millimetre),
         ]));

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Material\Exception;
 
+use Rinkel\Core\Message;
 use Rinkel\Core\Quoted;
 use Rinkel\Core\Refusal;
-use Rinkel\Core\Said;
 
 /**
  * A text that does not say which letters there are.
@@ -15,6 +15,6 @@ final class LettersUnread extends Refusal
 {
     public static function from(string $text): self
     {
-        return new self(new Said('letters-unread', ['typed' => new Quoted($text)]));
+        return new self(new Message('letters-unread', ['typed' => new Quoted($text)]));
     }
 }

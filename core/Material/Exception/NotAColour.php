@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Material\Exception;
 
 use Rinkel\Core\Material\MaterialFailure;
+use Rinkel\Core\Message;
 use Rinkel\Core\Quoted;
 use Rinkel\Core\Refusal;
-use Rinkel\Core\Said;
 
 /**
  * A text that is no colour.
@@ -16,6 +16,6 @@ final class NotAColour extends Refusal implements MaterialFailure
 {
     public static function read(string $text): self
     {
-        return new self(new Said('colour-unread', ['typed' => new Quoted($text)]));
+        return new self(new Message('colour-unread', ['typed' => new Quoted($text)]));
     }
 }

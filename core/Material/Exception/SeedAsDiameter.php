@@ -7,8 +7,8 @@ namespace Rinkel\Core\Material\Exception;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\MaterialFailure;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Refusal;
-use Rinkel\Core\Said;
 
 /**
  * The number of a seed bead where its diameter is asked for.
@@ -19,7 +19,7 @@ final class SeedAsDiameter extends Refusal implements MaterialFailure
     {
         [$diameter, $length, $hole] = Bead::seed($size) ?? throw new \LogicException('It is no seed size.');
 
-        return new self(new Said('seed-as-diameter', [
+        return new self(new Message('seed-as-diameter', [
             'size' => $size,
             'diameter' => $diameter->written(Unit::Millimetre),
             'length' => $length->written(Unit::Millimetre),

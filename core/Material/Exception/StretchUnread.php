@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Material\Exception;
 
+use Rinkel\Core\Message;
 use Rinkel\Core\Quoted;
 use Rinkel\Core\Refusal;
-use Rinkel\Core\Said;
 
 /**
  * A text that does not say how much a cord gives.
@@ -15,6 +15,6 @@ final class StretchUnread extends Refusal
 {
     public static function from(string $text): self
     {
-        return new self(new Said('stretch-unread', ['typed' => new Quoted($text)]));
+        return new self(new Message('stretch-unread', ['typed' => new Quoted($text)]));
     }
 }

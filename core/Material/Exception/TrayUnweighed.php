@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Material\Exception;
 
+use Rinkel\Core\Message;
 use Rinkel\Core\Refusal;
-use Rinkel\Core\Said;
 
 /**
  * Nothing was weighed, or all beads weigh less than some of them.
@@ -14,11 +14,11 @@ final class TrayUnweighed extends Refusal
 {
     public static function nothing(): self
     {
-        return new self(new Said('tray-unweighed'));
+        return new self(new Message('tray-unweighed'));
     }
 
     public static function less(float $some, float $all): self
     {
-        return new self(new Said('tray-lighter', ['some' => $some, 'all' => $all]));
+        return new self(new Message('tray-lighter', ['some' => $some, 'all' => $all]));
     }
 }

@@ -6,9 +6,9 @@ namespace Rinkel\Core\Measure\Exception;
 
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\MeasureFailure;
+use Rinkel\Core\Message;
 use Rinkel\Core\Quoted;
 use Rinkel\Core\Refusal;
-use Rinkel\Core\Said;
 
 /**
  * A fraction with nothing below its bar.
@@ -17,11 +17,11 @@ final class DivisionByNothing extends Refusal implements MeasureFailure
 {
     public static function read(string $text): self
     {
-        return new self(new Said('division-by-nothing', ['typed' => new Quoted($text)]));
+        return new self(new Message('division-by-nothing', ['typed' => new Quoted($text)]));
     }
 
     public static function ofLength(Length $length): self
     {
-        return new self(new Said('length-of-nothing', ['length' => $length]));
+        return new self(new Message('length-of-nothing', ['length' => $length]));
     }
 }

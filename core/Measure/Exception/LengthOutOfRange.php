@@ -7,8 +7,8 @@ namespace Rinkel\Core\Measure\Exception;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\MeasureFailure;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Refusal;
-use Rinkel\Core\Said;
 
 /**
  * A length outside what can be meant.
@@ -17,12 +17,12 @@ final class LengthOutOfRange extends Refusal implements MeasureFailure
 {
     public static function beyondReason(float $millimetres): self
     {
-        return new self(new Said('length-beyond-reason', ['millimetres' => \sprintf('%g', $millimetres)]));
+        return new self(new Message('length-beyond-reason', ['millimetres' => \sprintf('%g', $millimetres)]));
     }
 
     public static function outside(Length $given, Length $shortest, Length $longest, Unit $unit): self
     {
-        return new self(new Said('length-outside', [
+        return new self(new Message('length-outside', [
             'given' => $given->written($unit),
             'least' => $shortest->written($unit),
             'most' => $longest->written($unit),
@@ -34,7 +34,7 @@ final class LengthOutOfRange extends Refusal implements MeasureFailure
      */
     public static function of(string $of, Length $given, Length $shortest, Length $longest, Unit $unit): self
     {
-        return new self(new Said('measure-outside', [
+        return new self(new Message('measure-outside', [
             'of' => $of,
             'given' => $given->written($unit),
             'least' => $shortest->written($unit),

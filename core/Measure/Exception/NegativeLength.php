@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Measure\Exception;
 
 use Rinkel\Core\Measure\MeasureFailure;
+use Rinkel\Core\Message;
 use Rinkel\Core\Quoted;
 use Rinkel\Core\Refusal;
-use Rinkel\Core\Said;
 
 /**
  * A typed length below zero.
@@ -16,6 +16,6 @@ final class NegativeLength extends Refusal implements MeasureFailure
 {
     public static function read(string $text): self
     {
-        return new self(new Said('length-negative', ['typed' => new Quoted($text)]));
+        return new self(new Message('length-negative', ['typed' => new Quoted($text)]));
     }
 }

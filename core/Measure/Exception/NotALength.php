@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Measure\Exception;
 
 use Rinkel\Core\Measure\MeasureFailure;
+use Rinkel\Core\Message;
 use Rinkel\Core\Quoted;
 use Rinkel\Core\Refusal;
-use Rinkel\Core\Said;
 
 /**
  * A text that is no number with an optional unit.
@@ -17,7 +17,7 @@ final class NotALength extends Refusal implements MeasureFailure
     public static function read(string $text): self
     {
         return new self('' === trim($text)
-            ? new Said('length-wanted')
-            : new Said('length-unread', ['typed' => new Quoted($text)]));
+            ? new Message('length-wanted')
+            : new Message('length-unread', ['typed' => new Quoted($text)]));
     }
 }

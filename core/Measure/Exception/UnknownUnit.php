@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Measure\Exception;
 
 use Rinkel\Core\Measure\MeasureFailure;
+use Rinkel\Core\Message;
 use Rinkel\Core\Quoted;
 use Rinkel\Core\Refusal;
-use Rinkel\Core\Said;
 
 /**
  * A number followed by a word that is no unit of length.
@@ -16,6 +16,6 @@ final class UnknownUnit extends Refusal implements MeasureFailure
 {
     public static function read(string $unit, string $text): self
     {
-        return new self(new Said('unit-unknown', ['unit' => new Quoted($unit), 'typed' => new Quoted($text)]));
+        return new self(new Message('unit-unknown', ['unit' => new Quoted($unit), 'typed' => new Quoted($text)]));
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Measure\Exception;
 
+use Rinkel\Core\Message;
 use Rinkel\Core\Quoted;
 use Rinkel\Core\Refusal;
-use Rinkel\Core\Said;
 
 /**
  * A text that does not say how long something is left alone.
@@ -15,6 +15,6 @@ final class WaitUnread extends Refusal
 {
     public static function from(string $text): self
     {
-        return new self(new Said('wait-unread', ['typed' => new Quoted($text)]));
+        return new self(new Message('wait-unread', ['typed' => new Quoted($text)]));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Pattern\Exception;
 
 use Rinkel\Core\Failure;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\PatternFault;
-use Rinkel\Core\Said;
 
 /**
  * A pattern with at least one fault; carries all that were found, in the order of the text.
@@ -32,7 +32,7 @@ final class PatternUnreadable extends \InvalidArgumentException implements Failu
         return new self($faults);
     }
 
-    public function said(): Said
+    public function said(): Message
     {
         return $this->faults[0]->said();
     }

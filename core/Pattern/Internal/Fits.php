@@ -15,7 +15,7 @@ use Rinkel\Core\Pattern\Node\Group;
  */
 final readonly class Fits
 {
-    public function __construct(private Parts $parts) {}
+    public function __construct(private PartPaths $parts) {}
 
     /**
      * Returns which fit of the pattern, from 0, repeats the part at $path; null when none does.
@@ -39,7 +39,7 @@ final readonly class Fits
                 return $isFit ? $number : null;
             }
             $number += $isFit ? 1 : 0;
-            $inside = self::fitIn(Parts::inside($part), $here, $path, $number);
+            $inside = self::fitIn(PartPaths::inside($part), $here, $path, $number);
             if (null !== $inside) {
                 return $inside;
             }
@@ -50,7 +50,7 @@ final readonly class Fits
 
     public function isInside(string $path): bool
     {
-        for ($up = Parts::steps($path); \count($up) > 1;) {
+        for ($up = PartPaths::steps($path); \count($up) > 1;) {
             array_pop($up);
             $node = $this->parts->at(implode('.', $up));
             if ($node instanceof Centre || $node instanceof Group && $node->fits()) {
@@ -63,7 +63,7 @@ final readonly class Fits
 
     public static function isIn(Node $node): bool
     {
-        foreach (Parts::inside($node) as $part) {
+        foreach (PartPaths::inside($node) as $part) {
             if ($part instanceof Group && $part->fits() || self::isIn($part)) {
                 return true;
             }

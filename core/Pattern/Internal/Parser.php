@@ -6,18 +6,18 @@ namespace Rinkel\Core\Pattern\Internal;
 
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Exception\PatternUnreadable;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Centre;
-use Rinkel\Core\Pattern\Node\Counted;
+use Rinkel\Core\Pattern\Node\CountedPart;
 use Rinkel\Core\Pattern\Node\Exchange;
 use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Mirror;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternFault;
-use Rinkel\Core\Said;
 
 /**
  * Reads the notation:
@@ -53,7 +53,7 @@ final class Parser
 
     /** How deep the line begins that is read: 1 in the brackets of one that hangs below. */
     private int $ground = 0;
-    private readonly Reading $text;
+    private readonly TokenReader $text;
 
     private readonly PartReaders $readers;
 
@@ -63,14 +63,14 @@ final class Parser
     public function __construct(array $tokens, Unit $bare, KnownKnots $knots)
     {
         $this->readers = new PartReaders($knots);
-        $this->text = new Reading($tokens, $bare, $this->readers->words);
+        $this->text = new TokenReader($tokens, $bare, $this->readers->words);
     }
 
     public function pattern(): Pattern
     {
         $parts = $this->parts();
         while (TokenKind::End !== $this->text->now()->kind && $this->goesOn()) {
-            $this->text->fault('","', new Said('expected-end'));
+            $this->text->fault('","', new Message('expected-end'));
             $this->text->next();
             array_push($parts, ...$this->parts());
         }
@@ -129,7 +129,7 @@ final class Parser
 
     private function counted(Token $start): ?Node
     {
-        $count = $this->text->number(1, Counted::MOST);
+        $count = $this->text->number(1, CountedPart::MOST);
         if (null === $count) {
             return null;
         }
@@ -178,7 +178,7 @@ final class Parser
     private function below(Token $start): ?Node
     {
         if ($this->depth > 0) {
-            return $this->text->fault(new Said('expected-no-below'));
+            return $this->text->fault(new Message('expected-no-below'));
         }
         $this->text->next();
         $lower = $this->text->length();
@@ -200,7 +200,7 @@ final class Parser
     private function mirror(Token $start): ?Node
     {
         if ($this->depth > $this->ground) {
-            return $this->text->fault(new Said('expected-no-mirror'));
+            return $this->text->fault(new Message('expected-no-mirror'));
         }
         $this->text->next();
 
@@ -218,7 +218,7 @@ final class Parser
     private function bracketed(): ?array
     {
         if ($this->depth >= self::DEEPEST) {
-            return $this->text->fault(new Said('expected-no-bracket'));
+            return $this->text->fault(new Message('expected-no-bracket'));
         }
         $this->text->next();
         ++$this->depth;
@@ -237,12 +237,12 @@ final class Parser
     private function repeated(array $parts, Token $start, bool $bracketed): ?Node
     {
         if (!$this->text->skip('x')) {
-            return $bracketed ? $this->text->fault(new Said('expected-times')) : null;
+            return $bracketed ? $this->text->fault(new Message('expected-times')) : null;
         }
         if ($this->text->skip('fit')) {
             $times = $this->fit();
         } else {
-            $times = $this->text->number(1, Counted::MOST, '"fit"');
+            $times = $this->text->number(1, CountedPart::MOST, '"fit"');
         }
 
         $alternate = null !== $times && $this->text->skip('alternate');

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern\Internal;
 
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Node;
-use Rinkel\Core\Said;
 
 /**
  * Reads one kind of part, from its word on.
@@ -17,7 +17,7 @@ interface PartReader
     /**
      * Returns how a part of this kind begins, as it is said to makers: "\"bead\"" or that it is a knot.
      */
-    public function begins(): Said|string;
+    public function begins(): Message|string;
 
     public function isAt(Token $token): bool;
 
@@ -30,5 +30,5 @@ interface PartReader
      * @param int   $count what was said before it, else 1
      * @param Token $start where the part begins, with its number
      */
-    public function read(Reading $text, int $count, Token $start): ?Node;
+    public function read(TokenReader $text, int $count, Token $start): ?Node;
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Pattern\Internal;
 
 use Rinkel\Core\Knot\KnownKnots;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 
 /**
  * The readers of parts that are no brackets, and the words that mean something to them.
@@ -82,13 +82,13 @@ final readonly class PartReaders
     }
 
     /**
-     * @return list<Said|string>
+     * @return list<Message|string>
      */
     public function beginnings(): array
     {
         return [
-            new Said('expected-any-number'),
-            ...array_map(static fn (PartReader $reader): Said|string => $reader->begins(), $this->all),
+            new Message('expected-any-number'),
+            ...array_map(static fn (PartReader $reader): Message|string => $reader->begins(), $this->all),
             '"centre"',
             '"("',
             '"mirror"',

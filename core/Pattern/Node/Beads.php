@@ -10,7 +10,7 @@ use Rinkel\Core\Pattern\Place;
 /**
  * A run of beads: "5 bead amber sky" repeats its names in turn, "2 amber 1 sky" says how many of each.
  */
-final readonly class Beads extends Leaf implements Counted
+final readonly class Beads extends Leaf implements CountedPart
 {
     public const MOST_STRANDS = 60;
 

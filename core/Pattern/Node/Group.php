@@ -10,7 +10,7 @@ use Rinkel\Core\Pattern\Place;
 /**
  * Parts in brackets, repeated: "(1 bead amber, 2 square) x 6", "x fit", "x fit 2", "x 6 alternate".
  */
-final readonly class Group extends Leaf implements Bracket, Counted
+final readonly class Group extends Leaf implements Bracket, CountedPart
 {
     /**
      * @param non-empty-list<Node> $parts

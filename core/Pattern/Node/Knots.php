@@ -11,7 +11,7 @@ use Rinkel\Core\Pattern\Place;
 /**
  * A run of knots of one kind: "6 square", "42 half left", "1 barrel 3".
  */
-final readonly class Knots extends Leaf implements Counted
+final readonly class Knots extends Leaf implements CountedPart
 {
     /** Fewest and most that are said. */
     public const WRAPS = [2, 5];

@@ -10,7 +10,7 @@ use Rinkel\Core\Pattern\Place;
 /**
  * Links of a chain, one after the other: "7 link silver".
  */
-final readonly class Links extends Leaf implements Counted
+final readonly class Links extends Leaf implements CountedPart
 {
     /**
      * @param int    $count 1 to 2000

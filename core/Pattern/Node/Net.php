@@ -11,7 +11,7 @@ use Rinkel\Core\Pattern\Place;
 /**
  * A net of knots around a stone: "net 5 every 12 mm".
  */
-final readonly class Net extends Leaf implements Counted
+final readonly class Net extends Leaf implements CountedPart
 {
     public const MOST_ROWS = 60;
 

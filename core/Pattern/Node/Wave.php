@@ -11,7 +11,7 @@ use Rinkel\Core\Pattern\Place;
  * A wave of two arms: "wave 4 round / seed", "wave 4 round / 5 seed". Each step has a round bead on the core and seed
  * beads outside.
  */
-final readonly class Wave extends Leaf implements Counted
+final readonly class Wave extends Leaf implements CountedPart
 {
     public const MOST_STEPS = 40;
     public const MOST_SEEDS = 60;

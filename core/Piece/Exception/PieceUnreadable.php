@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Piece\Exception;
 
 use Rinkel\Core\Failure;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Place;
 use Rinkel\Core\Piece\Fault;
-use Rinkel\Core\Said;
 
 /**
  * A piece document with at least one fault; carries all of them.
@@ -33,12 +33,12 @@ final class PieceUnreadable extends \InvalidArgumentException implements Failure
         return new self($faults);
     }
 
-    public static function at(string $path, Said $said, ?Place $place = null): self
+    public static function at(string $path, Message $said, ?Place $place = null): self
     {
         return new self([new Fault($path, $said, $place)]);
     }
 
-    public function said(): Said
+    public function said(): Message
     {
         return $this->faults[0]->said;
     }

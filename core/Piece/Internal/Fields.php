@@ -9,11 +9,11 @@ use Rinkel\Core\Fit\Measurement;
 use Rinkel\Core\Measure\Exception\LengthOutOfRange;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Exception\PatternUnreadable;
 use Rinkel\Core\Pattern\Place;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
 
 /**
  * The fields of a decoded document, read one by one by their dotted path; what is wrong is collected, never thrown.
@@ -49,7 +49,7 @@ final class Fields
     public function mustBe(string $path, string|int $expected): void
     {
         if ($expected !== $this->at($path)) {
-            $this->fault($path, new Said('must-be', ['expected' => (string) json_encode($expected), 'found' => $this->shown($path)]));
+            $this->fault($path, new Message('must-be', ['expected' => (string) json_encode($expected), 'found' => $this->shown($path)]));
         }
     }
 
@@ -59,12 +59,12 @@ final class Fields
         if (\is_int($version) && $version > $current) {
             $this->fault(
                 $path,
-                new Said('version-newer', ['version' => $version, 'current' => $current]),
+                new Message('version-newer', ['version' => $version, 'current' => $current]),
             );
         } elseif ($version !== $current) {
             $this->fault(
                 $path,
-                new Said('version-unread', ['current' => $current, 'found' => $this->shown($path)]),
+                new Message('version-unread', ['current' => $current, 'found' => $this->shown($path)]),
             );
         }
     }
@@ -77,14 +77,14 @@ final class Fields
         $text = $this->at($path);
         $text = \is_string($text) ? trim(preg_replace('/[\s\p{Z}\p{C}]+/u', ' ', mb_scrub($text)) ?? '') : '';
         if ('' === $text) {
-            return $this->fault($path, new Said('name-wanted'));
+            return $this->fault($path, new Message('name-wanted'));
         }
 
         return mb_strlen($text) <= $longest
             ? $text
             : $this->fault(
                 $path,
-                new Said('name-too-long', ['most' => $longest, 'found' => mb_strlen($text)]),
+                new Message('name-too-long', ['most' => $longest, 'found' => mb_strlen($text)]),
             );
     }
 
@@ -94,7 +94,7 @@ final class Fields
     public function required(string $path): self
     {
         if (null === $this->at($path)) {
-            $this->fault($path, new Said('length-wanted'));
+            $this->fault($path, new Message('length-wanted'));
         }
 
         return $this;
@@ -149,7 +149,7 @@ final class Fields
             ? $number
             : $this->fault(
                 $path,
-                new Said('number-wanted', ['least' => $least, 'most' => $most, 'found' => $this->shown($path)]),
+                new Message('number-wanted', ['least' => $least, 'most' => $most, 'found' => $this->shown($path)]),
             );
     }
 
@@ -165,7 +165,7 @@ final class Fields
 
         return $this->fault(
             $path,
-            new Said('real-wanted', ['least' => $least, 'most' => $most, 'found' => $this->shown($path)]),
+            new Message('real-wanted', ['least' => $least, 'most' => $most, 'found' => $this->shown($path)]),
         );
     }
 
@@ -191,7 +191,7 @@ final class Fields
         }
         $names = array_map(static fn (\BackedEnum $choice): string => (string) $choice->value, $allowed);
 
-        return $this->fault($path, new Said('one-of', ['known' => $names, 'found' => $this->shown($path)]));
+        return $this->fault($path, new Message('one-of', ['known' => $names, 'found' => $this->shown($path)]));
     }
 
     /**
@@ -213,7 +213,7 @@ final class Fields
         }
 
         return (\is_string($value) ? $named($value) : null)
-            ?? $this->fault($path, new Said('one-of', ['known' => $words, 'found' => $this->shown($path)]));
+            ?? $this->fault($path, new Message('one-of', ['known' => $words, 'found' => $this->shown($path)]));
     }
 
     /**
@@ -233,7 +233,7 @@ final class Fields
         try {
             return \is_string($text) ? $parse($text) : $this->fault(
                 $path,
-                new Said('text-wanted', ['found' => $this->shown($path)]),
+                new Message('text-wanted', ['found' => $this->shown($path)]),
             );
         } catch (PatternUnreadable $unreadable) {
             foreach ($unreadable->faults as $fault) {
@@ -246,7 +246,7 @@ final class Fields
         return null;
     }
 
-    public function fault(string $path, Said $said, ?Place $place = null): null
+    public function fault(string $path, Message $said, ?Place $place = null): null
     {
         $this->faults[] = new Fault($path, $said, $place);
 
@@ -282,7 +282,7 @@ final class Fields
             if (!isset($this->asked[$path][$name])) {
                 $this->fault(
                     $at,
-                    new Said('name-unknown', [
+                    new Message('name-unknown', [
                         'name' => new Quoted((string) $name),
                         'known' => array_map(strval(...), array_keys($this->asked[$path] ?? [])),
                     ]),
@@ -302,7 +302,7 @@ final class Fields
     {
         $value = $this->at($path) ?? false;
         if (!\is_bool($value) && 'yes' !== $value) {
-            $this->fault($path, new Said('yes-or-no', ['found' => $this->shown($path)]));
+            $this->fault($path, new Message('yes-or-no', ['found' => $this->shown($path)]));
         }
 
         return true === $value || 'yes' === $value;
@@ -317,7 +317,7 @@ final class Fields
 
         return \is_string($name) && 1 === preg_match('/^[a-z][a-z-]{0,39}$/', $name)
             ? $name
-            : $this->fault($path, new Said('word-wanted', ['found' => $this->shown($path)]));
+            : $this->fault($path, new Message('word-wanted', ['found' => $this->shown($path)]));
     }
 
     /**
@@ -332,7 +332,7 @@ final class Fields
 
         return \is_string($text) && mb_strlen($text) <= $longest
             ? mb_scrub($text)
-            : $this->fault($path, new Said('text-too-long', ['most' => $longest]));
+            : $this->fault($path, new Message('text-too-long', ['most' => $longest]));
     }
 
     /**
@@ -342,7 +342,7 @@ final class Fields
     {
         $names = $this->at($path) ?? [];
         if (!\is_array($names) || \count($names) > self::MOST_NAMES) {
-            $this->fault($path, new Said('too-many-names', ['most' => self::MOST_NAMES]));
+            $this->fault($path, new Message('too-many-names', ['most' => self::MOST_NAMES]));
 
             return [];
         }
@@ -355,9 +355,9 @@ final class Fields
      *
      * @template T of object
      *
-     * @param callable(string): ?T   $read   takes the path of an entry
-     * @param callable(string): bool $isName whether an entry can be called so
-     * @param callable(string): Said $notOne what to say when it cannot
+     * @param callable(string): ?T      $read   takes the path of an entry
+     * @param callable(string): bool    $isName whether an entry can be called so
+     * @param callable(string): Message $notOne what to say when it cannot
      *
      * @return array<string, T>
      */
@@ -365,7 +365,7 @@ final class Fields
     {
         $entries = $this->at($path) ?? [];
         if (!\is_array($entries) || \count($entries) > self::MOST_ENTRIES) {
-            $this->fault($path, new Said('too-many-entries', ['most' => self::MOST_ENTRIES]));
+            $this->fault($path, new Message('too-many-entries', ['most' => self::MOST_ENTRIES]));
 
             return [];
         }
@@ -405,12 +405,12 @@ final class Fields
         return \is_string($value) && '' === trim($value) ? null : $value;
     }
 
-    private function shown(string $path): Quoted|Said
+    private function shown(string $path): Quoted|Message
     {
         $value = $this->at($path);
 
         return match (true) {
-            null === $value => new Said('nothing'),
+            null === $value => new Message('nothing'),
             \is_string($value) => new Quoted($value),
             default => new Quoted((string) json_encode($value, \JSON_PARTIAL_OUTPUT_ON_ERROR)),
         };

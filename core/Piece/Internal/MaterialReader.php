@@ -24,8 +24,8 @@ use Rinkel\Core\Material\Letters;
 use Rinkel\Core\Material\Stretch;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
 
 /**
  * Reads what a piece is made of: cords, beads, findings. Each returns null when something is wrong with it.
@@ -86,7 +86,7 @@ final readonly class MaterialReader
         if (null !== $size && null === Bead::seed($size)) {
             $size = $this->fields->fault(
                 $path.'.size',
-                new Said('one-of', ['known' => Bead::seedSizes(), 'found' => new Quoted($size)]),
+                new Message('one-of', ['known' => Bead::seedSizes(), 'found' => new Quoted($size)]),
             );
         }
         [$least, $most] = [Length::ofMillimetres(0.5), Length::ofMillimetres(80)];

@@ -14,7 +14,7 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\Renaming;
-use Rinkel\Core\Piece\Lift;
+use Rinkel\Core\Piece\FormatUpgrade;
 use Rinkel\Core\Piece\Naming;
 
 /**
@@ -23,7 +23,7 @@ use Rinkel\Core\Piece\Naming;
  * (cords without a task, findings that do not exist, knots without a name) goes, and what it took but no longer suits
  * (a wrist wider than any, a bead called like a cord's task) is put right, so that the plan stays what it was.
  */
-final class FromVersion1 implements Lift
+final class FromVersion1 implements FormatUpgrade
 {
     /** Names of cords that had a task, by construction; those of a null are the maker's own besides. */
     private const CORDS = [

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Piece\Lift;
 
-use Rinkel\Core\Piece\Lift;
+use Rinkel\Core\Piece\FormatUpgrade;
 use Rinkel\Core\Piece\Naming;
 
 /**
  * From version 3 to 4: words that mean something in a pattern since. What was called by one of them is called
  * otherwise, with a number behind: a bead "hang" is "hang-1", wherever it stands.
  */
-final class FromVersion3 implements Lift
+final class FromVersion3 implements FormatUpgrade
 {
     /** Words of the notation since version 4. */
     private const WORDS = ['binding', 'hang', 'level', 'loose'];

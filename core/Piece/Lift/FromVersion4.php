@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Piece\Lift;
 
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\KnownClosures;
-use Rinkel\Core\Closure\Wished;
-use Rinkel\Core\Piece\Lift;
+use Rinkel\Core\Piece\FormatUpgrade;
 
 /**
  * From version 4 to 5: a closure says nothing any more that its kind does not know, such as the tails of a clasp; it
  * was never heard.
  */
-final class FromVersion4 implements Lift
+final class FromVersion4 implements FormatUpgrade
 {
     /** Constructions of version 4 in which no cord ties around others: nothing can be knotted with it at an end. */
     private const WITHOUT_TYING = [
@@ -25,7 +25,7 @@ final class FromVersion4 implements Lift
         $named = \is_array($closure) ? $closure['kind'] ?? null : null;
         $kind = \is_string($named) ? KnownClosures::all()->named($named) : null;
         if (null !== $kind && \is_array($closure)) {
-            $unheard = array_diff(Wished::fields(), Wished::ofKind($kind));
+            $unheard = array_diff(ClosureOption::fields(), ClosureOption::ofKind($kind));
             $document['closure'] = array_diff_key($closure, array_flip($unheard));
             if (\in_array($document['construction'] ?? null, self::WITHOUT_TYING, true)) {
                 unset($document['closure']['knotted'], $document['closure']['behind']);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Piece\Lift;
 
-use Rinkel\Core\Piece\Lift;
+use Rinkel\Core\Piece\FormatUpgrade;
 
 /**
  * From version 5 to 6: a cord says nothing any more that its piece does not ask of it, such as how many sliders there
  * are; it was never heard. Ropes of a second loop have a name.
  */
-final class FromVersion5 implements Lift
+final class FromVersion5 implements FormatUpgrade
 {
     /** Cords of version 5 of which there could be several, by construction. */
     private const COUNTED = [

@@ -10,14 +10,14 @@ use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
 use Rinkel\Core\Line\LineBuilder;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Node;
-use Rinkel\Core\Pattern\Node\Counted;
+use Rinkel\Core\Pattern\Node\CountedPart;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\PatternEdit;
 use Rinkel\Core\Plan\Neighbour;
-use Rinkel\Core\Said;
 
 /**
  * The finer ways to a length that whole repeats pass by: knots at the ends that take the rest, a last repeat that
@@ -116,27 +116,27 @@ final readonly class FinerWays
     }
 
     /**
-     * @return list<array{Pattern, Said}>
+     * @return list<array{Pattern, Message}>
      */
     private function candidates(): array
     {
         $pattern = $this->draft->piece->pattern->tree;
         $filled = $this->filled();
-        $ways = null === $filled ? [] : [[$filled, new Said('way-fill')]];
+        $ways = null === $filled ? [] : [[$filled, new Message('way-fill')]];
         $edit = new PatternEdit($pattern);
         foreach ($pattern->parts as $i => $part) {
             if (!$part instanceof Group || !$part->fits()) {
                 continue;
             }
             if (\count($part->parts) > 1) {
-                $ways[] = [$edit->brokenOff((string) $i), new Said('way-partly')];
+                $ways[] = [$edit->brokenOff((string) $i), new Message('way-partly')];
             }
             foreach ($part->parts as $j => $inside) {
-                foreach ($inside instanceof Counted && null !== $inside->count() ? [1, -1] : [] as $more) {
+                foreach ($inside instanceof CountedPart && null !== $inside->count() ? [1, -1] : [] as $more) {
                     $changed = $edit->counted($i.'.'.$j, $more);
                     $now = (new PatternEdit($changed))->at($i.'.'.$j);
                     if ((string) $changed !== (string) $pattern && null !== $now) {
-                        $ways[] = [$changed, new Said('way-counted', ['part' => (string) $now])];
+                        $ways[] = [$changed, new Message('way-counted', ['part' => (string) $now])];
                     }
                 }
             }
@@ -175,7 +175,7 @@ final readonly class FinerWays
         }
     }
 
-    private static function told(Draft $from, Draft $near, Said $way): Neighbour
+    private static function told(Draft $from, Draft $near, Message $way): Neighbour
     {
         return new Neighbour(
             (string) $near->piece->pattern->tree,

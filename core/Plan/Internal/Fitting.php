@@ -8,8 +8,8 @@ use Rinkel\Core\Closure\Closure;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Construction\BraidedChain;
 use Rinkel\Core\Construction\Construction;
+use Rinkel\Core\Construction\CoreHanging;
 use Rinkel\Core\Construction\Draft;
-use Rinkel\Core\Construction\Hanging;
 use Rinkel\Core\Construction\Look;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\Profile;
@@ -60,15 +60,15 @@ final readonly class Fitting
             $piece->knots($construction->maker($piece)->ground(...)),
             $piece->findings,
             $piece->habits->tailEnd(),
-            $this->ends->count + (Hanging::laysUnder($piece)
+            $this->ends->count + (CoreHanging::laysUnder($piece)
                 ? 0
                 : 2 * max(0, \count(array_diff_key($piece->cords, ['slider' => 0])) - 1)),
             $piece->beads,
             Look::Wrap === $construction->look(),
             Look::Chain === $construction->look(),
-            Hanging::folds($piece) || $construction instanceof BraidedChain,
+            CoreHanging::folds($piece) || $construction instanceof BraidedChain,
             $piece->habits->button->isLast(),
-            Hanging::areLaidIn($piece),
+            CoreHanging::areLaidIn($piece),
         ));
         $this->setter = LineSetter::for($piece->beads);
         $this->lying = new Lying($piece->beads);

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Rinkel\Core\Plan\Internal;
 
 use Rinkel\Core\Closure\ClosureKind;
-use Rinkel\Core\Closure\Wished;
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Quoted;
-use Rinkel\Core\Said;
 
 /**
  * Whether all that a piece names is there: a cord that has no task, or a finding that lacks, would else be passed over
@@ -50,12 +50,12 @@ final readonly class Names
         $faults = [];
         foreach (array_map(strval(...), array_keys($this->piece->cords)) as $name) {
             if (!$cords->has($name)) {
-                $said = new Said('cord-unknown', ['name' => new Quoted($name), 'known' => $cords->known]);
+                $said = new Message('cord-unknown', ['name' => new Quoted($name), 'known' => $cords->known]);
                 $faults[] = new Fault('cords.'.$name, $said);
                 continue;
             }
             foreach ($cords->unasked($name, $this->piece->cord($name)) as $field) {
-                $said = new Said('cord-unasked', ['field' => $field, 'name' => new Quoted($name)]);
+                $said = new Message('cord-unasked', ['field' => $field, 'name' => new Quoted($name)]);
                 $faults[] = new Fault('cords.'.$name.'.'.$field, $said);
             }
         }
@@ -72,16 +72,16 @@ final readonly class Names
         $faults = [];
         foreach (array_diff($this->piece->closure->findings, $known) as $name) {
             $faults[] = new Fault('closure.findings', [] === $known
-                ? new Said('finding-unknown-yet', ['name' => new Quoted($name)])
-                : new Said('finding-unknown', ['name' => new Quoted($name), 'known' => $known]));
+                ? new Message('finding-unknown-yet', ['name' => new Quoted($name)])
+                : new Message('finding-unknown', ['name' => new Quoted($name), 'known' => $known]));
         }
 
         $bead = $this->piece->closure->tails?->bead;
         $beads = array_map(strval(...), array_keys($this->piece->beads));
         if (null !== $bead && !\in_array($bead, $beads, true)) {
             $faults[] = new Fault('closure.tails', [] === $beads
-                ? new Said('name-unknown-yet', ['name' => new Quoted($bead)])
-                : new Said('name-unknown', ['name' => new Quoted($bead), 'known' => $beads]));
+                ? new Message('name-unknown-yet', ['name' => new Quoted($bead)])
+                : new Message('name-unknown', ['name' => new Quoted($bead), 'known' => $beads]));
         }
 
         return $faults;
@@ -102,7 +102,7 @@ final readonly class Names
             $turn = null === $ground ? Length::zero() : $ground->core->turn($ground->cord->round())->times(0.5);
             $least = Length::longest($sample->pitch, $turn);
             if ($sample->use->isShorterThan($least)) {
-                $faults[] = new Fault('samples.'.$word.'.use', new Said('sample-impossible', [
+                $faults[] = new Fault('samples.'.$word.'.use', new Message('sample-impossible', [
                     'use' => $sample->use->written(Unit::Millimetre),
                     'least' => $least->written(Unit::Millimetre),
                 ]));
@@ -122,17 +122,17 @@ final readonly class Names
         $suiting = array_map(static fn (ClosureKind $kind): string => $kind->id(), $this->construction->closures());
 
         if (!\in_array($given, $suiting, true)) {
-            return [new Fault('closure.kind', new Said('closure-unsuited', ['known' => $suiting, 'given' => $given]))];
+            return [new Fault('closure.kind', new Message('closure-unsuited', ['known' => $suiting, 'given' => $given]))];
         }
         $known = array_values(array_diff(
-            Wished::here($this->construction->closures(), $wish->kind),
+            ClosureOption::here($this->construction->closures(), $wish->kind),
             $wish->unheard(),
         ));
 
-        return array_map(static fn (string $field): Fault => new Fault('closure.'.$field, new Said('closure-unasked', [
+        return array_map(static fn (string $field): Fault => new Fault('closure.'.$field, new Message('closure-unasked', [
             'field' => $field,
             'closure' => $given,
-            'known' => [] === $known ? new Said('nothing') : $known,
+            'known' => [] === $known ? new Message('nothing') : $known,
         ])), array_values(array_diff($wish->said(), $known)));
     }
 }

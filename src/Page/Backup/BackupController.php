@@ -11,7 +11,7 @@ use Rinkel\App\Backup\Looking;
 use Rinkel\App\Kept\Bin;
 use Rinkel\App\Platform\Files\Arriving;
 use Rinkel\App\Platform\Http\ChangesNothing;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -100,7 +100,7 @@ final class BackupController extends AbstractController
     {
         $file = $this->arriving->file($token);
         if (null === $file) {
-            return $this->answer(new Said('archive-gone'));
+            return $this->answer(new Message('archive-gone'));
         }
         try {
             $looked = $this->looking->step($file);
@@ -124,7 +124,7 @@ final class BackupController extends AbstractController
         $sent = $request->request->all();
         $file = $this->arriving->file($sent['token'] ?? null);
         if (null === $file || !$this->looking->looked($file)->isDone) {
-            return $this->answer(new Said('archive-gone'));
+            return $this->answer(new Message('archive-gone'));
         }
         $texts = static fn (string $name): array => array_values(
             array_filter(\is_array($sent[$name] ?? null) ? $sent[$name] : [], is_string(...)),
@@ -137,7 +137,7 @@ final class BackupController extends AbstractController
         );
     }
 
-    private function answer(?Said $wrong = null): Response
+    private function answer(?Message $wrong = null): Response
     {
         return $this->render(
             'backup/data.html.twig',

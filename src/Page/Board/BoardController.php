@@ -12,7 +12,7 @@ use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Failure;
-use Rinkel\Core\Making\Reached;
+use Rinkel\Core\Making\TapeReading;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
@@ -130,7 +130,7 @@ final class BoardController extends AbstractController
             }
         };
         $role = '' === ($typed['role'] ?? '') ? null : $typed['role'];
-        $reached = new Reached(
+        $reached = new TapeReading(
             $board->moves(),
             $length('length'),
             null === $length('left') ? null : $role,

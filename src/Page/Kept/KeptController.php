@@ -9,9 +9,9 @@ use Rinkel\App\Kept\Everything;
 use Rinkel\App\Kept\Kept;
 use Rinkel\App\Kept\KeptBin;
 use Rinkel\App\Platform\Files\Json;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
-use Rinkel\Core\Said;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -63,7 +63,7 @@ final class KeptController extends AbstractController
         } catch (PieceUnreadable $unreadable) {
             $faults = $unreadable->faults;
         } catch (\JsonException $exception) {
-            $faults = [new Fault('', new Said('no-json', ['reason' => $exception->getMessage()]))];
+            $faults = [new Fault('', new Message('no-json', ['reason' => $exception->getMessage()]))];
         }
 
         return $this->page($of, $uid, $text, $faults, Response::HTTP_UNPROCESSABLE_ENTITY);

@@ -29,7 +29,7 @@ use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Measure\Exception\LengthOutOfRange;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
@@ -184,7 +184,7 @@ final class LessonController extends AbstractController
      *
      * @param callable(string): string $text
      * @param array<string, InCord>    $choices
-     * @param array<string, Said>      $faults  by field, added to; then there is none
+     * @param array<string, Message>   $faults  by field, added to; then there is none
      */
     private function in(callable $text, array $choices, ?StoredBoard $board, array &$faults): ?InCord
     {
@@ -242,7 +242,7 @@ final class LessonController extends AbstractController
 
     /**
      * @param callable(string): string $text
-     * @param array<string, Said>      $faults by field, added to
+     * @param array<string, Message>   $faults by field, added to
      * @param string                   $usual  how thick it is when nothing is said
      */
     private function typed(callable $text, array &$faults, string $usual = ''): ?InCord
@@ -262,7 +262,7 @@ final class LessonController extends AbstractController
         }
         $cores = '' === $text('cores') ? '2' : $text('cores');
         if (1 !== preg_match('/^[1-9]\d?$/D', $cores) || (int) $cores > self::MOST_CORES) {
-            $faults['cores'] = new Said('cores-absurd', ['typed' => $cores, 'most' => self::MOST_CORES]);
+            $faults['cores'] = new Message('cores-absurd', ['typed' => $cores, 'most' => self::MOST_CORES]);
         }
         if ([] !== $faults || !isset($lengths['thickness'], $lengths['core'])) {
             return null;

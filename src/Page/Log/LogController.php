@@ -8,11 +8,11 @@ use Rinkel\App\Backup\Archive;
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Board\BoardViews;
 use Rinkel\App\Kept\Bin;
-use Rinkel\App\Log\Finishing;
 use Rinkel\App\Log\KeptLog;
 use Rinkel\App\Log\Log;
 use Rinkel\App\Log\LogTable;
 use Rinkel\App\Log\Photos;
+use Rinkel\App\Log\PieceFinisher;
 use Rinkel\App\Log\SentPhoto;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Platform\Http\Streamed;
@@ -35,7 +35,7 @@ final class LogController extends AbstractController
 
     public function __construct(
         private readonly Log $log,
-        private readonly Finishing $finishing,
+        private readonly PieceFinisher $finishing,
         private readonly Pieces $pieces,
         private readonly Preferences $preferences,
         private readonly Costing $costing,

@@ -6,7 +6,7 @@ namespace Rinkel\App\Page\Pairing;
 
 use Rinkel\App\Pairing\Pairing;
 use Rinkel\App\Platform\Http\ChangesNothing;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -35,7 +35,7 @@ final class PairingController extends AbstractController
         }
 
         return $this->render('pairing/pair.html.twig', [
-            'wrong' => null === $isWord ? new Said('pairing-wait') : new Said('pairing-wrong'), 'to' => $to,
+            'wrong' => null === $isWord ? new Message('pairing-wait') : new Message('pairing-wrong'), 'to' => $to,
         ], new Response(
             status: null === $isWord ? Response::HTTP_TOO_MANY_REQUESTS : Response::HTTP_UNPROCESSABLE_ENTITY,
             headers: ['Cache-Control' => 'no-store'],

@@ -9,7 +9,7 @@ use Rinkel\App\People\Person;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Measurement;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -124,8 +124,8 @@ final class PeopleController extends AbstractController
     }
 
     /**
-     * @param array<string, string> $typed  for the person that is changed, or a new one
-     * @param array<string, Said>   $faults by field
+     * @param array<string, string>  $typed  for the person that is changed, or a new one
+     * @param array<string, Message> $faults by field
      */
     private function page(
         Request $request,

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Rinkel\App\Page\Piece;
 
 use Psr\Log\LoggerInterface;
+use Rinkel\App\Piece\EditRequest;
 use Rinkel\App\Piece\Edits;
+use Rinkel\App\Piece\PageParts;
 use Rinkel\App\Piece\PageState;
-use Rinkel\App\Piece\Parts;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\PieceView;
 use Rinkel\App\Piece\PieceViews;
 use Rinkel\App\Piece\SavedMeanwhile;
 use Rinkel\App\Piece\Seeing;
-use Rinkel\App\Piece\Sent;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Database\StorageFailure;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -57,7 +57,7 @@ final class PieceController extends AbstractController
     #[Route('', 'piece_save', methods: 'POST')]
     public function save(int $id, Request $request): Response
     {
-        [$stored, $sent, $page] = [$this->stored($id), Sent::by($request), PageState::of($request)];
+        [$stored, $sent, $page] = [$this->stored($id), EditRequest::by($request), PageState::of($request)];
         try {
             // The page is made before anything is kept for good: what cannot be shown is not saved.
             return $this->pieces->alone(
@@ -83,7 +83,7 @@ final class PieceController extends AbstractController
     /**
      * Answers an edit over which Rinkel itself stumbled: with the piece as it was, if that can be shown.
      */
-    private function stumbled(Request $request, StoredPiece $stored, Sent $sent, PageState $page): Response
+    private function stumbled(Request $request, StoredPiece $stored, EditRequest $sent, PageState $page): Response
     {
         try {
             return $this->answer(
@@ -96,7 +96,7 @@ final class PieceController extends AbstractController
         }
     }
 
-    private function edited(Request $request, StoredPiece $stored, Sent $sent, PageState $page): Response
+    private function edited(Request $request, StoredPiece $stored, EditRequest $sent, PageState $page): Response
     {
         $done = $this->edits->done($stored, $sent, $page);
         $this->pieces->flush();
@@ -188,7 +188,7 @@ final class PieceController extends AbstractController
     {
         return $this->render(
             $this->isPartial($request) ? 'piece/_answer.html.twig' : 'piece/show.html.twig',
-            ['view' => $view, 'parts' => Parts::missing($request)],
+            ['view' => $view, 'parts' => PageParts::missing($request)],
             new Response(status: $status, headers: ['Vary' => 'HX-Request']),
         );
     }

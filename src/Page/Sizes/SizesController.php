@@ -12,10 +12,10 @@ use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Price\Costing;
-use Rinkel\App\Sizes\Asked;
 use Rinkel\App\Sizes\Asking;
 use Rinkel\App\Sizes\Moving;
 use Rinkel\App\Sizes\Reaching;
+use Rinkel\App\Sizes\SizesRequest;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Sizing\Kit;
 use Rinkel\Core\Sizing\Series;
@@ -147,7 +147,7 @@ final class SizesController extends AbstractController
     }
 
     /**
-     * @return array{StoredPiece, Asked}
+     * @return array{StoredPiece, SizesRequest}
      */
     private function asked(int $id, Request $request, bool $byAnyone = false): array
     {
@@ -167,7 +167,7 @@ final class SizesController extends AbstractController
     /**
      * @param array<string, mixed> $more
      */
-    private function answer(string $template, StoredPiece $stored, Asked $asked, array $more): Response
+    private function answer(string $template, StoredPiece $stored, SizesRequest $asked, array $more): Response
     {
         return $this->render($template, $more + [
             'stored' => $stored,
@@ -178,7 +178,7 @@ final class SizesController extends AbstractController
     }
 
     /**
-     * @param callable(Asked, Asking): string $write
+     * @param callable(SizesRequest, Asking): string $write
      */
     private function paper(int $id, Request $request, callable $write, string $name, bool $byAnyone): Response
     {
@@ -191,7 +191,7 @@ final class SizesController extends AbstractController
         return PaperController::pdf($write($asked, $this->asking), 'rinkel-'.$name);
     }
 
-    private static function chosen(StoredPiece $stored, Asked $asked): Chosen
+    private static function chosen(StoredPiece $stored, SizesRequest $asked): Chosen
     {
         $pieces = [];
         foreach ($asked->sizes->all ?? [] as $i => $sized) {

@@ -11,7 +11,7 @@ use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Stock\StockTables;
 use Rinkel\App\Stock\TablePreview;
 use Rinkel\App\Stock\TakenMeanwhile;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
@@ -60,13 +60,13 @@ final class StockTablesController extends AbstractController
     {
         $file = $request->files->all()['table'] ?? null;
         if (!$file instanceof UploadedFile || !$file->isValid()) {
-            return $this->page(wrong: new Said('table-none'));
+            return $this->page(wrong: new Message('table-none'));
         }
         $token = $this->arriving->keep($file);
         if (null === $this->tables->rowsOf((string) $this->arriving->file($token))) {
             $this->arriving->forget((string) $this->arriving->file($token));
 
-            return $this->page(wrong: new Said('table-unread'));
+            return $this->page(wrong: new Message('table-unread'));
         }
 
         return $this->redirectToRoute('stock_tables_looked', ['token' => $token], Response::HTTP_SEE_OTHER);
@@ -81,7 +81,7 @@ final class StockTablesController extends AbstractController
         $file = $this->arriving->file($token);
         $preview = null === $file ? null : $this->tables->look($file);
         if (null === $preview || !$preview->hasKind) {
-            return $this->page(wrong: null === $preview ? new Said('table-none') : new Said('table-kind'));
+            return $this->page(wrong: null === $preview ? new Message('table-none') : new Message('table-kind'));
         }
 
         return $this->page($preview, $token);
@@ -95,7 +95,7 @@ final class StockTablesController extends AbstractController
         $file = $this->arriving->file($token);
         $preview = null === $file ? null : $this->tables->look($file);
         if (null === $file || null === $preview) {
-            return $this->page(wrong: new Said('table-none'));
+            return $this->page(wrong: new Message('table-none'));
         }
         $lines = \is_array($sent['take'] ?? null) ? $sent['take'] : [];
         $mark = \is_string($sent['mark'] ?? null) ? $sent['mark'] : '';
@@ -122,7 +122,7 @@ final class StockTablesController extends AbstractController
     private function page(
         ?TablePreview $preview = null,
         string $token = '',
-        ?Said $wrong = null,
+        ?Message $wrong = null,
         bool $isLate = false,
     ): Response {
         return $this->render('stock/tables.html.twig', [

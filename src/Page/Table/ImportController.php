@@ -7,8 +7,8 @@ namespace Rinkel\App\Page\Table;
 use Rinkel\App\Platform\Http\ChangesNothing;
 use Rinkel\App\Table\Arrival;
 use Rinkel\App\Table\Arrivals;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Fault;
-use Rinkel\Core\Said;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
@@ -37,7 +37,7 @@ final class ImportController extends AbstractController
             $name = mb_substr(mb_scrub($file->getClientOriginalName()), 0, 120);
             $isLate = $i >= self::MOST || microtime(true) - $begun > self::SECONDS;
             $arrivals[] = $isLate
-                ? new Arrival($name, '', null, [new Fault('piece', new Said('later', ['most' => self::MOST]))])
+                ? new Arrival($name, '', null, [new Fault('piece', new Message('later', ['most' => self::MOST]))])
                 : $this->arrivals->look(
                     $name,
                     $file->isValid() ? (string) file_get_contents($file->getPathname()) : '',

@@ -10,8 +10,8 @@ use Rinkel\App\Piece\PieceViews;
 use Rinkel\App\Svg\DrawingFile;
 use Rinkel\App\Svg\PagePictures;
 use Rinkel\App\Table\Beginnings;
-use Rinkel\App\Table\Rows;
 use Rinkel\App\Table\Shelf;
+use Rinkel\App\Table\TableRows;
 use Rinkel\Core\Failure;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -26,7 +26,7 @@ final class PictureController extends AbstractController
     public function __construct(private readonly DrawingFile $files) {}
 
     #[Route('/pieces/{id}/small.svg', 'piece_small', requirements: ['id' => '[0-9]{1,18}'], methods: 'GET')]
-    public function small(int $id, Pieces $pieces, Rows $rows): Response
+    public function small(int $id, Pieces $pieces, TableRows $rows): Response
     {
         $stored = $pieces->find($id) ?? throw $this->createNotFoundException();
         try {

@@ -8,11 +8,11 @@ use Rinkel\App\Board\BoardViews;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Settings\Preferences;
-use Rinkel\App\Table\Asked;
 use Rinkel\App\Table\Beginnings;
 use Rinkel\App\Table\Found;
-use Rinkel\App\Table\Rows;
 use Rinkel\App\Table\Shelf;
+use Rinkel\App\Table\TableRequest;
+use Rinkel\App\Table\TableRows;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -42,7 +42,7 @@ final class TableController extends AbstractController
         private readonly Pieces $pieces,
         private readonly People $people,
         private readonly Beginnings $beginnings,
-        private readonly Rows $rows,
+        private readonly TableRows $rows,
         private readonly Shelf $shelf,
         private readonly Found $found,
         private readonly Preferences $preferences,
@@ -57,7 +57,7 @@ final class TableController extends AbstractController
         $putAway = $this->pieces->find(
             \is_string($asked) && 1 === preg_match('/^[0-9]{1,18}$/D', $asked) ? (int) $asked : 0,
         );
-        $wanted = Asked::by($request);
+        $wanted = TableRequest::by($request);
         $looking = $this->found->look($wanted);
         $count = $this->found->count($wanted);
 

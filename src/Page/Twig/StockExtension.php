@@ -6,7 +6,7 @@ namespace Rinkel\App\Page\Twig;
 
 use Rinkel\App\Money\Money;
 use Rinkel\App\Price\Costing;
-use Rinkel\App\Stock\Against;
+use Rinkel\App\Stock\StockComparison;
 use Rinkel\App\Stock\Ticks;
 use Rinkel\App\Svg\PagePictures;
 use Rinkel\App\Svg\StockBar;
@@ -20,7 +20,7 @@ use Twig\TwigFunction;
 final class StockExtension extends AbstractExtension
 {
     public function __construct(
-        private readonly Against $against,
+        private readonly StockComparison $against,
         private readonly Costing $costing,
         private readonly Money $money,
         private readonly PagePictures $pictures,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Platform\Http;
 
-use Rinkel\App\Platform\Database\Alone;
+use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
@@ -24,7 +24,7 @@ final readonly class Once
     public const FIELD = 'once';
     public const HEADER = 'X-Rinkel-Once';
 
-    public function __construct(private Alone $alone) {}
+    public function __construct(private ExclusiveTransaction $alone) {}
 
     public function __invoke(ControllerArgumentsEvent $event): void
     {

@@ -12,10 +12,10 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Measure\WrittenLength;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Step;
-use Rinkel\Core\Said;
 use Rinkel\Core\Work\Landmark;
 use Symfony\Component\Intl\Currencies;
 use Symfony\Contracts\Translation\TranslatorInterface;
@@ -44,17 +44,17 @@ final readonly class Wording
     /**
      * Returns what is to be looked at with an act, sentence after sentence.
      *
-     * @param list<Said> $all
+     * @param list<Message> $all
      */
     public function makings(array $all, Unit $unit): string
     {
-        return implode(' ', array_map(fn (Said $said): string => $this->making($said, $unit), $all));
+        return implode(' ', array_map(fn (Message $said): string => $this->making($said, $unit), $all));
     }
 
     /**
      * Returns the sentence of an act of the making: cords by what they are called, knots and places by their names.
      */
-    public function making(Said $said, Unit $unit): string
+    public function making(Message $said, Unit $unit): string
     {
         $values = [];
         foreach ($said->values as $name => $value) {
@@ -62,7 +62,7 @@ final readonly class Wording
                 \in_array($name, ['role', 'core', 'working'], true) && \is_string($value) => $this->roleInside($value),
                 'knot' === $name && \is_string($value) => $this->knotInside($value),
                 'roles' === $name && \is_array($value) => implode(', ', array_map(
-                    fn (Said|string $role): string => $this->roleInside((string) $role),
+                    fn (Message|string $role): string => $this->roleInside((string) $role),
                     $value,
                 )),
                 $value instanceof Landmark => $this->translator->trans(
@@ -257,10 +257,10 @@ final readonly class Wording
     /**
      * Returns the sentence that the core says.
      *
-     * @param Fault|Said|list<Fault>|null $said of several each on its line
-     * @param Unit                        $unit in which lengths are said that say none themselves
+     * @param Fault|Message|list<Fault>|null $said of several each on its line
+     * @param Unit                           $unit in which lengths are said that say none themselves
      */
-    public function told(Fault|Said|array|null $said, Unit $unit = Unit::Centimetre): string
+    public function told(Fault|Message|array|null $said, Unit $unit = Unit::Centimetre): string
     {
         return match (true) {
             \is_array($said) => implode("\n", array_map(fn (Fault $one): string => $this->told($one, $unit), $said)),
@@ -290,7 +290,7 @@ final readonly class Wording
     /**
      * @return array<string, Length|WrittenLength|int|float|string> closures by what they are called
      */
-    private function parts(Said $said): array
+    private function parts(Message $said): array
     {
         $parts = array_map($this->part(...), $said->values);
         if (\is_string($parts['closure'] ?? null)) {
@@ -301,16 +301,16 @@ final readonly class Wording
     }
 
     /**
-     * @param \Stringable|int|float|string|list<Said|string> $value
+     * @param \Stringable|int|float|string|list<Message|string> $value
      */
     private function part(\Stringable|int|float|string|array $value): Length|WrittenLength|int|float|string
     {
         return match (true) {
             \is_array($value) => implode(', ', array_map(
-                fn (Said|string $word): string => $word instanceof Said ? $this->told($word) : $word,
+                fn (Message|string $word): string => $word instanceof Message ? $this->told($word) : $word,
                 $value,
             )),
-            $value instanceof Said => $this->told($value),
+            $value instanceof Message => $this->told($value),
             $value instanceof Length, $value instanceof WrittenLength, !$value instanceof \Stringable => $value,
             default => (string) $value,
         };

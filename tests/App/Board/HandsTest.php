@@ -9,11 +9,11 @@ use Rinkel\App\Document\ActsDocument;
 use Rinkel\App\Document\PlanDocument;
 use Rinkel\App\Kernel;
 use Rinkel\Core\Closure\ClosureKind;
-use Rinkel\Core\Closure\Wished;
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\PieceReader;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Chance;
@@ -187,7 +187,7 @@ final class HandsTest extends KernelTestCase
     }
 
     /**
-     * @return iterable<array{string, Wish}>
+     * @return iterable<array{string, PieceSpec}>
      */
     private static function combined(bool $isWhole): iterable
     {
@@ -222,7 +222,7 @@ final class HandsTest extends KernelTestCase
      */
     private static function ends(ClosureKind $kind): array
     {
-        $isTied = \in_array(Wished::Behind, $kind->asks(), true);
+        $isTied = \in_array(ClosureOption::Behind, $kind->asks(), true);
         $unlike = [];
         $forms = ['loop', 'knotted-loop', 'button', 'ties', 'findings'];
         foreach ($forms as $start) {
@@ -246,7 +246,7 @@ final class HandsTest extends KernelTestCase
             ],
             'clasp' === $kind->id() => [
                 [],
-                ...(\in_array(Wished::Over, $kind->asks(), true) ? [['closure.behind' => 2]] : []),
+                ...(\in_array(ClosureOption::Over, $kind->asks(), true) ? [['closure.behind' => 2]] : []),
                 [
                     'closure.findings' => ['cap', 'cap', 'hook'],
                     'findings' => ['cap' => ['kind' => 'cord-end', 'inside' => '9 mm'], 'hook' => ['kind' => 'hook']],
@@ -304,7 +304,7 @@ final class HandsTest extends KernelTestCase
     }
 
     /**
-     * @param iterable<array{string, Wish}> $pieces
+     * @param iterable<array{string, PieceSpec}> $pieces
      *
      * @return iterable<array{string, array<mixed>, Plan}>
      */

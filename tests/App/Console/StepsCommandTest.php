@@ -8,8 +8,8 @@ use Opis\JsonSchema\Validator;
 use Rinkel\App\Kernel;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Plan\Planner;
-use Rinkel\Core\Said;
 use Rinkel\Tests\Core\Examples;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
@@ -68,7 +68,7 @@ final class StepsCommandTest extends KernelTestCase
         foreach (Examples::shipped() as $piece) {
             foreach ((new Planner())->plan($piece)->acts()->all as $step) {
                 foreach ([$step->said, ...$step->looks] as $said) {
-                    self::assertInstanceOf(Said::class, $said);
+                    self::assertInstanceOf(Message::class, $said);
                     self::assertArrayHasKey($said->key, $words['making']);
                     self::assertMatchesRegularExpression(
                         '/^[A-Z0-9].*[.!]$/',

@@ -13,8 +13,8 @@ use Rinkel\App\Platform\Wording\FieldTexts;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
-use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Chance;
 use Rinkel\Tests\Core\Examples;
@@ -140,7 +140,7 @@ final class PieceFormTest extends TestCase
                 'findings.hook' => ['kind' => 'clasp'],
             ],
         );
-        $sizes = static fn (Wish $piece, string $name): array => [
+        $sizes = static fn (PieceSpec $piece, string $name): array => [
             $piece->beads[$name]->diameter->millimetres,
             $piece->beads[$name]->length->millimetres,
             $piece->beads[$name]->hole->millimetres,

@@ -11,8 +11,8 @@ use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\App\Svg\PlainSvg;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
-use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Examples;
 
@@ -23,7 +23,7 @@ final class PlainSvgTest extends TestCase
      * as large as it says, in mm.
      */
     #[DataProvider('provideExamples')]
-    public function testItStandsAlone(Wish $wish): void
+    public function testItStandsAlone(PieceSpec $wish): void
     {
         $plan = (new Planner())->plan($wish);
         $drawn = (new PieceDrawing($plan, 'x'))->trueSize('A "piece"');
@@ -50,7 +50,7 @@ final class PlainSvgTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{Wish}>
+     * @return iterable<string, array{PieceSpec}>
      */
     public static function provideExamples(): iterable
     {

@@ -7,10 +7,10 @@ namespace Rinkel\Tests\Core\Arrangement;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Arrangement\Arrangement;
 use Rinkel\Core\Arrangement\Arrangements;
+use Rinkel\Core\Arrangement\BeadTray;
 use Rinkel\Core\Arrangement\Exception\TrayUnread;
 use Rinkel\Core\Arrangement\Laid;
-use Rinkel\Core\Arrangement\Manner;
-use Rinkel\Core\Arrangement\Tray;
+use Rinkel\Core\Arrangement\OrderRule;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\BeadShape;
 use Rinkel\Core\Material\Colour;
@@ -62,7 +62,7 @@ final class ArrangementsTest extends TestCase
 
     public function testAnotherSixAreOthers(): void
     {
-        $tray = new Tray(self::three());
+        $tray = new BeadTray(self::three());
         $texts = static fn (int $seed): string => implode("\n", array_map(
             static fn (Arrangement $one): string => (string) $one->run(),
             (new Arrangements($tray))->six(24, $seed),
@@ -78,15 +78,15 @@ final class ArrangementsTest extends TestCase
     {
         $beads = self::three();
         foreach (range(1, 30) as $seed) {
-            foreach ((new Arrangements(new Tray($beads)))->six(24, $seed) as $arrangement) {
+            foreach ((new Arrangements(new BeadTray($beads)))->six(24, $seed) as $arrangement) {
                 $names = $arrangement->names;
                 match ($arrangement->manner) {
-                    Manner::Symmetric => self::assertSame($names, array_reverse($names)),
-                    Manner::Graduated => self::assertGrows(array_map(
+                    OrderRule::Symmetric => self::assertSame($names, array_reverse($names)),
+                    OrderRule::Graduated => self::assertGrows(array_map(
                         static fn (string $name): float => $beads[$name]->diameter->millimetres,
                         $names,
                     )),
-                    Manner::Mixed, Manner::Colour => self::assertSame(0, self::clumps($names), implode(' ', $names)),
+                    OrderRule::Mixed, OrderRule::Colour => self::assertSame(0, self::clumps($names), implode(' ', $names)),
                     default => self::assertCount(24, $names),
                 };
             }
@@ -101,12 +101,12 @@ final class ArrangementsTest extends TestCase
     {
         $beads = self::three();
         $difference = $beads['navy']->colour->differenceTo($beads['cream']->colour);
-        $turns = new Arrangement(Manner::Value, ['navy', 'cream', 'navy', 'cream'], $beads);
-        $blocks = new Arrangement(Manner::Value, ['navy', 'navy', 'cream', 'cream'], $beads);
+        $turns = new Arrangement(OrderRule::Value, ['navy', 'cream', 'navy', 'cream'], $beads);
+        $blocks = new Arrangement(OrderRule::Value, ['navy', 'navy', 'cream', 'cream'], $beads);
 
         self::assertEqualsWithDelta($difference, $turns->liveliness, 1e-9);
         self::assertEqualsWithDelta($difference / 3, $blocks->liveliness, 1e-9);
-        self::assertSame(0.0, (new Arrangement(Manner::Value, ['navy'], $beads))->liveliness);
+        self::assertSame(0.0, (new Arrangement(OrderRule::Value, ['navy'], $beads))->liveliness);
     }
 
     /**
@@ -139,7 +139,7 @@ final class ArrangementsTest extends TestCase
 
     public function testATrayIsRead(): void
     {
-        $tray = Tray::parse("12 amber 6 mm #c98a2b, 8 × Sky\n3 nut 1/2 in");
+        $tray = BeadTray::parse("12 amber 6 mm #c98a2b, 8 × Sky\n3 nut 1/2 in");
 
         self::assertSame(['amber', 'sky', 'nut'], array_keys($tray->beads));
         self::assertSame(
@@ -151,7 +151,7 @@ final class ArrangementsTest extends TestCase
         self::assertSame(23, $tray->count(1000));
         foreach (['', 'amber', '12', '12 amber, 3 amber', '5 focal', '3 sky huge', '3 sky #12'] as $text) {
             try {
-                self::fail('Read: '.$text.' '.Tray::parse($text)->count(1));
+                self::fail('Read: '.$text.' '.BeadTray::parse($text)->count(1));
             } catch (TrayUnread $unread) {
                 self::assertSame('tray-unread', $unread->said()->key);
             }
@@ -175,7 +175,7 @@ final class ArrangementsTest extends TestCase
         return $beads;
     }
 
-    private static function tray(Chance $chance, int $kinds): Tray
+    private static function tray(Chance $chance, int $kinds): BeadTray
     {
         $beads = [];
         for ($i = 0; $i < $kinds; ++$i) {
@@ -187,7 +187,7 @@ final class ArrangementsTest extends TestCase
             );
         }
 
-        return new Tray($beads);
+        return new BeadTray($beads);
     }
 
     /**

@@ -10,7 +10,7 @@ use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\KnownClosures;
 use Rinkel\Core\Construction\Construction;
 use Rinkel\Core\Construction\Constructions;
-use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\EndPictures;
 use Rinkel\Core\Drawing\Layout;
 use Rinkel\Core\Piece\PieceReader;
@@ -82,7 +82,7 @@ final class ConstructionsTest extends TestCase
             self::assertSame(['core', 'working'], array_map(static fn ($cut): string => $cut->role, $plan->cuts));
             self::assertNotNull(Examples::check($plan, 'toy'));
             $drawn = (new Layout($plan, ends: EndPictures::all()->and($pin, $pin)))->flat();
-            self::assertCount(1, array_filter($drawn->cords, static fn (Cord $cord): bool => 'pin' === $cord->role));
+            self::assertCount(1, array_filter($drawn->cords, static fn (DrawnCord $cord): bool => 'pin' === $cord->role));
             self::assertNotSame([], $drawn->placed, 'its knots are drawn');
             $keys = array_map(static fn (Act $act): string => $act->said->key, $plan->acts()->all);
             self::assertSame(2, array_count_values($keys)['toy-pin'] ?? 0, 'its acts are written at both ends');

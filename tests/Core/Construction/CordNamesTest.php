@@ -11,7 +11,7 @@ use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Plan\Planner;
-use Rinkel\Core\Work\Cord;
+use Rinkel\Core\Work\WorkCord;
 use Rinkel\Tests\Core\Examples;
 
 final class CordNamesTest extends TestCase
@@ -34,7 +34,7 @@ final class CordNamesTest extends TestCase
             try {
                 $plan = (new Planner())->plan((new PieceReader())->read($document));
                 self::assertTrue($asked[$field], $field);
-                $cords = array_filter($plan->sheet->cords, static fn (Cord $cord): bool => $cord->role === $role);
+                $cords = array_filter($plan->sheet->cords, static fn (WorkCord $cord): bool => $cord->role === $role);
                 self::assertTrue('count' !== $field || \count($cords) >= 2, 'as many as said, or half of it folded');
             } catch (PieceUnreadable $unreadable) {
                 // Other rows than the pattern has beads for are told there: the count was heard.

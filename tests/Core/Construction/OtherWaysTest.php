@@ -6,8 +6,8 @@ namespace Rinkel\Tests\Core\Construction;
 
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Cutting\Cut;
-use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\DrawnBead;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\Layout;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Plan\Plan;
@@ -99,7 +99,7 @@ final class OtherWaysTest extends TestCase
         ]);
 
         self::assertEquals(self::cut($one, 'lace')->length, self::cut($two, 'tide')->length);
-        $colours = array_map(static fn (Cord $cord): string => $cord->colour->hex, (new Layout($two))->flat()->cords);
+        $colours = array_map(static fn (DrawnCord $cord): string => $cord->colour->hex, (new Layout($two))->flat()->cords);
         self::assertContains('#2f5f73', $colours);
         self::assertContains('#6b4a3a', $colours);
     }

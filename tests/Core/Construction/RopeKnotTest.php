@@ -6,7 +6,7 @@ namespace Rinkel\Tests\Core\Construction;
 
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Cutting\Cut;
-use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\Layout;
 use Rinkel\Core\Drawing\Span;
 use Rinkel\Core\Plan\Plan;
@@ -36,7 +36,7 @@ final class RopeKnotTest extends TestCase
         self::assertEquals($cut($two, 'rope')->length, $cut($mixed, 'tide')->length);
         $scene = (new Layout($mixed))->flat();
         $legs = array_unique(
-            array_map(static fn (Cord $cord): string => $cord->role.' '.$cord->colour->hex, $scene->cords),
+            array_map(static fn (DrawnCord $cord): string => $cord->role.' '.$cord->colour->hex, $scene->cords),
         );
         self::assertContains('rope #aa8844', $legs);
         self::assertContains('tide #2f5f73', $legs);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Core\Drawing;
 
 use PHPUnit\Framework\TestCase;
-use Rinkel\Core\Drawing\Cord;
 use Rinkel\Core\Drawing\DrawnBead;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\DrawnFinding;
 use Rinkel\Core\Drawing\Layout;
 use Rinkel\Core\Drawing\Placed;
@@ -204,7 +204,7 @@ final class BodyTest extends TestCase
             [
                 0.0,
                 ...array_map(
-                    static fn (Cord $cord): float => max(
+                    static fn (DrawnCord $cord): float => max(
                         array_map(static fn ($point): float => $point->y, $cord->points),
                     ),
                     $scene->hanging[0]->scene->cords,
@@ -223,7 +223,7 @@ final class BodyTest extends TestCase
                 static fn (Placed $placed): bool => str_starts_with($placed->motif->name, 'interlace'),
             ),
         )[0];
-        $legs = array_filter($scene->cords, static fn (Cord $cord): bool => 2 === \count($cord->points));
+        $legs = array_filter($scene->cords, static fn (DrawnCord $cord): bool => 2 === \count($cord->points));
 
         self::assertCount(8, $legs, 'two ropes in each of two legs on both sides');
         foreach ($legs as $leg) {

@@ -9,7 +9,7 @@ use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Drawing\DrawnBead;
-use Rinkel\Core\Drawing\Hanging;
+use Rinkel\Core\Drawing\HangingScene;
 use Rinkel\Core\Drawing\Layout;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Drawing\Scene;
@@ -59,7 +59,7 @@ final class LayoutTest extends TestCase
         $scene = (new Layout($plan))->flat();
         $all = array_merge(
             $scene->beads,
-            ...array_map(static fn (Hanging $hanging): array => $hanging->scene->beads, $scene->hanging),
+            ...array_map(static fn (HangingScene $hanging): array => $hanging->scene->beads, $scene->hanging),
         );
         $drawn = array_count_values(array_map(static fn (DrawnBead $bead): string => $bead->name, $all));
         ksort($drawn);

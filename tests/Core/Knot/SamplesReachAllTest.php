@@ -9,12 +9,12 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Drawing\Layout;
 use Rinkel\Core\Drawing\Placed;
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Kind\Barrel;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\KnotBook;
 use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Knot\Tension;
+use Rinkel\Core\Knot\TyingContext;
 use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Fibre;
@@ -106,7 +106,7 @@ final class SamplesReachAllTest extends TestCase
     public function testASampleGrowsWithTheTurnsAsTheModelDoes(): void
     {
         $cord = new Cord(Fibre::WaxedCotton, Length::ofMillimetres(1), Colour::parse('#224466'));
-        $model = static fn (int $turns) => (new Barrel())->tied(Ground::itself($cord, 1, $turns), Tension::Even);
+        $model = static fn (int $turns) => (new Barrel())->tied(TyingContext::itself($cord, 1, $turns), Tension::Even);
         $book = new KnotBook(
             Tension::Even,
             ['barrel' => new Sample(Length::ofMillimetres(5), Length::ofMillimetres(31))],

@@ -165,7 +165,7 @@ final class LessonsTest extends TestCase
         self::assertSame([-4 => -1, -3 => 1, -1 => 1], $overhand->jones(), 'a trefoil');
         foreach ([1, 2, 3] as $turns) {
             foreach ([false, true] as $slides) {
-                $lesson = (new Kind\Wound('coil', $turns, $slides))->lesson();
+                $lesson = (new Kind\WoundKnotLesson('coil', $turns, $slides))->lesson();
                 self::assertSame(self::torus(2 * $turns + 1), self::alone($lesson, ['cord'])->jones());
             }
         }

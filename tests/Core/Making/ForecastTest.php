@@ -8,9 +8,9 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Hand\Priors;
 use Rinkel\Core\Making\Forecast;
-use Rinkel\Core\Making\Reached;
-use Rinkel\Core\Making\WayOut;
-use Rinkel\Core\Making\WaysOut;
+use Rinkel\Core\Making\ShortCordOption;
+use Rinkel\Core\Making\ShortCordOptions;
+use Rinkel\Core\Making\TapeReading;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
@@ -42,7 +42,7 @@ final class ForecastTest extends TestCase
             $knots = $cut->part('knots')->millimetres / 2;
             $taken = $cut->part('straight')->millimetres / 4 + $knots / 2 * exp($use);
             $left = $cut->length->millimetres / 2 - $taken + 2.1 * self::normal($chance);
-            $forecast = Forecast::of($plan, $steps, new Reached(
+            $forecast = Forecast::of($plan, $steps, new TapeReading(
                 $half,
                 Length::ofMillimetres($length),
                 'working',
@@ -88,7 +88,7 @@ final class ForecastTest extends TestCase
             $long = $body * $share * exp($p);
             $left = $cut->at->millimetres - $use * $share * exp($u);
             $isShort = $ends + $use * (1 - $share * exp($p)) * exp($u - $p) > $left;
-            $suffices = Forecast::of($plan, $acts, new Reached(
+            $suffices = Forecast::of($plan, $acts, new TapeReading(
                 $acts->before($number) + $done,
                 Length::ofMillimetres($long + 1.5 * self::normal($chance)),
                 'working',
@@ -118,8 +118,8 @@ final class ForecastTest extends TestCase
     {
         $plan = Examples::plan(['tension' => null]);
         $steps = $plan->acts();
-        $none = Forecast::of($plan, $steps, new Reached(self::halfTied($steps)));
-        $read = Forecast::of($plan, $steps, new Reached(
+        $none = Forecast::of($plan, $steps, new TapeReading(self::halfTied($steps)));
+        $read = Forecast::of($plan, $steps, new TapeReading(
             self::halfTied($steps),
             $plan->draft->body()->times(0.5 * exp(-0.12)),
         ));
@@ -145,7 +145,7 @@ final class ForecastTest extends TestCase
     {
         $plan = Examples::plan();
         $steps = $plan->acts();
-        $chances = array_map(static fn (int $left): float => Forecast::of($plan, $steps, new Reached(
+        $chances = array_map(static fn (int $left): float => Forecast::of($plan, $steps, new TapeReading(
             self::halfTied($steps),
             $plan->draft->body()->times(0.5),
             'working',
@@ -168,12 +168,12 @@ final class ForecastTest extends TestCase
         $plan = (new Planner())->plan(Examples::shipped()['harbour-rail']);
         $steps = $plan->acts();
         $reached = self::runningShort($plan, $steps, 0.72);
-        $ways = (new WaysOut($plan, $steps, $reached, Forecast::of($plan, $steps, $reached), $planner))->all();
-        $keys = array_map(static fn (WayOut $way): string => $way->key, $ways);
+        $ways = (new ShortCordOptions($plan, $steps, $reached, Forecast::of($plan, $steps, $reached), $planner))->all();
+        $keys = array_map(static fn (ShortCordOption $way): string => $way->key, $ways);
         self::assertContains('sooner', $keys);
         self::assertContains('join', $keys);
         self::assertContains('bare', $keys);
-        $harms = array_map(static fn (WayOut $way): float => $way->harm, $ways);
+        $harms = array_map(static fn (ShortCordOption $way): float => $way->harm, $ways);
         $sorted = $harms;
         sort($sorted);
         self::assertSame($sorted, $harms);
@@ -198,10 +198,10 @@ final class ForecastTest extends TestCase
             3.0,
         );
 
-        $enough = new Reached($reached->moves, $reached->length, 'working', Length::ofMillimetres(1500));
+        $enough = new TapeReading($reached->moves, $reached->length, 'working', Length::ofMillimetres(1500));
         self::assertSame(
             [],
-            (new WaysOut($plan, $steps, $enough, Forecast::of($plan, $steps, $enough), $planner))->all(),
+            (new ShortCordOptions($plan, $steps, $enough, Forecast::of($plan, $steps, $enough), $planner))->all(),
         );
     }
 
@@ -211,18 +211,18 @@ final class ForecastTest extends TestCase
         $steps = $plan->acts();
         $half = self::halfTied($steps);
         $length = $plan->draft->body()->times(0.5);
-        $said = static fn (Reached $reached, ?Reached $before = null): ?string => $reached
+        $said = static fn (TapeReading $reached, ?TapeReading $before = null): ?string => $reached
             ->impossible($plan, $steps, $before)?->key;
-        self::assertNull($said(new Reached($half, $length)));
-        self::assertSame('reached-absurd', $said(new Reached($half, $length->times(2.54))), 'inches for centimetres');
-        self::assertSame('reached-nothing', $said(new Reached(1, $length)));
+        self::assertNull($said(new TapeReading($half, $length)));
+        self::assertSame('reached-absurd', $said(new TapeReading($half, $length->times(2.54))), 'inches for centimetres');
+        self::assertSame('reached-nothing', $said(new TapeReading(1, $length)));
         self::assertSame(
             'reached-longer',
-            $said(new Reached($half, $length, 'working', Length::ofMillimetres(9000))),
+            $said(new TapeReading($half, $length, 'working', Length::ofMillimetres(9000))),
         );
-        $before = new Reached($half - 2, $length);
-        self::assertSame('reached-shorter', $said(new Reached($half, $length->times(0.9)), $before));
-        self::assertNull($said(new Reached($half - 8, $length->times(0.9)), $before), 'some were undone');
+        $before = new TapeReading($half - 2, $length);
+        self::assertSame('reached-shorter', $said(new TapeReading($half, $length->times(0.9)), $before));
+        self::assertNull($said(new TapeReading($half - 8, $length->times(0.9)), $before), 'some were undone');
     }
 
     /**
@@ -280,13 +280,13 @@ final class ForecastTest extends TestCase
     /**
      * Returns a reading half way along, with so much of what the rest needs.
      */
-    private static function runningShort(Plan $plan, Acts $steps, float $share): Reached
+    private static function runningShort(Plan $plan, Acts $steps, float $share): TapeReading
     {
         $half = self::halfTied($steps);
-        $read = new Reached($half, $plan->draft->body()->times(0.5), 'working', Length::ofMillimetres(900));
+        $read = new TapeReading($half, $plan->draft->body()->times(0.5), 'working', Length::ofMillimetres(900));
         $needed = Forecast::of($plan, $steps, $read)->needed()[0] ?? Length::zero();
 
-        return new Reached($half, $read->length, 'working', $needed->times($share));
+        return new TapeReading($half, $read->length, 'working', $needed->times($share));
     }
 
     private static function cut(Plan $plan, string $role): Cut

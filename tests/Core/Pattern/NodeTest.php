@@ -13,7 +13,7 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\BeadOrder;
 use Rinkel\Core\Pattern\Node\Beads;
-use Rinkel\Core\Pattern\Node\Counted;
+use Rinkel\Core\Pattern\Node\CountedPart;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Lane;
@@ -40,7 +40,7 @@ final class NodeTest extends TestCase
         ?string $freed,
     ): void {
         $part = Pattern::parse($text, Unit::Millimetre)->parts[0];
-        $counted = $part instanceof Counted ? $part : null;
+        $counted = $part instanceof CountedPart ? $part : null;
 
         self::assertSame($word, $part->word());
         self::assertSame($names, $part->names());
@@ -89,7 +89,7 @@ final class NodeTest extends TestCase
     public static function provideBroken(): iterable
     {
         yield 'no knot' => [static fn (): Node => new Knots(0, new Square())];
-        yield 'too many knots' => [static fn (): Node => new Knots(Counted::MOST + 1, new Square())];
+        yield 'too many knots' => [static fn (): Node => new Knots(CountedPart::MOST + 1, new Square())];
         yield 'one wrap' => [static fn (): Node => new Knots(1, new Barrel(), 1)];
         yield 'six wraps' => [static fn (): Node => new Knots(1, new Barrel(), 6)];
         yield 'no bead' => [static fn (): Node => new Beads(0, BeadOrder::AsNamed, [[1, 'a']])];

@@ -12,9 +12,9 @@ use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Exception\PatternUnreadable;
 use Rinkel\Core\Pattern\Node;
+use Rinkel\Core\Pattern\Node\BeadBundle;
 use Rinkel\Core\Pattern\Node\BeadOrder;
 use Rinkel\Core\Pattern\Node\Beads;
-use Rinkel\Core\Pattern\Node\Bundle;
 use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Group;
@@ -84,7 +84,7 @@ final class NotationTest extends TestCase
         ];
         yield 'a gap in the piece\'s unit' => ['gap 25', new Gap(\Rinkel\Core\Measure\Length::ofMillimetres(25))];
         yield 'a gap with a fraction' => ['gap 1 1/2 in', new Gap(\Rinkel\Core\Measure\Length::ofInches(1.5))];
-        yield 'a bundle of both ends' => ['bundle a b / c', new Bundle(['a', 'b'], ['c'])];
+        yield 'a bundle of both ends' => ['bundle a b / c', new BeadBundle(['a', 'b'], ['c'])];
         yield 'fit with a share' => ['(1 square) x fit 3', new Group([new Knots(1, new Square())], new Fit(3))];
         yield 'alternating' => [
             '(1 square, 1 bead a on left) x 4 alternate',
@@ -254,7 +254,7 @@ final class NotationTest extends TestCase
                     round($chance->between(0.1, 400), 2),
                 ),
             ),
-            3 => new Bundle([$name(), $name()], $chance->oneIn(2) ? [$name()] : []),
+            3 => new BeadBundle([$name(), $name()], $chance->oneIn(2) ? [$name()] : []),
             4 => new Node\Word('MI LA', $name(), $chance->oneIn(2) ? $name() : null),
             5 => new Node\Braid($chance->oneIn(2) ? null : \Rinkel\Core\Measure\Length::ofMillimetres(40.5)),
             6 => new Node\Net($chance->whole(1, 60), \Rinkel\Core\Measure\Length::ofMillimetres(12)),

@@ -7,8 +7,8 @@ namespace Rinkel\Tests\Core\Piece;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\KnownClosures;
-use Rinkel\Core\Closure\Wished;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -71,7 +71,7 @@ final class SchemaTest extends TestCase
         $field = str_starts_with($path, 'closure.') ? substr($path, 8) : '';
         foreach (KnownClosures::all()->ids() as $id) {
             $kind = KnownClosures::all()->named($id);
-            if (null !== $kind && \in_array($field, Wished::ofKind($kind), true)) {
+            if (null !== $kind && \in_array($field, ClosureOption::ofKind($kind), true)) {
                 return $id;
             }
         }
@@ -90,9 +90,9 @@ final class SchemaTest extends TestCase
             'finish' => 'button', 'play' => '2 mm', 'behind' => 1, 'tails' => 'frayed', 'short' => '20 mm',
             'spaced' => true, 'findings' => ['clip'], 'knotted' => true, 'glued' => true, 'plain' => true,
         ];
-        self::assertSame(Wished::fields(), array_values(array_intersect(Wished::fields(), array_keys($values))));
+        self::assertSame(ClosureOption::fields(), array_values(array_intersect(ClosureOption::fields(), array_keys($values))));
         foreach (KnownClosures::all()->ids() as $id) {
-            $known = Wished::ofKind(KnownClosures::all()->named($id) ?? throw new \LogicException());
+            $known = ClosureOption::ofKind(KnownClosures::all()->named($id) ?? throw new \LogicException());
             foreach ($values as $field => $value) {
                 $document = Examples::document(['closure' => ['kind' => $id, $field => $value]]);
                 $isTaken = \in_array($field, $known, true);

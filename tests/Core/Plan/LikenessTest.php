@@ -13,8 +13,8 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
-use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Examples;
 
@@ -102,7 +102,7 @@ final class LikenessTest extends TestCase
         }
     }
 
-    private static function pieceOf(string $construction, int $wrist): Wish
+    private static function pieceOf(string $construction, int $wrist): PieceSpec
     {
         return (new PieceReader())->read(Examples::bare($construction, [
             'wearer' => ['girth' => $wrist.' mm', 'hand' => round(1.24 * $wrist, 1).' mm'],

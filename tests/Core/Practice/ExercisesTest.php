@@ -12,11 +12,11 @@ use Rinkel\Core\Drawing\Layout;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Message;
 use Rinkel\Core\Practice\Boxes;
 use Rinkel\Core\Practice\Exercise;
 use Rinkel\Core\Practice\Exercises;
 use Rinkel\Core\Practice\Question;
-use Rinkel\Core\Said;
 use Rinkel\Tests\Core\Examples;
 
 final class ExercisesTest extends TestCase
@@ -32,7 +32,7 @@ final class ExercisesTest extends TestCase
             $question = self::ask($exercise, $seed);
             self::assertEquals($question, self::ask($exercise, $seed));
             self::assertArrayHasKey($question->right, $question->answers);
-            $answers = array_map(static fn (Said $said): string => serialize($said), $question->answers);
+            $answers = array_map(static fn (Message $said): string => serialize($said), $question->answers);
             self::assertSame($answers, array_unique($answers), 'seed '.$seed);
             $asked[serialize($question)] = true;
         }

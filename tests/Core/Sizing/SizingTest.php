@@ -16,12 +16,11 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\StockReader;
-use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
-use Rinkel\Core\Sizing\AtHand;
-use Rinkel\Core\Sizing\Farthest;
+use Rinkel\Core\Sizing\AvailableMaterials;
 use Rinkel\Core\Sizing\FromTray;
 use Rinkel\Core\Sizing\Girths;
 use Rinkel\Core\Sizing\GrowingGirth;
@@ -29,14 +28,15 @@ use Rinkel\Core\Sizing\GrowingLength;
 use Rinkel\Core\Sizing\GrowingRows;
 use Rinkel\Core\Sizing\Kit;
 use Rinkel\Core\Sizing\KitPart;
+use Rinkel\Core\Sizing\LargestFeasible;
 use Rinkel\Core\Sizing\Lengths;
 use Rinkel\Core\Sizing\Loops;
 use Rinkel\Core\Sizing\Operation;
 use Rinkel\Core\Sizing\Series;
 use Rinkel\Core\Sizing\Sized;
 use Rinkel\Core\Sizing\Sizes;
+use Rinkel\Core\Sizing\SizeTurn;
 use Rinkel\Core\Sizing\Stones;
-use Rinkel\Core\Sizing\Turn;
 use Rinkel\Core\Sizing\Wearers;
 use Rinkel\Core\Stock\Counted;
 use Rinkel\Core\Stock\Kind;
@@ -49,7 +49,7 @@ final class SizingTest extends TestCase
      * Every number of a size is that of the size planned alone.
      */
     #[DataProvider('provideExamples')]
-    public function testEachSizeIsWhatItIsAlone(Wish $design): void
+    public function testEachSizeIsWhatItIsAlone(PieceSpec $design): void
     {
         $planner = new Planner();
         $sizes = Sizes::of($planner, $design, Girths::usual($design->wearer->place, $design->unit));
@@ -69,7 +69,7 @@ final class SizingTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{Wish}>
+     * @return iterable<string, array{PieceSpec}>
      */
     public static function provideExamples(): iterable
     {
@@ -132,7 +132,7 @@ final class SizingTest extends TestCase
      * For every example: graded or said not to be; where it is, no repeat that shows differs.
      */
     #[DataProvider('provideExamples')]
-    public function testAnyDesignIsGradedOrSaidNotToBe(Wish $design): void
+    public function testAnyDesignIsGradedOrSaidNotToBe(PieceSpec $design): void
     {
         $sizes = Sizes::of(new Planner(), $design, Girths::usual($design->wearer->place, Unit::Centimetre), true);
         if (!$sizes->isGraded) {
@@ -209,9 +209,9 @@ final class SizingTest extends TestCase
                 $cords[$cut->role] = array_fill(0, $cut->count, $length);
             }
             if ($chance->oneIn(3)) {
-                $cords = [AtHand::ANY => array_merge(...array_values($cords))];
+                $cords = [AvailableMaterials::ANY => array_merge(...array_values($cords))];
             }
-            $hand = new AtHand(
+            $hand = new AvailableMaterials(
                 $cords,
                 array_map(
                     static fn (int $count): int => (int) round($count * $chance->between(0.6, 1.8)),
@@ -219,7 +219,7 @@ final class SizingTest extends TestCase
                 ),
             );
             $growth = $chance->oneIn(2) ? new GrowingGirth($design) : new GrowingLength($design);
-            $far = Farthest::of($planner, $growth, $hand);
+            $far = LargestFeasible::of($planner, $growth, $hand);
             [$least, $most] = $growth->range();
             if (null === $far->step) {
                 self::assertNotSame([], $hand->lacks($planner->plan($growth->at($least))), $chance.' '.$i);
@@ -253,11 +253,11 @@ final class SizingTest extends TestCase
         $design = Examples::shipped()['rockpool'] ?? self::fail('There is no netted pouch.');
         $growth = GrowingRows::of($design, $planner->completed($design)->pattern->tree) ?? self::fail('It has rows.');
         $cuts = $planner->plan($design)->cuts;
-        $hand = new AtHand(array_combine(
+        $hand = new AvailableMaterials(array_combine(
             array_map(static fn (Cut $cut): string => $cut->role, $cuts),
             array_map(static fn (Cut $cut): array => array_fill(0, $cut->count, $cut->length), $cuts),
         ));
-        $far = Farthest::of($planner, $growth, $hand);
+        $far = LargestFeasible::of($planner, $growth, $hand);
         self::assertSame([], $hand->lacks($planner->plan($growth->at($far->step ?? 0))));
         self::assertNotSame([], $hand->lacks($planner->plan($growth->at(($far->step ?? 0) + 1))));
         self::assertNull(GrowingRows::of($design, Examples::plan()->draft->piece->pattern->tree));
@@ -292,7 +292,7 @@ final class SizingTest extends TestCase
             self::assertSame(
                 $name,
                 array_key_first(
-                    array_filter(Examples::shipped(), static fn (Wish $wish): bool => $wish->name === $one->wish->name),
+                    array_filter(Examples::shipped(), static fn (PieceSpec $wish): bool => $wish->name === $one->wish->name),
                 ),
             );
         }
@@ -322,7 +322,7 @@ final class SizingTest extends TestCase
         $alone = Series::of([[Examples::plan(), 1]], $pace);
         self::assertSame(
             [Operation::Cut, Operation::Tie],
-            array_map(static fn (Turn $turn): Operation => $turn->deed, \array_slice($alone->turns, 0, 2)),
+            array_map(static fn (SizeTurn $turn): Operation => $turn->deed, \array_slice($alone->turns, 0, 2)),
         );
         self::assertSame([], Series::of([], $pace)->turns);
     }

@@ -11,7 +11,7 @@ use Rinkel\Core\Closure\Fastened;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Said;
+use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Does;
@@ -37,7 +37,7 @@ final readonly class PinEnd implements AtEnd, Closure
         return [] === $ends ? [] : [new Act(
             Does::Tie,
             Part::Close,
-            new Said('toy-pin', ['from' => $at->edge]),
+            new Message('toy-pin', ['from' => $at->edge]),
             [Move::knot($knot)],
             by: $ends,
             takes: $bench->knots(new Overhand(), $bench->overhand($ends), $ends),

@@ -16,7 +16,7 @@ use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Maker;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Piece\Piece;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
 
@@ -45,7 +45,7 @@ final readonly class PinnedBand implements Construction
         return CordNames::only(['core', 'working'], ['core']);
     }
 
-    public function completed(Wish $wish): Piece
+    public function completed(PieceSpec $wish): Piece
     {
         return (new SquareKnotBand())->completed($wish->withClosure($wish->closure ?? new ClosureWish(new Pinning())));
     }

@@ -6,10 +6,10 @@ namespace Rinkel\Tests\Core\Toy;
 
 use Rinkel\Core\Closure\Closure;
 use Rinkel\Core\Closure\ClosureKind;
+use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Site;
-use Rinkel\Core\Closure\Wished;
-use Rinkel\Core\Drawing\Cord;
+use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\EndParts;
 use Rinkel\Core\Drawing\EndPicture;
 use Rinkel\Core\Drawing\Scene;
@@ -42,7 +42,7 @@ final readonly class Pinning implements ClosureKind, EndPicture
 
     public function asks(): array
     {
-        return [Wished::Tail];
+        return [ClosureOption::Tail];
     }
 
     public function made(ClosureWish $wish): array
@@ -62,7 +62,7 @@ final readonly class Pinning implements ClosureKind, EndPicture
 
     public function open(EndParts $parts): Scene
     {
-        return new Scene(-5, $parts->body() + 5, 0, [Cord::straight(-5, 0, 0, 1, Colour::parse('#123456'), 'pin')], []);
+        return new Scene(-5, $parts->body() + 5, 0, [DrawnCord::straight(-5, 0, 0, 1, Colour::parse('#123456'), 'pin')], []);
     }
 
     public function worn(EndParts $parts, float $gap): Scene

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Core\Toy;
 
 use Rinkel\Core\Drawing\KnotPicture;
+use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
-use Rinkel\Core\Drawing\Run;
 use Rinkel\Core\Drawing\Span;
 use Rinkel\Core\Drawing\Strand;
 use Rinkel\Core\Geometry\Point;
-use Rinkel\Core\Knot\Ground;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TyingContext;
 
 /**
  * A knot that Rinkel does not know, with its picture: to show what adding one takes.
@@ -47,14 +47,14 @@ final readonly class TripleOverhand implements Knot, KnotPicture
         return $this;
     }
 
-    public function tied(Ground $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): Tied
     {
         $w = $ground->cord->round();
 
         return new Tied($w->times(6), $w->times(30), $w->times(4), $w->times(4));
     }
 
-    public function placed(Run $run): array
+    public function placed(KnotRun $run): array
     {
         $motif = new Motif('triple', [new Strand('first', [new Span(1, [new Point(0, 0), new Point(6, 0)])])], 6);
 

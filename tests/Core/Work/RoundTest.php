@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Core\Work;
 
 use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Message;
 use Rinkel\Core\Plan\Planner;
-use Rinkel\Core\Said;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\Part;
@@ -61,7 +61,7 @@ final class RoundTest extends TestCase
     private static function rounds(string $letters): array
     {
         $acts = array_map(
-            static fn (string $letter): Act => new Act(Does::Tie, Part::Body, new Said($letter)),
+            static fn (string $letter): Act => new Act(Does::Tie, Part::Body, new Message($letter)),
             str_split(str_replace(' ', '', $letters)),
         );
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern\Internal\Part;
 
-use Rinkel\Core\Pattern\Internal\Reading;
 use Rinkel\Core\Pattern\Internal\Token;
 use Rinkel\Core\Pattern\Internal\TokenKind;
+use Rinkel\Core\Pattern\Internal\TokenReader;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\BeadOrder;
 use Rinkel\Core\Pattern\Node\Beads;
-use Rinkel\Core\Pattern\Node\Counted;
+use Rinkel\Core\Pattern\Node\CountedPart;
 use Rinkel\Core\Pattern\Node\Lane;
 
 /**
@@ -30,7 +30,7 @@ final readonly class BeadsReader extends Worded
         return true;
     }
 
-    public function read(Reading $text, int $count, Token $start): ?Node
+    public function read(TokenReader $text, int $count, Token $start): ?Node
     {
         $text->next();
         $order = BeadOrder::AsNamed;
@@ -43,7 +43,7 @@ final readonly class BeadsReader extends Worded
         }
         $names = [];
         do {
-            $each = TokenKind::Number === $text->now()->kind ? $text->number(1, Counted::MOST) : 1;
+            $each = TokenKind::Number === $text->now()->kind ? $text->number(1, CountedPart::MOST) : 1;
             $name = null === $each ? null : $text->name();
             if (null === $each || null === $name) {
                 return null;

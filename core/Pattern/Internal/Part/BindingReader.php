@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern\Internal\Part;
 
-use Rinkel\Core\Pattern\Internal\Reading;
 use Rinkel\Core\Pattern\Internal\Token;
+use Rinkel\Core\Pattern\Internal\TokenReader;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Binding;
 
@@ -21,7 +21,7 @@ final readonly class BindingReader extends Worded
         return 'binding';
     }
 
-    public function read(Reading $text, int $count, Token $start): ?Node
+    public function read(TokenReader $text, int $count, Token $start): ?Node
     {
         $text->next();
         $width = $text->length();

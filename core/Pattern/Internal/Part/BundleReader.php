@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern\Internal\Part;
 
-use Rinkel\Core\Pattern\Internal\Reading;
 use Rinkel\Core\Pattern\Internal\Token;
 use Rinkel\Core\Pattern\Internal\TokenKind;
+use Rinkel\Core\Pattern\Internal\TokenReader;
 use Rinkel\Core\Pattern\Node;
-use Rinkel\Core\Pattern\Node\Bundle;
+use Rinkel\Core\Pattern\Node\BeadBundle;
 
 /**
  * "bundle amber sky / sky".
@@ -22,7 +22,7 @@ final readonly class BundleReader extends Worded
         return 'bundle';
     }
 
-    public function read(Reading $text, int $count, Token $start): ?Node
+    public function read(TokenReader $text, int $count, Token $start): ?Node
     {
         $text->next();
         $loose = $text->skip('loose');
@@ -33,7 +33,7 @@ final readonly class BundleReader extends Worded
             $short = $text->names();
         }
 
-        return null === $long || null === $short ? null : new Bundle(
+        return null === $long || null === $short ? null : new BeadBundle(
             $long,
             $short,
             $text->since($start),

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern\Internal\Part;
 
-use Rinkel\Core\Pattern\Internal\Reading;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Internal\Token;
 use Rinkel\Core\Pattern\Internal\TokenKind;
+use Rinkel\Core\Pattern\Internal\TokenReader;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Gap;
-use Rinkel\Core\Said;
 
 /**
  * "gap 25 mm", "gap fit", "gap 27 mm centres", "gap 1 gauge".
@@ -23,7 +23,7 @@ final readonly class GapReader extends Worded
         return 'gap';
     }
 
-    public function read(Reading $text, int $count, Token $start): ?Node
+    public function read(TokenReader $text, int $count, Token $start): ?Node
     {
         $text->next();
         if ($text->skip('fit')) {
@@ -35,7 +35,7 @@ final readonly class GapReader extends Worded
         if (1 === preg_match('/^(\d{1,2}(?:[.,]\d{1,2})?)\s*gauges?$/', $size, $match)) {
             $gauges = (float) str_replace(',', '.', $match[1]);
             if ($gauges <= 0.0 || $gauges > Gap::MOST_GAUGES) {
-                return $text->fault(new Said('expected-gauges', ['most' => (int) Gap::MOST_GAUGES]));
+                return $text->fault(new Message('expected-gauges', ['most' => (int) Gap::MOST_GAUGES]));
             }
             $text->next();
 

@@ -6,13 +6,13 @@ namespace Rinkel\Core\Pattern\Internal\Part;
 
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\KnownKnots;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Internal\PartReader;
-use Rinkel\Core\Pattern\Internal\Reading;
 use Rinkel\Core\Pattern\Internal\Token;
 use Rinkel\Core\Pattern\Internal\TokenKind;
+use Rinkel\Core\Pattern\Internal\TokenReader;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Knots;
-use Rinkel\Core\Said;
 
 /**
  * "42 half left", "1 barrel 4", "8 square in second": knots by their one word or two.
@@ -23,9 +23,9 @@ final readonly class KnotsReader implements PartReader
 {
     public function __construct(private KnownKnots $knots) {}
 
-    public function begins(): Said
+    public function begins(): Message
     {
-        return new Said('expected-knot');
+        return new Message('expected-knot');
     }
 
     public function isAt(Token $token): bool
@@ -39,7 +39,7 @@ final readonly class KnotsReader implements PartReader
         return true;
     }
 
-    public function read(Reading $text, int $count, Token $start): ?Node
+    public function read(TokenReader $text, int $count, Token $start): ?Node
     {
         $kind = $this->knot($text);
         if (null === $kind) {
@@ -68,7 +68,7 @@ final readonly class KnotsReader implements PartReader
     /**
      * Reads the word of a knot, or its two.
      */
-    private function knot(Reading $text): ?Knot
+    private function knot(TokenReader $text): ?Knot
     {
         $first = $text->next()->text;
         $seconds = $this->secondWords($first);

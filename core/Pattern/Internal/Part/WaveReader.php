@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern\Internal\Part;
 
-use Rinkel\Core\Pattern\Internal\Reading;
 use Rinkel\Core\Pattern\Internal\Token;
 use Rinkel\Core\Pattern\Internal\TokenKind;
+use Rinkel\Core\Pattern\Internal\TokenReader;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Wave;
 
@@ -22,7 +22,7 @@ final readonly class WaveReader extends Worded
         return 'wave';
     }
 
-    public function read(Reading $text, int $count, Token $start): ?Node
+    public function read(TokenReader $text, int $count, Token $start): ?Node
     {
         $text->next();
         $steps = $text->number(1, Wave::MOST_STEPS);

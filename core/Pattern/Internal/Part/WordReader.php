@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern\Internal\Part;
 
-use Rinkel\Core\Pattern\Internal\Reading;
+use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Internal\Token;
 use Rinkel\Core\Pattern\Internal\TokenKind;
+use Rinkel\Core\Pattern\Internal\TokenReader;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Word;
-use Rinkel\Core\Said;
 
 /**
  * 'word "MILA" of dice between seed'.
@@ -23,13 +23,13 @@ final readonly class WordReader extends Worded
         return 'word';
     }
 
-    public function read(Reading $text, int $count, Token $start): ?Node
+    public function read(TokenReader $text, int $count, Token $start): ?Node
     {
         $text->next();
         $token = $text->now();
         $letters = trim($token->text, '"');
         if (TokenKind::Text !== $token->kind || '' === trim($letters) || mb_strlen($letters) > Word::LONGEST) {
-            return $text->fault(new Said('expected-word'));
+            return $text->fault(new Message('expected-word'));
         }
         $text->next();
         if (null === $text->oneOf('of')) {

@@ -64,7 +64,7 @@ final class ImportControllerTest extends WebCase
     public function testEveryExampleThatIsSavedIsReadBackTheSame(): void
     {
         $files = array_map(
-            static fn (\Rinkel\Core\Piece\Wish $piece): string => (string) json_encode(
+            static fn (\Rinkel\Core\Piece\PieceSpec $piece): string => (string) json_encode(
                 (new PieceWriter())->write($piece),
             ),
             Examples::shipped(),

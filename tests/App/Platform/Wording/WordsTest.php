@@ -60,7 +60,7 @@ final class WordsTest extends TestCase
     public function testEverySentenceOfAFailureHasItsWordsAndNoneIsLeftOver(): void
     {
         $code = self::sources('core').self::sources('src');
-        preg_match_all('/(?:new Said\(\s*|self::at\(\$part, |said\.)\'?([a-z]+(?:-[a-z]+)*)\'/', $code, $said);
+        preg_match_all('/(?:new Message\(\s*|self::at\(\$part, |said\.)\'?([a-z]+(?:-[a-z]+)*)\'/', $code, $said);
         // What acts say is in words of its own, that StepsCommandTest looks after.
         $acts = array_diff_key(self::words('making'), self::words('said'));
         $keys = array_values(array_diff(array_unique($said[1]), array_keys($acts)));

@@ -9,8 +9,8 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
-use Rinkel\Core\Piece\Wish;
 use Rinkel\Core\Plan\Planner;
 
 /**
@@ -165,12 +165,12 @@ final class FromVersion1Test extends TestCase
         ];
     }
 
-    private static function read(string $file): Wish
+    private static function read(string $file): PieceSpec
     {
         return self::from(self::FOLDER.$file.'.json');
     }
 
-    private static function from(string $path): Wish
+    private static function from(string $path): PieceSpec
     {
         $document = json_decode((string) file_get_contents($path), true, 32, \JSON_THROW_ON_ERROR);
 

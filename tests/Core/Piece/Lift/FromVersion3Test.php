@@ -6,7 +6,7 @@ namespace Rinkel\Tests\Core\Piece\Lift;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Rinkel\Core\Piece\Lifts;
+use Rinkel\Core\Piece\FormatUpgrades;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Examples;
@@ -36,7 +36,7 @@ final class FromVersion3Test extends TestCase
 
     public function testFindingsCordsAndWhatStandsBetweenQuotationMarks(): void
     {
-        $lifted = Lifts::lifted([
+        $lifted = FormatUpgrades::lifted([
             'version' => 3,
             'findings' => ['binding' => ['kind' => 'ring'], 'clasp' => ['kind' => 'clasp']],
             'cords' => ['level' => ['thickness' => '1 mm'], 'other' => ['thickness' => '1 mm']],
@@ -54,7 +54,7 @@ final class FromVersion3Test extends TestCase
     {
         $document = ['version' => 4, 'beads' => ['hang' => []]];
 
-        self::assertSame(['version' => PieceReader::VERSION] + $document, Lifts::lifted($document));
+        self::assertSame(['version' => PieceReader::VERSION] + $document, FormatUpgrades::lifted($document));
     }
 
     /**

@@ -8,7 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
-use Rinkel\Core\Piece\Wish;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Neighbour;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Chance;
@@ -75,7 +75,7 @@ final class NeighboursTest extends TestCase
     {
         $chance = new Chance(25);
         $planner = new Planner();
-        $pieces = [...Examples::shipped(), ...array_map(static fn (): Wish => Examples::random($chance), range(1, 60))];
+        $pieces = [...Examples::shipped(), ...array_map(static fn (): PieceSpec => Examples::random($chance), range(1, 60))];
         $told = 0;
         foreach ($pieces as $name => $piece) {
             try {

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\Closing;
+
+use Rinkel\Core\Work\Bench;
+use Rinkel\Core\Work\Closing;
+use Rinkel\Core\Work\Finish;
+use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\Outlet;
+
+/**
+ * What every way to close a piece has in common: working ends made safe where they are, before the closure or with it,
+ * and the ends that are left at last.
+ */
+abstract readonly class ClosingSequence implements Closing
+{
+    public function __construct(private bool $takesAll = false) {}
+
+    final public function takesAll(): bool
+    {
+        return $this->takesAll;
+    }
+
+    public function begins(bool $isFolded): bool
+    {
+        return $isFolded;
+    }
+
+    public function joins(bool $isFolded): bool
+    {
+        return false;
+    }
+
+    public function crimps(bool $isStart): bool
+    {
+        return false;
+    }
+
+    /**
+     * Writes how working ends are made safe: before what closes the piece, where neither the maker nor the closure
+     * leaves them for last. Pairs that are finished by turns are always done before.
+     *
+     * @return list<Loose> what is left for last
+     */
+    final protected function workingEnds(Bench $bench, Outlet $start, Outlet $finish, bool $isLast = false): array
+    {
+        $groups = [];
+        $acts = [];
+        foreach ([$start, $finish] as $at) {
+            foreach ($at->tied as $end) {
+                $end->keep($bench->habits->hold(false)->millimetres);
+            }
+            if ($at->inTurn) {
+                array_push($acts, ...PairEnds::of($bench, $at->tied, $at->edge, $isLast));
+            } elseif ([] !== $at->tied) {
+                $groups[] = new Loose($at->tied, $at->tiedAt ?? $at->edge);
+            }
+        }
+        $left = $bench->habits->working->isLast() || $isLast ? $groups : [];
+        $acts = [...$acts, ...(new Finish($bench->habits))->of([] === $left ? $groups : [])];
+        $bench->write('working ends', $acts, ['body', 'trial']);
+
+        return $left;
+    }
+
+    /**
+     * Writes the ends that are left.
+     *
+     * @param list<Loose>  $groups
+     * @param list<string> $after
+     */
+    final protected function lastEnds(Bench $bench, array $groups, array $after): void
+    {
+        $bench->write(
+            'last ends',
+            (new Finish($bench->habits))->of($groups),
+            ['body', 'working ends', 'trial', ...$after],
+        );
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Closure\Kind;
+
+use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\ClosureOption;
+use Rinkel\Core\Closure\Site;
+use Rinkel\Core\Closure\Ties;
+
+/**
+ * Two tails tied by hand.
+ */
+final readonly class TieClosure extends OpeningClosure
+{
+    public function id(): string
+    {
+        return 'ties';
+    }
+
+    public function asks(): array
+    {
+        return [ClosureOption::Tail, ClosureOption::Tails];
+    }
+
+    public function on(Site $site): Closure
+    {
+        return new Ties($site->wish, $site);
+    }
+}

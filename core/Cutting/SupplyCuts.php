@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Cutting;
+
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Stock\Supply;
+
+/**
+ * What is cut from one piece of stock, in the order of cutting: the longest first, so that a slip costs least.
+ */
+final readonly class SupplyCuts
+{
+    /**
+     * @param list<array{Demand, Length}> $cuts each with the length it gets
+     * @param Length|null                 $left null of a spool of which nobody knows how much there is
+     */
+    public function __construct(
+        public Supply $supply,
+        public array $cuts,
+        public ?Length $left,
+    ) {}
+
+    public function sum(): Length
+    {
+        return Length::sum(...array_map(static fn (array $cut): Length => $cut[1], $this->cuts));
+    }
+}

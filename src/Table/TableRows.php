@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Table;
+
+use Psr\Log\LoggerInterface;
+use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Samples\Samples;
+use Rinkel\App\Svg\DrawingFile;
+use Rinkel\App\Svg\PagePictures;
+use Rinkel\Core\Failure;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Plan\Planner;
+
+/**
+ * What the Table shows of a piece. One that cannot be read, planned or drawn costs its own row only.
+ */
+final readonly class TableRows
+{
+    public function __construct(
+        private Pieces $pieces,
+        private Planner $planner,
+        private DrawingFile $files,
+        private PagePictures $pictures,
+        private LoggerInterface $logger,
+        private Samples $samples,
+    ) {}
+
+    /**
+     * Returns the small drawing of a piece as SVG.
+     *
+     * @throws Failure If it cannot be read or planned
+     */
+    public function drawing(StoredPiece $stored): string
+    {
+        return $this->pictures->small($this->planner->plan($this->pieces->piece($stored)), $stored->id());
+    }
+
+    public function of(StoredPiece $stored): TableRow
+    {
+        $name = $stored->document()['name'] ?? null;
+        $name = \is_string($name) ? mb_scrub($name) : '#'.$stored->id();
+        try {
+            $plan = $this->planner->plan($this->pieces->piece($stored));
+
+            return new TableRow(
+                $stored,
+                $plan->draft->piece->name,
+                $plan,
+                $this->files->version($stored->uid().' '.$stored->state().' '.$this->samples->mark()),
+            );
+        } catch (PieceUnreadable $unreadable) {
+            return new TableRow($stored, $name, null, '', $unreadable->faults);
+        } catch (\Throwable $bug) {
+            $this->logger->critical(
+                'A piece cannot be shown on the Table.',
+                ['piece' => $stored->id(), 'exception' => $bug],
+            );
+
+            return new TableRow($stored, $name, null, '');
+        }
+    }
+}
