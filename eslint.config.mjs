@@ -5,11 +5,11 @@ const worker = ['self', 'caches', 'fetch', 'URL', 'Promise', 'Response'];
 
 export default [
   {
-    files: ['assets/*.js'],
-    languageOptions: { ecmaVersion: 2024, sourceType: 'script', globals: Object.fromEntries([...browser, ...worker].map((name) => [name, 'readonly'])) },
+    files: ['assets/**/*.js', 'tests/Scripts/*.js'],
+    languageOptions: { ecmaVersion: 2024, sourceType: 'module', globals: Object.fromEntries([...browser, ...worker].map((name) => [name, 'readonly'])) },
     rules: {
       'no-undef': 'error', 'no-unused-vars': 'error', 'prefer-const': 'error', 'no-var': 'error', eqeqeq: 'error', 'no-shadow': 'error', 'no-implicit-globals': 'error',
-      'no-unreachable': 'error', 'no-dupe-keys': 'error', 'no-fallthrough': 'error', 'valid-typeof': 'error', 'no-eval': 'error', 'no-self-compare': 'error',
+      'no-unreachable': 'error', 'no-dupe-keys': 'error', 'no-fallthrough': 'error', 'valid-typeof': 'error', 'no-eval': 'error', 'no-self-compare': 'error', 'max-lines': ['error', 250],
     },
   },
 ];

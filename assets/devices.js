@@ -1,40 +1,35 @@
 // Instruments: a page that listens puts what they say into the field that has the focus; the Devices page plays them, and lets real ones
 // with a serial line in. A reading is a line: "calliper 1.05 mm", "tape 15.3 cm", "scale 12.4 g", "foot".
-(() => {
-  const LOOK = 400;
-  const LISTENS = 'rinkel-listens';
-  const find = (selector) => document.querySelector(selector);
-  const listens = () => {
-    try {
-      return localStorage.getItem(LISTENS) === '1';
-    } catch {
-      return false;
-    }
-  };
-  const say = (line) => fetch('/devices/say', {
-    method: 'POST', headers: { 'X-Rinkel-Device': '1', 'Content-Type': 'application/x-www-form-urlencoded' }, body: new URLSearchParams({ line }),
-  }).then((answer) => {
-    if (find('#device-said')) {
-      find('#device-said').textContent = answer.ok ? line : `${line} ?`;
-    }
-  }).catch(() => {});
+import { find, findAll, store, stored } from './page/dom.js';
 
-  // What is said lands where somebody would have typed it.
-  const take = (line) => {
-    const [device, value, unit] = line.split(' ');
-    if (device === 'foot') {
-      document.dispatchEvent(new CustomEvent('rinkel:foot'));
-      return;
-    }
-    const node = document.activeElement;
-    if (node?.matches('input:not([type]), input[type=text], input[type=search]') && !node.dataset.says) {
-      node.value = `${value} ${unit}`;
-      ['input', 'change'].forEach((name) => node.dispatchEvent(new Event(name, { bubbles: true })));
-    }
-    if (find('#heard')) {
-      find('#heard').textContent = `${value} ${unit}`;
-    }
-  };
+const LOOK = 400;
+const LISTENS = 'rinkel-listens';
+const listens = () => stored(LISTENS) === '1';
+const say = (line) => fetch('/devices/say', {
+  method: 'POST', headers: { 'X-Rinkel-Device': '1', 'Content-Type': 'application/x-www-form-urlencoded' }, body: new URLSearchParams({ line }),
+}).then((answer) => {
+  if (find('#device-said')) {
+    find('#device-said').textContent = answer.ok ? line : `${line} ?`;
+  }
+}).catch(() => {});
+
+// What is said lands where somebody would have typed it.
+const take = (line) => {
+  const [device, value, unit] = line.split(' ');
+  if (device === 'foot') {
+    document.dispatchEvent(new CustomEvent('rinkel:foot'));
+    return;
+  }
+  const node = document.activeElement;
+  if (node?.matches('input:not([type]), input[type=text], input[type=search]') && !node.dataset.says) {
+    node.value = `${value} ${unit}`;
+    ['input', 'change'].forEach((name) => node.dispatchEvent(new Event(name, { bubbles: true })));
+  }
+  if (find('#heard')) {
+    find('#heard').textContent = `${value} ${unit}`;
+  }
+};
+const listen = () => {
   let last = '';
   const look = () => {
     if (!listens() || document.visibilityState !== 'visible') {
@@ -47,39 +42,36 @@
   };
   setInterval(look, LOOK);
   look();
+};
+listen();
 
-  document.querySelectorAll('form[data-device]').forEach((form) => form.addEventListener('submit', (event) => {
-    event.preventDefault();
-    const typed = form.querySelector('[data-says]')?.value.trim() ?? '';
-    say(`${form.dataset.device} ${typed}`.trim());
-  }));
-  const button = find('#listen');
-  if (button) {
-    const show = () => button.setAttribute('aria-pressed', listens());
-    button.hidden = false;
-    button.addEventListener('click', () => {
-      try {
-        listens() ? localStorage.removeItem(LISTENS) : localStorage.setItem(LISTENS, '1');
-      } catch {
-        // This browser keeps nothing.
-      }
-      show();
-    });
+findAll('form[data-device]').forEach((form) => form.addEventListener('submit', (event) => {
+  event.preventDefault();
+  const typed = form.querySelector('[data-says]')?.value.trim() ?? '';
+  say(`${form.dataset.device} ${typed}`.trim());
+}));
+const button = find('#listen');
+if (button) {
+  const show = () => button.setAttribute('aria-pressed', listens());
+  button.hidden = false;
+  button.addEventListener('click', () => {
+    store(LISTENS, listens() ? null : '1');
     show();
-  }
-  const serial = find('#serial');
-  if (serial && 'serial' in navigator) {
-    serial.hidden = false;
-    serial.addEventListener('click', async () => {
-      const port = await navigator.serial.requestPort();
-      await port.open({ baudRate: 9600 });
-      const reader = port.readable.pipeThrough(new TextDecoderStream()).getReader();
-      let rest = '';
-      for (let part = await reader.read(); !part.done; part = await reader.read()) {
-        const lines = (rest + part.value).split(/\r?\n/);
-        rest = lines.pop();
-        lines.filter((line) => line.trim() !== '').forEach(say);
-      }
-    });
-  }
-})();
+  });
+  show();
+}
+const serial = find('#serial');
+if (serial && 'serial' in navigator) {
+  serial.hidden = false;
+  serial.addEventListener('click', async () => {
+    const port = await navigator.serial.requestPort();
+    await port.open({ baudRate: 9600 });
+    const reader = port.readable.pipeThrough(new TextDecoderStream()).getReader();
+    let rest = '';
+    for (let part = await reader.read(); !part.done; part = await reader.read()) {
+      const lines = (rest + part.value).split(/\r?\n/);
+      rest = lines.pop();
+      lines.filter((line) => line.trim() !== '').forEach(say);
+    }
+  });
+}

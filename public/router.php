@@ -29,6 +29,15 @@ if (false !== $file && null !== $type && is_file($file) && str_starts_with($file
     }
     header('Content-Type: '.$type.(str_starts_with($type, 'text/') ? '; charset=utf-8' : ''));
     header('Cache-Control: '.(str_contains($address, '?v=') ? 'public, max-age=31536000, immutable' : 'no-cache'));
+    $packed = $file.'.gz';
+    if (is_file($packed)) {
+        header('Vary: Accept-Encoding');
+        $takes = $_SERVER['HTTP_ACCEPT_ENCODING'] ?? '';
+        if (is_string($takes) && 1 === preg_match('/\bgzip\b(?!\s*;\s*q=0(?:\.0*)?\s*(?:,|$))/', $takes)) {
+            header('Content-Encoding: gzip');
+            $file = $packed;
+        }
+    }
     readfile($file);
 
     return true;

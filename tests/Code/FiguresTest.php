@@ -27,6 +27,16 @@ final class FiguresTest extends TestCase
         self::assertSame([], $figures->dependencies()['Platform'] ?? null);
     }
 
+    public function testEachNameStandsOnce(): void
+    {
+        self::assertSame([], (new Figures())->sharedNames());
+    }
+
+    public function testATemplateIsReadWithoutScrollingSideways(): void
+    {
+        self::assertSame([], (new Figures())->wideTemplateLines());
+    }
+
     /**
      * @return list<string>
      */

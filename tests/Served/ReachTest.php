@@ -45,6 +45,26 @@ final class ReachTest extends ServedCase
         self::assertSame(404, $this->ask('/router.php', headers: [])[0]);
     }
 
+    public function testStylesAndScriptsComePackedToThoseWhoTakeThem(): void
+    {
+        $this->migrate();
+        $this->serve(1);
+        foreach (['/build/app.css', '/build/app.js'] as $path) {
+            [, $plain, $as] = $this->ask($path, headers: []);
+            [, $packed, $packedAs] = $this->ask($path, headers: ['Accept-Encoding: br, gzip']);
+            self::assertSame('gzip', $packedAs['content-encoding'] ?? '');
+            self::assertSame($as['content-type'] ?? '', $packedAs['content-type'] ?? '');
+            self::assertSame($plain, gzdecode($packed));
+            self::assertLessThan(0.5 * \strlen($plain), \strlen($packed));
+            self::assertSame('Accept-Encoding', $as['vary'] ?? '', 'what is kept between is not mixed up');
+            foreach (['identity', 'br', 'gzip;q=0'] as $takes) {
+                [, $body, $headers] = $this->ask($path, headers: ['Accept-Encoding: '.$takes]);
+                self::assertArrayNotHasKey('content-encoding', $headers, $takes);
+                self::assertSame($plain, $body, $takes);
+            }
+        }
+    }
+
     public function testABodyBeyondReasonIsToldAsThat(): void
     {
         $this->migrate();

@@ -1,0 +1,37 @@
+// What every script of a page needs: finding things, ids that nobody else has, and a drawer in this browser that may be locked.
+
+export const find = (selector) => document.querySelector(selector);
+export const findAll = (selector) => [...document.querySelectorAll(selector)];
+
+/** Returns an id of 24 hexadecimal digits. */
+export const newId = () => [...crypto.getRandomValues(new Uint8Array(12))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+
+/** Keeps a text under a name, or forgets it when it is null. */
+export const store = (name, value) => {
+  try {
+    value === null ? localStorage.removeItem(name) : localStorage.setItem(name, value);
+  } catch {
+    // No room, or none allowed: then only this page knows.
+  }
+};
+
+export const stored = (name) => {
+  try {
+    return localStorage.getItem(name);
+  } catch {
+    return null;
+  }
+};
+
+/** Whether a click asks for another tab or window. */
+export const isElsewhere = (event) => event.ctrlKey || event.metaKey || event.shiftKey;
+
+/** Whether something is typed or chosen in it with keys. */
+export const isField = (node) => node.matches?.('input:not([type=radio], [type=checkbox], [type=range]), textarea, select') ?? false;
+
+/** Changes one word of this page's address without going anywhere. */
+export const addressed = (name, value) => {
+  const address = new URL(location.href);
+  address.searchParams.set(name, value);
+  history.replaceState(history.state, '', address);
+};
