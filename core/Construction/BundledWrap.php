@@ -48,7 +48,7 @@ final readonly class BundledWrap implements Construction
 
     public function completed(PieceSpec $wish): Piece
     {
-        $names = [] === $wish->beads ? ['seed'] : array_map(strval(...), array_keys($wish->beads));
+        $names = [] === $wish->materials->beads ? ['seed'] : array_map(strval(...), array_keys($wish->materials->beads));
         $three = implode(' ', array_map(static fn (int $i): string => $names[$i % \count($names)], [0, 1, 2]));
 
         return $wish->completedWith(

@@ -49,7 +49,7 @@ final readonly class KnottedStrands extends OnCord
                 'ring' => Stock::finding(FindingKind::Ring, 5, 5, 4),
                 'clasp' => Stock::finding(FindingKind::Clasp, 12, 6, 0),
             ],
-            '(1 overhand, 1 bead '.(array_key_first($wish->beads) ?? 'pearl').') x fit, 1 overhand',
+            '(1 overhand, 1 bead '.(array_key_first($wish->materials->beads) ?? 'pearl').') x fit, 1 overhand',
             new ClosureWish(ClaspClosure::onCord(), findings: ['end', 'end', 'ring', 'ring', 'clasp']),
         );
     }

@@ -54,7 +54,7 @@ final readonly class LayeredStrands extends OnCord
 
     public function completed(PieceSpec $wish): Piece
     {
-        $bead = array_key_first($wish->beads) ?? 'seed';
+        $bead = array_key_first($wish->materials->beads) ?? 'seed';
         $strand = static fn (int $beads): string => \sprintf(
             'gap fit, 1 overhand, %d bead %s, 1 overhand, gap fit',
             $beads,

@@ -37,8 +37,8 @@ final readonly class MultiRow extends OnCore
 
     public function completed(PieceSpec $wish): Piece
     {
-        $rows = $wish->cords['core']->count ?? 3;
-        $names = array_map(strval(...), array_keys($wish->beads));
+        $rows = $wish->materials->cords['core']->count ?? 3;
+        $names = array_map(strval(...), array_keys($wish->materials->beads));
         $step = [];
         for ($row = 0; $row < $rows; ++$row) {
             $outer = abs($row - ($rows - 1) / 2) >= 1;

@@ -65,7 +65,7 @@ final readonly class NettedPouch implements Construction
             ['mesh' => Stock::cord(Fibre::WaxedCotton, 1.0, '#4b5a46', 4)],
             ['lock' => Stock::round(14, '#b98f4e', 7.5)],
             ['stone' => Stock::finding(FindingKind::Stone, 28, 18, 0)],
-            'braid fit, 1 overhand, gap 12 mm, net 5 every 12 mm, focal '.(array_key_first($wish->beads) ?? 'lock')
+            'braid fit, 1 overhand, gap 12 mm, net 5 every 12 mm, focal '.(array_key_first($wish->materials->beads) ?? 'lock')
                 .', gap 12 mm, 1 overhand, braid fit',
             new ClosureWish(new TieClosure()),
         );

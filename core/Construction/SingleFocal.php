@@ -36,7 +36,7 @@ final readonly class SingleFocal extends OnCord
             ['cord' => Stock::cord(Fibre::WaxedCotton, 1.0, '#3a3f44')],
             ['stone' => Stock::round(12, '#4f8a8b', 2.0)],
             [],
-            'gap fit, 1 barrel 2, focal '.(array_key_first($wish->beads) ?? 'stone').', 1 barrel 2, gap fit',
+            'gap fit, 1 barrel 2, focal '.(array_key_first($wish->materials->beads) ?? 'stone').', 1 barrel 2, gap fit',
             new ClosureWish(new DoubleBarrel()),
         );
     }

@@ -29,7 +29,7 @@ final readonly class SpacedKnots extends OnCord
             ['cord' => Stock::cord(Fibre::WaxedCotton, 1.5, '#7a4b2a')],
             [],
             [],
-            '(1 barrel 3, gap fit) x '. 6 * $wish->wraps.', 1 barrel 3',
+            '(1 barrel 3, gap fit) x '. 6 * $wish->wearing->wraps.', 1 barrel 3',
             new ClosureWish(new DoubleBarrel()),
         );
     }

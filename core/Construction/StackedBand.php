@@ -37,13 +37,13 @@ final readonly class StackedBand extends OnCore
 
     public function completed(PieceSpec $wish): Piece
     {
-        $pairs = [] === array_diff_key($wish->cords, ['core' => 0, 'slider' => 0])
+        $pairs = [] === array_diff_key($wish->materials->cords, ['core' => 0, 'slider' => 0])
             ? [
                 'first' => Stock::cord(Fibre::Polyester, 0.8, '#1f5f6b'),
                 'second' => Stock::cord(Fibre::Polyester, 0.8, '#d9a441'),
             ]
             : [];
-        $names = array_keys($pairs + array_diff_key($wish->cords, ['core' => 0, 'slider' => 0]));
+        $names = array_keys($pairs + array_diff_key($wish->materials->cords, ['core' => 0, 'slider' => 0]));
 
         return $wish->completedWith(
             $pairs + ['core' => Stock::cord(Fibre::Polyester, 0.8, '#2b2b33', 2)],

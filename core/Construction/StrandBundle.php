@@ -55,7 +55,7 @@ final readonly class StrandBundle implements Construction
 
     public function completed(PieceSpec $wish): Piece
     {
-        $strands = [] === array_diff_key($wish->cords, ['end' => 0, 'slider' => 0])
+        $strands = [] === array_diff_key($wish->materials->cords, ['end' => 0, 'slider' => 0])
             ? [
                 'sea' => Stock::cord(Fibre::WaxedCotton, 1.0, '#2f6f73', 6),
                 'sand' => Stock::cord(Fibre::WaxedCotton, 1.0, '#d6c39a', 4),

@@ -35,7 +35,7 @@ final readonly class StretchString extends OnCord
                 ', ',
                 array_map(
                     static fn (string $name): string => '1 bead '.$name,
-                    [] === $wish->beads ? ['round'] : array_map(strval(...), array_keys($wish->beads)),
+                    [] === $wish->materials->beads ? ['round'] : array_map(strval(...), array_keys($wish->materials->beads)),
                 ),
             ).') x fit',
             new ClosureWish(new KnottedElastic()),

@@ -31,7 +31,7 @@ final readonly class StrungBeads extends OnCord
             [],
             'gap fit, 1 barrel 3, 9 bead '.implode(
                 ' ',
-                [] === $wish->beads ? ['pearl'] : array_keys($wish->beads),
+                [] === $wish->materials->beads ? ['pearl'] : array_keys($wish->materials->beads),
             ).', 1 barrel 3, gap fit',
             new ClosureWish(new DoubleBarrel()),
         );

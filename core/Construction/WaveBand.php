@@ -58,7 +58,7 @@ final readonly class WaveBand implements Construction
 
     public function completed(PieceSpec $wish): Piece
     {
-        $names = array_map(strval(...), array_keys($wish->beads));
+        $names = array_map(strval(...), array_keys($wish->materials->beads));
 
         return $wish->completedWith(
             [

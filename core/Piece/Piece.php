@@ -76,17 +76,17 @@ final readonly class Piece
         $this->name = $wish->name;
         $this->unit = $wish->unit;
         $this->construction = $wish->construction;
-        $this->wearer = $wish->wearer;
-        $this->ease = $wish->ease;
-        $this->tension = $wish->tension;
-        $this->wraps = $wish->wraps;
-        $this->length = $wish->length;
-        $this->samples = $wish->samples;
-        $this->forChild = $wish->forChild;
-        $this->instantGlue = $wish->instantGlue;
-        $this->drop = $wish->drop;
-        $this->risk = $wish->risk;
-        $this->habits = $wish->habits;
+        $this->wearer = $wish->wearing->wearer;
+        $this->ease = $wish->wearing->ease;
+        $this->tension = $wish->workmanship->tension;
+        $this->wraps = $wish->wearing->wraps;
+        $this->length = $wish->wearing->length;
+        $this->samples = $wish->workmanship->samples;
+        $this->forChild = $wish->wearing->forChild;
+        $this->instantGlue = $wish->workmanship->instantGlue;
+        $this->drop = $wish->wearing->drop;
+        $this->risk = $wish->workmanship->risk;
+        $this->habits = $wish->workmanship->habits;
     }
 
     /**
@@ -94,7 +94,7 @@ final readonly class Piece
      */
     public function gauge(): Length
     {
-        return $this->wish->gauge ?? Length::ofMillimetres(25);
+        return $this->wish->workmanship->gauge ?? Length::ofMillimetres(25);
     }
 
     /**

@@ -80,7 +80,6 @@ final class PieceReader
     public function read(array $document): PieceSpec
     {
         $fields = new Fields(FormatUpgrades::lifted($document));
-        $materials = new MaterialReader($fields);
         $fields->mustBe('format', self::FORMAT);
         $fields->mustBeVersion('version', self::VERSION);
         $name = $fields->text('name', self::NAME_LONGEST);
@@ -91,43 +90,11 @@ final class PieceReader
             [Unit::Centimetre, Unit::Inch],
         ) ?? Unit::Centimetre;
         $construction = $fields->name('construction');
-        $wearer = $this->wearer($fields, $unit);
-        $ease = $fields->length('ease', $unit, Length::zero(), Length::ofMillimetres(60), EaseScale::snug());
-        $length = $fields->length('length', $unit, Length::ofCentimetres(5), Length::ofCentimetres(300));
-        $tension = $fields->has('tension') ? $fields->choice('tension', Tension::class, Tension::Even) : null;
-        $risk = $fields->number('risk', Risk::LEAST, Risk::MOST, Risk::USUAL);
-        $wraps = $fields->number('wraps', 1, PieceSpec::MOST_WRAPS, 1);
-        $cords = $fields->each(
-            'cords',
-            $materials->cord(...),
-            Pattern::isName(...),
-            Naming::refusal(...),
-        );
-        $beads = $fields->each(
-            'beads',
-            $materials->bead(...),
-            Naming::suits(...),
-            Naming::refusal(...),
-        );
-        $findings = $fields->each(
-            'findings',
-            $materials->finding(...),
-            Pattern::isName(...),
-            Naming::refusal(...),
-        );
-        $samples = $fields->each(
-            'samples',
-            fn (string $path): ?Sample => $this->sample($fields, $path),
-            $this->isKnot(...),
-            $this->noKnot(...),
-        );
+        $wearing = $this->wearing($fields, $unit);
+        $materials = self::materials($fields);
         $pattern = $fields->note('pattern', self::PATTERN_LONGEST);
-        $habits = $this->habits($fields, $unit);
-        $closure = $this->closure($fields, $unit, $habits);
-        $drop = $fields->length('drop', $unit, Length::zero(), Length::ofCentimetres(100));
-        $gauge = $fields->length('gauge', $unit, Length::ofMillimetres(2), Length::ofMillimetres(200));
-        $for = $fields->has('for') ? $fields->text('for', self::NAME_LONGEST) : null;
-        [$child, $instant] = [$fields->yes('forChild'), $fields->yes('instantGlue')];
+        $workmanship = $this->workmanship($fields, $unit);
+        $closure = $this->closure($fields, $unit, $workmanship->habits);
         $fields->noneElse();
         $written = null === $pattern ? null : $fields->parsed(
             'pattern',
@@ -137,30 +104,49 @@ final class PieceReader
         if ([] !== $fields->faults()) {
             throw PieceUnreadable::because($fields->faults());
         }
-        \assert(isset($name, $construction, $wearer, $ease, $wraps, $risk));
+        \assert(isset($name, $construction, $wearing));
 
-        return new PieceSpec(
-            $name,
-            $unit,
-            $construction,
-            $wearer,
-            $ease,
-            $tension,
-            $wraps,
-            $length,
-            $cords,
-            $beads,
-            $findings,
-            $written,
-            $closure,
-            $samples,
-            $child,
-            $instant,
-            $drop,
-            $risk,
-            $gauge,
-            $habits,
-            $for,
+        return new PieceSpec($name, $unit, $construction, $wearing, $materials, $written, $closure, $workmanship);
+    }
+
+    private function wearing(Fields $fields, Unit $unit): ?Wearing
+    {
+        $wearer = $this->wearer($fields, $unit);
+        $ease = $fields->length('ease', $unit, Length::zero(), Length::ofMillimetres(60), EaseScale::snug());
+        $wraps = $fields->number('wraps', 1, Wearing::MOST_WRAPS, 1);
+        $length = $fields->length('length', $unit, Length::ofCentimetres(5), Length::ofCentimetres(300));
+        $drop = $fields->length('drop', $unit, Length::zero(), Length::ofCentimetres(100));
+        $whom = $fields->has('for') ? $fields->text('for', self::NAME_LONGEST) : null;
+        $child = $fields->yes('forChild');
+
+        return isset($wearer, $ease, $wraps) ? new Wearing($wearer, $ease, $wraps, $length, $drop, $whom, $child) : null;
+    }
+
+    private static function materials(Fields $fields): Materials
+    {
+        $materials = new MaterialReader($fields);
+
+        return new Materials(
+            $fields->each('cords', $materials->cord(...), Pattern::isName(...), Naming::refusal(...)),
+            $fields->each('beads', $materials->bead(...), Naming::suits(...), Naming::refusal(...)),
+            $fields->each('findings', $materials->finding(...), Pattern::isName(...), Naming::refusal(...)),
+        );
+    }
+
+    private function workmanship(Fields $fields, Unit $unit): Workmanship
+    {
+        return new Workmanship(
+            $fields->has('tension') ? $fields->choice('tension', Tension::class, Tension::Even) : null,
+            $fields->each(
+                'samples',
+                fn (string $path): ?Sample => $this->sample($fields, $path),
+                $this->isKnot(...),
+                $this->noKnot(...),
+            ),
+            $this->habits($fields, $unit),
+            $fields->length('gauge', $unit, Length::ofMillimetres(2), Length::ofMillimetres(200)),
+            $fields->number('risk', Risk::LEAST, Risk::MOST, Risk::USUAL) ?? Risk::USUAL,
+            $fields->yes('instantGlue'),
         );
     }
 

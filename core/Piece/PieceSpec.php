@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Piece;
 
 use Rinkel\Core\Closure\ClosureWish;
-use Rinkel\Core\Cutting\Risk;
-use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Wearer;
-use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord;
@@ -20,7 +17,6 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Pattern\Renaming;
 use Rinkel\Core\Pattern\Written;
-use Rinkel\Core\Work\Habits;
 
 /**
  * What a maker decided about one piece, and nothing that could be worked out; this is what is kept.
@@ -29,60 +25,21 @@ use Rinkel\Core\Work\Habits;
  */
 final readonly class PieceSpec
 {
-    /** More wraps than these no arm has room for. */
-    public const MOST_WRAPS = 12;
-
     /**
-     * @param string                 $construction its identifier
-     * @param Length                 $ease         room over the girth; only counts when it was measured snug
-     * @param Length|null            $length       finished length asked for, instead of a fit
-     * @param array<string, CordUse> $cords        by role
-     * @param array<string, Bead>    $beads        by short name
-     * @param array<string, Finding> $findings     by short name
-     * @param Written|null           $pattern      null while it is left open
-     * @param array<string, Sample>  $samples      by the knot's word
-     * @param Tension|null           $tension      how hard knots are pushed, null when that was not said
-     * @param Length|null            $drop         how far below the pit of the neck a necklace shall hang, instead of a length
-     * @param Length|null            $gauge        the maker's own, such as a joint of her finger
-     * @param string|null            $for          whom it is made for
-     * @param int                    $risk         one in how many pieces may run short of cord
+     * @param string       $construction its identifier
+     * @param Materials    $materials    as far as they were decided
+     * @param Written|null $pattern      null while it is left open
      */
     public function __construct(
         public string $name,
         public Unit $unit,
         public string $construction,
-        public Wearer $wearer,
-        public Length $ease,
-        public ?Tension $tension = null,
-        public int $wraps = 1,
-        public ?Length $length = null,
-        public array $cords = [],
-        public array $beads = [],
-        public array $findings = [],
+        public Wearing $wearing,
+        public Materials $materials = new Materials(),
         public ?Written $pattern = null,
         public ?ClosureWish $closure = null,
-        public array $samples = [],
-        public bool $forChild = false,
-        public bool $instantGlue = false,
-        public ?Length $drop = null,
-        public int $risk = Risk::USUAL,
-        public ?Length $gauge = null,
-        public Habits $habits = new Habits(),
-        public ?string $for = null,
-    ) {
-        self::hold('wraps', $wraps, 1, self::MOST_WRAPS);
-        self::hold('risk', $risk, Risk::LEAST, Risk::MOST);
-    }
-
-    /**
-     * Holds a bound that the reader tells a maker of; whoever makes a spec otherwise made a mistake.
-     */
-    private static function hold(string $what, int $number, int $least, int $most): void
-    {
-        if ($number < $least || $number > $most) {
-            throw new \DomainException(\sprintf('%s: %d is not from %d to %d.', $what, $number, $least, $most));
-        }
-    }
+        public Workmanship $workmanship = new Workmanship(),
+    ) {}
 
     public function renamed(string $name): self
     {
@@ -106,7 +63,7 @@ final readonly class PieceSpec
      */
     public function pushed(Tension $tension): self
     {
-        return $this->with(['tension' => $tension, 'samples' => []]);
+        return $this->with(['workmanship' => $this->workmanship->pushed($tension)]);
     }
 
     /**
@@ -114,12 +71,12 @@ final readonly class PieceSpec
      */
     public function byAnyone(): self
     {
-        return $this->with(['tension' => null, 'samples' => []]);
+        return $this->with(['workmanship' => $this->workmanship->pushed(null)]);
     }
 
     public function madeFor(?string $whom): self
     {
-        return $this->with(['for' => $whom]);
+        return $this->with(['wearing' => $this->wearing->whom($whom)]);
     }
 
     /**
@@ -127,17 +84,17 @@ final readonly class PieceSpec
      */
     public function ofAnyLength(): self
     {
-        return null === $this->length ? $this : $this->with(['length' => null]);
+        return $this->with(['wearing' => $this->wearing->ofAnyLength()]);
     }
 
     public function ofLength(Length $length): self
     {
-        return $this->with(['length' => $length, 'drop' => null]);
+        return $this->with(['wearing' => $this->wearing->ofLength($length)]);
     }
 
     public function withWearer(Wearer $wearer): self
     {
-        return $this->with(['wearer' => $wearer]);
+        return $this->with(['wearing' => $this->wearing->by($wearer)]);
     }
 
     public function withPattern(Pattern $pattern): self
@@ -155,7 +112,7 @@ final readonly class PieceSpec
      */
     public function withCords(array $cords): self
     {
-        return $this->with(['cords' => $cords]);
+        return $this->with(['materials' => $this->materials->withCords($cords)]);
     }
 
     /**
@@ -163,7 +120,7 @@ final readonly class PieceSpec
      */
     public function withBeads(array $beads): self
     {
-        return $this->with(['beads' => $beads]);
+        return $this->with(['materials' => $this->materials->withBeads($beads)]);
     }
 
     /**
@@ -171,7 +128,7 @@ final readonly class PieceSpec
      */
     public function withFindings(array $findings): self
     {
-        return $this->with(['findings' => $findings]);
+        return $this->with(['materials' => $this->materials->withFindings($findings)]);
     }
 
     /**
@@ -182,8 +139,7 @@ final readonly class PieceSpec
         $called = static fn (string $name): string => $old === $name ? $new : $name;
 
         return $this->with([
-            'beads' => self::withKey($this->beads, $old, $new),
-            'findings' => self::withKey($this->findings, $old, $new),
+            'materials' => $this->materials->withBeadCalled($old, $new),
             'pattern' => $this->edited(static fn (Renaming $names): Pattern => $names->withBeadCalled($old, $new)),
             'closure' => $this->closure?->renamed($called),
         ]);
@@ -195,26 +151,9 @@ final readonly class PieceSpec
     public function withCordCalled(string $old, string $new): self
     {
         return $this->with([
-            'cords' => self::withKey($this->cords, $old, $new),
+            'materials' => $this->materials->withCordCalled($old, $new),
             'pattern' => $this->edited(static fn (Renaming $names): Pattern => $names->withCordCalled($old, $new)),
         ]);
-    }
-
-    /**
-     * @template T
-     *
-     * @param array<string, T> $entries
-     *
-     * @return array<string, T> in the same order
-     */
-    private static function withKey(array $entries, string $old, string $new): array
-    {
-        $names = array_map(
-            static fn (int|string $name): string => $old === (string) $name ? $new : (string) $name,
-            array_keys($entries),
-        );
-
-        return array_combine($names, $entries);
     }
 
     /**
@@ -239,8 +178,9 @@ final readonly class PieceSpec
         string $pattern,
         ClosureWish $closure,
     ): Piece {
-        $closing = $this->closure ?? $closure->withKnots($this->habits->sliderKnots());
-        $own = array_map(static fn (Finding $finding): FindingKind => $finding->kind, $this->findings);
+        $closing = $this->closure ?? $closure->withKnots($this->workmanship->habits->sliderKnots());
+        $mine = $this->materials;
+        $own = array_map(static fn (Finding $finding): FindingKind => $finding->kind, $mine->findings);
         // What its body is made of, where it has none of its own, and what it closes with: nothing lies about unused.
         $wanted = array_filter(
             $findings,
@@ -252,9 +192,9 @@ final readonly class PieceSpec
 
         return new Piece(
             $this,
-            $this->cords + $cords,
-            [] === $this->beads ? $beads : $this->beads,
-            $this->findings + $wanted,
+            $mine->cords + $cords,
+            [] === $mine->beads ? $beads : $mine->beads,
+            $mine->findings + $wanted,
             $this->pattern ?? Written::read($pattern, $this->unit),
             $closing,
         );
@@ -267,7 +207,11 @@ final readonly class PieceSpec
      */
     public function decidedAs(Piece $piece, array $parts): self
     {
-        return $this->with(array_intersect_key(get_object_vars($piece), array_flip($parts)));
+        $decided = array_intersect_key(get_object_vars($piece), array_flip($parts));
+        $materials = array_diff_key($decided, ['pattern' => true, 'closure' => true]) + get_object_vars($this->materials);
+
+        /** @phpstan-ignore argument.type (the keys are the names of its properties) */
+        return $this->with(['materials' => new Materials(...$materials)] + array_diff_key($decided, $materials));
     }
 
     /**

@@ -53,7 +53,7 @@ final readonly class Girths implements SizeAxis
     public static function of(PieceSpec $design, Length $girth): PieceSpec
     {
         return $design->ofAnyLength()->withWearer(
-            new Wearer($girth, $design->wearer->measured, null, $design->wearer->place),
+            new Wearer($girth, $design->wearing->wearer->measured, null, $design->wearing->wearer->place),
         );
     }
 }

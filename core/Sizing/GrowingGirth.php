@@ -16,7 +16,7 @@ final readonly class GrowingGirth implements Growth
 
     public function range(): array
     {
-        [$least, $most] = $this->design->wearer->place->girth()->range();
+        [$least, $most] = $this->design->wearing->wearer->place->girth()->range();
 
         return [(int) ceil($least->millimetres), (int) floor($most->millimetres)];
     }

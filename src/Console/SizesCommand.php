@@ -55,7 +55,7 @@ final class SizesCommand extends Command
             $design = $this->files->read($file);
             $along = \is_string($girths)
                 ? new Girths(Asking::girths($girths, $design))
-                : Girths::usual($design->wearer->place, $design->unit);
+                : Girths::usual($design->wearing->wearer->place, $design->unit);
             $isGraded = true === $input->getOption('graded');
             $sizes = Sizes::of($this->planner, $design, $along, $isGraded);
             $byAnyone = Sizes::of(new Planner(), $design->byAnyone(), $along, $isGraded);

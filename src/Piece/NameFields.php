@@ -76,9 +76,9 @@ final class NameFields
             $taken = new Message('name-taken', ['name' => new Quoted($name)]);
             $piece = match (true) {
                 !Naming::suits($name) => throw PieceUnreadable::at($path, Naming::refusal($name)),
-                isset($piece->beads[$name]),
-                isset($piece->findings[$name]),
-                isset($piece->cords[$name]) => throw PieceUnreadable::at($path, $taken),
+                isset($piece->materials->beads[$name]),
+                isset($piece->materials->findings[$name]),
+                isset($piece->materials->cords[$name]) => throw PieceUnreadable::at($path, $taken),
                 'cords' === $kind => $piece->withCordCalled($old, $name),
                 default => $piece->withBeadCalled($old, $name),
             };

@@ -177,7 +177,7 @@ final readonly class PieceActions
      */
     private function put(PatternEdit $edit, PieceSpec $piece, string $path, string $what): array
     {
-        $names = array_map(strval(...), [...array_keys($piece->beads), ...array_keys($piece->findings)]);
+        $names = array_map(strval(...), [...array_keys($piece->materials->beads), ...array_keys($piece->materials->findings)]);
         [$first, $name] = [explode(' ', $what)[0], explode(' ', $what)[1] ?? ($names[0] ?? '')];
         $known = \in_array($name, $names, true);
         $knot = KnownKnots::all()->named($what);
@@ -269,17 +269,17 @@ final readonly class PieceActions
      */
     private function withBead(PieceSpec $piece): PieceSpec
     {
-        $name = self::freeName('bead-', [...$piece->beads, ...$piece->findings]);
-        $colour = Colour::parse(self::COLOURS[\count($piece->beads) % \count(self::COLOURS)]);
+        $name = self::freeName('bead-', [...$piece->materials->beads, ...$piece->materials->findings]);
+        $colour = Colour::parse(self::COLOURS[\count($piece->materials->beads) % \count(self::COLOURS)]);
 
         return $piece->withBeads(
-            $piece->beads + [$name => $this->offers->bead($this->planner->completed($piece), $colour)],
+            $piece->materials->beads + [$name => $this->offers->bead($this->planner->completed($piece), $colour)],
         );
     }
 
     private function withoutBead(PieceSpec $piece, string $name): PieceSpec
     {
-        return $piece->withBeads(array_diff_key($piece->beads, [$name => 0]));
+        return $piece->withBeads(array_diff_key($piece->materials->beads, [$name => 0]));
     }
 
     /**
@@ -290,20 +290,20 @@ final readonly class PieceActions
     private function fromStock(PieceSpec $piece, string $of, string $name, string $id): PieceSpec
     {
         $item = $this->stock->item((int) $id);
-        $use = $piece->cords[$name] ?? null;
+        $use = $piece->materials->cords[$name] ?? null;
         $what = $item instanceof Counted ? $item->what : null;
 
         return match (true) {
             'cords' === $of && $item instanceof StockCord && null !== $use => $piece->withCords(
-                array_replace($piece->cords, [
+                array_replace($piece->materials->cords, [
                     $name => new CordUse($item->cord, $use->count, $use->lay, $use->run),
                 ]),
             ),
-            'beads' === $of && $what instanceof Bead && isset($piece->beads[$name]) => $piece->withBeads(
-                array_replace($piece->beads, [$name => $what->uncounted()]),
+            'beads' === $of && $what instanceof Bead && isset($piece->materials->beads[$name]) => $piece->withBeads(
+                array_replace($piece->materials->beads, [$name => $what->uncounted()]),
             ),
-            'findings' === $of && $what instanceof Finding && isset($piece->findings[$name]) => $piece->withFindings(
-                array_replace($piece->findings, [$name => $what->uncounted()]),
+            'findings' === $of && $what instanceof Finding && isset($piece->materials->findings[$name]) => $piece->withFindings(
+                array_replace($piece->materials->findings, [$name => $what->uncounted()]),
             ),
             default => $piece,
         };
@@ -312,14 +312,14 @@ final readonly class PieceActions
     private function withFinding(PieceSpec $piece, string $kind): PieceSpec
     {
         $kind = FindingKind::tryFrom($kind) ?? FindingKind::Ring;
-        $name = self::freeName($kind->value.'-', [...$piece->beads, ...$piece->findings]);
+        $name = self::freeName($kind->value.'-', [...$piece->materials->beads, ...$piece->materials->findings]);
 
-        return $piece->withFindings($piece->findings + [$name => Finding::usual($kind)]);
+        return $piece->withFindings($piece->materials->findings + [$name => Finding::usual($kind)]);
     }
 
     private function withoutFinding(PieceSpec $piece, string $name): PieceSpec
     {
-        $without = $piece->withFindings(array_diff_key($piece->findings, [$name => 0]));
+        $without = $piece->withFindings(array_diff_key($piece->materials->findings, [$name => 0]));
 
         return null === $without->closure ? $without : $without->withClosure(
             $without->closure->withFindings(array_values(array_diff($without->closure->findings, [$name]))),
@@ -333,16 +333,16 @@ final readonly class PieceActions
     private function withPair(PieceSpec $piece): PieceSpec
     {
         $names = $this->offers->cords($piece->construction);
-        $further = array_filter($piece->cords, $names->isFurther(...), \ARRAY_FILTER_USE_KEY);
-        $like = $further[array_key_last($further) ?? ''] ?? array_values($piece->cords)[0] ?? null;
+        $further = array_filter($piece->materials->cords, $names->isFurther(...), \ARRAY_FILTER_USE_KEY);
+        $like = $further[array_key_last($further) ?? ''] ?? array_values($piece->materials->cords)[0] ?? null;
 
         if (null === $like || !$names->further) {
             return $piece;
         }
-        $name = self::freeName($names->stem, $piece->cords);
+        $name = self::freeName($names->stem, $piece->materials->cords);
 
         return $piece->withCords(
-            $piece->cords + [$name => new CordUse($like->cord, $names->isCounted($name) ? $like->count : 1)],
+            $piece->materials->cords + [$name => new CordUse($like->cord, $names->isCounted($name) ? $like->count : 1)],
         );
     }
 
@@ -358,7 +358,7 @@ final readonly class PieceActions
         $draft = $this->planner->draft($piece);
         $like = $draft->piece->sliderCord() ?? $draft->construction->ends($draft->piece)->cord;
 
-        return $piece->withCords($piece->cords + ['slider' => new CordUse($like)]);
+        return $piece->withCords($piece->materials->cords + ['slider' => new CordUse($like)]);
     }
 
     /**
@@ -366,29 +366,29 @@ final readonly class PieceActions
      */
     private function withSecond(PieceSpec $piece): PieceSpec
     {
-        $like = $piece->cords['rope'] ?? null;
+        $like = $piece->materials->cords['rope'] ?? null;
         $known = $this->offers->cords($piece->construction)->known;
 
         return null === $like || !\in_array(RopeKnot::SECOND, $known, true) ? $piece : $piece->withCords(
-            $piece->cords + [RopeKnot::SECOND => new CordUse($like->cord)],
+            $piece->materials->cords + [RopeKnot::SECOND => new CordUse($like->cord)],
         );
     }
 
     private function withoutCord(PieceSpec $piece, string $name): PieceSpec
     {
         return $this->offers->cords($piece->construction)->canGo($name) ? $piece->withCords(
-            array_diff_key($piece->cords, [$name => 0]),
+            array_diff_key($piece->materials->cords, [$name => 0]),
         ) : $piece;
     }
 
     private function measuredAs(PieceSpec $piece, int $id): PieceSpec
     {
         $person = $this->people->find($id);
-        $taken = null === $person ? null : People::measured($person, $piece->wearer->place);
+        $taken = null === $person ? null : People::measured($person, $piece->wearing->wearer->place);
 
         return null === $taken
             ? $piece
-            : $piece->withWearer($taken->withUpper($piece->wearer))->madeFor($person->name());
+            : $piece->withWearer($taken->withUpper($piece->wearing->wearer))->madeFor($person->name());
     }
 
     /**

@@ -206,9 +206,9 @@ final readonly class PieceForm
         if (null === $piece->closure || [] === $chosen) {
             return $piece;
         }
-        [$findings, $closure] = $this->parts->of($piece->findings, $piece->closure, array_map(
+        [$findings, $closure] = $this->parts->of($piece->materials->findings, $piece->closure, array_map(
             strval(...),
-            [...array_keys($piece->beads), ...array_keys($piece->cords)],
+            [...array_keys($piece->materials->beads), ...array_keys($piece->materials->cords)],
         ));
 
         $named = array_map(

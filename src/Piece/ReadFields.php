@@ -31,7 +31,7 @@ final readonly class ReadFields
      */
     public function renamed(array $typed): array
     {
-        $there = ['beads' => $this->piece->beads, 'findings' => $this->piece->findings, 'cords' => $this->piece->cords];
+        $there = ['beads' => $this->piece->materials->beads, 'findings' => $this->piece->materials->findings, 'cords' => $this->piece->materials->cords];
         $renamed = [];
         foreach ($typed as $path => $name) {
             [$kind, $old] = NameFields::calledAt($path) ?? ['', ''];

@@ -59,10 +59,10 @@ enum Stage: string
     {
         return match ($this) {
             self::Measure, self::Checks => true,
-            self::Materials => [] !== $wish->cords || [] !== $wish->beads || [] !== $wish->findings,
+            self::Materials => [] !== $wish->materials->cords || [] !== $wish->materials->beads || [] !== $wish->materials->findings,
             self::Pattern => null !== $wish->pattern,
             self::Closure => null !== $wish->closure,
-            self::Cut => null !== $wish->tension,
+            self::Cut => null !== $wish->workmanship->tension,
         };
     }
 }

@@ -122,8 +122,8 @@ final readonly class Asking
     private static function usual(string $by, PieceSpec $wish, Piece $piece): string
     {
         $usual = match ($by) {
-            self::GIRTHS => Girths::usual($wish->wearer->place, $wish->unit),
-            self::LENGTHS => Lengths::usual($wish->wearer->place, $wish->unit),
+            self::GIRTHS => Girths::usual($wish->wearing->wearer->place, $wish->unit),
+            self::LENGTHS => Lengths::usual($wish->wearing->wearer->place, $wish->unit),
             self::STONES => Stones::usual($piece),
             self::LOOPS => Loops::usual($piece->closure),
             default => null,
@@ -142,7 +142,7 @@ final readonly class Asking
     private function along(string $by, string $list, array $who, PieceSpec $wish, Piece $piece): SizeAxis
     {
         return match ($by) {
-            self::PEOPLE => new Wearers($this->wearers($who, $wish->wearer->place)),
+            self::PEOPLE => new Wearers($this->wearers($who, $wish->wearing->wearer->place)),
             self::LENGTHS => new Lengths(self::lengths($list, $wish->unit, Lengths::RANGE)),
             self::STONES => new Stones(self::lengths($list, Unit::Millimetre, Stones::RANGE), $piece),
             self::LOOPS => new Loops(self::numbers($list, 1, Loops::MOST), $piece->closure),
@@ -159,7 +159,7 @@ final readonly class Asking
      */
     public static function girths(string $list, PieceSpec $design): array
     {
-        [$least, $most] = $design->wearer->place->girth()->range();
+        [$least, $most] = $design->wearing->wearer->place->girth()->range();
 
         return self::lengths($list, $design->unit, [$least->millimetres, $most->millimetres]);
     }

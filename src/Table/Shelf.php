@@ -67,7 +67,7 @@ final readonly class Shelf
             $shelf = ['around' => [], 'neck' => []];
             foreach (self::DESIGNS as $name) {
                 $wish = $this->files->read($this->folder.'/'.$name.'.json');
-                $shelf[BodyPlace::Neck === $wish->wearer->place ? 'neck' : 'around'][$name] = $this->shown(
+                $shelf[BodyPlace::Neck === $wish->wearing->wearer->place ? 'neck' : 'around'][$name] = $this->shown(
                     $name,
                     $this->planner->plan($wish),
                 );

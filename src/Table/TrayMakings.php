@@ -80,7 +80,7 @@ final readonly class TrayMakings
                     $designs,
                     static fn (PieceSpec $one): bool => $one->construction === $own->construction
                         && $one->pattern?->text === $own->pattern?->text
-                        && array_keys($one->beads) === array_keys($own->beads),
+                        && array_keys($one->materials->beads) === array_keys($own->materials->beads),
                 );
                 $designs += $isReady ? [] : ['own '.$stored->id() => $own];
             } catch (PieceUnreadable) {

@@ -16,7 +16,7 @@ $planner = new Planner();
 $girths = new Girths(array_map(static fn (int $i): Length => Length::ofMillimetres(140 + 2 * $i), range(0, 29)));
 $times = [];
 foreach (Examples::shipped() as $name => $design) {
-    if ('wrist' !== $design->wearer->place->value) {
+    if ('wrist' !== $design->wearing->wearer->place->value) {
         continue;
     }
     Sizes::of($planner, $design, $girths);

@@ -29,7 +29,7 @@ final class Chains
      */
     public static function link(PieceSpec $wish): ?string
     {
-        foreach ($wish->findings as $name => $finding) {
+        foreach ($wish->materials->findings as $name => $finding) {
             if (FindingKind::Link === $finding->kind) {
                 return (string) $name;
             }

@@ -78,7 +78,7 @@ final class PieceActionsTest extends WebCase
         $names = array_values(
             array_map(
                 strval(...),
-                [...array_keys($piece->beads), ...array_keys($piece->findings), ...array_keys($piece->cords), 'nobody'],
+                [...array_keys($piece->materials->beads), ...array_keys($piece->materials->findings), ...array_keys($piece->materials->cords), 'nobody'],
             ),
         );
 
@@ -145,7 +145,7 @@ final class PieceActionsTest extends WebCase
         self::assertSame(['magnet'], $piece->closure?->findings);
         [$after] = self::deeds()->done($piece, 'finding-drop magnet', '');
 
-        self::assertArrayNotHasKey('magnet', $after->findings);
+        self::assertArrayNotHasKey('magnet', $after->materials->findings);
         self::assertSame([], $after->closure?->findings);
     }
 
@@ -159,28 +159,28 @@ final class PieceActionsTest extends WebCase
             $piece = (new PieceReader())->read(Examples::bare($id, ['closure.kind' => 'square-slider']));
             [$after] = self::deeds()->done($piece, 'slider-add', '');
             $completed = (new Planner())->completed($piece);
-            self::assertArrayHasKey('slider', $after->cords, $id);
+            self::assertArrayHasKey('slider', $after->materials->cords, $id);
             self::assertEquals(
                 $completed->cord($tied)->cord,
-                $after->cords['slider']->cord,
+                $after->materials->cords['slider']->cord,
                 'like the one that tied it',
             );
             [$again] = self::deeds()->done($after, 'slider-add', '');
             self::assertEquals($after, $again);
         }
         $wrap = (new PieceReader())->read(Examples::bare('bundled-wrap'));
-        self::assertArrayNotHasKey('slider', self::deeds()->done($wrap, 'slider-add', '')[0]->cords);
+        self::assertArrayNotHasKey('slider', self::deeds()->done($wrap, 'slider-add', '')[0]->materials->cords);
     }
 
     public function testAnotherPairIsLikeTheLast(): void
     {
         $piece = (new Planner())->completed((new PieceReader())->read(Examples::bare('stacked-band')))->decided();
         [$after] = self::deeds()->done($piece, 'cord-add', '');
-        $last = array_key_last(array_diff_key($piece->cords, ['core' => 0, 'slider' => 0]));
+        $last = array_key_last(array_diff_key($piece->materials->cords, ['core' => 0, 'slider' => 0]));
 
-        self::assertCount(\count($piece->cords) + 1, $after->cords);
+        self::assertCount(\count($piece->materials->cords) + 1, $after->materials->cords);
         self::assertNotNull($last);
-        self::assertEquals($piece->cords[$last]->cord->thickness, $after->cords['pair-1']->cord->thickness);
+        self::assertEquals($piece->materials->cords[$last]->cord->thickness, $after->materials->cords['pair-1']->cord->thickness);
     }
 
     public function testSomebodysMeasuresReplaceAllThatWasMeasured(): void
@@ -193,9 +193,9 @@ final class PieceActionsTest extends WebCase
         );
         [$after] = self::deeds()->done(Examples::piece(), 'take '.$person->id(), '');
 
-        self::assertSame(171.0, $after->wearer->girth->millimetres);
-        self::assertSame(214.0, $after->wearer->handGirth()->millimetres);
-        self::assertSame(Measured::Comfortable, $after->wearer->measured);
+        self::assertSame(171.0, $after->wearing->wearer->girth->millimetres);
+        self::assertSame(214.0, $after->wearing->wearer->handGirth()->millimetres);
+        self::assertSame(Measured::Comfortable, $after->wearing->wearer->measured);
         [$same] = self::deeds()->done($after, 'take 999999', '');
         self::assertSame($after, $same, 'nobody has no measures');
     }

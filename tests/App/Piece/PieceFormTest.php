@@ -76,10 +76,10 @@ final class PieceFormTest extends TestCase
         $shown = $this->form->shown($piece);
 
         self::assertSame('6 7/16 in', $shown['wearer.girth']);
-        self::assertSame(163.0, $this->form->read($shown, $piece, Unit::Inch)->wearer->girth->millimetres);
+        self::assertSame(163.0, $this->form->read($shown, $piece, Unit::Inch)->wearing->wearer->girth->millimetres);
         self::assertEqualsWithDelta(
             165.1,
-            $this->form->read(['wearer.girth' => '6.5'] + $shown, $piece, Unit::Inch)->wearer->girth->millimetres,
+            $this->form->read(['wearer.girth' => '6.5'] + $shown, $piece, Unit::Inch)->wearing->wearer->girth->millimetres,
             1e-9,
             'a bare number is in the unit shown',
         );
@@ -115,16 +115,16 @@ final class PieceFormTest extends TestCase
     {
         $open = (new PieceReader())->read(Examples::bare('stacked-band'));
         $wider = $this->form->read(['wearer.girth' => '17'], $open, Unit::Centimetre);
-        self::assertSame([[], null, null], [$wider->cords, $wider->pattern, $wider->closure]);
+        self::assertSame([[], null, null], [$wider->materials->cords, $wider->pattern, $wider->closure]);
 
         $closed = $this->form->read(['closure.knots' => '5'], $open, Unit::Centimetre);
-        self::assertSame([[], null], [$closed->cords, $closed->pattern], 'only the closure is decided');
+        self::assertSame([[], null], [$closed->materials->cords, $closed->pattern], 'only the closure is decided');
         self::assertSame(5, $closed->closure?->knots);
         $coloured = $this->form->read(['cords.first.colour' => '#123456'], $open, Unit::Centimetre);
-        self::assertSame('#123456', $coloured->cords['first']->cord->colour->hex);
+        self::assertSame('#123456', $coloured->materials->cords['first']->cord->colour->hex);
         self::assertEqualsWithDelta(
             0.8,
-            $coloured->cords['first']->cord->thickness->millimetres,
+            $coloured->materials->cords['first']->cord->thickness->millimetres,
             1e-9,
             'the rest as the construction fills it in',
         );
@@ -141,9 +141,9 @@ final class PieceFormTest extends TestCase
             ],
         );
         $sizes = static fn (PieceSpec $piece, string $name): array => [
-            $piece->beads[$name]->diameter->millimetres,
-            $piece->beads[$name]->length->millimetres,
-            $piece->beads[$name]->hole->millimetres,
+            $piece->materials->beads[$name]->diameter->millimetres,
+            $piece->materials->beads[$name]->length->millimetres,
+            $piece->materials->beads[$name]->hole->millimetres,
         ];
         self::assertSame([8.0, 8.0, 1.0], $sizes($piece, 'dot'));
 
@@ -154,7 +154,7 @@ final class PieceFormTest extends TestCase
         );
         self::assertSame([12.0, 12.0, 1.5], $sizes($larger, 'dot'), 'length and hole go with the diameter');
         self::assertSame([4.0, 2.8, 1.0], $sizes($larger, 'seed'), 'it is no 11/0 any more');
-        self::assertSame(18.0, $larger->findings['hook']->width->millimetres, 'a toggle has other sizes than a clasp');
+        self::assertSame(18.0, $larger->materials->findings['hook']->width->millimetres, 'a toggle has other sizes than a clasp');
         $long = $this->form->read(['beads.dot.length' => '5'], $larger, Unit::Centimetre);
         self::assertSame(
             [6.0, 5.0, 1.0],
@@ -177,7 +177,7 @@ final class PieceFormTest extends TestCase
             $piece,
             Unit::Centimetre,
         );
-        self::assertSame(170.0, $taken->piece->wearer->girth->millimetres);
+        self::assertSame(170.0, $taken->piece->wearing->wearer->girth->millimetres);
         self::assertSame(['wearer.hand' => 'wide', 'pattern' => '2 sqare'], $taken->left);
         self::assertSame(['wearer.hand', 'pattern'], array_keys($taken->faults));
 
@@ -233,7 +233,7 @@ final class PieceFormTest extends TestCase
             $piece->unit,
         );
 
-        self::assertSame(['honey', 'sky'], array_keys($read->beads));
+        self::assertSame(['honey', 'sky'], array_keys($read->materials->beads));
         self::assertSame('2 bead honey sky, focal honey', $read->pattern?->text);
         self::assertSame(['catch'], $read->closure?->findings);
     }

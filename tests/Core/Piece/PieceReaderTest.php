@@ -26,13 +26,13 @@ final class PieceReaderTest extends TestCase
 
         self::assertSame('A band', $piece->name);
         self::assertSame(Unit::Centimetre, $piece->unit);
-        self::assertSame(160.0, $piece->wearer->girth->millimetres);
-        self::assertSame(Measured::Snug, $piece->wearer->measured);
-        self::assertNull($piece->wearer->hand);
-        self::assertEqualsWithDelta(12.7, $piece->ease->millimetres, 1e-9);
+        self::assertSame(160.0, $piece->wearing->wearer->girth->millimetres);
+        self::assertSame(Measured::Snug, $piece->wearing->wearer->measured);
+        self::assertNull($piece->wearing->wearer->hand);
+        self::assertEqualsWithDelta(12.7, $piece->wearing->ease->millimetres, 1e-9);
         self::assertSame(
             [[], null, null, null],
-            [$piece->cords, $piece->pattern, $piece->closure, $piece->tension],
+            [$piece->materials->cords, $piece->pattern, $piece->closure, $piece->workmanship->tension],
         );
     }
 
@@ -48,12 +48,12 @@ final class PieceReaderTest extends TestCase
             ],
         );
 
-        self::assertEqualsWithDelta(165.1, $piece->wearer->girth->millimetres, 1e-9);
-        self::assertEqualsWithDelta(0.8, $piece->cords['working']->cord->thickness->millimetres, 1e-9);
-        self::assertSame(3, $piece->cords['core']->count);
+        self::assertEqualsWithDelta(165.1, $piece->wearing->wearer->girth->millimetres, 1e-9);
+        self::assertEqualsWithDelta(0.8, $piece->materials->cords['working']->cord->thickness->millimetres, 1e-9);
+        self::assertSame(3, $piece->materials->cords['core']->count);
         self::assertEqualsWithDelta(
             2.2,
-            $piece->beads['dot']->diameter->millimetres,
+            $piece->materials->beads['dot']->diameter->millimetres,
             1e-9,
             'a seed size gives what is not said',
         );

@@ -9,7 +9,8 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Piece\PieceSpec;
+use Rinkel\Core\Piece\Wearing;
+use Rinkel\Core\Piece\Workmanship;
 use Rinkel\Tests\Core\Examples;
 
 final class PieceSpecTest extends TestCase
@@ -21,15 +22,8 @@ final class PieceSpecTest extends TestCase
     public function testKeepsItsBounds(int $wraps, int $risk): void
     {
         $this->expectException(\DomainException::class);
-        new PieceSpec(
-            'x',
-            Unit::Centimetre,
-            'square-knot-band',
-            Examples::piece()->wearer,
-            Length::zero(),
-            wraps: $wraps,
-            risk: $risk,
-        );
+        $wearing = new Wearing(Examples::piece()->wearing->wearer, Length::zero(), $wraps);
+        self::assertNotSame($risk, (new Workmanship(risk: $risk))->risk, 'it is not made: '.$wearing->wraps);
     }
 
     /**
@@ -38,7 +32,7 @@ final class PieceSpecTest extends TestCase
     public static function provideBeyond(): iterable
     {
         yield 'no wrap' => [0, Risk::USUAL];
-        yield 'too many' => [PieceSpec::MOST_WRAPS + 1, Risk::USUAL];
+        yield 'too many' => [Wearing::MOST_WRAPS + 1, Risk::USUAL];
         yield 'no risk' => [1, -1];
         yield 'certain to run short' => [1, Risk::LEAST - 1];
         yield 'a risk nobody can tell' => [1, Risk::MOST + 1];
@@ -51,7 +45,7 @@ final class PieceSpecTest extends TestCase
 
         self::assertSame($spec, $spec->withUnit(Unit::Centimetre));
         self::assertSame('4 square, gap 2 cm, 4 square', $inches->pattern?->text);
-        self::assertEquals($spec->wearer, $inches->wearer);
+        self::assertEquals($spec->wearing->wearer, $inches->wearing->wearer);
     }
 
     public function testALengthTakesThePlaceOfADrop(): void
@@ -59,8 +53,8 @@ final class PieceSpecTest extends TestCase
         $spec = Examples::piece(['wearer.girth' => '36 cm', 'wearer.place' => 'neck', 'wearer.hand' => null, 'drop' => '6 cm']);
         $long = $spec->ofLength(Length::ofMillimetres(450));
 
-        self::assertNull($long->drop);
-        self::assertSame(450.0, $long->length?->millimetres);
-        self::assertNull($long->ofAnyLength()->length);
+        self::assertNull($long->wearing->drop);
+        self::assertSame(450.0, $long->wearing->length?->millimetres);
+        self::assertNull($long->ofAnyLength()->wearing->length);
     }
 }

@@ -52,7 +52,7 @@ final class SizingTest extends TestCase
     public function testEachSizeIsWhatItIsAlone(PieceSpec $design): void
     {
         $planner = new Planner();
-        $sizes = Sizes::of($planner, $design, Girths::usual($design->wearer->place, $design->unit));
+        $sizes = Sizes::of($planner, $design, Girths::usual($design->wearing->wearer->place, $design->unit));
         self::assertGreaterThanOrEqual(4, \count($sizes->all) + \count($sizes->refused));
         foreach ($sizes->all as $i => $sized) {
             $alone = $planner->plan($design->ofAnyLength()->withWearer($sized->plan->draft->piece->wearer));
@@ -134,7 +134,7 @@ final class SizingTest extends TestCase
     #[DataProvider('provideExamples')]
     public function testAnyDesignIsGradedOrSaidNotToBe(PieceSpec $design): void
     {
-        $sizes = Sizes::of(new Planner(), $design, Girths::usual($design->wearer->place, Unit::Centimetre), true);
+        $sizes = Sizes::of(new Planner(), $design, Girths::usual($design->wearing->wearer->place, Unit::Centimetre), true);
         if (!$sizes->isGraded) {
             $this->addToAssertionCount(1);
 
@@ -155,10 +155,10 @@ final class SizingTest extends TestCase
     {
         $planner = new Planner();
         $band = Examples::piece();
-        $wearers = ['Mina' => $band->wearer, 'Odd' => Girths::of($band, Length::ofMillimetres(190))->wearer];
+        $wearers = ['Mina' => $band->wearing->wearer, 'Odd' => Girths::of($band, Length::ofMillimetres(190))->wearing->wearer];
         $people = Sizes::of($planner, $band, new Wearers($wearers));
         self::assertSame(['Mina', 'Odd'], array_map(static fn (Sized $one): string => $one->size->name, $people->all));
-        self::assertSame('Odd', $people->all[1]->size->wish->for);
+        self::assertSame('Odd', $people->all[1]->size->wish->wearing->whom);
 
         $lengths = Sizes::of($planner, $band, new Lengths(array_map(Length::ofMillimetres(...), [120, 240])));
         $asked = $planner->plan($band->ofLength(Length::ofMillimetres(240)))->draft->body();

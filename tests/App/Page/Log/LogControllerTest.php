@@ -68,7 +68,7 @@ final class LogControllerTest extends WebCase
     public function testAPieceIsMadeAgainInAnotherSizeWithTheBeadsThatRemain(): void
     {
         $wish = Examples::planOf('strung-beads')->draft->piece->decided();
-        $bead = (string) array_key_first($wish->beads);
+        $bead = (string) array_key_first($wish->materials->beads);
         $piece = self::getContainer()->get(Pieces::class)->add($wish);
         $page = $this->finish($piece, ['body' => '150 mm']);
         self::assertCount(1, $page->filter('input[name="again[stock.'.$bead.']"]'));

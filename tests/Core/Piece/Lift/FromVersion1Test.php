@@ -44,12 +44,12 @@ final class FromVersion1Test extends TestCase
         ];
         $cord = (new PieceReader())->read(
             $document + ['cords' => ['cord' => ['thickness' => '3', 'width' => '1.2 mm']]],
-        )->cords['cord']->cord;
+        )->materials->cords['cord']->cord;
 
         self::assertSame(['1.2 mm', '3 mm'], [(string) $cord->thickness, (string) $cord->width]);
         $flat = (new PieceReader())->read(
             $document + ['cords' => ['cord' => ['thickness' => '1.2 mm', 'width' => '3 mm']]],
-        )->cords['cord']->cord;
+        )->materials->cords['cord']->cord;
         self::assertEquals($flat, $cord);
     }
 
@@ -87,30 +87,30 @@ final class FromVersion1Test extends TestCase
         $piece = self::read('everything-odd');
         $plan = (new Planner())->plan($piece);
 
-        self::assertSame(Tension::Firm, $piece->tension);
+        self::assertSame(Tension::Firm, $piece->workmanship->tension);
         self::assertSame(
             ['core', 'working'],
-            array_keys($piece->cords),
+            array_keys($piece->materials->cords),
             'a cord without a task goes, as it was passed over',
         );
-        self::assertSame(BodyPlace::Ankle, $piece->wearer->place, 'no wrist has 14 in');
-        self::assertEqualsWithDelta(355.6, $piece->wearer->girth->millimetres, 1e-9);
-        self::assertEqualsWithDelta(762, $piece->wearer->hand?->millimetres, 1e-9, 'as around heel and instep');
-        self::assertSame(['working-1', 'abcdefghijklmnopqrstuvwxyzabcdefgh'], array_keys($piece->beads));
+        self::assertSame(BodyPlace::Ankle, $piece->wearing->wearer->place, 'no wrist has 14 in');
+        self::assertEqualsWithDelta(355.6, $piece->wearing->wearer->girth->millimetres, 1e-9);
+        self::assertEqualsWithDelta(762, $piece->wearing->wearer->hand?->millimetres, 1e-9, 'as around heel and instep');
+        self::assertSame(['working-1', 'abcdefghijklmnopqrstuvwxyzabcdefgh'], array_keys($piece->materials->beads));
         self::assertStringContainsString('gap 50.8 mm, 1 bead working-1, ', (string) $piece->pattern);
         self::assertArrayHasKey('working-1', $plan->beads);
         self::assertSame([], $piece->closure?->findings, 'a slider has none');
-        self::assertNull($piece->beads['working-1']->ownLength, 'the length of a round bead follows its diameter');
-        self::assertNull($piece->beads['working-1']->ownHole);
+        self::assertNull($piece->materials->beads['working-1']->ownLength, 'the length of a round bead follows its diameter');
+        self::assertNull($piece->materials->beads['working-1']->ownHole);
         self::assertEqualsWithDelta(
             20,
-            $piece->beads['abcdefghijklmnopqrstuvwxyzabcdefgh']->ownLength?->millimetres,
+            $piece->materials->beads['abcdefghijklmnopqrstuvwxyzabcdefgh']->ownLength?->millimetres,
             1e-9,
             'another than usual was chosen',
         );
         self::assertEqualsWithDelta(
             10,
-            $piece->findings['bow']->length->millimetres,
+            $piece->materials->findings['bow']->length->millimetres,
             1e-9,
             'version 1 knew one size for all kinds',
         );

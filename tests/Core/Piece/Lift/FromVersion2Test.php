@@ -13,14 +13,14 @@ final class FromVersion2Test extends TestCase
 {
     public function testAnEvenHandWasNeverSaidAndAFirmOneWas(): void
     {
-        self::assertNull((new PieceReader())->read(['version' => 2, 'tension' => 'even'] + Examples::document())->tension);
+        self::assertNull((new PieceReader())->read(['version' => 2, 'tension' => 'even'] + Examples::document())->workmanship->tension);
         self::assertSame(
             Tension::Firm,
-            (new PieceReader())->read(['version' => 2, 'tension' => 'firm'] + Examples::document())->tension,
+            (new PieceReader())->read(['version' => 2, 'tension' => 'firm'] + Examples::document())->workmanship->tension,
         );
         self::assertSame(
             Tension::Even,
-            (new PieceReader())->read(['tension' => 'even'] + Examples::document())->tension,
+            (new PieceReader())->read(['tension' => 'even'] + Examples::document())->workmanship->tension,
             'version 3 says what it means',
         );
     }

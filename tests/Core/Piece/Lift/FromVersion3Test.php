@@ -26,7 +26,7 @@ final class FromVersion3Test extends TestCase
             'pattern' => '(4 square, 1 bead hang, 2 square, 1 bead hang-1, 1 bead loose) x fit',
         ] + Examples::document());
 
-        self::assertSame(['hang-2', 'hang-1', 'loose-1'], array_keys($piece->beads));
+        self::assertSame(['hang-2', 'hang-1', 'loose-1'], array_keys($piece->materials->beads));
         self::assertSame(
             '(4 square, 1 bead hang-2, 2 square, 1 bead hang-1, 1 bead loose-1) x fit',
             (string) $piece->pattern,

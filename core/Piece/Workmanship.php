@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Piece;
+
+use Rinkel\Core\Cutting\Risk;
+use Rinkel\Core\Knot\Sample;
+use Rinkel\Core\Knot\Tension;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Work\Habits;
+
+/**
+ * How its maker makes a piece, as far as it changes it.
+ */
+final readonly class Workmanship
+{
+    /**
+     * @param Tension|null          $tension how hard knots are pushed, null when that was not said
+     * @param array<string, Sample> $samples by the knot's word
+     * @param Length|null           $gauge   the maker's own, such as a joint of her finger
+     * @param int                   $risk    one in how many pieces may run short of cord
+     *
+     * @throws \DomainException If the risk is out of its range; readers tell a maker so
+     */
+    public function __construct(
+        public ?Tension $tension = null,
+        public array $samples = [],
+        public Habits $habits = new Habits(),
+        public ?Length $gauge = null,
+        public int $risk = Risk::USUAL,
+        public bool $instantGlue = false,
+    ) {
+        if ($risk < Risk::LEAST || $risk > Risk::MOST) {
+            throw new \DomainException(\sprintf('risk: %d is not from %d to %d.', $risk, Risk::LEAST, Risk::MOST));
+        }
+    }
+
+    /**
+     * Returns the same of a maker who pushes her knots so, or who did not say, and of whom nothing else is known.
+     */
+    public function pushed(?Tension $tension): self
+    {
+        return new self($tension, [], $this->habits, $this->gauge, $this->risk, $this->instantGlue);
+    }
+}
