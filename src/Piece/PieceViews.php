@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
-use Rinkel\App\People\People;
-use Rinkel\App\Settings\Custom;
-use Rinkel\App\Settings\Preferences;
-use Rinkel\Core\Construction\Offers;
 use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
@@ -25,12 +21,9 @@ final readonly class PieceViews
         private PieceForm $form,
         private Planner $planner,
         private Drafts $drafts,
-        private Offers $offers,
-        private People $people,
-        private Preferences $preferences,
-        private \Random\Randomizer $chance,
+        private Offering $offering,
         private Seeing $seeing,
-        private ClosureParts $parts,
+        private \Random\Randomizer $chance,
     ) {}
 
     /**
@@ -148,28 +141,16 @@ final readonly class PieceViews
         int $deeds = 0,
     ): PieceView {
         $plan = $this->drafts->plan($piece);
-        $draft = $plan->draft;
 
         return new PieceView(
             $stored,
             $plan,
-            $texts + $this->form->shown($piece),
-            $faults,
+            new FieldState($texts + $this->form->shown($piece), $faults, $this->formId(), $conflict, $deeds),
             $version ?? $stored->version(),
             $page,
             self::stages($piece, $plan, array_keys($faults)),
-            fn (): array => $this->planner->closures($draft, $this->parts->made(...)),
-            $this->offers->knots($draft->piece),
-            $this->offers->parts($draft->piece),
-            $draft->construction->cords(),
-            $this->preferences->differing($piece),
-            'short' === $this->preferences->custom(Custom::Safety),
-            $this->pieces->steps($stored),
-            $this->people->all(),
-            $this->formId(),
+            $this->offering->of($stored, $piece, $plan),
             $this->seeing->of($stored, $plan),
-            $conflict,
-            $deeds,
         );
     }
 

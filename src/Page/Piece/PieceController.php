@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Page\Piece;
 
 use Psr\Log\LoggerInterface;
+use Rinkel\App\Piece\BrokenView;
 use Rinkel\App\Piece\EditRequest;
 use Rinkel\App\Piece\Edits;
 use Rinkel\App\Piece\PageParts;
@@ -104,7 +105,7 @@ final class PieceController extends AbstractController
         if ($view instanceof PieceView) {
             $this->seeing->note($stored, $view->seen);
         }
-        if (!$this->isPartial($request) && [] === $view->faults) {
+        if (!$this->isPartial($request) && [] === self::faultsOf($view)) {
             return $this->redirectToRoute(
                 'piece',
                 ['id' => $stored->id()] + $done->page->query(),
@@ -114,7 +115,7 @@ final class PieceController extends AbstractController
         $response = $this->answer(
             $request,
             $view,
-            [] === $view->faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY,
+            [] === self::faultsOf($view) ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY,
         );
         if ([] !== $done->renamed) {
             $response->headers->set(
@@ -191,6 +192,14 @@ final class PieceController extends AbstractController
             ['view' => $view, 'parts' => PageParts::missing($request)],
             new Response(status: $status, headers: ['Vary' => 'HX-Request']),
         );
+    }
+
+    /**
+     * @return array<string, mixed> by field
+     */
+    private static function faultsOf(PieceView|BrokenView $view): array
+    {
+        return $view instanceof PieceView ? $view->fields->faults : $view->faults;
     }
 
     private function isPartial(Request $request): bool
