@@ -10,18 +10,23 @@ use Rinkel\App\Svg\PlainSvg;
 /**
  * Finds the piece in a drawing of Rinkel's.
  */
-final class Drawn
+final class Drawn implements PieceSource
 {
-    /**
-     * Returns the piece that a drawing says it shows, as JSON; "" for any other, and for what is no plain XML.
-     */
-    public static function piece(string $svg): string
+    public function knows(string $text): bool
     {
-        if (!PlainXml::is($svg)) {
+        return str_starts_with(ltrim($text), '<');
+    }
+
+    /**
+     * Returns the piece that a drawing says it shows; "" for any other, and for what is no plain XML.
+     */
+    public function json(string $text): string
+    {
+        if (!PlainXml::is($text)) {
             return '';
         }
         // Read element by element: a drawing of any size takes no more memory than its text.
-        $reader = @\XMLReader::XML($svg, null, \LIBXML_NONET | \LIBXML_NOERROR | \LIBXML_NOWARNING);
+        $reader = @\XMLReader::XML($text, null, \LIBXML_NONET | \LIBXML_NOERROR | \LIBXML_NOWARNING);
         if (!$reader instanceof \XMLReader) {
             return '';
         }

@@ -9,18 +9,27 @@ use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceSpec;
+use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 
 /**
- * Reads pieces from files in the open format: JSON of the published shape first, then lengths and ranges.
+ * Reads pieces from files in the open format, or with it in them: JSON of the published shape first, then lengths and
+ * ranges.
  */
 final readonly class PieceFiles
 {
     private const LARGEST = 1_000_000;
 
-    /** A drawing has the piece in it. */
-    private const LARGEST_DRAWING = 10_000_000;
+    /** Of a file that has the piece in it, such as a drawing. */
+    private const LARGEST_AROUND = 10_000_000;
 
-    public function __construct(private PieceReader $reader) {}
+    /**
+     * @param iterable<PieceSource> $sources kinds of files beside the open format
+     */
+    public function __construct(
+        private PieceReader $reader,
+        #[AutowireIterator(PieceSource::class)]
+        private iterable $sources,
+    ) {}
 
     /**
      * @throws PieceUnreadable If the file is missing, too large, no JSON or says what cannot be
@@ -31,20 +40,20 @@ final readonly class PieceFiles
             throw PieceUnreadable::at('piece', new Message('no-file', ['file' => $file]));
         }
 
-        return $this->parse((string) file_get_contents($file, length: self::LARGEST_DRAWING + 1));
+        return $this->parse((string) file_get_contents($file, length: self::LARGEST_AROUND + 1));
     }
 
     /**
-     * @throws PieceUnreadable If the text is too long, no JSON or says what cannot be
+     * @throws PieceUnreadable If the text is too long, of no known kind or says what cannot be
      */
-    public function parse(string $json): PieceSpec
+    public function parse(string $text): PieceSpec
     {
-        if (\strlen($json) > (str_starts_with(ltrim($json), '<') ? self::LARGEST_DRAWING : self::LARGEST)) {
+        $source = $this->sourceOf($text);
+        if (\strlen($text) > (null === $source ? self::LARGEST : self::LARGEST_AROUND)) {
             throw PieceUnreadable::at('piece', new Message('file-too-large', ['most' => self::LARGEST / 1_000_000]));
         }
         try {
-            $json = str_starts_with(ltrim($json), '<') ? Drawn::piece($json) : $json;
-            $document = Json::read($json, self::LARGEST);
+            $document = Json::read($source?->json($text) ?? $text, self::LARGEST);
         } catch (\JsonException $exception) {
             throw PieceUnreadable::at('piece', new Message('no-json', ['reason' => $exception->getMessage()]));
         }
@@ -52,5 +61,16 @@ final readonly class PieceFiles
         $document = PlanDocument::FORMAT === ($document['format'] ?? null) ? $document['wish'] ?? null : $document;
 
         return \is_array($document) && !array_is_list($document) ? $this->reader->read($document) : throw PieceUnreadable::at('piece', new Message('no-piece'));
+    }
+
+    private function sourceOf(string $text): ?PieceSource
+    {
+        foreach ($this->sources as $source) {
+            if ($source->knows($text)) {
+                return $source;
+            }
+        }
+
+        return null;
     }
 }

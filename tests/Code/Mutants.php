@@ -62,9 +62,9 @@ final class Mutants
     }
 
     /**
-     * Returns one fault: the path, the whole text with it, the line, and what it is.
+     * Returns one fault: the path, the whole text with it, the line, what it is, and the last line of its statement.
      *
-     * @return array{string, string, int, string}
+     * @return array{string, string, int, string, int}
      */
     public function one(\Random\Randomizer $chance): array
     {
@@ -86,9 +86,35 @@ final class Mutants
             }
             $mutant = (new Standard())->printFormatPreserving($new, $old, $parser->getTokens());
             if ($mutant !== $text) {
-                return [$path, $mutant, $place->getStartLine(), $what];
+                return [$path, $mutant, self::from($place), $what, self::to($place)];
             }
         }
+    }
+
+    /**
+     * Returns the first line of the statement in which a place stands: that is where it is noted that it ran.
+     */
+    private static function from(Node $node): int
+    {
+        return self::statement($node)?->getStartLine() ?? $node->getStartLine();
+    }
+
+    private static function to(Node $node): int
+    {
+        return self::statement($node)?->getEndLine() ?? $node->getEndLine();
+    }
+
+    private static function statement(Node $node): ?Node
+    {
+        while (!$node instanceof Node\Stmt && !$node instanceof Node\MatchArm) {
+            $node = $node->getAttribute('parent');
+            if (!$node instanceof Node) {
+                return null;
+            }
+        }
+
+        return $node instanceof Node\Stmt\ClassLike || $node instanceof Node\Stmt\If_ || $node instanceof Node\Stmt\ClassMethod
+            ? null : $node;
     }
 
     private static function isPlace(Node $node): bool

@@ -3,75 +3,60 @@
 declare(strict_types=1);
 
 /*
- * Puts faults into a copy of the code, one at a time, and lists those that no test finds:
+ * Puts faults into a copy of the code, one at a time, and lists those that no test finds; ./rinkel mutants calls it:
  *
- *     php tests/Code/mutate.php [how many] [seed] [core|src]
+ *     php tests/Code/mutate.php HOW-MANY SEED core|src COPY COVERAGE JUNIT
  *
- * Of core, the tests are tried whose text names the class, those beside it first, then the whole core; of src, the tests
- * that name it, and those of its folder.
+ * A fault is shown to the tests that run through its line, the quickest first. What no test runs through survives.
  */
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Rinkel\Tests\Code\Cover;
 use Rinkel\Tests\Code\Mutants;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
 require __DIR__.'/../../vendor/autoload.php';
+ini_set('memory_limit', '16G');
 
-[$count, $seed, $folder] = [(int) ($argv[1] ?? 20), (int) ($argv[2] ?? 1), $argv[3] ?? 'core'];
-$root = dirname(__DIR__, 2);
-$copy = sys_get_temp_dir().'/rinkel-mutants-'.getmypid();
-(new Process(['git', 'clone', '-q', $root, $copy]))->mustRun();
-foreach (['vendor', 'node_modules', 'public/build'] as $there) {
-    if (is_dir($root.'/'.$there) && !file_exists($copy.'/'.$there)) {
-        (new Process(['cp', '-a', $root.'/'.$there, $copy.'/'.$there]))->mustRun();
-    }
-}
+[, $count, $seed, $folder, $copy, $coverage, $junit] = $argv + array_fill(0, 7, '');
+$cover = Cover::read($coverage, $junit, $copy);
 $mutants = new Mutants($copy, [$folder]);
-$chance = new Randomizer(new Mt19937($seed));
+$chance = new Randomizer(new Mt19937((int) $seed));
 
-/**
- * @return list<string> tests that name a class, those beside it first
- */
-$testsOf = static function (string $path) use ($copy, $folder): array {
-    $class = basename($path, '.php');
-    $mirror = preg_replace(['~^core/~', '~^src/~', '~\.php$~'], ['tests/Core/', 'tests/App/', 'Test.php'], $path);
-    $lists = new Process(
-        ['grep', '-rlw', $class, 'core' === $folder ? 'tests/Core' : 'tests/App', '--include=*Test.php'],
+/** @param non-empty-list<string> $tests */
+$find = static function (array $tests) use ($copy, $folder): bool {
+    $names = implode('|', array_map(static fn (mixed $test): string => preg_quote(is_string($test) ? $test : '', '/'), $tests));
+    $run = new Process(
+        [
+            'php', '-d', 'opcache.enable_cli=1', 'vendor/bin/phpunit', '--testsuite', 'core' === $folder ? 'core' : 'app', '--stop-on-defect', '--no-progress',
+            '--filter', "/^(?:{$names})(?: with data set .*)?\$/s",
+        ],
         $copy,
+        timeout: 300,
     );
-    $lists->run();
-    $named = '' === trim($lists->getOutput()) ? [] : explode("\n", trim($lists->getOutput()));
-
-    return array_values(array_unique([...(is_file($copy.'/'.$mirror) ? [$mirror] : []), ...$named]));
+    try {
+        return 0 !== $run->run();
+    } catch (ProcessTimedOutException) {
+        return true; // it goes round for ever
+    }
 };
-$finds = static function (array $what) use ($copy): bool {
-    $tests = new Process(
-        ['php', 'vendor/bin/phpunit', '--stop-on-failure', '--stop-on-error', '--no-progress', ...$what],
-        $copy,
-        timeout: 400,
-    );
 
-    return 0 !== $tests->run();
-};
 $survivors = [];
-for ($i = 1; $i <= $count; ++$i) {
-    [$path, $text, $line, $what] = $mutants->one($chance);
+for ($i = 1; $i <= (int) $count; ++$i) {
+    [$path, $text, $line, $what, $to] = $mutants->one($chance);
     $original = (string) file_get_contents($copy.'/'.$path);
     file_put_contents($copy.'/'.$path, $text);
-    (new Process(['rm', '-rf', 'var/cache'], $copy))->run();
+    (new Process(['rm', '-rf', 'var/cache/test'], $copy))->run();
     $found = false;
-    foreach (array_slice($testsOf($path), 0, 12) as $test) {
-        if ($found = $finds([$test])) {
+    foreach ($cover->of($path, $line, $to) as $lot) {
+        if ($found = $find($lot)) {
             break;
         }
     }
-    $found = $found || $finds('core' === $folder
-        ? ['--testsuite', 'core']
-        : ['tests/App/'.explode('/', $path)[1]]);
     file_put_contents($copy.'/'.$path, $original);
     printf("%3d %s %s:%d %s\n", $i, $found ? 'found    ' : 'SURVIVES ', $path, $line, $what);
     $survivors = $found ? $survivors : [...$survivors, $path.':'.$line];
 }
 printf("%d of %d survive\n", count($survivors), $count);
-(new Process(['rm', '-rf', $copy]))->run();

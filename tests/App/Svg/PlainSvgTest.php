@@ -6,6 +6,7 @@ namespace Rinkel\Tests\App\Svg;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rinkel\App\Document\Drawn;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\App\Svg\PlainSvg;
@@ -68,7 +69,7 @@ final class PlainSvgTest extends TestCase
         $plan = (new Planner())->plan($wish);
         $about = (new PieceWriter())->write($wish);
         $svg = PlainSvg::of((new PieceDrawing($plan, 'x'))->trueSize('x'), about: $about);
-        $files = new PieceFiles(new PieceReader());
+        $files = new PieceFiles(new PieceReader(), [new Drawn()]);
         self::assertEquals($wish, $files->parse($svg));
         self::assertEquals($wish, $files->parse("\n".str_replace('><', ">\n  <", $svg)), 'as another program wrote it');
         self::assertEquals($wish, $files->parse((string) json_encode(

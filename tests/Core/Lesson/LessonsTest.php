@@ -16,6 +16,7 @@ use Rinkel\Core\Lesson\Lessons;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Work\Does;
 use Rinkel\Tests\Core\Examples;
+use Rinkel\Tests\Core\Toy\PinLesson;
 
 /**
  * What is taught is what is tied: every step has its lesson, the cords of the last frame are the knot of that name, and
@@ -51,6 +52,24 @@ final class LessonsTest extends TestCase
             }
         }
         self::assertGreaterThan(25, \count($taught));
+    }
+
+    public function testALessonFromOutsideIsFoundAndTurnedRound(): void
+    {
+        $lessons = new Lessons(new PinLesson());
+        self::assertSame(['pin'], $lessons->ids());
+        self::assertNull($lessons->named('square'));
+        $lesson = $lessons->named('pin');
+        self::assertNotNull($lesson);
+        self::assertCount(2, Tangle::loose($lesson->courses(2))->walk(), 'it lies over the other, through nothing');
+        $mirrored = $lessons->named('pin', Side::Right);
+        self::assertNotNull($mirrored);
+        self::assertSame(Side::Right, $mirrored->side);
+        self::assertEqualsWithDelta(
+            -$lesson->courses(2)['left']->points[0]->y,
+            $mirrored->courses(2)['left']->points[0]->y,
+            1e-9,
+        );
     }
 
     #[DataProvider('provideLessons')]
