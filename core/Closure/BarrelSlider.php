@@ -85,15 +85,15 @@ final readonly class BarrelSlider implements Closure
                 $this->sliding,
                 $this->wish->wraps,
                 $tail,
-                $short,
-                $this->narrow($tail),
-                $double ? null : $this->site->stops($tail),
-                $double && true === $this->wish->tails?->areStopped()
+                short: $short,
+                gap: $this->narrow($tail),
+                stops: $double ? null : $this->site->stops($tail),
+                tips: $double && true === $this->wish->tails?->areStopped()
                     ? $this->site->stops(Length::ofMillimetres(self::OUT))
                     : null,
-                $this->site->beyond(),
-                !$double && $this->wish->spaced,
-                $this->site->takesAll(),
+                stays: $this->site->beyond(),
+                spaced: !$double && $this->wish->spaced,
+                takesAll: $this->site->takesAll(),
             ),
             tail: $tail,
             length: $this->sliding->pitch,

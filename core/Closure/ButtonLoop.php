@@ -66,18 +66,18 @@ final readonly class ButtonLoop implements Closure
             $site->wish,
             Buttoned::on($site),
             $site->ends,
-            $site->isWrap
+            knot: $site->isWrap
                 ? $site->book->sliding(new Barrel(), $site->ends->cord, $site->ends->cord, $site->wish->wraps)
                 : $site->stop(),
-            $site->isWrap,
-            $site->isWrap && !$site->loopFirst,
-            $site->wish->knotted ? $site->book->around(
+            isWrap: $site->isWrap,
+            buttonFirst: $site->isWrap && !$site->loopFirst,
+            head: $site->wish->knotted ? $site->book->around(
                 new VerticalLarksHead(),
                 $site->ends->bundle(),
                 $site->working,
             ) : null,
-            null === $site->wish->tails ? null : $site->stops(Length::ofMillimetres(self::HANGS)),
-            $site,
+            tips: null === $site->wish->tails ? null : $site->stops(Length::ofMillimetres(self::HANGS)),
+            site: $site,
         );
     }
 

@@ -71,7 +71,7 @@ final readonly class EndKnots
         $motif = StopKnot::motif('stop');
         $scale = $this->stopKnot()->millimetres / $motif->length;
 
-        return new Placed($motif, $x, $y, $scale, $cord->colour, $cord->role, 1, 0, $turned);
+        return new Placed($motif, $x, $y, scale: $scale, colour: $cord->colour, role: $cord->role, count: 1, knots: 0, turned: $turned);
     }
 
     /**

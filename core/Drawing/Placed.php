@@ -40,12 +40,12 @@ final readonly class Placed
             $this->motif,
             $this->x + $from * $this->motif->length * $this->scale,
             $this->y,
-            $this->scale,
-            $this->colour,
-            $this->role,
-            $count,
-            $this->knots,
-            $this->turned,
+            scale: $this->scale,
+            colour: $this->colour,
+            role: $this->role,
+            count: $count,
+            knots: $this->knots,
+            turned: $this->turned,
         );
     }
 

@@ -32,26 +32,26 @@ final readonly class Sides
             $scene->left,
             $scene->right,
             $scene->height,
-            array_merge(
+            cords: array_merge(
                 ...array_map(static fn (DrawnCord $cord): array => self::cords($cord, $faces), $scene->cords),
                 ...[[]],
             ),
-            array_merge(
+            placed: array_merge(
                 ...array_map(static fn (Placed $placed): array => self::runs($placed, $faces), $scene->placed),
                 ...[[]],
             ),
-            array_values(array_filter(
+            beads: array_values(array_filter(
                 $scene->beads,
                 static fn (DrawnBead $bead): bool => $faces(($bead->x + $bead->end()) / 2),
             )),
-            array_values(array_filter(
+            findings: array_values(array_filter(
                 $scene->findings,
                 static fn (DrawnFinding $finding): bool => $faces(
                     $finding->x + $finding->finding->length->millimetres / 2,
                 ),
             )),
-            [],
-            array_values(array_filter($scene->hanging, static fn (HangingScene $hanging): bool => $faces($hanging->x))),
+            stretches: [],
+            hanging: array_values(array_filter($scene->hanging, static fn (HangingScene $hanging): bool => $faces($hanging->x))),
         );
     }
 

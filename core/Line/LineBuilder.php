@@ -346,13 +346,13 @@ final class LineBuilder
             ElementKind::Beside,
             null,
             $length,
-            self::width($runs),
-            Length::longest(...array_map(static fn (Element $element): Length => $element->thickness, $all)),
-            $uses,
-            $all[0]->place,
-            Lane::Core,
-            null,
-            $all,
+            width: self::width($runs),
+            thickness: Length::longest(...array_map(static fn (Element $element): Length => $element->thickness, $all)),
+            takes: $uses,
+            place: $all[0]->place,
+            lane: Lane::Core,
+            letter: null,
+            beside: $all,
         );
     }
 

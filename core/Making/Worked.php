@@ -73,14 +73,14 @@ final readonly class Worked
             $plan,
             $steps,
             $done,
-            $doneKnots,
-            $rest,
-            $restKnots,
-            $other,
-            $otherKnots,
-            $ownKnots > 0.0 ? $doneKnots / $ownKnots : 0.0,
-            $half,
-            $left,
+            doneKnots: $doneKnots,
+            rest: $rest,
+            restKnots: $restKnots,
+            other: $other,
+            otherKnots: $otherKnots,
+            share: $ownKnots > 0.0 ? $doneKnots / $ownKnots : 0.0,
+            half: $half,
+            left: $left,
         );
     }
 

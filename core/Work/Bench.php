@@ -62,13 +62,13 @@ final class Bench
             $role,
             $task,
             $number,
-            $material,
-            $folds,
-            $oneWay,
-            $isLater,
-            $isFree,
-            $isUnmarked,
-            $place,
+            material: $material,
+            folds: $folds,
+            oneWay: $oneWay,
+            isLater: $isLater,
+            isFree: $isFree,
+            isUnmarked: $isUnmarked,
+            place: $place,
         );
     }
 

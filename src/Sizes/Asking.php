@@ -99,7 +99,7 @@ final readonly class Asking
             $counts = array_fill(0, \count($sizes->all ?? []), 1);
         }
 
-        return new SizesRequest($ways, $by, $list, $who, '' !== $text('graded'), $text('n'), $counts, $sizes, $faults);
+        return new SizesRequest($ways, $by, $list, people: $who, isGraded: '' !== $text('graded'), typedCounts: $text('n'), counts: $counts, sizes: $sizes, faults: $faults);
     }
 
     /**

@@ -18,6 +18,12 @@ final class Figures
     /** Positional arguments of a constructor beyond which nobody tells them apart. */
     public const ARGUMENTS = 8;
 
+    /** Registries: each argument is one of the same kind. */
+    private const LISTS = [
+        'core/Closure/KnownClosures.php', 'core/Construction/Constructions.php', 'core/Knot/KnownKnots.php',
+        'core/Lesson/Lessons.php',
+    ];
+
     public const METHOD_LINES = 40;
     public const METHOD_TOKENS = 150;
     public const FILE_LINES = 250;
@@ -55,6 +61,7 @@ final class Figures
             'packages of src in cycles' => \count(array_merge(...$this->cycles(), ...[[]])),
             'mutually dependent pairs in src' => \count($this->pairs()),
             'constructors with more than '.self::ARGUMENTS.' arguments' => \count($this->wideConstructors()),
+            'calls with more than '.self::ARGUMENTS.' arguments by place' => \count($this->countedArguments()),
             'methods of more than '.self::METHOD_LINES.' lines' => \count($this->longMethods()),
             'methods of more than '.self::METHOD_TOKENS.' tokens' => \count($this->heavyMethods()),
             'files of more than '.self::FILE_LINES.' lines' => \count($this->longFiles()),
@@ -157,6 +164,28 @@ final class Figures
         arsort($wide);
 
         return $wide;
+    }
+
+    /**
+     * Returns the calls that make something of more arguments than anybody tells apart by their place: they are to be
+     * named.
+     *
+     * @return list<string> "core/Cutting/Cut.php:92"
+     */
+    public function countedArguments(): array
+    {
+        $calls = [];
+        $finder = new NodeFinder();
+        foreach ($this->files as $path => [, $nodes]) {
+            foreach ($finder->findInstanceOf($nodes, Node\Expr\New_::class) as $new) {
+                $counted = array_filter($new->args, static fn (Node $arg): bool => $arg instanceof Node\Arg && null === $arg->name);
+                if (\count($counted) > self::ARGUMENTS && !\in_array($path, self::LISTS, true)) {
+                    $calls[] = $path.':'.$new->getStartLine();
+                }
+            }
+        }
+
+        return $calls;
     }
 
     /**

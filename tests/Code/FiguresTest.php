@@ -32,6 +32,11 @@ final class FiguresTest extends TestCase
         self::assertSame([], (new Figures())->sharedNames());
     }
 
+    public function testNobodyCountsArguments(): void
+    {
+        self::assertSame([], (new Figures())->countedArguments());
+    }
+
     public function testATemplateIsReadWithoutScrollingSideways(): void
     {
         self::assertSame([], (new Figures())->wideTemplateLines());

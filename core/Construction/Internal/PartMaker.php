@@ -201,12 +201,12 @@ abstract readonly class PartMaker implements Maker
             null === $letter ? ElementKind::Bead : ElementKind::Letter,
             $name,
             $bead->length,
-            $bead->diameter,
-            $bead->diameter,
-            $this->along($bead->length, Lane::Core === $lane ? $bead->diameter : Length::zero()),
-            $part->place(),
-            $lane,
-            $letter,
+            width: $bead->diameter,
+            thickness: $bead->diameter,
+            takes: $this->along($bead->length, Lane::Core === $lane ? $bead->diameter : Length::zero()),
+            place: $part->place(),
+            lane: $lane,
+            letter: $letter,
         );
     }
 

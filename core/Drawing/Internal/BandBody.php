@@ -169,14 +169,14 @@ final readonly class BandBody extends Body
             $knot,
             $count,
             $start,
-            0,
-            $this->draft->piece->cord($tier)->cord,
-            $tier,
-            $this->half($knot),
-            $core->count,
-            $begins,
-            $ends,
-            $this->bends,
+            y: 0,
+            cord: $this->draft->piece->cord($tier)->cord,
+            role: $tier,
+            half: $this->half($knot),
+            cores: $core->count,
+            begins: $begins,
+            ends: $ends,
+            bends: $this->bends,
         );
     }
 

@@ -202,12 +202,12 @@ abstract readonly class Body
                 $joins ? $open->from : $from,
                 $to,
                 $element->width->millimetres,
-                $element->place,
-                $element->word(),
-                $element->name,
-                $joins ? $open->count + 1 : 1,
-                $joins ? $open->roles : $this->roles($element),
-                $y,
+                place: $element->place,
+                word: $element->word(),
+                name: $element->name,
+                count: $joins ? $open->count + 1 : 1,
+                roles: $joins ? $open->roles : $this->roles($element),
+                y: $y,
             );
         }
 

@@ -66,12 +66,12 @@ final readonly class NetBody extends Body
             0,
             $body,
             $this->height(),
-            $cords,
-            $placed,
-            array_values(array_filter($beads)),
-            [],
-            $this->stretches(),
-            $hanging,
+            cords: $cords,
+            placed: $placed,
+            beads: array_values(array_filter($beads)),
+            findings: [],
+            stretches: $this->stretches(),
+            hanging: $hanging,
         );
     }
 

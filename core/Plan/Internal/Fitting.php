@@ -57,18 +57,18 @@ final readonly class Fitting
             $piece->closure,
             $this->ends,
             $piece->sliderCord() ?? $this->ends->cord,
-            $piece->knots($construction->maker($piece)->ground(...)),
-            $piece->findings,
-            $piece->habits->tailEnd(),
-            $this->ends->count + (CoreHanging::laysUnder($piece)
+            book: $piece->knots($construction->maker($piece)->ground(...)),
+            findings: $piece->findings,
+            tailEnd: $piece->habits->tailEnd(),
+            together: $this->ends->count + (CoreHanging::laysUnder($piece)
                 ? 0
                 : 2 * max(0, \count(array_diff_key($piece->cords, ['slider' => 0])) - 1)),
-            $piece->beads,
-            Look::Wrap === $construction->look(),
-            Look::Chain === $construction->look(),
-            CoreHanging::folds($piece) || $construction instanceof BraidedChain,
-            $piece->habits->button->isLast(),
-            CoreHanging::areLaidIn($piece),
+            beads: $piece->beads,
+            isWrap: Look::Wrap === $construction->look(),
+            isLinked: Look::Chain === $construction->look(),
+            isFolded: CoreHanging::folds($piece) || $construction instanceof BraidedChain,
+            loopFirst: $piece->habits->button->isLast(),
+            hasSoftEnds: CoreHanging::areLaidIn($piece),
         ));
         $this->setter = LineSetter::for($piece->beads);
         $this->lying = new Lying($piece->beads);
