@@ -145,14 +145,6 @@ final readonly class Cut
         )))->roundedUpTo($step);
     }
 
-    /**
-     * Returns the role of the cord that is cut, without the number that tells it from others of that role.
-     */
-    public function cordRole(): string
-    {
-        return preg_replace('/ \d+$/D', '', $this->role) ?? $this->role;
-    }
-
     public function total(): Length
     {
         return $this->length->times($this->count);

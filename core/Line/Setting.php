@@ -84,23 +84,6 @@ final readonly class Setting
     }
 
     /**
-     * Returns what one cord of $role takes from the focal to one end: of the half that takes more, with half of the
-     * focal.
-     */
-    public function takeOfHalf(string $role): Take
-    {
-        $focal = array_search(ElementKind::Focal, array_column($this->elements, 'kind'), true);
-        if (false === $focal) {
-            return $this->take($role)->times(0.5);
-        }
-        $at = self::sum([$this->elements[$focal]], $role);
-        $before = self::sum(\array_slice($this->elements, 0, $focal), $role);
-        $after = self::sum(\array_slice($this->elements, $focal + 1), $role);
-
-        return ($before->total()->isShorterThan($after->total()) ? $after : $before)->plus($at->times(0.5));
-    }
-
-    /**
      * @param array<Element> $elements
      */
     private static function sum(array $elements, string $role): Take

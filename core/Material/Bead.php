@@ -179,28 +179,6 @@ final readonly class Bead
     }
 
     /**
-     * Returns this bead with a hole of $hole, or with the usual one where that is wide enough.
-     */
-    public function boredAtLeast(Length $hole): self
-    {
-        return $this->hole->isShorterThan($hole)
-            ? self::of(
-                $this->shape,
-                $this->colour,
-                $this->ownDiameter,
-                $this->ownLength,
-                $hole,
-                $this->size,
-                $this->stock,
-                $this->glass,
-                $this->material,
-                $this->finish,
-                $this->letters,
-            )
-            : $this;
-    }
-
-    /**
      * Returns whether instant glue would frost it: somebody said so, or it is of glass.
      */
     public function isGlass(): bool

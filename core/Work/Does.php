@@ -119,20 +119,4 @@ enum Does: string
             self::Wait => 0,
         };
     }
-
-    /**
-     * @return list<Tool>
-     */
-    public function tools(): array
-    {
-        return match ($this) {
-            self::Cut => [Tool::Tape, Tool::Scissors],
-            self::Mark, self::Leave, self::Level, self::Compare => [Tool::Tape],
-            self::Pin, self::Net => [Tool::Board, Tool::Pins],
-            self::Trim => [Tool::Scissors],
-            self::Fray, self::Open => [Tool::Pliers],
-            self::Wind => [Tool::Straw],
-            default => [],
-        };
-    }
 }

@@ -200,14 +200,6 @@ class StoredPiece
         return $this->seen;
     }
 
-    /**
-     * @param array<string, mixed> $seen
-     */
-    public function see(array $seen): void
-    {
-        $this->seen = $seen;
-    }
-
     public function archivedAt(): ?\DateTimeImmutable
     {
         return $this->archivedAt;

@@ -57,11 +57,6 @@ final readonly class BundleMaker extends PartMaker
         return $length->times($this->outer - 1);
     }
 
-    public function bundleOfStrands(): Bundle
-    {
-        return $this->bundle;
-    }
-
     public function ties(Knot $knot): bool
     {
         return Manner::Bound === $knot->manner() || $knot instanceof Overhand;
