@@ -37,6 +37,21 @@ final class FiguresTest extends TestCase
         self::assertSame([], (new Figures())->countedArguments());
     }
 
+    /**
+     * A large class has its test beside it, or it is said which one runs through it.
+     */
+    public function testEachLargeClassHasATest(): void
+    {
+        $beside = require __DIR__.'/beside.php';
+        self::assertIsArray($beside);
+        self::assertSame([], array_diff(array_keys((new Figures())->untested()), array_keys($beside)), 'nobody tests it');
+        self::assertSame([], array_diff(array_keys($beside), array_keys((new Figures())->untested())), 'it has its own by now');
+        foreach ($beside as $path => $test) {
+            self::assertIsString($test);
+            self::assertTrue('' === $test || is_file(\dirname(__DIR__).'/'.$test.'.php'), $path.' is tested by '.$test);
+        }
+    }
+
     public function testATemplateIsReadWithoutScrollingSideways(): void
     {
         self::assertSame([], (new Figures())->wideTemplateLines());
