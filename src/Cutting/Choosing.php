@@ -6,6 +6,7 @@ namespace Rinkel\App\Cutting;
 
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Plan\Planner;
 use Symfony\Component\HttpFoundation\ParameterBag;
@@ -32,12 +33,10 @@ final readonly class Choosing
      */
     public function of(ParameterBag $sent): Chosen
     {
-        $all = $sent->all();
-        $times = \is_array($all['n'] ?? null) ? $all['n'] : [];
+        $said = Sent::of($sent->all());
         $chosen = [];
-        foreach (\array_slice(self::ids($all['p'] ?? null), 0, self::MOST) as $id) {
+        foreach (\array_slice($said->ids('p'), 0, self::MOST) as $id) {
             $stored = $this->pieces->find($id);
-            $many = $times[$id] ?? '1';
             if (null === $stored || $stored->isArchived()) {
                 continue;
             }
@@ -45,7 +44,7 @@ final readonly class Choosing
                 $chosen[] = [
                     $stored,
                     $this->planner->plan($this->pieces->piece($stored)),
-                    \is_string($many) ? max(1, min(self::TIMES, (int) $many)) : 1,
+                    $said->within('n')->number((string) $id, 1, self::TIMES, 1),
                 ];
             } catch (PieceUnreadable) {
                 // The Table says what is wrong with it.
@@ -66,18 +65,5 @@ final readonly class Choosing
     public function offered(): array
     {
         return $this->pieces->onTheTable(self::OFFERED);
-    }
-
-    /**
-     * @return list<int>
-     */
-    private static function ids(mixed $sent): array
-    {
-        $ids = array_filter(
-            \is_array($sent) ? $sent : [],
-            static fn (mixed $id): bool => \is_string($id) && 1 === preg_match('/^\d{1,18}$/D', $id),
-        );
-
-        return array_values(array_unique(array_map(intval(...), $ids)));
     }
 }

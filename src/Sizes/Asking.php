@@ -7,6 +7,7 @@ namespace Rinkel\App\Sizes;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Stock\ItemReader;
 use Rinkel\Core\Closure\Kind\ButtonAndLoop;
@@ -74,13 +75,11 @@ final readonly class Asking
         $planner = $byAnyone ? new Planner() : $this->planner;
         $wish = $byAnyone ? $this->pieces->piece($stored)->byAnyone() : $this->pieces->piece($stored);
         $piece = $planner->completed($wish);
-        $all = $sent->all();
-        $text = static fn (string $name): string => \is_string($all[$name] ?? null)
-            ? mb_substr(trim(mb_scrub($all[$name])), 0, 400)
-            : '';
+        $said = Sent::of($sent->all());
+        $text = static fn (string $name): string => $said->text($name, 400);
         $ways = self::ways($piece);
         $by = \in_array($text('by'), $ways, true) ? $text('by') : $ways[0];
-        $who = \is_array($all['who'] ?? null) ? array_values(array_filter($all['who'], is_string(...))) : [];
+        $who = $said->list('who');
         $list = '' === $text('list') ? self::usual($by, $wish, $piece) : $text('list');
         $faults = [];
         $sizes = null;

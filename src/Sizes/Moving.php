@@ -7,6 +7,7 @@ namespace Rinkel\App\Sizes;
 use Rinkel\App\Cutting\Chosen;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\App\Price\Cost;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Stock\StockBox;
@@ -53,7 +54,7 @@ final readonly class Moving
         $piece = $now->draft->piece;
         $design = $wish->decidedAs($piece, ['cords', 'beads', 'findings', 'pattern', 'closure']);
         $document = $this->writer->write($design);
-        [$from, $typed] = [self::texts($sent->all()['from'] ?? null), self::texts($sent->all()['f'] ?? null)];
+        [$from, $typed] = [self::typed($sent, 'from'), self::typed($sent, 'f')];
         $set = [];
         foreach (['cords' => $piece->cords, 'beads' => $piece->beads, 'findings' => $piece->findings] as $of => $all) {
             foreach (array_keys($all) as $name) {
@@ -127,15 +128,11 @@ final readonly class Moving
     /**
      * @return array<string, string>
      */
-    private static function texts(mixed $sent): array
+    private static function typed(ParameterBag $sent, string $list): array
     {
-        $texts = [];
-        foreach (\is_array($sent) ? $sent : [] as $name => $text) {
-            if (\is_string($text) && '' !== trim($text)) {
-                $texts[(string) $name] = mb_substr(trim(mb_scrub($text)), 0, 60);
-            }
-        }
-
-        return $texts;
+        return array_filter(
+            Sent::of($sent->all())->within($list)->typed(60),
+            static fn (string $text): bool => '' !== $text,
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace Rinkel\App\Sizes;
 
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\App\Stock\ItemReader;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Measure\Exception\LengthOutOfRange;
@@ -48,14 +49,9 @@ final readonly class Reaching
         $wish = $this->pieces->piece($stored);
         $plan = $this->planner->plan($wish);
         $growths = self::growths($wish, $plan);
-        $all = $sent->all();
-        $by = \is_string($all['by'] ?? null) && isset($growths[$all['by']]) ? $all['by'] : array_key_first($growths);
-        $typed = [];
-        foreach (\is_array($all['have'] ?? null) ? $all['have'] : [] as $field => $text) {
-            if (\is_string($text) && '' !== trim($text)) {
-                $typed[(string) $field] = mb_substr(trim(mb_scrub($text)), 0, 200);
-            }
-        }
+        $said = Sent::of($sent->all());
+        $by = isset($growths[$said->raw('by')]) ? $said->raw('by') : array_key_first($growths);
+        $typed = array_filter($said->within('have')->typed(200), static fn (string $text): bool => '' !== $text);
         [$cords, $beads, $faults] = [[], [], []];
         foreach ($typed as $field => $text) {
             try {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Table;
 
+use Rinkel\App\Platform\Http\Sent;
 use Symfony\Component\HttpFoundation\Request;
 
 /**
@@ -32,11 +33,8 @@ final readonly class TableRequest
 
     public static function by(Request $request): self
     {
-        $sent = static function (string $name) use ($request): string {
-            $value = $request->query->all()[$name] ?? '';
-
-            return \is_string($value) ? mb_substr(trim(mb_scrub($value)), 0, 100) : '';
-        };
+        $asked = Sent::asked($request);
+        $sent = static fn (string $name): string => $asked->text($name, 100);
         $words = preg_split('/[\s,]+/u', mb_strtolower($sent('q')), flags: \PREG_SPLIT_NO_EMPTY) ?: [];
 
         return new self(

@@ -11,6 +11,7 @@ use Rinkel\App\Backup\Looking;
 use Rinkel\App\Kept\Bin;
 use Rinkel\App\Platform\Files\Arriving;
 use Rinkel\App\Platform\Http\ChangesNothing;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\Core\Message;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -61,8 +62,8 @@ final class BackupController extends AbstractController
     public function arrive(Request $request): Response
     {
         $file = $request->files->all()['archive'] ?? null;
-        $token = $request->request->all()['token'] ?? null;
-        if (!\is_string($token) || null === $this->arriving->file($token)) {
+        $token = Sent::with($request)->raw('token');
+        if (null === $this->arriving->file($token)) {
             if (!$file instanceof UploadedFile || !$file->isValid()) {
                 return $this->answer(ArchiveUnreadable::noArchive()->said());
             }
@@ -79,11 +80,10 @@ final class BackupController extends AbstractController
     #[ChangesNothing]
     public function part(Request $request): Response
     {
-        [$sent, $part] = [$request->request->all(), $request->files->all()['part'] ?? null];
-        $at = $sent['at'] ?? '0';
-        $token = \is_string($sent['token'] ?? null) && '' !== $sent['token'] ? $sent['token'] : null;
-        $isWhole = $part instanceof UploadedFile && $part->isValid()
-            && \is_string($at) && 1 === preg_match('/^\d{1,10}$/D', $at);
+        [$sent, $part] = [Sent::with($request), $request->files->all()['part'] ?? null];
+        $at = $sent->has('at') ? $sent->like('at', '/^\d{1,10}$/D') : '0';
+        $token = '' === $sent->raw('token') ? null : $sent->raw('token');
+        $isWhole = $part instanceof UploadedFile && $part->isValid() && '' !== $at;
         $token = $isWhole ? $this->arriving->part($token, (int) $at, $part) : null;
 
         return new JsonResponse(
@@ -121,18 +121,15 @@ final class BackupController extends AbstractController
     #[Route('/take', 'data_take', methods: 'POST')]
     public function take(Request $request): Response
     {
-        $sent = $request->request->all();
-        $file = $this->arriving->file($sent['token'] ?? null);
+        $sent = Sent::with($request);
+        $file = $this->arriving->file($sent->raw('token'));
         if (null === $file || !$this->looking->looked($file)->isDone) {
             return $this->answer(new Message('archive-gone'));
         }
-        $texts = static fn (string $name): array => array_values(
-            array_filter(\is_array($sent[$name] ?? null) ? $sent[$name] : [], is_string(...)),
-        );
 
         return $this->redirectToRoute(
             'data',
-            ['taken' => $this->looking->take($file, $texts('take'), $texts('all'))],
+            ['taken' => $this->looking->take($file, $sent->list('take'), $sent->list('all'))],
             Response::HTTP_SEE_OTHER,
         );
     }

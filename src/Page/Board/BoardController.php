@@ -8,6 +8,7 @@ use Rinkel\App\Board\Boards;
 use Rinkel\App\Board\BoardViews;
 use Rinkel\App\Board\StoredBoard;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Stock\StockBox;
@@ -103,10 +104,9 @@ final class BoardController extends AbstractController
     #[Route('/boards/{id}/one', 'board_one', requirements: self::ID, methods: 'POST')]
     public function one(int $id, Request $request): Response
     {
-        $by = $request->request->all()['by'] ?? '1';
         $this->boards->tapped($this->board($id), [[
             'id' => bin2hex(random_bytes(12)),
-            'by' => \is_string($by) && 1 === preg_match('/^-?\d{1,4}$/D', $by) ? (int) $by : 1,
+            'by' => Sent::with($request)->number('by', -9999, 9999, 1),
             'at' => (int) (microtime(true) * 1000),
         ]]);
 
@@ -117,7 +117,7 @@ final class BoardController extends AbstractController
     public function read(int $id, Request $request): Response
     {
         $board = $this->board($id);
-        $typed = self::texts($request->request->all()['r'] ?? null);
+        $typed = Sent::with($request)->within('r')->typed(500);
         $unit = $this->boards->plan($board)->draft->piece->unit;
         $faults = [];
         $length = static function (string $field) use ($typed, $unit, &$faults): ?Length {
@@ -184,8 +184,7 @@ final class BoardController extends AbstractController
     #[Route('/boards/{id}/detour', 'board_detour', requirements: self::ID, methods: 'POST')]
     public function detour(int $id, Request $request): Response
     {
-        $which = $request->request->all()['detour'] ?? '';
-        $this->boards->detoured($this->board($id), \is_string($which) ? $which : '');
+        $this->boards->detoured($this->board($id), Sent::with($request)->raw('detour'));
 
         return $this->back($id);
     }
@@ -207,22 +206,14 @@ final class BoardController extends AbstractController
     public function clock(int $id, Request $request): Response
     {
         $board = $this->board($id);
-        $all = $request->request->all();
-        [$uid, $step, $minutes, $stop] = [
-            $all['id'] ?? '',
-            $all['step'] ?? '',
-            $all['minutes'] ?? '',
-            $all['stop'] ?? '',
-        ];
-        if (\is_string($stop) && '' !== $stop) {
-            $this->boards->stop($board, $stop);
-        } elseif (
-            \is_string($uid) && 1 === preg_match(
-                '/^[0-9a-f]{12,24}$/D',
-                $uid,
-            ) && is_numeric($step) && is_numeric($minutes)
-        ) {
-            $this->boards->start($board, $uid, (int) $step, max(1, min(self::MOST_MINUTES, (int) $minutes)));
+        $sent = Sent::with($request);
+        $uid = $sent->like('id', '/^[0-9a-f]{12,24}$/D');
+        $step = $sent->exact('step', 0, \PHP_INT_MAX);
+        $minutes = $sent->number('minutes', 1, self::MOST_MINUTES, null);
+        if ('' !== $sent->raw('stop')) {
+            $this->boards->stop($board, $sent->raw('stop'));
+        } elseif ('' !== $uid && null !== $step && null !== $minutes) {
+            $this->boards->start($board, $uid, $step, $minutes);
         }
 
         return $this->back($id, 'clocks');
@@ -231,7 +222,7 @@ final class BoardController extends AbstractController
     #[Route('/boards/{id}/pause', 'board_pause', requirements: self::ID, methods: 'POST')]
     public function pause(int $id, Request $request): Response
     {
-        $note = self::texts($request->request->all())['note'] ?? '';
+        $note = Sent::with($request)->text('note', 500);
         $this->boards->pause($this->board($id), mb_substr($note, 0, 500));
 
         return $this->back($id);
@@ -309,18 +300,5 @@ final class BoardController extends AbstractController
             ['id' => $id] + ('' === $to ? [] : ['_fragment' => $to]),
             Response::HTTP_SEE_OTHER,
         );
-    }
-
-    /**
-     * @return array<string, string>
-     */
-    private static function texts(mixed $sent): array
-    {
-        $texts = [];
-        foreach (\is_array($sent) ? $sent : [] as $field => $value) {
-            $texts[(string) $field] = \is_scalar($value) ? mb_substr(trim(mb_scrub((string) $value)), 0, 500) : '';
-        }
-
-        return $texts;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Page\Board;
 
 use Rinkel\App\Board\Days;
+use Rinkel\App\Platform\Http\Sent;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -20,17 +21,11 @@ final class DayController extends AbstractController
     #[Route('/day', 'day', methods: 'GET')]
     public function show(Request $request): Response
     {
-        $query = $request->query->all();
-        $chosen = array_values(array_filter(
-            \is_array($query['p'] ?? null) ? $query['p'] : [],
-            static fn (mixed $id): bool => \is_string($id) && 1 === preg_match('/^\d{1,18}$/D', $id),
-        ));
-        $begin = $query['begin'] ?? '';
-        $begin = \is_string($begin) && 1 === preg_match('/^([01]?\d|2[0-3]):[0-5]\d$/D', $begin) ? $begin : '09:00';
+        $begin = Sent::asked($request)->like('begin', '/^([01]?\d|2[0-3]):[0-5]\d$/D', '09:00');
 
         return $this->render('board/day.html.twig', [
             'pieces' => $this->days->pieces(),
-            'day' => $this->days->of(array_map(intval(...), $chosen), $begin),
+            'day' => $this->days->of(Sent::asked($request)->ids('p'), $begin),
             'begin' => $begin,
         ]);
     }

@@ -7,6 +7,7 @@ namespace Rinkel\App\Page\Devices;
 use Rinkel\App\Devices\Devices;
 use Rinkel\App\Devices\Reading;
 use Rinkel\App\Devices\StoredReading;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Material\Tray;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -27,11 +28,10 @@ final class DevicesController extends AbstractController
     #[Route('', 'devices', methods: 'GET')]
     public function show(Request $request): Response
     {
-        $query = $request->query->all();
+        $asked = Sent::asked($request);
         $typed = ['counted' => '10', 'some' => '', 'all' => ''];
         foreach ($typed as $field => $default) {
-            $value = $query[$field] ?? $default;
-            $typed[$field] = \is_string($value) ? mb_substr(trim(mb_scrub($value)), 0, 30) : $default;
+            $typed[$field] = $asked->has($field) ? $asked->text($field, 30) : $default;
         }
         [$tray, $said] = [null, null];
         if ('' !== $typed['some'] || '' !== $typed['all']) {
@@ -59,8 +59,7 @@ final class DevicesController extends AbstractController
     #[Route('/say', 'devices_say', methods: 'POST')]
     public function say(Request $request): Response
     {
-        $line = $request->request->all()['line'] ?? '';
-        $reading = \is_string($line) ? Reading::of($line) : null;
+        $reading = Reading::of(Sent::with($request)->raw('line'));
         if (null !== $reading) {
             $this->devices->say(trim($reading->device.' '.$reading->text()));
         }
@@ -79,9 +78,8 @@ final class DevicesController extends AbstractController
     #[Route('/heard', 'devices_heard', methods: 'GET')]
     public function heard(Request $request): Response
     {
-        $asked = $request->query->all()['after'] ?? '';
-        $after = \is_string($asked) && 1 === preg_match('/^\d{1,12}$/D', $asked) ? (int) $asked : null;
-        $readings = null === $after ? [] : $this->devices->after($after);
+        $after = Sent::asked($request)->like('after', '/^\d{1,12}$/D');
+        $readings = '' === $after ? [] : $this->devices->after((int) $after);
 
         return new JsonResponse([
             'last' => [] === $readings ? $this->devices->last() : $readings[\count($readings) - 1]->id(),

@@ -9,6 +9,7 @@ use Rinkel\App\Kept\Everything;
 use Rinkel\App\Kept\Kept;
 use Rinkel\App\Kept\KeptBin;
 use Rinkel\App\Platform\Files\Json;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
@@ -52,8 +53,7 @@ final class KeptController extends AbstractController
     public function mend(string $kind, string $uid, Request $request): Response
     {
         [$of, $stored] = $this->asked($kind, $uid);
-        $text = $request->request->all()['text'] ?? '';
-        $text = \is_string($text) ? $text : '';
+        $text = Sent::with($request)->raw('text');
         try {
             $row = $of->read(['uid' => $uid] + Json::read($text, self::LARGEST));
             $this->bin->note($of, $stored);
@@ -84,8 +84,7 @@ final class KeptController extends AbstractController
     #[Route('/bin', 'bin', methods: 'GET')]
     public function bin(Request $request): Response
     {
-        $asked = $request->query->all()['page'] ?? '';
-        $page = \is_string($asked) && 1 === preg_match('/^\d{1,6}$/D', $asked) ? max(1, (int) $asked) : 1;
+        $page = Sent::asked($request)->number('page', 1, 999_999, 1);
 
         return $this->render('kept/bin.html.twig', [
             'removals' => $this->bin->page($page),

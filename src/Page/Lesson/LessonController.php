@@ -13,6 +13,7 @@ use Rinkel\App\Lesson\LessonWords;
 use Rinkel\App\Lesson\Where;
 use Rinkel\App\Paper\LessonPaper;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\App\Samples\Samples;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Svg\LessonDrawing;
@@ -157,11 +158,9 @@ final class LessonController extends AbstractController
      */
     private static function texts(Request $request): \Closure
     {
-        $asked = $request->query->all();
+        $asked = Sent::asked($request);
 
-        return static fn (string $name): string => \is_string($asked[$name] ?? null)
-            ? mb_substr($asked[$name], 0, 40)
-            : '';
+        return static fn (string $name): string => $asked->text($name, 40);
     }
 
     /**

@@ -15,6 +15,7 @@ use Rinkel\App\Log\Photos;
 use Rinkel\App\Log\PieceFinisher;
 use Rinkel\App\Log\SentPhoto;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\App\Platform\Http\Streamed;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Settings\Preferences;
@@ -50,14 +51,9 @@ final class LogController extends AbstractController
     #[Route('/log', 'log', methods: 'GET')]
     public function show(Request $request): Response
     {
-        $query = $request->query->all();
-        [$asked, $page] = [$query['q'] ?? '', $query['page'] ?? ''];
+        $asked = Sent::asked($request);
 
-        return $this->page(
-            \is_string($asked) ? mb_substr(trim(mb_scrub($asked)), 0, 100) : '',
-            \is_string($page) && 1 === preg_match('/^\d{1,6}$/D', $page) ? max(1, (int) $page) : 1,
-            [],
-        );
+        return $this->page($asked->text('q', 100), $asked->number('page', 1, 999_999, 1), []);
     }
 
     /**
@@ -78,19 +74,6 @@ final class LogController extends AbstractController
             'costing' => $this->costing,
             'refused' => $refused,
         ], new Response(status: [] === $refused ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
-    }
-
-    /**
-     * @return array<string, string>
-     */
-    private static function texts(mixed $sent): array
-    {
-        $texts = [];
-        foreach (\is_array($sent) ? $sent : [] as $field => $value) {
-            $texts[(string) $field] = \is_scalar($value) ? mb_substr(mb_scrub((string) $value), 0, 2000) : '';
-        }
-
-        return $texts;
     }
 
     #[Route('/log.json', 'log_export', methods: 'GET')]
@@ -123,7 +106,7 @@ final class LogController extends AbstractController
     public function again(int $id, Request $request): Response
     {
         $entry = $this->log->find($id) ?? throw $this->createNotFoundException();
-        $changed = self::texts($request->request->all()['again'] ?? null);
+        $changed = Sent::with($request)->within('again')->typed();
         try {
             $piece = $this->finishing->again($entry, $changed);
 
@@ -146,11 +129,9 @@ final class LogController extends AbstractController
     public function finish(int $id, Request $request, SentPhoto $photo): Response
     {
         $stored = $this->pieces->find($id) ?? throw $this->createNotFoundException();
-        $sent = $request->isMethod('POST') ? $request->request->all() : $request->query->all();
-        $typed = self::texts($sent['l'] ?? null);
-        $asked = $sent['board'] ?? '';
-        $isId = \is_string($asked) && 1 === preg_match('/^\d{1,18}$/D', $asked);
-        $board = $isId ? $this->boards->find((int) $asked) : null;
+        $sent = $request->isMethod('POST') ? Sent::with($request) : Sent::asked($request);
+        $typed = $sent->within('l')->typed(2000);
+        $board = $this->boards->find($sent->id('board'));
         $board = $board?->piece() === $stored ? $board : null;
         if (!$request->isMethod('POST')) {
             return $this->finishPage($id, $typed, [], $board?->id());

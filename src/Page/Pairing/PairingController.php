@@ -6,6 +6,7 @@ namespace Rinkel\App\Page\Pairing;
 
 use Rinkel\App\Pairing\Pairing;
 use Rinkel\App\Platform\Http\ChangesNothing;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\Core\Message;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -23,10 +24,9 @@ final class PairingController extends AbstractController
     #[ChangesNothing]
     public function pair(Request $request): Response
     {
-        $sent = $request->request->all();
-        $text = static fn (string $name): string => \is_string($sent[$name] ?? null) ? $sent[$name] : '';
-        $to = 1 === preg_match('~^/(?![/\\\\])[\x21-\x7e]{0,400}$~D', $text('to')) ? $text('to') : '/';
-        $isWord = $this->pairing->isWord($text('word'));
+        $sent = Sent::with($request);
+        $to = $sent->like('to', '~^/(?![/\\\\])[\x21-\x7e]{0,400}$~D', '/');
+        $isWord = $this->pairing->isWord($sent->raw('word'));
         if (true === $isWord) {
             $response = $this->redirect($to, Response::HTTP_SEE_OTHER);
             $response->headers->setCookie($this->pairing->cookie());

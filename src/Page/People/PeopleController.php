@@ -6,6 +6,7 @@ namespace Rinkel\App\Page\People;
 
 use Rinkel\App\People\People;
 use Rinkel\App\People\Person;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Measurement;
 use Rinkel\Core\Measure\Unit;
@@ -26,7 +27,7 @@ final class PeopleController extends AbstractController
     #[Route('', 'people', methods: 'GET')]
     public function list(Request $request): Response
     {
-        $putAway = $this->people->find(self::number($request, 'put_away'));
+        $putAway = $this->people->find(Sent::asked($request)->id('put_away'));
 
         return $this->page(
             $request,
@@ -65,13 +66,6 @@ final class PeopleController extends AbstractController
         return $this->redirectToRoute('people', [], Response::HTTP_SEE_OTHER);
     }
 
-    private static function number(Request $request, string $name): int
-    {
-        $value = $request->query->all()[$name] ?? '';
-
-        return \is_string($value) && 1 === preg_match('/^[0-9]{1,18}$/D', $value) ? (int) $value : 0;
-    }
-
     private function keep(Request $request, ?Person $person): Response
     {
         $typed = [];
@@ -84,10 +78,10 @@ final class PeopleController extends AbstractController
         if ([] !== $faults) {
             return $this->page($request, $person, $typed, $faults);
         }
-        $back = \is_string($request->request->all()['back'] ?? null) ? $request->request->all()['back'] : '';
+        $back = Sent::with($request)->id('back');
         $this->people->keep($person, $typed['name'], $lengths, Measured::tryFrom($typed['measured']) ?? Measured::Snug);
 
-        if (1 === preg_match('/^[0-9]{1,18}$/', $back)) {
+        if ($back > 0) {
             return $this->redirectToRoute('piece', ['id' => $back], Response::HTTP_SEE_OTHER);
         }
 
@@ -134,8 +128,7 @@ final class PeopleController extends AbstractController
         array $faults,
         ?Person $putAway = null,
     ): Response {
-        $unit = $request->query->all()['unit'] ?? null;
-        $typed['unit'] = \is_string($unit) ? $unit : $typed['unit'];
+        $typed['unit'] = Sent::asked($request)->like('unit', '/^.+$/D', $typed['unit']);
 
         return $this->render('people/people.html.twig', [
             'people' => $this->people->all(),

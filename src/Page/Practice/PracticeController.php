@@ -7,6 +7,7 @@ namespace Rinkel\App\Page\Practice;
 use Random\Randomizer;
 use Rinkel\App\Lesson\Cords;
 use Rinkel\App\Lesson\LessonWords;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\App\Practice\Bands;
 use Rinkel\App\Practice\Practices;
 use Rinkel\App\Settings\Preferences;
@@ -36,36 +37,37 @@ final class PracticeController extends AbstractController
     #[Route('', 'practice', methods: 'GET')]
     public function show(Request $request): Response
     {
-        $query = $request->query->all();
-        $asked = $query['of'] ?? null;
-        $exercise = \is_string($asked) && isset(Exercises::all()[$asked])
-            ? $asked
+        $asked = Sent::asked($request);
+        $exercise = isset(Exercises::all()[$asked->raw('of')])
+            ? $asked->raw('of')
             : $this->practices->due() ?? array_key_first(Exercises::all());
+        [$seed, $answer] = self::answered($asked);
 
-        [$seed, $answer] = [$query['seed'] ?? null, $query['answer'] ?? null];
-        $isAnswered = \is_string($seed) && 1 === preg_match('/^\d{1,9}$/D', $seed)
-            && \is_string($answer) && 1 === preg_match('/^\d$/D', $answer);
-
-        return $isAnswered && isset($this->practices->question($exercise, (int) $seed)->answers[(int) $answer])
-            ? $this->page($exercise, (int) $seed, (int) $answer)
+        return null !== $seed && null !== $answer && isset($this->practices->question($exercise, $seed)->answers[$answer])
+            ? $this->page($exercise, $seed, $answer)
             : $this->page($exercise, $this->chance->getInt(1, 999_999_999), null);
     }
 
     #[Route('', 'practice_answer', methods: 'POST')]
     public function answer(Request $request): Response
     {
-        $sent = $request->request->all();
-        $text = static fn (string $name): string => \is_string($sent[$name] ?? null) ? $sent[$name] : '';
-        $isWhole = 1 === preg_match('/^\d{1,9}$/D', $text('seed')) && 1 === preg_match('/^\d$/D', $text('answer'));
-        $question = $isWhole ? $this->practices->question($text('of'), (int) $text('seed')) : null;
-        if (null === $question || !isset($question->answers[(int) $text('answer')])) {
+        $sent = Sent::with($request);
+        [$of, [$seed, $answer]] = [$sent->raw('of'), self::answered($sent)];
+        $question = null === $seed ? null : $this->practices->question($of, $seed);
+        if (null === $question || null === $answer || !isset($question->answers[$answer])) {
             return $this->redirectToRoute('practice', [], Response::HTTP_SEE_OTHER);
         }
-        $this->practices->answered($text('of'), $question->right === (int) $text('answer'));
+        $this->practices->answered($of, $question->right === $answer);
 
-        return $this->redirectToRoute('practice', [
-            'of' => $text('of'), 'seed' => $text('seed'), 'answer' => $text('answer'),
-        ], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('practice', compact('of', 'seed', 'answer'), Response::HTTP_SEE_OTHER);
+    }
+
+    /**
+     * @return array{int|null, int|null} the seed of a question, and the answer to it
+     */
+    private static function answered(Sent $sent): array
+    {
+        return [$sent->exact('seed', 0, 999_999_999), $sent->exact('answer', 0, 9)];
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Rinkel\App\Page\Samples;
 
 use Rinkel\App\Backup\Archive;
 use Rinkel\App\Kept\Bin;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\App\Platform\Http\Streamed;
 use Rinkel\App\Platform\Wording\FieldTexts;
 use Rinkel\App\Samples\HandView;
@@ -59,20 +60,16 @@ final class SamplesController extends AbstractController
     #[Route('', 'samples', methods: 'GET')]
     public function show(Request $request): Response
     {
-        $new = $request->query->all()['new'] ?? '';
-        $stored = \is_string($new) && 1 === preg_match('/^\d{1,18}$/D', $new) ? $this->samples->find((int) $new) : null;
-
-        return $this->page(self::BLANK, [], $stored);
+        return $this->page(self::BLANK, [], $this->samples->find(Sent::asked($request)->id('new')));
     }
 
     #[Route('', 'sample_add', methods: 'POST')]
     public function add(Request $request): Response
     {
-        $sent = $request->request->all()['s'] ?? null;
+        $sent = Sent::with($request)->within('s');
         $typed = self::BLANK;
         foreach (array_keys($typed) as $field) {
-            $value = \is_array($sent) ? $sent[$field] ?? '' : '';
-            $typed[$field] = \is_scalar($value) ? mb_substr(trim(mb_scrub((string) $value)), 0, 200) : '';
+            $typed[$field] = $sent->text($field, 200);
         }
         $unit = $this->preferences->unit();
         try {

@@ -11,6 +11,7 @@ use Rinkel\App\Paper\KitPaper;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Sizes\Asking;
 use Rinkel\App\Sizes\Moving;
@@ -130,12 +131,10 @@ final class SizesController extends AbstractController
     #[Route('/reach', 'reach_lay', methods: 'POST')]
     public function lay(int $id, Request $request, Reaching $reaching): Response
     {
-        $sent = $request->request->all();
+        $sent = Sent::with($request);
         $stored = $this->stored($id);
-        $step = \is_string($sent['step'] ?? null) && 1 === preg_match('/^\d{1,4}$/D', $sent['step'])
-            ? (int) $sent['step']
-            : throw $this->createNotFoundException();
-        $wish = $reaching->wish($stored, \is_string($sent['by'] ?? null) ? $sent['by'] : '', $step);
+        $step = $sent->exact('step', 0, 9999) ?? throw $this->createNotFoundException();
+        $wish = $reaching->wish($stored, $sent->raw('by'), $step);
         $laid = $this->pieces->add($wish->renamed($this->pieces->freeName($wish->name)));
 
         return $this->redirectToRoute('piece', ['id' => $laid->id()], Response::HTTP_SEE_OTHER);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Page\Sizes;
 
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Stock\StockRow;
@@ -34,9 +35,8 @@ final class TrayController extends AbstractController
     #[Route('', 'tray', methods: 'GET')]
     public function show(Request $request): Response
     {
-        $ids = self::ids($request->query->all()['t'] ?? null);
-        $words = $request->query->all()['q'] ?? '';
-        $words = \is_string($words) ? mb_substr(mb_scrub($words), 0, 100) : '';
+        $ids = Sent::asked($request)->ids('t');
+        $words = Sent::asked($request)->text('q', 100);
 
         return $this->render('sizes/tray.html.twig', [
             'rows' => $this->offered($words, $ids),
@@ -71,25 +71,12 @@ final class TrayController extends AbstractController
     #[Route('', 'tray_lay', methods: 'POST')]
     public function lay(Request $request): Response
     {
-        $sent = $request->request->all();
-        $design = \is_string($sent['design'] ?? null) ? $sent['design'] : '';
-        $wish = $this->makings->made($design, self::ids($sent['t'] ?? null));
+        $wish = $this->makings->made(Sent::with($request)->raw('design'), Sent::with($request)->ids('t'));
         if (null === $wish) {
             return $this->redirectToRoute('tray', [], Response::HTTP_SEE_OTHER);
         }
         $laid = $this->pieces->add($wish->renamed($this->pieces->freeName($wish->name)));
 
         return $this->redirectToRoute('piece', ['id' => $laid->id()], Response::HTTP_SEE_OTHER);
-    }
-
-    /**
-     * @return list<int>
-     */
-    private static function ids(mixed $sent): array
-    {
-        return array_values(array_map(intval(...), array_filter(
-            \is_array($sent) ? $sent : [],
-            static fn (mixed $id): bool => \is_string($id) && 1 === preg_match('/^\d{1,18}$/D', $id),
-        )));
     }
 }

@@ -9,6 +9,7 @@ use Rinkel\App\Buying\Shopping;
 use Rinkel\App\Cutting\Choosing;
 use Rinkel\App\Cutting\Chosen;
 use Rinkel\App\Platform\Files\Tables;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Stock\StockBox;
@@ -64,11 +65,8 @@ final class CutController extends AbstractController
     public function cord(Request $request): Response
     {
         $chosen = $this->choosing->of($request->query);
-        $cord = $request->query->all()['cord'] ?? '';
-        $cutting = $chosen->cutting(
-            $this->stock->cords(\is_string($cord) ? [$cord] : []),
-            \is_string($cord) ? $cord : '',
-        );
+        $cord = Sent::asked($request)->raw('cord');
+        $cutting = $chosen->cutting($this->stock->cords([$cord]), $cord);
 
         return $this->render('stock/_sheets.html.twig', [
             'cutting' => $cutting,
@@ -81,10 +79,9 @@ final class CutController extends AbstractController
     public function take(Request $request): Response
     {
         $chosen = $this->choosing->of($request->request);
-        $mark = $request->request->all()['mark'] ?? '';
         try {
             $cutting = $this->cutting($chosen);
-            $this->stock->take($cutting, $chosen->needs(), \is_string($mark) ? $mark : '', $chosen->names());
+            $this->stock->take($cutting, $chosen->needs(), Sent::with($request)->raw('mark'), $chosen->names());
             $this->ticks->clear($cutting);
 
             return $this->redirectToRoute('stock', ['taken' => 1], Response::HTTP_SEE_OTHER);
@@ -96,11 +93,11 @@ final class CutController extends AbstractController
     #[Route('/tick', 'cut_tick', methods: 'POST')]
     public function tick(Request $request): Response
     {
-        $cut = $request->request->all()['cut'] ?? null;
-        if (!\is_string($cut) || 1 !== preg_match('/^[0-9a-f]{32}$/D', $cut)) {
+        $cut = Sent::with($request)->like('cut', '/^[0-9a-f]{32}$/D');
+        if ('' === $cut) {
             return new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY);
         }
-        $this->ticks->set($cut, isset($request->request->all()['made']));
+        $this->ticks->set($cut, Sent::with($request)->has('made'));
 
         return new Response(status: Response::HTTP_NO_CONTENT);
     }
@@ -115,18 +112,17 @@ final class CutController extends AbstractController
     public function bought(Request $request): Response
     {
         $chosen = $this->choosing->of($request->request);
-        $got = $request->request->all()['got'] ?? [];
+        $got = Sent::with($request)->list('got');
         $list = $this->shopping->list($chosen, $this->cutting($chosen));
         $bought = [];
         foreach (array_merge(...array_values($list)) as $one) {
-            if (\is_array($got) && \in_array($one->what->likeness(), $got, true)) {
+            if (\in_array($one->what->likeness(), $got, true)) {
                 $bought[] = [$one->what, $one->much, $one->letters];
             }
         }
-        $mark = $request->request->all()['mark'] ?? '';
         try {
             if ([] !== $bought) {
-                $this->stock->receive($bought, $chosen->names(), \is_string($mark) ? $mark : '');
+                $this->stock->receive($bought, $chosen->names(), Sent::with($request)->raw('mark'));
             }
         } catch (TakenMeanwhile) {
             return $this->toBuy($chosen, true);

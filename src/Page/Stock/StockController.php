@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Page\Stock;
 
 use Rinkel\App\Kept\Bin;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\App\Platform\Http\Streamed;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Stock\ItemReader;
@@ -52,44 +53,41 @@ final class StockController extends AbstractController
     #[Route('/stock', 'stock', methods: 'GET')]
     public function show(Request $request): Response
     {
-        $query = $request->query->all();
-        $stored = $this->asked($query['edit'] ?? '');
-        $kind = $stored?->kind() ?? Kind::tryFrom(
-            \is_string($query['kind'] ?? null) ? $query['kind'] : '',
-        ) ?? Kind::Cord;
+        $asked = Sent::asked($request);
+        $stored = $this->stock->find($asked->id('edit'));
+        $kind = $stored?->kind() ?? Kind::tryFrom($asked->raw('kind')) ?? Kind::Cord;
         $typed = self::blank($kind);
         foreach (null === $stored ? [] : array_keys($typed) as $field) {
             $typed[$field] = \in_array($field, ItemReader::LISTS, true)
                 ? implode(', ', $stored?->texts($field) ?? [])
                 : $stored?->text($field) ?? '';
         }
-        $words = \is_string($query['q'] ?? null) ? mb_substr(mb_scrub($query['q']), 0, 100) : '';
 
-        return $this->page($kind, $typed, [], $stored, $words, isset($query['late']));
+        return $this->page($kind, $typed, [], $stored, $asked->text('q', 100), $asked->has('late'));
     }
 
     #[Route('/stock', 'stock_keep', methods: 'POST')]
     public function keep(Request $request): Response
     {
-        $all = $request->request->all();
-        $stored = $this->asked($all['id'] ?? '');
-        $kind = $stored?->kind() ?? Kind::tryFrom(\is_string($all['kind'] ?? null) ? $all['kind'] : '') ?? Kind::Cord;
-        $typed = self::typed($kind, $all['c'] ?? null);
-        if (null === $stored && '' !== ($all['id'] ?? '')) {
+        $sent = Sent::with($request);
+        $stored = $this->stock->find($sent->id('id'));
+        $kind = $stored?->kind() ?? Kind::tryFrom($sent->raw('kind')) ?? Kind::Cord;
+        $typed = self::typed($kind, $sent->within('c'));
+        if (null === $stored && '' !== $sent->raw('id')) {
             return $this->page($kind, $typed, [], null, isGone: true);
         }
         try {
-            if (isset($all['weigh'])) {
-                return $this->weighed($kind, $typed, $stored, $all['w'] ?? null);
+            if ($sent->has('weigh')) {
+                return $this->weighed($kind, $typed, $stored, $sent->within('w'));
             }
             $told = $this->reader->read($kind, self::document($typed), 'new', $this->preferences->unit());
             null === $stored
                 ? $this->stock->keep(null, $kind, $told->document)
-                : $this->stock->change($stored, $told->document, \is_string($all['was'] ?? null) ? $all['was'] : '');
+                : $this->stock->change($stored, $told->document, $sent->raw('was'));
 
             return $this->redirectToRoute('stock', ['kind' => $kind->value], Response::HTTP_SEE_OTHER);
         } catch (TakenMeanwhile) {
-            return $this->page($kind, $typed, [], $this->asked($all['id'] ?? ''), isChanged: true);
+            return $this->page($kind, $typed, [], $this->stock->find($sent->id('id')), isChanged: true);
         } catch (PieceUnreadable $unreadable) {
             $faults = [];
             foreach ($unreadable->faults as $fault) {
@@ -134,12 +132,10 @@ final class StockController extends AbstractController
     #[Route('/stock/takings', 'stock_takings', methods: 'GET')]
     public function takings(Request $request): Response
     {
-        $late = $request->query->all()['late'] ?? '';
-
         return $this->render('stock/takings.html.twig', [
             'takings' => $this->stock->takings(),
             'days' => StockBox::DAYS,
-            'late' => \is_string($late) && 1 === preg_match('/^\d{1,18}$/D', $late) ? (int) $late : null,
+            'late' => Sent::asked($request)->has('late') ? Sent::asked($request)->id('late') : null,
         ]);
     }
 
@@ -165,12 +161,11 @@ final class StockController extends AbstractController
      *
      * @param array<string, string> $typed
      */
-    private function weighed(Kind $kind, array $typed, ?StoredItem $stored, mixed $sent): Response
+    private function weighed(Kind $kind, array $typed, ?StoredItem $stored, Sent $sent): Response
     {
         $weighed = [];
         foreach (['counted', 'some', 'all'] as $field) {
-            $text = \is_array($sent) ? $sent[$field] ?? '' : '';
-            $weighed[$field] = \is_string($text) ? mb_substr(trim(mb_scrub($text)), 0, 20) : '';
+            $weighed[$field] = $sent->text($field, 20);
         }
         $gram = static fn (string $text): float => (float) str_replace(',', '.', $text);
         try {
@@ -195,11 +190,6 @@ final class StockController extends AbstractController
         }
     }
 
-    private function asked(mixed $id): ?StoredItem
-    {
-        return \is_string($id) && 1 === preg_match('/^\d{1,18}$/D', $id) ? $this->stock->find((int) $id) : null;
-    }
-
     /**
      * @return array<string, string>
      */
@@ -211,15 +201,12 @@ final class StockController extends AbstractController
     /**
      * @return array<string, string>
      */
-    private static function typed(Kind $kind, mixed $sent): array
+    private static function typed(Kind $kind, Sent $sent): array
     {
         $typed = array_fill_keys(ItemReader::fields($kind), '');
         foreach (array_keys($typed) as $field) {
-            $value = \is_array($sent) ? $sent[$field] ?? '' : '';
-            $value = \is_array($value) && \in_array($field, ItemReader::LISTS, true)
-                ? implode(', ', array_filter($value, is_string(...)))
-                : $value;
-            $typed[$field] = \is_string($value) ? mb_substr(trim(mb_scrub($value)), 0, 2000) : '';
+            $list = \in_array($field, ItemReader::LISTS, true) ? implode(', ', $sent->list($field)) : '';
+            $typed[$field] = '' === $list ? $sent->text($field) : Sent::of([$field => $list])->text($field);
         }
 
         return $typed;

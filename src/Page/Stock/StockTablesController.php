@@ -7,6 +7,7 @@ namespace Rinkel\App\Page\Stock;
 use Rinkel\App\Platform\Files\Arriving;
 use Rinkel\App\Platform\Files\Tables;
 use Rinkel\App\Platform\Http\ChangesNothing;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Stock\StockTables;
 use Rinkel\App\Stock\TablePreview;
@@ -90,19 +91,15 @@ final class StockTablesController extends AbstractController
     #[Route('/tables/take', 'stock_tables_take', methods: 'POST')]
     public function take(Request $request): Response
     {
-        $sent = $request->request->all();
-        $token = \is_string($sent['token'] ?? null) ? $sent['token'] : '';
+        $sent = Sent::with($request);
+        $token = $sent->raw('token');
         $file = $this->arriving->file($token);
         $preview = null === $file ? null : $this->tables->look($file);
         if (null === $file || null === $preview) {
             return $this->page(wrong: new Message('table-none'));
         }
-        $lines = \is_array($sent['take'] ?? null) ? $sent['take'] : [];
-        $mark = \is_string($sent['mark'] ?? null) ? $sent['mark'] : '';
-        $chosen = $preview->chosen(
-            array_values(array_filter($lines, is_string(...))),
-            '1' === ($sent['others'] ?? ''),
-        );
+        $mark = $sent->raw('mark');
+        $chosen = $preview->chosen($sent->list('take'), '1' === $sent->raw('others'));
         try {
             if ([] !== $chosen) {
                 $this->stock->bringIn($chosen, $mark, (string) \count($chosen));

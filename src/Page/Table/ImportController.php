@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Page\Table;
 
 use Rinkel\App\Platform\Http\ChangesNothing;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\App\Table\Arrival;
 use Rinkel\App\Table\Arrivals;
 use Rinkel\Core\Message;
@@ -54,12 +55,13 @@ final class ImportController extends AbstractController
     #[Route('/lay', 'import_lay', methods: 'POST')]
     public function lay(Request $request): Response
     {
-        $sent = $request->request->all();
-        $documents = \is_array($sent['documents'] ?? null) ? $sent['documents'] : [];
-        $chosen = array_flip(array_filter(\is_array($sent['lay'] ?? null) ? $sent['lay'] : [], is_string(...)));
+        $sent = Sent::with($request);
+        $documents = $sent->within('documents');
         $arrivals = [];
-        foreach (array_intersect_key($documents, $chosen) as $which => $json) {
-            $arrivals[] = $this->arrivals->look('#'.((int) $which + 1), \is_string($json) ? $json : '');
+        foreach ($sent->list('lay') as $which) {
+            if ($documents->has($which)) {
+                $arrivals[] = $this->arrivals->look('#'.((int) $which + 1), $documents->raw($which));
+            }
         }
         if ([] !== array_filter($arrivals, static fn (Arrival $arrival): bool => null === $arrival->plan)) {
             return $this->render(

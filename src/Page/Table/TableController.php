@@ -7,6 +7,7 @@ namespace Rinkel\App\Page\Table;
 use Rinkel\App\Board\BoardViews;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Platform\Http\Sent;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Table\Beginnings;
 use Rinkel\App\Table\Found;
@@ -52,11 +53,7 @@ final class TableController extends AbstractController
     #[Route('/', 'table', methods: 'GET')]
     public function table(Request $request): Response
     {
-        $query = $request->query->all();
-        $asked = $query['put_away'] ?? '';
-        $putAway = $this->pieces->find(
-            \is_string($asked) && 1 === preg_match('/^[0-9]{1,18}$/D', $asked) ? (int) $asked : 0,
-        );
+        $putAway = $this->pieces->find(Sent::asked($request)->id('put_away'));
         $wanted = TableRequest::by($request);
         $looking = $this->found->look($wanted);
         $count = $this->found->count($wanted);
