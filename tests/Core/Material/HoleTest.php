@@ -32,4 +32,22 @@ final class HoleTest extends TestCase
         );
         self::assertEqualsWithDelta(0.9, $hole->thickestFor(3, Fibre::Leather)->millimetres, 1e-9);
     }
+
+    /**
+     * Flat cords lie on each other, or each folded along its middle, whichever is less: the hole is as wide as their
+     * rectangle is across its corners.
+     */
+    public function testFlatCordsLieOnEachOther(): void
+    {
+        $lace = static fn (float $wide, float $thick): Cord => new Cord(
+            Fibre::Leather,
+            Length::ofMillimetres($thick),
+            Colour::parse('#000000'),
+            Length::ofMillimetres($wide),
+        );
+
+        self::assertEqualsWithDelta(0.98 * hypot(3, 2), Hole::needed([$lace(3, 1), $lace(2.5, 1)])->millimetres, 1e-9);
+        self::assertEqualsWithDelta(0.98 * hypot(3, 1.2), Hole::needed([$lace(6, 0.6)])->millimetres, 1e-9, 'folded once');
+        self::assertEqualsWithDelta(0.98 * hypot(2, 1), Hole::needed([$lace(2, 1)])->millimetres, 1e-9, 'as it is');
+    }
 }
