@@ -285,7 +285,7 @@ class BandWay extends Way
                     'count' => \count($names),
                     'strand' => $strand,
                     'cores' => \count($cores),
-                    'beads' => self::told($names),
+                    'beads' => BeadRow::said($names),
                 ]),
                 role: 'core',
                 through: $ends,

@@ -6,29 +6,20 @@ namespace Rinkel\Core\Construction\Way;
 
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Hand\Made;
-use Rinkel\Core\Knot\Knot;
-use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
-use Rinkel\Core\Line\OnEnd;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Acting;
 use Rinkel\Core\Work\Bench;
-use Rinkel\Core\Work\Cure;
 use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
-use Rinkel\Core\Work\Finish;
 use Rinkel\Core\Work\Landmark;
-use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
 use Rinkel\Core\Work\Part;
 use Rinkel\Core\Work\Spent;
-use Rinkel\Core\Work\Strung;
 use Rinkel\Core\Work\Tool;
 
 /**
@@ -39,8 +30,8 @@ use Rinkel\Core\Work\Tool;
  */
 abstract class Way
 {
-    /** Knots that a maker winds around a straw from so many turns on. */
-    private const WOUND = 2;
+    use Stringing;
+    use Tying;
 
     protected readonly Bench $bench;
     protected readonly Side $side;
@@ -63,9 +54,6 @@ abstract class Way
 
     /** @var array<int, array<string, list<End>>> by half */
     private array $lanesKnown = [];
-
-    /** How many runs of beads were strung. */
-    private int $hasStrung = 0;
 
     /** @var array<string, true> what was said of knots that go on and on */
     private array $hasTold = [];
@@ -99,36 +87,20 @@ abstract class Way
     final public function written(): Bench
     {
         $this->begin();
-        $this->tips();
+        $this->bench->write('tips', Tips::of($this->draft));
+        foreach (['body', 'mount', 'join'] as $stretch) {
+            $this->bench->need($stretch, 'tips');
+        }
         $this->body();
         $this->bench->write('trial', $this->trial(), ['body']);
         [$start, $finish] = $this->outlets();
         $this->draft->fastened->closing->write($this->bench, $start, $finish);
-        $this->stones();
+        $stones = Cabochons::of($this->draft);
+        if ([] !== $stones) {
+            $this->bench->write('stones', $stones, Cabochons::AFTER);
+        }
 
         return $this->bench;
-    }
-
-    /**
-     * Writes how stones are glued into what the piece hangs on: last, when nothing is bent or pulled any more.
-     */
-    private function stones(): void
-    {
-        $into = (string) $this->draft->setFor();
-        $acts = array_map(static fn (string $stone): Act => new Act(
-            Does::Attach,
-            Part::Ends,
-            new Message('set-stone', ['stone' => $stone, 'into' => $into]),
-            things: [$stone],
-            looks: [new Message('look-stone-in'), new Message('look-glue')],
-            tools: [Tool::Glue],
-            lesson: 'cabochon',
-        ), $this->draft->stones());
-        if ([] !== $acts) {
-            $this->bench->write('stones', [...$acts, Finish::wait(Cure::End)], [
-                'body', 'slider', 'stops', 'slid', 'closed', 'end start', 'end finish', 'working ends', 'last ends',
-            ]);
-        }
     }
 
     /**
@@ -368,115 +340,6 @@ abstract class Way
         );
     }
 
-    protected function tie(WorkRun $run): Act
-    {
-        $element = $run->element;
-        $knot = $element->knot ?? throw new \LogicException('What is tied is no knot.');
-        $moves = $this->moves($element);
-        $isWound = null !== $knot->usualTurns();
-        $by = $this->ties($run);
-        $marks = [$this->last];
-        $isFree = $this->repeats->isOpen($element) && $knot->manner()->isPushed();
-        $due = $run->due()->minus($this->skipped);
-        $makes = $this->edge($run);
-        $from = $this->last;
-        $this->last = $makes;
-        $isFirst = $from->id === $this->origin->id;
-
-        return new Act(
-            $isWound ? Does::Wind : Does::Tie,
-            Part::Body,
-            new Message(match (true) {
-                $isFree => $this->untilKey(),
-                \count($by) > 1 && Manner::Own === $knot->manner() => $this->tiesAll() ? $this->allKey() : 'tie-each',
-                default => $this->tieKey($run),
-            }, [
-                'count' => $run->count(),
-                'knot' => $knot->word(),
-                'turns' => $element->wraps ?? 0,
-                'role' => $this->tying($element) ?? 'none',
-                'due' => $due,
-                'from' => $from,
-                'to' => $this->edges->of($element, false),
-                'origin' => 0 === $run->half ? $this->edges->brink(true)[0] : $this->origin,
-                'first' => $isFirst ? 'yes' : 'no',
-                'end' => $this->workingEnd($run) ?? (null === $this->tying($element) ? 'none' : 'role'),
-            ]),
-            $moves,
-            $run->count() * \count($moves),
-            $this->tying($element),
-            $this->acting($element),
-            by: $by,
-            around: $this->around($run),
-            takes: $this->taken($run),
-            adds: $run->length(),
-            what: $element->word(),
-            grows: $run->grows(),
-            marks: $marks,
-            makes: $this->places($run),
-            sizes: $isFree ? ['body' => $due] : [],
-            knot: $knot->word(),
-            from: $run->from,
-            due: $run->due(),
-            at: $run->at,
-            along: $run->along(),
-            looks: $this->tightened($run, \count($by)),
-            tools: $isWound && ($element->wraps ?? 0) >= self::WOUND ? [Tool::Straw] : [],
-            lesson: $knot->word(),
-            half: $run->half,
-        );
-    }
-
-    /**
-     * Returns which sentence says that a run goes on until a length is reached.
-     */
-    protected function untilKey(): string
-    {
-        return 'tie-until';
-    }
-
-    /**
-     * Returns which sentence says that all ends tie one knot together.
-     */
-    protected function allKey(): string
-    {
-        return 'tie-all';
-    }
-
-    /**
-     * Returns which end of its cord ties a run, where one does: "left", "right", "long".
-     */
-    protected function workingEnd(WorkRun $run): ?string
-    {
-        return null;
-    }
-
-    /**
-     * Returns which sentence says how a run of knots is tied.
-     */
-    protected function tieKey(WorkRun $run): string
-    {
-        return 'tie';
-    }
-
-    /**
-     * Returns what there is to look at before a knot is tightened for good.
-     *
-     * @return list<Message>
-     */
-    protected function tightened(WorkRun $run, int $ends): array
-    {
-        $knot = $run->element->knot;
-
-        return match (true) {
-            null !== $knot?->usualTurns() => Finish::wound($this->draft->construction->ends($this->draft->piece)->cord),
-            Manner::Paired === $knot?->manner() => $this->first(0 === $knot->twist() ? 'look-bumps' : 'look-spiral'),
-            Manner::Own !== $knot?->manner() => [],
-            $ends > 1 && $this->tiesAll() => [new Message('look-strands'), new Message('look-place')],
-            default => [new Message('look-place')],
-        };
-    }
-
     /**
      * Returns what there is to look at when something is made for the first time in a piece; nothing later.
      *
@@ -490,125 +353,6 @@ abstract class Way
         return $isFirst ? [new Message($look)] : [];
     }
 
-    protected function string(WorkRun $run): Act
-    {
-        $first = $run->element;
-        $isFinding = !isset($this->draft->piece->beads[$first->name]);
-        $isStrung = $this->isStrung($first);
-        $moves = [];
-        $names = [];
-        foreach ($run->elements as $element) {
-            foreach ([] === $element->beside ? [$element] : $element->beside as $i => $bead) {
-                $moves[] = Move::bead(Strung::by($bead, [] === $element->beside ? null : $i + 1));
-                $names[] = (string) $bead->name;
-            }
-        }
-        $from = $this->last;
-        $this->last = $first->hangs ? $from : $this->edge($run);
-
-        return new Act(
-            match (true) {
-                $isStrung => Does::Push,
-                $isFinding || ElementKind::Charm === $first->kind => Does::Attach,
-                default => Does::String,
-            },
-            Part::Body,
-            new Message(match (true) {
-                $isStrung => 'push',
-                ElementKind::Charm === $first->kind => 'hang',
-                $isFinding => 'finding',
-                Lane::Strand === $first->lane && null === $first->strand => 'bead-strands',
-                default => $this->beadKey($first),
-            }, [
-                'count' => \count($names),
-                'beads' => self::told($names, $run),
-                'bead' => (string) $first->name,
-                'strand' => $first->strand ?? 0,
-                'from' => $from,
-            ]),
-            $moves,
-            \count($moves),
-            through: $isFinding ? [] : $this->carry($run),
-            things: $isStrung ? [] : $names,
-            takes: $this->taken($run),
-            adds: $run->length(),
-            what: $first->word(),
-            grows: $run->grows(),
-            marks: [$from],
-            makes: $first->hangs ? [] : $this->places($run),
-            from: $run->from,
-            due: $run->due(),
-            at: $run->at,
-            along: $run->along(),
-            looks: $isStrung || $isFinding || $this->hasStrung++ > 0 ? [] : [new Message('look-tip')],
-            lesson: $isFinding ? 'ring' : null,
-            half: $run->half,
-        );
-    }
-
-    /**
-     * Returns beads that lie side by side, each lane for itself: those of the left, of the right, of each strand.
-     *
-     * @return list<Act>
-     */
-    protected function beside(WorkRun $run): array
-    {
-        $lanes = [];
-        foreach ($run->element->beside as $bead) {
-            $lanes[$bead->lane->value.' '.($bead->strand ?? 0)][] = $bead;
-        }
-        $acts = [];
-        $from = $this->last;
-        $this->last = $this->edge($run);
-        foreach (array_values($lanes) as $i => $beads) {
-            $names = array_map(static fn (Element $bead): string => (string) $bead->name, $beads);
-            $isLast = $i === \count($lanes) - 1;
-            $isStrung = $this->isStrung($beads[0]);
-            $acts[] = new Act(
-                $isStrung ? Does::Push : Does::String,
-                Part::Body,
-                new Message($isStrung ? 'push' : $this->beadKey($beads[0]), [
-                    'count' => \count($names),
-                    'beads' => self::told($names),
-                    'strand' => $beads[0]->strand ?? 0,
-                    'from' => $from,
-                ]),
-                array_map(static fn (Element $bead): Move => Move::bead(Strung::by($bead)), $beads),
-                \count($beads),
-                acting: Acting::tryFrom($beads[0]->lane->value),
-                through: $this->carry($run, $beads[0]->lane),
-                things: $isStrung ? [] : $names,
-                takes: $isLast ? $this->taken($run) : [],
-                adds: $isLast ? $run->length() : null,
-                what: $run->element->word(),
-                grows: $run->grows(),
-                marks: [$from],
-                makes: $isLast ? $this->places($run) : [],
-                from: $run->from,
-                due: $run->due(),
-                at: $run->at,
-                along: $isLast ? $run->along() : 0.0,
-                half: $run->half,
-                lane: \count($lanes) > 1 ? $i + 1 : 0,
-            );
-        }
-
-        return $acts;
-    }
-
-    /**
-     * Returns whether a bead is on its cord already when its turn comes.
-     */
-    protected function isStrung(Element $bead): bool
-    {
-        return false;
-    }
-
-    protected function beadKey(Element $bead): string
-    {
-        return 'bead-'.$bead->lane->value;
-    }
-
     /**
      * Returns what only some kinds of pieces have.
      *
@@ -620,46 +364,6 @@ abstract class Way
     }
 
     /**
-     * Returns the moves of one knot: both halves of a square knot, from the maker's own side on.
-     *
-     * @return non-empty-list<Move>
-     */
-    protected function moves(Element $element): array
-    {
-        $knot = $element->knot ?? throw new \LogicException('What is tied is no knot.');
-        $other = $this->side->other();
-
-        return match (true) {
-            Manner::Paired !== $knot->manner() => [Move::knot($knot->word())],
-            0 === $knot->twist() => [
-                Move::half($knot->word(), $this->side),
-                Move::half($knot->word(), $other),
-            ],
-            default => [Move::knot($knot->word(), $knot->twist() > 0 ? Side::Left : Side::Right)],
-        };
-    }
-
-    /**
-     * Returns the cord that ties an element: what it takes knots of, most of all.
-     */
-    protected function tying(Element $element): ?string
-    {
-        [$role, $most] = [null, 0.0];
-        foreach ($element->takes as $lane => $take) {
-            if ($take->knots->millimetres > $most) {
-                [$role, $most] = [OnEnd::role((string) $lane), $take->knots->millimetres];
-            }
-        }
-
-        return isset($this->draft->piece->cords[$role]) ? $role : null;
-    }
-
-    protected function acting(Element $element): ?Acting
-    {
-        return Manner::Paired === $element->knot?->manner() ? Acting::Both : null;
-    }
-
-    /**
      * Returns the trial on the wearer, before anything is tightened for good.
      *
      * @return list<Act>
@@ -667,7 +371,7 @@ abstract class Way
     protected function trial(): array
     {
         $toCome = $this->toCome();
-        $more = $this->more();
+        $more = Addable::of($this->draft, $this->growsBothWays());
 
         return [new Act(
             Does::Try,
@@ -709,99 +413,6 @@ abstract class Way
     protected function toCome(): Length
     {
         return Length::zero();
-    }
-
-    /**
-     * Returns what can be added or undone at the trial, how much longer that makes the piece, and what it takes of each
-     * end of the cord that ties it; null where nothing is repeated to a length.
-     */
-    protected function more(): ?Message
-    {
-        foreach ([...$this->draft->line->first, ...$this->draft->line->after] as $chunk) {
-            $one = $chunk->fills ? \array_slice($chunk->elements, 0, 1) : $chunk->elements;
-            $isBare = [] === array_filter(
-                $one,
-                static fn (Element $element): bool => ElementKind::Bare !== $element->kind,
-            );
-            if ($isBare || null === $chunk->fit && !$chunk->fills) {
-                continue;
-            }
-            $takes = [];
-            foreach ($one as $element) {
-                foreach ($element->takes as $lane => $take) {
-                    $takes[$lane] = ($takes[$lane] ?? 0.0) + $take->total()->millimetres;
-                }
-            }
-            arsort($takes);
-            $longest = (string) array_key_first($takes);
-            // Of a cord whose two ends do different things an end is told by its lane.
-            $named = OnEnd::role($longest);
-            $role = isset($this->draft->piece->cords[$named]) ? $named : 'cord';
-            $length = Length::sum(...array_map(static fn (Element $element): Length => $element->length, $one));
-            if ($length->isZero() || !isset($this->draft->piece->cords[$role])) {
-                return null;
-            }
-
-            return new Message('look-more', [
-                'unit' => match (true) {
-                    1 !== \count($one) => 'repeat',
-                    ElementKind::Link === $one[0]->kind => 'link',
-                    null !== $one[0]->knot => 'knot',
-                    default => 'repeat',
-                },
-                'length' => $length,
-                'takes' => Length::ofMillimetres($takes[$longest]),
-                'role' => $role,
-                'end' => 'long' === $named ? 'long' : 'each',
-                'sides' => $this->growsBothWays() ? 'yes' : 'no',
-            ]);
-        }
-
-        return null;
-    }
-
-    /**
-     * Writes the tips that beads are strung with: one kind of act for each cord that passes any.
-     */
-    private function tips(): void
-    {
-        $draft = $this->draft;
-        $passing = [];
-        $seen = [];
-        foreach ($draft->elements() as $element) {
-            if (isset($seen[spl_object_id($element)])) {
-                continue;
-            }
-            $seen[spl_object_id($element)] = true;
-            foreach ([] === $element->beside ? [$element] : $element->beside as $bead) {
-                if (isset($draft->piece->beads[$bead->name])) {
-                    $passes = $draft->construction->passes($draft->piece, $bead);
-                    foreach ($passes as $cord) {
-                        $passing[$cord->fibre->value.$cord->thickness->millimetres] = [$cord, \count($passes)];
-                    }
-                }
-            }
-        }
-        $this->bench->write('tips', array_values(array_map(static fn (array $pass): Act => new Act(
-            Does::Tip,
-            Part::Cords,
-            new Message(
-                $pass[0]->fibre->isElastic()
-                ? 'tip-elastic'
-                : 'tip-'.$draft->piece->habits->ending($pass[0]->fibre)->value,
-                [
-                    'thickness' => $pass[0]->thickness->written(Unit::Millimetre),
-                    'count' => $pass[1],
-                    'tip' => Length::ofMillimetres(20),
-                ],
-            ),
-            sizes: ['thickness' => $pass[0]->thickness, 'tip' => Length::ofMillimetres(20)],
-            tools: $pass[1] > 1 ? [Tool::Needle, Tool::Scissors] : [Tool::Scissors],
-            lesson: 'tip',
-        ), $passing)));
-        $this->bench->need('body', 'tips');
-        $this->bench->need('mount', 'tips');
-        $this->bench->need('join', 'tips');
     }
 
     /**
@@ -851,41 +462,6 @@ abstract class Way
     }
 
     /**
-     * Returns the ends that tie a run.
-     *
-     * @return list<End>
-     */
-    protected function ties(WorkRun $run): array
-    {
-        $ends = [];
-        foreach ($this->lanesOf($run->half) as $lane => $some) {
-            if (true === ($run->element->takes[$lane] ?? null)?->ties()) {
-                array_push($ends, ...$some);
-            }
-        }
-
-        return $ends;
-    }
-
-    /**
-     * Returns whether several cords that tie a knot in themselves tie one of all.
-     */
-    protected function tiesAll(): bool
-    {
-        return true;
-    }
-
-    /**
-     * Returns the ends that a run is tied around.
-     *
-     * @return list<End>
-     */
-    protected function around(WorkRun $run): array
-    {
-        return Manner::Own === $run->element->knot?->manner() ? [] : $this->carry($run);
-    }
-
-    /**
      * Returns the ends that carry what a run strings.
      *
      * @return list<End>
@@ -921,42 +497,6 @@ abstract class Way
         ];
 
         return $isFirst ? [$this->edges->of($run->element, true), ...$places] : $places;
-    }
-
-    /**
-     * Returns beads as they are said in a row: "3 pip, plum", "12 × (sky, sun)".
-     *
-     * @param list<string> $names
-     */
-    protected static function told(array $names, ?WorkRun $run = null): string
-    {
-        if (null !== $run?->element->letter) {
-            return (string) $run->element->name.' '.implode(' ', array_map(
-                static fn (Element $element): string => (string) $element->letter,
-                $run->elements,
-            ));
-        }
-        $count = \count($names);
-        for ($period = 2; 2 * $period <= $count; ++$period) {
-            $turn = \array_slice($names, 0, $period);
-            if (0 === $count % $period && $names === array_merge(...array_fill(0, intdiv($count, $period), $turn))
-                && \count(array_unique(\array_slice($names, 0, $period))) > 1) {
-                return intdiv($count, $period).' × ('.self::told(\array_slice($names, 0, $period)).')';
-            }
-        }
-        [$said, $last, $times] = [[], null, 0];
-        foreach ([...$names, null] as $name) {
-            if ($name === $last) {
-                ++$times;
-                continue;
-            }
-            if (null !== $last) {
-                $said[] = 1 === $times ? $last : $times.' '.$last;
-            }
-            [$last, $times] = [$name, 1];
-        }
-
-        return implode(', ', $said);
     }
 
     /**

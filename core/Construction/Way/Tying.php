@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Construction\Way;
+
+use Rinkel\Core\Knot\Manner;
+use Rinkel\Core\Knot\Side;
+use Rinkel\Core\Line\Element;
+use Rinkel\Core\Line\OnEnd;
+use Rinkel\Core\Message;
+use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\Acting;
+use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\Finish;
+use Rinkel\Core\Work\Move;
+use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Tool;
+
+/**
+ * How a way ties a run of knots: which ends tie, around what, in which moves, and what there is to look at.
+ */
+trait Tying
+{
+    /** Knots that a maker winds around a straw from so many turns on. */
+    private const WOUND = 2;
+
+    protected function tie(WorkRun $run): Act
+    {
+        $element = $run->element;
+        $knot = $element->knot ?? throw new \LogicException('What is tied is no knot.');
+        $moves = $this->moves($element);
+        $isWound = null !== $knot->usualTurns();
+        $by = $this->ties($run);
+        $marks = [$this->last];
+        $isFree = $this->repeats->isOpen($element) && $knot->manner()->isPushed();
+        $due = $run->due()->minus($this->skipped);
+        $makes = $this->edge($run);
+        $from = $this->last;
+        $this->last = $makes;
+        $isFirst = $from->id === $this->origin->id;
+
+        return new Act(
+            $isWound ? Does::Wind : Does::Tie,
+            Part::Body,
+            new Message(match (true) {
+                $isFree => $this->untilKey(),
+                \count($by) > 1 && Manner::Own === $knot->manner() => $this->tiesAll() ? $this->allKey() : 'tie-each',
+                default => $this->tieKey($run),
+            }, [
+                'count' => $run->count(),
+                'knot' => $knot->word(),
+                'turns' => $element->wraps ?? 0,
+                'role' => $this->tying($element) ?? 'none',
+                'due' => $due,
+                'from' => $from,
+                'to' => $this->edges->of($element, false),
+                'origin' => 0 === $run->half ? $this->edges->brink(true)[0] : $this->origin,
+                'first' => $isFirst ? 'yes' : 'no',
+                'end' => $this->workingEnd($run) ?? (null === $this->tying($element) ? 'none' : 'role'),
+            ]),
+            $moves,
+            $run->count() * \count($moves),
+            $this->tying($element),
+            $this->acting($element),
+            by: $by,
+            around: $this->around($run),
+            takes: $this->taken($run),
+            adds: $run->length(),
+            what: $element->word(),
+            grows: $run->grows(),
+            marks: $marks,
+            makes: $this->places($run),
+            sizes: $isFree ? ['body' => $due] : [],
+            knot: $knot->word(),
+            from: $run->from,
+            due: $run->due(),
+            at: $run->at,
+            along: $run->along(),
+            looks: $this->tightened($run, \count($by)),
+            tools: $isWound && ($element->wraps ?? 0) >= self::WOUND ? [Tool::Straw] : [],
+            lesson: $knot->word(),
+            half: $run->half,
+        );
+    }
+
+    /**
+     * Returns which sentence says that a run goes on until a length is reached.
+     */
+    protected function untilKey(): string
+    {
+        return 'tie-until';
+    }
+
+    /**
+     * Returns which sentence says that all ends tie one knot together.
+     */
+    protected function allKey(): string
+    {
+        return 'tie-all';
+    }
+
+    /**
+     * Returns which end of its cord ties a run, where one does: "left", "right", "long".
+     */
+    protected function workingEnd(WorkRun $run): ?string
+    {
+        return null;
+    }
+
+    /**
+     * Returns which sentence says how a run of knots is tied.
+     */
+    protected function tieKey(WorkRun $run): string
+    {
+        return 'tie';
+    }
+
+    /**
+     * Returns what there is to look at before a knot is tightened for good.
+     *
+     * @return list<Message>
+     */
+    protected function tightened(WorkRun $run, int $ends): array
+    {
+        $knot = $run->element->knot;
+
+        return match (true) {
+            null !== $knot?->usualTurns() => Finish::wound($this->draft->construction->ends($this->draft->piece)->cord),
+            Manner::Paired === $knot?->manner() => $this->first(0 === $knot->twist() ? 'look-bumps' : 'look-spiral'),
+            Manner::Own !== $knot?->manner() => [],
+            $ends > 1 && $this->tiesAll() => [new Message('look-strands'), new Message('look-place')],
+            default => [new Message('look-place')],
+        };
+    }
+
+    /**
+     * Returns the moves of one knot: both halves of a square knot, from the maker's own side on.
+     *
+     * @return non-empty-list<Move>
+     */
+    protected function moves(Element $element): array
+    {
+        $knot = $element->knot ?? throw new \LogicException('What is tied is no knot.');
+        $other = $this->side->other();
+
+        return match (true) {
+            Manner::Paired !== $knot->manner() => [Move::knot($knot->word())],
+            0 === $knot->twist() => [
+                Move::half($knot->word(), $this->side),
+                Move::half($knot->word(), $other),
+            ],
+            default => [Move::knot($knot->word(), $knot->twist() > 0 ? Side::Left : Side::Right)],
+        };
+    }
+
+    /**
+     * Returns the cord that ties an element: what it takes knots of, most of all.
+     */
+    protected function tying(Element $element): ?string
+    {
+        [$role, $most] = [null, 0.0];
+        foreach ($element->takes as $lane => $take) {
+            if ($take->knots->millimetres > $most) {
+                [$role, $most] = [OnEnd::role((string) $lane), $take->knots->millimetres];
+            }
+        }
+
+        return isset($this->draft->piece->cords[$role]) ? $role : null;
+    }
+
+    protected function acting(Element $element): ?Acting
+    {
+        return Manner::Paired === $element->knot?->manner() ? Acting::Both : null;
+    }
+
+    /**
+     * Returns the ends that tie a run.
+     *
+     * @return list<End>
+     */
+    protected function ties(WorkRun $run): array
+    {
+        $ends = [];
+        foreach ($this->lanesOf($run->half) as $lane => $some) {
+            if (true === ($run->element->takes[$lane] ?? null)?->ties()) {
+                array_push($ends, ...$some);
+            }
+        }
+
+        return $ends;
+    }
+
+    /**
+     * Returns whether several cords that tie a knot in themselves tie one of all.
+     */
+    protected function tiesAll(): bool
+    {
+        return true;
+    }
+
+    /**
+     * Returns the ends that a run is tied around.
+     *
+     * @return list<End>
+     */
+    protected function around(WorkRun $run): array
+    {
+        return Manner::Own === $run->element->knot?->manner() ? [] : $this->carry($run);
+    }
+}
