@@ -48,51 +48,11 @@ final readonly class Button implements AtEnd, TiesBeyond
         if ([] === $ends) {
             return [];
         }
-        $isAlone = 1 === \count($ends);
         $shank = Landmark::of('shank', null, $at->side());
 
         return [
-            new Act(
-                Does::Pass,
-                Part::Button,
-                new Message($at->isFolded ? 'button-fold' : 'button', [
-                    'button' => $this->button,
-                    'count' => \count($ends),
-                    'role' => End::rolesOf($ends),
-                ]),
-                role: $at->role(),
-                through: $ends,
-                things: [$this->button],
-                makes: [$shank],
-                looks: [new Message('look-face')],
-                lesson: 'button',
-            ),
-            new Act(
-                Does::Tie,
-                Part::Button,
-                new Message('button-knot', [
-                    'button' => $this->button,
-                    'play' => $this->play,
-                    'plays' => $this->play->isZero() ? 'no' : 'yes',
-                    'alone' => $isAlone ? 'yes' : 'no',
-                ]),
-                [Move::knot((new Overhand())->word())],
-                role: $at->role(),
-                by: $ends,
-                takes: $bench->knots(
-                    new Overhand(),
-                    $bench->overhand($ends, $isAlone ? 2 : 1),
-                    $ends,
-                    $isAlone ? 2.0 : 1.0,
-                    $this->play->times($isAlone ? 2.0 : 1.0)->millimetres,
-                ),
-                marks: [$shank],
-                makes: [Landmark::of('button-knot', null, $at->side())],
-                sizes: $this->play->isZero() ? [] : ['distance' => $this->play],
-                knot: (new Overhand())->word(),
-                looks: [new Message('look-place')],
-                lesson: 'button',
-            ),
+            $this->passed($at, $shank),
+            $this->knot($bench, $at, $shank),
             ...($this->beyond()->isTied($at) ? [$this->beyond()->act(
                 $bench,
                 $at,
@@ -106,6 +66,60 @@ final readonly class Button implements AtEnd, TiesBeyond
             )] : []),
             ...($this->tips?->acts($bench, self::hanging($at)) ?? []),
         ];
+    }
+
+    private function passed(Outlet $at, Landmark $shank): Act
+    {
+        $ends = $at->carrying;
+
+        return new Act(
+            Does::Pass,
+            Part::Button,
+            new Message($at->isFolded ? 'button-fold' : 'button', [
+                'button' => $this->button,
+                'count' => \count($ends),
+                'role' => End::rolesOf($ends),
+            ]),
+            role: $at->role(),
+            through: $ends,
+            things: [$this->button],
+            makes: [$shank],
+            looks: [new Message('look-face')],
+            lesson: 'button',
+        );
+    }
+
+    private function knot(Bench $bench, Outlet $at, Landmark $shank): Act
+    {
+        $ends = $at->carrying;
+        $isAlone = 1 === \count($ends);
+
+        return new Act(
+            Does::Tie,
+            Part::Button,
+            new Message('button-knot', [
+                'button' => $this->button,
+                'play' => $this->play,
+                'plays' => $this->play->isZero() ? 'no' : 'yes',
+                'alone' => $isAlone ? 'yes' : 'no',
+            ]),
+            [Move::knot((new Overhand())->word())],
+            role: $at->role(),
+            by: $ends,
+            takes: $bench->knots(
+                new Overhand(),
+                $bench->overhand($ends, $isAlone ? 2 : 1),
+                $ends,
+                $isAlone ? 2.0 : 1.0,
+                $this->play->times($isAlone ? 2.0 : 1.0)->millimetres,
+            ),
+            marks: [$shank],
+            makes: [Landmark::of('button-knot', null, $at->side())],
+            sizes: $this->play->isZero() ? [] : ['distance' => $this->play],
+            knot: (new Overhand())->word(),
+            looks: [new Message('look-place')],
+            lesson: 'button',
+        );
     }
 
     public function loose(Bench $bench, Outlet $at): array

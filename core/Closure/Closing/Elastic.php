@@ -69,7 +69,19 @@ final readonly class Elastic extends ClosingSequence
             sizes: ['body' => $bench->body],
             looks: [new Message('look-elastic'), new Message('look-retie')],
         )], ['body']);
-        $bench->write('last ends', [
+        $bench->write('last ends', $this->hidden($ends, $isEach, $knot, $hides), ['closed']);
+    }
+
+    /**
+     * Returns how the knot is glued, trimmed and hidden.
+     *
+     * @param list<End> $ends
+     *
+     * @return list<Act>
+     */
+    private function hidden(array $ends, bool $isEach, Landmark $knot, ?string $hides): array
+    {
+        return [
             ...($this->glued ? [new Act(
                 Does::Secure,
                 Part::Ends,
@@ -102,7 +114,7 @@ final readonly class Elastic extends ClosingSequence
                 marks: [$knot],
                 lesson: 'hide',
             )] : $this->covers($knot))),
-        ], ['closed']);
+        ];
     }
 
     /**

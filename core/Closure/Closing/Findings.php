@@ -88,29 +88,32 @@ final readonly class Findings implements AtEnd, TiesBeyond
             default => $this->tied($bench, $at, $name, $things, $edge),
         };
         foreach (\array_slice($this->findings, 1) as [$next]) {
-            $acts[] = new Act(
-                Does::Attach,
-                Part::Close,
-                new Message('finding-on', ['finding' => $next, 'before' => $name]),
-                things: [$next],
-                looks: [new Message('look-rings')],
-                tools: [Tool::Pliers],
-                lesson: 'ring',
-            );
+            $acts[] = self::hooked('finding-on', $next, $name, [$next]);
             $name = $next;
         }
         if (null !== $first && null !== $this->half) {
-            $acts[] = new Act(
-                Does::Attach,
-                Part::Close,
-                new Message('half-on', ['finding' => $this->half, 'before' => $name]),
-                looks: [new Message('look-rings')],
-                tools: [Tool::Pliers],
-                lesson: 'ring',
-            );
+            $acts[] = self::hooked('half-on', $this->half, $name, []);
         }
 
         return $acts;
+    }
+
+    /**
+     * Returns a finding on the one before it, whose ring is opened sideways.
+     *
+     * @param list<string> $things
+     */
+    private static function hooked(string $key, string $finding, string $before, array $things): Act
+    {
+        return new Act(
+            Does::Attach,
+            Part::Close,
+            new Message($key, ['finding' => $finding, 'before' => $before]),
+            things: $things,
+            looks: [new Message('look-rings')],
+            tools: [Tool::Pliers],
+            lesson: 'ring',
+        );
     }
 
     /**
@@ -248,52 +251,8 @@ final readonly class Findings implements AtEnd, TiesBeyond
         $over = $isOver && null !== $this->square ? $this->square->pitch->times($this->over) : Length::zero();
 
         return [
-            new Act(
-                Does::Attach,
-                Part::Close,
-                new Message(
-                    [] === $things ? 'half-threaded' : 'finding-threaded',
-                    ['finding' => $name, 'count' => \count($ends), 'role' => End::rolesOf($ends)],
-                ),
-                role: $at->role(),
-                by: $ends,
-                things: $things,
-                makes: [$edge],
-                lesson: 'ring',
-            ),
-            new Act(
-                Does::Tie,
-                Part::Close,
-                new Message('tied-back', [
-                    'finding' => $name,
-                    'count' => \count($ends),
-                    'role' => End::rolesOf($ends),
-                    'from' => $at->edge,
-                    'bare' => $at->bare,
-                    'bared' => $at->bare->isZero() ? 'no' : 'yes',
-                    'over' => $over,
-                    'overs' => $over->isZero() ? 'no' : 'yes',
-                ]),
-                [Move::knot((new Overhand())->word())],
-                role: $at->role(),
-                by: $ends,
-                takes: $bench->knots(
-                    new Overhand(),
-                    $bench->overhand($ends, 2),
-                    $ends,
-                    2.0,
-                    self::AROUND * $ends[0]->cord->material->round()->millimetres + 2 * $over->millimetres,
-                ),
-                marks: [$at->edge],
-                makes: [Landmark::of('tied-back', $name, $at->side())],
-                sizes: [
-                    ...($at->bare->isZero() ? [] : ['distance' => $at->bare]),
-                    ...($over->isZero() ? [] : ['over' => $over]),
-                ],
-                knot: (new Overhand())->word(),
-                looks: [new Message('look-tied-back')],
-                lesson: 'fastened',
-            ),
+            self::threaded($at, $name, $things, $edge),
+            $this->tiedBack($bench, $at, $name, $over),
             ...($isOver ? [$this->beyond()->act(
                 $bench,
                 $at,
@@ -306,6 +265,67 @@ final readonly class Findings implements AtEnd, TiesBeyond
                 false,
             )] : []),
         ];
+    }
+
+    /**
+     * @param list<string> $things
+     */
+    private static function threaded(Outlet $at, string $name, array $things, Landmark $edge): Act
+    {
+        $ends = $at->carrying;
+
+        return new Act(
+            Does::Attach,
+            Part::Close,
+            new Message(
+                [] === $things ? 'half-threaded' : 'finding-threaded',
+                ['finding' => $name, 'count' => \count($ends), 'role' => End::rolesOf($ends)],
+            ),
+            role: $at->role(),
+            by: $ends,
+            things: $things,
+            makes: [$edge],
+            lesson: 'ring',
+        );
+    }
+
+    private function tiedBack(Bench $bench, Outlet $at, string $name, Length $over): Act
+    {
+        $ends = $at->carrying;
+
+        return new Act(
+            Does::Tie,
+            Part::Close,
+            new Message('tied-back', [
+                'finding' => $name,
+                'count' => \count($ends),
+                'role' => End::rolesOf($ends),
+                'from' => $at->edge,
+                'bare' => $at->bare,
+                'bared' => $at->bare->isZero() ? 'no' : 'yes',
+                'over' => $over,
+                'overs' => $over->isZero() ? 'no' : 'yes',
+            ]),
+            [Move::knot((new Overhand())->word())],
+            role: $at->role(),
+            by: $ends,
+            takes: $bench->knots(
+                new Overhand(),
+                $bench->overhand($ends, 2),
+                $ends,
+                2.0,
+                self::AROUND * $ends[0]->cord->material->round()->millimetres + 2 * $over->millimetres,
+            ),
+            marks: [$at->edge],
+            makes: [Landmark::of('tied-back', $name, $at->side())],
+            sizes: [
+                ...($at->bare->isZero() ? [] : ['distance' => $at->bare]),
+                ...($over->isZero() ? [] : ['over' => $over]),
+            ],
+            knot: (new Overhand())->word(),
+            looks: [new Message('look-tied-back')],
+            lesson: 'fastened',
+        );
     }
 
     /**
