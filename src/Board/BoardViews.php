@@ -23,6 +23,7 @@ final readonly class BoardViews
 
     public function __construct(
         private Boards $boards,
+        private Paces $paces,
         private Pieces $pieces,
         private Planner $planner,
         private StepsDocument $documents,
@@ -37,7 +38,7 @@ final readonly class BoardViews
         return new BoardView(
             $board,
             $this->boards->plan($board),
-            $this->boards->pace(),
+            $this->paces->pace(),
             $this->planner,
             $this->documents,
             $this->wording,

@@ -9,14 +9,11 @@ use Psr\Clock\ClockInterface;
 use Random\Randomizer;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Database\ExclusiveTransaction;
-use Rinkel\App\Stock\StockBox;
-use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Making\ShortCordOption;
 use Rinkel\Core\Making\TapeReading;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
-use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Plan\Plan;
@@ -27,18 +24,14 @@ use Rinkel\Core\Plan\Planner;
  */
 final readonly class Boards
 {
-    /** Of one batch of taps; a device that has more sends them in turns. */
-    private const MOST = 500;
-
     public function __construct(
         private EntityManagerInterface $manager,
         private ClockInterface $clock,
-        private PieceReader $reader,
         private PieceWriter $writer,
         private Planner $planner,
+        private Makings $makings,
         private ExclusiveTransaction $alone,
         private Randomizer $chance,
-        private StockBox $stock,
     ) {}
 
     public function find(int $id): ?StoredBoard
@@ -72,7 +65,7 @@ final readonly class Boards
                 return $board;
             }
         }
-        $total = $this->planner->plan($this->reader->read($piece->document()))->acts()->moves;
+        $total = $this->makings->planOf($piece->document())->acts()->moves;
         $board = new StoredBoard(
             bin2hex($this->chance->getBytes(16)),
             $piece,
@@ -91,7 +84,7 @@ final readonly class Boards
      */
     public function wish(StoredBoard $board): PieceSpec
     {
-        return $this->reader->read($board->document());
+        return $this->makings->wish($board);
     }
 
     /**
@@ -101,34 +94,7 @@ final readonly class Boards
      */
     public function plan(StoredBoard $board): Plan
     {
-        return $this->planner->plan($this->wish($board));
-    }
-
-    /**
-     * Applies what a device sent, each tap once, in the order in which it was made there.
-     *
-     * @param list<array{id: string, by: int, at: int}> $taps
-     */
-    public function tapped(StoredBoard $board, array $taps): void
-    {
-        $this->alone($board, function () use ($board, $taps): void {
-            $known = $this->known($board, array_column($taps, 'id'));
-            $steps = $this->plan($board)->acts();
-            foreach (\array_slice($taps, 0, self::MOST) as $tap) {
-                if (isset($known[$tap['id']])) {
-                    continue;
-                }
-                $known[$tap['id']] = true;
-                $before = $board->moves();
-                $after = max(0, min($steps->moves, $before + $tap['by']));
-                [$step, $done] = $steps->at($before);
-                $kind = 1 === $tap['by'] && $after > $before ? Pace::kind($steps->all[$step], $done) : '';
-                $number = $board->come($after, $this->clock->now());
-                $this->manager->persist(
-                    new StoredTap($board, $tap['id'], $number, $after - $before, $tap['at'], $kind),
-                );
-            }
-        });
+        return $this->makings->plan($board);
     }
 
     /**
@@ -184,25 +150,11 @@ final readonly class Boards
     }
 
     /**
-     * Returns whether what was noted at a board can be read again.
-     */
-    public function isSound(StoredBoard $board): bool
-    {
-        try {
-            KeptBoards::noted($board);
-
-            return true;
-        } catch (PieceUnreadable) {
-            return false;
-        }
-    }
-
-    /**
      * @return list<array{id: string, step: int, ends: int}> the clocks that run; none where they cannot be read again
      */
     public function clocks(StoredBoard $board): array
     {
-        return $this->isSound($board) ? $board->clocks() : [];
+        return KeptBoards::isSound($board) ? $board->clocks() : [];
     }
 
     /**
@@ -306,67 +258,6 @@ final readonly class Boards
     public function finish(StoredBoard $board): void
     {
         $this->alone($board, fn () => $board->finish($this->clock->now()));
-    }
-
-    /**
-     * Returns for how many minutes hands were on it, by its taps: pauses of more than two minutes are none of it.
-     */
-    public function minutes(StoredBoard $board): int
-    {
-        $times = array_map(
-            static fn (mixed $at): int => is_numeric($at) ? (int) $at : 0,
-            $this->manager->getConnection()->fetchFirstColumn(
-                'SELECT at FROM board_tap WHERE board_id = ? ORDER BY at',
-                [$board->id()],
-            ),
-        );
-        $worked = 0;
-        foreach (\array_slice($times, 1) as $i => $at) {
-            $worked += $at - $times[$i] < 120_000 ? $at - $times[$i] : 0;
-        }
-
-        return (int) ceil($worked / 60_000);
-    }
-
-    /**
-     * Returns this maker's pace, by the taps of all boards: of each kind of move the median of what lies between two,
-     * from five on. Longer than two minutes is a pause.
-     */
-    public function pace(): Pace
-    {
-        $rows = $this->manager->getConnection()->fetchAllAssociative(
-            "SELECT kind, at - before AS gap FROM (
-                SELECT kind, at, LAG(at) OVER (PARTITION BY board_id ORDER BY number) AS before,
-                    ROW_NUMBER() OVER (PARTITION BY kind ORDER BY id DESC) AS latest FROM board_tap
-            ) WHERE kind <> '' AND before IS NOT NULL AND gap BETWEEN 200 AND 120000 AND latest <= 400",
-        );
-        $gaps = [];
-        foreach ($rows as $row) {
-            if (\is_string($row['kind']) && is_numeric($row['gap'])) {
-                $gaps[$row['kind']][] = (float) $row['gap'] / 1000;
-            }
-        }
-        $own = [];
-        foreach (array_filter($gaps, static fn (array $some): bool => \count($some) >= 5) as $kind => $some) {
-            sort($some);
-            $own[$kind] = $some[intdiv(\count($some), 2)] * ('knot square' === $kind ? 2 : 1);
-        }
-
-        return new Pace($own, $this->stock->dries());
-    }
-
-    /**
-     * @param list<string> $uids
-     *
-     * @return array<string, true>
-     */
-    private function known(StoredBoard $board, array $uids): array
-    {
-        $known = $this->manager->createQuery(
-            \sprintf('SELECT tap.uid FROM %s tap WHERE tap.board = :board AND tap.uid IN (:uids)', StoredTap::class),
-        )->setParameter('board', $board)->setParameter('uids', $uids)->getSingleColumnResult();
-
-        return array_fill_keys(array_filter($known, is_string(...)), true);
     }
 
     /**

@@ -24,6 +24,7 @@ final readonly class Days
     public function __construct(
         private Pieces $pieces,
         private Boards $boards,
+        private Paces $paces,
         private Planner $planner,
         private ClockInterface $clock,
         private Times $times,
@@ -47,7 +48,7 @@ final readonly class Days
         foreach ($this->boards->inUse() as $board) {
             $boards[$board->piece()->id()] ??= $board;
         }
-        $pace = $this->boards->pace();
+        $pace = $this->paces->pace();
         [$pieces, $chains] = [[], []];
         foreach (\array_slice(array_values(array_unique($ids)), 0, self::CHOSEN) as $id) {
             $stored = $this->pieces->find($id);

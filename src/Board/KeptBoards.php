@@ -111,6 +111,20 @@ final readonly class KeptBoards implements Kept
     }
 
     /**
+     * Returns whether what was noted at a board can be read again.
+     */
+    public static function isSound(StoredBoard $board): bool
+    {
+        try {
+            self::noted($board);
+
+            return true;
+        } catch (PieceUnreadable) {
+            return false;
+        }
+    }
+
+    /**
      * @throws PieceUnreadable If what was noted at a board cannot be read again: its readings, clocks and detours
      */
     public static function noted(StoredBoard $board): void

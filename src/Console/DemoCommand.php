@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Console;
 
 use Rinkel\App\Board\Boards;
+use Rinkel\App\Board\Taps;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Kept\Bin;
 use Rinkel\App\Log\PieceFinisher;
@@ -60,6 +61,7 @@ final class DemoCommand extends Command
         private readonly Samples $samples,
         private readonly PieceFinisher $finishing,
         private readonly Boards $boards,
+        private readonly Taps $taps,
         private readonly StockBox $stock,
         private readonly Bin $bin,
         private readonly KeptSamples $kept,
@@ -159,7 +161,7 @@ final class DemoCommand extends Command
             }
             $board = $this->boards->of($piece);
             $end = time();
-            $this->boards->tapped($board, array_map(static fn (int $i): array => [
+            $this->taps->tapped($board, array_map(static fn (int $i): array => [
                 'id' => \sprintf('%012x', $i + 1), 'by' => 1, 'at' => 1000 * ($end - $seconds * ($moves - $i)),
             ], range(0, $moves - 1)));
             $read = \is_array($row['read'] ?? null) ? array_filter($row['read'], is_string(...)) : [];

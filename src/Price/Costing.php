@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Price;
 
 use Brick\Math\BigDecimal;
-use Rinkel\App\Board\Boards;
+use Rinkel\App\Board\Paces;
 use Rinkel\App\Cutting\Chosen;
 use Rinkel\App\Money\Money;
 use Rinkel\App\Money\Price;
@@ -32,13 +32,13 @@ final class Costing
         private readonly StockBox $stock,
         private readonly Money $money,
         private readonly Preferences $preferences,
-        private readonly Boards $boards,
+        private readonly Paces $paces,
     ) {}
 
     public function of(Chosen $chosen, Cutting $cutting): Cost
     {
         $plans = array_map(static fn (array $one): array => [$one[1], $one[2]], $chosen->pieces);
-        $pace = $this->boards->pace();
+        $pace = $this->paces->pace();
         $minutes = 0.0;
         foreach ($plans as [$plan, $times]) {
             $minutes += $times * array_sum(array_column($pace->chain($plan->acts()), 0));

@@ -30,8 +30,8 @@ use Rinkel\Core\Work\Tool;
  */
 abstract class Way
 {
-    use Stringing;
-    use Tying;
+    use StringsBeads;
+    use TiesKnots;
 
     protected readonly Bench $bench;
     protected readonly Side $side;

@@ -6,7 +6,10 @@ namespace Rinkel\App\Page\Board;
 
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Board\BoardViews;
+use Rinkel\App\Board\KeptBoards;
+use Rinkel\App\Board\Paces;
 use Rinkel\App\Board\StoredBoard;
+use Rinkel\App\Board\Taps;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Platform\Http\Sent;
 use Rinkel\App\Settings\Custom;
@@ -19,7 +22,6 @@ use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Work\Cure;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -40,6 +42,8 @@ final class BoardController extends AbstractController
         private readonly BoardViews $views,
         private readonly Preferences $preferences,
         private readonly StockBox $stock,
+        private readonly Paces $paces,
+        private readonly Taps $taps,
     ) {}
 
     #[Route('/pieces/{id}/board', 'board_open', requirements: self::ID, methods: 'POST')]
@@ -64,53 +68,6 @@ final class BoardController extends AbstractController
             // Its piece says what is wrong with it.
             return $this->redirectToRoute('piece', ['id' => $board->piece()->id()], Response::HTTP_SEE_OTHER);
         }
-    }
-
-    /**
-     * Takes taps that a device made, as JSON: each with the uid that the device gave it, once.
-     */
-    #[Route('/boards/{id}/taps', 'board_taps', requirements: self::ID, methods: 'POST')]
-    public function taps(int $id, Request $request): Response
-    {
-        $board = $this->board($id);
-        $sent = json_decode($request->getContent(), true, 6);
-        $taps = [];
-        foreach (\is_array($sent) && \is_array($sent['taps'] ?? null) ? $sent['taps'] : [] as $tap) {
-            $tap = \is_array($tap) ? $tap : [];
-            [$uid, $by, $at] = [$tap['id'] ?? null, $tap['by'] ?? null, $tap['at'] ?? null];
-            if (
-                \is_string($uid) && 1 === preg_match('/^[0-9a-f]{12,24}$/D', $uid)
-                && \is_int($by) && abs($by) <= 5000 && \is_int($at) && $at > 0
-            ) {
-                $taps[] = ['id' => $uid, 'by' => $by, 'at' => $at];
-            }
-        }
-        if ([] !== $taps && !$board->isFinished()) {
-            $this->boards->tapped($board, $taps);
-        }
-
-        return $this->state($board);
-    }
-
-    #[Route('/boards/{id}/state', 'board_state', requirements: self::ID, methods: 'GET')]
-    public function now(int $id): Response
-    {
-        return $this->state($this->board($id));
-    }
-
-    /**
-     * Counts without scripts.
-     */
-    #[Route('/boards/{id}/one', 'board_one', requirements: self::ID, methods: 'POST')]
-    public function one(int $id, Request $request): Response
-    {
-        $this->boards->tapped($this->board($id), [[
-            'id' => bin2hex(random_bytes(12)),
-            'by' => Sent::with($request)->number('by', -9999, 9999, 1),
-            'at' => (int) (microtime(true) * 1000),
-        ]]);
-
-        return $this->back($id);
     }
 
     #[Route('/boards/{id}/read', 'board_read', requirements: self::ID, methods: 'POST')]
@@ -237,7 +194,7 @@ final class BoardController extends AbstractController
         $board = $this->board($id);
         $typed = $this->views->of($board)->measured(
             $this->boards->lastRead($board),
-            $this->boards->minutes($board),
+            $this->paces->minutes($board),
         );
 
         return $this->redirectToRoute(
@@ -245,17 +202,6 @@ final class BoardController extends AbstractController
             ['id' => $board->piece()->id(), 'board' => $id, 'l' => $typed],
             Response::HTTP_SEE_OTHER,
         );
-    }
-
-    private function state(StoredBoard $board): Response
-    {
-        return new JsonResponse([
-            'moves' => $board->moves(),
-            'number' => $board->number(),
-            'finished' => $board->isFinished(),
-            'plan' => hash('xxh3', serialize($board->document())),
-            'clocks' => $this->boards->clocks($board),
-        ]);
     }
 
     /**
@@ -270,7 +216,7 @@ final class BoardController extends AbstractController
         return $this->render('board/board.html.twig', [
             'view' => $view,
             'reached' => $reached,
-            'sound' => $this->boards->isSound($board),
+            'sound' => KeptBoards::isSound($board),
             'clocks' => $this->boards->clocks($board),
             'forecast' => $view->forecast($reached),
             'ways' => $view->ways($reached),
@@ -278,9 +224,9 @@ final class BoardController extends AbstractController
             'typed' => $typed,
             'faults' => $faults,
             'hand' => $this->preferences->custom(Custom::Hand),
-            'plan_hash' => hash('xxh3', serialize($board->document())),
-            'clock_id' => bin2hex(random_bytes(8)),
-            'minutes' => $this->boards->minutes($board),
+            'plan_hash' => Taps::planOf($board),
+            'clock_id' => $this->taps->newId(),
+            'minutes' => $this->paces->minutes($board),
             'glues' => array_map(
                 fn (Cure $cure): array => [$cure->strain(), $this->stock->glues($cure->strain())],
                 $view->cures(),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\Paper;
 
-use Rinkel\App\Board\Boards;
+use Rinkel\App\Board\Paces;
 use Rinkel\App\Buying\Shopping;
 use Rinkel\App\Cutting\Choosing;
 use Rinkel\App\Cutting\Chosen;
@@ -50,11 +50,11 @@ final class PaperController extends AbstractController
     ) {}
 
     #[Route('/pieces/{id}/work.pdf', 'paper_work', requirements: self::ID, methods: 'GET')]
-    public function work(int $id, WorkSheet $sheet, Boards $boards): Response
+    public function work(int $id, WorkSheet $sheet, Paces $paces): Response
     {
         [$stored, $plan] = $this->planned($id);
 
-        return self::pdf($sheet->pdf($plan, $stored->whom(), $boards->pace()), self::name($plan, 'work'));
+        return self::pdf($sheet->pdf($plan, $stored->whom(), $paces->pace()), self::name($plan, 'work'));
     }
 
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\Sizes;
 
-use Rinkel\App\Board\Boards;
+use Rinkel\App\Board\Paces;
 use Rinkel\App\Cutting\Chosen;
 use Rinkel\App\Page\Paper\PaperController;
 use Rinkel\App\Paper\KitPaper;
@@ -55,7 +55,7 @@ final class SizesController extends AbstractController
     }
 
     #[Route('/series', 'series', methods: 'GET')]
-    public function series(int $id, Request $request, Costing $costing, Boards $boards): Response
+    public function series(int $id, Request $request, Costing $costing, Paces $paces): Response
     {
         [$stored, $asked] = $this->asked($id, $request);
         $chosen = self::chosen($stored, $asked);
@@ -69,7 +69,7 @@ final class SizesController extends AbstractController
             'cost' => $costing->of($chosen, $cutting),
             'series' => Series::of(
                 array_map(static fn (array $one): array => [$one[1], $one[2]], $chosen->pieces),
-                $boards->pace(),
+                $paces->pace(),
             ),
             'rows' => $this->stock->like([
                 ...array_map(static fn ($need): string => $need->what->likeness(), $needs),

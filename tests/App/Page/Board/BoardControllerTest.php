@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Board\Days;
+use Rinkel\App\Board\Paces;
 use Rinkel\App\Board\StoredBoard;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
@@ -128,8 +129,8 @@ final class BoardControllerTest extends WebCase
     {
         $piece = self::getContainer()->get(Pieces::class)->add(Examples::shipped()['canal']);
         $board = $this->board($piece);
-        $boards = self::getContainer()->get(Boards::class);
-        $plan = $boards->plan($this->stored($board));
+        $paces = self::getContainer()->get(Paces::class);
+        $plan = self::getContainer()->get(Boards::class)->plan($this->stored($board));
         $steps = $plan->acts();
         self::assertNotSame([], array_filter($steps->all, static fn ($step): bool => 0 !== $step->half), 'of halves');
         $first = 0;
@@ -300,8 +301,8 @@ final class BoardControllerTest extends WebCase
     {
         $piece = $this->lay(['pattern' => '40 square']);
         $board = $this->board($piece);
-        $boards = self::getContainer()->get(Boards::class);
-        $plan = $boards->plan($this->stored($board));
+        $paces = self::getContainer()->get(Paces::class);
+        $plan = self::getContainer()->get(Boards::class)->plan($this->stored($board));
         $steps = $plan->acts();
         $usual = (new Pace())->chain($steps);
         $taps = [];
@@ -309,11 +310,11 @@ final class BoardControllerTest extends WebCase
             $taps[] = ['id' => \sprintf('%012x', $i + 1), 'by' => 1, 'at' => 1_700_000_000_000 + 3000 * $i];
         }
         $this->tap($board, $taps);
-        self::assertSame((int) ceil(3 * ($steps->moves - 1) / 60), $boards->minutes($this->stored($board)));
-        $own = $boards->pace()->chain($steps);
+        self::assertSame((int) ceil(3 * ($steps->moves - 1) / 60), $paces->minutes($this->stored($board)));
+        $own = $paces->pace()->chain($steps);
         self::assertLessThan($usual[0][0], $own[0][0], 'three seconds a half knot');
         $tie = array_values(array_filter($steps->all, static fn ($step): bool => Does::Tie === $step->does))[0];
-        self::assertEqualsWithDelta(3.0 * $tie->count, $boards->pace()->seconds($tie), 0.1);
+        self::assertEqualsWithDelta(3.0 * $tie->count, $paces->pace()->seconds($tie), 0.1);
 
         $this->read($board, [
             'length' => (string) $plan->draft->body(), 'left' => '31 cm', 'role' => 'working',

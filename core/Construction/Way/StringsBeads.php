@@ -18,7 +18,7 @@ use Rinkel\Core\Work\Strung;
 /**
  * How a way puts beads and findings on, one after the other or side by side.
  */
-trait Stringing
+trait StringsBeads
 {
     /** How many runs of beads were strung. */
     private int $hasStrung = 0;

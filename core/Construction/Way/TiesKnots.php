@@ -21,7 +21,7 @@ use Rinkel\Core\Work\Tool;
 /**
  * How a way ties a run of knots: which ends tie, around what, in which moves, and what there is to look at.
  */
-trait Tying
+trait TiesKnots
 {
     /** Knots that a maker winds around a straw from so many turns on. */
     private const WOUND = 2;
