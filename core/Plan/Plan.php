@@ -144,6 +144,57 @@ final readonly class Plan
         return array_count_values(array_filter($names, is_string(...)));
     }
 
+    /**
+     * Returns the cut of a role; null where there is none.
+     */
+    public function cut(string $role): ?Cut
+    {
+        foreach ($this->cuts as $cut) {
+            if ($role === $cut->role) {
+                return $cut;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Returns what stands in the way, or wants a look, worst first.
+     *
+     * @return list<Check>
+     */
+    public function warnings(): array
+    {
+        return array_values(array_filter(
+            $this->checks,
+            static fn (Check $check): bool => \in_array($check->severity, [Severity::Stop, Severity::Warn], true),
+        ));
+    }
+
+    /**
+     * Returns what is wrong with the hole of a bead; null when all that goes through it passes.
+     */
+    public function tooNarrow(string $bead): ?Check
+    {
+        foreach ($this->checks as $check) {
+            if ('cord-does-not-pass' === $check->code && $bead === ($check->values['bead'] ?? null)) {
+                return $check;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Returns the counts that depend on how hard knots are pushed.
+     *
+     * @return list<CountRange>
+     */
+    public function unsure(): array
+    {
+        return array_values(array_filter($this->ranges, static fn (CountRange $range): bool => !$range->isSure()));
+    }
+
     public function zone(): FitZone
     {
         return (new EaseScale($this->draft->piece->wearer))->zoneOf($this->draft->worn());

@@ -27,6 +27,20 @@ final readonly class FieldState
     ) {}
 
     /**
+     * Returns whether anything of a part is wrong: of "beads.dot" that is "beads.dot.hole".
+     */
+    public function isFaulty(string $part): bool
+    {
+        foreach (array_keys($this->faults) as $field) {
+            if (str_starts_with($field, $part.'.')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
      * Returns how many faults stand at fields that a page shows.
      */
     public function told(string $html): int

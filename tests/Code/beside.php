@@ -181,7 +181,6 @@ return [
     'core/Plan/Internal/Remainder.php' => 'Core/Plan/JudgementTest',
     'core/Plan/Internal/Runs.php' => 'Core/Construction/ConservationTest',
     'core/Plan/Internal/Schools.php' => 'Core/Plan/DerivationTest',
-    'core/Plan/Plan.php' => 'App/Page/Sizes/SizesControllerTest',
     'core/Sizing/AvailableMaterials.php' => 'Core/Sizing/SizingTest',
     'core/Sizing/FromTray.php' => 'Core/Sizing/SizingTest',
     'core/Sizing/Kit.php' => 'Core/Sizing/SizingTest',

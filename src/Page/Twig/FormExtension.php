@@ -24,8 +24,19 @@ final class FormExtension extends AbstractExtension
     {
         return [
             new TwigFunction('once', $this->once(...), ['is_safe' => ['html']]),
+            new TwigFunction('choices', self::choices(...)),
             new TwigFunction('light', $this->light->chosen(...)),
         ];
+    }
+
+    /**
+     * @param class-string<\BackedEnum> $of
+     *
+     * @return list<int|string> what can be chosen of something
+     */
+    private static function choices(string $of): array
+    {
+        return array_map(static fn (\BackedEnum $case): int|string => $case->value, $of::cases());
     }
 
     private function once(): string
