@@ -38,7 +38,7 @@ interface ClosureKind
     /**
      * @return list<ClosureOption> what a maker says of it
      */
-    public function asks(): array;
+    public function options(): array;
 
     /**
      * @return list<FindingKind> what it is usually made of

@@ -108,6 +108,6 @@ enum ClosureOption: string
      */
     public static function ofKind(ClosureKind $kind): array
     {
-        return array_merge(...array_map(static fn (self $one): array => $one->says(), $kind->asks()), ...[[]]);
+        return array_merge(...array_map(static fn (self $one): array => $one->says(), $kind->options()), ...[[]]);
     }
 }

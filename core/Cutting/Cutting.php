@@ -35,7 +35,7 @@ final readonly class Cutting
         $demands = [];
         foreach ($cuts as $piece => [$all, $step]) {
             foreach ($all as $cut) {
-                $key = $cut->cord->likeness();
+                $key = $cut->cord->materialKey();
                 $cords[$key] ??= $cut->cord;
                 for ($i = 1; $i <= $cut->count; ++$i) {
                     $demands[$key][] = new Demand(

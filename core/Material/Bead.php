@@ -147,7 +147,7 @@ final readonly class Bead
     /**
      * Returns the key by which two beads are of one kind: shape, size to a tenth of a mm, colour, material and finish.
      */
-    public function likeness(): string
+    public function materialKey(): string
     {
         return \sprintf(
             'bead %s %.1F %.1F %s %s %s',

@@ -102,7 +102,7 @@ final readonly class Cord
     /**
      * Returns the key by which two cords are of one kind: fibre and colour, thickness and width to a tenth of a mm.
      */
-    public function likeness(): string
+    public function materialKey(): string
     {
         return \sprintf(
             'cord %s %.1F %.1F %s',

@@ -71,7 +71,7 @@ final readonly class Finding
     /**
      * Returns the key by which two findings are of one kind: what they do, and their sizes to a tenth of a mm.
      */
-    public function likeness(): string
+    public function materialKey(): string
     {
         return \sprintf(
             'finding %s %.1F %.1F %.1F %s',

@@ -27,7 +27,7 @@ final readonly class Glue
         return \in_array($strain, $this->bears, true);
     }
 
-    public function likeness(): string
+    public function materialKey(): string
     {
         return implode(' ', [
             'glue',

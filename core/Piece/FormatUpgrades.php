@@ -21,15 +21,15 @@ final class FormatUpgrades
      *
      * @return array<mixed>
      */
-    public static function lifted(array $document): array
+    public static function upgrade(array $document): array
     {
         $version = $document['version'] ?? null;
 
         return match ($version) {
-            1 => self::lifted((new FromVersion1())->lift($document)),
-            2 => self::lifted((new FromVersion2())->lift($document)),
-            3 => self::lifted((new FromVersion3())->lift($document)),
-            4 => self::lifted((new FromVersion4())->lift($document)),
+            1 => self::upgrade((new FromVersion1())->lift($document)),
+            2 => self::upgrade((new FromVersion2())->lift($document)),
+            3 => self::upgrade((new FromVersion3())->lift($document)),
+            4 => self::upgrade((new FromVersion4())->lift($document)),
             5 => (new FromVersion5())->lift($document),
             default => $document,
         };

@@ -79,7 +79,7 @@ final class PieceReader
      */
     public function read(array $document): PieceSpec
     {
-        $fields = new Fields(FormatUpgrades::lifted($document));
+        $fields = new Fields(FormatUpgrades::upgrade($document));
         $fields->mustBe('format', self::FORMAT);
         $fields->mustBeVersion('version', self::VERSION);
         $name = $fields->text('name', self::NAME_LONGEST);

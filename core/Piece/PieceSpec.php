@@ -61,9 +61,9 @@ final readonly class PieceSpec
     /**
      * Returns this wish of a maker who pushes her knots so, and of whom nothing else is known.
      */
-    public function pushed(Tension $tension): self
+    public function withTension(Tension $tension): self
     {
-        return $this->with(['workmanship' => $this->workmanship->pushed($tension)]);
+        return $this->with(['workmanship' => $this->workmanship->withTension($tension)]);
     }
 
     /**
@@ -71,7 +71,7 @@ final readonly class PieceSpec
      */
     public function byAnyone(): self
     {
-        return $this->with(['workmanship' => $this->workmanship->pushed(null)]);
+        return $this->with(['workmanship' => $this->workmanship->withTension(null)]);
     }
 
     public function madeFor(?string $whom): self
@@ -82,9 +82,9 @@ final readonly class PieceSpec
     /**
      * Returns this wish as long as its wearer is: no length was asked for.
      */
-    public function ofAnyLength(): self
+    public function withoutLength(): self
     {
-        return $this->with(['wearing' => $this->wearing->ofAnyLength()]);
+        return $this->with(['wearing' => $this->wearing->withoutLength()]);
     }
 
     public function ofLength(Length $length): self

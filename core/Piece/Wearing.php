@@ -58,7 +58,7 @@ final readonly class Wearing
     /**
      * Returns the same as long as its wearer is: no length was asked for.
      */
-    public function ofAnyLength(): self
+    public function withoutLength(): self
     {
         return null === $this->length ? $this : $this->with(['length' => null]);
     }

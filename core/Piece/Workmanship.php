@@ -39,7 +39,7 @@ final readonly class Workmanship
     /**
      * Returns the same of a maker who pushes her knots so, or who did not say, and of whom nothing else is known.
      */
-    public function pushed(?Tension $tension): self
+    public function withTension(?Tension $tension): self
     {
         return new self($tension, [], $this->habits, $this->gauge, $this->risk, $this->instantGlue);
     }

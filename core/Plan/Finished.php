@@ -43,7 +43,7 @@ final readonly class Finished
         private ?int $knots = null,
         private array $left = [],
     ) {
-        $this->even = (new Planner())->plan($wish->pushed(Tension::Even));
+        $this->even = (new Planner())->plan($wish->withTension(Tension::Even));
     }
 
     /**

@@ -40,7 +40,7 @@ final readonly class Need
             foreach ($plan->beads as $name => $count) {
                 $bead = $piece->beads[$name] ?? null;
                 if (null !== $bead && $count > 0) {
-                    $key = $bead->likeness();
+                    $key = $bead->materialKey();
                     $own = array_map(static fn (int $one): int => $one * $times, $letters[$name] ?? []);
                     $beads[$key] = (new self(
                         $bead,
@@ -52,7 +52,7 @@ final readonly class Need
             }
             foreach ($plan->findings() as $name => $count) {
                 $finding = $piece->findings[$name];
-                $key = $finding->likeness();
+                $key = $finding->materialKey();
                 $findings[$key] = (new self(
                     $finding,
                     [(string) $name],

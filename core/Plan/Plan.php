@@ -85,7 +85,7 @@ final readonly class Plan
     {
         $totals = [];
         foreach ($this->cuts as $cut) {
-            $key = $cut->cord->likeness();
+            $key = $cut->cord->materialKey();
             $totals[$key] = [$cut->cord, ($totals[$key][1] ?? Length::zero())->plus($cut->total())];
         }
 

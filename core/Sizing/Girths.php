@@ -52,7 +52,7 @@ final readonly class Girths implements SizeAxis
      */
     public static function of(PieceSpec $design, Length $girth): PieceSpec
     {
-        return $design->ofAnyLength()->withWearer(
+        return $design->withoutLength()->withWearer(
             new Wearer($girth, $design->wearing->wearer->measured, null, $design->wearing->wearer->place),
         );
     }

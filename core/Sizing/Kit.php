@@ -78,7 +78,7 @@ final readonly class Kit
         $most = [];
         foreach ($all as $i => $one) {
             foreach (Need::of([[$one->plan, 1]]) as $need) {
-                $key = $need->what->likeness();
+                $key = $need->what->materialKey();
                 $needs[$key][$i] = $need;
                 $most[$key] = $need->and($most[$key] ?? null);
             }

@@ -24,7 +24,7 @@ final readonly class Wearers implements SizeAxis
             $sizes[] = new Size(
                 (string) $name,
                 $wearer->girth,
-                $design->ofAnyLength()->withWearer($wearer)->madeFor((string) $name),
+                $design->withoutLength()->withWearer($wearer)->madeFor((string) $name),
             );
         }
 

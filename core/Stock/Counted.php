@@ -45,9 +45,9 @@ final readonly class Counted implements Item
         return new self($id, $finding, $finding->stock, $low);
     }
 
-    public function likeness(): string
+    public function materialKey(): string
     {
-        return $this->what->likeness();
+        return $this->what->materialKey();
     }
 
     public function isLow(): bool

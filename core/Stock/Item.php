@@ -12,7 +12,7 @@ interface Item
     /**
      * Returns the key by which it is of one kind with what a piece asks for.
      */
-    public function likeness(): string;
+    public function materialKey(): string;
 
     /**
      * Returns whether less of it is there than its maker wants in the box.

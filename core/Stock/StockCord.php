@@ -23,14 +23,14 @@ final readonly class StockCord implements Item
         public ?Length $low = null,
     ) {}
 
-    public function likeness(): string
+    public function materialKey(): string
     {
-        return $this->cord->likeness();
+        return $this->cord->materialKey();
     }
 
     public function isOf(Cord $cord): bool
     {
-        return $this->likeness() === $cord->likeness();
+        return $this->materialKey() === $cord->materialKey();
     }
 
     /**

@@ -22,9 +22,9 @@ final readonly class StockGlue implements Item
         public ?int $low = null,
     ) {}
 
-    public function likeness(): string
+    public function materialKey(): string
     {
-        return $this->glue->likeness();
+        return $this->glue->materialKey();
     }
 
     public function isLow(): bool

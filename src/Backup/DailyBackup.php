@@ -47,7 +47,7 @@ final readonly class DailyBackup
      */
     private function sweep(): void
     {
-        $this->alone->do(function (): void {
+        $this->alone->run(function (): void {
             $this->pieces->purge();
             $this->bin->purge();
             $this->photos->sweep();

@@ -74,7 +74,7 @@ final readonly class Import
     {
         $this->door->trust(true); // what is taken was read when it was looked at
         try {
-            return $this->alone->do(fn (): int => $this->taken($archive, $entries));
+            return $this->alone->run(fn (): int => $this->taken($archive, $entries));
         } finally {
             $this->door->trust(false);
         }

@@ -265,6 +265,6 @@ final readonly class Boards
      */
     private function alone(StoredBoard $board, callable $change): void
     {
-        $this->alone->do($change, $board);
+        $this->alone->run($change, $board);
     }
 }

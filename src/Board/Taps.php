@@ -63,7 +63,7 @@ final readonly class Taps
      */
     public function tapped(StoredBoard $board, array $taps): void
     {
-        $this->alone->do(function () use ($board, $taps): void {
+        $this->alone->run(function () use ($board, $taps): void {
             $known = $this->known($board, array_column($taps, 'id'));
             $moves = $this->makings->kinds($board);
             foreach (\array_slice($taps, 0, self::MOST) as $tap) {

@@ -44,11 +44,11 @@ final readonly class Shopping
         }
         $needs = $chosen->needs();
         $rows = $this->stock->like([
-            ...array_map(static fn (array $one): string => $one[0]->likeness(), $wanted),
-            ...array_map(static fn (Need $need): string => $need->what->likeness(), $needs),
+            ...array_map(static fn (array $one): string => $one[0]->materialKey(), $wanted),
+            ...array_map(static fn (Need $need): string => $need->what->materialKey(), $needs),
         ]);
         foreach ($needs as $need) {
-            $there = ($rows[$need->what->likeness()] ?? null)?->counted();
+            $there = ($rows[$need->what->materialKey()] ?? null)?->counted();
             $missing = $need->missing($there);
             if ($missing > 0) {
                 $letters = null === $there ? $need->letters : $there->letters()?->missing($need->letters) ?? [];
@@ -57,7 +57,7 @@ final readonly class Shopping
         }
         $list = [];
         foreach ($wanted as [$what, $names, $much, $letters, $longest]) {
-            $one = $this->wanted($what, $names, $much, $letters, $longest, $rows[$what->likeness()] ?? null);
+            $one = $this->wanted($what, $names, $much, $letters, $longest, $rows[$what->materialKey()] ?? null);
             $list[$one->supplier()][] = $one;
         }
         uksort(

@@ -83,7 +83,7 @@ final class DemoCommand extends Command
         }
         $files = glob($this->folder.'/*.json') ?: [];
         rsort($files);
-        $this->alone->do(fn () => $this->lay($files));
+        $this->alone->run(fn () => $this->lay($files));
         $output->writeln($this->translator->trans('said.demo-laid', ['pieces' => \count($files)]));
 
         return Command::SUCCESS;

@@ -6,7 +6,7 @@ namespace Rinkel\App\Cutting;
 
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Plan\Planner;
 use Symfony\Component\HttpFoundation\ParameterBag;
@@ -33,7 +33,7 @@ final readonly class Choosing
      */
     public function of(ParameterBag $sent): Chosen
     {
-        $said = Sent::of($sent->all());
+        $said = RequestData::of($sent->all());
         $chosen = [];
         foreach (\array_slice($said->ids('p'), 0, self::MOST) as $id) {
             $stored = $this->pieces->find($id);

@@ -69,7 +69,7 @@ final readonly class Chosen
         $cords = [];
         foreach ($this->pieces as [, $plan]) {
             foreach ($plan->cuts as $cut) {
-                $cords[$cut->cord->likeness()] ??= $cut->cord;
+                $cords[$cut->cord->materialKey()] ??= $cut->cord;
             }
         }
 
@@ -99,7 +99,7 @@ final readonly class Chosen
                 if (!isset($cuts[$name])) {
                     $cuts[$name] = [array_values(array_filter(
                         $plan->cuts,
-                        static fn (Cut $cut): bool => null === $only || $only === $cut->cord->likeness(),
+                        static fn (Cut $cut): bool => null === $only || $only === $cut->cord->materialKey(),
                     )), $piece->habits->cutStep($piece->unit)];
                     ++$done;
                 }

@@ -34,7 +34,7 @@ final readonly class Bin
      */
     public function put(Kept $kind, object $stored): StoredRemoval
     {
-        return $this->alone->do(function () use ($kind, $stored): StoredRemoval {
+        return $this->alone->run(function () use ($kind, $stored): StoredRemoval {
             $removal = $this->note($kind, $stored);
             $kind->remove($stored);
 
@@ -95,7 +95,7 @@ final readonly class Bin
     {
         $kind = $this->everything->named($removal->kind) ?? throw new \LogicException('There is no such kind.');
 
-        return $this->alone->do(function () use ($kind, $removal): Kept {
+        return $this->alone->run(function () use ($kind, $removal): Kept {
             $row = $kind->read($removal->row);
             $there = $kind->find($row->uid);
             if (null !== $there) {
@@ -115,7 +115,7 @@ final readonly class Bin
      */
     public function bring(Kept $kind, Row $row): void
     {
-        $this->alone->do(function () use ($kind, $row): void {
+        $this->alone->run(function () use ($kind, $row): void {
             $kind->bring($row);
             $this->manager->flush();
             $this->derived->changed();

@@ -108,7 +108,7 @@ final readonly class PieceFinisher
         SentPhoto $photo = new SentPhoto(),
         ?StoredBoard $board = null,
     ): array {
-        return $this->alone->do(fn (): array => $this->written($stored, $typed, $photo, $board));
+        return $this->alone->run(fn (): array => $this->written($stored, $typed, $photo, $board));
     }
 
     /**

@@ -34,7 +34,7 @@ final readonly class BrokenView
      */
     public static function of(StoredPiece $stored, PageState $page, array $steps, array $faults, string $formId): self
     {
-        $document = FormatUpgrades::lifted($stored->document());
+        $document = FormatUpgrades::upgrade($stored->document());
         $fields = [];
         foreach (array_keys($faults) as $path) {
             $value = $document;

@@ -84,10 +84,10 @@ final class ClosureParts
         foreach ($unused as $name) {
             $finding = $findings[$name] ?? null;
             $came = null === $finding ? [] : array_map(
-                static fn (Finding $one): string => $one->likeness(),
+                static fn (Finding $one): string => $one->materialKey(),
                 [Finding::usual($finding->kind), ...$this->there($finding->kind)],
             );
-            if (\in_array($finding?->likeness(), $came, true)) {
+            if (\in_array($finding?->materialKey(), $came, true)) {
                 unset($findings[$name]);
             }
         }

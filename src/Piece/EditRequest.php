@@ -26,7 +26,7 @@ final readonly class EditRequest
         public string $typing,
     ) {}
 
-    public static function by(Request $request): self
+    public static function fromRequest(Request $request): self
     {
         $all = $request->request->all();
         $text = static fn (string $name): string => \is_scalar($all[$name] ?? null) ? mb_scrub((string) $all[$name]) : '';

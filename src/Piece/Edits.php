@@ -20,7 +20,7 @@ final readonly class Edits
         private Pieces $pieces,
         private PieceForm $form,
         private Drafts $drafts,
-        private PieceActions $deeds,
+        private PieceActions $actions,
         private PieceWriter $writer,
     ) {}
 
@@ -157,7 +157,7 @@ final readonly class Edits
     private function pressed(StoredPiece $stored, PieceSpec $piece, EditAct $act, Outcome $outcome): Outcome
     {
         try {
-            [$after, $chosen] = $this->deeds->done($piece, $act->deed, $outcome->page->chosen);
+            [$after, $chosen] = $this->actions->apply($piece, $act->deed, $outcome->page->chosen);
             $this->drafts->draft($after);
             $this->pieces->save($stored, $after, '');
 

@@ -60,7 +60,7 @@ final readonly class PieceActions
      *
      * @return array{PieceSpec, string}
      */
-    public function done(PieceSpec $piece, string $deed, string $chosen): array
+    public function apply(PieceSpec $piece, string $deed, string $chosen): array
     {
         $words = array_map(static fn (string $word): string => '@' === $word ? $chosen : $word, explode(' ', $deed));
         $verb = $words[0];

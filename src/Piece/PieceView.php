@@ -51,7 +51,7 @@ final readonly class PieceView
     /**
      * @return list<string> what is said of its closure in such a piece
      */
-    public function asks(): array
+    public function options(): array
     {
         $draft = $this->plan->draft;
         $kind = $draft->fastened->kind;
@@ -59,7 +59,7 @@ final readonly class PieceView
             $kind = $one->id() === $kind->id() ? $one : $kind;
         }
 
-        return array_column($kind->asks(), 'value');
+        return array_column($kind->options(), 'value');
     }
 
     /**

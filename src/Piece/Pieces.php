@@ -52,7 +52,7 @@ final readonly class Pieces
      */
     public function alone(StoredPiece $stored, callable $change): mixed
     {
-        return $this->alone->do(static fn (): mixed => $change($stored), $stored);
+        return $this->alone->run(static fn (): mixed => $change($stored), $stored);
     }
 
     public function flush(): void
@@ -148,7 +148,7 @@ final readonly class Pieces
      */
     public function mend(StoredPiece $stored, array $texts): array
     {
-        $document = FormatUpgrades::lifted($stored->document());
+        $document = FormatUpgrades::upgrade($stored->document());
         foreach ($texts as $path => $text) {
             $document = self::put($document, explode('.', $path), $text);
         }

@@ -107,14 +107,14 @@ final class Costing
         [$cords, $lines] = [[], []];
         foreach ($plans as [$plan, $times]) {
             foreach ($plan->cordTotals() as [$cord, $length]) {
-                $before = $cords[$cord->likeness()][1] ?? Length::zero();
-                $cords[$cord->likeness()] = [$cord, $before->plus($length->times($times))];
+                $before = $cords[$cord->materialKey()][1] ?? Length::zero();
+                $cords[$cord->materialKey()] = [$cord, $before->plus($length->times($times))];
             }
         }
         $needs = Need::of($plans);
         $this->learn([
             ...array_keys($cords),
-            ...array_map(static fn (Need $need): string => $need->what->likeness(), $needs),
+            ...array_map(static fn (Need $need): string => $need->what->materialKey(), $needs),
         ]);
         foreach ($cords as [$cord, $length]) {
             $lines[] = $this->line($cord, [], $length);
@@ -141,9 +141,9 @@ final class Costing
 
     private function price(Cord|Bead|Finding $what): ?Price
     {
-        $this->learn([$what->likeness()]);
+        $this->learn([$what->materialKey()]);
 
-        return $this->prices[$what->likeness()] ?? null;
+        return $this->prices[$what->materialKey()] ?? null;
     }
 
     /**

@@ -7,7 +7,7 @@ namespace Rinkel\App\Sizes;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Stock\ItemReader;
 use Rinkel\Core\Closure\Kind\ButtonAndLoop;
@@ -75,7 +75,7 @@ final readonly class Asking
         $planner = $byAnyone ? new Planner() : $this->planner;
         $wish = $byAnyone ? $this->pieces->piece($stored)->byAnyone() : $this->pieces->piece($stored);
         $piece = $planner->completed($wish);
-        $said = Sent::of($sent->all());
+        $said = RequestData::of($sent->all());
         $text = static fn (string $name): string => $said->text($name, 400);
         $ways = self::ways($piece);
         $by = \in_array($text('by'), $ways, true) ? $text('by') : $ways[0];

@@ -7,7 +7,7 @@ namespace Rinkel\App\Sizes;
 use Rinkel\App\Cutting\Chosen;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Price\Cost;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Stock\StockBox;
@@ -131,7 +131,7 @@ final readonly class Moving
     private static function typed(ParameterBag $sent, string $list): array
     {
         return array_filter(
-            Sent::of($sent->all())->within($list)->typed(60),
+            RequestData::of($sent->all())->within($list)->typed(60),
             static fn (string $text): bool => '' !== $text,
         );
     }

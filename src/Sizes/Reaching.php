@@ -6,7 +6,7 @@ namespace Rinkel\App\Sizes;
 
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Stock\ItemReader;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Measure\Exception\LengthOutOfRange;
@@ -49,7 +49,7 @@ final readonly class Reaching
         $wish = $this->pieces->piece($stored);
         $plan = $this->planner->plan($wish);
         $growths = self::growths($wish, $plan);
-        $said = Sent::of($sent->all());
+        $said = RequestData::of($sent->all());
         $by = isset($growths[$said->raw('by')]) ? $said->raw('by') : array_key_first($growths);
         $typed = array_filter($said->within('have')->typed(200), static fn (string $text): bool => '' !== $text);
         [$cords, $beads, $faults] = [[], [], []];

@@ -31,7 +31,7 @@ final class BoxIndex
             $this->byUid[$kind.$row->stored->uid()] = $row;
             $this->byName[$kind.$name][] = $row;
             if (null !== $row->item) {
-                $this->byLikeness[$row->item->likeness()."\0".$name] ??= $row;
+                $this->byLikeness[$row->item->materialKey()."\0".$name] ??= $row;
             }
         }
     }
@@ -53,6 +53,6 @@ final class BoxIndex
     {
         $name = $told->document['name'] ?? '';
 
-        return $this->byLikeness[$told->item->likeness()."\0".(\is_string($name) ? $name : '')] ?? null;
+        return $this->byLikeness[$told->item->materialKey()."\0".(\is_string($name) ? $name : '')] ?? null;
     }
 }

@@ -87,7 +87,7 @@ final readonly class KeptStock implements Kept
             $name,
             ['uid' => $uid, 'is' => $kind->value] + $told->document,
             null,
-            $told->item->likeness(),
+            $told->item->materialKey(),
         );
     }
 

@@ -97,7 +97,7 @@ final readonly class StockBox
     {
         $told = $this->reader->read($kind, $document, 'new');
         $stored ??= new StoredItem($kind, [], $uid ?? $this->newUid());
-        $stored->become($told->document, $told->item->likeness());
+        $stored->become($told->document, $told->item->materialKey());
         $this->manager->persist($stored);
         $this->manager->flush();
 
@@ -115,7 +115,7 @@ final readonly class StockBox
      */
     public function change(StoredItem $stored, array $document, string $mark): void
     {
-        $this->alone->do(function () use ($stored, $document, $mark): void {
+        $this->alone->run(function () use ($stored, $document, $mark): void {
             if ($mark !== $stored->mark()) {
                 throw new TakenMeanwhile();
             }
@@ -270,16 +270,16 @@ final readonly class StockBox
         $rows = [];
         foreach ($found as $stored) {
             $row = $this->row($stored);
-            if ('' === $stored->likeness() && null !== $row->item) {
+            if ('' === $stored->materialKey() && null !== $row->item) {
                 // From before things could be found so.
                 $this->aside->note(
                     'stock_item',
-                    ['likeness' => mb_substr($row->item->likeness(), 0, 120)],
+                    ['likeness' => mb_substr($row->item->materialKey(), 0, 120)],
                     ['id' => $stored->id()],
                 );
             }
-            if (null !== $row->item && \in_array($row->item->likeness(), $likenesses, true)) {
-                $rows[$row->item->likeness()] ??= $row;
+            if (null !== $row->item && \in_array($row->item->materialKey(), $likenesses, true)) {
+                $rows[$row->item->materialKey()] ??= $row;
             }
         }
 
@@ -288,7 +288,7 @@ final readonly class StockBox
 
     public function of(Cord|Bead|Finding $what): ?StockRow
     {
-        return $this->like([$what->likeness()])[$what->likeness()] ?? null;
+        return $this->like([$what->materialKey()])[$what->materialKey()] ?? null;
     }
 
     /**
@@ -337,7 +337,7 @@ final readonly class StockBox
      */
     public function take(Cutting $cutting, array $needs, string $mark, string $what): StoredTaking
     {
-        return $this->alone->do(function () use ($cutting, $needs, $mark, $what): StoredTaking {
+        return $this->alone->run(function () use ($cutting, $needs, $mark, $what): StoredTaking {
             if ($mark !== $this->mark()) {
                 throw new TakenMeanwhile();
             }
@@ -376,7 +376,7 @@ final readonly class StockBox
      */
     public function receive(array $bought, string $what, ?string $mark = null): StoredTaking
     {
-        return $this->alone->do(function () use ($bought, $what, $mark): StoredTaking {
+        return $this->alone->run(function () use ($bought, $what, $mark): StoredTaking {
             if (null !== $mark && $mark !== $this->mark()) {
                 throw new TakenMeanwhile();
             }
@@ -412,7 +412,7 @@ final readonly class StockBox
      */
     public function bringIn(array $changes, string $mark, string $what): StoredTaking
     {
-        return $this->alone->do(function () use ($changes, $mark, $what): StoredTaking {
+        return $this->alone->run(function () use ($changes, $mark, $what): StoredTaking {
             if ($mark !== $this->mark()) {
                 throw new TakenMeanwhile();
             }
@@ -451,7 +451,7 @@ final readonly class StockBox
      */
     public function undo(int $id): void
     {
-        $this->alone->do(function () use ($id): void {
+        $this->alone->run(function () use ($id): void {
             $taking = $this->manager->find(StoredTaking::class, $id);
             if (null === $taking || $taking->isUndone()) {
                 throw new TakenMeanwhile();
@@ -481,10 +481,10 @@ final readonly class StockBox
 
                 return;
             }
-            $stored->become($now, $this->likeness($stored->kind(), $now));
+            $stored->become($now, $this->materialKey($stored->kind(), $now));
         } elseif (null !== $before) {
             $stored = new StoredItem(Kind::from($change['kind'] ?? ''), [], $uid);
-            $stored->become($before, $this->likeness($stored->kind(), $before));
+            $stored->become($before, $this->materialKey($stored->kind(), $before));
             $this->manager->persist($stored);
         }
     }
@@ -511,7 +511,7 @@ final readonly class StockBox
             return;
         }
         // Read anew, so that what another page takes or brings at the same time stays.
-        $this->alone->do(fn (): StoredItem => $this->keep($stored, Kind::Cord, [
+        $this->alone->run(fn (): StoredItem => $this->keep($stored, Kind::Cord, [
             'offcuts' => [...$stored->texts('offcuts'), (string) $left],
         ] + $stored->document()), $stored);
     }
@@ -542,10 +542,10 @@ final readonly class StockBox
     /**
      * @param array<string, mixed> $document
      */
-    private function likeness(Kind $kind, array $document): string
+    private function materialKey(Kind $kind, array $document): string
     {
         try {
-            return $this->reader->read($kind, $document, 'new')->item->likeness();
+            return $this->reader->read($kind, $document, 'new')->item->materialKey();
         } catch (PieceUnreadable) {
             return '';
         }
@@ -585,7 +585,7 @@ final readonly class StockBox
             if (null !== $stored) {
                 $before = $stored->document();
                 $now = array_merge($before, $fields);
-                $stored->become($now, $this->likeness($stored->kind(), $now));
+                $stored->become($now, $this->materialKey($stored->kind(), $now));
                 $changes[(string) $uid] = ['before' => isset($new[$uid]) ? null : $before, 'after' => $now];
             }
         }

@@ -48,14 +48,14 @@ final class StockComparison
         $cords = $plan->cordTotals();
         $needs = Need::of([[$plan, 1]]);
         $rows = $this->stock->like([
-            ...array_map(static fn (array $total): string => $total[0]->likeness(), $cords),
-            ...array_map(static fn (Need $need): string => $need->what->likeness(), $needs),
+            ...array_map(static fn (array $total): string => $total[0]->materialKey(), $cords),
+            ...array_map(static fn (Need $need): string => $need->what->materialKey(), $needs),
         ]);
         $held = [];
         foreach ($cords as [$cord, $length]) {
-            $row = $rows[$cord->likeness()] ?? null;
+            $row = $rows[$cord->materialKey()] ?? null;
             $there = null === $row?->cord() ? Length::zero() : $row->cord()->total();
-            $held[$cord->likeness()] = new MaterialAvailability(
+            $held[$cord->materialKey()] = new MaterialAvailability(
                 $cord,
                 [],
                 $row,
@@ -63,9 +63,9 @@ final class StockComparison
             );
         }
         foreach ($needs as $need) {
-            $row = $rows[$need->what->likeness()] ?? null;
+            $row = $rows[$need->what->materialKey()] ?? null;
             $missing = $need->missing($row?->counted());
-            $held[$need->what->likeness()] = new MaterialAvailability(
+            $held[$need->what->materialKey()] = new MaterialAvailability(
                 $need->what,
                 $need->names,
                 $row,

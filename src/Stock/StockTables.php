@@ -157,7 +157,7 @@ final readonly class StockTables
             }
         }
 
-        return new TableChange($line, $kind, $told->document, $row, $differences, likeness: $told->item->likeness());
+        return new TableChange($line, $kind, $told->document, $row, $differences, likeness: $told->item->materialKey());
     }
 
     /**

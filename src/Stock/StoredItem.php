@@ -77,7 +77,7 @@ class StoredItem
         return hash('xxh3', serialize($this->document));
     }
 
-    public function likeness(): string
+    public function materialKey(): string
     {
         return $this->likeness;
     }

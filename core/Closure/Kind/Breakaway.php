@@ -25,7 +25,7 @@ final readonly class Breakaway extends OpeningClosure
         return 'breakaway';
     }
 
-    public function asks(): array
+    public function options(): array
     {
         return [ClosureOption::Findings];
     }

@@ -50,7 +50,7 @@ final readonly class ButtonAndLoop extends OpeningClosure
         return 'button-loop';
     }
 
-    public function asks(): array
+    public function options(): array
     {
         $more = $this->more ?? [ClosureOption::Wraps, ClosureOption::Knotted, ClosureOption::Behind];
 

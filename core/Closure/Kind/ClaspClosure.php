@@ -39,7 +39,7 @@ final readonly class ClaspClosure extends OpeningClosure
         return 'clasp';
     }
 
-    public function asks(): array
+    public function options(): array
     {
         return [ClosureOption::Findings, ...($this->isTied ? [ClosureOption::Over] : [])];
     }

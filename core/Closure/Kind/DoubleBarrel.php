@@ -19,7 +19,7 @@ final readonly class DoubleBarrel extends Slider
         return 'double-barrel';
     }
 
-    public function asks(): array
+    public function options(): array
     {
         return [ClosureOption::Wraps, ClosureOption::Shows, ClosureOption::Tail, ClosureOption::Tails, ClosureOption::Glued];
     }

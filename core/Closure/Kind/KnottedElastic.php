@@ -27,7 +27,7 @@ final readonly class KnottedElastic extends PermanentClosure
         return false; // it is drawn wide
     }
 
-    public function asks(): array
+    public function options(): array
     {
         return [ClosureOption::Findings, ClosureOption::GluedKnot, ClosureOption::Plain];
     }

@@ -24,7 +24,7 @@ final readonly class Magnetic extends OpeningClosure
         return 'magnetic';
     }
 
-    public function asks(): array
+    public function options(): array
     {
         return [ClosureOption::Findings];
     }

@@ -27,7 +27,7 @@ abstract readonly class PermanentClosure implements ClosureKind
         return true;
     }
 
-    public function asks(): array
+    public function options(): array
     {
         return [];
     }

@@ -19,7 +19,7 @@ final readonly class SingleBarrel extends Slider
         return 'single-barrel';
     }
 
-    public function asks(): array
+    public function options(): array
     {
         return [ClosureOption::Wraps, ClosureOption::Short, ClosureOption::Shows, ClosureOption::Tail, ClosureOption::Tails, ClosureOption::Glued];
     }

@@ -21,7 +21,7 @@ final readonly class SlideBeading extends Slider
         return 'slide-bead';
     }
 
-    public function asks(): array
+    public function options(): array
     {
         return [ClosureOption::Shows, ClosureOption::Tail, ClosureOption::Tails, ClosureOption::Findings, ClosureOption::Glued];
     }

@@ -20,7 +20,7 @@ final readonly class SquareSliding extends Slider
         return 'square-slider';
     }
 
-    public function asks(): array
+    public function options(): array
     {
         return [ClosureOption::Knots, ClosureOption::Shows, ClosureOption::Tail, ClosureOption::Tails, ClosureOption::Glued];
     }

@@ -19,7 +19,7 @@ final readonly class TieClosure extends OpeningClosure
         return 'ties';
     }
 
-    public function asks(): array
+    public function options(): array
     {
         return [ClosureOption::Tail, ClosureOption::Tails];
     }

@@ -40,7 +40,7 @@ final readonly class TwoEnding extends OpeningClosure
         return 'two-ends';
     }
 
-    public function asks(): array
+    public function options(): array
     {
         $hidden = $this->hides ? [ClosureOption::Behind] : [];
 

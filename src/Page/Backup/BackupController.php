@@ -11,7 +11,7 @@ use Rinkel\App\Backup\Looking;
 use Rinkel\App\Kept\Bin;
 use Rinkel\App\Platform\Files\Arriving;
 use Rinkel\App\Platform\Http\ChangesNothing;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\Core\Message;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -62,7 +62,7 @@ final class BackupController extends AbstractController
     public function arrive(Request $request): Response
     {
         $file = $request->files->all()['archive'] ?? null;
-        $token = Sent::with($request)->raw('token');
+        $token = RequestData::form($request)->raw('token');
         if (null === $this->arriving->file($token)) {
             if (!$file instanceof UploadedFile || !$file->isValid()) {
                 return $this->answer(ArchiveUnreadable::noArchive()->said());
@@ -80,7 +80,7 @@ final class BackupController extends AbstractController
     #[ChangesNothing]
     public function part(Request $request): Response
     {
-        [$sent, $part] = [Sent::with($request), $request->files->all()['part'] ?? null];
+        [$sent, $part] = [RequestData::form($request), $request->files->all()['part'] ?? null];
         $at = $sent->has('at') ? $sent->like('at', '/^\d{1,10}$/D') : '0';
         $token = '' === $sent->raw('token') ? null : $sent->raw('token');
         $isWhole = $part instanceof UploadedFile && $part->isValid() && '' !== $at;
@@ -121,7 +121,7 @@ final class BackupController extends AbstractController
     #[Route('/take', 'data_take', methods: 'POST')]
     public function take(Request $request): Response
     {
-        $sent = Sent::with($request);
+        $sent = RequestData::form($request);
         $file = $this->arriving->file($sent->raw('token'));
         if (null === $file || !$this->looking->looked($file)->isDone) {
             return $this->answer(new Message('archive-gone'));

@@ -11,7 +11,7 @@ use Rinkel\App\Board\Paces;
 use Rinkel\App\Board\StoredBoard;
 use Rinkel\App\Board\Taps;
 use Rinkel\App\Piece\Pieces;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Stock\StockBox;
@@ -74,7 +74,7 @@ final class BoardController extends AbstractController
     public function read(int $id, Request $request): Response
     {
         $board = $this->board($id);
-        $typed = Sent::with($request)->within('r')->typed(500);
+        $typed = RequestData::form($request)->within('r')->typed(500);
         $unit = $this->boards->plan($board)->draft->piece->unit;
         $faults = [];
         $length = static function (string $field) use ($typed, $unit, &$faults): ?Length {
@@ -141,7 +141,7 @@ final class BoardController extends AbstractController
     #[Route('/boards/{id}/detour', 'board_detour', requirements: self::ID, methods: 'POST')]
     public function detour(int $id, Request $request): Response
     {
-        $this->boards->detoured($this->board($id), Sent::with($request)->raw('detour'));
+        $this->boards->detoured($this->board($id), RequestData::form($request)->raw('detour'));
 
         return $this->back($id);
     }
@@ -163,7 +163,7 @@ final class BoardController extends AbstractController
     public function clock(int $id, Request $request): Response
     {
         $board = $this->board($id);
-        $sent = Sent::with($request);
+        $sent = RequestData::form($request);
         $uid = $sent->like('id', '/^[0-9a-f]{12,24}$/D');
         $step = $sent->exact('step', 0, \PHP_INT_MAX);
         $minutes = $sent->number('minutes', 1, self::MOST_MINUTES, null);
@@ -179,7 +179,7 @@ final class BoardController extends AbstractController
     #[Route('/boards/{id}/pause', 'board_pause', requirements: self::ID, methods: 'POST')]
     public function pause(int $id, Request $request): Response
     {
-        $note = Sent::with($request)->text('note', 500);
+        $note = RequestData::form($request)->text('note', 500);
         $this->boards->pause($this->board($id), mb_substr($note, 0, 500));
 
         return $this->back($id);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Page\Board;
 
 use Rinkel\App\Board\Days;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -21,11 +21,11 @@ final class DayController extends AbstractController
     #[Route('/day', 'day', methods: 'GET')]
     public function show(Request $request): Response
     {
-        $begin = Sent::asked($request)->like('begin', '/^([01]?\d|2[0-3]):[0-5]\d$/D', '09:00');
+        $begin = RequestData::query($request)->like('begin', '/^([01]?\d|2[0-3]):[0-5]\d$/D', '09:00');
 
         return $this->render('board/day.html.twig', [
             'pieces' => $this->days->pieces(),
-            'day' => $this->days->of(Sent::asked($request)->ids('p'), $begin),
+            'day' => $this->days->of(RequestData::query($request)->ids('p'), $begin),
             'begin' => $begin,
         ]);
     }

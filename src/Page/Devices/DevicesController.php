@@ -7,7 +7,7 @@ namespace Rinkel\App\Page\Devices;
 use Rinkel\App\Devices\Devices;
 use Rinkel\App\Devices\Reading;
 use Rinkel\App\Devices\StoredReading;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Material\Tray;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -28,7 +28,7 @@ final class DevicesController extends AbstractController
     #[Route('', 'devices', methods: 'GET')]
     public function show(Request $request): Response
     {
-        $asked = Sent::asked($request);
+        $asked = RequestData::query($request);
         $typed = ['counted' => '10', 'some' => '', 'all' => ''];
         foreach ($typed as $field => $default) {
             $typed[$field] = $asked->has($field) ? $asked->text($field, 30) : $default;
@@ -59,7 +59,7 @@ final class DevicesController extends AbstractController
     #[Route('/say', 'devices_say', methods: 'POST')]
     public function say(Request $request): Response
     {
-        $reading = Reading::of(Sent::with($request)->raw('line'));
+        $reading = Reading::of(RequestData::form($request)->raw('line'));
         if (null !== $reading) {
             $this->devices->say(trim($reading->device.' '.$reading->text()));
         }
@@ -78,7 +78,7 @@ final class DevicesController extends AbstractController
     #[Route('/heard', 'devices_heard', methods: 'GET')]
     public function heard(Request $request): Response
     {
-        $after = Sent::asked($request)->like('after', '/^\d{1,12}$/D');
+        $after = RequestData::query($request)->like('after', '/^\d{1,12}$/D');
         $readings = '' === $after ? [] : $this->devices->after((int) $after);
 
         return new JsonResponse([

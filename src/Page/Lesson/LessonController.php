@@ -13,7 +13,7 @@ use Rinkel\App\Lesson\LessonWords;
 use Rinkel\App\Lesson\Where;
 use Rinkel\App\Paper\LessonPaper;
 use Rinkel\App\Piece\StoredPiece;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Samples\Samples;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Svg\LessonDrawing;
@@ -158,7 +158,7 @@ final class LessonController extends AbstractController
      */
     private static function texts(Request $request): \Closure
     {
-        $asked = Sent::asked($request);
+        $asked = RequestData::query($request);
 
         return static fn (string $name): string => $asked->text($name, 40);
     }

@@ -15,7 +15,7 @@ use Rinkel\App\Log\Photos;
 use Rinkel\App\Log\PieceFinisher;
 use Rinkel\App\Log\SentPhoto;
 use Rinkel\App\Piece\Pieces;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Platform\Http\Streamed;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Settings\Preferences;
@@ -51,7 +51,7 @@ final class LogController extends AbstractController
     #[Route('/log', 'log', methods: 'GET')]
     public function show(Request $request): Response
     {
-        $asked = Sent::asked($request);
+        $asked = RequestData::query($request);
 
         return $this->page($asked->text('q', 100), $asked->number('page', 1, 999_999, 1), []);
     }
@@ -106,7 +106,7 @@ final class LogController extends AbstractController
     public function again(int $id, Request $request): Response
     {
         $entry = $this->log->find($id) ?? throw $this->createNotFoundException();
-        $changed = Sent::with($request)->within('again')->typed();
+        $changed = RequestData::form($request)->within('again')->typed();
         try {
             $piece = $this->finishing->again($entry, $changed);
 
@@ -129,7 +129,7 @@ final class LogController extends AbstractController
     public function finish(int $id, Request $request, SentPhoto $photo): Response
     {
         $stored = $this->pieces->find($id) ?? throw $this->createNotFoundException();
-        $sent = $request->isMethod('POST') ? Sent::with($request) : Sent::asked($request);
+        $sent = $request->isMethod('POST') ? RequestData::form($request) : RequestData::query($request);
         $typed = $sent->within('l')->typed(2000);
         $board = $this->boards->find($sent->id('board'));
         $board = $board?->piece() === $stored ? $board : null;

@@ -6,7 +6,7 @@ namespace Rinkel\App\Page\Pairing;
 
 use Rinkel\App\Pairing\Pairing;
 use Rinkel\App\Platform\Http\ChangesNothing;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\Core\Message;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -24,7 +24,7 @@ final class PairingController extends AbstractController
     #[ChangesNothing]
     public function pair(Request $request): Response
     {
-        $sent = Sent::with($request);
+        $sent = RequestData::form($request);
         $to = $sent->like('to', '~^/(?![/\\\\])[\x21-\x7e]{0,400}$~D', '/');
         $isWord = $this->pairing->isWord($sent->raw('word'));
         if (true === $isWord) {

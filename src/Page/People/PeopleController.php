@@ -6,7 +6,7 @@ namespace Rinkel\App\Page\People;
 
 use Rinkel\App\People\People;
 use Rinkel\App\People\Person;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Measurement;
 use Rinkel\Core\Measure\Unit;
@@ -27,7 +27,7 @@ final class PeopleController extends AbstractController
     #[Route('', 'people', methods: 'GET')]
     public function list(Request $request): Response
     {
-        $putAway = $this->people->find(Sent::asked($request)->id('put_away'));
+        $putAway = $this->people->find(RequestData::query($request)->id('put_away'));
 
         return $this->page(
             $request,
@@ -78,7 +78,7 @@ final class PeopleController extends AbstractController
         if ([] !== $faults) {
             return $this->page($request, $person, $typed, $faults);
         }
-        $back = Sent::with($request)->id('back');
+        $back = RequestData::form($request)->id('back');
         $this->people->keep($person, $typed['name'], $lengths, Measured::tryFrom($typed['measured']) ?? Measured::Snug);
 
         if ($back > 0) {
@@ -128,7 +128,7 @@ final class PeopleController extends AbstractController
         array $faults,
         ?Person $putAway = null,
     ): Response {
-        $typed['unit'] = Sent::asked($request)->like('unit', '/^.+$/D', $typed['unit']);
+        $typed['unit'] = RequestData::query($request)->like('unit', '/^.+$/D', $typed['unit']);
 
         return $this->render('people/people.html.twig', [
             'people' => $this->people->all(),

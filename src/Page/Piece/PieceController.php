@@ -58,7 +58,7 @@ final class PieceController extends AbstractController
     #[Route('', 'piece_save', methods: 'POST')]
     public function save(int $id, Request $request): Response
     {
-        [$stored, $sent, $page] = [$this->stored($id), EditRequest::by($request), PageState::of($request)];
+        [$stored, $sent, $page] = [$this->stored($id), EditRequest::fromRequest($request), PageState::of($request)];
         try {
             // The page is made before anything is kept for good: what cannot be shown is not saved.
             return $this->pieces->alone(

@@ -6,7 +6,7 @@ namespace Rinkel\App\Page\Samples;
 
 use Rinkel\App\Backup\Archive;
 use Rinkel\App\Kept\Bin;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Platform\Http\Streamed;
 use Rinkel\App\Platform\Wording\FieldTexts;
 use Rinkel\App\Samples\HandView;
@@ -60,13 +60,13 @@ final class SamplesController extends AbstractController
     #[Route('', 'samples', methods: 'GET')]
     public function show(Request $request): Response
     {
-        return $this->page(self::BLANK, [], $this->samples->find(Sent::asked($request)->id('new')));
+        return $this->page(self::BLANK, [], $this->samples->find(RequestData::query($request)->id('new')));
     }
 
     #[Route('', 'sample_add', methods: 'POST')]
     public function add(Request $request): Response
     {
-        $sent = Sent::with($request)->within('s');
+        $sent = RequestData::form($request)->within('s');
         $typed = self::BLANK;
         foreach (array_keys($typed) as $field) {
             $typed[$field] = $sent->text($field, 200);

@@ -11,7 +11,7 @@ use Rinkel\App\Paper\KitPaper;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Sizes\Asking;
 use Rinkel\App\Sizes\Moving;
@@ -72,7 +72,7 @@ final class SizesController extends AbstractController
                 $paces->pace(),
             ),
             'rows' => $this->stock->like([
-                ...array_map(static fn ($need): string => $need->what->likeness(), $needs),
+                ...array_map(static fn ($need): string => $need->what->materialKey(), $needs),
                 ...array_keys($chosen->cords()),
             ]),
         ]);
@@ -131,7 +131,7 @@ final class SizesController extends AbstractController
     #[Route('/reach', 'reach_lay', methods: 'POST')]
     public function lay(int $id, Request $request, Reaching $reaching): Response
     {
-        $sent = Sent::with($request);
+        $sent = RequestData::form($request);
         $stored = $this->stored($id);
         $step = $sent->exact('step', 0, 9999) ?? throw $this->createNotFoundException();
         $wish = $reaching->wish($stored, $sent->raw('by'), $step);

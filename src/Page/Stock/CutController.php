@@ -9,7 +9,7 @@ use Rinkel\App\Buying\Shopping;
 use Rinkel\App\Cutting\Choosing;
 use Rinkel\App\Cutting\Chosen;
 use Rinkel\App\Platform\Files\Tables;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Stock\StockBox;
@@ -65,7 +65,7 @@ final class CutController extends AbstractController
     public function cord(Request $request): Response
     {
         $chosen = $this->choosing->of($request->query);
-        $cord = Sent::asked($request)->raw('cord');
+        $cord = RequestData::query($request)->raw('cord');
         $cutting = $chosen->cutting($this->stock->cords([$cord]), $cord);
 
         return $this->render('stock/_sheets.html.twig', [
@@ -81,7 +81,7 @@ final class CutController extends AbstractController
         $chosen = $this->choosing->of($request->request);
         try {
             $cutting = $this->cutting($chosen);
-            $this->stock->take($cutting, $chosen->needs(), Sent::with($request)->raw('mark'), $chosen->names());
+            $this->stock->take($cutting, $chosen->needs(), RequestData::form($request)->raw('mark'), $chosen->names());
             $this->ticks->clear($cutting);
 
             return $this->redirectToRoute('stock', ['taken' => 1], Response::HTTP_SEE_OTHER);
@@ -93,11 +93,11 @@ final class CutController extends AbstractController
     #[Route('/tick', 'cut_tick', methods: 'POST')]
     public function tick(Request $request): Response
     {
-        $cut = Sent::with($request)->like('cut', '/^[0-9a-f]{32}$/D');
+        $cut = RequestData::form($request)->like('cut', '/^[0-9a-f]{32}$/D');
         if ('' === $cut) {
             return new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY);
         }
-        $this->ticks->set($cut, Sent::with($request)->has('made'));
+        $this->ticks->set($cut, RequestData::form($request)->has('made'));
 
         return new Response(status: Response::HTTP_NO_CONTENT);
     }
@@ -112,17 +112,17 @@ final class CutController extends AbstractController
     public function bought(Request $request): Response
     {
         $chosen = $this->choosing->of($request->request);
-        $got = Sent::with($request)->list('got');
+        $got = RequestData::form($request)->list('got');
         $list = $this->shopping->list($chosen, $this->cutting($chosen));
         $bought = [];
         foreach (array_merge(...array_values($list)) as $one) {
-            if (\in_array($one->what->likeness(), $got, true)) {
+            if (\in_array($one->what->materialKey(), $got, true)) {
                 $bought[] = [$one->what, $one->much, $one->letters];
             }
         }
         try {
             if ([] !== $bought) {
-                $this->stock->receive($bought, $chosen->names(), Sent::with($request)->raw('mark'));
+                $this->stock->receive($bought, $chosen->names(), RequestData::form($request)->raw('mark'));
             }
         } catch (TakenMeanwhile) {
             return $this->toBuy($chosen, true);
@@ -209,7 +209,7 @@ final class CutController extends AbstractController
         $glues = array_map(fn (Strain $strain): array => [$strain, $this->stock->glues($strain)], $chosen->strains());
 
         return ['glues' => $glues, 'rows' => $this->stock->like([
-            ...array_map(static fn (Need $need): string => $need->what->likeness(), $chosen->needs()),
+            ...array_map(static fn (Need $need): string => $need->what->materialKey(), $chosen->needs()),
             ...array_keys($chosen->cords()),
         ])];
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Page\Stock;
 
 use Rinkel\App\Kept\Bin;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Platform\Http\Streamed;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Stock\ItemReader;
@@ -53,7 +53,7 @@ final class StockController extends AbstractController
     #[Route('/stock', 'stock', methods: 'GET')]
     public function show(Request $request): Response
     {
-        $asked = Sent::asked($request);
+        $asked = RequestData::query($request);
         $stored = $this->stock->find($asked->id('edit'));
         $kind = $stored?->kind() ?? Kind::tryFrom($asked->raw('kind')) ?? Kind::Cord;
         $typed = self::blank($kind);
@@ -69,7 +69,7 @@ final class StockController extends AbstractController
     #[Route('/stock', 'stock_keep', methods: 'POST')]
     public function keep(Request $request): Response
     {
-        $sent = Sent::with($request);
+        $sent = RequestData::form($request);
         $stored = $this->stock->find($sent->id('id'));
         $kind = $stored?->kind() ?? Kind::tryFrom($sent->raw('kind')) ?? Kind::Cord;
         $typed = self::typed($kind, $sent->within('c'));
@@ -135,7 +135,7 @@ final class StockController extends AbstractController
         return $this->render('stock/takings.html.twig', [
             'takings' => $this->stock->takings(),
             'days' => StockBox::DAYS,
-            'late' => Sent::asked($request)->has('late') ? Sent::asked($request)->id('late') : null,
+            'late' => RequestData::query($request)->has('late') ? RequestData::query($request)->id('late') : null,
         ]);
     }
 
@@ -161,7 +161,7 @@ final class StockController extends AbstractController
      *
      * @param array<string, string> $typed
      */
-    private function weighed(Kind $kind, array $typed, ?StoredItem $stored, Sent $sent): Response
+    private function weighed(Kind $kind, array $typed, ?StoredItem $stored, RequestData $sent): Response
     {
         $weighed = [];
         foreach (['counted', 'some', 'all'] as $field) {
@@ -201,12 +201,12 @@ final class StockController extends AbstractController
     /**
      * @return array<string, string>
      */
-    private static function typed(Kind $kind, Sent $sent): array
+    private static function typed(Kind $kind, RequestData $sent): array
     {
         $typed = array_fill_keys(ItemReader::fields($kind), '');
         foreach (array_keys($typed) as $field) {
             $list = \in_array($field, ItemReader::LISTS, true) ? implode(', ', $sent->list($field)) : '';
-            $typed[$field] = '' === $list ? $sent->text($field) : Sent::of([$field => $list])->text($field);
+            $typed[$field] = '' === $list ? $sent->text($field) : RequestData::of([$field => $list])->text($field);
         }
 
         return $typed;

@@ -7,7 +7,7 @@ namespace Rinkel\App\Page\Stock;
 use Rinkel\App\Platform\Files\Arriving;
 use Rinkel\App\Platform\Files\Tables;
 use Rinkel\App\Platform\Http\ChangesNothing;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Stock\StockTables;
 use Rinkel\App\Stock\TablePreview;
@@ -91,7 +91,7 @@ final class StockTablesController extends AbstractController
     #[Route('/tables/take', 'stock_tables_take', methods: 'POST')]
     public function take(Request $request): Response
     {
-        $sent = Sent::with($request);
+        $sent = RequestData::form($request);
         $token = $sent->raw('token');
         $file = $this->arriving->file($token);
         $preview = null === $file ? null : $this->tables->look($file);

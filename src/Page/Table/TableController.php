@@ -7,7 +7,7 @@ namespace Rinkel\App\Page\Table;
 use Rinkel\App\Board\BoardViews;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Table\Beginnings;
 use Rinkel\App\Table\Found;
@@ -53,7 +53,7 @@ final class TableController extends AbstractController
     #[Route('/', 'table', methods: 'GET')]
     public function table(Request $request): Response
     {
-        $putAway = $this->pieces->find(Sent::asked($request)->id('put_away'));
+        $putAway = $this->pieces->find(RequestData::query($request)->id('put_away'));
         $wanted = TableRequest::by($request);
         $looking = $this->found->look($wanted);
         $count = $this->found->count($wanted);

@@ -24,12 +24,12 @@ final class WordsExtension extends AbstractExtension
     public function getFilters(): array
     {
         return [
-            new TwigFilter('said', $this->wording->length(...)),
+            new TwigFilter('in_unit', $this->wording->length(...)),
             new TwigFilter('to_cut', $this->wording->toCut(...)),
-            new TwigFilter('roomy', $this->wording->roomy(...)),
-            new TwigFilter('told', $this->wording->told(...)),
+            new TwigFilter('stock_length', $this->wording->roomy(...)),
+            new TwigFilter('message', $this->wording->told(...)),
             new TwigFilter('currency_name', $this->wording->currency(...)),
-            new TwigFilter('mark', $this->wording->foldOf(...)),
+            new TwigFilter('fold_note', $this->wording->foldOf(...)),
             new TwigFilter('material', $this->wording->material(...)),
             new TwigFilter('percent', static fn (float $log): int => (int) round(100 * (exp($log) - 1))),
             new TwigFilter('day', $this->times->day(...)),

@@ -30,7 +30,7 @@ final readonly class ExclusiveTransaction
      *
      * @return T
      */
-    public function do(callable $change, ?object $stored = null): mixed
+    public function run(callable $change, ?object $stored = null): mixed
     {
         $connection = $this->manager->getConnection();
         $isPart = $connection->isTransactionActive();
@@ -66,7 +66,7 @@ final readonly class ExclusiveTransaction
      */
     public function once(string $id, string $asked, callable $change, callable $told): mixed
     {
-        return $this->do(function () use ($id, $asked, $change, $told): mixed {
+        return $this->run(function () use ($id, $asked, $change, $told): mixed {
             $connection = $this->manager->getConnection();
             $key = '' === $id ? '' : hash('xxh128', $id."\0".$asked);
             $known = '' === $key ? false : $connection->fetchOne(

@@ -222,7 +222,7 @@ final class HandsTest extends KernelTestCase
      */
     private static function ends(ClosureKind $kind): array
     {
-        $isTied = \in_array(ClosureOption::Behind, $kind->asks(), true);
+        $isTied = \in_array(ClosureOption::Behind, $kind->options(), true);
         $unlike = [];
         $forms = ['loop', 'knotted-loop', 'button', 'ties', 'findings'];
         foreach ($forms as $start) {
@@ -246,7 +246,7 @@ final class HandsTest extends KernelTestCase
             ],
             'clasp' === $kind->id() => [
                 [],
-                ...(\in_array(ClosureOption::Over, $kind->asks(), true) ? [['closure.behind' => 2]] : []),
+                ...(\in_array(ClosureOption::Over, $kind->options(), true) ? [['closure.behind' => 2]] : []),
                 [
                     'closure.findings' => ['cap', 'cap', 'hook'],
                     'findings' => ['cap' => ['kind' => 'cord-end', 'inside' => '9 mm'], 'hook' => ['kind' => 'hook']],

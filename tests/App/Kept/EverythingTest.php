@@ -94,7 +94,7 @@ final class EverythingTest extends WebCase
         self::assertSame(['two'], [...$this->notes->uids()]);
         self::assertSame('Ask for wider beads', $removal->name);
         $alone = self::getContainer()->get(ExclusiveTransaction::class);
-        self::assertSame($this->notes, $alone->do(fn (): Kept => $this->bin()->restore($this->bin()->page(1)[0])));
+        self::assertSame($this->notes, $alone->run(fn (): Kept => $this->bin()->restore($this->bin()->page(1)[0])));
         self::assertEquals(new Note('one', 'Ask for wider beads'), $this->notes->find('one'));
     }
 

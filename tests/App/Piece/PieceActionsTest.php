@@ -40,7 +40,7 @@ final class PieceActionsTest extends WebCase
         for ($i = 0; $i < 40; ++$i) {
             $deed = self::anyDeed($chance, $piece, $chosen);
             try {
-                [$after, $chosen] = $deeds->done($piece, $deed, $chosen);
+                [$after, $chosen] = $deeds->apply($piece, $deed, $chosen);
                 $planner->draft($after);
             } catch (PieceUnreadable) {
                 continue; // refused, as on the page: the piece is as it was
@@ -143,7 +143,7 @@ final class PieceActionsTest extends WebCase
     {
         $piece = (new Planner())->completed((new PieceReader())->read(Examples::bare('rope-knot')))->decided();
         self::assertSame(['magnet'], $piece->closure?->findings);
-        [$after] = self::deeds()->done($piece, 'finding-drop magnet', '');
+        [$after] = self::deeds()->apply($piece, 'finding-drop magnet', '');
 
         self::assertArrayNotHasKey('magnet', $after->materials->findings);
         self::assertSame([], $after->closure?->findings);
@@ -157,7 +157,7 @@ final class PieceActionsTest extends WebCase
             'strung-beads' => 'cord',
         ] as $id => $tied) {
             $piece = (new PieceReader())->read(Examples::bare($id, ['closure.kind' => 'square-slider']));
-            [$after] = self::deeds()->done($piece, 'slider-add', '');
+            [$after] = self::deeds()->apply($piece, 'slider-add', '');
             $completed = (new Planner())->completed($piece);
             self::assertArrayHasKey('slider', $after->materials->cords, $id);
             self::assertEquals(
@@ -165,17 +165,17 @@ final class PieceActionsTest extends WebCase
                 $after->materials->cords['slider']->cord,
                 'like the one that tied it',
             );
-            [$again] = self::deeds()->done($after, 'slider-add', '');
+            [$again] = self::deeds()->apply($after, 'slider-add', '');
             self::assertEquals($after, $again);
         }
         $wrap = (new PieceReader())->read(Examples::bare('bundled-wrap'));
-        self::assertArrayNotHasKey('slider', self::deeds()->done($wrap, 'slider-add', '')[0]->materials->cords);
+        self::assertArrayNotHasKey('slider', self::deeds()->apply($wrap, 'slider-add', '')[0]->materials->cords);
     }
 
     public function testAnotherPairIsLikeTheLast(): void
     {
         $piece = (new Planner())->completed((new PieceReader())->read(Examples::bare('stacked-band')))->decided();
-        [$after] = self::deeds()->done($piece, 'cord-add', '');
+        [$after] = self::deeds()->apply($piece, 'cord-add', '');
         $last = array_key_last(array_diff_key($piece->materials->cords, ['core' => 0, 'slider' => 0]));
 
         self::assertCount(\count($piece->materials->cords) + 1, $after->materials->cords);
@@ -191,12 +191,12 @@ final class PieceActionsTest extends WebCase
             ['wrist' => Length::ofMillimetres(171), 'hand' => Length::ofMillimetres(214)],
             Measured::Comfortable,
         );
-        [$after] = self::deeds()->done(Examples::piece(), 'take '.$person->id(), '');
+        [$after] = self::deeds()->apply(Examples::piece(), 'take '.$person->id(), '');
 
         self::assertSame(171.0, $after->wearing->wearer->girth->millimetres);
         self::assertSame(214.0, $after->wearing->wearer->handGirth()->millimetres);
         self::assertSame(Measured::Comfortable, $after->wearing->wearer->measured);
-        [$same] = self::deeds()->done($after, 'take 999999', '');
+        [$same] = self::deeds()->apply($after, 'take 999999', '');
         self::assertSame($after, $same, 'nobody has no measures');
     }
 

@@ -23,7 +23,7 @@ final class CuttingTest extends TestCase
 
         self::assertSame(2 * $all, $cutting->count());
         self::assertFalse($cutting->isWhole(), 'without stock all is to buy');
-        $kinds = array_unique(array_map(static fn (Cut $cut): string => $cut->cord->likeness(), $plan->cuts));
+        $kinds = array_unique(array_map(static fn (Cut $cut): string => $cut->cord->materialKey(), $plan->cuts));
         self::assertCount(\count($kinds), $cutting->sheets, 'cords of one kind are on one sheet');
     }
 

@@ -46,7 +46,7 @@ final class FindingTest extends TestCase
             $kind,
             Length::ofMillimetres($long),
             form: $form,
-        )->likeness();
+        )->materialKey();
         $other = array_values(array_filter(ButtonForm::cases(), static fn (ButtonForm $one): bool => ButtonForm::Coin !== $one))[0];
 
         self::assertSame($of(FindingKind::Ring, 6.01), $of(FindingKind::Ring, 6.04));
@@ -61,7 +61,7 @@ final class FindingTest extends TestCase
         $counted = Finding::of(FindingKind::Ring, Length::ofMillimetres(6), nickel: true, stock: 12);
 
         self::assertNull($counted->uncounted()->stock);
-        self::assertSame($counted->likeness(), $counted->uncounted()->likeness());
+        self::assertSame($counted->materialKey(), $counted->uncounted()->materialKey());
         self::assertTrue($counted->uncounted()->nickel);
     }
 }

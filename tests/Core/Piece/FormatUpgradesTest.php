@@ -35,7 +35,7 @@ final class FormatUpgradesTest extends TestCase
     {
         foreach (range(1, PieceReader::VERSION - 1) as $version) {
             self::assertNotSame([], glob(self::FROZEN.'/piece-'.$version.'/*.json'), (string) $version);
-            self::assertSame(PieceReader::VERSION, FormatUpgrades::lifted(['version' => $version])['version']);
+            self::assertSame(PieceReader::VERSION, FormatUpgrades::upgrade(['version' => $version])['version']);
         }
     }
 

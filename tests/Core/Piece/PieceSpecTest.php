@@ -55,6 +55,6 @@ final class PieceSpecTest extends TestCase
 
         self::assertNull($long->wearing->drop);
         self::assertSame(450.0, $long->wearing->length?->millimetres);
-        self::assertNull($long->ofAnyLength()->wearing->length);
+        self::assertNull($long->withoutLength()->wearing->length);
     }
 }

@@ -29,9 +29,9 @@ final class WearingTest extends TestCase
         self::assertSame([450.0, null, 2, 'Ottoline', true], [
             $long->length?->millimetres, $long->drop, $long->wraps, $long->whom, $long->forChild,
         ]);
-        self::assertNull($long->ofAnyLength()->length);
+        self::assertNull($long->withoutLength()->length);
         $any = self::of(1);
-        self::assertSame($any, $any->ofAnyLength());
+        self::assertSame($any, $any->withoutLength());
     }
 
     public function testSomebodyElseWearsItTheSameWay(): void

@@ -31,7 +31,7 @@ final class CountedTest extends TestCase
         self::assertSame($letters, $beads->letters());
         $plain = Counted::beads('y', Bead::of(BeadShape::Round, Colour::parse('#ffffff'), stock: 99));
         self::assertSame([99, null], [$plain->count, $plain->letters()]);
-        self::assertSame($plain->what->likeness(), $plain->likeness());
+        self::assertSame($plain->what->materialKey(), $plain->materialKey());
         self::assertNull(Counted::findings('z', Finding::of(FindingKind::Ring))->letters());
     }
 }

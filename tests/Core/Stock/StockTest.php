@@ -41,7 +41,7 @@ final class StockTest extends TestCase
         }
         $together = Need::of($plans);
         self::assertSame($counted, self::sum($together));
-        $kinds = array_map(static fn (Need $need): string => $need->what->likeness(), $together);
+        $kinds = array_map(static fn (Need $need): string => $need->what->materialKey(), $together);
         self::assertSame($kinds, array_unique($kinds), 'each kind once');
     }
 
@@ -79,7 +79,7 @@ final class StockTest extends TestCase
             ['diameter' => '8.04 mm', 'hole' => '2 mm'],
             ['diameter' => '8', 'glass' => true],
         ] as $same) {
-            self::assertSame($one->likeness(), self::bead($same + ['colour' => '#aa0011'])->likeness());
+            self::assertSame($one->materialKey(), self::bead($same + ['colour' => '#aa0011'])->materialKey());
         }
         foreach ([
             ['diameter' => '9 mm'],
@@ -89,15 +89,15 @@ final class StockTest extends TestCase
             ['colour' => '#aa0012'],
         ] as $other) {
             self::assertNotSame(
-                $one->likeness(),
-                self::bead($other + ['diameter' => '8 mm', 'colour' => '#aa0011'])->likeness(),
+                $one->materialKey(),
+                self::bead($other + ['diameter' => '8 mm', 'colour' => '#aa0011'])->materialKey(),
             );
         }
-        self::assertSame($one->likeness(), $one->uncounted()->likeness());
+        self::assertSame($one->materialKey(), $one->uncounted()->materialKey());
         self::assertNull(self::bead(['count' => 4])->uncounted()->stock);
         self::assertSame(
-            self::bead(['size' => '8/0'])->likeness(),
-            self::bead(['diameter' => '3 mm', 'length' => '2.1 mm'])->likeness(),
+            self::bead(['size' => '8/0'])->materialKey(),
+            self::bead(['diameter' => '3 mm', 'length' => '2.1 mm'])->materialKey(),
             'a seed bead by its number, and by its size',
         );
     }

@@ -40,7 +40,7 @@ final readonly class Pinning implements ClosureKind, EndPicture
         return false;
     }
 
-    public function asks(): array
+    public function options(): array
     {
         return [ClosureOption::Tail];
     }

@@ -36,7 +36,7 @@ final class FromVersion3Test extends TestCase
 
     public function testFindingsCordsAndWhatStandsBetweenQuotationMarks(): void
     {
-        $lifted = FormatUpgrades::lifted([
+        $lifted = FormatUpgrades::upgrade([
             'version' => 3,
             'findings' => ['binding' => ['kind' => 'ring'], 'clasp' => ['kind' => 'clasp']],
             'cords' => ['level' => ['thickness' => '1 mm'], 'other' => ['thickness' => '1 mm']],
@@ -54,7 +54,7 @@ final class FromVersion3Test extends TestCase
     {
         $document = ['version' => 4, 'beads' => ['hang' => []]];
 
-        self::assertSame(['version' => PieceReader::VERSION] + $document, FormatUpgrades::lifted($document));
+        self::assertSame(['version' => PieceReader::VERSION] + $document, FormatUpgrades::upgrade($document));
     }
 
     /**

@@ -9,7 +9,7 @@ use Symfony\Component\HttpFoundation\Request;
 /**
  * What a request says, each thing read as what it is to be: whatever else was sent in its place counts as not said.
  */
-final readonly class Sent
+final readonly class RequestData
 {
     private const LONGEST = 2000;
 
@@ -21,7 +21,7 @@ final readonly class Sent
     /**
      * Returns what the address asks for.
      */
-    public static function asked(Request $request): self
+    public static function query(Request $request): self
     {
         return new self($request->query->all());
     }
@@ -29,7 +29,7 @@ final readonly class Sent
     /**
      * Returns what a form sends.
      */
-    public static function with(Request $request): self
+    public static function form(Request $request): self
     {
         return new self($request->request->all());
     }

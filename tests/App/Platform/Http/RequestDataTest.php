@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Platform\Http;
 
 use PHPUnit\Framework\TestCase;
-use Rinkel\App\Platform\Http\Sent;
+use Rinkel\App\Platform\Http\RequestData;
 use Symfony\Component\HttpFoundation\Request;
 
-final class SentTest extends TestCase
+final class RequestDataTest extends TestCase
 {
     public function testTextsAreWhatWasTypedAndNoLonger(): void
     {
-        $sent = Sent::of(['a' => "  caf\u{e9} \n", 'b' => ['x'], 'c' => "bad \xff byte", 'd' => str_repeat('é', 30)]);
+        $sent = RequestData::of(['a' => "  caf\u{e9} \n", 'b' => ['x'], 'c' => "bad \xff byte", 'd' => str_repeat('é', 30)]);
 
         self::assertSame(['café', '', '', 'bad ? byte', str_repeat('é', 10)], [
             $sent->text('a'), $sent->text('b'), $sent->text('none'), $sent->text('c'), $sent->text('d', 10),
@@ -26,7 +26,7 @@ final class SentTest extends TestCase
 
     public function testNumbersAreHeldToTheirRange(): void
     {
-        $sent = Sent::of(['n' => '7', 'more' => '70', 'less' => '-3', 'text' => '7a', 'long' => '1234567890', 'int' => 7]);
+        $sent = RequestData::of(['n' => '7', 'more' => '70', 'less' => '-3', 'text' => '7a', 'long' => '1234567890', 'int' => 7]);
         $number = static fn (string $name): ?int => $sent->number($name, 1, 10, null);
         $exact = static fn (string $name): ?int => $sent->exact($name, 1, 10);
 
@@ -37,7 +37,7 @@ final class SentTest extends TestCase
 
     public function testRowsAreFoundByTheirNumbers(): void
     {
-        $sent = Sent::of(['id' => '42', 'not' => '42x', 'ids' => ['3', 'x', '3', ['4'], '12345678901234567890', '5']]);
+        $sent = RequestData::of(['id' => '42', 'not' => '42x', 'ids' => ['3', 'x', '3', ['4'], '12345678901234567890', '5']]);
 
         self::assertSame([42, 0, 0, 0], array_map($sent->id(...), ['id', 'not', 'ids', 'none']));
         self::assertSame([3, 5], $sent->ids('ids'));
@@ -46,7 +46,7 @@ final class SentTest extends TestCase
 
     public function testATextLooksAsItIsToLook(): void
     {
-        $sent = Sent::of(['at' => '09:30', 'no' => '9.30']);
+        $sent = RequestData::of(['at' => '09:30', 'no' => '9.30']);
 
         self::assertSame(['09:30', '08:00', ''], [
             $sent->like('at', '/^\d\d:\d\d$/D', '08:00'), $sent->like('no', '/^\d\d:\d\d$/D', '08:00'), $sent->like('no', '/^x$/D'),
@@ -55,7 +55,7 @@ final class SentTest extends TestCase
 
     public function testListsAreReadByTheSameRules(): void
     {
-        $sent = Sent::of(['c' => ['name' => ' Moss ', 'many' => '3'], 'take' => ['a', ['b'], 7, 'c'], 'text' => 'x']);
+        $sent = RequestData::of(['c' => ['name' => ' Moss ', 'many' => '3'], 'take' => ['a', ['b'], 7, 'c'], 'text' => 'x']);
 
         self::assertSame(['Moss', 3], [$sent->within('c')->text('name'), $sent->within('c')->number('many', 1, 9, null)]);
         self::assertSame(['a', 'c'], $sent->list('take'));
@@ -66,6 +66,6 @@ final class SentTest extends TestCase
     {
         $request = Request::create('/?q=address', 'POST', ['q' => 'form']);
 
-        self::assertSame(['address', 'form'], [Sent::asked($request)->text('q'), Sent::with($request)->text('q')]);
+        self::assertSame(['address', 'form'], [RequestData::query($request)->text('q'), RequestData::form($request)->text('q')]);
     }
 }
