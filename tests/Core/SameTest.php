@@ -7,7 +7,10 @@ namespace Rinkel\Tests\Core;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Construction\Constructions;
+use Rinkel\Core\Construction\Offers;
 use Rinkel\Core\Drawing\Layout;
+use Rinkel\Core\Failure;
+use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Lesson\Lessons;
 use Rinkel\Core\Making\Forecast;
@@ -34,7 +37,7 @@ final class SameTest extends TestCase
     #[Group('golden')]
     public function testEachComesToWhatItCameTo(): void
     {
-        $now = [...self::examples(), ...self::closed(), ...self::otherwise(), ...self::lessons()];
+        $now = [...self::examples(), ...self::closed(), ...self::tied(), ...self::otherwise(), ...self::lessons()];
         if (false !== getenv('UPDATE_GOLDEN')) {
             file_put_contents(self::FILE, implode("\n", $now)."\n");
         }
@@ -74,6 +77,40 @@ final class SameTest extends TestCase
         }
 
         return $lines;
+    }
+
+    /**
+     * Returns each construction with each knot that it can tie, and going round twice.
+     *
+     * @return list<string>
+     */
+    private static function tied(): array
+    {
+        $lines = [];
+        $planner = new Planner();
+        foreach (Constructions::all()->ids() as $construction) {
+            $lines[] = $construction.' twice '.self::said($construction, ['wraps' => 2]);
+            $piece = $planner->completed((new PieceReader())->read(Examples::bare($construction)));
+            foreach ((new Offers())->knots($piece) as $word) {
+                $turns = KnownKnots::all()->named($word)?->usualTurns();
+                $knots = '3 '.$word.(null === $turns ? '' : ' '.$turns);
+                $lines[] = $construction.' '.str_replace(' ', '-', $word).' '.self::said($construction, ['pattern' => $knots.', gap 8 mm, '.$knots]);
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     */
+    private static function said(string $construction, array $changes): string
+    {
+        try {
+            return (new Digest())->of(self::parts(Examples::planOf($construction, $changes)));
+        } catch (Failure $failure) {
+            return (new Digest())->of($failure->said());
+        }
     }
 
     /**
