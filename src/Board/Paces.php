@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Board;
 
 use Doctrine\DBAL\Connection;
-use Rinkel\App\Stock\StockBox;
+use Rinkel\App\Stock\Glues;
 use Rinkel\Core\Making\Pace;
 
 /**
@@ -21,7 +21,7 @@ final readonly class Paces
 
     public function __construct(
         private Connection $connection,
-        private StockBox $stock,
+        private Glues $glues,
     ) {}
 
     /**
@@ -69,6 +69,6 @@ final readonly class Paces
             $own[$kind] = $some[intdiv(\count($some), 2)] * ('knot square' === $kind ? 2 : 1);
         }
 
-        return new Pace($own, $this->stock->dries());
+        return new Pace($own, $this->glues->dries());
     }
 }

@@ -16,6 +16,7 @@ use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Rinkel\App\Samples\KeptSamples;
 use Rinkel\App\Samples\Samples;
 use Rinkel\App\Stock\StockBox;
+use Rinkel\App\Stock\StockMovements;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Making\TapeReading;
 use Rinkel\Core\Measure\Length;
@@ -63,6 +64,7 @@ final class DemoCommand extends Command
         private readonly Boards $boards,
         private readonly Taps $taps,
         private readonly StockBox $stock,
+        private readonly StockMovements $movements,
         private readonly Bin $bin,
         private readonly KeptSamples $kept,
         private readonly PieceFiles $files,
@@ -120,7 +122,7 @@ final class DemoCommand extends Command
                 $stored = $this->stock->keep(null, $kind, ($isLate ? ['count' => 2] : []) + $thing);
                 $item = $this->stock->item($stored->id());
                 if ($isLate && $item instanceof Counted) {
-                    $this->stock->receive([[$item->what, $thing['count'] - 2, []]], 'Lagoon, rows side by side');
+                    $this->movements->receive([[$item->what, $thing['count'] - 2, []]], 'Lagoon, rows side by side');
                 }
             }
         }

@@ -12,7 +12,7 @@ use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Rinkel\App\Price\Costing;
-use Rinkel\App\Stock\StockBox;
+use Rinkel\App\Stock\StockMovements;
 use Rinkel\Core\Hand\Observation;
 use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -34,7 +34,7 @@ final readonly class PieceFinisher
         private AllDerived $derived,
         private PieceReader $reader,
         private Photos $photos,
-        private StockBox $stock,
+        private StockMovements $movements,
         private Boards $boards,
         private ExclusiveTransaction $alone,
         private Costing $costing,
@@ -141,7 +141,7 @@ final readonly class PieceFinisher
         $this->derived->changed();
         foreach ($typed->intoStock ? $plan->cuts : [] as $cut) {
             if (isset($typed->left[$cut->role])) {
-                $this->stock->bring($cut->cord, $typed->left[$cut->role]);
+                $this->movements->bring($cut->cord, $typed->left[$cut->role]);
             }
         }
         if (null !== $board) {

@@ -14,7 +14,7 @@ use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
-use Rinkel\App\Stock\StockBox;
+use Rinkel\App\Stock\Glues;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Making\TapeReading;
 use Rinkel\Core\Measure\Length;
@@ -41,7 +41,7 @@ final class BoardController extends AbstractController
         private readonly Pieces $pieces,
         private readonly BoardViews $views,
         private readonly Preferences $preferences,
-        private readonly StockBox $stock,
+        private readonly Glues $glues,
         private readonly Paces $paces,
         private readonly Taps $taps,
     ) {}
@@ -228,7 +228,7 @@ final class BoardController extends AbstractController
             'clock_id' => $this->taps->newId(),
             'minutes' => $this->paces->minutes($board),
             'glues' => array_map(
-                fn (Cure $cure): array => [$cure->strain(), $this->stock->glues($cure->strain())],
+                fn (Cure $cure): array => [$cure->strain(), $this->glues->bearing($cure->strain())],
                 $view->cures(),
             ),
         ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));

@@ -12,7 +12,9 @@ use Rinkel\App\Platform\Files\Tables;
 use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Settings\Preferences;
+use Rinkel\App\Stock\Glues;
 use Rinkel\App\Stock\StockBox;
+use Rinkel\App\Stock\StockMovements;
 use Rinkel\App\Stock\StockRow;
 use Rinkel\App\Stock\TakenMeanwhile;
 use Rinkel\App\Stock\Ticks;
@@ -35,6 +37,8 @@ final class CutController extends AbstractController
 
     public function __construct(
         private readonly StockBox $stock,
+        private readonly StockMovements $movements,
+        private readonly Glues $glues,
         private readonly Choosing $choosing,
         private readonly Shopping $shopping,
         private readonly Costing $costing,
@@ -81,7 +85,7 @@ final class CutController extends AbstractController
         $chosen = $this->choosing->of($request->request);
         try {
             $cutting = $this->cutting($chosen);
-            $this->stock->take($cutting, $chosen->needs(), RequestData::form($request)->raw('mark'), $chosen->names());
+            $this->movements->take($cutting, $chosen->needs(), RequestData::form($request)->raw('mark'), $chosen->names());
             $this->ticks->clear($cutting);
 
             return $this->redirectToRoute('stock', ['taken' => 1], Response::HTTP_SEE_OTHER);
@@ -122,7 +126,7 @@ final class CutController extends AbstractController
         }
         try {
             if ([] !== $bought) {
-                $this->stock->receive($bought, $chosen->names(), RequestData::form($request)->raw('mark'));
+                $this->movements->receive($bought, $chosen->names(), RequestData::form($request)->raw('mark'));
             }
         } catch (TakenMeanwhile) {
             return $this->toBuy($chosen, true);
@@ -206,7 +210,7 @@ final class CutController extends AbstractController
      */
     private function told(Chosen $chosen): array
     {
-        $glues = array_map(fn (Strain $strain): array => [$strain, $this->stock->glues($strain)], $chosen->strains());
+        $glues = array_map(fn (Strain $strain): array => [$strain, $this->glues->bearing($strain)], $chosen->strains());
 
         return ['glues' => $glues, 'rows' => $this->stock->like([
             ...array_map(static fn (Need $need): string => $need->what->materialKey(), $chosen->needs()),

@@ -11,6 +11,7 @@ use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Stock\ItemReader;
 use Rinkel\App\Stock\KeptStock;
 use Rinkel\App\Stock\StockBox;
+use Rinkel\App\Stock\StockMovements;
 use Rinkel\App\Stock\StockRow;
 use Rinkel\App\Stock\StoredItem;
 use Rinkel\App\Stock\TakenMeanwhile;
@@ -44,6 +45,7 @@ final class StockController extends AbstractController
 
     public function __construct(
         private readonly StockBox $stock,
+        private readonly StockMovements $movements,
         private readonly ItemReader $reader,
         private readonly Preferences $preferences,
         private readonly Bin $bin,
@@ -121,7 +123,7 @@ final class StockController extends AbstractController
     public function undo(int $id): Response
     {
         try {
-            $this->stock->undo($id);
+            $this->movements->undo($id);
 
             return $this->redirectToRoute('stock', [], Response::HTTP_SEE_OTHER);
         } catch (TakenMeanwhile) {
@@ -133,8 +135,8 @@ final class StockController extends AbstractController
     public function takings(Request $request): Response
     {
         return $this->render('stock/takings.html.twig', [
-            'takings' => $this->stock->takings(),
-            'days' => StockBox::DAYS,
+            'takings' => $this->movements->takings(),
+            'days' => StockMovements::DAYS,
             'late' => RequestData::query($request)->has('late') ? RequestData::query($request)->id('late') : null,
         ]);
     }
@@ -259,7 +261,7 @@ final class StockController extends AbstractController
             'stored' => $stored,
             'weighed' => $weighed,
             'tray' => $tray,
-            'taking' => $this->stock->lastTaking(),
+            'taking' => $this->movements->lastTaking(),
             'late' => $late,
             'changed' => $isChanged,
             'gone' => $isGone,

@@ -9,6 +9,7 @@ use Rinkel\App\Platform\Files\Tables;
 use Rinkel\App\Platform\Http\ChangesNothing;
 use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Stock\StockBox;
+use Rinkel\App\Stock\StockMovements;
 use Rinkel\App\Stock\StockTables;
 use Rinkel\App\Stock\TablePreview;
 use Rinkel\App\Stock\TakenMeanwhile;
@@ -28,6 +29,7 @@ final class StockTablesController extends AbstractController
     public function __construct(
         private readonly StockTables $tables,
         private readonly StockBox $stock,
+        private readonly StockMovements $movements,
         private readonly Arriving $arriving,
     ) {}
 
@@ -102,7 +104,7 @@ final class StockTablesController extends AbstractController
         $chosen = $preview->chosen($sent->list('take'), '1' === $sent->raw('others'));
         try {
             if ([] !== $chosen) {
-                $this->stock->bringIn($chosen, $mark, (string) \count($chosen));
+                $this->movements->bringIn($chosen, $mark, (string) \count($chosen));
             }
         } catch (TakenMeanwhile) {
             return $this->page($preview, $token, isLate: true);

@@ -6,6 +6,7 @@ namespace Rinkel\Tests\App\Stock;
 
 use Rinkel\App\Cutting\Choosing;
 use Rinkel\App\Stock\StockBox;
+use Rinkel\App\Stock\StockMovements;
 use Rinkel\App\Stock\StoredItem;
 use Rinkel\App\Stock\TakenMeanwhile;
 use Rinkel\Core\Cutting\Cutting;
@@ -29,6 +30,7 @@ final class StockBoxTest extends WebCase
             'pattern' => '3 square, 5 bead b, 3 square',
         ]);
         $box = self::getContainer()->get(StockBox::class);
+        $movements = self::getContainer()->get(StockMovements::class);
         $choosing = self::getContainer()->get(Choosing::class);
         $chosen = $choosing->of(new ParameterBag(['p' => [(string) $piece->id()]]));
         [$need] = $chosen->needs();
@@ -58,14 +60,14 @@ final class StockBoxTest extends WebCase
                 $turn = $chance->whole(0, 3);
                 if (0 === $turn) {
                     $left = Length::ofMillimetres($chance->whole(20, 500));
-                    $box->bring($cord, $left);
+                    $movements->bring($cord, $left);
                     $there += $left->millimetres < Cutting::WASTE ? 0.0 : $left->millimetres;
                 } elseif (1 === $turn) {
-                    $box->receive([[$cord, Length::ofMillimetres(5000), []], [$need->what, 7, []]], 'bought');
+                    $movements->receive([[$cord, Length::ofMillimetres(5000), []], [$need->what, 7, []]], 'bought');
                     [$there, $beads] = [$there + 5000.0, $beads + 7];
                 } else {
                     $cutting = $chosen->cutting($box->cords($chosen->likenesses()));
-                    $taking = $box->take($cutting, [$need], $box->mark(), 'taken');
+                    $taking = $movements->take($cutting, [$need], $box->mark(), 'taken');
                     [, $stock, $sheet] = $cutting->sheets[0];
                     self::assertNotNull($stock);
                     foreach ($sheet->taken as $taken) {
@@ -75,10 +77,10 @@ final class StockBoxTest extends WebCase
                     }
                     $beads = max(0, $beads - $need->count);
                     if (3 === $turn) {
-                        $box->undo($taking->id());
+                        $movements->undo($taking->id());
                         [$there, $beads, $mark] = $before;
                         self::assertSame($mark, $box->mark(), 'undone is as it was, '.$chance);
-                        $this->assertThrowsWhenUndoneTwice($box, $taking->id());
+                        $this->assertThrowsWhenUndoneTwice($movements, $taking->id());
                     }
                 }
                 self::assertEqualsWithDelta($there, self::total($box, $uid), 0.01, $chance.', act '.$act);
@@ -94,13 +96,14 @@ final class StockBoxTest extends WebCase
             'pattern' => '2 square, word "ANNA" of a, 2 square',
         ]);
         $box = self::getContainer()->get(StockBox::class);
+        $movements = self::getContainer()->get(StockMovements::class);
         $item = $box->keep(null, Kind::Bead, ['shape' => 'letter', 'diameter' => '6 mm', 'letters' => 'A3 N2 O1']);
         $chosen = self::getContainer()->get(Choosing::class)->of(new ParameterBag(['p' => [(string) $piece->id()]]));
-        $taking = $box->take($chosen->cutting([]), $chosen->needs(), $box->mark(), 'x');
+        $taking = $movements->take($chosen->cutting([]), $chosen->needs(), $box->mark(), 'x');
         self::assertSame('A1 N0 O1', $this->again($item)->text('letters'));
-        $box->undo($taking->id());
+        $movements->undo($taking->id());
         self::assertSame('A3 N2 O1', $this->again($item)->text('letters'));
-        $box->receive([[$chosen->needs()[0]->what, 3, ['N' => 2, 'E' => 1]]], 'x');
+        $movements->receive([[$chosen->needs()[0]->what, 3, ['N' => 2, 'E' => 1]]], 'x');
         self::assertSame('A3 E1 N4 O1', (string) $box->rows(Kind::Bead)[0]->counted()?->letters());
     }
 
@@ -111,19 +114,20 @@ final class StockBoxTest extends WebCase
     {
         $piece = $this->lay();
         $box = self::getContainer()->get(StockBox::class);
+        $movements = self::getContainer()->get(StockMovements::class);
         $chosen = self::getContainer()->get(Choosing::class)->of(new ParameterBag(['p' => [(string) $piece->id()]]));
         $cord = $chosen->cutting([])->sheets[0][0];
-        $taking = $box->receive([[$cord, Length::parse('3 m', Unit::Metre), []]], 'x');
+        $taking = $movements->receive([[$cord, Length::parse('3 m', Unit::Metre), []]], 'x');
         self::assertSame(['3000 mm'], $box->all()[0]->texts('spools'));
         self::assertNotNull($box->of($cord));
-        $box->undo($taking->id());
+        $movements->undo($taking->id());
         self::assertSame([], $box->all());
     }
 
-    private function assertThrowsWhenUndoneTwice(StockBox $box, int $id): void
+    private function assertThrowsWhenUndoneTwice(StockMovements $movements, int $id): void
     {
         try {
-            $box->undo($id);
+            $movements->undo($id);
             self::fail('It was undone twice.');
         } catch (TakenMeanwhile) {
             $this->addToAssertionCount(1);

@@ -6,6 +6,7 @@ namespace Rinkel\Tests\App\Page\Stock;
 
 use Opis\JsonSchema\Validator;
 use Rinkel\App\Stock\StockBox;
+use Rinkel\App\Stock\StockMovements;
 use Rinkel\Core\Stock\Kind;
 use Rinkel\Tests\App\WebCase;
 use Rinkel\Tests\Core\Examples;
@@ -246,7 +247,7 @@ final class StockControllerTest extends WebCase
         self::assertSame($after, $this->lengths());
 
         // What was changed by hand since stays when it is taken back; what was taken comes back beside it.
-        $taking = self::getContainer()->get(StockBox::class)->lastTaking() ?? self::fail('Nothing was taken.');
+        $taking = self::getContainer()->get(StockMovements::class)->lastTaking() ?? self::fail('Nothing was taken.');
         $this->keep(['offcuts' => '1 m'] + self::WORKING, self::getContainer()->get(StockBox::class)->all()[0]->id());
         $this->browser->request('POST', '/stock/undo/'.$taking->id());
         self::assertContains('1000 mm', $this->lengths());
