@@ -28,8 +28,9 @@ final readonly class Cutting
      * @param array<string, array{list<Cut>, Length}> $cuts  of each piece, by what it is called, and the step to which
      *                                                       its cuts are rounded up
      * @param list<StockCord>                         $stock
+     * @param array<string, list<string>>             $done  what of each piece was cut before: "working 2"
      */
-    public static function of(array $cuts, array $stock, ?Length $waste = null): self
+    public static function of(array $cuts, array $stock, ?Length $waste = null, array $done = []): self
     {
         $cords = [];
         $demands = [];
@@ -38,6 +39,9 @@ final readonly class Cutting
                 $key = $cut->cord->materialKey();
                 $cords[$key] ??= $cut->cord;
                 for ($i = 1; $i <= $cut->count; ++$i) {
+                    if (\in_array($cut->role.' '.$i, $done[$piece] ?? [], true)) {
+                        continue;
+                    }
                     $demands[$key][] = new Demand(
                         $piece.' · '.$cut->role.($cut->count > 1 ? ' '.$i : ''),
                         $cut->length,

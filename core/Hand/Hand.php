@@ -73,6 +73,51 @@ final class Hand implements TensionAdjustment
     }
 
     /**
+     * Returns what plans of one piece need of it, so that it can be written down with the piece: whatever becomes of
+     * the hand, the piece was planned by this one.
+     *
+     * @param list<Cord> $cords
+     */
+    public function about(array $cords, ?Tension $said): self
+    {
+        $families = array_values(array_unique(array_map(self::cord(...), $cords)));
+        $hand = new self([], array_intersect_key($this->pulled, array_flip($families)));
+        $hand->told = $this->told;
+        foreach ([null, $said] as $one) {
+            $hand->posteriors[$one->value ?? ''] = $this->knows($one)->about($families);
+        }
+
+        return $hand;
+    }
+
+    /**
+     * Returns a hand as facts() wrote it down.
+     *
+     * @param int                      $told       observations by which it was known
+     * @param array<string, Stretch>   $pulled
+     * @param array<string, Posterior> $posteriors by what she said of how hard she pushes
+     */
+    public static function known(int $told, array $pulled, array $posteriors): self
+    {
+        $hand = new self([], $pulled);
+        [$hand->told, $hand->posteriors] = [$told, $posteriors];
+
+        return $hand;
+    }
+
+    /**
+     * @return array{told: int, pulled: array<string, string>, knows: array<string, array<string, mixed>>}
+     */
+    public function facts(): array
+    {
+        return [
+            'told' => $this->told,
+            'pulled' => array_map(strval(...), $this->pulled),
+            'knows' => array_map(static fn (Posterior $one): array => $one->facts(), $this->posteriors),
+        ];
+    }
+
+    /**
      * Returns by how much such a cord gave that she pulled, null where she pulled none.
      */
     public function pulled(Cord $cord): ?Stretch

@@ -73,6 +73,74 @@ final class Posterior
     }
 
     /**
+     * Returns the same of some cords only: what is known of the others is left out, which changes nothing of what is
+     * known of these (the marginal of a normal distribution is its part).
+     *
+     * @param list<string> $cords
+     */
+    public function about(array $cords): self
+    {
+        $kept = array_filter($this->rows, static fn (string $name): bool => 1 !== preg_match(
+            '/^(?:pitch|use) cord (.+)$/D',
+            $name,
+            $of,
+        ) || \in_array($of[1], $cords, true), \ARRAY_FILTER_USE_KEY);
+        if (\count($kept) === \count($this->rows)) {
+            return $this;
+        }
+        $rows = array_values($kept);
+        $solved = array_map(fn (int $row): array => $this->forward(
+            array_values(array_replace(array_fill(0, \count($this->spreads), 0.0), [$row => 1.0])),
+        ), $rows);
+        $covariance = array_map(
+            static fn (array $one): array => array_map(
+                static fn (array $other): float => array_sum(
+                    array_map(static fn (float $a, float $b): float => $a * $b, $one, $other),
+                ),
+                $solved,
+            ),
+            $solved,
+        );
+
+        return self::known(
+            array_keys($kept),
+            array_map(fn (int $row): float => $this->spreads[$row] ?? 0.0, $rows),
+            array_map(fn (int $row): float => $this->means[$row] ?? 0.0, $rows),
+            self::cholesky(self::inverse($covariance)),
+        );
+    }
+
+    /**
+     * Returns what is known as it was written down by facts().
+     *
+     * @param list<string>            $names   of what is unknown, "push" first
+     * @param list<float>             $spreads of each, before anything was observed
+     * @param list<float>             $means
+     * @param array<int, list<float>> $factor  lower triangle of L, where L times its transpose is the precision
+     */
+    public static function known(array $names, array $spreads, array $means, array $factor): self
+    {
+        $known = new self([], null);
+        $known->rows = array_flip($names);
+        [$known->spreads, $known->means, $known->factor] = [$spreads, $means, $factor];
+
+        return $known;
+    }
+
+    /**
+     * @return array{names: list<string>, spreads: list<float>, means: list<float>, factor: list<list<float>>}
+     */
+    public function facts(): array
+    {
+        return [
+            'names' => array_keys($this->rows),
+            'spreads' => $this->spreads,
+            'means' => $this->means,
+            'factor' => array_values($this->factor),
+        ];
+    }
+
+    /**
      * Returns how hard this maker pushes, against an even hand, and how sure that is.
      *
      * @return array{float, float}
@@ -84,14 +152,14 @@ final class Posterior
 
     public function expect(string $kind, string $cord, bool $isPushed = true): Expectation
     {
-        [$pitch, $pitchRest] = $this->known(
+        [$pitch, $pitchRest] = $this->seen(
             $this->vector('pitch', $kind, $cord, $isPushed),
             'pitch',
             $kind,
             $cord,
             $isPushed,
         );
-        [$use, $useRest] = $this->known($this->vector('use', $kind, $cord, $isPushed), 'use', $kind, $cord, $isPushed);
+        [$use, $useRest] = $this->seen($this->vector('use', $kind, $cord, $isPushed), 'use', $kind, $cord, $isPushed);
         $per = $use;
         foreach ($pitch as $row => $by) {
             $per[$row] = ($per[$row] ?? 0.0) - $by;
@@ -193,7 +261,7 @@ final class Posterior
      *
      * @return array{array<int, float>, float} and the variance of what was never observed
      */
-    private function known(array $vector, string $of, string $kind, string $cord, bool $isPushed): array
+    private function seen(array $vector, string $of, string $kind, string $cord, bool $isPushed): array
     {
         $rest = 0.0;
         foreach (self::parts($of, $kind, $cord, $isPushed) as $name => $width) {
@@ -277,6 +345,22 @@ final class Posterior
         }
 
         return $factor;
+    }
+
+    /**
+     * @param list<list<float>> $matrix symmetric and positive definite
+     *
+     * @return array<int, list<float>>
+     */
+    private static function inverse(array $matrix): array
+    {
+        $of = new self([], null);
+        $of->factor = self::cholesky($matrix);
+        $size = \count($matrix);
+
+        return array_map(static fn (int $row): array => $of->solved(
+            array_replace(array_fill(0, $size, 0.0), [$row => 1.0]),
+        ), range(0, $size - 1));
     }
 
     /**

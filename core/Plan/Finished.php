@@ -35,6 +35,7 @@ final readonly class Finished
      * @param Length|null           $body  how long it came out, null where nobody measured
      * @param int|null              $knots tied of the kind that makes most of it, as planned when null
      * @param array<string, Length> $left  of each cord, trimmed ends with it, by role
+     * @param array<string, Length> $cut   how long each cord was cut in fact, by role; as planned where nobody says
      */
     public function __construct(
         PieceSpec $wish,
@@ -42,6 +43,7 @@ final readonly class Finished
         private ?Length $body = null,
         private ?int $knots = null,
         private array $left = [],
+        private array $cut = [],
     ) {
         $this->even = (new Planner())->plan($wish->withTension(Tension::Even));
     }
@@ -163,7 +165,7 @@ final readonly class Finished
             return null;
         }
 
-        return $cut->length->minus($left)->minus($cut->part('straight'))->minus($cut->part('closure'))
+        return ($this->cut[$cut->role] ?? $cut->length)->minus($left)->minus($cut->part('straight'))->minus($cut->part('closure'))
             ->millimetres - ($all - $planned);
     }
 

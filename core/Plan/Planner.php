@@ -38,6 +38,14 @@ final readonly class Planner
     }
 
     /**
+     * Returns a planner for the hand of one maker, or as it was known once.
+     */
+    public function by(Hand $hand): self
+    {
+        return new self($this->constructions, static fn (): Hand => $hand);
+    }
+
+    /**
      * @throws PieceUnreadable If the pattern cannot be read or does not suit the construction, or the closure does not
      */
     public function plan(PieceSpec $wish): Plan

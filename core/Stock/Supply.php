@@ -49,6 +49,16 @@ final readonly class Supply
     }
 
     /**
+     * Returns what is left of it once so much was cut off; never less than nothing.
+     */
+    public function without(?Length $cut): self
+    {
+        return null === $cut || null === $this->length
+            ? $this
+            : new self($this->id, Length::longest(Length::zero(), $this->length->minus($cut)), $this->isSpool);
+    }
+
+    /**
      * Returns how much a new spool has to have of which $length can be cut for certain.
      */
     public static function giving(Length $length): Length

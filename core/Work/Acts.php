@@ -51,6 +51,23 @@ final readonly class Acts
     }
 
     /**
+     * Returns how many moves there are before the first that is not the cutting of cords: so many are done once all
+     * that is cut at the beginning is cut.
+     */
+    public function cutting(): int
+    {
+        $moves = 0;
+        foreach ($this->all as $act) {
+            if (Does::Cut !== $act->does) {
+                break;
+            }
+            $moves += $act->count;
+        }
+
+        return $moves;
+    }
+
+    /**
      * Returns the same with the second half as long as the first came out: so many times as long as planned.
      */
     public function halvedBy(float $times): self

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\App\Board;
 
 use Rinkel\App\Document\StepsDocument;
+use Rinkel\App\Making\MakingPlans;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
-use Rinkel\Core\Plan\Planner;
 
 /**
  * What Board pages show.
@@ -25,7 +25,7 @@ final readonly class BoardViews
         private Boards $boards,
         private Paces $paces,
         private Pieces $pieces,
-        private Planner $planner,
+        private MakingPlans $plans,
         private StepsDocument $documents,
         private Wording $wording,
     ) {}
@@ -39,7 +39,7 @@ final readonly class BoardViews
             $board,
             $this->boards->plan($board),
             $this->paces->pace(),
-            $this->planner,
+            $this->plans->planner($board->making()),
             $this->documents,
             $this->wording,
         );
@@ -94,11 +94,12 @@ final readonly class BoardViews
      */
     public function changed(StoredBoard $board, BoardView $view): ?array
     {
-        if ($board->piece()->document() === $board->document()) {
+        [$making, $piece] = [$board->making(), $board->piece()];
+        if (null === $piece || $making->design() === MakingPlans::design($piece)) {
             return null;
         }
         try {
-            $then = $this->planner->plan($this->pieces->piece($board->piece()))->acts();
+            $then = $this->plans->planner($making)->plan($this->pieces->piece($piece))->acts();
         } catch (PieceUnreadable) {
             return null;
         }

@@ -7,6 +7,10 @@ namespace Rinkel\App\Board;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
+use Rinkel\App\Making\MakingPlans;
+use Rinkel\App\Making\Makings;
+use Rinkel\App\Making\MakingState;
+use Rinkel\App\Making\StoredMaking;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Rinkel\Core\Making\ShortCordOption;
@@ -15,9 +19,7 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceSpec;
-use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Plan\Plan;
-use Rinkel\Core\Plan\Planner;
 
 /**
  * The pieces in the making, in the database.
@@ -27,9 +29,8 @@ final readonly class Boards
     public function __construct(
         private EntityManagerInterface $manager,
         private ClockInterface $clock,
-        private PieceWriter $writer,
-        private Planner $planner,
         private Makings $makings,
+        private MakingPlans $plans,
         private ExclusiveTransaction $alone,
         private Randomizer $chance,
     ) {}
@@ -46,15 +47,21 @@ final readonly class Boards
     {
         /** @var list<StoredBoard> */
         return $this->manager->createQuery(\sprintf(
-            'SELECT board, piece FROM %s board JOIN board.piece piece
-                WHERE board.finishedAt IS NULL AND piece.archivedAt IS NULL AND piece.discardedAt IS NULL
+            'SELECT board, making, piece FROM %s board JOIN board.making making LEFT JOIN making.piece piece
+                WHERE board.finishedAt IS NULL AND piece.discardedAt IS NULL
                 ORDER BY board.touchedAt DESC, board.id DESC',
             StoredBoard::class,
         ))->getResult();
     }
 
+    public function ofMaking(StoredMaking $making): ?StoredBoard
+    {
+        return $this->manager->getRepository(StoredBoard::class)->findOneBy(['making' => $making]);
+    }
+
     /**
-     * Returns the board on which a piece is made, a new one when it lies on none.
+     * Returns the board on which a piece is made: of what lies on one, touched last; of what is cut or planned, what
+     * was first; of one thing more where nothing of it is on the way.
      *
      * @throws PieceUnreadable If it cannot be planned
      */
@@ -65,14 +72,36 @@ final readonly class Boards
                 return $board;
             }
         }
-        $total = $this->makings->planOf($piece->document())->acts()->moves;
+        $waiting = $this->makings->running($piece);
+        usort($waiting, static fn (StoredMaking $one, StoredMaking $other): int => [
+            MakingState::Cut === $one->state() ? 0 : 1, $one->id(),
+        ] <=> [MakingState::Cut === $other->state() ? 0 : 1, $other->id()]);
+
+        return $this->lay($waiting[0] ?? $this->makings->plan($piece));
+    }
+
+    /**
+     * Lays a making on its board: where its cord is cut, after the cutting.
+     *
+     * @throws PieceUnreadable If it cannot be planned
+     */
+    public function lay(StoredMaking $making): StoredBoard
+    {
+        $board = $making->at(MakingState::OnBoard) instanceof \DateTimeImmutable ? $this->ofMaking($making) : null;
+        if (null !== $board) {
+            return $board;
+        }
+        $this->makings->lay($making);
+        $acts = $this->plans->plan($making)->acts();
         $board = new StoredBoard(
             bin2hex($this->chance->getBytes(16)),
-            $piece,
-            $piece->document(),
-            $total,
+            $making,
+            $acts->moves,
             $this->clock->now(),
         );
+        if (null !== $making->at(MakingState::Cut)) {
+            $board->come($acts->cutting(), $this->clock->now());
+        }
         $this->manager->persist($board);
         $this->manager->flush();
 
@@ -84,7 +113,7 @@ final readonly class Boards
      */
     public function wish(StoredBoard $board): PieceSpec
     {
-        return $this->makings->wish($board);
+        return $this->plans->spec($board->making());
     }
 
     /**
@@ -94,7 +123,7 @@ final readonly class Boards
      */
     public function plan(StoredBoard $board): Plan
     {
-        return $this->makings->plan($board);
+        return $this->plans->plan($board->making());
     }
 
     /**
@@ -168,13 +197,26 @@ final readonly class Boards
         if (null === $place) {
             return false;
         }
-        $total = $this->planner->plan($piece)->acts()->moves;
-        $this->alone(
-            $board,
-            fn () => $board->follow($this->writer->write($piece), $total, $place, $this->clock->now()),
-        );
+        $making = $board->making();
+        $planner = $this->plans->planner($making);
+        $fact = $this->plans->fact($piece, $planner);
+        $total = $planner->plan($piece)->acts()->moves;
+        $design = null === $making->piece() ? '' : MakingPlans::design($making->piece());
+        $this->alone($board, function () use ($board, $fact, $design, $total, $place): void {
+            $board->making()->freeze(...[...$fact, $design]);
+            $board->follow($total, $place, $this->clock->now());
+        });
 
         return true;
+    }
+
+    /**
+     * Stays as it is, whatever its piece is by now.
+     */
+    public function stay(StoredBoard $board): void
+    {
+        $piece = $board->piece();
+        $this->alone($board, static fn () => $board->making()->keep(null === $piece ? '' : MakingPlans::design($piece)));
     }
 
     /**
@@ -185,7 +227,7 @@ final readonly class Boards
     public function placeBy(StoredBoard $board, PieceSpec $piece): ?int
     {
         $now = $this->plan($board)->acts();
-        $then = $this->planner->plan($piece)->acts();
+        $then = $this->plans->planner($board->making())->plan($piece)->acts();
         $made = $now->made($board->moves());
         if ([] === $made) {
             return min($board->moves(), $then->before((int) array_key_last($then->all)));
@@ -255,9 +297,9 @@ final readonly class Boards
         $this->alone($board, fn () => $board->stop($id, $this->clock->now()));
     }
 
-    public function finish(StoredBoard $board): void
+    public function finish(StoredBoard $board, bool $is = true): void
     {
-        $this->alone($board, fn () => $board->finish($this->clock->now()));
+        $this->alone($board, fn () => $board->finish($is ? $this->clock->now() : null));
     }
 
     /**

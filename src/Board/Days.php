@@ -46,7 +46,7 @@ final readonly class Days
     {
         $boards = [];
         foreach ($this->boards->inUse() as $board) {
-            $boards[$board->piece()->id()] ??= $board;
+            $boards[$board->piece()?->id() ?? 0] ??= $board;
         }
         $pace = $this->paces->pace();
         [$pieces, $chains] = [[], []];

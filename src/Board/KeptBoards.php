@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Rinkel\App\Kept\Kept;
 use Rinkel\App\Kept\Row;
 use Rinkel\App\Kept\Rows;
+use Rinkel\App\Making\StoredMaking;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\Core\Measure\Exception\LengthOutOfRange;
 use Rinkel\Core\Measure\Length;
@@ -87,8 +88,7 @@ final readonly class KeptBoards implements Kept
 
         return [
             'uid' => $stored->uid(),
-            'pieceUid' => $stored->piece()->uid(),
-            'piece' => $stored->document(),
+            'makingUid' => $stored->making()->uid(),
             'moves' => $stored->moves(),
             'total' => $stored->total(),
             'number' => $stored->number(),
@@ -105,7 +105,6 @@ final readonly class KeptBoards implements Kept
     public function check(object $stored): void
     {
         if ($stored instanceof StoredBoard) {
-            $this->reader->read($stored->document());
             self::noted($stored);
         }
     }
@@ -137,18 +136,21 @@ final readonly class KeptBoards implements Kept
     public function read(array $row): Row
     {
         $uid = Rows::uid($row);
+        // From before there were makings, a board had its piece and plan itself.
         $document = Rows::named(\is_array($row['piece'] ?? null) ? $row['piece'] : []);
-        $piece = $this->reader->read($document);
+        $piece = [] === $document ? null : $this->reader->read($document);
         $total = Rows::number($row, 'total', 0, self::MOST_MOVES);
-        $total = 0 === $total ? $this->planner->plan($piece)->acts()->moves : $total;
+        $total = 0 === $total && null !== $piece ? $this->planner->plan($piece)->acts()->moves : $total;
         $finished = $row['finished'] ?? false;
         $touched = Rows::timeOrNone($row, 'touched') ?? new \DateTimeImmutable('@0');
         $taps = array_map(self::tap(...), Rows::list($row, 'taps', self::MOST_TAPS));
 
-        return new Row($uid, $piece->name, [
+        return new Row($uid, $piece->name ?? $this->making($row)?->name() ?? '', [
             'uid' => $uid,
+        ] + (null === $piece ? ['makingUid' => Rows::uid($row, name: 'makingUid')] : [
             'pieceUid' => Rows::uid($row, name: 'pieceUid'),
             'piece' => $document,
+        ]) + [
             'moves' => min($total, Rows::number($row, 'moves', 0, self::MOST_MOVES)),
             'total' => $total,
             'number' => Rows::number($row, 'number', 0, self::MOST_MOVES, \count($taps)),
@@ -167,24 +169,23 @@ final readonly class KeptBoards implements Kept
     }
 
     /**
-     * Lays a piece on its board as the row says it; without its piece there is nothing to lay.
+     * Lays a making on its board as the row says it; without it there is nothing to lay.
      */
     public function bring(Row $row, bool $isNew = false): void
     {
         $there = $isNew ? null : $this->find($row->uid);
         if (null !== $there) {
-            $this->remove($there);
-        }
-        $piece = $this->manager->getRepository(StoredPiece::class)
-            ->findOneBy(['uid' => Rows::uid($row->data, name: 'pieceUid')]);
-        if (null === $piece) {
-            return;
+            $this->manager->remove($there);
+            $this->manager->flush();
         }
         $touched = Rows::time($row->data, 'touched');
+        $making = $this->making($row->data) ?? $this->before($row, $touched);
+        if (null === $making) {
+            return;
+        }
         $board = new StoredBoard(
             $row->uid,
-            $piece,
-            Rows::named(\is_array($row->data['piece']) ? $row->data['piece'] : []),
+            $making,
             Rows::number($row->data, 'total', 0, self::MOST_MOVES),
             $touched,
         );
@@ -209,8 +210,39 @@ final readonly class KeptBoards implements Kept
 
     public function remove(object $stored): void
     {
+        \assert($stored instanceof StoredBoard);
+        $stored->making()->lay(null);
         $this->manager->remove($stored);
         $this->manager->flush();
+    }
+
+    /**
+     * @param array<mixed> $row
+     */
+    private function making(array $row): ?StoredMaking
+    {
+        $uid = $row['makingUid'] ?? null;
+
+        return !\is_string($uid) ? null : $this->manager->getRepository(StoredMaking::class)->findOneBy(['uid' => $uid]);
+    }
+
+    /**
+     * Returns the making of a board from before there were any; null where its piece is not there.
+     */
+    private function before(Row $row, \DateTimeImmutable $touched): ?StoredMaking
+    {
+        $piece = $this->manager->getRepository(StoredPiece::class)->findOneBy(['uid' => $row->data['pieceUid'] ?? '']);
+        if (null === $piece) {
+            return null;
+        }
+        $making = new StoredMaking(md5('making of '.$row->uid), $piece, null, [], 1, $touched);
+        $document = Rows::named(\is_array($row->data['piece'] ?? null) ? $row->data['piece'] : []);
+        $making->freeze($document, mb_substr($row->name, 0, 200), null, '');
+        $making->lay($touched);
+        $making->make(false === $row->data['finished'] ? null : Rows::time($row->data, 'finished'), '');
+        $this->manager->persist($making);
+
+        return $making;
     }
 
     /**

@@ -6,12 +6,11 @@ namespace Rinkel\App\Board;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Rinkel\App\Making\StoredMaking;
 use Rinkel\App\Piece\StoredPiece;
 
 /**
- * A piece in the making: by which plan, how far it has come, what was read on the tape, which clocks run.
- *
- * The plan is frozen here: the piece may be changed on its page meanwhile, and what is tied stays as it was tied.
+ * The board of one making: how far it has come, what was read on the tape, which clocks run.
  *
  * @phpstan-type Reading array{moves: int, length?: string, role?: string, left?: string}
  * @phpstan-type Clock array{id: string, step: int, ends: int}
@@ -22,6 +21,7 @@ use Rinkel\App\Piece\StoredPiece;
 #[ORM\Entity]
 #[ORM\Table('board')]
 #[ORM\UniqueConstraint('board_uid', columns: ['uid'])]
+#[ORM\UniqueConstraint('board_making', columns: ['making_id'])]
 class StoredBoard
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
@@ -54,18 +54,15 @@ class StoredBoard
     private ?\DateTimeImmutable $finishedAt = null;
 
     /**
-     * @param string       $uid      by which it is the same in every copy of a maker's data
-     * @param array<mixed> $document of the piece as it is made
-     * @param int          $total    moves of its making
+     * @param string $uid   by which it is the same in every copy of a maker's data
+     * @param int    $total moves of its making
      */
     public function __construct(
         #[ORM\Column(length: 32, options: ['default' => ''])]
         private string $uid,
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
-        private StoredPiece $piece,
-        #[ORM\Column(type: Types::JSON)]
-        private array $document,
+        private StoredMaking $making,
         #[ORM\Column(options: ['default' => 0])]
         private int $total,
         #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
@@ -82,27 +79,22 @@ class StoredBoard
         return $this->uid;
     }
 
-    public function piece(): StoredPiece
+    public function making(): StoredMaking
     {
-        return $this->piece;
+        return $this->making;
     }
 
     /**
-     * @return array<mixed>
+     * Returns the piece that is made, null where its maker has let go of that for good.
      */
-    public function document(): array
+    public function piece(): ?StoredPiece
     {
-        return $this->document;
+        return $this->making->piece();
     }
 
-    /**
-     * Returns what the piece is called, empty where its document cannot be read again.
-     */
     public function name(): string
     {
-        $name = $this->document['name'] ?? '';
-
-        return \is_string($name) ? $name : '';
+        return $this->making->name();
     }
 
     public function moves(): int
@@ -169,12 +161,9 @@ class StoredBoard
 
     /**
      * Goes on by another plan, from where as much of it is made.
-     *
-     * @param array<mixed> $document
      */
-    public function follow(array $document, int $total, int $moves, \DateTimeImmutable $at): void
+    public function follow(int $total, int $moves, \DateTimeImmutable $at): void
     {
-        $this->document = $document;
         $this->total = $total;
         $this->detours = array_map(
             fn (array $one): array => ['at' => max(0, $one['at'] + $moves - $this->moves)] + $one,
@@ -242,10 +231,13 @@ class StoredBoard
         $this->come($this->moves, $at);
     }
 
-    public function finish(\DateTimeImmutable $at): void
+    /**
+     * @param \DateTimeImmutable|null $at null where it is not finished after all
+     */
+    public function finish(?\DateTimeImmutable $at): void
     {
         $this->finishedAt = $at;
-        $this->clocks = [];
+        $this->clocks = null === $at ? $this->clocks : [];
     }
 
     /**

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Rinkel\App\Board;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Psr\Cache\CacheItemPoolInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
+use Rinkel\App\Making\MakingPlans;
 use Rinkel\App\Platform\Database\ExclusiveTransaction;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
 
 /**
  * What is tapped at boards. It comes with every move, so that it plans nothing.
@@ -22,7 +25,8 @@ final readonly class Taps
         private ClockInterface $clock,
         private ExclusiveTransaction $alone,
         private Randomizer $chance,
-        private Makings $makings,
+        private MakingPlans $plans,
+        private CacheItemPoolInterface $memory,
     ) {}
 
     public function board(int $id): ?StoredBoard
@@ -53,7 +57,7 @@ final readonly class Taps
      */
     public static function planOf(StoredBoard $board): string
     {
-        return hash('xxh3', serialize($board->document()));
+        return hash('xxh3', serialize($board->making()->document()));
     }
 
     /**
@@ -65,7 +69,7 @@ final readonly class Taps
     {
         $this->alone->run(function () use ($board, $taps): void {
             $known = $this->known($board, array_column($taps, 'id'));
-            $moves = $this->makings->kinds($board);
+            $moves = $this->kinds($board);
             foreach (\array_slice($taps, 0, self::MOST) as $tap) {
                 if (isset($known[$tap['id']])) {
                     continue;
@@ -80,6 +84,26 @@ final readonly class Taps
                 );
             }
         }, $board);
+    }
+
+    /**
+     * Returns the kinds of its moves as they were worked out last: they are others only when its plan is.
+     *
+     * @throws PieceUnreadable
+     */
+    private function kinds(StoredBoard $board): MoveKinds
+    {
+        $making = $board->making();
+        $item = $this->memory->getItem(
+            'rinkel.moves.'.hash('xxh128', serialize([$making->document(), $making->hand()])),
+        );
+        $known = $item->isHit() ? $item->get() : null;
+        if (!$known instanceof MoveKinds) {
+            $known = MoveKinds::of($this->plans->plan($making)->acts());
+            $this->memory->save($item->set($known));
+        }
+
+        return $known;
     }
 
     /**

@@ -9,6 +9,7 @@ use Rinkel\App\Board\Taps;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Kept\Bin;
 use Rinkel\App\Log\PieceFinisher;
+use Rinkel\App\Making\Makings;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
@@ -62,6 +63,7 @@ final class DemoCommand extends Command
         private readonly Samples $samples,
         private readonly PieceFinisher $finishing,
         private readonly Boards $boards,
+        private readonly Makings $makings,
         private readonly Taps $taps,
         private readonly StockBox $stock,
         private readonly StockMovements $movements,
@@ -139,7 +141,7 @@ final class DemoCommand extends Command
             if (\is_array($row) && isset($laid[$name]) && $untold === ($row['untold'] ?? false)) {
                 $typed = \is_array($row['typed'] ?? null) ? array_filter($row['typed'], is_string(...)) : [];
                 $faults = $this->finishing->finish(
-                    $laid[$name],
+                    $this->makings->plan($laid[$name]),
                     array_combine(array_map(strval(...), array_keys($typed)), $typed),
                 );
                 \assert([] === $faults);

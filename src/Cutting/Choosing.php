@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Cutting;
 
+use Rinkel\App\Making\MakingPlans;
+use Rinkel\App\Making\Makings;
+use Rinkel\App\Making\MakingState;
+use Rinkel\App\Making\StoredMaking;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Symfony\Component\HttpFoundation\ParameterBag;
 
@@ -19,6 +24,7 @@ final readonly class Choosing
     /** So many different pieces at once, and so many of each (judgement: more are no week). */
     private const MOST = 30;
     private const TIMES = 50;
+    private const MAKINGS = 200;
 
     /** So many pieces are offered. */
     private const OFFERED = 40;
@@ -26,10 +32,13 @@ final readonly class Choosing
     public function __construct(
         private Pieces $pieces,
         private Planner $planner,
+        private Makings $makings,
+        private MakingPlans $plans,
     ) {}
 
     /**
-     * @param ParameterBag $sent p[], the pieces, and n[…], how many of each; one each where nothing is said
+     * @param ParameterBag $sent p[], the pieces, and n[…], how many of each, one each where nothing is said; and m[],
+     *                           makings that are planned or partly cut
      */
     public function of(ParameterBag $sent): Chosen
     {
@@ -45,13 +54,61 @@ final readonly class Choosing
                     $stored,
                     $this->planner->plan($this->pieces->piece($stored)),
                     $said->within('n')->number((string) $id, 1, self::TIMES, 1),
+                    null,
                 ];
             } catch (PieceUnreadable) {
                 // The Table says what is wrong with it.
             }
         }
 
-        return new Chosen($chosen);
+        $makings = array_map($this->makings->find(...), \array_slice($said->ids('m'), 0, self::MAKINGS));
+
+        return new Chosen([...$chosen, ...$this->these(array_values(array_filter($makings)))]);
+    }
+
+    /**
+     * @param list<StoredMaking> $makings
+     *
+     * @return list<array{StoredPiece, Plan, int, StoredMaking|null}> those of which something is still to be cut, or all
+     */
+    private function these(array $makings, bool $all = false): array
+    {
+        [$chosen, $plans] = [[], []];
+        foreach ($makings as $making) {
+            $piece = $making->piece();
+            if (null === $piece || (!$all && MakingState::Planned !== $making->state())) {
+                continue;
+            }
+            $key = $making->isFrozen() ? $making->uid() : $piece->id().serialize($making->changes());
+            try {
+                $plans[$key] ??= $this->plans->plan($making);
+                $chosen[] = [$piece, $plans[$key], 1, $making];
+            } catch (PieceUnreadable) {
+                // Its order says what is wrong with it.
+            }
+        }
+
+        return $chosen;
+    }
+
+    /**
+     * @param list<StoredMaking> $makings of which some may be cut
+     *
+     * @return Chosen those of which something is still to be cut
+     */
+    public function makings(array $makings): Chosen
+    {
+        return new Chosen($this->these($makings));
+    }
+
+    /**
+     * @param list<StoredMaking> $makings
+     *
+     * @return Chosen all of them, however far they are
+     */
+    public function all(array $makings): Chosen
+    {
+        return new Chosen($this->these($makings, true));
     }
 
     public function one(StoredPiece $stored): Chosen

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Cutting;
 
+use Rinkel\App\Making\StoredMaking;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Cutting\Cutting;
@@ -15,12 +16,14 @@ use Rinkel\Core\Stock\StockCord;
 use Rinkel\Core\Work\Cure;
 
 /**
- * Some pieces, each with how many are made of it: what is cut, bought and paid for together.
+ * Some pieces, each with how many are made of it, and makings that are planned or partly cut: what is cut, bought and
+ * paid for together.
  */
 final readonly class Chosen
 {
     /**
-     * @param list<array{StoredPiece, Plan, int}> $pieces
+     * @param list<array{StoredPiece, Plan, int, StoredMaking|null}> $pieces with the making that each is, where it is
+     *                                                                       one already
      */
     public function __construct(public array $pieces) {}
 
@@ -31,8 +34,8 @@ final readonly class Chosen
 
     public function times(StoredPiece $stored): int
     {
-        foreach ($this->pieces as [$one, , $times]) {
-            if ($one->id() === $stored->id()) {
+        foreach ($this->pieces as [$one, , $times, $making]) {
+            if ($one->id() === $stored->id() && null === $making) {
                 return $times;
             }
         }
@@ -54,8 +57,9 @@ final readonly class Chosen
     public function cuts(): int
     {
         $cuts = 0;
-        foreach ($this->pieces as [, $plan, $times]) {
-            $cuts += $times * array_sum(array_map(static fn (Cut $cut): int => $cut->count, $plan->cuts));
+        foreach ($this->pieces as [, $plan, $times, $making]) {
+            $cuts += $times * array_sum(array_map(static fn (Cut $cut): int => $cut->count, $plan->cuts))
+                - \count($making?->isCut() ?? []);
         }
 
         return $cuts;
@@ -90,31 +94,49 @@ final readonly class Chosen
      */
     public function cutting(array $stock, ?string $only = null): Cutting
     {
-        $cuts = [];
-        foreach ($this->pieces as [, $plan, $times]) {
+        [$cuts, $done] = [[], []];
+        foreach ($this->named() as $name => [, $plan, $making]) {
             $piece = $plan->draft->piece;
+            $cuts[$name] = [array_values(array_filter(
+                $plan->cuts,
+                static fn (Cut $cut): bool => null === $only || $only === $cut->cord->materialKey(),
+            )), $piece->habits->cutStep($piece->unit)];
+            $done[$name] = $making?->isCut() ?? [];
+        }
+
+        return Cutting::of($cuts, $stock, done: $done);
+    }
+
+    /**
+     * Returns what is made one by one, each by a name of its own, as its label says it: "Harbour rail (2)".
+     *
+     * @return array<string, array{StoredPiece, Plan, StoredMaking|null}>
+     */
+    public function named(): array
+    {
+        $named = [];
+        foreach ($this->pieces as [$stored, $plan, $times, $making]) {
             for ([$done, $which] = [0, 1]; $done < $times; ++$which) {
-                // Each by a name of its own, as its label says it.
-                $name = $piece->name.(1 === $which ? '' : ' ('.$which.')');
-                if (!isset($cuts[$name])) {
-                    $cuts[$name] = [array_values(array_filter(
-                        $plan->cuts,
-                        static fn (Cut $cut): bool => null === $only || $only === $cut->cord->materialKey(),
-                    )), $piece->habits->cutStep($piece->unit)];
+                $name = $plan->draft->piece->name.(1 === $which ? '' : ' ('.$which.')');
+                if (!isset($named[$name])) {
+                    $named[$name] = [$stored, $plan, $making];
                     ++$done;
                 }
             }
         }
 
-        return Cutting::of($cuts, $stock);
+        return $named;
     }
 
     /**
-     * @return list<Need> beads and findings
+     * @return list<Need> beads and findings that were not taken out for them yet
      */
     public function needs(): array
     {
-        return Need::of(array_map(static fn (array $one): array => [$one[1], $one[2]], $this->pieces));
+        return Need::of(array_values(array_map(
+            static fn (array $one): array => [$one[1], $one[2]],
+            array_filter($this->pieces, static fn (array $one): bool => [] === ($one[3]?->things() ?? [])),
+        )));
     }
 
     /**
@@ -146,12 +168,16 @@ final readonly class Chosen
     /**
      * Returns them as an address says them.
      *
-     * @return array{p: list<int>, n: array<int, int>}
+     * @return array{p: list<int>, n: array<int, int>, m: list<int>}
      */
     public function query(): array
     {
-        $query = ['p' => [], 'n' => []];
-        foreach ($this->pieces as [$stored, , $times]) {
+        $query = ['p' => [], 'n' => [], 'm' => []];
+        foreach ($this->pieces as [$stored, , $times, $making]) {
+            if (null !== $making) {
+                $query['m'][] = $making->id();
+                continue;
+            }
             $query['p'][] = $stored->id();
             if ($times > 1) {
                 $query['n'][$stored->id()] = $times;

@@ -69,13 +69,20 @@ final readonly class Cords
      */
     public function ofPiece(StoredPiece $stored): InCord
     {
-        $piece = $this->planner->plan($this->pieces->piece($stored))->draft->piece;
+        return $this->of($this->planner->plan($this->pieces->piece($stored))->draft->piece, 'piece-'.$stored->id());
+    }
+
+    /**
+     * @param string $key by which it is told from others
+     */
+    public function of(Piece $piece, string $key): InCord
+    {
         $uses = $piece->cords;
         $core = $uses['core'] ?? null;
         $cord = self::ties($piece);
 
         return new InCord(
-            'piece-'.$stored->id(),
+            $key,
             $piece->name,
             $cord,
             $core?->bundle() ?? new Bundle($cord->round(), 1),

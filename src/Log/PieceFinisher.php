@@ -7,12 +7,16 @@ namespace Rinkel\App\Log;
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Board\StoredBoard;
 use Rinkel\App\Kept\AllDerived;
+use Rinkel\App\Making\MakingPlans;
+use Rinkel\App\Making\Makings;
+use Rinkel\App\Making\StoredMaking;
 use Rinkel\App\Money\Money;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Stock\StockMovements;
+use Rinkel\App\Stock\StoredTaking;
 use Rinkel\Core\Hand\Observation;
 use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -20,7 +24,6 @@ use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Plan\Finished;
 use Rinkel\Core\Plan\Plan;
-use Rinkel\Core\Plan\Planner;
 
 /**
  * Writes a finished piece into the log: what was planned, frozen, what came of it, and what that tells of the hand.
@@ -29,31 +32,31 @@ final readonly class PieceFinisher
 {
     public function __construct(
         private Pieces $pieces,
-        private Planner $planner,
         private Log $log,
         private AllDerived $derived,
         private PieceReader $reader,
         private Photos $photos,
         private StockMovements $movements,
         private Boards $boards,
+        private Makings $makings,
+        private MakingPlans $plans,
         private ExclusiveTransaction $alone,
         private Costing $costing,
         private Money $money,
     ) {}
 
     /**
-     * Returns the plan by which a piece is made, and of how many knots it is, of the one kind that makes nearly all of
-     * it; null where none does.
+     * Returns the plan by which something is made, and of how many knots it is, of the one kind that makes nearly all
+     * of it; null where none does.
      *
      * @return array{Plan, array{string, int}|null}
      *
      * @throws PieceUnreadable
      */
-    public function plan(StoredPiece $stored, ?StoredBoard $board): array
+    public function plan(StoredMaking $making): array
     {
-        $wish = null === $board ? $this->pieces->piece($stored) : $this->boards->wish($board);
-        $plan = $this->planner->plan($wish);
-        $finished = new Finished($wish, $plan);
+        $plan = $this->plans->plan($making);
+        $finished = new Finished($this->plans->spec($making), $plan);
         $kind = $finished->kind();
 
         return [$plan, null === $kind ? null : [$kind, $finished->planned()]];
@@ -96,19 +99,17 @@ final readonly class PieceFinisher
      *
      * @param array<string, string> $typed body, tied, minutes, notes, otherwise, left.<role>, stock, whether what is
      *                                     left goes into the stock, and sure, whether what is far off is so
-     * @param StoredBoard|null      $board on which it was made
      *
      * @return array<string, non-empty-list<Fault>> what is wrong, by field; then nothing is kept
      *
      * @throws PieceUnreadable
      */
-    public function finish(
-        StoredPiece $stored,
-        array $typed,
-        SentPhoto $photo = new SentPhoto(),
-        ?StoredBoard $board = null,
-    ): array {
-        return $this->alone->run(fn (): array => $this->written($stored, $typed, $photo, $board));
+    public function finish(StoredMaking $making, array $typed, SentPhoto $photo = new SentPhoto()): array
+    {
+        return $this->alone->run(
+            fn (): array => $this->written($making, $typed, $photo),
+            $making->isKept() ? $making : $making->piece(),
+        );
     }
 
     /**
@@ -116,34 +117,45 @@ final readonly class PieceFinisher
      *
      * @return array<string, non-empty-list<Fault>>
      */
-    private function written(StoredPiece $stored, array $typed, SentPhoto $photo, ?StoredBoard $board): array
+    private function written(StoredMaking $making, array $typed, SentPhoto $photo): array
     {
-        // What lies on a board is made by the plan of the board, whatever became of its piece since.
-        $wish = null === $board ? $this->pieces->piece($stored) : $this->boards->wish($board);
-        $plan = $this->planner->plan($wish);
-        $typed = new Typed($typed, $plan);
+        // What is cut or lies on a board is made by its own plan, whatever became of its piece since.
+        $plan = $this->plans->plan($making);
+        $typed = new Typed($typed, $plan, $making->lengths());
         if ($photo->isWrong()) {
             $typed->fault('photo', new Message('photo-unread', ['most' => intdiv(Photos::MOST_PIXELS, 1_000_000)]));
         }
         if ([] !== $typed->faults() || !$typed->isSure()) {
             return $typed->faults() + $typed->doubts();
         }
+        $this->makings->freeze($making);
+        $board = $this->boards->ofMaking($making);
         $uid = $this->log->newUid();
-        $finished = new Finished($wish, $plan, $typed->body, $typed->tied, $typed->left);
+        $finished = new Finished(
+            $this->plans->spec($making),
+            $plan,
+            $typed->body,
+            $typed->tied,
+            $typed->means(),
+            $making->lengths(),
+        );
         $this->log->add(
-            self::document($stored, $board?->document() ?? $stored->document(), $plan, $finished, $typed)
-                + $this->cost($plan) + $this->unmade($board),
+            self::document($making, $plan, $finished, $typed) + $this->cost($plan) + self::unmade($board),
             $uid,
         );
         if (null !== $photo->jpeg) {
             $this->photos->keep($uid, $photo->jpeg);
         }
-        $this->derived->changed();
+        $came = [];
         foreach ($typed->intoStock ? $plan->cuts : [] as $cut) {
-            if (isset($typed->left[$cut->role])) {
-                $this->movements->bring($cut->cord, $typed->left[$cut->role]);
-            }
+            $came[] = $this->movements->bring($cut->cord, $typed->ends($cut->role), $plan->draft->piece->name);
         }
+        $this->makings->made(
+            $making,
+            $uid,
+            array_map(static fn (StoredTaking $one): string => $one->uid, array_values(array_filter($came))),
+        );
+        $this->derived->changed();
         if (null !== $board) {
             $this->boards->finish($board);
         }
@@ -156,7 +168,7 @@ final readonly class PieceFinisher
      *
      * @return array{unmade?: array{moves: int, of: int}}
      */
-    private function unmade(?StoredBoard $board): array
+    private static function unmade(?StoredBoard $board): array
     {
         return null === $board || $board->moves() >= $board->total()
             ? []
@@ -176,27 +188,22 @@ final readonly class PieceFinisher
     }
 
     /**
-     * @param array<mixed> $piece as it was made
-     *
      * @return array<string, mixed>
      */
-    private static function document(
-        StoredPiece $stored,
-        array $piece,
-        Plan $plan,
-        Finished $finished,
-        Typed $typed,
-    ): array {
-        $cords = [];
+    private static function document(StoredMaking $making, Plan $plan, Finished $finished, Typed $typed): array
+    {
+        [$cords, $lengths] = [[], $making->lengths()];
         foreach ($plan->cuts as $cut) {
-            $cords[$cut->role] = ['count' => $cut->count, 'length' => (string) $cut->length]
-                + (isset($typed->left[$cut->role]) ? ['left' => (string) $typed->left[$cut->role]] : []);
+            $left = $typed->means()[$cut->role] ?? null;
+            $cords[$cut->role] = ['count' => $cut->count, 'length' => (string) ($lengths[$cut->role] ?? $cut->length)]
+                + (null === $left ? [] : ['left' => (string) $left]);
         }
+        $piece = $making->document();
 
         return array_filter([
             'name' => $plan->draft->piece->name,
-            'for' => $stored->whom(),
-            'pieceUid' => $stored->uid(),
+            'for' => $piece['for'] ?? null,
+            'pieceUid' => $making->piece()?->uid(),
             'piece' => $piece,
             'planned' => (string) $plan->draft->body(),
             'body' => $typed->body?->__toString(),

@@ -40,7 +40,7 @@ final class Typed
     public readonly string $otherwise;
     public readonly bool $intoStock;
 
-    /** @var array<string, Length> what was left of each cord, by role */
+    /** @var array<string, list<list<Length>>> what was left of its cords, one by one, each with its ends, by role */
     public readonly array $left;
 
     /** @var array<string, non-empty-list<Fault>> */
@@ -48,18 +48,20 @@ final class Typed
 
     /**
      * @param array<string, string> $typed by field
+     * @param array<string, Length> $cut   how long cords were cut in fact, by role
      */
     public function __construct(
         private readonly array $typed,
         private readonly Plan $plan,
+        private readonly array $cut = [],
     ) {
         $planned = $plan->draft->body();
         $this->body = $this->length('body', $planned->times(self::LEAST), $planned->times(self::MOST));
         [$this->tied, $this->minutes] = [$this->number('tied', 20_000), $this->number('minutes', 60_000)];
         $left = [];
         foreach ($plan->cuts as $cut) {
-            $rest = $this->length('left.'.$cut->role, Length::zero(), $cut->length);
-            $left += null === $rest ? [] : [$cut->role => $rest];
+            $rests = $this->lengths('left.'.$cut->role, $this->cut[$cut->role] ?? $cut->length, $cut->count);
+            $left += [] === $rests ? [] : [$cut->role => $rests];
         }
         $this->left = $left;
         [$this->notes, $this->otherwise] = [trim($typed['notes'] ?? ''), trim($typed['otherwise'] ?? '')];
@@ -102,11 +104,13 @@ final class Typed
             ]);
         }
         foreach ($this->plan->cuts as $cut) {
-            $left = $this->left[$cut->role] ?? null;
-            if (null !== $left && $left->isLongerThan($cut->length->times(self::MUCH))) {
+            $sums = array_map(static fn (array $ends): Length => Length::sum(...$ends), $this->left[$cut->role] ?? []);
+            $left = [] === $sums ? null : Length::longest(...$sums);
+            $length = $this->cut[$cut->role] ?? $cut->length;
+            if (null !== $left && $left->isLongerThan($length->times(self::MUCH))) {
                 $doubts['left.'.$cut->role] = new Message('far-left', [
                     'left' => $left->written($unit),
-                    'length' => $cut->length->written($unit),
+                    'length' => $length->written($unit),
                 ]);
             }
         }
@@ -125,9 +129,60 @@ final class Typed
         return $faults;
     }
 
-    private function length(string $field, Length $least, Length $most): ?Length
+    /**
+     * Returns what was left of cords of one role on the average: what each of them took is known no better.
+     *
+     * @return array<string, Length> by role
+     */
+    public function means(): array
     {
-        $text = trim($this->typed[$field] ?? '');
+        return array_map(
+            static fn (array $all): Length => Length::sum(...array_merge(...$all))->times(1 / max(1, \count($all))),
+            $this->left,
+        );
+    }
+
+    /**
+     * Returns what was left of the cords of one role, each end by itself: so they are as offcuts.
+     *
+     * @return list<Length>
+     */
+    public function ends(string $role): array
+    {
+        return array_merge(...$this->left[$role] ?? [], ...[[]]);
+    }
+
+    /**
+     * Reads what was left, cord by cord, of each the ends: "12 cm + 9 cm; 2 x 11 cm".
+     *
+     * @return list<list<Length>>
+     */
+    private function lengths(string $field, Length $most, int $count): array
+    {
+        $read = [];
+        foreach (preg_split('/\s*(?:;|\R)\s*/u', trim($this->typed[$field] ?? '')) ?: [] as $text) {
+            [$times, $text] = 1 === preg_match('/^(\d{1,3})\s*[x×]\s*(.+)$/Du', $text, $of)
+                ? [(int) $of[1], $of[2]]
+                : [1, $text];
+            $ends = array_values(array_filter(array_map(
+                fn (string $end): ?Length => $this->length($field, Length::zero(), $most, $end),
+                explode('+', $text),
+            )));
+            if ([] !== $ends && Length::sum(...$ends)->isLongerThan($most)) {
+                $this->fault($field, new Message('left-longer', ['left' => Length::sum(...$ends), 'cut' => $most]));
+            }
+            $read = [...$read, ...([] === $ends ? [] : array_fill(0, max(1, $times), $ends))];
+        }
+        if (\count($read) > $count) {
+            $this->fault($field, new Message('too-many-left', ['found' => \count($read), 'most' => $count]));
+        }
+
+        return $read;
+    }
+
+    private function length(string $field, Length $least, Length $most, ?string $text = null): ?Length
+    {
+        $text = trim($text ?? $this->typed[$field] ?? '');
         if ('' === $text) {
             return null;
         }

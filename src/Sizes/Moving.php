@@ -98,7 +98,7 @@ final readonly class Moving
 
     private function cost(StoredPiece $stored, Plan $plan): Cost
     {
-        return $this->costing->of(new Chosen([[$stored, $plan, 1]]), Cutting::of([], []));
+        return $this->costing->of(new Chosen([[$stored, $plan, 1, null]]), Cutting::of([], []));
     }
 
     /**

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Stock;
 
-use Rinkel\Core\Cutting\CutSheet;
-use Rinkel\Core\Cutting\Cutting;
+use Rinkel\Core\Cutting\Taking;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Need;
 use Rinkel\Core\Stock\Counted;
-use Rinkel\Core\Stock\StockCord;
 
 /**
  * How much there is of something once some of it was taken, or came.
@@ -19,20 +17,11 @@ final class Amounts
     /**
      * @return array{offcuts: list<string>, spools: list<string>} what remains of a cord
      */
-    public static function left(StockCord $cord, CutSheet $sheet): array
+    public static function left(Taking $taking): array
     {
-        $left = [];
-        foreach ($sheet->taken as $taken) {
-            $left[$taken->supply->id] = $taken->left;
-        }
         $rests = ['offcuts' => [], 'spools' => []];
-        foreach ($cord->supplies as $supply) {
-            $isTouched = \array_key_exists($supply->id, $left);
-            $rest = $isTouched ? $left[$supply->id] : $supply->length;
-            $least = Length::ofMillimetres($supply->isSpool ? 1.0 : Cutting::WASTE);
-            if (!$isTouched || null === $rest || !$rest->isShorterThan($least)) {
-                $rests[$supply->isSpool ? 'spools' : 'offcuts'][] = null === $rest ? '?' : (string) $rest;
-            }
+        foreach ($taking->left as $supply) {
+            $rests[$supply->isSpool ? 'spools' : 'offcuts'][] = null === $supply->length ? '?' : (string) $supply->length;
         }
 
         return $rests;

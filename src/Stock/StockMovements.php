@@ -9,6 +9,8 @@ use Psr\Clock\ClockInterface;
 use Random\Randomizer;
 use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Rinkel\Core\Cutting\Cutting;
+use Rinkel\Core\Cutting\Demand;
+use Rinkel\Core\Cutting\Taking;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
@@ -16,6 +18,7 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Plan\Need;
 use Rinkel\Core\Stock\Kind;
+use Rinkel\Core\Stock\Supply;
 
 /**
  * What comes into the stock box and goes out of it, written down so that it can be taken back.
@@ -39,22 +42,32 @@ final readonly class StockMovements
      * Takes a cut sheet off the stock: spools shrink, offcuts go or shrink to what is left of them, beads and findings
      * become fewer. All at once.
      *
-     * @param list<Need> $needs beads and findings that are taken with it
-     * @param string     $mark  of the stock that the sheet was made for
-     * @param string     $what  it was taken for
+     * @param list<Need>                                    $needs beads and findings that are taken with it
+     * @param string                                        $mark  of the stock that the sheet was made for
+     * @param string                                        $what  it was taken for
+     * @param (callable(Demand, Length, Supply): bool)|null $isCut which cords of the sheet are cut; all when null
      *
      * @throws TakenMeanwhile If the stock is another by now
      */
-    public function take(Cutting $cutting, array $needs, string $mark, string $what): StoredTaking
-    {
-        return $this->alone->run(function () use ($cutting, $needs, $mark, $what): StoredTaking {
+    public function take(
+        Cutting $cutting,
+        array $needs,
+        string $mark,
+        string $what,
+        ?callable $isCut = null,
+    ): StoredTaking {
+        return $this->alone->run(function () use ($cutting, $needs, $mark, $what, $isCut): StoredTaking {
             if ($mark !== $this->box->mark()) {
                 throw new TakenMeanwhile();
             }
             $after = [];
             foreach ($cutting->sheets as [, $cord, $sheet]) {
-                if (null !== $cord && [] !== $sheet->taken) {
-                    $after[$cord->id] = Amounts::left($cord, $sheet);
+                if (null === $cord) {
+                    continue;
+                }
+                $taking = Taking::of($cord, $sheet, $isCut ?? static fn (): bool => true);
+                if ([] !== $taking->cords) {
+                    $after[$cord->id] = Amounts::left($taking);
                 }
             }
             foreach ($needs as $need) {
@@ -84,9 +97,13 @@ final readonly class StockMovements
      *
      * @throws TakenMeanwhile If the stock is another by now
      */
-    public function receive(array $bought, string $what, ?string $mark = null): StoredTaking
-    {
-        return $this->alone->run(function () use ($bought, $what, $mark): StoredTaking {
+    public function receive(
+        array $bought,
+        string $what,
+        ?string $mark = null,
+        StockTurn $turn = StockTurn::Bought,
+    ): StoredTaking {
+        return $this->alone->run(function () use ($bought, $what, $mark, $turn): StoredTaking {
             if (null !== $mark && $mark !== $this->box->mark()) {
                 throw new TakenMeanwhile();
             }
@@ -106,7 +123,7 @@ final readonly class StockMovements
             return $this->changed(
                 array_filter($after, static fn (array $one): bool => [] !== $one),
                 $what,
-                StockTurn::Bought,
+                $turn,
                 $new,
             );
         });
@@ -159,10 +176,10 @@ final readonly class StockMovements
      *
      * @throws TakenMeanwhile If what it left is not there any more
      */
-    public function undo(int $id): void
+    public function undo(string $uid): void
     {
-        $this->alone->run(function () use ($id): void {
-            $taking = $this->manager->find(StoredTaking::class, $id);
+        $this->alone->run(function () use ($uid): void {
+            $taking = $this->withUid($uid);
             if (null === $taking || $taking->isUndone()) {
                 throw new TakenMeanwhile();
             }
@@ -172,6 +189,16 @@ final readonly class StockMovements
             $taking->undo();
             $this->manager->flush();
         });
+    }
+
+    public function withUid(string $uid): ?StoredTaking
+    {
+        return $this->manager->getRepository(StoredTaking::class)->findOneBy(['uid' => $uid]);
+    }
+
+    public function find(int $id): ?StoredTaking
+    {
+        return $this->manager->find(StoredTaking::class, $id);
     }
 
     /**
@@ -200,30 +227,40 @@ final readonly class StockMovements
     }
 
     /**
-     * Puts what is left of a cord into the box as an offcut, where it is long enough to be worth it: to its own kind,
-     * or as a new one.
+     * Puts into the box what is left of cords, each as the offcut it is, where it is long enough to be worth it: to
+     * its own kind, or as a new one. Returns the act by which that can be taken back; null where nothing was worth it.
+     *
+     * @param list<Length> $left
      */
-    public function bring(Cord $cord, Length $left): void
+    public function bring(Cord $cord, array $left, string $what): ?StoredTaking
     {
-        if ($left->isShorterThan(Length::ofMillimetres(Cutting::WASTE))) {
-            return;
+        $worth = array_values(array_filter(
+            $left,
+            static fn (Length $one): bool => !$one->isShorterThan(Length::ofMillimetres(Cutting::WASTE)),
+        ));
+        if ([] === $worth) {
+            return null;
         }
-        $stored = $this->box->of($cord)?->stored;
-        if (null === $stored) {
-            $this->box->keep(null, Kind::Cord, [
+
+        return $this->alone->run(function () use ($cord, $worth, $what): StoredTaking {
+            $stored = $this->box->of($cord)?->stored;
+            $isNew = null === $stored;
+            $stored ??= $this->box->keep(null, Kind::Cord, [
                 'fibre' => $cord->fibre->value,
                 'thickness' => (string) $cord->thickness,
                 'width' => $cord->width?->__toString(),
                 'colour' => $cord->colour->hex,
-                'offcuts' => [(string) $left],
+                'offcuts' => [(string) $worth[0]],
             ]);
+            $all = [...$stored->texts('offcuts'), ...array_map(strval(...), $isNew ? \array_slice($worth, 1) : $worth)];
 
-            return;
-        }
-        // Read anew, so that what another page takes or brings at the same time stays.
-        $this->alone->run(fn (): StoredItem => $this->box->keep($stored, Kind::Cord, [
-            'offcuts' => [...$stored->texts('offcuts'), (string) $left],
-        ] + $stored->document()), $stored);
+            return $this->changed(
+                [$stored->uid() => ['offcuts' => $all]],
+                $what,
+                StockTurn::Returned,
+                $isNew ? [$stored->uid() => true] : [],
+            );
+        });
     }
 
     /**

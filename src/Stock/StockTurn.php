@@ -15,6 +15,9 @@ enum StockTurn: string
     /** What was on a shopping list came. */
     case Bought = 'bought';
 
+    /** What was left of cords came back, or a cord that was cut and not used. */
+    case Returned = 'returned';
+
     /** Rows of a table were taken in. */
     case Table = 'table';
 

@@ -26,6 +26,14 @@ final readonly class Ticks
     }
 
     /**
+     * Returns by what a cut from cord that is not in stock is told from all others.
+     */
+    public static function elsewhere(Demand $demand): string
+    {
+        return hash('xxh128', implode("\n", [$demand->id, $demand->wished, 'elsewhere']));
+    }
+
+    /**
      * @return array<string, true> cuts that are made, of a sheet
      */
     public function made(Cutting $cutting): array
@@ -69,6 +77,9 @@ final readonly class Ticks
                 foreach ($taken->cuts as [$demand, $length]) {
                     $cuts[] = self::of($demand, $length, $taken->supply);
                 }
+            }
+            foreach ($sheet->unserved as $demand) {
+                $cuts[] = self::elsewhere($demand);
             }
         }
 

@@ -65,8 +65,12 @@ final class BoardController extends AbstractController
         try {
             return $this->page($board);
         } catch (PieceUnreadable) {
-            // Its piece says what is wrong with it.
-            return $this->redirectToRoute('piece', ['id' => $board->piece()->id()], Response::HTTP_SEE_OTHER);
+            // What is wrong with it stands on a page of its own.
+            return $this->redirectToRoute(
+                'kept',
+                ['kind' => 'making', 'uid' => $board->making()->uid()],
+                Response::HTTP_SEE_OTHER,
+            );
         }
     }
 
@@ -116,7 +120,8 @@ final class BoardController extends AbstractController
     {
         $board = $this->board($id);
         $key = $request->request->all()['way'] ?? '';
-        $piece = 'changed' === $key ? $this->pieces->piece($board->piece()) : null;
+        $design = $board->piece();
+        $piece = 'changed' === $key && null !== $design ? $this->pieces->piece($design) : null;
         $read = $this->boards->lastRead($board);
         foreach ('changed' === $key ? [] : $this->views->of($board)->ways($read) as $way) {
             if ($way->key === $key && null === $way->piece) {
@@ -125,11 +130,8 @@ final class BoardController extends AbstractController
             }
             $piece = $way->key === $key ? $way->piece : $piece;
         }
-        if (null !== $piece && $this->boards->follow($board, $piece) && 'changed' !== $key) {
-            $this->pieces->alone(
-                $board->piece(),
-                fn () => $this->pieces->save($board->piece(), $piece, ''),
-            );
+        if (null !== $piece) {
+            $this->boards->follow($board, $piece);
         }
 
         return $this->back($id);
@@ -147,14 +149,12 @@ final class BoardController extends AbstractController
     }
 
     /**
-     * Keeps the plan of the board: the piece goes back to it.
+     * Keeps the plan of the board, whatever its piece is by now.
      */
     #[Route('/boards/{id}/keep', 'board_keep', requirements: self::ID, methods: 'POST')]
     public function keep(int $id): Response
     {
-        $board = $this->board($id);
-        $piece = $this->boards->wish($board);
-        $this->pieces->alone($board->piece(), fn () => $this->pieces->save($board->piece(), $piece, ''));
+        $this->boards->stay($this->board($id));
 
         return $this->back($id);
     }
@@ -198,8 +198,8 @@ final class BoardController extends AbstractController
         );
 
         return $this->redirectToRoute(
-            'piece_finish',
-            ['id' => $board->piece()->id(), 'board' => $id, 'l' => $typed],
+            'making_finish',
+            ['id' => $board->making()->id(), 'l' => $typed],
             Response::HTTP_SEE_OTHER,
         );
     }

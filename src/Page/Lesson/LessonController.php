@@ -192,7 +192,10 @@ final class LessonController extends AbstractController
             return $in;
         }
         try {
-            $in = null === $board ? null : $this->cords->ofPiece($board->piece());
+            $in = null === $board ? null : $this->cords->of(
+                $this->boards->plan($board)->draft->piece,
+                'making-'.$board->making()->uid(),
+            );
         } catch (Failure) {
             // The piece says itself what is wrong with it.
         }
@@ -227,7 +230,7 @@ final class LessonController extends AbstractController
      */
     private function lesson(string $id, ?Side $hand, ?StoredBoard $board): Lesson
     {
-        $habits = $board?->document()['habits'] ?? null;
+        $habits = $board?->making()->document()['habits'] ?? null;
         $begins = \is_array($habits) && \is_string($habits['side'] ?? null) ? Side::tryFrom($habits['side']) : null;
         $lesson = null === $hand ? $this->hands->lesson($id, $begins) : Lessons::all()->named($id, $hand);
 

@@ -14,6 +14,9 @@ use Rinkel\App\Log\LogTable;
 use Rinkel\App\Log\Photos;
 use Rinkel\App\Log\PieceFinisher;
 use Rinkel\App\Log\SentPhoto;
+use Rinkel\App\Making\Makings;
+use Rinkel\App\Making\MakingState;
+use Rinkel\App\Making\StoredMaking;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Platform\Http\Streamed;
@@ -42,6 +45,7 @@ final class LogController extends AbstractController
         private readonly Costing $costing,
         private readonly Photos $photos,
         private readonly Boards $boards,
+        private readonly Makings $makings,
         private readonly BoardViews $views,
         private readonly Bin $bin,
         private readonly KeptLog $kept,
@@ -125,22 +129,47 @@ final class LogController extends AbstractController
         return $this->redirectToRoute('log', ['removed' => $removal->uid], Response::HTTP_SEE_OTHER);
     }
 
+    /**
+     * Finishes what of a piece is on the way; one thing more where nothing is.
+     */
     #[Route('/pieces/{id}/finish', 'piece_finish', requirements: self::ID, methods: ['GET', 'POST'])]
     public function finish(int $id, Request $request, SentPhoto $photo): Response
     {
         $stored = $this->pieces->find($id) ?? throw $this->createNotFoundException();
+        $running = array_values(array_filter(
+            $this->makings->running($stored),
+            static fn (StoredMaking $one): bool => MakingState::Planned !== $one->state(),
+        ));
+        if ([] !== $running && !$request->isMethod('POST')) {
+            return $this->redirectToRoute('making_finish', ['id' => $running[0]->id()], Response::HTTP_SEE_OTHER);
+        }
+
+        return $this->finishing($this->makings->plan($stored), $request, $photo);
+    }
+
+    #[Route('/makings/{id}/finish', 'making_finish', requirements: self::ID, methods: ['GET', 'POST'])]
+    public function finishMaking(int $id, Request $request, SentPhoto $photo): Response
+    {
+        $making = $this->makings->find($id) ?? throw $this->createNotFoundException();
+        if (null !== $making->at(MakingState::Made)) {
+            return $this->redirectToRoute('making', ['id' => $id], Response::HTTP_SEE_OTHER);
+        }
+
+        return $this->finishing($making, $request, $photo);
+    }
+
+    private function finishing(StoredMaking $making, Request $request, SentPhoto $photo): Response
+    {
         $sent = $request->isMethod('POST') ? RequestData::form($request) : RequestData::query($request);
         $typed = $sent->within('l')->typed(2000);
-        $board = $this->boards->find($sent->id('board'));
-        $board = $board?->piece() === $stored ? $board : null;
         if (!$request->isMethod('POST')) {
-            return $this->finishPage($id, $typed, [], $board?->id());
+            return $this->finishPage($making, $typed, []);
         }
-        $faults = true === $board?->isFinished() ? [] : $this->finishing->finish($stored, $typed, $photo, $board);
+        $faults = $this->finishing->finish($making, $typed, $photo);
 
         return [] === $faults
             ? $this->redirectToRoute('log', [], Response::HTTP_SEE_OTHER)
-            : $this->finishPage($id, $typed, $faults, $board?->id());
+            : $this->finishPage($making, $typed, $faults);
     }
 
     /**
@@ -149,21 +178,20 @@ final class LogController extends AbstractController
      *
      * @throws PieceUnreadable
      */
-    private function finishPage(int $id, array $typed, array $faults, ?int $on): Response
+    private function finishPage(StoredMaking $making, array $typed, array $faults): Response
     {
-        $stored = $this->pieces->find($id) ?? throw $this->createNotFoundException();
-        $board = null === $on ? null : $this->boards->find($on);
-        [$plan, $knots] = $this->finishing->plan($stored, $board);
+        $board = null === $making->at(MakingState::OnBoard) ? null : $this->boards->ofMaking($making);
+        [$plan, $knots] = $this->finishing->plan($making);
         $doubts = array_filter($faults, static fn (array $of): bool => 'sure' === $of[0]->path);
 
         return $this->render('log/finish.html.twig', [
-            'stored' => $stored,
+            'making' => $making,
             'plan' => $plan,
+            'lengths' => $making->lengths(),
             'knots' => $knots,
             'typed' => $typed,
             'faults' => $faults,
             'doubts' => \count($doubts) === \count($faults) ? $doubts : [],
-            'board' => $on,
             'unmade' => null === $board ? null : $this->views->unmade($board),
         ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }

@@ -196,7 +196,7 @@ final class SizesController extends AbstractController
         foreach ($asked->sizes->all ?? [] as $i => $sized) {
             \assert($sized instanceof Sized);
             if (($asked->counts[$i] ?? 1) > 0) {
-                $pieces[] = [$stored, $sized->plan, $asked->counts[$i] ?? 1];
+                $pieces[] = [$stored, $sized->plan, $asked->counts[$i] ?? 1, null];
             }
         }
 

@@ -8,6 +8,8 @@ use Rinkel\App\Buying\Lists;
 use Rinkel\App\Buying\Shopping;
 use Rinkel\App\Cutting\Choosing;
 use Rinkel\App\Cutting\Chosen;
+use Rinkel\App\Cutting\SheetTaker;
+use Rinkel\App\Making\StoredMaking;
 use Rinkel\App\Platform\Files\Tables;
 use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Price\Costing;
@@ -43,6 +45,7 @@ final class CutController extends AbstractController
         private readonly Shopping $shopping,
         private readonly Costing $costing,
         private readonly Ticks $ticks,
+        private readonly SheetTaker $taker,
         private readonly Preferences $preferences,
     ) {}
 
@@ -84,14 +87,47 @@ final class CutController extends AbstractController
     {
         $chosen = $this->choosing->of($request->request);
         try {
-            $cutting = $this->cutting($chosen);
-            $this->movements->take($cutting, $chosen->needs(), RequestData::form($request)->raw('mark'), $chosen->names());
-            $this->ticks->clear($cutting);
+            $sent = RequestData::form($request);
+            $makings = $this->taker->take(
+                $chosen,
+                $this->cutting($chosen),
+                $sent->list('need'),
+                '' === $sent->raw('ticked'),
+                $sent->raw('mark'),
+            );
 
-            return $this->redirectToRoute('stock', ['taken' => 1], Response::HTTP_SEE_OTHER);
+            return $this->taken($makings, $chosen);
         } catch (TakenMeanwhile) {
             return $this->sheet($chosen, true);
         }
+    }
+
+    /**
+     * Leads on to what was cut: the thing, its order, or the stock where it is of several.
+     *
+     * @param list<StoredMaking> $makings
+     */
+    private function taken(array $makings, Chosen $chosen): Response
+    {
+        $orders = array_values(array_unique(array_map(
+            static fn (StoredMaking $one): int => $one->order()?->id() ?? 0,
+            $makings,
+        )));
+
+        return match (true) {
+            [] === $makings => $this->redirectToRoute('cut', $chosen->query() + ['none' => 1], Response::HTTP_SEE_OTHER),
+            1 === \count($orders) && 0 !== $orders[0] => $this->redirectToRoute(
+                'order',
+                ['id' => $orders[0], 'taken' => 1],
+                Response::HTTP_SEE_OTHER,
+            ),
+            1 === \count($makings) => $this->redirectToRoute(
+                'making',
+                ['id' => $makings[0]->id(), 'taken' => 1],
+                Response::HTTP_SEE_OTHER,
+            ),
+            default => $this->redirectToRoute('stock', ['taken' => 1], Response::HTTP_SEE_OTHER),
+        };
     }
 
     #[Route('/tick', 'cut_tick', methods: 'POST')]
@@ -145,7 +181,7 @@ final class CutController extends AbstractController
             'each' => array_map(fn (array $one): array => [
                 $one[1]->draft->piece->name,
                 $one[2],
-                $this->costing->of(new Chosen([[$one[0], $one[1], 1]]), Cutting::of([], [])),
+                $this->costing->of(new Chosen([[$one[0], $one[1], 1, null]]), Cutting::of([], [])),
             ], $chosen->pieces),
         ]);
     }

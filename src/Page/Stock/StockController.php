@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\Stock;
 
+use Rinkel\App\Cutting\SheetTaker;
 use Rinkel\App\Kept\Bin;
 use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Platform\Http\Streamed;
@@ -46,6 +47,7 @@ final class StockController extends AbstractController
     public function __construct(
         private readonly StockBox $stock,
         private readonly StockMovements $movements,
+        private readonly SheetTaker $taker,
         private readonly ItemReader $reader,
         private readonly Preferences $preferences,
         private readonly Bin $bin,
@@ -123,7 +125,7 @@ final class StockController extends AbstractController
     public function undo(int $id): Response
     {
         try {
-            $this->movements->undo($id);
+            $this->taker->back($this->movements->find($id) ?? throw new TakenMeanwhile());
 
             return $this->redirectToRoute('stock', [], Response::HTTP_SEE_OTHER);
         } catch (TakenMeanwhile) {

@@ -6,6 +6,7 @@ namespace Rinkel\App\Page\Twig;
 
 use Rinkel\App\Board\BenchDay;
 use Rinkel\App\Board\DayLine;
+use Rinkel\App\Making\Makings;
 use Rinkel\App\Platform\Wording\Times;
 use Rinkel\App\Svg\PagePictures;
 use Twig\Extension\AbstractExtension;
@@ -21,6 +22,7 @@ final class BenchExtension extends AbstractExtension
     public function __construct(
         private readonly PagePictures $pictures,
         private readonly Times $times,
+        private readonly Makings $makings,
     ) {}
 
     public function getFunctions(): array
@@ -33,6 +35,7 @@ final class BenchExtension extends AbstractExtension
             ),
             new TwigFunction('log_chart', $this->pictures->chart(...), self::DRAWN),
             new TwigFunction('sample', $this->pictures->sample(...), self::DRAWN),
+            new TwigFunction('made_of', $this->makings->counts(...)),
             new TwigFunction('hand_gauge', $this->pictures->hand(...), self::DRAWN),
         ];
     }

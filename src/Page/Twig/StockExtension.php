@@ -42,6 +42,7 @@ final class StockExtension extends AbstractExtension
             new TwigFunction('in_stock', $this->against->of(...)),
             new TwigFunction('missing', $this->against->missing(...)),
             new TwigFunction('tick_of', Ticks::of(...)),
+            new TwigFunction('tick_elsewhere', Ticks::elsewhere(...)),
             new TwigFunction('cord_worth', $this->costing->ofCord(...)),
         ];
     }

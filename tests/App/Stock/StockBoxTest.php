@@ -60,7 +60,7 @@ final class StockBoxTest extends WebCase
                 $turn = $chance->whole(0, 3);
                 if (0 === $turn) {
                     $left = Length::ofMillimetres($chance->whole(20, 500));
-                    $movements->bring($cord, $left);
+                    $movements->bring($cord, [$left], 'left');
                     $there += $left->millimetres < Cutting::WASTE ? 0.0 : $left->millimetres;
                 } elseif (1 === $turn) {
                     $movements->receive([[$cord, Length::ofMillimetres(5000), []], [$need->what, 7, []]], 'bought');
@@ -77,10 +77,10 @@ final class StockBoxTest extends WebCase
                     }
                     $beads = max(0, $beads - $need->count);
                     if (3 === $turn) {
-                        $movements->undo($taking->id());
+                        $movements->undo($taking->uid);
                         [$there, $beads, $mark] = $before;
                         self::assertSame($mark, $box->mark(), 'undone is as it was, '.$chance);
-                        $this->assertThrowsWhenUndoneTwice($movements, $taking->id());
+                        $this->assertThrowsWhenUndoneTwice($movements, $taking->uid);
                     }
                 }
                 self::assertEqualsWithDelta($there, self::total($box, $uid), 0.01, $chance.', act '.$act);
@@ -101,7 +101,7 @@ final class StockBoxTest extends WebCase
         $chosen = self::getContainer()->get(Choosing::class)->of(new ParameterBag(['p' => [(string) $piece->id()]]));
         $taking = $movements->take($chosen->cutting([]), $chosen->needs(), $box->mark(), 'x');
         self::assertSame('A1 N0 O1', $this->again($item)->text('letters'));
-        $movements->undo($taking->id());
+        $movements->undo($taking->uid);
         self::assertSame('A3 N2 O1', $this->again($item)->text('letters'));
         $movements->receive([[$chosen->needs()[0]->what, 3, ['N' => 2, 'E' => 1]]], 'x');
         self::assertSame('A3 E1 N4 O1', (string) $box->rows(Kind::Bead)[0]->counted()?->letters());
@@ -120,14 +120,14 @@ final class StockBoxTest extends WebCase
         $taking = $movements->receive([[$cord, Length::parse('3 m', Unit::Metre), []]], 'x');
         self::assertSame(['3000 mm'], $box->all()[0]->texts('spools'));
         self::assertNotNull($box->of($cord));
-        $movements->undo($taking->id());
+        $movements->undo($taking->uid);
         self::assertSame([], $box->all());
     }
 
-    private function assertThrowsWhenUndoneTwice(StockMovements $movements, int $id): void
+    private function assertThrowsWhenUndoneTwice(StockMovements $movements, string $uid): void
     {
         try {
-            $movements->undo($id);
+            $movements->undo($uid);
             self::fail('It was undone twice.');
         } catch (TakenMeanwhile) {
             $this->addToAssertionCount(1);

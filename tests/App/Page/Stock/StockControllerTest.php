@@ -198,7 +198,8 @@ final class StockControllerTest extends WebCase
 
         $this->browser->submit($page->filter('#take')->form());
         $page = $this->browser->followRedirect();
-        self::assertStringContainsString('Taken off for Plain band', $page->filter('#taking')->text());
+        self::assertStringContainsString('This is cut and off the stock', $page->filter('#taking')->text());
+        self::assertStringContainsString('from the stock', $page->filter('.then')->text(), 'each cord is told');
         self::assertNotSame($before, $this->lengths());
         self::assertNotContains('2660 mm', $this->lengths());
         $this->browser->submit($page->filter('#taking form')->form());

@@ -1,0 +1,215 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Making;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Random\Randomizer;
+use Rinkel\App\Orders\StoredOrder;
+use Rinkel\App\Piece\StoredPiece;
+
+/**
+ * What is made, in the database.
+ *
+ * @phpstan-import-type MadeOf from StoredMaking
+ * @phpstan-import-type Thing from StoredMaking
+ */
+final readonly class Makings
+{
+    public function __construct(
+        private EntityManagerInterface $manager,
+        private ClockInterface $clock,
+        private Randomizer $chance,
+        private MakingPlans $plans,
+    ) {}
+
+    public function find(int $id): ?StoredMaking
+    {
+        return $this->manager->find(StoredMaking::class, $id);
+    }
+
+    public function withUid(string $uid): ?StoredMaking
+    {
+        return $this->manager->getRepository(StoredMaking::class)->findOneBy(['uid' => $uid]);
+    }
+
+    /**
+     * @return list<StoredMaking> planned last first
+     */
+    public function of(StoredPiece $piece): array
+    {
+        return $this->manager->getRepository(StoredMaking::class)
+            ->findBy(['piece' => $piece], ['plannedAt' => 'DESC', 'id' => 'DESC']);
+    }
+
+    /**
+     * @return array{made: int, running: int} how often a piece was made, and how many of it are on the way
+     */
+    public function counts(StoredPiece $piece): array
+    {
+        $counts = $this->manager->getConnection()->fetchAllKeyValue(
+            'SELECT made_at IS NOT NULL, COUNT(*) FROM making WHERE piece_id = ? GROUP BY made_at IS NOT NULL',
+            [$piece->id()],
+        );
+        $of = static fn (int $isMade): int => is_numeric($counts[$isMade] ?? 0) ? (int) ($counts[$isMade] ?? 0) : 0;
+
+        return ['made' => $of(1), 'running' => $of(0)];
+    }
+
+    /**
+     * @return list<StoredMaking> in the order in which they were asked for
+     */
+    public function ofOrder(StoredOrder $order): array
+    {
+        return $this->manager->getRepository(StoredMaking::class)->findBy(['order' => $order], ['id' => 'ASC']);
+    }
+
+    /**
+     * Returns what is on the way: planned for an order, cut, or on the board.
+     *
+     * @return list<StoredMaking>
+     */
+    public function running(?StoredPiece $piece = null): array
+    {
+        $query = $this->manager->createQueryBuilder()->select('making')->from(StoredMaking::class, 'making')
+            ->where('making.madeAt IS NULL')->orderBy('making.id', 'ASC');
+        if (null !== $piece) {
+            $query->andWhere('making.piece = :piece')->setParameter('piece', $piece);
+        }
+
+        /** @var list<StoredMaking> */
+        return $query->getQuery()->getResult();
+    }
+
+    /**
+     * Returns one thing more that is to be made from a piece; it is kept by keep().
+     *
+     * @param array<string, string> $changes what is other of it
+     */
+    public function plan(StoredPiece $piece, ?StoredOrder $order = null, array $changes = [], int $number = 1): StoredMaking
+    {
+        return new StoredMaking(
+            bin2hex($this->chance->getBytes(16)),
+            $piece,
+            $order,
+            $changes,
+            $number,
+            $this->clock->now(),
+        );
+    }
+
+    public function keep(StoredMaking $making): void
+    {
+        $this->manager->persist($making);
+        $this->manager->flush();
+    }
+
+    /**
+     * Makes it a fact: by the plan of this moment, and the hand by which it was planned.
+     *
+     * @throws \Rinkel\Core\Piece\Exception\PieceUnreadable If it cannot be planned
+     */
+    public function freeze(StoredMaking $making): void
+    {
+        if (!$making->isFrozen()) {
+            $making->freeze(...$this->plans->frozen($making));
+        }
+    }
+
+    /**
+     * @return list<StoredMaking> those for which an act of the stock cut something
+     */
+    public function cutBy(string $taking): array
+    {
+        /** @var list<StoredMaking> */
+        return $this->manager->createQuery(\sprintf(
+            'SELECT making FROM %s making WHERE making.cords LIKE :taking OR making.things LIKE :taking ORDER BY making.id',
+            StoredMaking::class,
+        ))->setParameter('taking', '%"'.$taking.'"%')->getResult();
+    }
+
+    /**
+     * Notes that some cords and things are its own no more: what nothing is left of follows its piece again, and is
+     * gone where nobody asked for it.
+     *
+     * @param list<MadeOf> $cords  that stay
+     * @param list<Thing>  $things that stay
+     */
+    public function left(StoredMaking $making, array $cords, array $things): void
+    {
+        $making->cut($cords, null);
+        $making->take($things);
+        if ([] === $cords && null === $making->at(MakingState::OnBoard)) {
+            $making->thaw();
+            if (null === $making->order()) {
+                $this->manager->remove($making);
+            }
+        }
+        $this->manager->flush();
+    }
+
+    /**
+     * Notes that what an act of the stock cut was not cut.
+     */
+    public function uncut(StoredMaking $making, string $taking): void
+    {
+        $stays = static fn (array $one): bool => $one['taking'] !== $taking;
+        $this->left(
+            $making,
+            array_values(array_filter($making->cords(), $stays)),
+            array_values(array_filter($making->things(), $stays)),
+        );
+    }
+
+    /**
+     * Lays it on the board.
+     */
+    public function lay(StoredMaking $making): void
+    {
+        $this->freeze($making);
+        $making->lay($this->clock->now());
+        $this->keep($making);
+    }
+
+    /**
+     * @param string       $log       the entry that it became
+     * @param list<string> $leftovers acts by which what was left of its cords came into the stock
+     */
+    public function made(StoredMaking $making, string $log, array $leftovers): void
+    {
+        $this->freeze($making);
+        $making->make($this->clock->now(), $log, $leftovers);
+        $this->keep($making);
+    }
+
+    public function delivered(StoredMaking $making, bool $is): void
+    {
+        if (MakingState::Made === $making->state() || MakingState::Delivered === $making->state()) {
+            $making->deliver($is ? $this->clock->now() : null);
+            $this->manager->flush();
+        }
+    }
+
+    /**
+     * Lets go of what an order asked for: what nothing was done for is gone, all else is nobody's.
+     */
+    public function release(StoredOrder $order): void
+    {
+        foreach ($this->ofOrder($order) as $making) {
+            if (MakingState::Planned === $making->state() && [] === $making->cords()) {
+                $this->manager->remove($making);
+            } else {
+                $making->belong(null);
+            }
+        }
+        $this->manager->flush();
+    }
+
+    public function forget(StoredMaking $making): void
+    {
+        $this->manager->remove($making);
+        $this->manager->flush();
+    }
+}

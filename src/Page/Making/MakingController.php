@@ -1,0 +1,231 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Page\Making;
+
+use Rinkel\App\Board\Boards;
+use Rinkel\App\Kept\Bin;
+use Rinkel\App\Log\Reopener;
+use Rinkel\App\Making\Adopting;
+use Rinkel\App\Making\KeptMakings;
+use Rinkel\App\Making\MakingPlans;
+use Rinkel\App\Making\Makings;
+use Rinkel\App\Making\MakingState;
+use Rinkel\App\Making\StoredMaking;
+use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Settings\Preferences;
+use Rinkel\App\Stock\StockMovements;
+use Rinkel\App\Stock\TakenMeanwhile;
+use Rinkel\App\Svg\PagePictures;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/**
+ * One thing that is made: what was cut for it, how far it is, and where it goes next.
+ */
+final class MakingController extends AbstractController
+{
+    private const ID = ['id' => '[0-9]{1,18}'];
+
+    public function __construct(
+        private readonly Makings $makings,
+        private readonly MakingPlans $plans,
+        private readonly Adopting $adopting,
+        private readonly Boards $boards,
+        private readonly Pieces $pieces,
+        private readonly Reopener $reopener,
+        private readonly StockMovements $movements,
+        private readonly Preferences $preferences,
+    ) {}
+
+    #[Route('/makings/{id}', 'making', requirements: self::ID, methods: 'GET')]
+    public function show(int $id, Request $request): Response
+    {
+        return $this->page($this->making($id), isTaken: RequestData::query($request)->has('taken'));
+    }
+
+    /**
+     * Lists what was made from a piece.
+     */
+    #[Route('/pieces/{id}/makings', 'piece_makings', requirements: self::ID, methods: 'GET')]
+    public function of(int $id): Response
+    {
+        $piece = $this->pieces->find($id) ?? throw $this->createNotFoundException();
+
+        return $this->render('making/makings.html.twig', ['piece' => $piece, 'makings' => $this->makings->of($piece)]);
+    }
+
+    #[Route('/makings/{id}/small.svg', 'making_small', requirements: self::ID, methods: 'GET')]
+    public function picture(int $id, PagePictures $pictures): Response
+    {
+        $making = $this->making($id);
+        try {
+            $svg = $pictures->small($this->plans->plan($making), $id);
+        } catch (PieceUnreadable) {
+            throw $this->createNotFoundException();
+        }
+
+        return (new Response($svg, headers: ['Content-Type' => 'image/svg+xml']))->setPrivate()
+            ->setMaxAge($making->isFrozen() ? 31_536_000 : 0);
+    }
+
+    /**
+     * Plans one thing more of a piece, which nothing is cut for yet.
+     */
+    #[Route('/pieces/{id}/makings', 'making_plan', requirements: self::ID, methods: 'POST')]
+    public function plan(int $id): Response
+    {
+        $piece = $this->pieces->find($id) ?? throw $this->createNotFoundException();
+        $making = $this->makings->plan($piece);
+        $this->makings->keep($making);
+
+        return $this->to($making);
+    }
+
+    #[Route('/makings/{id}/board', 'making_board', requirements: self::ID, methods: 'POST')]
+    public function board(int $id): Response
+    {
+        $making = $this->making($id);
+        try {
+            $board = $this->boards->lay($making);
+
+            return $this->redirectToRoute('board', ['id' => $board->id()], Response::HTTP_SEE_OTHER);
+        } catch (PieceUnreadable) {
+            return $this->to($making);
+        }
+    }
+
+    #[Route('/makings/{id}/deliver', 'making_deliver', requirements: self::ID, methods: 'POST')]
+    public function deliver(int $id): Response
+    {
+        $making = $this->making($id);
+        $this->makings->delivered($making, true);
+
+        return null === $making->order()
+            ? $this->to($making)
+            : $this->redirectToRoute('order', ['id' => $making->order()->id()], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/makings/{id}/back', 'making_back', requirements: self::ID, methods: 'POST')]
+    public function back(int $id, Request $request): Response
+    {
+        $making = $this->making($id);
+        $to = MakingState::tryFrom(RequestData::form($request)->raw('to'));
+        $piece = $making->piece();
+        try {
+            if (null !== $to && $to->isBefore($making->state())) {
+                $this->reopener->back($making, $to);
+            }
+        } catch (TakenMeanwhile) {
+            return $this->page($this->making($id), isLate: true);
+        }
+        $still = $this->makings->find($id);
+
+        return match (true) {
+            null !== $still => $this->to($still),
+            null !== $piece => $this->redirectToRoute('piece', ['id' => $piece->id()], Response::HTTP_SEE_OTHER),
+            default => $this->redirectToRoute('table', [], Response::HTTP_SEE_OTHER),
+        };
+    }
+
+    /**
+     * Puts one of its cords into the box.
+     */
+    #[Route('/makings/{id}/cord', 'making_cord', requirements: self::ID, methods: 'POST')]
+    public function cord(int $id, Request $request): Response
+    {
+        $making = $this->making($id);
+        $piece = $making->piece();
+        $this->reopener->cord($making, RequestData::form($request)->raw('cord'));
+        $still = $this->makings->find($id);
+
+        return null === $still && null !== $piece
+            ? $this->redirectToRoute('piece', ['id' => $piece->id()], Response::HTTP_SEE_OTHER)
+            : $this->to($still ?? throw $this->createNotFoundException());
+    }
+
+    /**
+     * Takes on what its piece is by now, or stays as it was cut.
+     */
+    #[Route('/makings/{id}/adopt', 'making_adopt', requirements: self::ID, methods: 'POST')]
+    public function adopt(int $id, Request $request): Response
+    {
+        $making = $this->making($id);
+        try {
+            $this->adopting->decide($making, '' !== RequestData::form($request)->raw('adopt'));
+        } catch (PieceUnreadable) {
+            // Its piece says what is wrong with it.
+        }
+
+        return $this->to($making);
+    }
+
+    /**
+     * Forgets what was only planned.
+     */
+    #[Route('/makings/{id}/forget', 'making_forget', requirements: self::ID, methods: 'POST')]
+    public function forget(int $id, Bin $bin, KeptMakings $kept): Response
+    {
+        $making = $this->making($id);
+        [$order, $piece] = [$making->order(), $making->piece()];
+        if (MakingState::Planned !== $making->state() || [] !== $making->cords()) {
+            return $this->to($making);
+        }
+        $removal = $bin->put($kept, $making);
+
+        return match (true) {
+            null !== $order => $this->redirectToRoute(
+                'order',
+                ['id' => $order->id(), 'removed' => $removal->uid],
+                Response::HTTP_SEE_OTHER,
+            ),
+            null !== $piece => $this->redirectToRoute('piece_makings', ['id' => $piece->id()], Response::HTTP_SEE_OTHER),
+            default => $this->redirectToRoute('table', ['removed' => $removal->uid], Response::HTTP_SEE_OTHER),
+        };
+    }
+
+    private function page(StoredMaking $making, bool $isTaken = false, bool $isLate = false): Response
+    {
+        $plan = null;
+        try {
+            $plan = $this->plans->plan($making);
+            $changed = $this->adopting->changed($making);
+        } catch (PieceUnreadable) {
+            $changed = null;
+        }
+
+        return $this->render('making/making.html.twig', [
+            'making' => $making,
+            'cords' => array_map(static fn (array $one): array => [
+                'cord' => $one['cord'],
+                'role' => explode(' ', $one['cord'])[0],
+                'number' => explode(' ', $one['cord'])[1] ?? '',
+                'length' => Length::parse($one['length'], Unit::Millimetre),
+                'stocked' => '' !== $one['item'],
+            ], $making->cords()),
+            'plan' => $plan,
+            'board' => null === $making->at(MakingState::OnBoard) ? null : $this->boards->ofMaking($making),
+            'changed' => $changed,
+            'taking' => $isTaken ? $this->movements->lastTaking() : null,
+            'late' => $isLate,
+            'unit' => $this->preferences->unit(),
+        ], new Response(status: $isLate ? Response::HTTP_CONFLICT : Response::HTTP_OK));
+    }
+
+    private function making(int $id): StoredMaking
+    {
+        return $this->makings->find($id) ?? throw $this->createNotFoundException();
+    }
+
+    private function to(StoredMaking $making): Response
+    {
+        return $this->redirectToRoute('making', ['id' => $making->id()], Response::HTTP_SEE_OTHER);
+    }
+}

@@ -1,0 +1,271 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Page\Orders;
+
+use Psr\Clock\ClockInterface;
+use Rinkel\App\Board\Paces;
+use Rinkel\App\Buying\Shopping;
+use Rinkel\App\Cutting\Choosing;
+use Rinkel\App\Kept\Bin;
+use Rinkel\App\Making\Makings;
+use Rinkel\App\Making\OrderFiller;
+use Rinkel\App\Making\Progress;
+use Rinkel\App\Orders\KeptOrders;
+use Rinkel\App\Orders\OrderReader;
+use Rinkel\App\Orders\Orders;
+use Rinkel\App\Orders\StoredOrder;
+use Rinkel\App\People\People;
+use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Price\Costing;
+use Rinkel\App\Settings\Preferences;
+use Rinkel\App\Stock\StockBox;
+use Rinkel\Core\Cutting\Cutting;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Fault;
+use Rinkel\Core\Sizing\Series;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/**
+ * What was asked for: from the request to the parcel.
+ */
+#[Route('/orders')]
+final class OrderController extends AbstractController
+{
+    private const ID = ['id' => '[0-9]{1,18}'];
+
+    /** So many pieces are offered to put into an order. */
+    private const OFFERED = 60;
+
+    public function __construct(
+        private readonly Orders $orders,
+        private readonly Makings $makings,
+        private readonly OrderFiller $filler,
+        private readonly Pieces $pieces,
+        private readonly People $people,
+        private readonly Choosing $choosing,
+        private readonly Shopping $shopping,
+        private readonly Costing $costing,
+        private readonly StockBox $stock,
+        private readonly Paces $paces,
+        private readonly Preferences $preferences,
+        private readonly ClockInterface $clock,
+    ) {}
+
+    #[Route('', 'orders', methods: 'GET')]
+    public function all(Request $request): Response
+    {
+        return $this->list(RequestData::query($request)->has('closed'), [], []);
+    }
+
+    #[Route('', 'order_ask', methods: 'POST')]
+    public function ask(Request $request): Response
+    {
+        $sent = RequestData::form($request);
+        $typed = $sent->within('o')->typed(2000);
+        try {
+            $order = $this->orders->ask($typed);
+        } catch (PieceUnreadable $unreadable) {
+            return $this->list(false, $typed, self::byField($unreadable));
+        }
+        foreach ($sent->ids('p') as $id) {
+            $piece = $this->pieces->find($id);
+            try {
+                if (null !== $piece) {
+                    $this->filler->add($order, $piece, $sent->within('n')->number((string) $id, 1, OrderFiller::MOST, 1) ?? 1, []);
+                }
+            } catch (PieceUnreadable) {
+                // Its own page says what is wrong with it; the order stands without it.
+            }
+        }
+
+        return $this->to($order);
+    }
+
+    #[Route('/{id}', 'order', requirements: self::ID, methods: 'GET')]
+    public function show(int $id): Response
+    {
+        return $this->page($this->order($id), [], [], []);
+    }
+
+    #[Route('/{id}', 'order_change', requirements: self::ID, methods: 'POST')]
+    public function change(int $id, Request $request): Response
+    {
+        $order = $this->order($id);
+        $typed = RequestData::form($request)->within('o')->typed(2000);
+        try {
+            $this->orders->change($order, ['kit' => '1' === ($typed['kit'] ?? '')] + $typed);
+
+            return $this->to($order);
+        } catch (PieceUnreadable $unreadable) {
+            return $this->page($this->order($id), $typed, self::byField($unreadable), []);
+        }
+    }
+
+    /**
+     * Puts so many of a piece into an order.
+     */
+    #[Route('/{id}/add', 'order_add', requirements: self::ID, methods: 'POST')]
+    public function add(int $id, Request $request): Response
+    {
+        $order = $this->order($id);
+        $sent = RequestData::form($request);
+        $typed = $sent->within('a')->typed(500);
+        $piece = $this->pieces->find($sent->id('piece'));
+        $count = $sent->number('count', 1, OrderFiller::MOST, null);
+        if (null === $piece || null === $count) {
+            return $this->page($order, [], [], ['piece' => (string) $sent->id('piece'), 'count' => $sent->raw('count'),
+                'fault' => null === $piece ? 'piece' : 'count'] + $typed);
+        }
+        try {
+            $this->filler->add($order, $piece, $count, $typed);
+
+            return $this->to($order);
+        } catch (PieceUnreadable $unreadable) {
+            return $this->page($this->order($id), [], [], [
+                'piece' => (string) $piece->id(),
+                'count' => (string) $count,
+                'said' => $unreadable->faults[0],
+            ] + $typed);
+        }
+    }
+
+    /**
+     * Does one stage for all things of an order that stand before it.
+     */
+    #[Route('/{id}/all', 'order_all', requirements: self::ID, methods: 'POST')]
+    public function together(int $id, Request $request): Response
+    {
+        $order = $this->order($id);
+        if ('delivered' === RequestData::form($request)->raw('to')) {
+            foreach ($this->makings->ofOrder($order) as $making) {
+                $this->makings->delivered($making, true);
+            }
+        }
+
+        return $this->to($order);
+    }
+
+    /**
+     * Answers with what the customer gets with her things.
+     */
+    #[Route('/{id}/slip', 'order_slip', requirements: self::ID, methods: 'GET')]
+    public function slip(int $id): Response
+    {
+        $order = $this->order($id);
+
+        return $this->render('orders/slip.html.twig', [
+            'order' => $order,
+            'all' => $this->choosing->all($this->makings->ofOrder($order)),
+        ]);
+    }
+
+    #[Route('/{id}/close', 'order_close', requirements: self::ID, methods: 'POST')]
+    public function close(int $id, Request $request): Response
+    {
+        $order = $this->order($id);
+        $this->orders->close($order, !RequestData::form($request)->has('open'));
+
+        return $this->to($order);
+    }
+
+    /**
+     * Deletes an order; what was cut or made for it stays, of its own.
+     */
+    #[Route('/{id}/delete', 'order_delete', requirements: self::ID, methods: 'POST')]
+    public function delete(int $id, Bin $bin, KeptOrders $kept): Response
+    {
+        $order = $this->order($id);
+        $this->makings->release($order);
+        $removal = $bin->put($kept, $order);
+
+        return $this->redirectToRoute('orders', ['removed' => $removal->uid], Response::HTTP_SEE_OTHER);
+    }
+
+    /**
+     * @param array<string, string>                $typed
+     * @param array<string, non-empty-list<Fault>> $faults by field
+     */
+    private function list(bool $closed, array $typed, array $faults): Response
+    {
+        $orders = $closed ? $this->orders->closed() : $this->orders->open();
+        $progress = [];
+        foreach ($orders as $order) {
+            $progress[$order->id()] = Progress::of($this->makings->ofOrder($order));
+        }
+
+        return $this->render('orders/orders.html.twig', [
+            'orders' => $orders,
+            'progress' => $progress,
+            'closed' => $closed,
+            'now' => $this->clock->now(),
+            'people' => $this->people->all(),
+            'offered' => $this->pieces->onTheTable(self::OFFERED),
+            'typed' => $typed,
+            'faults' => $faults,
+        ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+
+    /**
+     * @param array<string, string>                $typed
+     * @param array<string, non-empty-list<Fault>> $faults by field
+     * @param array<string, mixed>                 $adding what could not be put into it
+     */
+    private function page(StoredOrder $order, array $typed, array $faults, array $adding): Response
+    {
+        $makings = $this->makings->ofOrder($order);
+        $all = $this->choosing->all($makings);
+        $waiting = $this->choosing->makings($makings);
+        $plans = array_map(static fn (array $one): array => [$one[1], $one[2]], $all->pieces);
+        $isWrong = [] !== $faults || [] !== $adding;
+
+        return $this->render('orders/order.html.twig', [
+            'order' => $order,
+            'said' => $typed + $order->document(),
+            'sums' => OrderReader::SUMS,
+            'makings' => $makings,
+            'progress' => Progress::of($makings),
+            'waiting' => $waiting,
+            'shopping' => [] === $waiting->pieces ? [] : $this->shopping->list(
+                $waiting,
+                $waiting->cutting($this->stock->cords($waiting->likenesses())),
+            ),
+            'series' => [] === $plans ? null : Series::of($plans, $this->paces->pace()),
+            'cost' => $this->costing->of($all, Cutting::of([], [])),
+            'offered' => $this->pieces->onTheTable(self::OFFERED),
+            'people' => $this->people->all(),
+            'faults' => $faults,
+            'adding' => $adding,
+            'unit' => $this->preferences->unit(),
+            'now' => $this->clock->now(),
+        ], new Response(status: $isWrong ? Response::HTTP_UNPROCESSABLE_ENTITY : Response::HTTP_OK));
+    }
+
+    /**
+     * @return array<string, non-empty-list<Fault>>
+     */
+    private static function byField(PieceUnreadable $unreadable): array
+    {
+        $faults = [];
+        foreach ($unreadable->faults as $fault) {
+            $faults[$fault->path][] = $fault;
+        }
+
+        return $faults;
+    }
+
+    private function order(int $id): StoredOrder
+    {
+        return $this->orders->find($id) ?? throw $this->createNotFoundException();
+    }
+
+    private function to(StoredOrder $order): Response
+    {
+        return $this->redirectToRoute('order', ['id' => $order->id()], Response::HTTP_SEE_OTHER);
+    }
+}
