@@ -91,11 +91,14 @@ final class Version20261201050000 extends AbstractMigration
     private function add(mixed $piece, string $document, array $times): int
     {
         $said = json_decode($document, true);
+        $now = $this->connection->fetchOne('SELECT document FROM piece WHERE id = ?', [$piece]);
+        $now = \is_string($now) ? json_decode($now, true) : null;
         $name = \is_array($said) && \is_string($said['name'] ?? null) ? mb_substr($said['name'], 0, 200) : '';
         $this->connection->insert('making', $times + [
             'uid' => bin2hex(random_bytes(16)),
             'piece_id' => $piece,
             'name' => $name,
+            'design' => $now === $said ? hash('xxh3', serialize($now)) : '',
             'document' => $document,
             'cords' => '[]',
             'changes' => '[]',

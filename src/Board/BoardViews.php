@@ -15,9 +15,6 @@ use Rinkel\Core\Piece\Exception\PieceUnreadable;
  */
 final readonly class BoardViews
 {
-    /** So many boards are told on the Table. */
-    private const SHELF = 8;
-
     /** So many steps that were not made are told one by one. */
     private const TOLD = 5;
 
@@ -43,25 +40,6 @@ final readonly class BoardViews
             $this->documents,
             $this->wording,
         );
-    }
-
-    /**
-     * Returns the boards in use for the Table, each with how much is made, in percent.
-     *
-     * @return list<array{board: StoredBoard, percent: int, clocks: list<array{id: string, step: int, ends: int}>}>
-     */
-    public function shelf(): array
-    {
-        $shelf = [];
-        foreach (\array_slice($this->boards->inUse(), 0, self::SHELF) as $board) {
-            $shelf[] = [
-                'board' => $board,
-                'percent' => (int) round(100 * $board->moves() / max(1, $board->total())),
-                'clocks' => $this->boards->clocks($board),
-            ];
-        }
-
-        return $shelf;
     }
 
     /**

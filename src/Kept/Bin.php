@@ -34,7 +34,11 @@ final readonly class Bin
      */
     public function put(Kept $kind, object $stored): StoredRemoval
     {
-        return $this->alone->run(function () use ($kind, $stored): StoredRemoval {
+        $uid = $kind->row($stored)['uid'] ?? null;
+
+        return $this->alone->run(function () use ($kind, $stored, $uid): StoredRemoval {
+            // Read anew, as nobody else can change it now.
+            $stored = (\is_string($uid) ? $kind->find($uid) : null) ?? $stored;
             $removal = $this->note($kind, $stored);
             $kind->remove($stored);
 
@@ -96,6 +100,7 @@ final readonly class Bin
         $kind = $this->everything->named($removal->kind) ?? throw new \LogicException('There is no such kind.');
 
         return $this->alone->run(function () use ($kind, $removal): Kept {
+            $removal = $this->find($removal->uid) ?? $removal;
             $row = $kind->read($removal->row);
             $there = $kind->find($row->uid);
             if (null !== $there) {

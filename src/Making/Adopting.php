@@ -34,12 +34,14 @@ final readonly class Adopting
     public function changed(StoredMaking $making): ?array
     {
         $piece = $making->piece();
-        if (!$making->isFrozen() || null === $piece || MakingPlans::design($piece) === $making->design()) {
+        $isOpen = $making->isFrozen() && $making->state()->isBefore(MakingState::Made);
+        if (!$isOpen || null === $piece || MakingPlans::design($piece) === $making->design()) {
             return null;
         }
         $lacks = [];
+        $own = self::own($making, $this->plans->plan($making));
         foreach ($this->then($making)->cuts as $cut) {
-            $lack = self::lack($making, $cut);
+            $lack = self::lack($own[$cut->role] ?? [0, null], $cut);
             $lacks += null === $lack ? [] : [$cut->role => $lack];
         }
 
@@ -70,17 +72,40 @@ final readonly class Adopting
     }
 
     /**
+     * Returns what there is of each cord: as it was cut, or as its plan has it where nobody wrote that down.
+     *
+     * @return array<string, array{int, Length|null}> how many, and how long, by role
+     */
+    private static function own(StoredMaking $making, Plan $plan): array
+    {
+        $own = [];
+        if ([] === $making->cords() && null !== $making->at(MakingState::OnBoard)) {
+            foreach ($plan->cuts as $cut) {
+                $own[$cut->role] = [$cut->count, $cut->length];
+            }
+
+            return $own;
+        }
+        foreach ($making->lengths() as $role => $length) {
+            $own[$role] = [\count(array_filter(
+                $making->isCut(),
+                static fn (string $cord): bool => explode(' ', $cord)[0] === $role,
+            )), $length];
+        }
+
+        return $own;
+    }
+
+    /**
+     * @param array{int, Length|null} $own
+     *
      * @return array{few: int, short: Length|null}|null
      */
-    private static function lack(StoredMaking $making, Cut $cut): ?array
+    private static function lack(array $own, Cut $cut): ?array
     {
-        $own = array_values(array_filter(
-            $making->cords(),
-            static fn (array $one): bool => explode(' ', $one['cord'])[0] === $cut->role,
-        ));
-        $shortest = $making->lengths()[$cut->role] ?? null;
-        $few = max(0, $cut->count - \count($own));
-        $short = true === $shortest?->isShorterThan($cut->length) ? $cut->length->minus($shortest) : null;
+        [$count, $length] = $own;
+        $few = max(0, $cut->count - $count);
+        $short = true === $length?->isShorterThan($cut->length) ? $cut->length->minus($length) : null;
 
         return 0 === $few && null === $short ? null : ['few' => $few, 'short' => $short];
     }

@@ -18,6 +18,9 @@ use Rinkel\App\Piece\StoredPiece;
  */
 final readonly class Makings
 {
+    /** More than so many are no work of one maker. */
+    private const IN_WORK = 2000;
+
     public function __construct(
         private EntityManagerInterface $manager,
         private ClockInterface $clock,
@@ -81,6 +84,24 @@ final readonly class Makings
 
         /** @var list<StoredMaking> */
         return $query->getQuery()->getResult();
+    }
+
+    /**
+     * Returns what is in work: all that is on the way, what is made for an order and not delivered, and what was
+     * delivered since then.
+     *
+     * @return list<StoredMaking>
+     */
+    public function inWork(\DateTimeImmutable $since): array
+    {
+        /** @var list<StoredMaking> */
+        return $this->manager->createQuery(\sprintf(
+            'SELECT making, piece, one FROM %s making LEFT JOIN making.piece piece LEFT JOIN making.order one
+                WHERE (making.madeAt IS NULL AND (piece.archivedAt IS NULL OR making.boardAt IS NOT NULL))
+                OR (making.madeAt IS NOT NULL AND making.deliveredAt IS NULL AND one.id IS NOT NULL AND one.closedAt IS NULL)
+                OR making.deliveredAt > :since ORDER BY making.id',
+            StoredMaking::class,
+        ))->setParameter('since', $since)->setMaxResults(self::IN_WORK)->getResult();
     }
 
     /**

@@ -31,7 +31,17 @@ final readonly class Money
      */
     public function rounded(BigNumber $sum): BigDecimal
     {
-        return $sum->toScale(max(0, Currencies::getFractionDigits($this->currency())), RoundingMode::HalfUp);
+        return $sum->toScale($this->digits(), RoundingMode::HalfUp);
+    }
+
+    /**
+     * Returns how many digits a sum has after the point.
+     *
+     * @return int<0, max>
+     */
+    public function digits(): int
+    {
+        return max(0, Currencies::getFractionDigits($this->currency()));
     }
 
     /**

@@ -83,7 +83,8 @@ class StoredOrder
 
     public function dueAt(): ?\DateTimeImmutable
     {
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $this->text('due'));
+        // At noon, so that it is the same day in nearly all time zones.
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d H', $this->text('due').' 12', new \DateTimeZone('UTC'));
 
         return false === $day ? null : $day;
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\App\Price;
 
 use Brick\Math\BigDecimal;
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
 
 /**
  * What some pieces cost, and what they are sold for: materials and time, times the maker's factor. Each line is in
@@ -16,17 +18,21 @@ final readonly class Cost
      * @param list<CostLine>  $lines
      * @param float           $minutes of hands
      * @param BigDecimal|null $time    what those are worth, null where no rate is set
-     * @param BigDecimal      $factor  1 where none is set
+     * @param Terms           $terms   by which the price comes from that
      * @param BigDecimal      $offcuts what the cord would have cost that comes from offcuts
      * @param int             $pieces  in all
+     * @param int             $logged  of those whose minutes their maker wrote down
+     * @param int<0, max>     $digits  of a sum of money, after the point
      */
     public function __construct(
         public array $lines,
         public float $minutes,
         public ?BigDecimal $time,
-        public BigDecimal $factor,
+        public Terms $terms,
         public BigDecimal $offcuts,
         public int $pieces,
+        public int $logged = 0,
+        private int $digits = 2,
     ) {}
 
     public function materials(): BigDecimal
@@ -48,11 +54,32 @@ final readonly class Cost
     }
 
     /**
+     * Returns what comes to that on the way to the price, step by step, and what it is after each.
+     *
+     * @return non-empty-array<string, BigDecimal>
+     */
+    public function steps(): array
+    {
+        return $this->terms->steps(
+            $this->sum(),
+            $this->pieces,
+            fn (BigRational $sum): BigDecimal => $sum->toScale($this->digits, RoundingMode::HalfUp),
+        );
+    }
+
+    /**
      * Returns what all are sold for.
      */
     public function total(): BigDecimal
     {
-        return $this->sum()->multipliedBy($this->factor);
+        $steps = $this->steps();
+
+        return $steps[array_key_last($steps)];
+    }
+
+    public function factor(): BigDecimal
+    {
+        return $this->terms->factor;
     }
 
     /**

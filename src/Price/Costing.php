@@ -33,6 +33,7 @@ final class Costing
         private readonly Money $money,
         private readonly Preferences $preferences,
         private readonly Paces $paces,
+        private readonly TimesTaken $times,
     ) {}
 
     public function of(Chosen $chosen, Cutting $cutting): Cost
@@ -40,24 +41,38 @@ final class Costing
         $plans = array_map(static fn (array $one): array => [$one[1], $one[2]], $chosen->pieces);
         $pace = $this->paces->pace();
         $minutes = 0.0;
-        foreach ($plans as [$plan, $times]) {
-            $minutes += $times * array_sum(array_column($pace->chain($plan->acts()), 0));
+        $logged = 0;
+        foreach ($chosen->pieces as [$stored, $plan, $times]) {
+            $known = $this->times->minutesOf($stored);
+            $minutes += $times * ($known ?? array_sum(array_column($pace->chain($plan->acts()), 0)));
+            $logged += null === $known ? 0 : $times;
         }
         $saved = BigDecimal::zero();
         foreach ($cutting->sheets as [$cord, , $sheet]) {
             $saved = $saved->plus($this->sum($cord, $sheet->offcuts) ?? 0);
         }
         $rate = $this->preferences->custom(Custom::Rate);
-        $factor = $this->preferences->custom(Custom::Factor);
 
         return new Cost(
             $this->lines($plans),
             $minutes,
             '' === $rate ? null : $this->worth($rate, (int) round($minutes)),
-            BigDecimal::of('' === $factor ? 1 : $factor),
+            $this->terms(),
             $saved,
             $chosen->count(),
+            $logged,
+            $this->money->digits(),
         );
+    }
+
+    private function terms(): Terms
+    {
+        $said = [];
+        foreach ([Custom::Factor, Custom::Packing, Custom::Fee, Custom::Lowest, Custom::Steps, Custom::Tax] as $one) {
+            $said[$one->value] = $this->preferences->custom($one);
+        }
+
+        return Terms::of(['rounding' => $said[Custom::Steps->value]] + $said);
     }
 
     /**

@@ -18,6 +18,12 @@ enum Custom: string
     case Rate = 'rate';
     case Factor = 'factor';
     case Currency = 'currency';
+    case Bench = 'bench';
+    case Packing = 'packing';
+    case Fee = 'fee';
+    case Tax = 'tax';
+    case Steps = 'steps';
+    case Lowest = 'lowest';
 
     /** Languages that Rinkel speaks wholly. */
     public const LANGUAGES = ['en', 'nl'];
@@ -35,7 +41,7 @@ enum Custom: string
             self::Hand => ['right', 'left'],
             self::Safety => ['whole', 'short'],
             self::Currency => self::CURRENCIES,
-            self::Rate, self::Factor => [],
+            default => [],
         };
     }
 
@@ -51,13 +57,30 @@ enum Custom: string
                 : new Message('one-of', ['known' => $choices, 'found' => new Quoted($text)]);
         }
         $number = str_replace(',', '.', $text);
-        [$least, $most] = self::Rate === $this ? [0.0, 1000.0] : [1.0, 10.0];
+        [$least, $most] = $this->range();
         $isNumber = 1 === preg_match('/^\d{1,4}(?:\.\d{1,2})?$/D', $number);
 
         return match (true) {
             $isNumber && (float) $number >= $least && (float) $number <= $most => $number,
             self::Rate === $this => new Message('rate-unread', ['typed' => new Quoted($text)]),
-            default => new Message('factor-unread', ['typed' => new Quoted($text)]),
+            self::Factor === $this => new Message('factor-unread', ['typed' => new Quoted($text)]),
+            default => new Message('number-wanted', [
+                'least' => (int) $least, 'most' => (int) $most, 'found' => new Quoted($text),
+            ]),
+        };
+    }
+
+    /**
+     * @return array{float, float} least and most, where it is a number
+     */
+    private function range(): array
+    {
+        return match ($this) {
+            self::Rate, self::Packing, self::Lowest => [0.0, 1000.0],
+            self::Bench => [10.0, 1000.0],
+            self::Fee, self::Tax => [0.0, 50.0],
+            self::Steps => [0.0, 100.0],
+            default => [1.0, 10.0],
         };
     }
 }

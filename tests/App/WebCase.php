@@ -29,7 +29,7 @@ abstract class WebCase extends WebTestCase
         $this->browser = self::createClient(['environment' => 'test', 'debug' => false]);
         $this->browser->setServerParameter('HTTP_SEC_FETCH_SITE', 'same-origin');
         foreach ([
-            'board',
+            'board', 'making', 'customer_order',
             'stock_item', 'stock_tick',
             'practice_box', 'photo', 'removed', 'request_done',
             'stock_taking',

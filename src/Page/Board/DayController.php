@@ -6,6 +6,7 @@ namespace Rinkel\App\Page\Board;
 
 use Rinkel\App\Board\Days;
 use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Table\BenchCalendar;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -17,6 +18,15 @@ use Symfony\Component\Routing\Attribute\Route;
 final class DayController extends AbstractController
 {
     public function __construct(private readonly Days $days) {}
+
+    /**
+     * The work by days: what is due first is done first, and what will be late is in sight.
+     */
+    #[Route('/bench', 'bench', methods: 'GET')]
+    public function bench(BenchCalendar $calendar): Response
+    {
+        return $this->render('board/bench.html.twig', ['days' => $calendar->now()]);
+    }
 
     #[Route('/day', 'day', methods: 'GET')]
     public function show(Request $request): Response

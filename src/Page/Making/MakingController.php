@@ -18,6 +18,7 @@ use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Stock\StockMovements;
 use Rinkel\App\Stock\TakenMeanwhile;
+use Rinkel\App\Svg\DrawingFile;
 use Rinkel\App\Svg\PagePictures;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
@@ -63,17 +64,13 @@ final class MakingController extends AbstractController
     }
 
     #[Route('/makings/{id}/small.svg', 'making_small', requirements: self::ID, methods: 'GET')]
-    public function picture(int $id, PagePictures $pictures): Response
+    public function picture(int $id, PagePictures $pictures, DrawingFile $files): Response
     {
-        $making = $this->making($id);
         try {
-            $svg = $pictures->small($this->plans->plan($making), $id);
+            return $files->response($pictures->small($this->plans->plan($this->making($id)), $id));
         } catch (PieceUnreadable) {
             throw $this->createNotFoundException();
         }
-
-        return (new Response($svg, headers: ['Content-Type' => 'image/svg+xml']))->setPrivate()
-            ->setMaxAge($making->isFrozen() ? 31_536_000 : 0);
     }
 
     /**

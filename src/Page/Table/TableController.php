@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\Table;
 
-use Rinkel\App\Board\BoardViews;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Platform\Http\RequestData;
@@ -14,6 +13,7 @@ use Rinkel\App\Table\Found;
 use Rinkel\App\Table\Shelf;
 use Rinkel\App\Table\TableRequest;
 use Rinkel\App\Table\TableRows;
+use Rinkel\App\Table\WorkList;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -47,7 +47,7 @@ final class TableController extends AbstractController
         private readonly Shelf $shelf,
         private readonly Found $found,
         private readonly Preferences $preferences,
-        private readonly BoardViews $boards,
+        private readonly WorkList $work,
     ) {}
 
     #[Route('/', 'table', methods: 'GET')]
@@ -61,7 +61,8 @@ final class TableController extends AbstractController
         return $this->render('table/table.html.twig', [
             'pieces' => array_map($this->rows->of(...), $this->found->pieces($wanted)),
             'asked' => $wanted,
-            'boards' => $wanted->archive || $request->headers->has('HX-Request') ? [] : $this->boards->shelf(),
+            'work' => $wanted->archive || $request->headers->has('HX-Request') ? [] : $this->work->lines(),
+            'shown' => RequestData::query($request)->has('work') ? \PHP_INT_MAX : WorkList::SHOWN,
             'count' => $count,
             'looking' => $looking,
             'pages' => (int) ceil($count / Found::PAGE),

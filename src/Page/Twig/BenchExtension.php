@@ -9,6 +9,7 @@ use Rinkel\App\Board\DayLine;
 use Rinkel\App\Making\Makings;
 use Rinkel\App\Platform\Wording\Times;
 use Rinkel\App\Svg\PagePictures;
+use Rinkel\App\Table\BenchDays;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
 
@@ -35,6 +36,11 @@ final class BenchExtension extends AbstractExtension
             ),
             new TwigFunction('log_chart', $this->pictures->chart(...), self::DRAWN),
             new TwigFunction('sample', $this->pictures->sample(...), self::DRAWN),
+            new TwigFunction(
+                'bench_days',
+                fn (BenchDays $days, string $label): string => $days->paint($label, $this->times->shortDay(...)),
+                self::DRAWN,
+            ),
             new TwigFunction('made_of', $this->makings->counts(...)),
             new TwigFunction('hand_gauge', $this->pictures->hand(...), self::DRAWN),
         ];

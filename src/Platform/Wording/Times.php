@@ -62,6 +62,22 @@ final class Times implements ResetInterface
         return $this->format(\IntlDateFormatter::MEDIUM, $at);
     }
 
+    /**
+     * Returns a day of these weeks, short: "Fri 12".
+     */
+    public function shortDay(\DateTimeInterface|int $at): string
+    {
+        return $this->format(\IntlDateFormatter::NONE, $at, 'EEE d');
+    }
+
+    /**
+     * Returns noon of the day that it is here, by which days are counted.
+     */
+    public function today(\DateTimeImmutable $now): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable($now->setTimezone($this->zone())->format('Y-m-d').' 12:00', new \DateTimeZone('UTC'));
+    }
+
     public function reset(): void
     {
         $this->zone = null;

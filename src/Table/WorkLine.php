@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Table;
+
+use Rinkel\App\Board\StoredBoard;
+use Rinkel\App\Making\MakingState;
+use Rinkel\App\Making\StoredMaking;
+use Rinkel\App\Orders\StoredOrder;
+
+/**
+ * One line of the work on the Table: things of one piece that stand alike, for one order or of their own.
+ */
+final readonly class WorkLine
+{
+    /**
+     * @param non-empty-list<StoredMaking> $makings
+     * @param StoredBoard|null             $board   on which the first lies
+     * @param int|null                     $dries   until when, in seconds since 1970, where a clock runs on it
+     */
+    public function __construct(
+        public array $makings,
+        public ?StoredBoard $board,
+        public ?int $dries,
+        public bool $isLate,
+    ) {}
+
+    public function first(): StoredMaking
+    {
+        return $this->makings[0];
+    }
+
+    public function order(): ?StoredOrder
+    {
+        return $this->first()->order();
+    }
+
+    public function state(): MakingState
+    {
+        return $this->first()->state();
+    }
+
+    public function count(): int
+    {
+        return \count($this->makings);
+    }
+
+    /**
+     * Returns how much is made of what lies on the board, in percent; null of what lies on none.
+     */
+    public function percent(): ?int
+    {
+        return null === $this->board
+            ? null
+            : (int) round(100 * $this->board->moves() / max(1, $this->board->total()));
+    }
+
+    public function whom(): string
+    {
+        $order = $this->order();
+        $whom = $this->first()->changes()['for'] ?? $order?->text('for') ?? '';
+
+        return '' !== $whom ? $whom : ($this->first()->piece()?->whom() ?? '');
+    }
+
+    /**
+     * @return list<int>
+     */
+    public function ids(): array
+    {
+        return array_map(static fn (StoredMaking $one): int => $one->id(), $this->makings);
+    }
+}
