@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Rinkel\Core\Plan;
 
 use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Hand\Expectation;
 use Rinkel\Core\Hand\Hand;
 use Rinkel\Core\Hand\Observation;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\OnEnd;
+use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\PieceSpec;
 
@@ -119,6 +121,45 @@ final readonly class Finished
         }
 
         return $observations;
+    }
+
+    /**
+     * Returns how far what was measured is off what was planned for this hand, in the spreads that such pieces have:
+     * "body", and "left.<cord>" of each cord.
+     *
+     * @return array<string, float>
+     */
+    public function far(): array
+    {
+        $mine = $this->of($this->plan);
+        $piece = $this->plan->draft->piece;
+        if ([] === $mine || null === $mine[0]->knot) {
+            return [];
+        }
+        $times = ($this->knots ?? \count($mine)) / \count($mine);
+        $known = static fn (Cord $cord): Expectation => $piece->hand->knows($piece->tension)->expect(
+            Hand::kind($mine[0]->word()),
+            Hand::cord($cord),
+            $mine[0]->knot->manner()->isPushed(),
+        );
+        $off = static fn (float $real, float $planned, float $spread): float => $real <= 0.0 || $planned <= 0.0
+            ? \INF : abs(log($real / $planned)) / $spread;
+        $far = [];
+        $length = $this->lengthOf($mine);
+        if (null !== $length) {
+            $planned = array_sum(array_map(static fn (Element $knot): float => $knot->length->millimetres, $mine));
+            $cord = $piece->cord($this->tying($mine[0]))->cord;
+            $far['body'] = $off($length, $times * $planned, $known($cord)->pitchSpread);
+        }
+        foreach ($this->plan->cuts as $cut) {
+            $used = $this->usedOf($cut, $mine);
+            if (null !== $used) {
+                $planned = $times * $this->plan->sheet->tiedOf($cut, $mine[0]->word());
+                $far['left.'.$cut->role] = $off($used, $planned, $known($cut->cord)->useSpread);
+            }
+        }
+
+        return $far;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Board;
 
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\ParameterType;
 use Rinkel\App\Stock\Glues;
 use Rinkel\Core\Making\Pace;
 
@@ -18,6 +19,12 @@ final readonly class Paces
 
     /** Taps of a kind from which on they tell of a pace. */
     private const ENOUGH = 5;
+
+    /**
+     * Taps closer than this, in ms, count moves that were made before: they say nothing about pace, nor does what lies
+     * before the first of them (judgement: no hand ties, strings or pulls tight in less than a second).
+     */
+    private const BURST = 1000;
 
     public function __construct(
         private Connection $connection,
@@ -53,9 +60,12 @@ final readonly class Paces
         $rows = $this->connection->fetchAllAssociative(
             "SELECT kind, at - before AS gap FROM (
                 SELECT kind, at, LAG(at) OVER (PARTITION BY board_id ORDER BY number) AS before,
+                    LEAD(at) OVER (PARTITION BY board_id ORDER BY number) AS after,
                     ROW_NUMBER() OVER (PARTITION BY kind ORDER BY id DESC) AS latest FROM board_tap
-            ) WHERE kind <> '' AND before IS NOT NULL AND gap BETWEEN 200 AND ? AND latest <= 400",
-            [self::PAUSE],
+            ) WHERE kind <> '' AND before IS NOT NULL AND gap BETWEEN :burst AND :pause AND latest <= 400
+                AND (after IS NULL OR after - at >= :burst)",
+            ['burst' => self::BURST, 'pause' => self::PAUSE],
+            ['burst' => ParameterType::INTEGER, 'pause' => ParameterType::INTEGER],
         );
         $gaps = [];
         foreach ($rows as $row) {

@@ -64,6 +64,7 @@ final class DemoCommand extends Command
         private readonly PieceFinisher $finishing,
         private readonly Boards $boards,
         private readonly Makings $makings,
+        private readonly DemoOrders $orders,
         private readonly Taps $taps,
         private readonly StockBox $stock,
         private readonly StockMovements $movements,
@@ -128,6 +129,7 @@ final class DemoCommand extends Command
                 }
             }
         }
+        $this->orders->take($this->read('orders.json'), $laid);
     }
 
     /**

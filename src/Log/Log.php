@@ -91,6 +91,13 @@ final readonly class Log
         return null === $stored ? null : $this->entry($stored);
     }
 
+    public function withUid(string $uid): ?LogEntry
+    {
+        $stored = $this->manager->getRepository(StoredEntry::class)->findOneBy(['uid' => $uid]);
+
+        return null === $stored ? null : $this->entry($stored);
+    }
+
     /**
      * Returns by what a new entry can be called.
      */

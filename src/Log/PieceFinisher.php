@@ -11,12 +11,14 @@ use Rinkel\App\Making\MakingPlans;
 use Rinkel\App\Making\Makings;
 use Rinkel\App\Making\StoredMaking;
 use Rinkel\App\Money\Money;
+use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Stock\StockMovements;
 use Rinkel\App\Stock\StoredTaking;
+use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Hand\Observation;
 use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -43,6 +45,7 @@ final readonly class PieceFinisher
         private ExclusiveTransaction $alone,
         private Costing $costing,
         private Money $money,
+        private People $people,
     ) {}
 
     /**
@@ -63,34 +66,54 @@ final readonly class PieceFinisher
     }
 
     /**
-     * Lays the piece of an entry on the Table again, as it was when it was finished, or for another girth, or with the
-     * beads that remain.
+     * Lays the piece of an entry on the Table again, as it was when it was finished, or for somebody else or another
+     * girth, or with the beads that remain. Somebody else has measures of her own: the hand of whom it was made for
+     * says nothing of hers.
      *
-     * @param array<string, string> $changed girth, and stock.<bead>; what is empty stays
+     * @param array<string, string> $changed for, girth, and stock.<bead>; what is empty stays
      *
      * @throws PieceUnreadable
      */
     public function again(LogEntry $entry, array $changed = []): StoredPiece
     {
         $document = $entry->is->piece ?? [];
-        foreach (array_filter(
-            array_map(trim(...), $changed),
-            static fn (string $text): bool => '' !== $text,
-        ) as $field => $text) {
-            if ('girth' === $field) {
-                $wearer = $document['wearer'] ?? null;
-                $document['wearer'] = ['girth' => $text] + (\is_array($wearer) ? $wearer : []);
-            } elseif (
-                \is_array($document['beads'] ?? null) && \is_array($document['beads'][substr($field, 6)] ?? null)
-            ) {
-                $document['beads'][substr($field, 6)]['stock'] = 1 === preg_match('/^\d{1,6}$/D', $text)
-                    ? (int) $text
-                    : $text;
+        $changed = array_filter(array_map(trim(...), $changed), static fn (string $text): bool => '' !== $text);
+        if (isset($changed['for']) || isset($changed['girth'])) {
+            $document = $this->forAnother($document, $changed);
+        }
+        foreach ($changed as $field => $text) {
+            $bead = str_starts_with($field, 'stock.') ? substr($field, 6) : '';
+            if (\is_array($document['beads'] ?? null) && \is_array($document['beads'][$bead] ?? null)) {
+                $document['beads'][$bead]['stock'] = 1 === preg_match('/^\d{1,6}$/D', $text) ? (int) $text : $text;
             }
         }
         $piece = $this->reader->read($document);
 
         return $this->pieces->add($piece->renamed($this->pieces->freeName($piece->name)));
+    }
+
+    /**
+     * @param array<mixed>          $document
+     * @param array<string, string> $changed
+     *
+     * @return array<mixed>
+     */
+    private function forAnother(array $document, array $changed): array
+    {
+        $wearer = \is_array($document['wearer'] ?? null) ? $document['wearer'] : [];
+        unset($wearer['hand'], $wearer['upper'], $wearer['upperAt']);
+        $person = $this->people->named($changed['for'] ?? '');
+        $place = BodyPlace::tryFrom(\is_string($wearer['place'] ?? null) ? $wearer['place'] : '') ?? BodyPlace::Wrist;
+        $hers = null === $person ? null : People::measured($person, $place);
+        if (null !== $hers) {
+            $wearer = [
+                'girth' => (string) $hers->girth,
+                'measured' => $hers->measured->value,
+            ] + (null === $hers->hand ? [] : ['hand' => (string) $hers->hand]) + $wearer;
+        }
+        $document['wearer'] = (isset($changed['girth']) ? ['girth' => $changed['girth']] : []) + $wearer;
+
+        return isset($changed['for']) ? ['for' => $changed['for']] + $document : $document;
     }
 
     /**
@@ -128,9 +151,6 @@ final readonly class PieceFinisher
         if ([] !== $typed->faults() || !$typed->isSure()) {
             return $typed->faults() + $typed->doubts();
         }
-        $this->makings->freeze($making);
-        $board = $this->boards->ofMaking($making);
-        $uid = $this->log->newUid();
         $finished = new Finished(
             $this->plans->spec($making),
             $plan,
@@ -139,6 +159,13 @@ final readonly class PieceFinisher
             $typed->means(),
             $making->lengths(),
         );
+        $far = $typed->far($finished->far());
+        if ([] !== $far) {
+            return $far;
+        }
+        $this->makings->freeze($making);
+        $board = $this->boards->ofMaking($making);
+        $uid = $this->log->newUid();
         $this->log->add(
             self::document($making, $plan, $finished, $typed) + $this->cost($plan) + self::unmade($board),
             $uid,

@@ -26,6 +26,9 @@ final class Typed
     /** Further off its plan than this, a body is asked about: hands are within it (judgement). */
     private const FAR = 0.2;
 
+    /** Further off than so many of its spreads, a figure is asked about. */
+    private const SPREADS = 3.0;
+
     /** More than this share of a cord left is asked about (judgement). */
     private const MUCH = 0.6;
 
@@ -87,6 +90,26 @@ final class Typed
     public function isSure(): bool
     {
         return '1' === ($this->typed['sure'] ?? '') || [] === $this->doubts();
+    }
+
+    /**
+     * Returns what is further off its plan than anything that this hand has made lets expect, unless she said that it
+     * is so: what is believed of it is believed of all pieces to come.
+     *
+     * @param array<string, float> $spreads by how many spreads each is off, by field
+     *
+     * @return array<string, non-empty-list<Fault>>
+     */
+    public function far(array $spreads): array
+    {
+        $far = [];
+        foreach ('1' === ($this->typed['sure'] ?? '') ? [] : $spreads as $field => $off) {
+            if ($off > self::SPREADS) {
+                $far[$field] = [new Fault('sure', new Message('far-spread', ['times' => (int) min(99, round($off))]))];
+            }
+        }
+
+        return $far;
     }
 
     /**

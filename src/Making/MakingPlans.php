@@ -117,15 +117,19 @@ final readonly class MakingPlans
     private static function changed(StoredMaking $making): array
     {
         $document = $making->piece()?->document() ?? [];
-        foreach ($making->changes() as $field => $text) {
+        $changes = $making->changes();
+        if (isset($changes['girth']) && !isset($changes['hand']) && \is_array($document['wearer'] ?? null)) {
+            unset($document['wearer']['hand'], $document['wearer']['upper'], $document['wearer']['upperAt']); // another's
+        }
+        foreach ($changes as $field => $text) {
             if ('' === $text) {
                 continue;
             }
             if ('for' === $field) {
                 $document['for'] = $text;
-            } elseif ('girth' === $field) {
+            } elseif ('girth' === $field || 'hand' === $field) {
                 $wearer = $document['wearer'] ?? null;
-                $document['wearer'] = ['girth' => $text] + (\is_array($wearer) ? $wearer : []);
+                $document['wearer'] = [$field => $text] + (\is_array($wearer) ? $wearer : []);
             } elseif (str_starts_with($field, 'colour.')) {
                 $role = substr($field, 7);
                 $cord = \is_array($document['cords'] ?? null) ? $document['cords'][$role] ?? null : null;

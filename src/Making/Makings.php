@@ -70,6 +70,37 @@ final readonly class Makings
     }
 
     /**
+     * Returns what its maker wrote to do otherwise next time when a piece was made last; "" where she wrote nothing.
+     */
+    public function nextTime(?StoredPiece $piece): string
+    {
+        $note = null === $piece ? null : $this->manager->getConnection()->fetchOne(
+            "SELECT json_extract(entry.document, '$.otherwise') FROM making
+                JOIN log_entry entry ON entry.uid = making.log
+                WHERE making.piece_id = ? AND making.log <> '' AND json_valid(entry.document)
+                ORDER BY making.made_at DESC, making.id DESC LIMIT 1",
+            [$piece->id()],
+        );
+
+        return \is_string($note) ? $note : '';
+    }
+
+    /**
+     * @return list<StoredMaking> what is or was made for somebody, the last first
+     */
+    public function forWhom(string $name, int $most = 12): array
+    {
+        /** @var list<StoredMaking> */
+        return $this->manager->createQuery(\sprintf(
+            'SELECT making, piece, one FROM %s making LEFT JOIN making.piece piece LEFT JOIN making.order one
+                WHERE piece.whom = :name OR making.changes LIKE :changed OR one.document LIKE :asked
+                ORDER BY making.id DESC',
+            StoredMaking::class,
+        ))->setParameter('name', $name)->setParameter('changed', '%"for":'.json_encode($name).'%')
+            ->setParameter('asked', '%"for":'.json_encode($name).'%')->setMaxResults($most)->getResult();
+    }
+
+    /**
      * Returns what is on the way: planned for an order, cut, or on the board.
      *
      * @return list<StoredMaking>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Making;
 
 use Rinkel\App\Orders\StoredOrder;
+use Rinkel\App\People\People;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -21,6 +22,7 @@ final readonly class OrderFiller
         private Makings $makings,
         private MakingPlans $plans,
         private ExclusiveTransaction $alone,
+        private People $people,
     ) {}
 
     /**
@@ -32,6 +34,7 @@ final readonly class OrderFiller
      */
     public function add(StoredOrder $order, StoredPiece $piece, int $count, array $changes): array
     {
+        $changes = $this->measured($piece, $changes);
         $changes = KeptMakings::changes(array_filter(
             array_map(trim(...), $changes),
             static fn (string $text): bool => '' !== $text,
@@ -52,5 +55,31 @@ final readonly class OrderFiller
 
             return $added;
         }, $order);
+    }
+
+    /**
+     * Returns the changes with the girth of whom it is for, where somebody measured that and nobody says another: a
+     * wearer has her own measures, never those of whom the piece was planned for.
+     *
+     * @param array<string, string> $changes
+     *
+     * @return array<string, string>
+     */
+    private function measured(StoredPiece $piece, array $changes): array
+    {
+        $whom = trim($changes['for'] ?? '');
+        if ('' === $whom || '' !== trim($changes['girth'] ?? '')) {
+            return $changes;
+        }
+        $wearer = $piece->document()['wearer'] ?? null;
+        $place = \is_array($wearer) && \is_string($wearer['place'] ?? null) ? $wearer['place'] : 'wrist';
+        $person = $this->people->named($whom);
+        $girth = $person?->latest()?->length($place);
+        $hand = 'wrist' === $place ? $person?->latest()?->length('hand') : null;
+
+        return array_filter([
+            'girth' => null === $girth ? '' : (string) $girth,
+            'hand' => null === $hand ? '' : (string) $hand,
+        ], static fn (string $text): bool => '' !== $text) + $changes;
     }
 }

@@ -22,6 +22,9 @@ use Rinkel\Core\Piece\Exception\PieceUnreadable;
 final readonly class KeptPeople implements Kept
 {
     private const LONGEST = 80;
+
+    /** Longest texts of what is known besides, by field; born is a month, "2019-04". */
+    public const ABOUT = ['contact' => 500, 'allergies' => 300, 'notes' => 1000, 'born' => 7];
     private const MOST_MEASURES = 500;
 
     public function __construct(
@@ -71,6 +74,7 @@ final readonly class KeptPeople implements Kept
         return [
             'uid' => $stored->uid(),
             'name' => $stored->name(),
+            'about' => (object) $stored->about(),
             'putAway' => $stored->archivedAt()?->format(\DATE_ATOM) ?? false,
             'measures' => array_map(static fn (Measure $measure): array => [
                 'taken' => $measure->takenAt()->format(\DATE_ATOM),
@@ -87,6 +91,7 @@ final readonly class KeptPeople implements Kept
         } else {
             \assert($stored instanceof Person);
             self::name(['name' => $stored->name()]);
+            self::about($stored->about());
         }
     }
 
@@ -107,6 +112,7 @@ final readonly class KeptPeople implements Kept
         return new Row($uid, $name, [
             'uid' => $uid,
             'name' => $name,
+            'about' => (object) self::about(\is_array($row['about'] ?? null) ? $row['about'] : []),
             'putAway' => $putAway?->format(\DATE_ATOM) ?? false,
             'measures' => $measures,
         ]);
@@ -116,6 +122,7 @@ final readonly class KeptPeople implements Kept
     {
         $person = ($isNew ? null : $this->find($row->uid)) ?? new Person($row->name, $row->uid);
         $person->rename($row->name);
+        $person->tell(self::about((array) $row->data['about']));
         foreach (array_reverse(Rows::list($row->data, 'measures', self::MOST_MEASURES)) as $measure) {
             /** @var array<string, string> $lengths */
             $lengths = (array) $measure['lengths'];
@@ -127,6 +134,27 @@ final readonly class KeptPeople implements Kept
             $person->archive($putAway);
         }
         $this->manager->persist($person);
+    }
+
+    /**
+     * @param array<mixed> $about
+     *
+     * @return array<string, string> what is empty is left out
+     *
+     * @throws PieceUnreadable If a text is too long, or she was born in no month
+     */
+    public static function about(array $about): array
+    {
+        $read = [];
+        foreach (self::ABOUT as $field => $longest) {
+            $text = trim(Rows::text($about, $field, $longest));
+            if ('born' === $field && '' !== $text && 1 !== preg_match('/^(?:19|20)\d\d-(?:0[1-9]|1[0-2])$/D', $text)) {
+                throw PieceUnreadable::at('born', new Message('month-wanted'));
+            }
+            $read += '' === $text ? [] : [$field => $text];
+        }
+
+        return $read;
     }
 
     public function remove(object $stored): void

@@ -42,6 +42,20 @@ final readonly class People
         )->getResult();
     }
 
+    /**
+     * Returns whoever is called so, whether written with capitals or not.
+     */
+    public function named(string $name): ?Person
+    {
+        foreach ($this->all() as $person) {
+            if (mb_strtolower($person->name()) === mb_strtolower(trim($name))) {
+                return $person;
+            }
+        }
+
+        return null;
+    }
+
     public function find(int $id): ?Person
     {
         return $this->manager->find(Person::class, $id);
@@ -50,12 +64,19 @@ final readonly class People
     /**
      * Keeps a person's name and what was measured now.
      *
-     * @param array<string, Length> $lengths by place
+     * @param array<string, Length>      $lengths by place
+     * @param array<string, string>|null $about   as Person has it; as it is where null
      */
-    public function keep(?Person $person, string $name, array $lengths, Measured $measured): Person
-    {
+    public function keep(
+        ?Person $person,
+        string $name,
+        array $lengths,
+        Measured $measured,
+        ?array $about = null,
+    ): Person {
         $person ??= new Person($name, bin2hex($this->chance->getBytes(16)));
         $person->rename($name);
+        $person->tell($about ?? $person->about());
         if ([] !== $lengths) {
             $person->measure(array_map(strval(...), $lengths), $measured->value, $this->clock->now());
         }

@@ -8,6 +8,7 @@ use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Rinkel\Core\Measure\Length;
 
 /**
  * Somebody a maker makes for, with every measure that was taken.
@@ -22,6 +23,10 @@ class Person
 
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
     private ?\DateTimeImmutable $archivedAt = null;
+
+    /** @var array<string, string> what is known of her besides: contact, allergies, notes, and when she was born */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    private array $about = [];
 
     /** @var Collection<int, Measure> last taken first */
     #[ORM\OneToMany(targetEntity: Measure::class, mappedBy: 'person', cascade: ['persist', 'remove'])]
@@ -55,6 +60,32 @@ class Person
         return $this->name;
     }
 
+    /**
+     * @return array<string, string> by field: contact, allergies, notes, born; what is empty is left out
+     */
+    public function about(): array
+    {
+        return $this->about;
+    }
+
+    /**
+     * @param array<string, string> $about
+     */
+    public function tell(array $about): void
+    {
+        $this->about = $about;
+    }
+
+    /**
+     * Returns how many years old she is; null where nobody said when she was born.
+     */
+    public function age(\DateTimeImmutable $now): ?int
+    {
+        $born = \DateTimeImmutable::createFromFormat('!Y-m-d', ($this->about['born'] ?? '').'-01');
+
+        return false === $born ? null : (int) $born->diff($now)->format('%r%y');
+    }
+
     public function rename(string $name): void
     {
         $this->name = $name;
@@ -66,6 +97,24 @@ class Person
     public function measures(): array
     {
         return array_values($this->measures->toArray());
+    }
+
+    /**
+     * Returns when a place was measured and how much it was.
+     *
+     * @return list<array{\DateTimeImmutable, Length}> last taken first
+     */
+    public function over(string $place): array
+    {
+        $taken = [];
+        foreach ($this->measures() as $measure) {
+            $length = $measure->length($place);
+            if (null !== $length) {
+                $taken[] = [$measure->takenAt(), $length];
+            }
+        }
+
+        return $taken;
     }
 
     public function latest(): ?Measure

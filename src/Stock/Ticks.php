@@ -44,6 +44,18 @@ final readonly class Ticks
         return array_fill_keys(array_map(static fn (StoredTick $tick): string => $tick->cut(), $ticks), true);
     }
 
+    /**
+     * @return list<string> all that are ticked, of whichever sheet
+     */
+    public function all(): array
+    {
+        return array_values(array_map(
+            static fn (mixed $cut): string => \is_string($cut) ? $cut : '',
+            $this->manager->createQuery(\sprintf('SELECT tick.cut FROM %s tick', StoredTick::class))
+                ->getSingleColumnResult(),
+        ));
+    }
+
     public function set(string $cut, bool $made): void
     {
         $there = $this->manager->find(StoredTick::class, $cut);

@@ -4,27 +4,41 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\Orders;
 
+use Brick\Math\BigDecimal;
 use Psr\Clock\ClockInterface;
 use Rinkel\App\Board\Paces;
 use Rinkel\App\Buying\Shopping;
 use Rinkel\App\Cutting\Choosing;
+use Rinkel\App\Cutting\Chosen;
 use Rinkel\App\Kept\Bin;
+use Rinkel\App\Log\Log;
 use Rinkel\App\Making\Makings;
+use Rinkel\App\Making\MakingState;
 use Rinkel\App\Making\OrderFiller;
 use Rinkel\App\Making\Progress;
+use Rinkel\App\Making\StoredMaking;
 use Rinkel\App\Orders\KeptOrders;
 use Rinkel\App\Orders\OrderReader;
 use Rinkel\App\Orders\Orders;
 use Rinkel\App\Orders\StoredOrder;
+use Rinkel\App\Page\Paper\PaperController;
+use Rinkel\App\Paper\Slip;
+use Rinkel\App\Paper\SlipPaper;
+use Rinkel\App\Paper\Slips;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Cutting\Cutting;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
+use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Sizing\Series;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -54,6 +68,7 @@ final class OrderController extends AbstractController
         private readonly StockBox $stock,
         private readonly Paces $paces,
         private readonly Preferences $preferences,
+        private readonly Wording $wording,
         private readonly ClockInterface $clock,
     ) {}
 
@@ -155,14 +170,53 @@ final class OrderController extends AbstractController
      * Answers with what the customer gets with her things.
      */
     #[Route('/{id}/slip', 'order_slip', requirements: self::ID, methods: 'GET')]
-    public function slip(int $id): Response
+    public function slip(int $id, Slips $slips, Log $log): Response
     {
         $order = $this->order($id);
+        $all = $this->choosing->all($this->makings->ofOrder($order))->pieces;
+        $thick = array_map(static fn (array $one): Length => $one[1]->draft->ring->profile->thick, $all);
 
         return $this->render('orders/slip.html.twig', [
             'order' => $order,
-            'all' => $this->choosing->all($this->makings->ofOrder($order)),
+            'slips' => $this->slips($all, $slips, $log),
+            'thick' => $this->wording->length(Length::longest(Length::zero(), ...$thick), Unit::Millimetre),
         ]);
+    }
+
+    #[Route('/{id}/slip.pdf', 'order_slip_paper', requirements: self::ID, methods: 'GET')]
+    public function slipPaper(int $id, Slips $slips, Log $log, SlipPaper $paper): Response
+    {
+        $order = $this->order($id);
+        $all = $this->slips($this->choosing->all($this->makings->ofOrder($order))->pieces, $slips, $log);
+
+        return PaperController::pdf($paper->pdf($order, array_column($all, 'slip')), 'rinkel-slip');
+    }
+
+    /**
+     * @param list<array{StoredPiece, Plan, int, StoredMaking|null}> $all
+     *
+     * @return list<array{slip: Slip, count: int, making: int, photo: int|null, price: BigDecimal}> each kind once
+     */
+    private function slips(array $all, Slips $slips, Log $log): array
+    {
+        $groups = [];
+        foreach ($all as $one) {
+            $groups[spl_object_id($one[1])][] = $one;
+        }
+        $told = [];
+        foreach ($groups as $group) {
+            [$piece, $plan, , $making] = $group[0];
+            $entry = null === $making || '' === $making->log() ? null : $log->withUid($making->log());
+            $told[] = [
+                'slip' => $slips->of($plan),
+                'count' => \count($group),
+                'making' => $making?->id() ?? 0,
+                'photo' => true === $entry?->hasPhoto ? $entry->stored->id() : null,
+                'price' => $this->costing->of(new Chosen([[$piece, $plan, 1, $making]]), Cutting::of([], []))->total(),
+            ];
+        }
+
+        return $told;
     }
 
     #[Route('/{id}/close', 'order_close', requirements: self::ID, methods: 'POST')]
@@ -221,7 +275,11 @@ final class OrderController extends AbstractController
         $makings = $this->makings->ofOrder($order);
         $all = $this->choosing->all($makings);
         $waiting = $this->choosing->makings($makings);
-        $plans = array_map(static fn (array $one): array => [$one[1], $one[2]], $all->pieces);
+        $open = array_filter(
+            $all->pieces,
+            static fn (array $one): bool => true === $one[3]?->state()->isBefore(MakingState::Made),
+        );
+        $plans = array_values(array_map(static fn (array $one): array => [$one[1], $one[2]], $open));
         $isWrong = [] !== $faults || [] !== $adding;
 
         return $this->render('orders/order.html.twig', [

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\People;
 
+use Psr\Clock\ClockInterface;
+use Rinkel\App\People\KeptPeople;
 use Rinkel\App\People\People;
 use Rinkel\App\People\Person;
 use Rinkel\App\Platform\Http\RequestData;
@@ -11,6 +13,7 @@ use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Measurement;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Message;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -22,7 +25,10 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/people')]
 final class PeopleController extends AbstractController
 {
-    public function __construct(private readonly People $people) {}
+    public function __construct(
+        private readonly People $people,
+        private readonly ClockInterface $clock,
+    ) {}
 
     #[Route('', 'people', methods: 'GET')]
     public function list(Request $request): Response
@@ -78,8 +84,22 @@ final class PeopleController extends AbstractController
         if ([] !== $faults) {
             return $this->page($request, $person, $typed, $faults);
         }
-        $back = RequestData::form($request)->id('back');
-        $this->people->keep($person, $typed['name'], $lengths, Measured::tryFrom($typed['measured']) ?? Measured::Snug);
+        try {
+            $about = KeptPeople::about(array_intersect_key($typed, KeptPeople::ABOUT));
+        } catch (PieceUnreadable $unreadable) {
+            $fault = $unreadable->faults[0];
+
+            return $this->page($request, $person, $typed, [$fault->path => $fault->said]);
+        }
+        $sent = RequestData::form($request);
+        $back = $sent->id('back');
+        $this->people->keep(
+            $person,
+            $typed['name'],
+            $lengths,
+            Measured::tryFrom($typed['measured']) ?? Measured::Snug,
+            $sent->has('about') ? $about : null,
+        );
 
         if ($back > 0) {
             return $this->redirectToRoute('piece', ['id' => $back], Response::HTTP_SEE_OTHER);
@@ -106,7 +126,8 @@ final class PeopleController extends AbstractController
      */
     private function blank(): array
     {
-        return ['name' => '', 'measured' => 'snug', 'unit' => 'cm'] + array_fill_keys(self::places(), '');
+        return ['name' => '', 'measured' => 'snug', 'unit' => 'cm'] + array_fill_keys(self::places(), '')
+            + array_fill_keys(array_keys(KeptPeople::ABOUT), '');
     }
 
     /**
@@ -138,6 +159,7 @@ final class PeopleController extends AbstractController
             'typed' => $typed,
             'faults' => $faults,
             'unit' => $this->unit($typed),
+            'now' => $this->clock->now(),
             'put_away' => $putAway,
         ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }

@@ -142,6 +142,15 @@ final class CutController extends AbstractController
         return new Response(status: Response::HTTP_NO_CONTENT);
     }
 
+    /**
+     * Answers with all cuts that are ticked, for every device that shows a sheet.
+     */
+    #[Route('/ticks', 'cut_ticks', methods: 'GET')]
+    public function ticks(): Response
+    {
+        return $this->json($this->ticks->all());
+    }
+
     #[Route('/buy', 'buy', methods: 'GET')]
     public function buy(Request $request): Response
     {

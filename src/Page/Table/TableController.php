@@ -72,9 +72,14 @@ final class TableController extends AbstractController
     }
 
     #[Route('/new', 'piece_new', methods: 'GET')]
-    public function new(): Response
+    public function new(Request $request): Response
     {
-        return $this->choice(['unit' => $this->preferences->unit()->value] + self::BLANK, []);
+        $person = $this->people->find(RequestData::query($request)->id('person'));
+
+        return $this->choice([
+            'unit' => $this->preferences->unit()->value,
+            'person' => null === $person ? '' : (string) $person->id(),
+        ] + self::BLANK, []);
     }
 
     #[Route('/keys', 'keys', methods: 'GET')]

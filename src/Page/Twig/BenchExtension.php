@@ -8,6 +8,7 @@ use Rinkel\App\Board\BenchDay;
 use Rinkel\App\Board\DayLine;
 use Rinkel\App\Making\Makings;
 use Rinkel\App\Platform\Wording\Times;
+use Rinkel\App\Svg\MeasureLine;
 use Rinkel\App\Svg\PagePictures;
 use Rinkel\App\Table\BenchDays;
 use Twig\Extension\AbstractExtension;
@@ -41,6 +42,9 @@ final class BenchExtension extends AbstractExtension
                 fn (BenchDays $days, string $label): string => $days->paint($label, $this->times->shortDay(...)),
                 self::DRAWN,
             ),
+            new TwigFunction('measure_line', MeasureLine::paint(...), self::DRAWN),
+            new TwigFunction('next_time', $this->makings->nextTime(...)),
+            new TwigFunction('made_for', $this->makings->forWhom(...)),
             new TwigFunction('made_of', $this->makings->counts(...)),
             new TwigFunction('hand_gauge', $this->pictures->hand(...), self::DRAWN),
         ];

@@ -24,7 +24,6 @@ use Rinkel\App\Samples\Samples;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Stock\StockMovements;
-use Rinkel\App\Stock\StoredTaking;
 use Rinkel\App\Stock\TakenMeanwhile;
 use Rinkel\App\Stock\Ticks;
 use Rinkel\Core\Cutting\Cutting;

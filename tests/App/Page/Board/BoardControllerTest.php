@@ -255,8 +255,8 @@ final class BoardControllerTest extends WebCase
         $ends = (int) $page->filter('.clocks li')->attr('data-ends');
         self::assertEqualsWithDelta(time() + 2700, $ends, 5);
         $table = $this->browser->request('GET', '/');
-        self::assertStringContainsString('Drying rail', $table->filter('#boards')->text());
-        self::assertStringContainsString('dries until', $table->filter('#boards')->text());
+        self::assertStringContainsString('Drying rail', $table->filter('#in-work')->text());
+        self::assertStringContainsString('dries until', $table->filter('#in-work')->text());
         $this->browser->submit($page->filter('#stop-cccccccccccc')->form());
         self::assertCount(0, $this->browser->followRedirect()->filter('.clocks li'));
 
@@ -294,7 +294,7 @@ final class BoardControllerTest extends WebCase
         $day = (string) (new \IntlDateFormatter('en', \IntlDateFormatter::MEDIUM, \IntlDateFormatter::NONE))
             ->format(time() + 30 * 3600);
         $table = $this->browser->request('GET', '/');
-        self::assertStringContainsString('dries until '.$day, $table->filter('#boards')->text());
+        self::assertStringContainsString('dries until '.$day, $table->filter('#in-work')->text());
     }
 
     /**
@@ -319,6 +319,16 @@ final class BoardControllerTest extends WebCase
         $tie = array_values(array_filter($steps->all, static fn ($step): bool => Does::Tie === $step->does))[0];
         self::assertEqualsWithDelta(3.0 * $tie->count, $paces->pace()->seconds($tie), 0.1);
 
+        // What was tied before and is tapped in one go says nothing: neither the taps nor the long gap before them.
+        $this->tap($board, [['id' => 'fffffffffffe', 'by' => -$steps->moves, 'at' => 1_700_100_000_000]]);
+        $burst = [];
+        for ($i = 0; $i < $steps->moves; ++$i) {
+            $at = 1_700_100_060_000 + 60_000 * intdiv($i, 10) + 250 * ($i % 10);
+            $burst[] = ['id' => \sprintf('b%011x', $i + 1), 'by' => 1, 'at' => $at];
+        }
+        $this->tap($board, $burst);
+        self::assertEqualsWithDelta(3.0 * $tie->count, $paces->pace()->seconds($tie), 0.1);
+
         $this->read($board, [
             'length' => (string) $plan->draft->body(), 'left' => '31 cm', 'role' => 'working',
         ]); // after the last move, so it is of the finished piece
@@ -332,7 +342,7 @@ final class BoardControllerTest extends WebCase
         $page = $this->browser->followRedirect();
         self::assertStringContainsString('31 cm left', $page->filter('.entry')->text());
         self::assertTrue($this->stored($board)->isFinished());
-        self::assertCount(0, $this->browser->request('GET', '/')->filter('#boards'));
+        self::assertCount(0, $this->browser->request('GET', '/')->filter('#in-work'));
         self::assertNotSame($board, $this->board($piece), 'made again it lies on a new board');
     }
 

@@ -268,8 +268,13 @@ final class StockControllerTest extends WebCase
         $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', [
             'l' => ['left.working' => '44 cm', 'left.core' => '9 cm', 'stock' => '1'],
         ]);
+        self::assertResponseStatusCodeSame(422, 'so much was left that it is asked about');
+        $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', ['l' => [
+            'left.working' => '28 cm + 16 cm', 'left.core' => '9 cm; 8 cm', 'stock' => '1', 'sure' => '1',
+        ]]);
         self::assertResponseStatusCodeSame(303);
-        self::assertContains('440 mm', $this->lengths());
+        self::assertContains('280 mm', $this->lengths(), 'each end is an offcut by itself');
+        self::assertContains('160 mm', $this->lengths());
         self::assertCount(1, self::getContainer()->get(StockBox::class)->all(), 'nine centimetres of core are waste');
         $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', [
             'l' => ['left.core' => '21 cm', 'stock' => '1', 'sure' => '1'],
