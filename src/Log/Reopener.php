@@ -98,7 +98,7 @@ final readonly class Reopener
             $this->bin->put($this->keptBoards, $board);
         }
         $making->lay(null);
-        $this->makings->left($making, $making->cords(), $making->things());
+        [] === $making->cords() ? $this->makings->left($making, [], []) : $this->makings->keep($making);
     }
 
     /**

@@ -132,7 +132,7 @@ final class OrderController extends AbstractController
         $sent = RequestData::form($request);
         $typed = $sent->within('a')->typed(500);
         $piece = $this->pieces->find($sent->id('piece'));
-        $count = $sent->number('count', 1, OrderFiller::MOST, null);
+        $count = $sent->exact('count', 1, OrderFiller::MOST);
         if (null === $piece || null === $count) {
             return $this->page($order, [], [], ['piece' => (string) $sent->id('piece'), 'count' => $sent->raw('count'),
                 'fault' => null === $piece ? 'piece' : 'count'] + $typed);

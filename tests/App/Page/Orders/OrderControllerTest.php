@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\App\Page\Orders;
+
+use Rinkel\App\Making\Makings;
+use Rinkel\App\Making\StoredMaking;
+use Rinkel\App\Orders\Orders;
+use Rinkel\App\Orders\StoredOrder;
+use Rinkel\App\People\People;
+use Rinkel\Core\Fit\Measured;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Tests\App\WebCase;
+
+final class OrderControllerTest extends WebCase
+{
+    /**
+     * From the request to the parcel: six things are put in, cut together, made, delivered; each stage is one press.
+     */
+    public function testAnOrderGoesFromRequestToParcel(): void
+    {
+        $piece = $this->lay(['name' => 'Rail', 'pattern' => '12 square']);
+        $order = $this->asked(['for' => 'Somebody', 'due' => '2026-12-24', 'price' => '48,50'], [$piece->id() => 3]);
+        $page = $this->show($order);
+        self::assertCount(3, $page->filter('#things > li'));
+        self::assertSame('Rail (2)', $page->filter('#things .piece-name')->eq(1)->text());
+        self::assertStringContainsString('€48.50', self::text($page, '#order-money + dl, [aria-labelledby=order-money]'));
+
+        // What the stock does not have is cut from elsewhere, cord by cord.
+        $sheet = $this->browser->click($page->filter('#stages a.act')->link());
+        foreach ($sheet->filter('input[name=cut]')->extract(['value']) as $cut) {
+            $this->browser->request('POST', '/cut/tick', ['cut' => $cut, 'made' => '1']);
+            self::assertResponseStatusCodeSame(204);
+        }
+        $this->browser->submit($sheet->filter('#take-ticked')->form());
+        self::assertResponseRedirects('/orders/'.$order->id().'?taken=1');
+        self::assertSame(['cut', 'cut', 'cut'], $this->states($order));
+        self::assertCount(0, $this->show($order)->filter('#stages a.act'), 'nothing is left to be cut');
+
+        foreach ($this->things($order) as $making) {
+            $this->browser->request('POST', '/makings/'.$making->id().'/board');
+            $this->browser->request('POST', '/makings/'.$making->id().'/finish', ['l' => ['minutes' => '40', 'sure' => '1']]);
+            self::assertResponseRedirects('/log');
+        }
+        self::assertSame(['made', 'made', 'made'], $this->states($order));
+        $this->browser->submit($this->show($order)->selectButton('All is delivered')->form());
+        self::assertSame(['delivered', 'delivered', 'delivered'], $this->states($order));
+        $this->browser->submit($this->show($order)->selectButton('Put the order away')->form());
+        self::assertStringContainsString('Put away', $this->show($order)->text());
+        self::assertCount(1, $this->browser->request('GET', '/orders?closed=1')->filter('#orders > li'));
+    }
+
+    public function testAWearerHasHerOwnMeasures(): void
+    {
+        $mm = Length::ofMillimetres(...);
+        self::getContainer()->get(People::class)->keep(null, 'Nel', ['wrist' => $mm(149.0), 'hand' => $mm(181.0)], Measured::Snug);
+        $piece = $this->lay(['pattern' => '1 square x fit', 'wearer.hand' => '20 cm']);
+        $order = $this->asked(['for' => 'Nel'], []);
+        foreach ([['for' => 'Nel'], ['girth' => '15.2 cm'], ['for' => 'Nobody measured']] as $change) {
+            $this->browser->request('POST', '/orders/'.$order->id().'/add', [
+                'piece' => (string) $piece->id(), 'count' => '1', 'a' => $change,
+            ]);
+            self::assertResponseStatusCodeSame(303);
+        }
+        $changes = array_map(static fn (StoredMaking $one): array => $one->changes(), $this->things($order));
+        self::assertEquals(['girth' => '149 mm', 'hand' => '181 mm', 'for' => 'Nel'], $changes[0]);
+        self::assertSame(['girth' => '15.2 cm'], $changes[1]);
+        self::assertSame(['for' => 'Nobody measured'], $changes[2]);
+        $plans = self::getContainer()->get(\Rinkel\App\Making\MakingPlans::class);
+        $hand = fn (int $i): ?string => $plans->spec($this->things($order)[$i])->wearing->wearer->hand?->__toString();
+        self::assertSame('181 mm', $hand(0));
+        self::assertNull($hand(1), 'the hand of whom the piece was planned for says nothing of another');
+    }
+
+    public function testWhatCannotBeReadIsSaidBesideItsField(): void
+    {
+        $this->browser->request('POST', '/orders', ['o' => ['for' => 'X', 'due' => 'soon']]);
+        self::assertResponseStatusCodeSame(422);
+        self::assertSame('X', $this->crawler()->filter('#o-for')->attr('value'), 'what was typed stays');
+        self::assertStringContainsString('Expected a day', $this->crawler()->filter('#o-due-fault')->text());
+        self::assertSame([], self::getContainer()->get(Orders::class)->open());
+
+        $order = $this->asked(['for' => 'X'], []);
+        $this->browser->request('POST', '/orders/'.$order->id(), ['o' => ['for' => 'Y', 'price' => 'much']]);
+        self::assertResponseStatusCodeSame(422);
+        self::assertStringContainsString('Expected a sum', $this->crawler()->filter('#o-price-fault')->text());
+        self::assertSame('X', $this->again($order)->text('for'), 'nothing of it is kept');
+
+        $piece = $this->lay();
+        foreach (['0', 'x', '101', ''] as $count) {
+            $this->browser->request('POST', '/orders/'.$order->id().'/add', ['piece' => (string) $piece->id(), 'count' => $count]);
+            self::assertResponseStatusCodeSame(422);
+        }
+        $this->browser->request('POST', '/orders/'.$order->id().'/add', [
+            'piece' => (string) $piece->id(), 'count' => '1', 'a' => ['girth' => '9 m'],
+        ]);
+        self::assertResponseStatusCodeSame(422);
+        self::assertSame([], $this->things($order));
+        $this->browser->request('GET', '/orders/999999');
+        self::assertResponseStatusCodeSame(404);
+    }
+
+    public function testADeletedOrderComesBackAndWhatWasMadeStays(): void
+    {
+        $piece = $this->lay(['pattern' => '12 square']);
+        $order = $this->asked(['for' => 'X'], [$piece->id() => 2]);
+        $made = $this->things($order)[0];
+        $this->browser->request('POST', '/makings/'.$made->id().'/finish', ['l' => ['sure' => '1']]);
+        $this->browser->submit($this->show($order)->selectButton('Delete the order')->form());
+        $page = $this->browser->followRedirect();
+        self::assertCount(0, $page->filter('#orders > li'));
+        self::assertNotNull(self::getContainer()->get(Makings::class)->withUid($made->uid()));
+        $this->browser->submit($page->filter('.notice form')->form());
+        self::assertCount(1, $this->browser->request('GET', '/orders')->filter('#orders > li'));
+    }
+
+    public function testASlipSaysWhatACustomerHasToKnow(): void
+    {
+        $piece = $this->lay([
+            'name' => 'Rail', 'pattern' => '12 square', 'cords.core.fibre' => 'leather',
+            'closure.kind' => 'square-slider',
+        ]);
+        $order = $this->asked(['for' => 'X', 'contact' => 'Quay 1'], [$piece->id() => 2]);
+        $page = $this->browser->request('GET', '/orders/'.$order->id().'/slip');
+        self::assertResponseIsSuccessful();
+        self::assertCount(1, $page->filter('article'), 'two alike have one slip');
+        $said = $page->filter('article')->text();
+        self::assertStringContainsString('Leather hardens', $said);
+        self::assertStringContainsString('Not for children under three', $said);
+        self::assertStringNotContainsString('flame', $said, 'what matters to its maker is not told');
+        self::assertStringContainsString('Quay 1', $page->text());
+        $this->browser->request('GET', '/orders/'.$order->id().'/slip.pdf');
+        self::assertResponseIsSuccessful();
+        self::assertStringStartsWith('%PDF', (string) $this->browser->getResponse()->getContent());
+    }
+
+    /**
+     * @param array<string, string> $said
+     * @param array<int, int>       $pieces how many, by id
+     */
+    private function asked(array $said, array $pieces): StoredOrder
+    {
+        $this->browser->request('POST', '/orders', [
+            'o' => $said, 'p' => array_map(strval(...), array_keys($pieces)), 'n' => array_map(strval(...), $pieces),
+        ]);
+        self::assertResponseStatusCodeSame(303);
+        $open = self::getContainer()->get(Orders::class)->open();
+
+        return $open[\count($open) - 1];
+    }
+
+    private function again(StoredOrder $order): StoredOrder
+    {
+        $again = self::getContainer()->get(Orders::class)->find($order->id());
+        self::assertNotNull($again);
+
+        return $again;
+    }
+
+    private function show(StoredOrder $order): \Symfony\Component\DomCrawler\Crawler
+    {
+        $page = $this->browser->request('GET', '/orders/'.$order->id());
+        self::assertResponseIsSuccessful();
+
+        return $page;
+    }
+
+    private function crawler(): \Symfony\Component\DomCrawler\Crawler
+    {
+        return $this->browser->getCrawler();
+    }
+
+    /**
+     * @return list<StoredMaking>
+     */
+    private function things(StoredOrder $order): array
+    {
+        return self::getContainer()->get(Makings::class)->ofOrder($this->again($order));
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function states(StoredOrder $order): array
+    {
+        return array_map(static fn (StoredMaking $one): string => $one->state()->value, $this->things($order));
+    }
+}
