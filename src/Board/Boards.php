@@ -41,17 +41,22 @@ final readonly class Boards
     }
 
     /**
+     * @param list<int>|null $makings of which they are the boards; of any when null
+     *
      * @return list<StoredBoard> those that are not finished, touched last first
      */
-    public function inUse(): array
+    public function inUse(?array $makings = null): array
     {
+        $query = $this->manager->createQueryBuilder()->select('board', 'making', 'piece')
+            ->from(StoredBoard::class, 'board')->join('board.making', 'making')->leftJoin('making.piece', 'piece')
+            ->where('board.finishedAt IS NULL AND piece.discardedAt IS NULL')
+            ->orderBy('board.touchedAt', 'DESC')->addOrderBy('board.id', 'DESC');
+        if (null !== $makings) {
+            $query->andWhere('making.id IN (:makings)')->setParameter('makings', $makings);
+        }
+
         /** @var list<StoredBoard> */
-        return $this->manager->createQuery(\sprintf(
-            'SELECT board, making, piece FROM %s board JOIN board.making making LEFT JOIN making.piece piece
-                WHERE board.finishedAt IS NULL AND piece.discardedAt IS NULL
-                ORDER BY board.touchedAt DESC, board.id DESC',
-            StoredBoard::class,
-        ))->getResult();
+        return $query->getQuery()->getResult();
     }
 
     public function ofMaking(StoredMaking $making): ?StoredBoard

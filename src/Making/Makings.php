@@ -18,9 +18,6 @@ use Rinkel\App\Piece\StoredPiece;
  */
 final readonly class Makings
 {
-    /** More than so many are no work of one maker. */
-    private const IN_WORK = 2000;
-
     public function __construct(
         private EntityManagerInterface $manager,
         private ClockInterface $clock,
@@ -118,21 +115,20 @@ final readonly class Makings
     }
 
     /**
-     * Returns what is in work: all that is on the way, what is made for an order and not delivered, and what was
-     * delivered since then.
+     * @param list<int> $ids
      *
-     * @return list<StoredMaking>
+     * @return array<int, StoredMaking> by id, each with its piece and its order
      */
-    public function inWork(\DateTimeImmutable $since): array
+    public function these(array $ids): array
     {
-        /** @var list<StoredMaking> */
-        return $this->manager->createQuery(\sprintf(
+        /** @var list<StoredMaking> $found */
+        $found = $this->manager->createQuery(\sprintf(
             'SELECT making, piece, one FROM %s making LEFT JOIN making.piece piece LEFT JOIN making.order one
-                WHERE (making.madeAt IS NULL AND (piece.archivedAt IS NULL OR making.boardAt IS NOT NULL))
-                OR (making.madeAt IS NOT NULL AND making.deliveredAt IS NULL AND one.id IS NOT NULL AND one.closedAt IS NULL)
-                OR making.deliveredAt > :since ORDER BY making.id',
+                WHERE making.id IN (:ids)',
             StoredMaking::class,
-        ))->setParameter('since', $since)->setMaxResults(self::IN_WORK)->getResult();
+        ))->setParameter('ids', $ids)->getResult();
+
+        return array_combine(array_map(static fn (StoredMaking $one): int => $one->id(), $found), $found);
     }
 
     /**

@@ -40,7 +40,7 @@ final readonly class BenchCalendar
     {
         $today = $this->times->today($this->clock->now());
         [$lines, $works] = [[], []];
-        foreach (\array_slice($this->work->lines(), 0, self::MOST) as $line) {
+        foreach ($this->work->lines(self::MOST)[0] as $line) {
             if ($line->state()->isBefore(MakingState::Made)) {
                 try {
                     $works[] = [$this->due($line, $today), $this->minutes($line)];
@@ -68,7 +68,7 @@ final readonly class BenchCalendar
      */
     private function minutes(WorkLine $line): int
     {
-        $making = $line->first();
+        $making = $line->first;
         $plan = null === $line->board ? $this->plans->plan($making) : $this->boards->plan($line->board);
         $chain = $this->paces->pace()->chain($plan->acts(), $line->board?->moves() ?? (
             null === $making->at(MakingState::Cut) ? 0 : $plan->acts()->cutting()

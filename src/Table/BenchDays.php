@@ -73,7 +73,7 @@ final readonly class BenchDays
             $parts[] = Svg::element('rect', [
                 'x' => $x, 'y' => $y, 'width' => self::COLUMN - 4, 'height' => max(1.0, $high - 1),
                 'class' => isset($late[$which]) ? 'bench-late' : 'day-work',
-            ], Svg::element('title', [], Svg::text($this->lines[$which]->first()->name())));
+            ], Svg::element('title', [], Svg::text($this->lines[$which]->first->name())));
             if ($high > 14) {
                 $parts[] = Svg::element('text', [
                     'x' => $x + (self::COLUMN - 4) / 2, 'y' => $y + $high / 2 + 4, 'text-anchor' => 'middle',

@@ -15,35 +15,31 @@ use Rinkel\App\Orders\StoredOrder;
 final readonly class WorkLine
 {
     /**
-     * @param non-empty-list<StoredMaking> $makings
-     * @param StoredBoard|null             $board   on which the first lies
-     * @param int|null                     $dries   until when, in seconds since 1970, where a clock runs on it
+     * @param list<int>        $ids   of all of them, the first included
+     * @param StoredBoard|null $board on which the first lies
+     * @param int|null         $dries until when, in seconds since 1970, where a clock runs on it
      */
     public function __construct(
-        public array $makings,
+        public StoredMaking $first,
+        public array $ids,
         public ?StoredBoard $board,
         public ?int $dries,
         public bool $isLate,
     ) {}
 
-    public function first(): StoredMaking
-    {
-        return $this->makings[0];
-    }
-
     public function order(): ?StoredOrder
     {
-        return $this->first()->order();
+        return $this->first->order();
     }
 
     public function state(): MakingState
     {
-        return $this->first()->state();
+        return $this->first->state();
     }
 
     public function count(): int
     {
-        return \count($this->makings);
+        return \count($this->ids);
     }
 
     /**
@@ -59,16 +55,8 @@ final readonly class WorkLine
     public function whom(): string
     {
         $order = $this->order();
-        $whom = $this->first()->changes()['for'] ?? $order?->text('for') ?? '';
+        $whom = $this->first->changes()['for'] ?? $order?->text('for') ?? '';
 
-        return '' !== $whom ? $whom : ($this->first()->piece()?->whom() ?? '');
-    }
-
-    /**
-     * @return list<int>
-     */
-    public function ids(): array
-    {
-        return array_map(static fn (StoredMaking $one): int => $one->id(), $this->makings);
+        return '' !== $whom ? $whom : ($this->first->piece()?->whom() ?? '');
     }
 }

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Table;
 
+use Doctrine\DBAL\Connection;
 use Psr\Clock\ClockInterface;
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Board\StoredBoard;
 use Rinkel\App\Making\Makings;
 use Rinkel\App\Making\MakingState;
-use Rinkel\App\Making\StoredMaking;
 use Rinkel\App\Platform\Wording\Times;
 
 /**
  * The work as it lies on the Table: late and due first, then what is on the board, what dries, what is to be cut, and
- * what was delivered lately. It plans nothing.
+ * what was delivered lately. It plans nothing, and reads wholly only what is shown.
+ *
+ * @phpstan-type Standing array{id: int, group: string, state: string, due: string, isDrying: bool}
  */
 final readonly class WorkList
 {
@@ -30,7 +32,26 @@ final readonly class WorkList
     /** In which order what is not due soon stands. */
     private const RANKS = ['board' => 0, 'drying' => 1, 'cut' => 2, 'planned' => 3, 'made' => 4, 'delivered' => 5];
 
+    /** What is on the way, what is made for an order and not delivered, and what was delivered lately. */
+    private const IN_WORK = <<<'SQL'
+        SELECT making.id, making.piece_id, making.order_id, board.id AS board_id, board.clocks,
+            CASE WHEN making.delivered_at IS NOT NULL THEN 'delivered' WHEN making.made_at IS NOT NULL THEN 'made'
+                WHEN making.board_at IS NOT NULL THEN 'board' WHEN making.cut_at IS NOT NULL THEN 'cut'
+                ELSE 'planned' END AS state,
+            json_extract(asked.document, '$.due') AS due
+        FROM making LEFT JOIN piece ON piece.id = making.piece_id
+            LEFT JOIN customer_order asked ON asked.id = making.order_id
+            LEFT JOIN board ON board.making_id = making.id AND board.finished_at IS NULL
+        WHERE (making.piece_id IS NOT NULL OR making.name <> '') AND (
+            (making.made_at IS NULL AND (piece.archived_at IS NULL OR making.board_at IS NOT NULL))
+            OR (making.made_at IS NOT NULL AND making.delivered_at IS NULL AND asked.id IS NOT NULL
+                AND asked.closed_at IS NULL)
+            OR making.delivered_at > ?
+        ) ORDER BY making.id
+        SQL;
+
     public function __construct(
+        private Connection $connection,
         private Makings $makings,
         private Boards $boards,
         private ClockInterface $clock,
@@ -38,63 +59,94 @@ final readonly class WorkList
     ) {}
 
     /**
-     * @return list<WorkLine>
+     * @return array{list<WorkLine>, int} the first lines, and how many there are in all
      */
-    public function lines(): array
+    public function lines(int $most = self::SHOWN): array
     {
         $now = $this->times->today($this->clock->now());
+        $groups = [];
+        foreach ($this->standing($now) as $one) {
+            $groups[$one['group']][] = $one;
+        }
+        $groups = array_values($groups);
+        usort($groups, fn (array $one, array $other): int => $this->rank($one[0], $now) <=> $this->rank($other[0], $now));
+
+        return [$this->read(\array_slice($groups, 0, $most), $now), \count($groups)];
+    }
+
+    /**
+     * @return iterable<Standing>
+     */
+    private function standing(\DateTimeImmutable $now): iterable
+    {
+        $time = $this->clock->now()->getTimestamp();
+        $since = $now->modify('-'.self::LATELY.' days')->format('Y-m-d H:i:s');
+        foreach ($this->connection->iterateAssociative(self::IN_WORK, [$since]) as $row) {
+            $text = static fn (string $name): string => \is_scalar($row[$name]) ? (string) $row[$name] : '';
+            $clocks = json_decode($text('clocks') ?: '[]', true);
+            $ends = array_column(\is_array($clocks) ? $clocks : [], 'ends');
+            yield [
+                'id' => (int) $text('id'),
+                'group' => '' !== $text('board_id')
+                    ? 'board '.$text('board_id')
+                    : implode(' ', [$text('order_id'), $text('piece_id'), $text('state')]),
+                'state' => $text('state'),
+                'due' => $text('due'),
+                'isDrying' => [] !== array_filter($ends, static fn (mixed $end): bool => \is_int($end) && $end > $time),
+            ];
+        }
+    }
+
+    /**
+     * @param list<non-empty-list<Standing>> $groups
+     *
+     * @return list<WorkLine>
+     */
+    private function read(array $groups, \DateTimeImmutable $now): array
+    {
+        $first = array_map(static fn (array $group): int => $group[0]['id'], $groups);
+        $makings = $this->makings->these($first);
         $boards = [];
-        foreach ($this->boards->inUse() as $board) {
+        foreach ($this->boards->inUse($first) as $board) {
             $boards[$board->making()->id()] = $board;
         }
-        $groups = [];
-        foreach ($this->makings->inWork($now->modify('-'.self::LATELY.' days')) as $making) {
-            if (null === $making->piece() && !$making->isFrozen()) {
-                continue; // its piece is gone, and nothing was done for it
-            }
-            $board = $boards[$making->id()] ?? null;
-            $key = null === $board
-                ? implode(' ', [$making->order()?->id() ?? 0, $making->piece()?->id() ?? 0, $making->state()->value])
-                : 'board '.$board->id();
-            $groups[$key][] = $making;
-        }
         $lines = [];
-        foreach ($groups as $makings) {
-            $lines[] = $this->line($makings, $boards[$makings[0]->id()] ?? null, $now);
+        foreach ($groups as $group) {
+            $making = $makings[$group[0]['id']] ?? null;
+            if (null !== $making) {
+                $board = $boards[$making->id()] ?? null;
+                $lines[] = new WorkLine($making, array_column($group, 'id'), $board, $this->dries($board), true
+                    === $making->order()?->isLate($now) && $making->state()->isBefore(MakingState::Delivered));
+            }
         }
-        usort($lines, fn (WorkLine $one, WorkLine $other): int => $this->rank($one, $now) <=> $this->rank($other, $now));
 
         return $lines;
     }
 
-    /**
-     * @param non-empty-list<StoredMaking> $makings
-     */
-    private function line(array $makings, ?StoredBoard $board, \DateTimeImmutable $now): WorkLine
+    private function dries(?StoredBoard $board): ?int
     {
         $ends = null === $board ? [] : array_column($this->boards->clocks($board), 'ends');
         $time = $this->clock->now()->getTimestamp();
-        $dries = array_filter($ends, static fn (int $end): bool => $end > $time);
-        $order = $makings[0]->order();
+        $runs = array_filter($ends, static fn (int $end): bool => $end > $time);
 
-        return new WorkLine(
-            $makings,
-            $board,
-            [] === $dries ? null : max($dries),
-            null !== $order && $order->isLate($now) && $makings[0]->state()->isBefore(MakingState::Delivered),
-        );
+        return [] === $runs ? null : max($runs);
     }
 
     /**
+     * @param Standing $one
+     *
      * @return array{int, string, int, int}
      */
-    private function rank(WorkLine $line, \DateTimeImmutable $now): array
+    private function rank(array $one, \DateTimeImmutable $now): array
     {
-        $state = null === $line->dries ? $line->state()->value : 'drying';
-        $due = $line->order()?->text('due') ?? '';
-        $isOpen = $line->state()->isBefore(MakingState::Delivered);
-        $isSoon = $isOpen && '' !== $due && $due <= $now->modify('+'.self::SOON.' days')->format('Y-m-d');
+        $soon = $now->modify('+'.self::SOON.' days')->format('Y-m-d');
+        $isSoon = 'delivered' !== $one['state'] && '' !== $one['due'] && $one['due'] <= $soon;
 
-        return [$isSoon ? 0 : 1, $isSoon ? $due : '', self::RANKS[$state] ?? 9, -$line->first()->id()];
+        return [
+            $isSoon ? 0 : 1,
+            $isSoon ? $one['due'] : '',
+            self::RANKS[$one['isDrying'] ? 'drying' : $one['state']] ?? 9,
+            -$one['id'],
+        ];
     }
 }

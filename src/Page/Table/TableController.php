@@ -61,8 +61,9 @@ final class TableController extends AbstractController
         return $this->render('table/table.html.twig', [
             'pieces' => array_map($this->rows->of(...), $this->found->pieces($wanted)),
             'asked' => $wanted,
-            'work' => $wanted->archive || $request->headers->has('HX-Request') ? [] : $this->work->lines(),
-            'shown' => RequestData::query($request)->has('work') ? \PHP_INT_MAX : WorkList::SHOWN,
+            'work' => $wanted->archive || $request->headers->has('HX-Request') ? [[], 0] : $this->work->lines(
+                RequestData::query($request)->has('work') ? \PHP_INT_MAX : WorkList::SHOWN,
+            ),
             'count' => $count,
             'looking' => $looking,
             'pages' => (int) ceil($count / Found::PAGE),
