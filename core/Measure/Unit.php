@@ -7,7 +7,8 @@ namespace Rinkel\Core\Measure;
 /**
  * A unit of length as makers write it.
  *
- * Source of the factors: 1 in = 25.4 mm exactly (International yard and pound agreement, 1959); 1 ft = 12 in.
+ * Source of the factors: 1 in = 25.4 mm and 1 yd = 914.4 mm exactly (International yard and pound agreement, 1959); 1 ft
+ * = 12 in.
  */
 enum Unit: string
 {
@@ -26,6 +27,9 @@ enum Unit: string
     /** Long cords: "4 ft", "1' 4\"". */
     case Foot = 'ft';
 
+    /** Spools: "25 yd". */
+    case Yard = 'yd';
+
     private const SPELLINGS = [
         'mm' => self::Millimetre, 'millimetre' => self::Millimetre, 'millimetres' => self::Millimetre,
         'millimeter' => self::Millimetre, 'millimeters' => self::Millimetre,
@@ -34,6 +38,7 @@ enum Unit: string
         'm' => self::Metre, 'metre' => self::Metre, 'metres' => self::Metre, 'meter' => self::Metre, 'meters' => self::Metre,
         'in' => self::Inch, 'in.' => self::Inch, 'inch' => self::Inch, 'inches' => self::Inch,
         '"' => self::Inch, '″' => self::Inch, '”' => self::Inch, "''" => self::Inch,
+        'yd' => self::Yard, 'yds' => self::Yard, 'yd.' => self::Yard, 'yard' => self::Yard, 'yards' => self::Yard,
         'ft' => self::Foot, 'ft.' => self::Foot, 'foot' => self::Foot, 'feet' => self::Foot,
         "'" => self::Foot, '′' => self::Foot, '’' => self::Foot,
     ];
@@ -57,6 +62,7 @@ enum Unit: string
             self::Metre => 1000.0,
             self::Inch => 25.4,
             self::Foot => 304.8,
+            self::Yard => 914.4,
         };
     }
 

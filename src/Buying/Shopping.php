@@ -8,7 +8,6 @@ use Brick\Math\BigDecimal;
 use Rinkel\App\Cutting\Chosen;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Stock\StockBox;
-use Rinkel\App\Stock\StockRow;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Cutting\Demand;
 use Rinkel\Core\Material\Bead;
@@ -39,7 +38,7 @@ final readonly class Shopping
                     static fn (Demand $demand): Length => $demand->wished,
                     $sheet->unserved,
                 ));
-                $wanted[] = [$cord, [], $sheet->lacking(), [], $longest];
+                $wanted[] = [$cord, [], $sheet->lacking(), [], $longest, $sheet->unserved];
             }
         }
         $needs = $chosen->needs();
@@ -52,12 +51,21 @@ final readonly class Shopping
             $missing = $need->missing($there);
             if ($missing > 0) {
                 $letters = null === $there ? $need->letters : $there->letters()?->missing($need->letters) ?? [];
-                $wanted[] = [$need->what, $need->names, $missing, $letters, null];
+                $wanted[] = [$need->what, $need->names, $missing, $letters, null, []];
             }
         }
         $list = [];
-        foreach ($wanted as [$what, $names, $much, $letters, $longest]) {
-            $one = $this->wanted($what, $names, $much, $letters, $longest, $rows[$what->materialKey()] ?? null);
+        foreach ($wanted as [$what, $names, $much, $letters, $longest, $demands]) {
+            $row = $rows[$what->materialKey()] ?? null;
+            $packs = Packs::of($row?->price, $much, $demands);
+            $for = [] === $demands ? self::needing($chosen, $what) : array_values(array_unique(array_map(
+                static fn (Demand $one): string => $one->piece,
+                $demands,
+            )));
+            $sum = null === $packs
+                ? $this->costing->sum($what, $much)
+                : $this->costing->rounded($row?->price?->ofPacks($packs->count) ?? BigDecimal::zero());
+            $one = new Wanted($what, $names, $much, $letters, $longest, $row, $sum, $packs, $for);
             $list[$one->supplier()][] = $one;
         }
         uksort(
@@ -85,17 +93,19 @@ final readonly class Shopping
     }
 
     /**
-     * @param list<string>       $names
-     * @param array<string, int> $letters
+     * @return list<string> what takes beads or findings of that kind, by name
      */
-    private function wanted(
-        Cord|Bead|Finding $what,
-        array $names,
-        Length|int $much,
-        array $letters,
-        ?Length $longest,
-        ?StockRow $row,
-    ): Wanted {
-        return new Wanted($what, $names, $much, $letters, $longest, $row, $this->costing->sum($what, $much));
+    private static function needing(Chosen $chosen, Cord|Bead|Finding $what): array
+    {
+        $names = [];
+        foreach ($chosen->named() as $name => [, $plan]) {
+            foreach (Need::of([[$plan, 1]]) as $need) {
+                if ($need->what->materialKey() === $what->materialKey()) {
+                    $names[] = (string) $name;
+                }
+            }
+        }
+
+        return $names;
     }
 }

@@ -9,6 +9,7 @@ use Rinkel\App\Stock\StockRow;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 
 /**
@@ -23,6 +24,8 @@ final readonly class Wanted
      * @param Length|null        $longest of cord, in one piece
      * @param StockRow|null      $row     what the stock says of its kind
      * @param BigDecimal|null    $sum     what it costs, null where the stock knows no price
+     * @param Packs|null         $packs   in which it is sold, null where it is sold by the metre or one by one
+     * @param list<string>       $for     what needs it
      */
     public function __construct(
         public Cord|Bead|Finding $what,
@@ -32,7 +35,26 @@ final readonly class Wanted
         public ?Length $longest,
         public ?StockRow $row,
         public ?BigDecimal $sum,
+        public ?Packs $packs = null,
+        public array $for = [],
     ) {}
+
+    /**
+     * Returns what comes into the box once it is bought: whole packs where it is sold in those.
+     */
+    public function bought(): Length|int
+    {
+        return $this->packs?->all() ?? $this->much;
+    }
+
+    /**
+     * Returns how long a chain of so many links is: it is sold by its length, not by links. Null of what is no chain.
+     */
+    public function chain(): ?Length
+    {
+        return $this->what instanceof Finding && FindingKind::Link === $this->what->kind && \is_int($this->much)
+            ? $this->what->inside->times($this->much)->plus($this->what->length->minus($this->what->inside)) : null;
+    }
 
     public function supplier(): string
     {

@@ -15,13 +15,14 @@ use Rinkel\Core\Quoted;
 
 /**
  * What something costs: so much for a metre, or for one; or for so many, as a maker buys it: "4.20 for 100", "12 for
- * 50 m". Exact.
+ * 50 m", "3.80 for 25 g, 8 a gram". Exact.
  */
 final readonly class Price implements \Stringable
 {
     private function __construct(
         public BigDecimal $sum,
         public Length|int $for,
+        private string $said = '',
     ) {}
 
     /**
@@ -32,7 +33,7 @@ final readonly class Price implements \Stringable
     public static function parse(string $text, bool $isCord): self
     {
         $isRead = 1 === preg_match(
-            '~^\s*(\d{1,6}(?:[.,]\d{1,4})?)\s*(?:(?:for|per|voor|/)\s*(\S.{0,30}?))?\s*$~iuD',
+            '~^\s*(\d{1,6}(?:[.,]\d{1,4})?)\s*(?:(?:for|per|voor|/)\s*(\S.{0,40}?))?\s*$~iuD',
             $text,
             $match,
         );
@@ -42,7 +43,7 @@ final readonly class Price implements \Stringable
             '' === $of => $isCord ? Length::ofMillimetres(1000) : 1,
             $isCord => self::length($of),
             1 === preg_match('/^[1-9]\d{0,5}$/D', $of) => (int) $of,
-            default => null,
+            default => self::byWeight($of),
         };
         if (null === $for || $for instanceof Length && $for->isZero()) {
             $typed = ['typed' => new Quoted($text)];
@@ -50,7 +51,9 @@ final readonly class Price implements \Stringable
             throw PieceUnreadable::at('price', $said);
         }
 
-        return new self(BigDecimal::of(str_replace(',', '.', $match[1] ?? '0')), $for);
+        $said = $for instanceof Length && 1 === preg_match('/^\d+$/D', $of) ? $of.' m' : $of;
+
+        return new self(BigDecimal::of(str_replace(',', '.', $match[1] ?? '0')), $for, $said);
     }
 
     /**
@@ -78,7 +81,40 @@ final readonly class Price implements \Stringable
      */
     public function __toString(): string
     {
-        return $this->sum.($this->isOfOne() ? '' : ' for '.$this->for);
+        return $this->sum.($this->isOfOne() ? '' : ' for '.('' === $this->said ? $this->for : $this->said));
+    }
+
+    /**
+     * Returns what it is sold in, as its maker says it: "50 m", "40", "25 g, 8 a gram"; "" where it is sold by the
+     * metre or one by one.
+     */
+    public function pack(): string
+    {
+        return $this->isOfOne() ? '' : $this->said;
+    }
+
+    /**
+     * Returns what so many packs cost.
+     */
+    public function ofPacks(int $packs): BigDecimal
+    {
+        return $this->sum->multipliedBy($packs);
+    }
+
+    /**
+     * Reads what is sold by its weight: "25 g, 8 a gram". Returns how many that is, whole ones only.
+     */
+    private static function byWeight(string $text): ?int
+    {
+        $isRead = 1 === preg_match(
+            '~^(\d{1,4}(?:[.,]\d)?)\s*g\s*[,;:]?\s*(\d{1,4}(?:[.,]\d{1,2})?)\s*(?:a|per|/|in een)\s*g(?:ram)?$~iuD',
+            $text,
+            $match,
+        );
+        $number = static fn (string $said): float => (float) str_replace(',', '.', $said);
+        $count = $isRead ? (int) floor($number($match[1] ?? '') * $number($match[2] ?? '') + 1e-9) : 0;
+
+        return $count > 0 && $count <= 999_999 ? $count : null;
     }
 
     private static function length(string $text): ?Length

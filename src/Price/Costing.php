@@ -105,6 +105,11 @@ final class Costing
         return null === $sum ? '' : $this->money->said($sum);
     }
 
+    public function rounded(BigDecimal $sum): BigDecimal
+    {
+        return $this->money->rounded($sum);
+    }
+
     public function sum(Cord|Bead|Finding $what, Length|int $much): ?BigDecimal
     {
         $price = $this->price($what);

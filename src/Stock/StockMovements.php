@@ -116,7 +116,12 @@ final readonly class StockMovements
                     $one instanceof Bead => Kind::Bead,
                     default => Kind::Finding,
                 }, ['stock' => null, 'letters' => null] + PieceWriter::material($one));
-                $after[$stored->uid()] = Amounts::more($stored, $isNew, $much, $letters);
+                $before = $after[$stored->uid()] ?? [];
+                $more = Amounts::more($stored, $isNew, $much, $letters);
+                if ($much instanceof Length && \is_array($before['spools'] ?? null)) {
+                    $more = ['spools' => [...$before['spools'], (string) $much]]; // several of one kind
+                }
+                $after[$stored->uid()] = $more;
                 $new += $isNew ? [$stored->uid() => true] : [];
             }
 

@@ -22,6 +22,7 @@ use Rinkel\App\Stock\TakenMeanwhile;
 use Rinkel\App\Stock\Ticks;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Material\Strain;
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Need;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -166,7 +167,12 @@ final class CutController extends AbstractController
         $bought = [];
         foreach (array_merge(...array_values($list)) as $one) {
             if (\in_array($one->what->materialKey(), $got, true)) {
-                $bought[] = [$one->what, $one->much, $one->letters];
+                // Cord comes in its spools, each by itself.
+                $packs = $one->packs;
+                $each = null !== $packs && $packs->each instanceof Length ? array_fill(0, $packs->count, $packs->each) : [];
+                foreach ([] === $each ? [$one->bought()] : $each as $much) {
+                    $bought[] = [$one->what, $much, $one->letters];
+                }
             }
         }
         try {
@@ -227,6 +233,10 @@ final class CutController extends AbstractController
         return $this->page('stock/buy.html.twig', $chosen, [
             'list' => $list,
             'sum' => Shopping::sum(array_merge(...array_values($list))),
+            'glues' => array_values(array_filter(
+                $chosen->strains(),
+                fn (Strain $strain): bool => [] === $this->glues->bearing($strain),
+            )),
             'low' => $this->stock->low(),
             'mark' => $this->stock->mark(),
             'late' => $isLate,

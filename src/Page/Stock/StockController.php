@@ -85,6 +85,12 @@ final class StockController extends AbstractController
                 return $this->weighed($kind, $typed, $stored, $sent->within('w'));
             }
             $told = $this->reader->read($kind, self::document($typed), 'new', $this->preferences->unit());
+            $key = $told->item->materialKey();
+            $twin = null === $stored && Kind::Glue !== $kind && !$sent->has('twice')
+                ? $this->stock->like([$key])[$key] ?? null : null;
+            if (null !== $twin) {
+                return $this->page($kind, $typed, [], null, twin: $twin);
+            }
             null === $stored
                 ? $this->stock->keep(null, $kind, $told->document)
                 : $this->stock->change($stored, $told->document, $sent->raw('was'));
@@ -248,6 +254,7 @@ final class StockController extends AbstractController
         ?Tray $tray = null,
         bool $isChanged = false,
         bool $isGone = false,
+        ?StockRow $twin = null,
     ): Response {
         [$rows, $found] = $this->stock->found($kind, $words, self::ROWS);
 
@@ -267,9 +274,10 @@ final class StockController extends AbstractController
             'late' => $late,
             'changed' => $isChanged,
             'gone' => $isGone,
+            'twin' => $twin,
             'unit' => $this->preferences->unit(),
         ], new Response(status: match (true) {
-            $isChanged, $isGone => Response::HTTP_CONFLICT,
+            $isChanged, $isGone, null !== $twin => Response::HTTP_CONFLICT,
             [] !== $faults => Response::HTTP_UNPROCESSABLE_ENTITY,
             default => Response::HTTP_OK,
         }));

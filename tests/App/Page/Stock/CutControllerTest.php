@@ -66,11 +66,14 @@ final class CutControllerTest extends WebCase
         $page = $this->browser->request('GET', '/cut/buy', $query);
         self::assertSame(['Bead yard', 'Rope yard'], $page->filter('#bought h2')->extract(['_text']));
         self::assertStringContainsString('3 ×', $page->filter('#bought section')->text());
-        self::assertStringContainsString('€0.13', $page->filter('#bought section')->text(), 'three of 4.20 for 100');
+        self::assertStringContainsString('1 × 100', $page->filter('#bought section')->text(), 'they are sold so');
+        self::assertStringContainsString('97 are left', $page->filter('#bought section')->text());
+        self::assertStringContainsString('€4.20', $page->filter('#bought section')->text());
+        self::assertStringContainsString('for Beaded', $page->filter('#bought section')->text());
         $this->browser->request('GET', '/cut/buy.csv', $query);
         $lines = explode("\r\n", trim($this->browser->getInternalResponse()->getContent()));
         self::assertSame('3', str_getcsv($lines[1], escape: '')[4]);
-        self::assertSame('0.13', str_getcsv($lines[1], escape: '')[8]);
+        self::assertSame('4.20', str_getcsv($lines[1], escape: '')[8]);
 
         $form = $page->filter('#bought')->form();
         $sent = $form->getPhpValues();
@@ -86,7 +89,7 @@ final class CutControllerTest extends WebCase
         self::assertCount(1, $this->browser->followRedirect()->filter('#all-there'), 'all of it is there now');
         $page = $this->browser->request('GET', '/stock');
         self::assertStringContainsString('Bought for Beaded', $page->filter('#taking')->text());
-        self::assertSame(5, $this->box()->rows(Kind::Bead)[0]->stored->document()['count']);
+        self::assertSame(102, $this->box()->rows(Kind::Bead)[0]->stored->document()['count'], 'a whole pack came');
         $this->browser->submit($page->filter('#taking form')->form());
         self::assertSame(2, $this->box()->rows(Kind::Bead)[0]->stored->document()['count']);
         $this->browser->request('POST', '/cut/bought', ['p' => 'x', 'got' => 'y']);

@@ -113,8 +113,11 @@ final class StockControllerTest extends WebCase
         // What is no form at all is a cord with nothing said of it, as an empty form is.
         foreach ([[], ['c' => 'x'], ['c' => ['fibre' => ['y']]]] as $sent) {
             $this->browser->request('POST', '/stock', $sent);
-            self::assertResponseStatusCodeSame(303);
+            self::assertResponseStatusCodeSame([] === $sent ? 303 : 409, 'the same again is asked about');
         }
+        $this->browser->submit($this->browser->getCrawler()->filter('#twin button')->form());
+        self::assertResponseStatusCodeSame(303);
+        self::assertCount(2, self::getContainer()->get(StockBox::class)->all());
     }
 
     /**
