@@ -26,6 +26,9 @@ final readonly class Import
     /** So many things are held in memory at once. */
     private const AT_ONCE = 400;
 
+    /** Kinds of which there can be a photo. */
+    private const SHOWN = ['finished', 'removed', 'making', 'piece'];
+
     public function __construct(
         private Everything $everything,
         private EntityManagerInterface $manager,
@@ -118,7 +121,7 @@ final readonly class Import
         }
         $kind->bring($entry->row, $isNew);
         $of = 'removed' === $kind->word() ? Rows::text($entry->row->data, 'of', 40) : $entry->uid;
-        $photo = \in_array($kind->word(), ['finished', 'removed'], true) ? $archive->photo($of) : null;
+        $photo = \in_array($kind->word(), self::SHOWN, true) ? $archive->photo($of) : null;
         if (null !== $photo) {
             $this->photos->bring($of, $photo);
         }

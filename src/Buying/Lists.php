@@ -6,6 +6,7 @@ namespace Rinkel\App\Buying;
 
 use Rinkel\App\Money\Money;
 use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Cutting\Demand;
 use Rinkel\Core\Cutting\SupplyCuts;
@@ -19,6 +20,7 @@ final readonly class Lists
     public function __construct(
         private Wording $wording,
         private Money $money,
+        private StockBox $stock,
     ) {}
 
     /**
@@ -26,16 +28,24 @@ final readonly class Lists
      */
     public function cuts(Cutting $cutting): array
     {
-        $rows = [['cord', 'colour', 'from', 'of mm', 'cut mm', 'piece', 'role', 'number', 'fold mm', 'begin mm']];
+        $rows = [[
+            'cord', 'colour', 'from', 'of mm', 'cut mm', 'piece', 'role', 'number', 'fold mm', 'begin mm', 'stock', 'place',
+        ]];
+        $there = $this->stock->like(array_map(
+            static fn (array $sheet): string => $sheet[0]->materialKey(),
+            $cutting->sheets,
+        ));
         foreach ($cutting->sheets as [$cord, , $sheet]) {
             $what = [$this->wording->material($cord), $cord->colour->hex];
+            $stored = ($there[$cord->materialKey()] ?? null)?->stored;
+            $where = [$stored?->text('name') ?? '', $stored?->text('place') ?? ''];
             foreach ($sheet->taken as $taken) {
                 foreach ($taken->cuts as [$demand, $length]) {
-                    $rows[] = [...$what, ...self::from($taken), ...self::cut($demand, $length)];
+                    $rows[] = [...$what, ...self::from($taken), ...self::cut($demand, $length), ...$where];
                 }
             }
             foreach ($sheet->unserved as $demand) {
-                $rows[] = [...$what, 'to buy', '', ...self::cut($demand, $demand->wished)];
+                $rows[] = [...$what, 'to buy', '', ...self::cut($demand, $demand->wished), ...$where];
             }
         }
 
@@ -49,7 +59,10 @@ final readonly class Lists
      */
     public function buys(array $list): array
     {
-        $rows = [['supplier', 'what', 'name', 'colour', 'much', 'unit', 'longest mm', 'letters', 'costs', 'currency']];
+        $rows = [[
+            'supplier', 'what', 'name', 'colour', 'much', 'unit', 'longest mm', 'letters', 'costs', 'currency', 'packs', 'pack',
+            'for',
+        ]];
         foreach ($list as $supplier => $all) {
             foreach ($all as $one) {
                 $letters = array_map(
@@ -68,6 +81,9 @@ final readonly class Lists
                     implode(' ', $letters),
                     (string) $one->sum,
                     null === $one->sum ? '' : $this->money->currency(),
+                    (string) ($one->packs->count ?? ''),
+                    null === $one->packs ? '' : $one->row?->price?->pack() ?? '',
+                    implode(', ', $one->for),
                 ];
             }
         }

@@ -65,7 +65,7 @@ final readonly class Shopping
             $sum = null === $packs
                 ? $this->costing->sum($what, $much)
                 : $this->costing->rounded($row?->price?->ofPacks($packs->count) ?? BigDecimal::zero());
-            $one = new Wanted($what, $names, $much, $letters, $longest, $row, $sum, $packs, $for);
+            $one = new Wanted($what, $names, $much, $letters, $longest, $row, $sum, packs: $packs, for: $for);
             $list[$one->supplier()][] = $one;
         }
         uksort(

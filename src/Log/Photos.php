@@ -119,7 +119,8 @@ final readonly class Photos
     public function sweep(): void
     {
         $this->connection->executeStatement(
-            'DELETE FROM photo WHERE uid NOT IN (SELECT uid FROM log_entry) AND uid NOT IN (SELECT of FROM removed)',
+            'DELETE FROM photo WHERE uid NOT IN (SELECT uid FROM log_entry) AND uid NOT IN (SELECT uid FROM piece)
+                AND uid NOT IN (SELECT uid FROM making) AND uid NOT IN (SELECT of FROM removed)',
         );
     }
 

@@ -8,7 +8,7 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
 /**
- * A photo of a finished piece as JPEG, by the uid of its entry. Photos are fetched one by one, by Photos.
+ * A photo as JPEG, by the uid of what it shows: an entry of the log, a piece, or something that is being made. Photos are fetched one by one, by Photos.
  */
 #[ORM\Entity]
 #[ORM\Table('photo')]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Making;
 
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\Core\Hand\Hand;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -61,6 +62,9 @@ final readonly class MakingPlans
     public function planner(StoredMaking $making): Planner
     {
         $hand = $making->hand();
+        if (null === $hand && true === $making->order()?->isKit()) {
+            return ($this->planner)()->by(new Hand());
+        }
 
         return null === $hand ? ($this->planner)() : ($this->planner)()->by(HandReader::read($hand));
     }
@@ -117,6 +121,9 @@ final readonly class MakingPlans
     private static function changed(StoredMaking $making): array
     {
         $document = $making->piece()?->document() ?? [];
+        if (true === $making->order()?->isKit()) {
+            unset($document['tension'], $document['samples']); // whoever makes it ties by another hand
+        }
         $changes = $making->changes();
         if (isset($changes['girth']) && !isset($changes['hand']) && \is_array($document['wearer'] ?? null)) {
             unset($document['wearer']['hand'], $document['wearer']['upper'], $document['wearer']['upperAt']); // another's

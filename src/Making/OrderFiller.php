@@ -6,9 +6,13 @@ namespace Rinkel\App\Making;
 
 use Rinkel\App\Orders\StoredOrder;
 use Rinkel\App\People\People;
+use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\PieceSpec;
+use Rinkel\Core\Piece\PieceWriter;
+use Rinkel\Core\Sizing\Size;
 
 /**
  * Puts things into an order: so many of a piece, each as it is or with another wearer, girth or colour.
@@ -23,6 +27,7 @@ final readonly class OrderFiller
         private MakingPlans $plans,
         private ExclusiveTransaction $alone,
         private People $people,
+        private Pieces $pieces,
     ) {}
 
     /**
@@ -55,6 +60,38 @@ final readonly class OrderFiller
 
             return $added;
         }, $order);
+    }
+
+    /**
+     * Puts so many of one size of a piece into an order: as a change of the wearer where that is all, as a piece of its
+     * own where the size is another pattern.
+     *
+     * @throws PieceUnreadable If they cannot be planned so; then none is added
+     */
+    public function addSize(StoredOrder $order, StoredPiece $piece, Size $size, int $count): void
+    {
+        $wearing = $size->wish->wearing;
+        $changes = array_filter([
+            'for' => $wearing->whom ?? '',
+            'girth' => (string) $wearing->wearer->girth,
+            'hand' => $wearing->wearer->hand?->__toString() ?? '',
+        ], static fn (string $text): bool => '' !== $text);
+        $as = $this->plans->spec($this->makings->plan($piece, $order, $changes));
+        $isChange = self::told($as) === self::told($size->wish);
+        $this->add(
+            $order,
+            $isChange ? $piece : $this->pieces->add($size->wish->renamed($this->pieces->freeName($size->wish->name))),
+            $count,
+            $isChange ? $changes : [],
+        );
+    }
+
+    /**
+     * Returns what a piece is but for its name.
+     */
+    private static function told(PieceSpec $spec): string
+    {
+        return (string) json_encode(['name' => ''] + (new PieceWriter())->write($spec));
     }
 
     /**

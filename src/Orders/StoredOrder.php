@@ -81,6 +81,14 @@ class StoredOrder
         return $owed->isNegative() ? BigDecimal::zero() : $owed;
     }
 
+    /**
+     * Returns whether it is sold as a kit: then whoever makes it ties by another hand.
+     */
+    public function isKit(): bool
+    {
+        return true === ($this->document['kit'] ?? false);
+    }
+
     public function dueAt(): ?\DateTimeImmutable
     {
         // At noon, so that it is the same day in nearly all time zones.

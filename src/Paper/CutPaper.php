@@ -6,6 +6,7 @@ namespace Rinkel\App\Paper;
 
 use Rinkel\App\Buying\Wanted;
 use Rinkel\App\Cutting\Chosen;
+use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Cutting\CutSheet;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Cutting\Demand;
@@ -21,14 +22,29 @@ final readonly class CutPaper
     /** A label, in mm. */
     private const LABEL = [58.0, 27.0];
 
-    public function __construct(private Words $words) {}
+    public function __construct(
+        private Words $words,
+        private StockBox $stock,
+    ) {}
 
     public function sheet(Chosen $chosen, Cutting $cutting, Unit $unit): string
     {
         $page = $this->words->page($this->words->of('cutting.title'), $unit);
         $page->title($this->words->of('cutting.title'), $chosen->names());
+        $there = $this->stock->like(array_map(
+            static fn (array $one): string => $one[0]->materialKey(),
+            $cutting->sheets,
+        ));
         foreach ($cutting->sheets as [$cord, , $sheet]) {
             $page->heading($this->words->wording->material($cord), $cord->colour);
+            $stored = ($there[$cord->materialKey()] ?? null)?->stored;
+            $where = array_filter(
+                [$stored?->text('name') ?? '', $stored?->text('place') ?? ''],
+                static fn (string $one): bool => '' !== $one,
+            );
+            if ([] !== $where) {
+                $page->text9(implode(', ', $where));
+            }
             foreach ($sheet->taken as $taken) {
                 $this->taken($page, $taken, self::longest($sheet), $unit);
             }

@@ -13,6 +13,7 @@ use Rinkel\App\Log\Log;
 use Rinkel\App\Log\LogTable;
 use Rinkel\App\Log\Photos;
 use Rinkel\App\Log\PieceFinisher;
+use Rinkel\App\Log\Seasons;
 use Rinkel\App\Log\SentPhoto;
 use Rinkel\App\Making\Makings;
 use Rinkel\App\Making\MakingState;
@@ -44,6 +45,7 @@ final class LogController extends AbstractController
         private readonly Preferences $preferences,
         private readonly Costing $costing,
         private readonly Photos $photos,
+        private readonly Seasons $seasons,
         private readonly Boards $boards,
         private readonly Makings $makings,
         private readonly BoardViews $views,
@@ -70,6 +72,7 @@ final class LogController extends AbstractController
         return $this->render('log/log.html.twig', [
             'entries' => $this->log->entries($words, $page),
             'last' => $this->log->last(),
+            'seasons' => '' === $words && 1 === $page ? $this->seasons->last() : [],
             'count' => $count,
             'page' => $page,
             'pages' => (int) ceil($count / Log::PAGE),

@@ -6,7 +6,9 @@ namespace Rinkel\App\Page\Making;
 
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Kept\Bin;
+use Rinkel\App\Log\Photos;
 use Rinkel\App\Log\Reopener;
+use Rinkel\App\Log\SentPhoto;
 use Rinkel\App\Making\Adopting;
 use Rinkel\App\Making\KeptMakings;
 use Rinkel\App\Making\MakingPlans;
@@ -44,6 +46,7 @@ final class MakingController extends AbstractController
         private readonly Reopener $reopener,
         private readonly StockMovements $movements,
         private readonly Preferences $preferences,
+        private readonly Photos $photos,
     ) {}
 
     #[Route('/makings/{id}', 'making', requirements: self::ID, methods: 'GET')]
@@ -56,11 +59,16 @@ final class MakingController extends AbstractController
      * Lists what was made from a piece.
      */
     #[Route('/pieces/{id}/makings', 'piece_makings', requirements: self::ID, methods: 'GET')]
-    public function of(int $id): Response
+    public function of(int $id, Request $request): Response
     {
         $piece = $this->pieces->find($id) ?? throw $this->createNotFoundException();
 
-        return $this->render('making/makings.html.twig', ['piece' => $piece, 'makings' => $this->makings->of($piece)]);
+        return $this->render('making/makings.html.twig', [
+            'piece' => $piece,
+            'makings' => $this->makings->of($piece),
+            'photo' => $this->photos->has($piece->uid()),
+            'unread' => RequestData::query($request)->has('unread') ? Photos::MOST_PIXELS : 0,
+        ]);
     }
 
     #[Route('/makings/{id}/small.svg', 'making_small', requirements: self::ID, methods: 'GET')]
@@ -165,6 +173,44 @@ final class MakingController extends AbstractController
     }
 
     /**
+     * Keeps a photo of it as it is now; the one before goes.
+     */
+    #[Route('/makings/{id}/photo', 'making_photo', requirements: self::ID, methods: 'POST')]
+    public function photo(int $id, SentPhoto $photo, Photos $photos): Response
+    {
+        $making = $this->making($id);
+        if (null === $photo->jpeg) {
+            return $this->page($making, isUnread: true);
+        }
+        $photos->keep($making->uid(), $photo->jpeg);
+
+        return $this->to($making);
+    }
+
+    #[Route('/pieces/{id}/photo', 'piece_photo', requirements: self::ID, methods: 'POST')]
+    public function photoOfPiece(int $id, SentPhoto $photo, Photos $photos): Response
+    {
+        $piece = $this->pieces->find($id) ?? throw $this->createNotFoundException();
+        if (null !== $photo->jpeg) {
+            $photos->keep($piece->uid(), $photo->jpeg);
+        }
+
+        return $this->redirectToRoute(
+            'piece_makings',
+            ['id' => $id] + (null === $photo->jpeg ? ['unread' => 1] : []),
+            Response::HTTP_SEE_OTHER,
+        );
+    }
+
+    #[Route('/photos/{uid}.jpg', 'photo', requirements: ['uid' => '[0-9a-f]{32}'], methods: 'GET')]
+    public function jpeg(string $uid, Photos $photos): Response
+    {
+        $jpeg = $photos->jpeg($uid) ?? throw $this->createNotFoundException();
+
+        return (new Response($jpeg, headers: ['Content-Type' => 'image/jpeg']))->setPrivate()->setMaxAge(60);
+    }
+
+    /**
      * Forgets what was only planned.
      */
     #[Route('/makings/{id}/forget', 'making_forget', requirements: self::ID, methods: 'POST')]
@@ -188,8 +234,12 @@ final class MakingController extends AbstractController
         };
     }
 
-    private function page(StoredMaking $making, bool $isTaken = false, bool $isLate = false): Response
-    {
+    private function page(
+        StoredMaking $making,
+        bool $isTaken = false,
+        bool $isLate = false,
+        bool $isUnread = false,
+    ): Response {
         $plan = null;
         try {
             $plan = $this->plans->plan($making);
@@ -212,8 +262,14 @@ final class MakingController extends AbstractController
             'changed' => $changed,
             'taking' => $isTaken ? $this->movements->lastTaking() : null,
             'late' => $isLate,
+            'unread' => $isUnread ? Photos::MOST_PIXELS : 0,
+            'photo' => $this->photos->has($making->uid()),
             'unit' => $this->preferences->unit(),
-        ], new Response(status: $isLate ? Response::HTTP_CONFLICT : Response::HTTP_OK));
+        ], new Response(status: match (true) {
+            $isLate => Response::HTTP_CONFLICT,
+            $isUnread => Response::HTTP_UNPROCESSABLE_ENTITY,
+            default => Response::HTTP_OK,
+        }));
     }
 
     private function making(int $id): StoredMaking

@@ -6,6 +6,8 @@ namespace Rinkel\App\Page\Sizes;
 
 use Rinkel\App\Board\Paces;
 use Rinkel\App\Cutting\Chosen;
+use Rinkel\App\Making\OrderFiller;
+use Rinkel\App\Orders\Orders;
 use Rinkel\App\Page\Paper\PaperController;
 use Rinkel\App\Paper\KitPaper;
 use Rinkel\App\People\People;
@@ -76,6 +78,28 @@ final class SizesController extends AbstractController
                 ...array_keys($chosen->cords()),
             ]),
         ]);
+    }
+
+    /**
+     * Takes an order of all that are asked for: a batch, or a kit where it is sold as one.
+     */
+    #[Route('/order', 'sizes_order', methods: 'POST')]
+    public function order(int $id, Request $request, Orders $orders, OrderFiller $filler): Response
+    {
+        [$stored, $asked] = $this->asked($id, $request);
+        if (0 === self::chosen($stored, $asked)->count()) {
+            return $this->redirectToRoute('series', ['id' => $id] + $request->query->all(), Response::HTTP_SEE_OTHER);
+        }
+        $isKit = RequestData::form($request)->has('kit');
+        $name = $stored->document()['name'] ?? '';
+        $order = $orders->ask(['name' => \is_string($name) ? mb_substr($name, 0, 200) : '', 'kit' => $isKit]);
+        foreach ($asked->sizes->all ?? [] as $i => $sized) {
+            if ($sized instanceof Sized && ($asked->counts[$i] ?? 1) > 0) {
+                $filler->addSize($order, $stored, $sized->size, $asked->counts[$i] ?? 1);
+            }
+        }
+
+        return $this->redirectToRoute('order', ['id' => $order->id()], Response::HTTP_SEE_OTHER);
     }
 
     #[Route('/sizes.pdf', 'paper_sizes', methods: 'GET')]

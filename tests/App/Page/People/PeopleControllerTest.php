@@ -52,6 +52,39 @@ final class PeopleControllerTest extends WebCase
         self::assertResponseStatusCodeSame(422);
     }
 
+    /**
+     * What is known of somebody besides her measures is kept, a child is told as one, and what is made for her is in
+     * sight; a form without it leaves it as it is.
+     */
+    public function testWhatIsKnownOfSomebodyIsInSight(): void
+    {
+        $year = (int) date('Y') - 7;
+        $this->browser->request('POST', '/people', [
+            'name' => 'Wies', 'wrist' => '13.5', 'measured' => 'snug', 'unit' => 'cm', 'about' => '1',
+            'born' => $year.'-01', 'allergies' => 'Nickel', 'contact' => 'Quay 2', 'notes' => 'Likes green.',
+        ]);
+        self::assertResponseStatusCodeSame(303);
+        $piece = $this->lay(['name' => 'For Wies', 'for' => 'Wies', 'pattern' => '12 square']);
+        $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', ['l' => ['sure' => '1']]);
+        $page = $this->browser->request('GET', '/people');
+        $said = $page->filter('.person')->text();
+        foreach (['7 years old', 'A child', 'Nickel', 'Quay 2', 'Likes green.', 'For Wies'] as $part) {
+            self::assertStringContainsString($part, $said);
+        }
+        self::assertCount(0, $page->filter('.measure-line'), 'one measure is no line');
+        $id = (int) preg_replace('/\D/', '', (string) $page->filter('.person')->attr('id'));
+        $this->browser->request('POST', '/people/'.$id, ['name' => 'Wies', 'wrist' => '14', 'measured' => 'snug', 'unit' => 'cm']);
+        $page = $this->browser->request('GET', '/people');
+        self::assertStringContainsString('Nickel', $page->filter('.person')->text());
+        self::assertGreaterThan(0, $page->filter('.measure-line circle')->count());
+
+        $this->browser->request('POST', '/people/'.$id, ['name' => 'Wies', 'about' => '1', 'born' => 'once', 'unit' => 'cm', 'measured' => 'snug']);
+        self::assertResponseStatusCodeSame(422);
+        self::assertStringContainsString('Expected a month', $this->browser->getCrawler()->filter('#person-'.$id.'-born-fault')->text());
+        $new = $this->browser->request('GET', '/new?person='.$id);
+        self::assertGreaterThan(0, $new->filter('option[selected][value="'.$id.'"]')->count());
+    }
+
     public function testPuttingAwayCanBeUndone(): void
     {
         $this->browser->request('POST', '/people', ['name' => 'Ivo <b>', 'wrist' => '14.7']);
