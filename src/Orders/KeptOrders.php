@@ -10,7 +10,7 @@ use Rinkel\App\Kept\Row;
 use Rinkel\App\Kept\Rows;
 
 /**
- * Orders (docs/order.schema.json); what is made for them are makings of their own.
+ * Orders (docs/kept.schema.json); what is made for them are makings of their own.
  */
 final readonly class KeptOrders implements Kept
 {

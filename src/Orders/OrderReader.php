@@ -9,7 +9,7 @@ use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 
 /**
- * Reads what an order says (docs/order.schema.json): the door at which each field is checked.
+ * Reads what an order says (docs/kept.schema.json): the door at which each field is checked.
  */
 final class OrderReader
 {

@@ -25,7 +25,7 @@ class StoredOrder
 
     /**
      * @param string               $uid      by which it is the same in every copy of a maker's data
-     * @param array<string, mixed> $document by docs/order.schema.json
+     * @param array<string, mixed> $document by docs/kept.schema.json
      */
     public function __construct(
         #[ORM\Column(length: 32)]
