@@ -135,7 +135,10 @@ final readonly class Chosen
     {
         return Need::of(array_values(array_map(
             static fn (array $one): array => [$one[1], $one[2]],
-            array_filter($this->pieces, static fn (array $one): bool => [] === ($one[3]?->things() ?? [])),
+            array_filter(
+                $this->pieces,
+                static fn (array $one): bool => [] === ($one[3]?->things() ?? []) && true !== $one[3]?->isRepair(),
+            ),
         )));
     }
 

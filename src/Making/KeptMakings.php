@@ -32,7 +32,7 @@ final readonly class KeptMakings implements Kept
     private const MOST_NUMBER = 10_000;
 
     /** What can be other of it than of its piece. */
-    private const CHANGES = '/^(?:for|girth|hand|note|colour\.[a-z][a-z0-9-]{0,39})$/D';
+    private const CHANGES = '/^(?:for|girth|hand|note|repair|colour\.[a-z][a-z0-9-]{0,39})$/D';
 
     /** The times of its states, by what the row calls them. */
     private const TIMES = [

@@ -106,6 +106,20 @@ final readonly class MakingPlans
     }
 
     /**
+     * Returns the fact that a document is by the hand of today.
+     *
+     * @param array<mixed> $document of a piece
+     *
+     * @return array{array<string, mixed>, string, array<string, mixed>}
+     *
+     * @throws PieceUnreadable
+     */
+    public function factOf(array $document): array
+    {
+        return $this->fact(($this->reader)()->read($document), ($this->planner)());
+    }
+
+    /**
      * Returns by what a piece is told from what it was before.
      */
     public static function design(StoredPiece $piece): string

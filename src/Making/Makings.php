@@ -148,6 +148,23 @@ final readonly class Makings
         );
     }
 
+    /**
+     * Returns the same once more, as it was made: a new one, or the old one made anew with its own beads.
+     *
+     * @throws \Rinkel\Core\Piece\Exception\PieceUnreadable If it cannot be planned any more
+     */
+    public function again(StoredMaking $making, StoredPiece $piece, bool $isRepair): StoredMaking
+    {
+        $changes = array_diff_key($making->changes(), ['repair' => '']) + ($isRepair ? ['repair' => 'yes'] : []);
+        $again = $this->plan($piece, null, $changes);
+        if ($making->isFrozen()) {
+            $again->freeze(...[...$this->plans->factOf($making->document()), $making->design()]);
+        }
+        $this->keep($again);
+
+        return $again;
+    }
+
     public function keep(StoredMaking $making): void
     {
         $this->manager->persist($making);

@@ -136,6 +136,14 @@ class StoredMaking
         return $this->changes;
     }
 
+    /**
+     * Returns whether it is a piece that was worn and is made anew: its wearer keeps her beads and findings.
+     */
+    public function isRepair(): bool
+    {
+        return 'yes' === ($this->changes['repair'] ?? '');
+    }
+
     public function name(): string
     {
         $name = '' === $this->name ? $this->piece?->document()['name'] ?? '' : $this->name;

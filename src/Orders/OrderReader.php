@@ -14,7 +14,7 @@ use Rinkel\Core\Piece\Exception\PieceUnreadable;
 final class OrderReader
 {
     /** Longest texts, by field. */
-    public const TEXTS = ['name' => 200, 'for' => 80, 'contact' => 500, 'note' => 2000, 'packing' => 200];
+    public const TEXTS = ['name' => 200, 'for' => 80, 'contact' => 500, 'note' => 2000, 'packing' => 200, 'basis' => 500];
 
     /** Sums of money, by field: agreed, paid before, paid in all, and what packing and post cost. */
     public const SUMS = ['price', 'deposit', 'paid', 'post'];

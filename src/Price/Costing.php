@@ -39,6 +39,10 @@ final class Costing
     public function of(Chosen $chosen, Cutting $cutting): Cost
     {
         $plans = array_map(static fn (array $one): array => [$one[1], $one[2]], $chosen->pieces);
+        $new = array_values(array_map(
+            static fn (array $one): array => [$one[1], $one[2]],
+            array_filter($chosen->pieces, static fn (array $one): bool => true !== $one[3]?->isRepair()),
+        ));
         $pace = $this->paces->pace();
         $minutes = 0.0;
         $logged = 0;
@@ -54,7 +58,7 @@ final class Costing
         $rate = $this->preferences->custom(Custom::Rate);
 
         return new Cost(
-            $this->lines($plans),
+            $this->lines($plans, $new),
             $minutes,
             '' === $rate ? null : $this->worth($rate, (int) round($minutes)),
             $this->terms(),
@@ -80,7 +84,7 @@ final class Costing
      */
     public function materials(Plan $plan): ?BigDecimal
     {
-        $sums = array_filter(array_column($this->lines([[$plan, 1]]), 'sum'));
+        $sums = array_filter(array_column($this->lines([[$plan, 1]], [[$plan, 1]]), 'sum'));
 
         return [] === $sums ? null : BigDecimal::sum(...$sums);
     }
@@ -119,10 +123,11 @@ final class Costing
 
     /**
      * @param list<array{Plan, int}> $plans each with how many are made of it
+     * @param list<array{Plan, int}> $new   of those the ones that take beads and findings
      *
      * @return list<CostLine>
      */
-    private function lines(array $plans): array
+    private function lines(array $plans, array $new): array
     {
         [$cords, $lines] = [[], []];
         foreach ($plans as [$plan, $times]) {
@@ -131,7 +136,7 @@ final class Costing
                 $cords[$cord->materialKey()] = [$cord, $before->plus($length->times($times))];
             }
         }
-        $needs = Need::of($plans);
+        $needs = Need::of($new);
         $this->learn([
             ...array_keys($cords),
             ...array_map(static fn (Need $need): string => $need->what->materialKey(), $needs),

@@ -29,6 +29,7 @@ final readonly class Found
         private TranslatorInterface $translator,
         private TableRows $rows,
         private Aside $aside,
+        private ColourWords $colours,
     ) {}
 
     /**
@@ -106,11 +107,12 @@ final readonly class Found
             $query->andWhere('piece.stands = :stands')->setParameter('stands', $asked->stands->value);
         }
         foreach ($asked->words as $i => $word) {
+            $patterns = $this->patterns($word);
             $query->andWhere($query->expr()->orX(...array_map(
                 static fn (int $j): string => 'piece.document LIKE :word'.$i.'_'.$j." ESCAPE '!'",
-                array_keys($this->patterns($word)),
+                array_keys($patterns),
             )));
-            foreach ($this->patterns($word) as $j => $pattern) {
+            foreach ($patterns as $j => $pattern) {
                 $query->setParameter('word'.$i.'_'.$j, $pattern);
             }
         }
@@ -119,14 +121,21 @@ final readonly class Found
     }
 
     /**
-     * Returns how a word can stand in a document: as a text that is said there, or as a construction that is called so.
+     * Returns how a word can stand in a document: as a text that is said there, as a colour, or as a construction that is
+     * called so.
      *
      * @return list<string>
      */
     private function patterns(string $word): array
     {
         $written = substr((string) json_encode($word), 1, -1);
-        $patterns = ['%'.strtr($written, ['!' => '!!', '%' => '!%', '_' => '!_']).'%'];
+        $written = strtr($written, ['!' => '!!', '%' => '!%', '_' => '!_']);
+        $hexes = $this->colours->hexes($word);
+        // A word for a colour is looked for as a word: "red" stands in much that is measured.
+        $patterns = [] === $hexes ? ['%'.$written.'%'] : ['% '.$written.'%', '%"'.$written.'%'];
+        foreach ($hexes as $hex) {
+            $patterns[] = '%"colour":"'.$hex.'"%';
+        }
         foreach ($this->offers->constructions() as $id) {
             if (str_contains(mb_strtolower($this->translator->trans('construction.'.$id.'.name')), $word)) {
                 $patterns[] = self::made($id);

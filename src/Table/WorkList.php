@@ -16,7 +16,7 @@ use Rinkel\App\Platform\Wording\Times;
  * The work as it lies on the Table: late and due first, then what is on the board, what dries, what is to be cut, and
  * what was delivered lately. It plans nothing, and reads wholly only what is shown.
  *
- * @phpstan-type Standing array{id: int, group: string, state: string, due: string, isDrying: bool}
+ * @phpstan-type Standing array{id: int, group: string, state: string, due: string, whom: string, isDrying: bool}
  */
 final readonly class WorkList
 {
@@ -38,7 +38,8 @@ final readonly class WorkList
             CASE WHEN making.delivered_at IS NOT NULL THEN 'delivered' WHEN making.made_at IS NOT NULL THEN 'made'
                 WHEN making.board_at IS NOT NULL THEN 'board' WHEN making.cut_at IS NOT NULL THEN 'cut'
                 ELSE 'planned' END AS state,
-            json_extract(asked.document, '$.due') AS due
+            json_extract(asked.document, '$.due') AS due,
+            COALESCE(json_extract(making.changes, '$.for'), json_extract(asked.document, '$.for'), piece.whom, '') AS whom
         FROM making LEFT JOIN piece ON piece.id = making.piece_id
             LEFT JOIN customer_order asked ON asked.id = making.order_id
             LEFT JOIN board ON board.making_id = making.id AND board.finished_at IS NULL
@@ -59,19 +60,40 @@ final readonly class WorkList
     ) {}
 
     /**
-     * @return array{list<WorkLine>, int} the first lines, and how many there are in all
+     * @param string $state of those that are asked for, "drying" among them; "" for all
+     * @param string $whom  they are for; "" for anybody
+     *
+     * @return array{list<WorkLine>, int, array<string, int>, list<string>} the first lines, how many there are in all,
+     *                                                                      how many of each state, and for whom they are
      */
-    public function lines(int $most = self::SHOWN): array
+    public function lines(int $most = self::SHOWN, string $state = '', string $whom = ''): array
     {
         $now = $this->times->today($this->clock->now());
-        $groups = [];
+        [$groups, $states, $people] = [[], [], []];
         foreach ($this->standing($now) as $one) {
-            $groups[$one['group']][] = $one;
+            $is = $one['isDrying'] ? 'drying' : $one['state'];
+            $people[$one['whom']] = true;
+            $states[$is] ??= [];
+            $states[$is][$one['group']] = true;
+            if (('' === $state || $state === $is) && ('' === $whom || $whom === $one['whom'])) {
+                $groups[$one['group']][] = $one;
+            }
         }
         $groups = array_values($groups);
         usort($groups, fn (array $one, array $other): int => $this->rank($one[0], $now) <=> $this->rank($other[0], $now));
 
-        return [$this->read(\array_slice($groups, 0, $most), $now), \count($groups)];
+        $counts = array_map(static fn (array $all): int => \count($all), array_intersect_key(
+            array_replace(array_fill_keys(array_keys(self::RANKS), []), $states),
+            $states,
+        ));
+        ksort($people);
+
+        return [
+            $this->read(\array_slice($groups, 0, $most), $now),
+            \count($groups),
+            $counts,
+            array_values(array_filter(array_map(strval(...), array_keys($people)), static fn (string $one): bool => '' !== $one)),
+        ];
     }
 
     /**
@@ -92,6 +114,7 @@ final readonly class WorkList
                     : implode(' ', [$text('order_id'), $text('piece_id'), $text('state')]),
                 'state' => $text('state'),
                 'due' => $text('due'),
+                'whom' => $text('whom'),
                 'isDrying' => [] !== array_filter($ends, static fn (mixed $end): bool => \is_int($end) && $end > $time),
             ];
         }

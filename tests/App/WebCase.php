@@ -28,6 +28,11 @@ abstract class WebCase extends WebTestCase
     {
         $this->browser = self::createClient(['environment' => 'test', 'debug' => false]);
         $this->browser->setServerParameter('HTTP_SEC_FETCH_SITE', 'same-origin');
+        self::emptyDatabase();
+    }
+
+    protected static function emptyDatabase(): void
+    {
         foreach ([
             'board', 'making', 'customer_order',
             'stock_item', 'stock_tick',

@@ -126,8 +126,11 @@ final class LearningTest extends BrowserCase
         $tick->click();
         self::assertTrue($tick->isSelected());
         $this->find('#take')->click();
-        $this->untilShown('#taking', 'Taken off for');
+        $this->untilShown('#taking', 'This is cut and off the stock');
+        $making = $this->driver->getCurrentURL();
+        $this->open('/stock');
         self::assertStringNotContainsString('offcut of 4 m', $this->text('#items'));
+        $this->driver->get($making);
         $this->find('#taking button')->click();
         $this->until('return !document.querySelector("#taking")');
         self::assertStringContainsString('an offcut of 4 m', $this->text('#items'));

@@ -61,7 +61,7 @@ final class StockTest extends BrowserCase
             WebDriverBy::xpath('//section[@aria-labelledby="cords"]//a[contains(., "Shopping list")]'),
         )->click();
         $this->untilShown('#bought', 'Wood loft');
-        self::assertStringContainsString('€0.21', $this->text('#bought'), 'five at 4.20 for 100');
+        self::assertStringContainsString('€4.20', $this->text('#bought'), 'a pack of 100 at 4.20');
         foreach ($this->driver->findElements(WebDriverBy::cssSelector('#bought input[type=checkbox]')) as $got) {
             $got->click();
         }
@@ -81,9 +81,9 @@ final class StockTest extends BrowserCase
         $this->open('/cut?p[]='.basename($piece));
         self::assertTrue($this->find('#'.$id)->isSelected(), 'it is cut, and stays so');
         $this->find('#take')->click();
-        $this->untilShown('#taking', 'Taken off for');
+        $this->untilShown('#taking', 'This is cut and off the stock');
         $this->open('/stock?kind=bead&q=small');
-        self::assertStringContainsString('none there', $this->text('#items'));
+        self::assertStringContainsString('95 there', $this->text('#items'), 'what the pack had more than was used');
         $this->emptied();
         $this->assertNothingLogged();
     }

@@ -340,6 +340,7 @@ return [
     'src/Svg/WornDrawing.php' => 'App/Svg/ScenePainterTest',
     'src/Table/Beginnings.php' => 'App/Page/Table/TableControllerTest',
     'src/Table/BenchDays.php' => 'App/Table/BenchCalendarTest',
+    'src/Table/ColourWords.php' => 'App/Page/Table/TableControllerTest',
     'src/Table/Found.php' => 'App/Page/Table/TableControllerTest',
     'src/Table/Shelf.php' => 'App/Page/Settings/SettingsControllerTest',
     'src/Table/Starts.php' => 'App/Page/Table/TableControllerTest',

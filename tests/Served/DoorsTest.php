@@ -136,7 +136,7 @@ final class DoorsTest extends ServedCase
         $path = $this->lay();
         $once = static fn (): string => bin2hex(random_bytes(12));
         for ($round = 0; $round < 6; ++$round) {
-            $form = ['once' => $once(), 'l' => ['left.working' => '50 cm', 'stock' => '1', 'minutes' => '50']];
+            $form = ['once' => $once(), 'l' => ['left.working' => '50 cm', 'stock' => '1', 'minutes' => '50', 'sure' => '1']];
             self::assertSame([303, 303], $this->statuses([$path.'/finish', $path.'/finish'], [$form, $form]));
             self::assertSame($round + 1, $this->number('log_entry'));
             self::assertSame($round + 1, $this->number(
@@ -180,7 +180,7 @@ final class DoorsTest extends ServedCase
         $this->serve();
         $this->ask('/stock', ['kind' => 'glue', 'c' => ['cure' => '3 h', 'name' => 'Paste']], []);
         for ($round = 0; $round < 20; ++$round) {
-            preg_match('/name="was" value="([^"]+)"/', $this->ask('/stock?edit=1', headers: [])[1], $mark);
+            preg_match('/name="was"\s+value="([^"]+)"/', $this->ask('/stock?edit=1', headers: [])[1], $mark);
             $form = static fn (string $name): array => [
                 'kind' => 'glue', 'id' => '1', 'was' => $mark[1] ?? '', 'c' => ['cure' => '3 h', 'name' => $name],
             ];

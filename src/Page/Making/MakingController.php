@@ -211,6 +211,23 @@ final class MakingController extends AbstractController
     }
 
     /**
+     * Makes it once more, or makes the same one anew with its beads.
+     */
+    #[Route('/makings/{id}/again', 'making_again', requirements: self::ID, methods: 'POST')]
+    public function again(int $id, Request $request): Response
+    {
+        $making = $this->making($id);
+        $piece = $making->piece();
+        try {
+            return null === $piece
+                ? $this->to($making)
+                : $this->to($this->makings->again($making, $piece, RequestData::form($request)->has('repair')));
+        } catch (PieceUnreadable) {
+            return $this->to($making);
+        }
+    }
+
+    /**
      * Forgets what was only planned.
      */
     #[Route('/makings/{id}/forget', 'making_forget', requirements: self::ID, methods: 'POST')]

@@ -6,6 +6,7 @@ namespace Rinkel\App\Page\Orders;
 
 use Brick\Math\BigDecimal;
 use Psr\Clock\ClockInterface;
+use Rinkel\App\Board\Boards;
 use Rinkel\App\Board\Paces;
 use Rinkel\App\Buying\Shopping;
 use Rinkel\App\Cutting\Choosing;
@@ -17,6 +18,7 @@ use Rinkel\App\Making\MakingState;
 use Rinkel\App\Making\OrderFiller;
 use Rinkel\App\Making\Progress;
 use Rinkel\App\Making\StoredMaking;
+use Rinkel\App\Money\Money;
 use Rinkel\App\Orders\KeptOrders;
 use Rinkel\App\Orders\OrderReader;
 use Rinkel\App\Orders\Orders;
@@ -36,6 +38,7 @@ use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Plan\Plan;
@@ -60,6 +63,7 @@ final class OrderController extends AbstractController
         private readonly Orders $orders,
         private readonly Makings $makings,
         private readonly OrderFiller $filler,
+        private readonly Boards $boards,
         private readonly Pieces $pieces,
         private readonly People $people,
         private readonly Choosing $choosing,
@@ -69,6 +73,7 @@ final class OrderController extends AbstractController
         private readonly Paces $paces,
         private readonly Preferences $preferences,
         private readonly Wording $wording,
+        private readonly Money $money,
         private readonly ClockInterface $clock,
     ) {}
 
@@ -114,7 +119,11 @@ final class OrderController extends AbstractController
         $order = $this->order($id);
         $typed = RequestData::form($request)->within('o')->typed(2000);
         try {
-            $this->orders->change($order, ['kit' => '1' === ($typed['kit'] ?? '')] + $typed);
+            $isPriced = ($typed['price'] ?? '') !== $order->text('price');
+            $this->orders->change($order, [
+                'kit' => '1' === ($typed['kit'] ?? ''),
+                'basis' => $isPriced ? $this->basis($order) : $order->text('basis'),
+            ] + $typed);
 
             return $this->to($order);
         } catch (PieceUnreadable $unreadable) {
@@ -157,9 +166,12 @@ final class OrderController extends AbstractController
     public function together(int $id, Request $request): Response
     {
         $order = $this->order($id);
-        if ('delivered' === RequestData::form($request)->raw('to')) {
-            foreach ($this->makings->ofOrder($order) as $making) {
+        $to = MakingState::tryFrom(RequestData::form($request)->raw('to'));
+        foreach ($this->makings->ofOrder($order) as $making) {
+            if (MakingState::Delivered === $to) {
                 $this->makings->delivered($making, true);
+            } elseif (MakingState::OnBoard === $to && MakingState::Cut === $making->state()) {
+                $this->boards->lay($making);
             }
         }
 
@@ -302,6 +314,24 @@ final class OrderController extends AbstractController
             'unit' => $this->preferences->unit(),
             'now' => $this->clock->now(),
         ], new Response(status: $isWrong ? Response::HTTP_UNPROCESSABLE_ENTITY : Response::HTTP_OK));
+    }
+
+    /**
+     * Returns how its price comes about today, in words: so it stays with the price that was agreed, whatever materials
+     * and hours cost later.
+     */
+    private function basis(StoredOrder $order): string
+    {
+        $cost = $this->costing->of($this->choosing->all($this->makings->ofOrder($order)), Cutting::of([], []));
+
+        return $this->wording->told(new Message('price-basis', [
+            'materials' => $this->money->said($cost->materials()),
+            'minutes' => (int) round($cost->minutes),
+            'time' => null === $cost->time ? '' : $this->money->said($cost->time),
+            'rated' => null === $cost->time ? 'no' : 'yes',
+            'factor' => (string) $cost->factor(),
+            'total' => $this->money->said($cost->total()),
+        ]), $this->preferences->unit());
     }
 
     /**

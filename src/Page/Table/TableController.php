@@ -55,15 +55,20 @@ final class TableController extends AbstractController
     {
         $putAway = $this->pieces->find(RequestData::query($request)->id('put_away'));
         $wanted = TableRequest::by($request);
+        $work = RequestData::query($request);
         $looking = $this->found->look($wanted);
         $count = $this->found->count($wanted);
 
         return $this->render('table/table.html.twig', [
             'pieces' => array_map($this->rows->of(...), $this->found->pieces($wanted)),
             'asked' => $wanted,
-            'work' => $wanted->archive || $request->headers->has('HX-Request') ? [[], 0] : $this->work->lines(
-                RequestData::query($request)->has('work') ? \PHP_INT_MAX : WorkList::SHOWN,
+            'work' => $wanted->archive || $request->headers->has('HX-Request') ? [[], 0, [], []] : $this->work->lines(
+                $work->has('work') ? \PHP_INT_MAX : WorkList::SHOWN,
+                $work->text('state', 10),
+                $work->text('for', 80),
             ),
+            'work_state' => $work->text('state', 10),
+            'work_for' => $work->text('for', 80),
             'count' => $count,
             'looking' => $looking,
             'pages' => (int) ceil($count / Found::PAGE),

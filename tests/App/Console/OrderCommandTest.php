@@ -11,6 +11,12 @@ use Symfony\Component\Console\Tester\ApplicationTester;
 
 final class OrderCommandTest extends WebCase
 {
+    protected function tearDown(): void
+    {
+        self::emptyDatabase(); // commands that are tested without one are told nothing of it
+        parent::tearDown();
+    }
+
     /**
      * The demo has a stall with orders in all states.
      */

@@ -116,6 +116,54 @@ final class MakingControllerTest extends WebCase
         self::assertNotSame([], $this->again($making)->cords());
     }
 
+    /**
+     * Made anew, a piece keeps its beads: only its cord is cut and paid for.
+     */
+    public function testARepairKeepsItsBeads(): void
+    {
+        $piece = $this->lay([
+            'beads' => ['b' => ['diameter' => '6 mm', 'hole' => '3 mm', 'colour' => '#123456']],
+            'pattern' => '3 square, 5 bead b, 3 square',
+        ]);
+        $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', ['l' => ['sure' => '1']]);
+        $made = self::getContainer()->get(Makings::class)->of($piece)[0];
+        $this->edit($piece, ['pattern' => '1 square, 5 bead b, 1 square']);
+        $page = $this->browser->request('GET', '/makings/'.$made->id());
+        $this->browser->submit($page->selectButton('Make it anew with its beads')->form());
+        $page = $this->browser->followRedirect();
+        self::assertCount(1, $page->filter('#repair'));
+        $again = self::getContainer()->get(Makings::class)->running($piece)[0];
+        self::assertSame('3 square, 5 bead b, 3 square', $again->document()['pattern'], 'as it was made');
+        $sheet = $this->browser->request('GET', '/cut', ['m' => [(string) $again->id()]]);
+        self::assertCount(0, $sheet->filter('#need-list'));
+        $price = $this->browser->request('GET', '/cut/price', ['m' => [(string) $again->id()]]);
+        self::assertStringNotContainsString('round 6 mm', $price->filter('#cost')->text());
+
+        $page = $this->browser->request('GET', '/makings/'.$made->id());
+        $this->browser->submit($page->selectButton('Make one more')->form());
+        self::assertCount(0, $this->browser->followRedirect()->filter('#repair'));
+    }
+
+    public function testAPhotoIsKeptWithIt(): void
+    {
+        $making = $this->cut($this->lay(['pattern' => '12 square']));
+        $file = (string) tempnam(sys_get_temp_dir(), 'rinkel-photo-');
+        $image = imagecreatetruecolor(40, 30);
+        imagejpeg($image, $file);
+        $this->browser->request('POST', '/makings/'.$making->id().'/photo', [], [
+            'photo' => new \Symfony\Component\HttpFoundation\File\UploadedFile($file, 'a.jpg', 'image/jpeg', test: true),
+        ]);
+        self::assertResponseStatusCodeSame(303);
+        $this->browser->request('GET', '/photos/'.$making->uid().'.jpg');
+        self::assertResponseIsSuccessful();
+        file_put_contents($file, 'no picture');
+        $this->browser->request('POST', '/makings/'.$making->id().'/photo', [], [
+            'photo' => new \Symfony\Component\HttpFoundation\File\UploadedFile($file, 'a.jpg', 'image/jpeg', test: true),
+        ]);
+        self::assertResponseStatusCodeSame(422);
+        unlink($file);
+    }
+
     public function testAPieceLeadsToWhatIsMadeOfIt(): void
     {
         $piece = $this->lay(['pattern' => '12 square']);

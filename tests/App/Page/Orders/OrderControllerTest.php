@@ -115,6 +115,55 @@ final class OrderControllerTest extends WebCase
         self::assertCount(1, $this->browser->request('GET', '/orders')->filter('#orders > li'));
     }
 
+    /**
+     * The agreed price stays with how it came about, whatever things cost later.
+     */
+    public function testAPriceKeepsHowItCameAbout(): void
+    {
+        $this->browser->request('POST', '/settings', ['rate' => '18', 'factor' => '2']);
+        $piece = $this->lay(['pattern' => '12 square']);
+        $order = $this->asked(['for' => 'X'], [$piece->id() => 2]);
+        $form = $this->show($order)->filter('#order-form')->form(['o[price]' => '60']);
+        $this->browser->submit($form);
+        $basis = $this->again($order)->text('basis');
+        self::assertStringContainsString('times 2', $basis);
+        $this->browser->request('POST', '/settings', ['rate' => '40', 'factor' => '3']);
+        $form = $this->show($order)->filter('#order-form')->form(['o[paid]' => '20']);
+        $this->browser->submit($form);
+        self::assertSame($basis, $this->again($order)->text('basis'));
+        self::assertSame('40.00', (string) $this->again($order)->owed()->toScale(2));
+    }
+
+    public function testAllThatIsCutGoesToTheBoardAtOnce(): void
+    {
+        $piece = $this->lay(['pattern' => '12 square']);
+        $order = $this->asked(['for' => 'X'], [$piece->id() => 2]);
+        $sheet = $this->browser->click($this->show($order)->filter('#stages a.act')->link());
+        foreach ($sheet->filter('input[name=cut]')->extract(['value']) as $cut) {
+            $this->browser->request('POST', '/cut/tick', ['cut' => $cut, 'made' => '1']);
+        }
+        $this->browser->submit($sheet->filter('#take-ticked')->form());
+        $this->browser->submit($this->show($order)->selectButton('All 2 to the board')->form());
+        self::assertSame(['board', 'board'], $this->states($order));
+    }
+
+    public function testSizesAndKitsBecomeOrders(): void
+    {
+        $piece = $this->lay(['name' => 'Rail', 'pattern' => '1 square x fit']);
+        $asked = ['by' => 'girths', 'list' => '15; 17', 'n' => '2; 1'];
+        $series = $this->browser->request('GET', '/pieces/'.$piece->id().'/series', $asked);
+        $this->browser->submit($series->filter('#take-order')->form());
+        $page = $this->browser->followRedirect();
+        self::assertCount(3, $page->filter('#things > li'));
+        $open = self::getContainer()->get(Orders::class)->open();
+        $girths = array_map(static fn (StoredMaking $one): string => $one->changes()['girth'] ?? '', $this->things($open[0]));
+        self::assertSame(['150 mm', '150 mm', '170 mm'], $girths);
+
+        $kit = $this->browser->request('GET', '/pieces/'.$piece->id().'/kit', $asked);
+        $this->browser->submit($kit->filter('#take-order')->form());
+        self::assertStringContainsString('planned for any hand', $this->browser->followRedirect()->text());
+    }
+
     public function testASlipSaysWhatACustomerHasToKnow(): void
     {
         $piece = $this->lay([

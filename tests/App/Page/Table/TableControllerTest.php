@@ -7,7 +7,9 @@ namespace Rinkel\Tests\App\Page\Table;
 use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Construction\Constructions;
+use Rinkel\Core\Stock\Kind;
 use Rinkel\Tests\App\WebCase;
 use Symfony\Component\DomCrawler\Crawler;
 
@@ -452,5 +454,39 @@ final class TableControllerTest extends WebCase
                 self::assertCount(0, $piece->filter('.check.stop'), $design.': '.self::text($piece, '.checks'));
             }
         }
+    }
+
+    /**
+     * A colour is found by its hue, and by what something of it is called in stock, with what looks like it.
+     */
+    public function testAColourIsFoundByItsWord(): void
+    {
+        $this->lay(['name' => 'Meadow', 'cords.working.colour' => '#7d9a76']);
+        $this->lay(['name' => 'Poppy', 'cords.working.colour' => '#c8281e']);
+        $found = fn (string $word): array => $this->browser->request('GET', '/', ['q' => $word])
+            ->filter('#found .piece-name')->extract(['_text']);
+        self::assertSame(['Meadow'], $found('green'));
+        self::assertSame(['Poppy'], $found('red'));
+        self::assertSame([], $found('purple'));
+        self::assertSame([], $found('sage'));
+        self::getContainer()->get(StockBox::class)->keep(null, Kind::Cord, [
+            'name' => 'Sage', 'fibre' => 'polyester', 'thickness' => '1 mm', 'colour' => '#7f9c78', 'spools' => ['5 m'],
+        ]);
+        self::assertSame(['Meadow'], $found('sage'), 'it looks like the cord of that name');
+    }
+
+    public function testTheWorkIsNarrowedByStateAndPerson(): void
+    {
+        $for = $this->lay(['name' => 'Hers', 'for' => 'Nel', 'pattern' => '12 square']);
+        $other = $this->lay(['name' => 'Other', 'pattern' => '12 square']);
+        $this->browser->request('POST', '/pieces/'.$for->id().'/board');
+        $this->browser->request('POST', '/pieces/'.$other->id().'/makings');
+        $shown = fn (array $query): array => $this->browser->request('GET', '/', $query)
+            ->filter('#in-work li strong.font-tape')->extract(['_text']);
+        self::assertEqualsCanonicalizing(['Hers', 'Other'], $shown([]));
+        self::assertSame(['Hers'], $shown(['state' => 'board']));
+        self::assertSame(['Hers'], $shown(['for' => 'Nel']));
+        self::assertSame([], $shown(['for' => 'Nel', 'state' => 'planned']));
+        self::assertSame(['Other'], $shown(['state' => 'planned']));
     }
 }
