@@ -83,7 +83,7 @@ final readonly class Lists
                     null === $one->sum ? '' : $this->money->currency(),
                     (string) ($one->packs->count ?? ''),
                     null === $one->packs ? '' : $one->row?->price?->pack() ?? '',
-                    implode(', ', $one->for),
+                    implode(', ', array_keys($one->for)),
                 ];
             }
         }

@@ -58,10 +58,7 @@ final readonly class Shopping
         foreach ($wanted as [$what, $names, $much, $letters, $longest, $demands]) {
             $row = $rows[$what->materialKey()] ?? null;
             $packs = Packs::of($row?->price, $much, $demands);
-            $for = [] === $demands ? self::needing($chosen, $what) : array_values(array_unique(array_map(
-                static fn (Demand $one): string => $one->piece,
-                $demands,
-            )));
+            $for = [] === $demands ? self::needing($chosen, $what) : self::made($chosen, $demands);
             $sum = null === $packs
                 ? $this->costing->sum($what, $much)
                 : $this->costing->rounded($row?->price?->ofPacks($packs->count) ?? BigDecimal::zero());
@@ -93,17 +90,33 @@ final readonly class Shopping
     }
 
     /**
-     * @return list<string> what takes beads or findings of that kind, by name
+     * @return array<string, int> pieces that take beads or findings of that kind, by the name of what is made
      */
     private static function needing(Chosen $chosen, Cord|Bead|Finding $what): array
     {
         $names = [];
-        foreach ($chosen->named() as $name => [, $plan]) {
+        foreach ($chosen->named() as $name => [$piece, $plan]) {
             foreach (Need::of([[$plan, 1]]) as $need) {
                 if ($need->what->materialKey() === $what->materialKey()) {
-                    $names[] = (string) $name;
+                    $names[(string) $name] = $piece->id();
                 }
             }
+        }
+
+        return $names;
+    }
+
+    /**
+     * @param list<Demand> $demands
+     *
+     * @return array<string, int> pieces that cords are cut for, by the name of what is made
+     */
+    private static function made(Chosen $chosen, array $demands): array
+    {
+        $names = [];
+        foreach ($demands as $demand) {
+            $piece = $chosen->named()[$demand->piece][0] ?? null;
+            $names += null === $piece ? [] : [$demand->piece => $piece->id()];
         }
 
         return $names;

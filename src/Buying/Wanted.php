@@ -25,7 +25,7 @@ final readonly class Wanted
      * @param StockRow|null      $row     what the stock says of its kind
      * @param BigDecimal|null    $sum     what it costs, null where the stock knows no price
      * @param Packs|null         $packs   in which it is sold, null where it is sold by the metre or one by one
-     * @param list<string>       $for     what needs it
+     * @param array<string, int> $for     the pieces that need it, by the name of what is made
      */
     public function __construct(
         public Cord|Bead|Finding $what,

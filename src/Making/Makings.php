@@ -132,6 +132,20 @@ final readonly class Makings
     }
 
     /**
+     * @return list<int> ids of what open orders ask for and nothing is cut of
+     */
+    public function asked(): array
+    {
+        return array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, array_values(
+            $this->manager->getConnection()->fetchFirstColumn(
+                'SELECT making.id FROM making JOIN customer_order asked ON asked.id = making.order_id
+                    WHERE asked.closed_at IS NULL AND making.cut_at IS NULL AND making.board_at IS NULL
+                    AND making.made_at IS NULL ORDER BY making.id',
+            ),
+        ));
+    }
+
+    /**
      * Returns one thing more that is to be made from a piece; it is kept by keep().
      *
      * @param array<string, string> $changes what is other of it

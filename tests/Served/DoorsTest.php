@@ -172,6 +172,45 @@ final class DoorsTest extends ServedCase
     }
 
     /**
+     * Two devices that take the same sheet, finish, deliver or put back the same thing at the same moment: it is done
+     * once, the other is told or led to it, and no cord is taken or lost twice.
+     */
+    public function testWhatIsMadeIsMadeOnce(): void
+    {
+        $this->serve();
+        $path = $this->lay();
+        $id = (int) basename($path);
+        $once = static fn (): string => bin2hex(random_bytes(12));
+        preg_match_all('/name="cut"\s+value="([0-9a-f]{32})"/', $this->ask('/cut?p[]='.$id, headers: [])[1], $cuts);
+        self::assertNotSame([], $cuts[1]);
+        for ($round = 0; $round < 8; ++$round) {
+            foreach ($cuts[1] as $cut) {
+                self::assertSame(204, $this->ask('/cut/tick', ['cut' => $cut, 'made' => '1'], [])[0]);
+            }
+            preg_match('/name="mark"\s+value="([0-9a-f]+)"/', $this->ask('/cut?p[]='.$id, headers: [])[1], $mark);
+            $form = ['once' => $once(), 'p' => [(string) $id], 'ticked' => '1', 'mark' => $mark[1] ?? ''];
+            $other = ['once' => $once()] + $form;
+            $statuses = $this->statuses(['/cut/take', '/cut/take'], [$form, $other]);
+            self::assertSame([303, 303], $statuses, 'round '.$round);
+            self::assertSame($round + 1, $this->number('making'), 'cut once, the other finds nothing ticked');
+            $made = '/makings/'.($round + 1);
+            $this->statuses([$made.'/board', $made.'/board'], [['once' => $once()], ['once' => $once()]]);
+            self::assertSame(1, $this->number('board'), 'one board');
+            $finish = ['l' => ['minutes' => '40', 'sure' => '1']];
+            $this->statuses(
+                [$made.'/finish', $made.'/finish'],
+                [['once' => $once()] + $finish, ['once' => $once()] + $finish],
+            );
+            self::assertSame(1, $this->number('log_entry'), 'one entry');
+            $this->statuses([$made.'/deliver', $made.'/deliver'], [['once' => $once()], ['once' => $once()]]);
+            $back = ['to' => 'cut'];
+            $this->statuses([$made.'/back', $made.'/back'], [['once' => $once()] + $back, ['once' => $once()] + $back]);
+            self::assertSame(0, $this->number('log_entry'), 'and none once it is put back');
+            self::assertSame(0, $this->number('board'), 'nor a board');
+        }
+    }
+
+    /**
      * Two tabs that change one thing in stock: one is kept, the other told; nothing disappears, and of what was deleted
      * it is said.
      */

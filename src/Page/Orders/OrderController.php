@@ -31,6 +31,7 @@ use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Platform\Http\Streamed;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Settings\Preferences;
@@ -105,6 +106,26 @@ final class OrderController extends AbstractController
         }
 
         return $this->to($order);
+    }
+
+    /**
+     * Answers with all orders as a table for other programs, by RFC 4180.
+     */
+    #[Route('.csv', 'orders_csv', methods: 'GET')]
+    public function csv(): Response
+    {
+        $rows = [['name', 'for', 'due', 'asked', 'things', 'made', 'delivered', 'price', 'post', 'paid', 'owed', 'closed']];
+        foreach ([...$this->orders->open(), ...$this->orders->closed()] as $order) {
+            $counts = Progress::of($this->makings->ofOrder($order));
+            $rows[] = [
+                $order->text('name'), $order->text('for'), $order->text('due'), $order->askedAt()->format(\DATE_ATOM),
+                (string) $counts->all, (string) ($counts->counts['made'] ?? 0), (string) ($counts->counts['delivered'] ?? 0),
+                $order->text('price'), $order->text('post'), $order->text('paid'), (string) $order->owed(),
+                $order->closedAt()?->format(\DATE_ATOM) ?? '',
+            ];
+        }
+
+        return Streamed::csv('rinkel-orders.csv', $rows);
     }
 
     #[Route('/{id}', 'order', requirements: self::ID, methods: 'GET')]

@@ -9,6 +9,7 @@ use Rinkel\App\Buying\Shopping;
 use Rinkel\App\Cutting\Choosing;
 use Rinkel\App\Cutting\Chosen;
 use Rinkel\App\Cutting\SheetTaker;
+use Rinkel\App\Making\Makings;
 use Rinkel\App\Making\StoredMaking;
 use Rinkel\App\Platform\Files\Tables;
 use Rinkel\App\Platform\Http\RequestData;
@@ -47,6 +48,7 @@ final class CutController extends AbstractController
         private readonly Costing $costing,
         private readonly Ticks $ticks,
         private readonly SheetTaker $taker,
+        private readonly Makings $makings,
         private readonly Preferences $preferences,
     ) {}
 
@@ -237,6 +239,7 @@ final class CutController extends AbstractController
                 $chosen->strains(),
                 fn (Strain $strain): bool => [] === $this->glues->bearing($strain),
             )),
+            'asked' => $this->makings->asked(),
             'low' => $this->stock->low(),
             'mark' => $this->stock->mark(),
             'late' => $isLate,

@@ -18,6 +18,8 @@ use Rinkel\App\Stock\StoredItem;
 use Rinkel\App\Stock\TakenMeanwhile;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Material\Tray;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Stock\Kind;
@@ -63,7 +65,7 @@ final class StockController extends AbstractController
         $typed = self::blank($kind);
         foreach (null === $stored ? [] : array_keys($typed) as $field) {
             $typed[$field] = \in_array($field, ItemReader::LISTS, true)
-                ? implode(', ', $stored?->texts($field) ?? [])
+                ? implode(', ', array_map($this->legible(...), $stored?->texts($field) ?? []))
                 : $stored?->text($field) ?? '';
         }
 
@@ -198,6 +200,27 @@ final class StockController extends AbstractController
                 weighed: $weighed,
             );
         }
+    }
+
+    /**
+     * Returns a length as its maker writes it where that says the same: a spool that was cut from is kept in mm.
+     */
+    private function legible(string $text): string
+    {
+        if (1 !== preg_match('/^\d+(?:\.\d+)? mm$/D', $text)) {
+            return $text;
+        }
+        $length = Length::exact($text);
+        $imperial = $this->preferences->unit()->isImperial();
+        foreach ($imperial ? [Unit::Yard, Unit::Inch] : [Unit::Metre, Unit::Centimetre] as $unit) {
+            $said = rtrim(rtrim(\sprintf('%.4F', $length->in($unit)), '0'), '.').' '.$unit->value;
+            $isLong = $length->in($unit) >= 1.0;
+            if ($isLong && abs(Length::parse($said, $unit)->millimetres - $length->millimetres) < 1e-9) {
+                return $said;
+            }
+        }
+
+        return $text;
     }
 
     /**

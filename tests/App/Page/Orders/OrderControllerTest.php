@@ -164,6 +164,21 @@ final class OrderControllerTest extends WebCase
         self::assertStringContainsString('planned for any hand', $this->browser->followRedirect()->text());
     }
 
+    public function testOrdersAreATableForOtherPrograms(): void
+    {
+        $piece = $this->lay(['pattern' => '12 square']);
+        $this->asked(['for' => 'X; Y', 'price' => '60', 'paid' => '15'], [$piece->id() => 2]);
+        $this->browser->request('GET', '/orders.csv');
+        $lines = explode("\r\n", trim($this->browser->getInternalResponse()->getContent()));
+        self::assertCount(2, $lines);
+        $row = array_combine(str_getcsv($lines[0], escape: ''), str_getcsv($lines[1], escape: ''));
+        self::assertSame(['X; Y', '2', '45'], [$row['for'], $row['things'], $row['owed']]);
+        // What they ask for is on one shopping list.
+        $buy = $this->browser->request('GET', '/cut/buy');
+        $buy = $this->browser->click($buy->filter('#buy-orders')->link());
+        self::assertStringContainsString('Plain band (2)', $buy->filter('#bought')->text());
+    }
+
     public function testASlipSaysWhatACustomerHasToKnow(): void
     {
         $piece = $this->lay([

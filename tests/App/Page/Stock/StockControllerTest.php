@@ -79,7 +79,7 @@ final class StockControllerTest extends WebCase
         self::assertStringContainsString('an offcut of 31.5 cm', $page->filter('#items')->text());
         self::assertCount(0, $page->filter('.low'));
         $page = $this->browser->click($page->filter('#items')->selectLink('Change')->link());
-        self::assertSame('2660 mm, 315 mm', $page->filter('#c-offcuts')->attr('value'));
+        self::assertSame('2.66 m, 31.5 cm', $page->filter('#c-offcuts')->attr('value'));
         $form = $page->selectButton('Keep it')->form();
         $form['c[spools]'] = '';
         $form['c[offcuts]'] = '40 cm';
@@ -264,6 +264,28 @@ final class StockControllerTest extends WebCase
     /**
      * What is left when a piece is finished comes back as an offcut of its kind; short rests are waste.
      */
+    /**
+     * What was cut from stands there in her unit, and says the same when it is kept again; yards are read.
+     */
+    public function testLengthsAreShownAsTheirMakerWritesThem(): void
+    {
+        self::getContainer()->get(StockBox::class)->keep(null, Kind::Cord, [
+            'fibre' => 'hemp', 'thickness' => '1 mm', 'colour' => '#aabbcc', 'spools' => ['48234.5 mm', '?', '20 yd'],
+            'offcuts' => ['2660 mm', '155 mm'],
+        ]);
+        $id = self::getContainer()->get(StockBox::class)->all()[0]->id();
+        $page = $this->browser->request('GET', '/stock?edit='.$id);
+        self::assertSame('48.2345 m, ?, 18.288 m', $page->filter('#c-spools')->attr('value'));
+        self::assertSame('2.66 m, 15.5 cm', $page->filter('#c-offcuts')->attr('value'));
+        $this->browser->submit($page->filter('form[action$="/stock"][method=post]')->form());
+        self::assertResponseStatusCodeSame(303);
+        self::assertEqualsWithDelta(
+            48234.5,
+            self::getContainer()->get(StockBox::class)->rows(Kind::Cord)[0]->cord()?->supplies[2]->length?->millimetres,
+            1e-9,
+        );
+    }
+
     public function testLeftoversComeBackAsOffcuts(): void
     {
         $piece = $this->lay();
