@@ -52,6 +52,20 @@ final readonly class Chosen
     }
 
     /**
+     * @return list<array{StoredPiece, Plan, int, StoredMaking|null}> each kind once, with how many there are of it
+     */
+    public function kinds(): array
+    {
+        $kinds = [];
+        foreach ($this->pieces as [$stored, $plan, $times, $making]) {
+            $key = spl_object_id($plan);
+            $kinds[$key] = [$stored, $plan, $times + ($kinds[$key][2] ?? 0), $making];
+        }
+
+        return array_values($kinds);
+    }
+
+    /**
      * Returns how many cords are cut in all.
      */
     public function cuts(): int
@@ -162,9 +176,15 @@ final readonly class Chosen
      */
     public function names(): string
     {
+        $times = [];
+        foreach ($this->pieces as [, $plan, $count]) {
+            $times[$plan->draft->piece->name] = ($times[$plan->draft->piece->name] ?? 0) + $count;
+        }
+
         return implode(', ', array_map(
-            static fn (array $one): string => $one[1]->draft->piece->name.($one[2] > 1 ? ' × '.$one[2] : ''),
-            $this->pieces,
+            static fn (string|int $name, int $count): string => $name.($count > 1 ? ' × '.$count : ''),
+            array_keys($times),
+            $times,
         ));
     }
 

@@ -616,6 +616,8 @@ final class PieceTest extends BrowserCase
             '/log',
             '/devices',
             '/stock',
+            '/orders',
+            '/bench',
             '/stock?kind=bead',
             '/tray',
             '/practice?of=flat-or-turning',
@@ -665,8 +667,11 @@ final class PieceTest extends BrowserCase
     {
         foreach (['/log' => 'forget', '/samples' => 'delete'] as $path => $form) {
             $this->open($path);
-            $this->driver->executeScript('document.querySelector("form[id^='.$form.'-]").submit()');
-            $this->until('return !document.querySelector("form[id^='.$form.'-]")');
+            for ($left = 1; $left > 0; $left = (int) $this->number('return document.querySelectorAll("form[id^='.$form.'-]").length')) {
+                $first = json_encode($this->read('return document.querySelector("form[id^='.$form.'-]").id'));
+                $this->driver->executeScript('document.getElementById('.$first.').submit()');
+                $this->until('return !document.getElementById('.$first.')');
+            }
         }
     }
 

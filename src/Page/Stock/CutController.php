@@ -199,7 +199,7 @@ final class CutController extends AbstractController
                 $one[1]->draft->piece->name,
                 $one[2],
                 $this->costing->of(new Chosen([[$one[0], $one[1], 1, null]]), Cutting::of([], [])),
-            ], $chosen->pieces),
+            ], $chosen->kinds()),
         ]);
     }
 

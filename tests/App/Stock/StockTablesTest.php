@@ -28,11 +28,11 @@ final class StockTablesTest extends WebCase
             self::assertResponseIsSuccessful();
             $saved = (string) $this->browser->getResponse()->getContent();
             $page = $this->upload($saved);
-            self::assertCount(18, $page->filter('[data-standing=same]'), $as.' '.$page->filter('main')->text());
+            self::assertCount(22, $page->filter('[data-standing=same]'), $as.' '.$page->filter('main')->text());
             self::assertCount(0, $page->filter('[data-standing=bad]'));
             self::emptyStock();
             $page = $this->upload($saved);
-            self::assertCount(18, $page->filter('[data-standing=new]'));
+            self::assertCount(22, $page->filter('[data-standing=new]'));
             self::assertSame([], $this->box()->all(), 'nothing is taken before it is confirmed');
             $this->browser->submit($page->filter('#preview')->form());
             self::assertResponseStatusCodeSame(303);
