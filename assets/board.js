@@ -7,20 +7,30 @@ import { Face } from './board/face.js';
 import { Press } from './board/press.js';
 import { Switch } from './board/switch.js';
 import { Taps } from './board/taps.js';
+import { Turn } from './board/turn.js';
 import { Voice } from './board/voice.js';
 import { find } from './page/dom.js';
 
 const begin = (root, data, words) => {
   const count = new Count(data.steps, data.total);
   const face = new Face(root, data, words, count, new Covers(data.steps));
-  const taps = new Taps(root, data, count, (moves) => face.show(moves));
+  const turn = new Turn();
+  const show = (moves) => {
+    turn.ends(moves);
+    return face.show(moves);
+  };
+  const taps = new Taps(root, data, count, show);
   const voice = new Voice(root, words);
   const add = (by) => {
     const now = taps.moves;
+    if (by > 0 && turn.ends(now)) {
+      turn.pass(taps);
+      return;
+    }
     const real = count.within(now + by) - now;
     if (real !== 0) {
       let place = null;
-      taps.add(real, (moves) => { place = face.show(moves); });
+      taps.add(real, (moves) => { place = show(moves); });
       voice.say(place);
     }
   };
@@ -31,7 +41,7 @@ const begin = (root, data, words) => {
   find('#helps').hidden = false;
   stayAwake(() => taps.look());
   runClocks(words.over);
-  face.show(taps.moves);
+  show(taps.moves);
   taps.begin();
 };
 

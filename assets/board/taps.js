@@ -49,15 +49,20 @@ export class Taps {
         return;
       }
       event.preventDefault();
-      this.#send();
-      const wait = setInterval(() => {
-        if (this.isEmpty) {
-          clearInterval(wait);
-          event.target.submit();
-        }
-      }, 50);
+      this.settled(() => event.target.submit());
     });
     this.#send();
+  }
+
+  /** Does something once Rinkel has all that was tapped. */
+  settled(then) {
+    this.#send();
+    const wait = setInterval(() => {
+      if (this.isEmpty) {
+        clearInterval(wait);
+        then();
+      }
+    }, 50);
   }
 
   /** Adds a tap; it is painted before anything else is done with it. */

@@ -79,7 +79,7 @@ final readonly class Choosing
             if (null === $piece || (!$all && MakingState::Planned !== $making->state())) {
                 continue;
             }
-            $key = $making->isFrozen() ? $making->uid() : $piece->id().serialize($making->changes());
+            $key = MakingPlans::alike($making);
             try {
                 $plans[$key] ??= $this->plans->plan($making);
                 $chosen[] = [$piece, $plans[$key], 1, $making];

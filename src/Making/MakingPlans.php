@@ -128,6 +128,16 @@ final readonly class MakingPlans
     }
 
     /**
+     * Returns by what makings are told apart that are planned differently: those alike are planned once.
+     */
+    public static function alike(StoredMaking $making): string
+    {
+        return hash('xxh3', serialize($making->isFrozen()
+            ? [$making->document(), $making->hand()]
+            : [$making->piece()?->id(), $making->changes(), $making->order()?->isKit()]));
+    }
+
+    /**
      * Returns its piece with what is said to be other of it.
      *
      * @return array<mixed>

@@ -57,7 +57,7 @@ final class OrderTest extends BrowserCase
         $this->driver->switchTo()->window($laptop);
         $this->open('/');
         $this->until('return !!document.querySelector("#in-work [data-work=board]")');
-        $this->open($order);
+        $this->turns($order);
         foreach ([1, 2] as $times) {
             $this->open($order);
             $this->find('#things a.piece-link')->click();
@@ -87,5 +87,31 @@ final class OrderTest extends BrowserCase
         self::assertStringContainsString('Order rail', $this->text('article'));
         $this->open('/bench');
         self::assertStringNotContainsString('Order rail', $this->text('main'), 'nothing of it is left to do');
+    }
+
+    /**
+     * What is done to one is done to the other before more is done to the first: one tap more leads there.
+     */
+    private function turns(string $order): void
+    {
+        $this->open($order);
+        $this->find('#stages button[value=board]')->click();
+        $this->until('return !!document.querySelector("a#together")');
+        $this->find('a#together')->click();
+        $this->until('return document.querySelectorAll("#together li").length === 2');
+        // Marking may be left of one, then comes the body of the one, then that of the other.
+        for ($turn = 0; $turn < 3 && 0.0 === $this->number('return document.querySelectorAll("#together [data-turn=done]").length'); ++$turn) {
+            $here = $this->read('return location.pathname');
+            $until = $this->number('return +document.querySelector("#together").dataset.until');
+            for ($i = 0; $i < 40 && $this->number('return document.querySelector("#progress").value') < $until; ++$i) {
+                $this->find('#all')->click();
+            }
+            self::assertSame($until, $this->number('return document.querySelector("#progress").value'));
+            self::assertTrue($this->read('return document.querySelector("#turn-next").classList.contains("act")'));
+            $this->find('#more')->click();
+            $this->until('return location.pathname.startsWith("/boards/") && location.pathname !== '.json_encode($here));
+            $this->until('return !!document.querySelector("#together")');
+        }
+        self::assertSame(1.0, $this->number('return document.querySelectorAll("#together [data-turn=done]").length'));
     }
 }

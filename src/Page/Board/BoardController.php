@@ -10,6 +10,7 @@ use Rinkel\App\Board\KeptBoards;
 use Rinkel\App\Board\Paces;
 use Rinkel\App\Board\StoredBoard;
 use Rinkel\App\Board\Taps;
+use Rinkel\App\Board\Together;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Settings\Custom;
@@ -44,6 +45,7 @@ final class BoardController extends AbstractController
         private readonly Glues $glues,
         private readonly Paces $paces,
         private readonly Taps $taps,
+        private readonly Together $together,
     ) {}
 
     #[Route('/pieces/{id}/board', 'board_open', requirements: self::ID, methods: 'POST')]
@@ -215,6 +217,7 @@ final class BoardController extends AbstractController
 
         return $this->render('board/board.html.twig', [
             'view' => $view,
+            'together' => $this->together->around($board),
             'reached' => $reached,
             'sound' => KeptBoards::isSound($board),
             'clocks' => $this->boards->clocks($board),

@@ -8,6 +8,7 @@ use Brick\Math\BigDecimal;
 use Psr\Clock\ClockInterface;
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Board\Paces;
+use Rinkel\App\Board\Together;
 use Rinkel\App\Buying\Shopping;
 use Rinkel\App\Cutting\Choosing;
 use Rinkel\App\Cutting\Chosen;
@@ -197,6 +198,18 @@ final class OrderController extends AbstractController
         }
 
         return $this->to($order);
+    }
+
+    /**
+     * Goes to the board on which an order goes on: of those that are farthest behind, the first.
+     */
+    #[Route('/{id}/board', 'order_board', requirements: self::ID, methods: 'GET')]
+    public function board(int $id, Together $together): Response
+    {
+        $order = $this->order($id);
+        $board = $together->next($order);
+
+        return null === $board ? $this->to($order) : $this->redirectToRoute('board', ['id' => $board->id()]);
     }
 
     /**

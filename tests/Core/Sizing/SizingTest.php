@@ -8,7 +8,6 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Fit\BodyPlace;
-use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
@@ -31,11 +30,8 @@ use Rinkel\Core\Sizing\KitPart;
 use Rinkel\Core\Sizing\LargestFeasible;
 use Rinkel\Core\Sizing\Lengths;
 use Rinkel\Core\Sizing\Loops;
-use Rinkel\Core\Sizing\Operation;
-use Rinkel\Core\Sizing\Series;
 use Rinkel\Core\Sizing\Sized;
 use Rinkel\Core\Sizing\Sizes;
-use Rinkel\Core\Sizing\SizeTurn;
 use Rinkel\Core\Sizing\Stones;
 use Rinkel\Core\Sizing\Wearers;
 use Rinkel\Core\Stock\Counted;
@@ -298,33 +294,6 @@ final class SizingTest extends TestCase
         }
         self::assertSame([], FromTray::ranked($planner, Examples::shipped(), [[$navy, $length(5)]], $beads));
         self::assertSame([], FromTray::ranked($planner, Examples::shipped(), [], $beads));
-    }
-
-    /**
-     * A series takes the same hands as its pieces one by one, but waits for its glue once.
-     */
-    public function testASeriesWorksTurnByTurn(): void
-    {
-        $pace = new Pace();
-        $plans = [[Examples::plan(), 3], [Examples::planOf('stretch'), 2]];
-        $series = Series::of($plans, $pace);
-        $hands = 0.0;
-        $longest = 0;
-        foreach ($plans as [$plan, $times]) {
-            $chain = $pace->chain($plan->acts());
-            $hands += $times * array_sum(array_column($chain, 0));
-            $longest = max($longest, array_sum(array_column($chain, 1)));
-        }
-        self::assertEqualsWithDelta($hands, $series->hands(), 1e-6);
-        self::assertSame($longest, $series->waiting());
-        self::assertSame(Operation::Cut, $series->turns[0]->deed);
-        self::assertSame(5, $series->turns[0]->pieces, 'all are cut first');
-        $alone = Series::of([[Examples::plan(), 1]], $pace);
-        self::assertSame(
-            [Operation::Cut, Operation::Tie],
-            array_map(static fn (SizeTurn $turn): Operation => $turn->deed, \array_slice($alone->turns, 0, 2)),
-        );
-        self::assertSame([], Series::of([], $pace)->turns);
     }
 
     private static function assertServesAll(Kit $kit, Sizes $sizes): void
