@@ -128,6 +128,8 @@ final readonly class Boards
      */
     public function plan(StoredBoard $board): Plan
     {
+        $this->makings->settle($board->making());
+
         return $this->plans->plan($board->making());
     }
 

@@ -198,6 +198,19 @@ final readonly class Makings
     }
 
     /**
+     * Keeps by which hand something from before is planned, which nobody wrote down then: from now on it is a fact too.
+     *
+     * @throws \Rinkel\Core\Piece\Exception\PieceUnreadable If it cannot be planned
+     */
+    public function settle(StoredMaking $making): void
+    {
+        if ($making->isFrozen() && null === $making->hand()) {
+            $making->freeze(...[...$this->plans->factOf($making->document()), $making->design()]);
+            $this->manager->flush();
+        }
+    }
+
+    /**
      * @return list<StoredMaking> those for which an act of the stock cut something
      */
     public function cutBy(string $taking): array

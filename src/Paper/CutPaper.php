@@ -7,6 +7,7 @@ namespace Rinkel\App\Paper;
 use Rinkel\App\Buying\Wanted;
 use Rinkel\App\Cutting\Chosen;
 use Rinkel\App\Stock\StockBox;
+use Rinkel\App\Stock\StockRow;
 use Rinkel\Core\Cutting\CutSheet;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Cutting\Demand;
@@ -31,19 +32,11 @@ final readonly class CutPaper
     {
         $page = $this->words->page($this->words->of('cutting.title'), $unit);
         $page->title($this->words->of('cutting.title'), $chosen->names());
-        $there = $this->stock->like(array_map(
-            static fn (array $one): string => $one[0]->materialKey(),
-            $cutting->sheets,
-        ));
+        $where = $this->where($cutting);
         foreach ($cutting->sheets as [$cord, , $sheet]) {
             $page->heading($this->words->wording->material($cord), $cord->colour);
-            $stored = ($there[$cord->materialKey()] ?? null)?->stored;
-            $where = array_filter(
-                [$stored?->text('name') ?? '', $stored?->text('place') ?? ''],
-                static fn (string $one): bool => '' !== $one,
-            );
-            if ([] !== $where) {
-                $page->text9(implode(', ', $where));
+            if (isset($where[$cord->materialKey()])) {
+                $page->text9($where[$cord->materialKey()]);
             }
             foreach ($sheet->taken as $taken) {
                 $this->taken($page, $taken, self::longest($sheet), $unit);
@@ -75,16 +68,18 @@ final readonly class CutPaper
         $page = $this->words->page($this->words->of('paper.labels'), $unit);
         $page->title($this->words->of('paper.labels'), $chosen->names());
         [$width, $height] = self::LABEL;
-        $column = 0;
+        [$column, $where, $named] = [0, $this->where($cutting), $chosen->named()];
         foreach (self::demands($cutting) as [$demand, $length]) {
             if (0 === $column) {
                 $page->need($height);
             }
             $page->label($column * ($width + 2), $width, $height, [
                 $this->words->toCut($length, $unit),
-                $demand->piece,
+                $demand->piece.(true === ($named[$demand->piece][2] ?? null)?->order()?->isKit()
+                    ? '. '.$this->words->of('kit.any-hand') : ''),
                 $this->role($demand),
                 $this->mark($demand, $unit),
+                $where[$demand->cut?->cord->materialKey() ?? ''] ?? '',
             ]);
             $column = ($column + 1) % 3;
             if (0 === $column) {
@@ -107,6 +102,10 @@ final readonly class CutPaper
             foreach ($all as $one) {
                 $name = $one->row?->stored->text('name') ?? '';
                 $note = implode('; ', array_filter([
+                    null === $one->packs ? '' : $this->words->of('buying.of-pack', [
+                        'much' => $this->words->much($one->much, $unit),
+                        'left' => $this->words->much($one->packs->left($one->much), $unit),
+                    ]),
                     implode(', ', $one->names),
                     $this->words->letters($one->letters),
                     null === $one->longest ? '' : $this->words->of('buying.in-one', [
@@ -115,7 +114,9 @@ final readonly class CutPaper
                 ], static fn (string $text): bool => '' !== $text));
                 $page->tick(
                     $this->words->wording->material($one->what).('' === $name ? '' : ', '.$name),
-                    $this->words->much($one->much, $unit),
+                    null === $one->packs
+                        ? $this->words->much($one->much, $unit)
+                        : $one->packs->count.' × '.$one->row?->price?->pack(),
                     $note,
                     $this->words->colour($one->what),
                 );
@@ -124,6 +125,20 @@ final readonly class CutPaper
         $page->text9($this->words->of('buying.sum', ['money' => $sum]), true);
 
         return $page->pdf();
+    }
+
+    /**
+     * @return array<string, string> what the stock calls each cord, and where it lies, by likeness
+     */
+    private function where(Cutting $cutting): array
+    {
+        return array_filter(array_map(
+            static fn (StockRow $row): string => implode(', ', array_filter(
+                [$row->stored->text('name'), $row->stored->text('place')],
+                static fn (string $one): bool => '' !== $one,
+            )),
+            $this->stock->like(array_map(static fn (array $one): string => $one[0]->materialKey(), $cutting->sheets)),
+        ), static fn (string $where): bool => '' !== $where);
     }
 
     private function taken(Page $page, SupplyCuts $taken, float $longest, Unit $unit): void

@@ -65,7 +65,7 @@ final readonly class KitPaper
                 $column * ($width + 2),
                 $width,
                 $height,
-                [$this->much($part, $unit), ...$this->what($part), $name],
+                [$this->much($part, $unit), ...$this->what($part), $name.'. '.$this->words->of('kit.any-hand')],
             );
             if (2 === $column) {
                 $page->setY($page->GetY() + $height + 2);

@@ -89,6 +89,20 @@ final readonly class Found
     }
 
     /**
+     * @return array<int, true>|null ids of the pieces in which the words stand and that are made so; null where nothing of
+     *                               that is asked for
+     */
+    public function meant(TableRequest $asked): ?array
+    {
+        if ([] === $asked->words && '' === $asked->construction) {
+            return null;
+        }
+        $ids = $this->query($asked->anyhow())->select('piece.id')->getQuery()->getSingleColumnResult();
+
+        return array_fill_keys(array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, $ids), true);
+    }
+
+    /**
      * @return list<string> all that can be asked for
      */
     public function constructions(): array

@@ -66,6 +66,14 @@ final readonly class TableRequest
     }
 
     /**
+     * Returns it of pieces however they stand.
+     */
+    public function anyhow(): self
+    {
+        return new self($this->text, $this->words, $this->construction, false, $this->sort, 1);
+    }
+
+    /**
      * Returns whether only some of the pieces are asked for.
      */
     public function isNarrow(): bool

@@ -16,7 +16,7 @@ use Rinkel\App\Platform\Wording\Times;
  * The work as it lies on the Table: late and due first, then what is on the board, what dries, what is to be cut, and
  * what was delivered lately. It plans nothing, and reads wholly only what is shown.
  *
- * @phpstan-type Standing array{id: int, group: string, state: string, due: string, whom: string, isDrying: bool}
+ * @phpstan-type Standing array{id: int, piece: int, group: string, state: string, due: string, whom: string, isDrying: bool}
  */
 final readonly class WorkList
 {
@@ -60,17 +60,21 @@ final readonly class WorkList
     ) {}
 
     /**
-     * @param string $state of those that are asked for, "drying" among them; "" for all
-     * @param string $whom  they are for; "" for anybody
+     * @param string                $state of those that are asked for, "drying" among them; "" for all
+     * @param string                $whom  they are for; "" for anybody
+     * @param array<int, true>|null $of    by id the pieces that are looked for; null for any
      *
      * @return array{list<WorkLine>, int, array<string, int>, list<string>} the first lines, how many there are in all,
      *                                                                      how many of each state, and for whom they are
      */
-    public function lines(int $most = self::SHOWN, string $state = '', string $whom = ''): array
+    public function lines(int $most = self::SHOWN, string $state = '', string $whom = '', ?array $of = null): array
     {
         $now = $this->times->today($this->clock->now());
         [$groups, $states, $people] = [[], [], []];
         foreach ($this->standing($now) as $one) {
+            if (null !== $of && !isset($of[$one['piece']])) {
+                continue;
+            }
             $is = $one['isDrying'] ? 'drying' : $one['state'];
             $people[$one['whom']] = true;
             $states[$is] ??= [];
@@ -109,6 +113,7 @@ final readonly class WorkList
             $ends = array_column(\is_array($clocks) ? $clocks : [], 'ends');
             yield [
                 'id' => (int) $text('id'),
+                'piece' => (int) $text('piece_id'),
                 'group' => '' !== $text('board_id')
                     ? 'board '.$text('board_id')
                     : implode(' ', [$text('order_id'), $text('piece_id'), $text('state')]),

@@ -9,6 +9,7 @@ use Psr\Clock\ClockInterface;
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Board\Paces;
 use Rinkel\App\Board\Together;
+use Rinkel\App\Buying\Promised;
 use Rinkel\App\Buying\Shopping;
 use Rinkel\App\Cutting\Choosing;
 use Rinkel\App\Cutting\Chosen;
@@ -70,6 +71,7 @@ final class OrderController extends AbstractController
         private readonly People $people,
         private readonly Choosing $choosing,
         private readonly Shopping $shopping,
+        private readonly Promised $promised,
         private readonly Costing $costing,
         private readonly StockBox $stock,
         private readonly Paces $paces,
@@ -339,6 +341,7 @@ final class OrderController extends AbstractController
                 $waiting,
                 $waiting->cutting($this->stock->cords($waiting->likenesses())),
             ),
+            'promised' => $this->promised->all($waiting),
             'series' => [] === $plans ? null : Series::of($plans, $this->paces->pace()),
             'cost' => $this->costing->of($all, Cutting::of([], [])),
             'offered' => $this->pieces->onTheTable(self::OFFERED),

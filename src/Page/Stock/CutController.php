@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Page\Stock;
 
 use Rinkel\App\Buying\Lists;
+use Rinkel\App\Buying\Promised;
 use Rinkel\App\Buying\Shopping;
 use Rinkel\App\Cutting\Choosing;
 use Rinkel\App\Cutting\Chosen;
@@ -45,6 +46,7 @@ final class CutController extends AbstractController
         private readonly Glues $glues,
         private readonly Choosing $choosing,
         private readonly Shopping $shopping,
+        private readonly Promised $promised,
         private readonly Costing $costing,
         private readonly Ticks $ticks,
         private readonly SheetTaker $taker,
@@ -240,6 +242,7 @@ final class CutController extends AbstractController
                 fn (Strain $strain): bool => [] === $this->glues->bearing($strain),
             )),
             'asked' => $this->makings->asked(),
+            'promised' => $this->promised->all($chosen),
             'low' => $this->stock->low(),
             'mark' => $this->stock->mark(),
             'late' => $isLate,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\Stock;
 
+use Rinkel\App\Buying\Promised;
 use Rinkel\App\Cutting\SheetTaker;
 use Rinkel\App\Kept\Bin;
 use Rinkel\App\Platform\Http\RequestData;
@@ -54,6 +55,7 @@ final class StockController extends AbstractController
         private readonly Preferences $preferences,
         private readonly Bin $bin,
         private readonly KeptStock $kept,
+        private readonly Promised $promised,
     ) {}
 
     #[Route('/stock', 'stock', methods: 'GET')]
@@ -287,6 +289,7 @@ final class StockController extends AbstractController
             'found' => $found,
             'counts' => $this->stock->counts(),
             'low' => $this->stock->low(),
+            'promised' => $this->promised->all(),
             'words' => $words,
             'typed' => $typed,
             'faults' => $faults,

@@ -62,10 +62,11 @@ final class TableController extends AbstractController
         return $this->render('table/table.html.twig', [
             'pieces' => array_map($this->rows->of(...), $this->found->pieces($wanted)),
             'asked' => $wanted,
-            'work' => $wanted->archive || $request->headers->has('HX-Request') ? [[], 0, [], []] : $this->work->lines(
+            'work' => $wanted->archive ? [[], 0, [], []] : $this->work->lines(
                 $work->has('work') ? \PHP_INT_MAX : WorkList::SHOWN,
                 $work->text('state', 10),
                 $work->text('for', 80),
+                $this->found->meant($wanted),
             ),
             'work_state' => $work->text('state', 10),
             'work_for' => $work->text('for', 80),

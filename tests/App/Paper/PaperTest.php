@@ -104,12 +104,16 @@ final class PaperTest extends WebCase
         $query = '?p[]='.$piece->id().'&n['.$piece->id().']=2';
         $page = $this->browser->request('GET', '/cut'.$query)->filter('.cut-list strong')->extract(['_text']);
         self::assertNotSame([], $page);
+        self::getContainer()->get(StockBox::class)->keep(null, Kind::Cord, [
+            'fibre' => 'polyester', 'thickness' => '1 mm', 'colour' => '#aabbcc', 'name' => 'Fog', 'place' => 'Top drawer',
+        ]);
         foreach (['sheet', 'labels'] as $paper) {
             $text = $this->words($this->pdf('/cut/'.$paper.'.pdf'.$query));
             foreach (array_filter($page, is_string(...)) as $length) {
                 self::assertStringContainsString($length, $text, $paper);
             }
             self::assertStringContainsString('Plain (2)', $text);
+            self::assertStringContainsString('Fog, Top drawer', $text, 'where the core lies');
         }
     }
 

@@ -62,6 +62,27 @@ final class MakingControllerTest extends WebCase
     }
 
     /**
+     * Of what was begun before anybody wrote down by which hand, that is written down as soon as its board is opened.
+     */
+    public function testAnOldBoardGetsItsHandOnce(): void
+    {
+        $making = $this->cut($this->lay(['pattern' => '12 square']));
+        $making->freeze($making->document(), $making->name(), null, $making->design());
+        $boards = self::getContainer()->get(Boards::class);
+        $board = $boards->lay($making);
+        self::assertNull($this->again($making)->hand());
+        $before = $boards->plan($board)->draft->body();
+        self::assertNotNull($this->again($making)->hand());
+        $this->browser->request('POST', '/samples', ['s' => [
+            'knot' => 'square', 'count' => '10', 'length' => '30 mm', 'core.count' => '2', 'core.thickness' => '1 mm',
+            'core.fibre' => 'polyester', 'tying.fibre' => 'polyester', 'tying.thickness' => '1 mm',
+        ]]);
+        $again = self::getContainer()->get(Boards::class);
+        $board = $again->ofMaking($this->again($making)) ?? self::fail('It lies there.');
+        self::assertTrue($before->equals($again->plan($board)->draft->body()));
+    }
+
+    /**
      * One act after the other it goes back to the beginning, and the stock has all of it again.
      */
     public function testItGoesBackStepByStep(): void

@@ -9,8 +9,10 @@ use Rinkel\App\Making\StoredMaking;
 use Rinkel\App\Orders\Orders;
 use Rinkel\App\Orders\StoredOrder;
 use Rinkel\App\People\People;
+use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Stock\Kind;
 use Rinkel\Tests\App\WebCase;
 
 final class OrderControllerTest extends WebCase
@@ -177,6 +179,46 @@ final class OrderControllerTest extends WebCase
         $buy = $this->browser->request('GET', '/cut/buy');
         $buy = $this->browser->click($buy->filter('#buy-orders')->link());
         self::assertStringContainsString('Plain band (2)', $buy->filter('#bought')->text());
+    }
+
+    /**
+     * What other open orders ask for is said wherever one counts on the stock; what is looked at is not counted twice.
+     */
+    public function testWhatOrdersTakeIsNotFree(): void
+    {
+        $piece = $this->lay(['pattern' => '12 square']);
+        self::getContainer()->get(StockBox::class)->keep(null, Kind::Cord, [
+            'fibre' => 'polyester', 'thickness' => '1 mm', 'colour' => '#112233', 'spools' => ['1 m'],
+        ]);
+        self::assertStringNotContainsString('still take', $this->browser->request('GET', '/stock')->text());
+        $first = $this->asked(['for' => 'X'], [$piece->id() => 2]);
+        $alone = $this->show($first)->filter('[aria-labelledby=order-lacks]')->text();
+        self::assertStringNotContainsString('Other orders', $alone);
+        $second = $this->asked(['for' => 'Y'], [$piece->id() => 2]);
+        self::assertStringContainsString('Other orders', $this->show($first)->filter('[aria-labelledby=order-lacks]')->text());
+        $stock = $this->browser->request('GET', '/stock')->filter('#items')->text();
+        self::assertSame(1, preg_match('/Open orders still take ([\d.]+)\W(c?m) of it/u', $stock, $all), $stock);
+        $this->browser->request('POST', '/orders/'.$second->id().'/close');
+        $stock = $this->browser->request('GET', '/stock')->filter('#items')->text();
+        self::assertSame(1, preg_match('/Open orders still take ([\d.]+)\W(c?m) of it/u', $stock, $half), $stock);
+        $cm = static fn (string $said, string $unit): float => (float) $said * ('m' === $unit ? 100 : 1);
+        self::assertEqualsWithDelta($cm($all[1], $all[2]) / 2, $cm($half[1], $half[2]), 1.0);
+    }
+
+    /**
+     * One search is for all that lies there: work is found by the words and the technique of its piece.
+     */
+    public function testWorkIsFoundByItsPiece(): void
+    {
+        $band = $this->lay(['name' => 'Lintel', 'pattern' => '12 square']);
+        $beads = $this->layBare('strung-beads', ['name' => 'Currant']);
+        $this->asked(['for' => 'X'], [$band->id() => 1, $beads->id() => 1]);
+        $seen = fn (string $query): array => $this->browser->request('GET', '/'.$query)->filter('#in-work li strong.font-tape')->extract(['_text']);
+        self::assertCount(2, $seen(''));
+        self::assertCount(1, $seen('?q=lintel'));
+        self::assertCount(1, $seen('?kind=strung-beads'));
+        self::assertCount(0, $seen('?kind=strung-beads&q=lintel'));
+        self::assertCount(2, $seen('?for=X'));
     }
 
     public function testASlipSaysWhatACustomerHasToKnow(): void
