@@ -42,8 +42,6 @@ const show = () => {
 };
 document.addEventListener('htmx:afterSwap', show);
 show();
-// Where one is stands in sight, once its letters are as wide as they are.
-window.addEventListener('load', () => find('.masthead [aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }));
 // Installed, or opened before, Rinkel opens without its server too.
 if ('serviceWorker' in navigator && document.documentElement.hasAttribute('data-worker')) {
   navigator.serviceWorker.register('/worker.js').catch(() => {}); // a browser that will not have it does without

@@ -91,6 +91,27 @@ final readonly class Beginnings
     }
 
     /**
+     * Returns what each ready design needs for the wearer who was typed; those that are not worn there are left out.
+     *
+     * @param array<string, string> $typed as of a piece
+     * @param array<string, mixed>  $usual what its maker begins every piece with
+     *
+     * @return array<string, Design>
+     *
+     * @throws PieceUnreadable If the girth is none
+     */
+    public function needs(array $typed, array $usual = []): array
+    {
+        $group = BodyPlace::Neck->value === $typed['place'] ? 'neck' : 'around';
+        $needs = [];
+        foreach (array_keys($this->shelf->designs()[$group]) as $name) {
+            $needs[$name] = Design::of($this->planner->plan($this->piece(['design' => (string) $name] + $typed, $usual)));
+        }
+
+        return $needs;
+    }
+
+    /**
      * Returns what a design brings along: all but its wearer and what was chosen for her.
      *
      * @return array<mixed>

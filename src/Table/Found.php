@@ -103,6 +103,17 @@ final readonly class Found
     }
 
     /**
+     * @return list<string> constructions of the pieces worked on last, each once
+     */
+    public function used(): array
+    {
+        return array_values(array_filter($this->manager->getConnection()->fetchFirstColumn(
+            "SELECT json_extract(document, '$.construction') AS made FROM piece WHERE json_valid(document)
+                GROUP BY made ORDER BY MAX(changed_at) DESC, MAX(id) DESC",
+        ), is_string(...)));
+    }
+
+    /**
      * @return list<string> all that can be asked for
      */
     public function constructions(): array

@@ -7,8 +7,6 @@ namespace Rinkel\App\Table;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Svg\PagePictures;
 use Rinkel\Core\Fit\BodyPlace;
-use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
@@ -63,7 +61,7 @@ final readonly class Shelf
      */
     public function designs(): array
     {
-        return $this->kept->get('rinkel.designs', function (): array {
+        return $this->kept->get('rinkel.designs.2', function (): array {
             $shelf = ['around' => [], 'neck' => []];
             foreach (self::DESIGNS as $name) {
                 $wish = $this->files->read($this->folder.'/'.$name.'.json');
@@ -79,17 +77,6 @@ final readonly class Shelf
 
     private function shown(string $name, Plan $plan): Design
     {
-        return new Design(
-            preg_replace('/, for .*$/u', '', $plan->draft->piece->name) ?? '',
-            $this->pictures->sample($plan, 'shelf-'.$name),
-            array_map(static fn (array $total): array => [
-                (string) $total[1]->roundedUpTo(Length::ofCentimetres(10))->written(Unit::Centimetre),
-                (string) $total[0]->thickness->written(Unit::Millimetre),
-                $total[0]->fibre->value,
-                $total[0]->colour->hex,
-            ], $plan->cordTotals()),
-            $plan->beads,
-            $plan->findings(),
-        );
+        return Design::of($plan, $this->pictures->sample($plan, 'shelf-'.$name));
     }
 }

@@ -113,7 +113,7 @@ final class BoardTest extends BrowserCase
         try {
             $this->driver->get('http://127.0.0.1:'.$port.'/new');
             $this->type('new-girth', '16 cm');
-            $this->find('button[value=square-knot-band]')->click();
+            $this->find('#quick button[value=square-knot-band]')->click();
             $this->untilReady();
             $this->find('#make-it')->click();
             $this->untilShown('#now');

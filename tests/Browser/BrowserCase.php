@@ -86,9 +86,19 @@ abstract class BrowserCase extends TestCase
     {
         $this->open('/new');
         $isNeck = \in_array($construction, ['netted-pouch', 'layered-strands'], true);
-        $this->type($isNeck ? 'new-neck' : 'new-girth', $isNeck ? '34 cm' : $wrist);
-        $this->find('button[value='.$construction.']')->click();
+        $this->read('document.querySelector("#new-place-'.($isNeck ? 'neck' : 'wrist').'").click()');
+        $this->type('new-girth', $isNeck ? '34 cm' : $wrist);
+        $this->pick('#families .is-'.($isNeck ? 'neck' : 'around').' button[value='.$construction.']');
         $this->untilReady();
+    }
+
+    /**
+     * Presses a button in something that is closed: it is opened first.
+     */
+    protected function pick(string $button): void
+    {
+        $this->read('document.querySelector('.json_encode($button).').closest("details").open = true');
+        $this->find($button)->click();
     }
 
     /**

@@ -474,9 +474,9 @@ final class PieceTest extends BrowserCase
         $this->open('/new');
         $this->read('document.querySelector("#new-girth").focus()');
         $keys('15.5');
-        for ($i = 0; $i < 20 && 'strung-beads' !== $this->read('return document.activeElement.value'); ++$i) {
-            $keys(WebDriverKeys::TAB);
-        }
+        $this->tabTo('#around-beads > summary');
+        $keys(WebDriverKeys::ENTER);
+        $this->tabTo('#around-beads button[value=strung-beads]');
         $keys(WebDriverKeys::ENTER);
         $this->untilReady();
         // Into the pattern and on to the beads; two more.

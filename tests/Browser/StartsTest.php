@@ -16,7 +16,8 @@ final class StartsTest extends BrowserCase
     {
         $this->open('/new');
         $this->type('new-girth', '16,5');
-        $this->find('#new-tray-around')->click();
+        $this->find('#of-tray > summary')->click();
+        $this->find('#new-tray')->click();
         $this->driver->getKeyboard()->sendKeys('20 amber 6 mm #c98a2b, 15 sky 8 mm #6fa3c4');
         $this->find('button[name=from][value=tray]')->click();
         $this->untilReady();
@@ -47,11 +48,13 @@ final class StartsTest extends BrowserCase
     {
         $this->open('/new');
         $this->type('new-girth', '15');
-        $this->type('new-tray-around', 'some beads');
+        $this->find('#of-tray > summary')->click();
+        $this->type('new-tray', 'some beads');
         $this->find('button[name=from][value=tray]')->click();
         $this->until('return !!document.querySelector(".new-start.faulty .fault")');
-        self::assertSame('some beads', $this->read('return document.querySelector("#new-tray-around").value'), 'kept');
+        self::assertSame('some beads', $this->read('return document.querySelector("#new-tray").value'), 'kept');
 
+        $this->find('#of-name > summary')->click();
         $this->type('new-spell', 'Runa');
         $this->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
         $this->untilReady();
@@ -59,6 +62,9 @@ final class StartsTest extends BrowserCase
 
         $this->open('/new');
         $this->type('new-girth', '17 cm');
+        $this->find('#of-shelf > summary')->click();
+        $this->until('return document.querySelectorAll("#designs .is-around .hint").length > 5');
+        self::assertStringContainsString('Needs', $this->text('#designs .is-around .hint'));
         $design = $this->driver->findElements(WebDriverBy::cssSelector('button[name=design]'))[0] ?? null;
         self::assertNotNull($design);
         $called = trim((string) strtok($this->find('button[name=design] strong')->getText(), ','));

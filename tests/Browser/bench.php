@@ -51,7 +51,9 @@ function pressed(RemoteWebDriver $driver, string $address, string $construction,
 {
     $driver->get($address.'/new');
     $driver->findElement(WebDriverBy::id('new-girth'))->sendKeys('16');
-    $driver->findElement(WebDriverBy::cssSelector('button[value='.$construction.']'))->click();
+    $button = '#families .is-around button[value='.$construction.']';
+    $driver->executeScript('document.querySelector('.json_encode($button).').closest("details").open = true');
+    $driver->findElement(WebDriverBy::cssSelector($button))->click();
     for ($i = 0; $i < 200 && true !== $driver->executeScript(
         'return !!document.querySelector("#pattern") && document.readyState === "complete"',
     ); ++$i) {

@@ -291,6 +291,7 @@ final class CutController extends AbstractController
     {
         return $this->render($template, $more + [
             'chosen' => $chosen,
+            'chosen_query' => $chosen->query(),
             'offered' => $this->choosing->offered(),
             'unit' => $this->preferences->unit(),
         ], new Response(status: $status));

@@ -9,12 +9,13 @@ use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Table\Beginnings;
+use Rinkel\App\Table\Design;
+use Rinkel\App\Table\Family;
 use Rinkel\App\Table\Found;
 use Rinkel\App\Table\Shelf;
 use Rinkel\App\Table\TableRequest;
 use Rinkel\App\Table\TableRows;
 use Rinkel\App\Table\WorkList;
-use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
@@ -38,6 +39,9 @@ final class TableController extends AbstractController
     private const FIELDS = [
         'wearer.girth' => 'girth', 'unit' => 'unit', 'spell' => 'spell', 'stone' => 'stone', 'tray' => 'tray',
     ];
+
+    /** What makers begin with who have made nothing here yet (judgement). */
+    private const USUAL = ['square-knot-band', 'stretch', 'bundled-wrap'];
 
     public function __construct(
         private readonly Pieces $pieces,
@@ -89,6 +93,22 @@ final class TableController extends AbstractController
         ] + self::BLANK, []);
     }
 
+    /**
+     * Answers with what the ready designs need for what is typed so far.
+     */
+    #[Route('/new/designs', 'new_designs', methods: 'GET')]
+    public function designs(Request $request): Response
+    {
+        $typed = RequestData::query($request)->typed(200) + self::BLANK;
+
+        return $this->render('table/_designs.html.twig', [
+            'shelf' => $this->shelf->designs(),
+            'needs' => $this->needs($typed),
+            'typed' => $typed,
+            'unit' => Unit::tryFrom($typed['unit']) ?? $this->preferences->unit(),
+        ]);
+    }
+
     #[Route('/keys', 'keys', methods: 'GET')]
     public function keys(): Response
     {
@@ -122,6 +142,23 @@ final class TableController extends AbstractController
     }
 
     /**
+     * @param array<string, string> $typed
+     *
+     * @return array<string, Design>
+     */
+    private function needs(array $typed): array
+    {
+        if ('' === trim($typed['girth']) && '' === $typed['person']) {
+            return [];
+        }
+        try {
+            return $this->beginnings->needs(['design' => '', 'from' => ''] + $typed, $this->preferences->beginning());
+        } catch (PieceUnreadable) {
+            return []; // its field says why once a piece is begun with it
+        }
+    }
+
+    /**
      * @param array<string, string>                $typed
      * @param array<string, non-empty-list<Fault>> $faults by field
      */
@@ -129,10 +166,12 @@ final class TableController extends AbstractController
     {
         return $this->render('table/new.html.twig', [
             'pictures' => $this->beginnings->pictures(),
+            'families' => Family::sorted($this->found->constructions(), $this->found->used()),
+            'quick' => \array_slice(array_unique([...$this->found->used(), ...self::USUAL]), 0, 3),
             'shelf' => $this->shelf->designs(),
+            'needs' => $this->needs($typed),
             'people' => $this->people->all(),
             'typed' => $typed,
-            'group' => BodyPlace::Neck->value === $typed['place'] ? 'neck' : 'around',
             'faults' => $faults,
             'unit' => Unit::tryFrom($typed['unit']) ?? Unit::Centimetre,
         ], new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));

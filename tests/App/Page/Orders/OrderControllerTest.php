@@ -193,9 +193,9 @@ final class OrderControllerTest extends WebCase
         self::assertStringNotContainsString('still take', $this->browser->request('GET', '/stock')->text());
         $first = $this->asked(['for' => 'X'], [$piece->id() => 2]);
         $alone = $this->show($first)->filter('[aria-labelledby=order-lacks]')->text();
-        self::assertStringNotContainsString('Other orders', $alone);
+        self::assertStringNotContainsString('Open orders take', $alone);
         $second = $this->asked(['for' => 'Y'], [$piece->id() => 2]);
-        self::assertStringContainsString('Other orders', $this->show($first)->filter('[aria-labelledby=order-lacks]')->text());
+        self::assertStringContainsString('Open orders take', $this->show($first)->filter('[aria-labelledby=order-lacks]')->text());
         $stock = $this->browser->request('GET', '/stock')->filter('#items')->text();
         self::assertSame(1, preg_match('/Open orders still take ([\d.]+)\W(c?m) of it/u', $stock, $all), $stock);
         $this->browser->request('POST', '/orders/'.$second->id().'/close');

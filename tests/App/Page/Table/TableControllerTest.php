@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Stock\StockBox;
+use Rinkel\App\Table\Family;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Stock\Kind;
 use Rinkel\Tests\App\WebCase;
@@ -29,14 +30,12 @@ final class TableControllerTest extends WebCase
     {
         $ids = Constructions::all()->ids();
         $page = $this->browser->request('GET', '/new');
-        $offered = static fn (string $form): array => array_values(
-            array_filter(
-                $page->filter('form[aria-labelledby='.$form.'] [name=construction]')->extract(['value']),
-                is_string(...),
-            ),
-        );
-        $around = $offered('new-title-around');
-        $necks = $offered('new-title-neck');
+        $offered = static fn (string $group): array => array_values(array_filter(
+            $page->filter('#families li.is-'.$group.' [name=construction]')->extract(['value']),
+            is_string(...),
+        ));
+        $around = $offered('around');
+        $necks = $offered('neck');
         self::assertSame([], array_diff($ids, $around, $necks));
         self::assertNotContains('netted-pouch', $around, 'nobody is asked for a wrist to hang a pouch from a neck');
         foreach ([
@@ -65,7 +64,7 @@ final class TableControllerTest extends WebCase
             ['name' => 'Ottoline', 'wrist' => '15.8', 'hand' => '19.6', 'unit' => 'cm'],
         );
         $page = $this->browser->request('GET', '/new');
-        $id = $page->filter('#new-girth-person option')->last()->attr('value');
+        $id = $page->filter('#new-person option')->last()->attr('value');
         $this->browser->request(
             'POST',
             '/pieces',
@@ -83,7 +82,7 @@ final class TableControllerTest extends WebCase
     {
         $made = function (string $name, array $measures): Crawler {
             $this->browser->request('POST', '/people', ['name' => $name, 'unit' => 'cm'] + $measures);
-            $id = $this->browser->request('GET', '/new')->filter('#new-neck-person option')->last()->attr('value');
+            $id = $this->browser->request('GET', '/new')->filter('#new-person option')->last()->attr('value');
 
             return $this->browser->request(
                 'POST',
@@ -94,7 +93,7 @@ final class TableControllerTest extends WebCase
 
         $page = $made('Ada', ['wrist' => '16.2', 'hand' => '20']);
         self::assertResponseStatusCodeSame(422);
-        self::assertSame('Ada’s neck is not measured yet; type it here.', self::text($page, '#new-neck-fault'));
+        self::assertSame('Ada’s neck is not measured yet; type it here.', self::text($page, '#new-girth-fault'));
         $made('Bea', ['neck' => '34', 'head' => '56.5']);
         $piece = $this->browser->followRedirect();
         self::assertSame(
@@ -111,10 +110,10 @@ final class TableControllerTest extends WebCase
             '/pieces',
             ['place' => 'neck', 'girth' => '72', 'unit' => 'cm', 'construction' => 'netted-pouch'],
         );
-        self::assertSame('A neck of 72 cm? It goes from 20 cm to 65 cm.', self::text($page, '#new-neck-fault'));
+        self::assertSame('A neck of 72 cm? It goes from 20 cm to 65 cm.', self::text($page, '#new-girth-fault'));
         self::assertSame(
             ['72', ''],
-            [$page->filter('#new-neck')->attr('value'), $page->filter('#new-girth')->attr('value')],
+            [$page->filter('#new-girth')->attr('value'), $page->filter('#new-place-neck')->attr('checked')],
         );
         $page = $this->browser->request(
             'POST',
@@ -433,7 +432,7 @@ final class TableControllerTest extends WebCase
         $page = $this->browser->request('GET', '/new');
         foreach (['around' => '17.5', 'neck' => '36'] as $group => $girth) {
             $designs = array_values(array_filter(
-                $page->filter('form[aria-labelledby=new-title-'.$group.'] [name=design]')->extract(['value']),
+                $page->filter('#designs .is-'.$group.' [name=design]')->extract(['value']),
                 is_string(...),
             ));
             self::assertGreaterThan(2, \count($designs));
@@ -454,6 +453,38 @@ final class TableControllerTest extends WebCase
                 self::assertCount(0, $piece->filter('.check.stop'), $design.': '.self::text($piece, '.checks'));
             }
         }
+    }
+
+    /**
+     * What a ready design needs is said for whom it is made, in her unit; nothing of a girth that is none.
+     */
+    public function testADesignSaysWhatItNeedsForAMeasure(): void
+    {
+        $metres = function (string $girth, string $unit = 'cm'): string {
+            $page = $this->browser->request('GET', '/new/designs', ['girth' => $girth, 'unit' => $unit, 'place' => 'wrist']);
+            self::assertResponseIsSuccessful();
+
+            return $page->filter('.is-around .hint')->count() > 0 ? $page->filter('.is-around .hint')->first()->text() : '';
+        };
+        self::assertMatchesRegularExpression('/Needs [\\d.]+.c?m of/u', $metres('14'));
+        self::assertNotSame($metres('14'), $metres('19'));
+        self::assertStringContainsString(' ft', $metres('7', 'in'));
+        self::assertSame('', $metres(''));
+        self::assertSame('', $metres('a lot'));
+    }
+
+    /**
+     * Families stand by what was worked on last, and each construction is in one of them.
+     */
+    public function testWhatWasMadeLastComesFirst(): void
+    {
+        $this->layBare('laced-chain');
+        $page = $this->browser->request('GET', '/new');
+        self::assertSame('around-chain', $page->filter('#families details')->first()->attr('id'));
+        self::assertSame('laced-chain', $page->filter('#quick button')->first()->attr('value'));
+        $kinds = array_merge(...array_values(Family::sorted(Constructions::all()->ids(), [])));
+        self::assertEqualsCanonicalizing(Constructions::all()->ids(), $kinds);
+        self::assertContains('mine', array_merge(...array_values(Family::sorted(['mine', 'stretch'], ['mine']))));
     }
 
     /**

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Page;
+
+/**
+ * The four places of Rinkel, and the pages that lie in each, by their routes.
+ */
+enum Place: string
+{
+    case Work = 'work';
+    case Stock = 'stock';
+    case Learn = 'learn';
+    case Settings = 'settings';
+
+    /**
+     * Returns where a page lies, and the page of the place that leads there.
+     *
+     * @return array{self, string}|null null of what lies nowhere: a new piece, what went wrong
+     */
+    public static function of(string $route): ?array
+    {
+        foreach (self::cases() as $place) {
+            foreach ($place->pages() as $page => $below) {
+                if ($route === $page || \in_array($route, $below, true)) {
+                    return [$place, $page];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @return non-empty-array<string, list<string>> the pages of the place, each with those that lie below it
+     */
+    public function pages(): array
+    {
+        return match ($this) {
+            self::Work => [
+                'table' => [
+                    'piece', 'piece_create', 'piece_finish', 'making_finish', 'piece_makings', 'making', 'making_adopt', 'board',
+                    'board_read', 'import', 'sizes', 'kit', 'series', 'moved', 'reach', 'arrange', 'kept', 'kept_mend',
+                ],
+                'orders' => ['order', 'order_ask', 'order_change', 'order_add', 'order_slip'],
+                'bench' => ['day'],
+                'people' => ['person_keep', 'person_add'],
+                'log' => ['log_again'],
+            ],
+            self::Stock => [
+                'stock' => ['stock_keep', 'stock_tables', 'stock_tables_look', 'stock_tables_looked', 'stock_takings'],
+                'tray' => ['tray_lay'],
+                'cut' => ['cut_cord', 'cut_take'],
+                'buy' => ['bought'],
+                'price' => [],
+            ],
+            self::Learn => ['knots' => ['knot'], 'practice' => ['practice_answer'], 'samples' => ['sample_add']],
+            self::Settings => [
+                'settings' => ['settings_keep'],
+                'data' => ['data_look', 'data_looked', 'bin', 'kept_delete'],
+                'devices' => ['devices_say'],
+                'keys' => [],
+            ],
+        };
+    }
+
+    /**
+     * Returns the page one comes to who goes there.
+     */
+    public function first(): string
+    {
+        return array_key_first($this->pages());
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Page\Twig;
+
+use Rinkel\App\Page\Place;
+use Symfony\Component\HttpFoundation\RequestStack;
+use Twig\Extension\AbstractExtension;
+use Twig\TwigFunction;
+
+/**
+ * Where a page lies, as the head of every page shows it.
+ */
+final class PlaceExtension extends AbstractExtension
+{
+    public function __construct(private readonly RequestStack $requests) {}
+
+    public function getFunctions(): array
+    {
+        return [
+            new TwigFunction('places', Place::cases(...)),
+            new TwigFunction('place', $this->place(...)),
+        ];
+    }
+
+    /**
+     * @return array{Place, string}|null the place and its page
+     */
+    private function place(): ?array
+    {
+        $route = $this->requests->getMainRequest()?->attributes->get('_route');
+
+        return \is_string($route) ? Place::of($route) : null;
+    }
+}
