@@ -7,7 +7,7 @@ namespace Rinkel\App\Page;
 /**
  * The four places of Rinkel, and the pages that lie in each, by their routes.
  */
-enum Place: string
+enum Area: string
 {
     case Work = 'work';
     case Stock = 'stock';
@@ -15,16 +15,16 @@ enum Place: string
     case Settings = 'settings';
 
     /**
-     * Returns where a page lies, and the page of the place that leads there.
+     * Returns where a page lies, and the page of the area that leads there.
      *
      * @return array{self, string}|null null of what lies nowhere: a new piece, what went wrong
      */
     public static function of(string $route): ?array
     {
-        foreach (self::cases() as $place) {
-            foreach ($place->pages() as $page => $below) {
+        foreach (self::cases() as $area) {
+            foreach ($area->pages() as $page => $below) {
                 if ($route === $page || \in_array($route, $below, true)) {
-                    return [$place, $page];
+                    return [$area, $page];
                 }
             }
         }
@@ -33,7 +33,7 @@ enum Place: string
     }
 
     /**
-     * @return non-empty-array<string, list<string>> the pages of the place, each with those that lie below it
+     * @return non-empty-array<string, list<string>> the pages of the area, each with those that lie below it
      */
     public function pages(): array
     {

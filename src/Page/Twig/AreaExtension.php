@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\Twig;
 
-use Rinkel\App\Page\Place;
+use Rinkel\App\Page\Area;
 use Symfony\Component\HttpFoundation\RequestStack;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
@@ -12,25 +12,25 @@ use Twig\TwigFunction;
 /**
  * Where a page lies, as the head of every page shows it.
  */
-final class PlaceExtension extends AbstractExtension
+final class AreaExtension extends AbstractExtension
 {
     public function __construct(private readonly RequestStack $requests) {}
 
     public function getFunctions(): array
     {
         return [
-            new TwigFunction('places', Place::cases(...)),
+            new TwigFunction('places', Area::cases(...)),
             new TwigFunction('place', $this->place(...)),
         ];
     }
 
     /**
-     * @return array{Place, string}|null the place and its page
+     * @return array{Area, string}|null the place and its page
      */
     private function place(): ?array
     {
         $route = $this->requests->getMainRequest()?->attributes->get('_route');
 
-        return \is_string($route) ? Place::of($route) : null;
+        return \is_string($route) ? Area::of($route) : null;
     }
 }
