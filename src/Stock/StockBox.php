@@ -11,6 +11,7 @@ use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Material\Hue;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\StockReader;
 use Rinkel\Core\Stock\Item;
@@ -135,7 +136,7 @@ final readonly class StockBox
      *
      * @return array{list<StockRow>, int} those, and how many there are in all
      */
-    public function found(Kind $kind, string $words, int $most): array
+    public function found(Kind $kind, string $words, int $most, ?Hue $hue = null): array
     {
         if ('' === trim($words)) {
             $of = $this->manager->getRepository(StoredItem::class);
@@ -147,7 +148,7 @@ final readonly class StockBox
         }
         $said = array_values(array_filter(
             $this->ofKind($kind),
-            static fn (StoredItem $stored): bool => StockRow::isSaid($stored, $words),
+            static fn (StoredItem $stored): bool => StockRow::isSaid($stored, $words) || StockRow::isOf($stored, $hue),
         ));
 
         return [array_map($this->row(...), \array_slice($said, 0, $most)), \count($said)];

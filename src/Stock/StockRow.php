@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\App\Stock;
 
 use Rinkel\App\Money\Price;
+use Rinkel\Core\Failure;
+use Rinkel\Core\Material\Colour;
+use Rinkel\Core\Material\Hue;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Stock\Counted;
 use Rinkel\Core\Stock\Item;
@@ -34,6 +37,18 @@ final readonly class StockRow
     public function counted(): ?Counted
     {
         return $this->item instanceof Counted ? $this->item : null;
+    }
+
+    /**
+     * Returns whether it is of a hue; nothing is of none.
+     */
+    public static function isOf(StoredItem $stored, ?Hue $hue): bool
+    {
+        try {
+            return null !== $hue && '' !== $stored->text('colour') && $hue === Hue::of(Colour::parse($stored->text('colour')));
+        } catch (Failure) {
+            return false; // its own page says what is wrong with it
+        }
     }
 
     /**

@@ -63,7 +63,7 @@ final readonly class ColourWords
         );
     }
 
-    private function hue(string $word): ?Hue
+    public function hue(string $word): ?Hue
     {
         foreach (Hue::cases() as $hue) {
             if (\in_array(mb_strtolower($word), [$hue->value, $this->translator->trans('hue.'.$hue->value)], true)) {

@@ -107,7 +107,7 @@ final class LearningTest extends BrowserCase
         );
         self::assertIsString($colour);
         self::assertIsString($thickness);
-        $this->open('/stock');
+        $this->open('/stock?kind=cord');
         $this->driver->executeScript('document.querySelector("#c-colour").value = arguments[0]', [$colour]);
         $this->type('c-thickness', $thickness);
         $this->type('c-spools', 'plenty');
@@ -134,8 +134,9 @@ final class LearningTest extends BrowserCase
         $this->find('#taking button')->click();
         $this->until('return !document.querySelector("#taking")');
         self::assertStringContainsString('an offcut of 4 m', $this->text('#items'));
+        $this->open('/stock?kind=cord');
         $this->driver->findElement(WebDriverBy::xpath('//ul[@id="items"]//button[contains(., "Delete")]'))->click();
-        $this->untilShown('[aria-labelledby=stock-all]', 'No cord is in the box yet');
+        $this->untilShown('#found', 'No cord is in the box yet');
         $this->assertNothingLogged();
     }
 

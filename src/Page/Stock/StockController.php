@@ -17,6 +17,7 @@ use Rinkel\App\Stock\StockMovements;
 use Rinkel\App\Stock\StockRow;
 use Rinkel\App\Stock\StoredItem;
 use Rinkel\App\Stock\TakenMeanwhile;
+use Rinkel\App\Table\ColourWords;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Material\Tray;
 use Rinkel\Core\Measure\Length;
@@ -56,6 +57,7 @@ final class StockController extends AbstractController
         private readonly Bin $bin,
         private readonly KeptStock $kept,
         private readonly Promised $promised,
+        private readonly ColourWords $colours,
     ) {}
 
     #[Route('/stock', 'stock', methods: 'GET')]
@@ -71,7 +73,15 @@ final class StockController extends AbstractController
                 : $stored?->text($field) ?? '';
         }
 
-        return $this->page($kind, $typed, [], $stored, $asked->text('q', 100), $asked->has('late'));
+        return $this->page(
+            $kind,
+            $typed,
+            [],
+            $stored,
+            $asked->text('q', 100),
+            $asked->has('late'),
+            isOverview: null === $stored && !$asked->has('kind'),
+        );
     }
 
     #[Route('/stock', 'stock_keep', methods: 'POST')]
@@ -263,6 +273,23 @@ final class StockController extends AbstractController
     }
 
     /**
+     * Returns how long the tape is on which offcuts lie, in mm.
+     *
+     * @param list<StockRow> $rows
+     */
+    private static function tape(array $rows): float
+    {
+        $longest = 1000.0;
+        foreach ($rows as $row) {
+            foreach ($row->cord()->supplies ?? [] as $supply) {
+                $longest = max($longest, $supply->isSpool ? 0.0 : $supply->length->millimetres ?? 0.0);
+            }
+        }
+
+        return $longest;
+    }
+
+    /**
      * @param array<string, string>                $typed
      * @param array<string, non-empty-list<Fault>> $faults    by field
      * @param array<string, string>                $weighed
@@ -280,12 +307,18 @@ final class StockController extends AbstractController
         bool $isChanged = false,
         bool $isGone = false,
         ?StockRow $twin = null,
+        bool $isOverview = false,
     ): Response {
-        [$rows, $found] = $this->stock->found($kind, $words, self::ROWS);
+        [$rows, $found] = [[], []];
+        foreach ($isOverview ? Kind::cases() : [$kind] as $one) {
+            [$rows[$one->value], $found[$one->value]] = $this->stock->found($one, $words, self::ROWS, $this->colours->hue($words));
+        }
 
         return $this->render('stock/stock.html.twig', [
             'kind' => $kind,
             'rows' => $rows,
+            'overview' => $isOverview,
+            'tape' => self::tape($rows[Kind::Cord->value] ?? []),
             'found' => $found,
             'counts' => $this->stock->counts(),
             'low' => $this->stock->low(),

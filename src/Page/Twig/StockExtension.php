@@ -7,9 +7,14 @@ namespace Rinkel\App\Page\Twig;
 use Rinkel\App\Money\Money;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Stock\StockComparison;
+use Rinkel\App\Stock\StockRow;
 use Rinkel\App\Stock\Ticks;
 use Rinkel\App\Svg\PagePictures;
 use Rinkel\App\Svg\StockBar;
+use Rinkel\App\Svg\StockPicture;
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\Finding;
+use Rinkel\Core\Measure\Length;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFilter;
 use Twig\TwigFunction;
@@ -34,10 +39,29 @@ final class StockExtension extends AbstractExtension
         ];
     }
 
+    /**
+     * Draws what is there of one thing; nothing of what has no shape.
+     *
+     * @param float $tape on which offcuts lie, in mm
+     */
+    private static function picture(StockRow $row, float $tape, string $label): string
+    {
+        $what = $row->counted()?->what;
+        $full = $row->price?->for;
+
+        return match (true) {
+            null !== $row->cord() => StockPicture::cord($row->cord(), $full instanceof Length ? $full : null, $tape, $label),
+            $what instanceof Bead => StockPicture::beads($what, $row->counted()?->count, 'stock-'.$row->stored->id(), $label),
+            $what instanceof Finding => StockPicture::finding($what, $label),
+            default => '',
+        };
+    }
+
     public function getFunctions(): array
     {
         return [
             new TwigFunction('stock_bar', $this->pictures->stockBar(...), ['is_safe' => ['html']]),
+            new TwigFunction('stock_picture', self::picture(...), ['is_safe' => ['html']]),
             new TwigFunction('stock_shown', StockBar::shown(...)),
             new TwigFunction('in_stock', $this->against->of(...)),
             new TwigFunction('missing', $this->against->missing(...)),

@@ -86,7 +86,7 @@ final class StockControllerTest extends WebCase
         $this->browser->submit($form);
         $page = $this->browser->followRedirect();
         self::assertCount(1, $page->filter('#items li'));
-        self::assertCount(1, $page->filter('.low'), 'less than three metres are low');
+        self::assertCount(1, $page->filter('#items .low'), 'less than three metres are low');
 
         $this->browser->request('GET', '/stock/stock.json');
         $json = $this->browser->getInternalResponse()->getContent();
@@ -185,6 +185,35 @@ final class StockControllerTest extends WebCase
         }
         self::assertCount(3, self::getContainer()->get(StockBox::class)->all());
         self::assertStringContainsString('Low', $this->browser->request('GET', '/cut/buy')->filter('main')->text());
+    }
+
+    /**
+     * The whole box is drawn at once: drums and offcuts, compartments, findings; a word or a hue leaves what is meant.
+     */
+    public function testTheBoxIsDrawn(): void
+    {
+        foreach ([
+            ['cord', ['name' => 'Moor', 'fibre' => 'polyester', 'thickness' => '1 mm', 'colour' => '#2f7d4f', 'spools' => '4 m', 'offcuts' => '30 cm']],
+            ['bead', ['name' => 'Kiln', 'shape' => 'round', 'diameter' => '6 mm', 'colour' => '#c8281e', 'material' => 'glass', 'count' => '7']],
+            ['finding', ['name' => 'Hoop', 'kind' => 'ring']],
+        ] as [$kind, $typed]) {
+            $this->browser->request('POST', '/stock', ['kind' => $kind, 'c' => $typed]);
+            self::assertResponseStatusCodeSame(303, $kind);
+        }
+        $page = $this->browser->request('GET', '/stock');
+        self::assertCount(1, $page->filter('#found svg.stock-cord .drum-cord'));
+        self::assertCount(1, $page->filter('#found svg.stock-cord .cord-lying'));
+        self::assertCount(7, $page->filter('#found svg.stock-beads use'));
+        self::assertCount(1, $page->filter('#found svg.stock-finding .wire'));
+        self::assertCount(0, $page->filter('form[novalidate]'), 'nothing is asked at first sight');
+        $names = fn (string $words): array => $this->browser->request('GET', '/stock', ['q' => $words])
+            ->filter('#found li strong.font-tape:first-child')->extract(['_text']);
+        self::assertSame(['Kiln'], $names('red'));
+        self::assertSame(['Moor'], $names('green'));
+        self::assertSame(['Hoop'], $names('hoo'));
+        self::assertSame([], $names('no such'));
+        $card = $this->browser->click($page->filter('#found a[href*="edit="]')->last()->link());
+        self::assertSame('Hoop', $card->filter('#c-name')->attr('value'));
     }
 
     public function testACutSheetTakesFromOffcutsFirstAndIsUndone(): void
