@@ -6,3 +6,6 @@ import { keepForms } from './page/forms.js';
 keepForms();
 sendInParts();
 shrinkPhotos();
+
+// A choice that is kept at once.
+document.addEventListener('change', (event) => event.target.closest?.('form[data-saves]')?.requestSubmit());

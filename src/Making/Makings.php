@@ -59,6 +59,14 @@ final readonly class Makings
     }
 
     /**
+     * Returns whether anything was ever made.
+     */
+    public function isAnyMade(): bool
+    {
+        return false !== $this->manager->getConnection()->fetchOne('SELECT 1 FROM making WHERE made_at IS NOT NULL LIMIT 1');
+    }
+
+    /**
      * @return list<StoredMaking> in the order in which they were asked for
      */
     public function ofOrder(StoredOrder $order): array

@@ -77,6 +77,37 @@ final readonly class Cost
         return $steps[array_key_last($steps)];
     }
 
+    /**
+     * Returns of what the price is made, so that all parts add up to it: cord, beads, findings, time, and what each step
+     * adds; one that takes away is negative.
+     *
+     * @return array<string, BigDecimal> those that are something
+     */
+    public function parts(): array
+    {
+        $parts = ['cord' => BigDecimal::zero(), 'beads' => BigDecimal::zero(), 'findings' => BigDecimal::zero()];
+        foreach ($this->lines as $line) {
+            $parts[$line->kind()] = $parts[$line->kind()]->plus($line->sum ?? 0);
+        }
+        $parts['time'] = $this->time ?? BigDecimal::zero();
+        $before = $this->sum();
+        foreach ($this->steps() as $step => $after) {
+            $parts[$step] = $after->minus($before);
+            $before = $after;
+        }
+
+        return array_filter($parts, static fn (BigDecimal $part): bool => !$part->isZero());
+    }
+
+    /**
+     * Returns what an hour of hands earns at a price for all of them, once materials and what the terms take are paid.
+     */
+    public function hourly(BigDecimal $price): ?BigDecimal
+    {
+        return $this->minutes < 1.0 ? null : $this->terms->kept($price, $this->pieces)->minus($this->materials())
+            ->multipliedBy(60)->dividedBy((int) round($this->minutes))->toScale($this->digits, RoundingMode::HalfUp);
+    }
+
     public function factor(): BigDecimal
     {
         return $this->terms->factor;

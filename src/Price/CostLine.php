@@ -28,4 +28,16 @@ final readonly class CostLine
         public ?Price $price,
         public ?BigDecimal $sum,
     ) {}
+
+    /**
+     * Returns of what sort it is: cord, beads or findings.
+     */
+    public function kind(): string
+    {
+        return match (true) {
+            $this->what instanceof Cord => 'cord',
+            $this->what instanceof Bead => 'beads',
+            default => 'findings',
+        };
+    }
 }

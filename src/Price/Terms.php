@@ -37,6 +37,17 @@ final readonly class Terms
     }
 
     /**
+     * Returns what is left of a price once tax, fee and packing are paid from it.
+     */
+    public function kept(BigDecimal $price, int $count): BigRational
+    {
+        $taxed = BigDecimal::of(100)->plus($this->tax)->toBigRational()->dividedBy(100);
+        $kept = BigDecimal::of(100)->minus($this->fee)->toBigRational()->dividedBy(100);
+
+        return $price->toBigRational()->dividedBy($taxed)->multipliedBy($kept)->minus($this->packing->multipliedBy($count));
+    }
+
+    /**
      * Returns what comes to $cost on the way to its price, step by step, those that change anything: what it is after
      * each, in whole smallest coins.
      *

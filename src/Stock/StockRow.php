@@ -29,6 +29,23 @@ final readonly class StockRow
         public array $faults = [],
     ) {}
 
+    /**
+     * Returns how long the tape is on which offcuts lie, in mm.
+     *
+     * @param list<self> $rows
+     */
+    public static function tape(array $rows): float
+    {
+        $longest = 1000.0;
+        foreach ($rows as $row) {
+            foreach ($row->cord()->supplies ?? [] as $supply) {
+                $longest = max($longest, $supply->isSpool ? 0.0 : $supply->length->millimetres ?? 0.0);
+            }
+        }
+
+        return $longest;
+    }
+
     public function cord(): ?StockCord
     {
         return $this->item instanceof StockCord ? $this->item : null;

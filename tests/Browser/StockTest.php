@@ -80,6 +80,7 @@ final class StockTest extends BrowserCase
         usleep(300_000);
         $this->open('/cut?p[]='.basename($piece));
         self::assertTrue($this->find('#'.$id)->isSelected(), 'it is cut, and stays so');
+        $this->read('document.querySelector("#take").scrollIntoView({block: "center"})');
         $this->find('#take')->click();
         $this->untilShown('#taking', 'This is cut and off the stock');
         $this->open('/stock?kind=bead&q=small');

@@ -38,8 +38,11 @@ final class TrayController extends AbstractController
         $ids = RequestData::query($request)->ids('t');
         $words = RequestData::query($request)->text('q', 100);
 
+        $rows = $this->offered($words, $ids);
+
         return $this->render('sizes/tray.html.twig', [
-            'rows' => $this->offered($words, $ids),
+            'rows' => $rows,
+            'tape' => StockRow::tape($rows),
             'words' => $words,
             'chosen' => $ids,
             'makings' => [] === $ids ? [] : $this->makings->of($ids),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\Stock;
 
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Rinkel\App\Buying\Lists;
 use Rinkel\App\Buying\Promised;
 use Rinkel\App\Buying\Shopping;
@@ -195,8 +197,15 @@ final class CutController extends AbstractController
     {
         $chosen = $this->choosing->of($request->query);
 
+        $cost = $this->costing->of($chosen, $this->cutting($chosen));
+        $asked = RequestData::query($request)->text('ask', 12);
+        $price = 1 === preg_match('/^\d{1,7}([.,]\d{1,4})?$/D', $asked) ? BigDecimal::of(str_replace(',', '.', $asked)) : $cost->total();
+
         return $this->page('stock/price.html.twig', $chosen, [
-            'cost' => $this->costing->of($chosen, $this->cutting($chosen)),
+            'cost' => $cost,
+            'ask' => $price,
+            'most' => $cost->total()->multipliedBy(3)->toScale(0, RoundingMode::Ceiling),
+            'earns' => $cost->hourly($price),
             'each' => array_map(fn (array $one): array => [
                 $one[1]->draft->piece->name,
                 $one[2],

@@ -273,23 +273,6 @@ final class StockController extends AbstractController
     }
 
     /**
-     * Returns how long the tape is on which offcuts lie, in mm.
-     *
-     * @param list<StockRow> $rows
-     */
-    private static function tape(array $rows): float
-    {
-        $longest = 1000.0;
-        foreach ($rows as $row) {
-            foreach ($row->cord()->supplies ?? [] as $supply) {
-                $longest = max($longest, $supply->isSpool ? 0.0 : $supply->length->millimetres ?? 0.0);
-            }
-        }
-
-        return $longest;
-    }
-
-    /**
      * @param array<string, string>                $typed
      * @param array<string, non-empty-list<Fault>> $faults    by field
      * @param array<string, string>                $weighed
@@ -318,7 +301,7 @@ final class StockController extends AbstractController
             'kind' => $kind,
             'rows' => $rows,
             'overview' => $isOverview,
-            'tape' => self::tape($rows[Kind::Cord->value] ?? []),
+            'tape' => StockRow::tape($rows[Kind::Cord->value] ?? []),
             'found' => $found,
             'counts' => $this->stock->counts(),
             'low' => $this->stock->low(),

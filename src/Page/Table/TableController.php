@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\Table;
 
+use Rinkel\App\Examples\ExampleData;
+use Rinkel\App\Making\Makings;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Samples\Samples;
+use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Table\Beginnings;
 use Rinkel\App\Table\Design;
@@ -52,6 +56,9 @@ final class TableController extends AbstractController
         private readonly Found $found,
         private readonly Preferences $preferences,
         private readonly WorkList $work,
+        private readonly ExampleData $examples,
+        private readonly Samples $samples,
+        private readonly Makings $makings,
     ) {}
 
     #[Route('/', 'table', methods: 'GET')]
@@ -63,7 +70,14 @@ final class TableController extends AbstractController
         $looking = $this->found->look($wanted);
         $count = $this->found->count($wanted);
 
+        $isNew = 0 === $count && !$wanted->archive && !$wanted->isNarrow() && [] === $this->pieces->archived();
+        if ($isNew && [] === $this->work->lines(1)[0]) {
+            return $this->welcome();
+        }
+
         return $this->render('table/table.html.twig', [
+            'examples' => $this->examples->isThere(),
+            'pays' => $this->samples->hand()->isBlank() && $this->makings->isAnyMade(),
             'pieces' => array_map($this->rows->of(...), $this->found->pieces($wanted)),
             'asked' => $wanted,
             'work' => $wanted->archive ? [[], 0, [], []] : $this->work->lines(
@@ -79,6 +93,17 @@ final class TableController extends AbstractController
             'pages' => (int) ceil($count / Found::PAGE),
             'constructions' => $this->found->constructions(),
             'put_away' => null !== $putAway && $putAway->isArchived() ? $this->rows->of($putAway) : null,
+        ]);
+    }
+
+    private function welcome(): Response
+    {
+        return $this->render('table/welcome.html.twig', [
+            'pictures' => $this->beginnings->pictures(),
+            'quick' => self::USUAL,
+            'unit' => $this->preferences->unit(),
+            'hand' => $this->preferences->custom(Custom::Hand),
+            'languages' => Custom::LANGUAGES,
         ]);
     }
 

@@ -5,16 +5,20 @@ declare(strict_types=1);
 namespace Rinkel\App\Page\Twig;
 
 use Rinkel\App\Money\Money;
+use Rinkel\App\Price\Cost;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Stock\StockComparison;
 use Rinkel\App\Stock\StockRow;
 use Rinkel\App\Stock\Ticks;
 use Rinkel\App\Svg\PagePictures;
+use Rinkel\App\Svg\PriceBar;
 use Rinkel\App\Svg\StockBar;
 use Rinkel\App\Svg\StockPicture;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
+use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
+use Symfony\Contracts\Translation\TranslatorInterface;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFilter;
 use Twig\TwigFunction;
@@ -29,6 +33,8 @@ final class StockExtension extends AbstractExtension
         private readonly Costing $costing,
         private readonly Money $money,
         private readonly PagePictures $pictures,
+        private readonly TranslatorInterface $translator,
+        private readonly UrlGeneratorInterface $urls,
     ) {}
 
     public function getFilters(): array
@@ -57,11 +63,33 @@ final class StockExtension extends AbstractExtension
         };
     }
 
+    /**
+     * Draws of what a price is made; each part leads to where it is said or set.
+     */
+    private function priceBar(Cost $cost): string
+    {
+        $parts = [];
+        $all = $cost->total();
+        foreach ($cost->parts() as $kind => $sum) {
+            $isSet = !\in_array($kind, ['cord', 'beads', 'findings', 'time'], true);
+            $parts[] = [
+                'kind' => $kind,
+                'name' => $this->translator->trans('price.part-'.$kind),
+                'money' => $this->money->said($sum),
+                'share' => $all->isZero() ? 0.0 : $sum->toFloat() / $all->toFloat(),
+                'href' => $isSet ? $this->urls->generate('settings').'#terms' : '#cost-'.$kind,
+            ];
+        }
+
+        return PriceBar::paint($parts, $this->translator->trans('price.bar', ['total' => $this->money->said($all)]));
+    }
+
     public function getFunctions(): array
     {
         return [
             new TwigFunction('stock_bar', $this->pictures->stockBar(...), ['is_safe' => ['html']]),
             new TwigFunction('stock_picture', self::picture(...), ['is_safe' => ['html']]),
+            new TwigFunction('price_bar', $this->priceBar(...), ['is_safe' => ['html']]),
             new TwigFunction('stock_shown', StockBar::shown(...)),
             new TwigFunction('in_stock', $this->against->of(...)),
             new TwigFunction('missing', $this->against->missing(...)),

@@ -22,8 +22,10 @@ final class TableControllerTest extends WebCase
 
         self::assertResponseIsSuccessful();
         self::assertStringContainsString('a wrist is all it needs', self::text($page, '#found'));
-        $this->browser->click($page->selectLink('New piece')->link());
-        self::assertResponseIsSuccessful();
+        self::assertCount(1, $page->filter('svg .how-tape'), 'how a wrist is measured is drawn');
+        $this->browser->submit($page->filter('button[value=stretch]')->form(['girth' => '16']));
+        self::assertResponseStatusCodeSame(303);
+        self::assertCount(0, $this->browser->request('GET', '/')->filter('#look-around'), 'she has begun');
     }
 
     public function testAWristAloneMakesAPieceOfEveryConstruction(): void

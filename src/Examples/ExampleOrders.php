@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\App\Console;
+namespace Rinkel\App\Examples;
 
 use Psr\Clock\ClockInterface;
 use Rinkel\App\Board\Boards;
@@ -20,9 +20,9 @@ use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Stock\Ticks;
 
 /**
- * The orders of the demo: a stall with six of them, in all states, due around today.
+ * The orders of the examples: a stall with six of them, in all states, due around today.
  */
-final readonly class DemoOrders
+final readonly class ExampleOrders
 {
     public function __construct(
         private Orders $orders,
