@@ -29,9 +29,9 @@ export const isElsewhere = (event) => event.ctrlKey || event.metaKey || event.sh
 /** Whether something is typed or chosen in it with keys. */
 export const isField = (node) => node.matches?.('input:not([type=radio], [type=checkbox], [type=range]), textarea, select') ?? false;
 
-/** Changes one word of this page's address without going anywhere. */
-export const addressed = (name, value) => {
+/** Changes one word of this page's address without going anywhere; with isStep so that going back undoes it. */
+export const addressed = (name, value, isStep = false) => {
   const address = new URL(location.href);
   address.searchParams.set(name, value);
-  history.replaceState(history.state, '', address);
+  history[isStep ? 'pushState' : 'replaceState'](isStep ? null : history.state, '', address);
 };

@@ -13,6 +13,8 @@ export class Stages {
         this.open(link.dataset.stageLink, !link.matches('.stage-link'));
       }
     });
+    // Going back and on goes through the stages that were open.
+    window.addEventListener('popstate', () => this.#show(new URL(location.href).searchParams.get('stage') ?? 'measure'));
   }
 
   /** @param go whether the keyboard goes there, too */
@@ -21,13 +23,20 @@ export class Stages {
     if (!piece || piece.dataset.stage === name) {
       return;
     }
-    piece.dataset.stage = name;
-    this.#edit.look();
-    addressed('stage', name);
+    addressed('stage', name, true);
+    this.#show(name);
     if (go) {
       find(`#stage-${name}`)?.focus({ preventScroll: true });
     }
-    this.show();
+  }
+
+  #show(name) {
+    const piece = find('#piece');
+    if (piece && piece.dataset.stage !== name) {
+      piece.dataset.stage = name;
+      this.#edit.look();
+      this.show();
+    }
   }
 
   show() {

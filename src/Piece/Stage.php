@@ -19,6 +19,8 @@ enum Stage: string
     case Closure = 'closure';
     case Checks = 'checks';
     case Cut = 'cut';
+    case Make = 'make';
+    case Finish = 'finish';
 
     /**
      * Returns the stage in which a field stands.
@@ -63,6 +65,7 @@ enum Stage: string
             self::Pattern => null !== $wish->pattern,
             self::Closure => null !== $wish->closure,
             self::Cut => null !== $wish->workmanship->tension,
+            self::Make, self::Finish => false,
         };
     }
 }

@@ -468,6 +468,31 @@ final class PieceTest extends BrowserCase
         yield 'net' => ['netted-pouch', '[data-cord=mesh]', 'braid'];
     }
 
+    /**
+     * Going back goes through the stages that were open, and not off the page.
+     */
+    public function testStagesAreInTheHistory(): void
+    {
+        $this->newPiece();
+        $stage = 'return document.querySelector("#piece").dataset.stage';
+        foreach (['materials', 'make', 'finish'] as $name) {
+            $this->find('#to-'.$name)->click();
+            self::assertSame($name, $this->read($stage));
+        }
+        self::assertStringContainsString('log', $this->text('#stage-finish'));
+        $this->driver->navigate()->back();
+        $this->until($stage.' === "make"');
+        $this->driver->navigate()->back();
+        $this->until($stage.' === "materials"');
+        $this->driver->navigate()->back();
+        $this->until($stage.' === "measure"');
+        $this->driver->navigate()->forward();
+        $this->until($stage.' === "materials"');
+        $this->driver->getKeyboard()->sendKeys('8');
+        $this->until($stage.' === "finish"');
+        $this->assertNothingLogged();
+    }
+
     public function testTheKeyboardAloneMakesAWholePiece(): void
     {
         $keys = fn (string|array $keys) => $this->driver->getKeyboard()->sendKeys($keys);

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\Twig;
 
+use Rinkel\App\Board\Paces;
+use Rinkel\App\Making\Makings;
+use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Sizes\Asking;
 use Rinkel\App\Svg\DrawingFile;
 use Rinkel\App\Svg\PagePictures;
@@ -12,7 +15,9 @@ use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Cutting\Risk;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Sizing\Operation;
 use Rinkel\Core\Sizing\Sized;
+use Rinkel\Core\Work\Act;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
 
@@ -26,6 +31,9 @@ final class PieceExtension extends AbstractExtension
     public function __construct(
         private readonly PagePictures $pictures,
         private readonly DrawingFile $drawings,
+        private readonly Paces $paces,
+        private readonly Makings $makings,
+        private readonly Wording $wording,
     ) {}
 
     public function getFunctions(): array
@@ -46,7 +54,41 @@ final class PieceExtension extends AbstractExtension
             new TwigFunction('gauge', $this->pictures->gauge(...), self::DRAWN),
             new TwigFunction('cut_bar', $this->pictures->cutBar(...), self::DRAWN),
             new TwigFunction('risks_of', self::risks(...)),
+            new TwigFunction('hands_of', fn (Plan $plan): float => array_sum(array_column($this->paces->pace()->chain($plan->acts()), 0))),
+            new TwigFunction('first_acts', fn (Plan $plan): array => $this->said($plan, \array_slice($plan->acts()->all, 0, 4))),
+            new TwigFunction('end_acts', fn (Plan $plan): array => $this->said($plan, self::ending($plan->acts()->all))),
+            new TwigFunction('makings_of', $this->makings->of(...)),
         ];
+    }
+
+    /**
+     * @param list<Act> $acts
+     *
+     * @return list<string>
+     */
+    private function said(Plan $plan, array $acts): array
+    {
+        $pace = $this->paces->pace();
+
+        return array_map(
+            fn (Act $act): string => $this->wording->making($pace->said($act), $plan->draft->piece->unit),
+            $acts,
+        );
+    }
+
+    /**
+     * @param list<Act> $acts
+     *
+     * @return list<Act> those after the body is made
+     */
+    private static function ending(array $acts): array
+    {
+        $last = 0;
+        foreach ($acts as $i => $act) {
+            $last = \in_array(Operation::of($act), [Operation::Cut, Operation::Tie], true) ? $i + 1 : $last;
+        }
+
+        return \array_slice($acts, $last);
     }
 
     /**

@@ -49,8 +49,8 @@ final class WelcomeControllerTest extends WebCase
         $this->browser->submit($this->browser->request('GET', '/')->filter('#examples form')->form());
         $page = $this->browser->followRedirect();
         self::assertCount(0, $page->filter('#examples'));
-        $words = static fn (array $left): array => array_values(array_unique(array_map(static fn (string $one): string => (string) strtok($one, ' '), $left)));
-        self::assertEqualsCanonicalizing(['settings', 'stock', 'piece'], $words(array_diff($this->present(), $before)));
+        $left = implode(' ', array_diff($this->present(), $before));
+        self::assertMatchesRegularExpression('/^settings \w+ stock \w+ piece \w+$/', $left);
         self::assertContains('piece '.$uid, $this->present());
         self::assertSame('21', self::getContainer()->get(Preferences::class)->all()['rate'], 'she set it herself');
         self::assertSame('', self::getContainer()->get(Preferences::class)->all()['factor']);
