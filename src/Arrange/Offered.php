@@ -37,11 +37,12 @@ final readonly class Offered
             $pattern = Laid::in($tree, $arrangement->run());
             if (null !== $pattern) {
                 $decided = $wish->decidedAs($plan->draft->piece, ['beads', 'findings', 'pattern']);
-                $offered[] = [$arrangement, $this->planner->plan($decided->withPattern($pattern))];
+                // Two ways that come to the same are shown once.
+                $offered[(string) $pattern] ??= [$arrangement, $this->planner->plan($decided->withPattern($pattern))];
             }
         }
 
-        return $offered;
+        return array_values($offered);
     }
 
     private static function count(Plan $plan): int

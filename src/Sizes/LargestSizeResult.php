@@ -20,6 +20,7 @@ final readonly class LargestSizeResult
      * @param array<string, string>                $typed  by field: cords.<role>, beads.<name>
      * @param LargestFeasible|null                 $far    null where nothing was typed, or something cannot be read
      * @param array<string, non-empty-list<Fault>> $faults by field
+     * @param ShownSize|null                       $shown  the size that is looked at
      */
     public function __construct(
         public array $ways,
@@ -28,5 +29,6 @@ final readonly class LargestSizeResult
         public array $typed,
         public ?LargestFeasible $far,
         public array $faults,
+        public ?ShownSize $shown = null,
     ) {}
 }

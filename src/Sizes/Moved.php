@@ -29,4 +29,15 @@ final readonly class Moved
         public array $typed,
         public array $faults,
     ) {}
+
+    /**
+     * Returns whether something is typed of a material.
+     */
+    public function hasTyped(string $path): bool
+    {
+        return [] !== array_filter(
+            array_keys($this->typed),
+            static fn (string $field): bool => str_starts_with($field, $path.'.'),
+        );
+    }
 }

@@ -8,6 +8,8 @@ use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Stock\ItemReader;
+use Rinkel\App\Stock\StockBox;
+use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Measure\Exception\LengthOutOfRange;
 use Rinkel\Core\Measure\Length;
@@ -24,6 +26,7 @@ use Rinkel\Core\Sizing\GrowingLength;
 use Rinkel\Core\Sizing\GrowingRows;
 use Rinkel\Core\Sizing\Growth;
 use Rinkel\Core\Sizing\LargestFeasible;
+use Rinkel\Core\Stock\Supply;
 use Symfony\Component\HttpFoundation\ParameterBag;
 
 /**
@@ -37,6 +40,7 @@ final readonly class Reaching
     public function __construct(
         private Pieces $pieces,
         private Planner $planner,
+        private StockBox $stock,
     ) {}
 
     /**
@@ -65,16 +69,89 @@ final readonly class Reaching
                 $faults[$field] = $unreadable->faults;
             }
         }
-        $isAsked = [] === $faults && ([] !== $cords || [] !== $beads);
+        $hand = new AvailableMaterials($cords, $beads, self::pools($plan, $cords));
+        $far = [] === $faults && ([] !== $cords || [] !== $beads)
+            ? LargestFeasible::of($this->planner, $growths[$by], $hand) : null;
 
         return new LargestSizeResult(
             array_keys($growths),
             $by,
             $plan,
             $typed,
-            $isAsked ? LargestFeasible::of($this->planner, $growths[$by], new AvailableMaterials($cords, $beads)) : null,
+            $far,
             $faults,
+            null === $far?->step ? null : ShownSize::of(
+                $this->planner,
+                $growths[$by],
+                $hand,
+                $far->step,
+                $said->exact('at', 0, 9999),
+            ),
         );
+    }
+
+    /**
+     * Returns what of its materials lies in the box, as it is typed; what nobody counted or measured is left blank.
+     *
+     * @return array<string, string> by field
+     */
+    public function atHand(StoredPiece $stored): array
+    {
+        $plan = $this->planner->plan($this->pieces->piece($stored));
+        $unit = $plan->draft->piece->unit;
+        $keys = array_map(static fn (Cut $cut): string => $cut->cord->materialKey(), $plan->cuts);
+        foreach (array_keys($plan->beads) as $name) {
+            $keys[] = $plan->draft->piece->beads[$name]->materialKey();
+        }
+        $rows = $this->stock->like($keys);
+        [$have, $seen] = [[], []];
+        foreach ($plan->cuts as $cut) {
+            $key = $cut->cord->materialKey();
+            $lengths = array_filter(array_map(
+                static fn (Supply $supply): ?Length => $supply->length,
+                ($rows[$key] ?? null)?->cord()->supplies ?? [],
+            ));
+            if ([] !== $lengths && !isset($seen[$key])) {
+                $seen[$key] = true;
+                $have['cords.'.$cut->role] = implode('; ', array_map(
+                    static fn (Length $length): string => (string) $length->written($unit),
+                    $lengths,
+                ));
+            }
+        }
+        foreach (array_keys($plan->beads) as $name) {
+            $count = ($rows[$plan->draft->piece->beads[$name]->materialKey()] ?? null)?->counted()?->count;
+            if (null !== $count) {
+                $have['beads.'.$name] = (string) $count;
+            }
+        }
+
+        return $have;
+    }
+
+    /**
+     * Returns from whose cords a role is cut of which nothing is said: those of another that is of the same cord.
+     *
+     * @param array<string, list<Length>> $cords that are said
+     *
+     * @return array<string, string>
+     */
+    private static function pools(Plan $plan, array $cords): array
+    {
+        [$pools, $of] = [[], []];
+        foreach ($plan->cuts as $cut) {
+            if (isset($cords[$cut->role])) {
+                $of[$cut->cord->materialKey()] ??= $cut->role;
+            }
+        }
+        foreach ($plan->cuts as $cut) {
+            $pool = $of[$cut->cord->materialKey()] ?? null;
+            if (null !== $pool && !isset($cords[$cut->role])) {
+                $pools[$cut->role] = $pool;
+            }
+        }
+
+        return $pools;
     }
 
     /**

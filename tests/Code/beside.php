@@ -304,7 +304,6 @@ return [
     'src/Practice/KeptPractice.php' => 'App/Backup/ArchiveTest',
     'src/Practice/Practices.php' => 'App/Page/Practice/PracticeControllerTest',
     'src/Practice/StoredBox.php' => 'App/Backup/ArchiveTest',
-    'src/Price/Cost.php' => 'App/Page/Sizes/SizesControllerTest',
     'src/Price/Costing.php' => 'App/Page/Stock/CutControllerTest',
     'src/Samples/HandView.php' => 'App/Page/Samples/SamplesControllerTest',
     'src/Samples/KeptSamples.php' => 'App/Backup/ArchiveTest',

@@ -25,6 +25,7 @@ use Rinkel\Core\Sizing\Series;
 use Rinkel\Core\Sizing\Sized;
 use Rinkel\Core\Stock\Kind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\ParameterBag;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -45,26 +46,21 @@ final class SizesController extends AbstractController
     ) {}
 
     #[Route('/sizes', 'sizes', methods: 'GET')]
-    public function sizes(int $id, Request $request, People $people): Response
-    {
-        return $this->page('sizes/sizes.html.twig', $id, $request, ['people' => $people->all()]);
-    }
-
-    #[Route('/kit', 'kit', methods: 'GET')]
-    public function kit(int $id, Request $request): Response
-    {
-        return $this->answer('sizes/kit.html.twig', ...[...$this->asked($id, $request, true), []]);
-    }
-
-    #[Route('/series', 'series', methods: 'GET')]
-    public function series(int $id, Request $request, Costing $costing, Paces $paces): Response
+    public function sizes(int $id, Request $request, People $people, Costing $costing, Paces $paces): Response
     {
         [$stored, $asked] = $this->asked($id, $request);
+        $forAll = $this->asking->of($stored, $request->query, true);
         $chosen = self::chosen($stored, $asked);
         $cutting = $chosen->cutting($this->stock->cords($chosen->likenesses()));
         $needs = $chosen->needs();
 
-        return $this->answer('sizes/series.html.twig', $stored, $asked, [
+        return $this->render('sizes/sizes.html.twig', [
+            'stored' => $stored,
+            'asked' => $asked,
+            'for_all' => $forAll,
+            'labels' => $this->asking,
+            'people' => $people->all(),
+            'kit' => null === $forAll->sizes ? null : Kit::of($forAll->sizes),
             'chosen' => $chosen,
             'cutting' => $cutting,
             'needs' => $needs,
@@ -77,7 +73,21 @@ final class SizesController extends AbstractController
                 ...array_map(static fn ($need): string => $need->what->materialKey(), $needs),
                 ...array_keys($chosen->cords()),
             ]),
-        ]);
+        ], new Response(status: [] === $asked->faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+
+    /**
+     * Leads on from where kits and series once were.
+     */
+    #[Route('/kit', 'kit', methods: 'GET')]
+    #[Route('/series', 'series', methods: 'GET')]
+    public function before(int $id, Request $request): Response
+    {
+        $this->stored($id);
+
+        return $this->redirectToRoute('sizes', [
+            'id' => $id, '_fragment' => \is_string($route = $request->attributes->get('_route')) ? $route : '',
+        ] + $request->query->all(), Response::HTTP_MOVED_PERMANENTLY);
     }
 
     /**
@@ -88,7 +98,7 @@ final class SizesController extends AbstractController
     {
         [$stored, $asked] = $this->asked($id, $request);
         if (0 === self::chosen($stored, $asked)->count()) {
-            return $this->redirectToRoute('series', ['id' => $id] + $request->query->all(), Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute('sizes', ['id' => $id] + $request->query->all(), Response::HTTP_SEE_OTHER);
         }
         $isKit = RequestData::form($request)->has('kit');
         $name = $stored->document()['name'] ?? '';
@@ -141,7 +151,11 @@ final class SizesController extends AbstractController
     public function reach(int $id, Request $request, Reaching $reaching): Response
     {
         $stored = $this->stored($id);
-        $reached = $reaching->of($stored, $request->query);
+        // What lies in the box is there already; who has more, or less, types it.
+        $sent = $request->query->has('have')
+            ? $request->query
+            : new ParameterBag(['have' => $reaching->atHand($stored)] + $request->query->all());
+        $reached = $reaching->of($stored, $sent);
 
         return $this->render('sizes/reach.html.twig', [
             'stored' => $stored,
@@ -177,27 +191,6 @@ final class SizesController extends AbstractController
         $stored = $this->stored($id);
 
         return [$stored, $this->asking->of($stored, $request->query, $byAnyone)];
-    }
-
-    /**
-     * @param array<string, mixed> $more
-     */
-    private function page(string $template, int $id, Request $request, array $more): Response
-    {
-        return $this->answer($template, ...[...$this->asked($id, $request), $more]);
-    }
-
-    /**
-     * @param array<string, mixed> $more
-     */
-    private function answer(string $template, StoredPiece $stored, SizesRequest $asked, array $more): Response
-    {
-        return $this->render($template, $more + [
-            'stored' => $stored,
-            'asked' => $asked,
-            'labels' => $this->asking,
-            'kit' => null === $asked->sizes ? null : Kit::of($asked->sizes),
-        ], new Response(status: [] === $asked->faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }
 
     /**

@@ -153,16 +153,16 @@ final class OrderControllerTest extends WebCase
     {
         $piece = $this->lay(['name' => 'Rail', 'pattern' => '1 square x fit']);
         $asked = ['by' => 'girths', 'list' => '15; 17', 'n' => '2; 1'];
-        $series = $this->browser->request('GET', '/pieces/'.$piece->id().'/series', $asked);
-        $this->browser->submit($series->filter('#take-order')->form());
+        $series = $this->browser->request('GET', '/pieces/'.$piece->id().'/sizes', $asked);
+        $this->browser->submit($series->filter('#take-batch')->form());
         $page = $this->browser->followRedirect();
         self::assertCount(3, $page->filter('#things > li'));
         $open = self::getContainer()->get(Orders::class)->open();
         $girths = array_map(static fn (StoredMaking $one): string => $one->changes()['girth'] ?? '', $this->things($open[0]));
         self::assertSame(['150 mm', '150 mm', '170 mm'], $girths);
 
-        $kit = $this->browser->request('GET', '/pieces/'.$piece->id().'/kit', $asked);
-        $this->browser->submit($kit->filter('#take-order')->form());
+        $kit = $this->browser->request('GET', '/pieces/'.$piece->id().'/sizes', $asked);
+        $this->browser->submit($kit->filter('#take-kit')->form());
         self::assertStringContainsString('planned for any hand', $this->browser->followRedirect()->text());
     }
 

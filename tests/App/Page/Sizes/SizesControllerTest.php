@@ -67,13 +67,12 @@ final class SizesControllerTest extends WebCase
             'Nobody among your people',
             $this->browser->getCrawler()->filter('#list-fault')->text(),
         );
-        $this->browser->request('GET', '/pieces/'.$piece->id().'/series', ['n' => '2, many']);
+        $this->browser->request('GET', '/pieces/'.$piece->id().'/sizes', ['n' => '2, many']);
         self::assertResponseStatusCodeSame(422);
         self::assertCount(1, $this->browser->getCrawler()->filter('#n-fault'));
         foreach ([
             'sizes',
-            'kit',
-            'series',
+
             'otherwise',
             'reach',
             'sizes.pdf',
@@ -144,7 +143,7 @@ final class SizesControllerTest extends WebCase
     {
         $piece = $this->lay(['name' => 'Pier']);
         $query = ['list' => '15; 17; 19'];
-        $page = $this->browser->request('GET', '/pieces/'.$piece->id().'/kit', $query);
+        $page = $this->browser->request('GET', '/pieces/'.$piece->id().'/sizes', $query);
         $rows = $page->filter('#kit-table tbody tr');
         self::assertCount(3, $rows, 'core, working cord and slider');
         foreach ($rows as $row) {
@@ -182,7 +181,7 @@ final class SizesControllerTest extends WebCase
         [$kits, $sizes, $said] = [[], [], ''];
         foreach ([null, 'loose', 'firm'] as $tension) {
             $piece = $this->lay(null === $tension ? [] : ['tension' => $tension]);
-            $page = $this->browser->request('GET', '/pieces/'.$piece->id().'/kit', ['list' => '15; 17']);
+            $page = $this->browser->request('GET', '/pieces/'.$piece->id().'/sizes', ['list' => '15; 17']);
             $kits[] = $page->filter('#kit-table tbody')->text();
             $said = $page->filter('main')->text();
             $sizes[] = $this->browser->request('GET', '/pieces/'.$piece->id().'/sizes', ['list' => '15; 17'])
@@ -202,7 +201,7 @@ final class SizesControllerTest extends WebCase
         ]);
         $page = $this->browser->request(
             'GET',
-            '/pieces/'.$piece->id().'/series',
+            '/pieces/'.$piece->id().'/sizes',
             ['list' => '15; 17; 19', 'n' => '2, 0, 3'],
         );
         self::assertStringContainsString('5 pieces: 2 × 15 cm', $page->filter('#series-says')->text());
@@ -211,7 +210,7 @@ final class SizesControllerTest extends WebCase
         self::assertStringContainsString('of new cord', $page->filter('[aria-labelledby=series-takes]')->text());
         self::assertStringContainsString('€', $page->filter('#series-price')->text());
         self::assertResponseIsSuccessful();
-        $this->browser->request('GET', '/pieces/'.$piece->id().'/series', ['list' => '15', 'n' => '0']);
+        $this->browser->request('GET', '/pieces/'.$piece->id().'/sizes', ['list' => '15', 'n' => '0']);
         self::assertResponseIsSuccessful();
     }
 
@@ -271,7 +270,7 @@ final class SizesControllerTest extends WebCase
         $page = $this->browser->request(
             'GET',
             $path,
-            ['have' => ['cords.working' => '2.4 m', 'cords.core' => '2 x 48 in']],
+            ['have' => ['cords.working' => '2.4 m', 'cords.core' => '2 x 48 in', 'cords.slider' => '1 m']],
         );
         self::assertStringContainsString('It goes up to a wrist of', $page->filter('#reached-title')->text());
         self::assertStringContainsString('runs out first', $page->filter('[data-lack=working]')->text());
@@ -294,6 +293,18 @@ final class SizesControllerTest extends WebCase
             'Nothing can be made',
             $this->browser->request('GET', $path, ['have' => ['cords' => '5 cm']])->filter('#reached')->text(),
         );
+        // What lies in the box is there at once; both roles are cut from the one cord that there is of both.
+        $same = $this->lay(['name' => 'Quay', 'cords.core.colour' => '#112233']);
+        $this->box()->keep(null, Kind::Cord, [
+            'fibre' => 'polyester', 'thickness' => '1 mm', 'colour' => '#112233', 'offcuts' => ['3 m', '80 cm'],
+        ]);
+        $page = $this->browser->request('GET', '/pieces/'.$same->id().'/reach');
+        self::assertSame('300 cm; 80 cm', $page->filter('#have-cords-core')->attr('value'));
+        self::assertSame('', $page->filter('#have-cords-working')->attr('value'));
+        $step = (int) $page->filter('#at')->attr('value');
+        self::assertCount(0, $page->filter('#shown .fault'));
+        $page = $this->browser->request('GET', '/pieces/'.$same->id().'/reach', ['at' => $step + 1]);
+        self::assertCount(1, $page->filter('#shown .fault'), 'the next size takes more than there is');
         foreach (['cords' => 'string', 'cords.core' => '4 x', 'cords.working' => '0 cm'] as $field => $text) {
             $this->browser->request('GET', $path, ['have' => [$field => $text]]);
             self::assertResponseStatusCodeSame(422, $field);
