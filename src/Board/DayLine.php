@@ -21,8 +21,9 @@ final class DayLine
 
     /**
      * @param callable(\DateTimeInterface): string $clock writes the time of a day
+     * @param \DateTimeInterface|null              $now   where the line of now stands, as far as it is in the day
      */
-    public static function paint(BenchDay $day, string $label, callable $clock): string
+    public static function paint(BenchDay $day, string $label, callable $clock, ?\DateTimeInterface $now = null): string
     {
         $minutes = max(1, $day->order->end);
         $x = static fn (float $at): float => self::LEFT + $at / $minutes * (self::WIDTH - self::LEFT - 8);
@@ -76,6 +77,14 @@ final class DayLine
                     'class' => 'day-wait',
                 ]);
             }
+        }
+
+        $passed = null === $now ? -1 : intdiv($now->getTimestamp() - $day->begin->getTimestamp(), 60);
+        if ($passed >= 0 && $passed <= $minutes) {
+            $parts[] = Svg::element('path', [
+                'd' => \sprintf('M%s,%s V%s', Svg::number($x($passed)), Svg::number(self::HEAD - 6), Svg::number($bottom)),
+                'class' => 'day-now',
+            ]);
         }
 
         return Svg::drawing([0, 0, self::WIDTH, $bottom + 4], $label, 'day-line', [], ...$parts);

@@ -59,6 +59,14 @@ final readonly class Makings
     }
 
     /**
+     * Returns the making that became an entry of the log; null where it is gone.
+     */
+    public function ofLog(string $uid): ?StoredMaking
+    {
+        return $this->manager->getRepository(StoredMaking::class)->findOneBy(['log' => $uid]);
+    }
+
+    /**
      * Returns whether anything was ever made.
      */
     public function isAnyMade(): bool

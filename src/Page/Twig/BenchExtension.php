@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\Twig;
 
+use Psr\Clock\ClockInterface;
 use Rinkel\App\Board\BenchDay;
 use Rinkel\App\Board\DayLine;
 use Rinkel\App\Making\Makings;
@@ -25,6 +26,7 @@ final class BenchExtension extends AbstractExtension
         private readonly PagePictures $pictures,
         private readonly Times $times,
         private readonly Makings $makings,
+        private readonly ClockInterface $clock,
     ) {}
 
     public function getFunctions(): array
@@ -32,7 +34,7 @@ final class BenchExtension extends AbstractExtension
         return [
             new TwigFunction(
                 'day_line',
-                fn (BenchDay $day, string $label): string => DayLine::paint($day, $label, $this->times->clock(...)),
+                fn (BenchDay $day, string $label): string => DayLine::paint($day, $label, $this->times->clock(...), $this->clock->now()),
                 self::DRAWN,
             ),
             new TwigFunction('log_chart', $this->pictures->chart(...), self::DRAWN),
@@ -45,6 +47,7 @@ final class BenchExtension extends AbstractExtension
             new TwigFunction('measure_line', MeasureLine::paint(...), self::DRAWN),
             new TwigFunction('next_time', $this->makings->nextTime(...)),
             new TwigFunction('made_for', $this->makings->forWhom(...)),
+            new TwigFunction('made_as', $this->makings->ofLog(...)),
             new TwigFunction('made_of', $this->makings->counts(...)),
             new TwigFunction('hand_gauge', $this->pictures->hand(...), self::DRAWN),
         ];
