@@ -9,6 +9,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
 use Rinkel\App\Platform\Database\ExclusiveTransaction;
+use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\FormatUpgrades;
@@ -137,6 +138,31 @@ final readonly class Pieces
         }
         $stored->decide($document, $this->clock->now(), $state);
         $this->manager->flush();
+    }
+
+    /**
+     * @return list<StoredPiece> on the table, that can be read and are in another unit; what is typed but not taken yet
+     *                           stays as it was typed
+     */
+    public function inOtherUnits(Unit $unit): array
+    {
+        return array_values(array_filter($this->onTheTable(), function (StoredPiece $stored) use ($unit): bool {
+            try {
+                return [] === $stored->draft() && $unit !== $this->piece($stored)->unit;
+            } catch (PieceUnreadable) {
+                return false; // its own page says what is wrong with it
+            }
+        }));
+    }
+
+    /**
+     * Has all of those in that unit from now on, each in a step that can be undone.
+     */
+    public function allIn(Unit $unit): void
+    {
+        foreach ($this->inOtherUnits($unit) as $stored) {
+            $this->alone($stored, fn () => $this->save($stored, $this->piece($stored)->withUnit($unit), ''));
+        }
     }
 
     /**

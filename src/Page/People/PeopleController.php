@@ -9,6 +9,7 @@ use Rinkel\App\People\KeptPeople;
 use Rinkel\App\People\People;
 use Rinkel\App\People\Person;
 use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Measurement;
 use Rinkel\Core\Measure\Unit;
@@ -27,6 +28,7 @@ final class PeopleController extends AbstractController
 {
     public function __construct(
         private readonly People $people,
+        private readonly Preferences $preferences,
         private readonly ClockInterface $clock,
     ) {}
 
@@ -126,7 +128,7 @@ final class PeopleController extends AbstractController
      */
     private function blank(): array
     {
-        return ['name' => '', 'measured' => 'snug', 'unit' => 'cm'] + array_fill_keys(self::places(), '')
+        return ['name' => '', 'measured' => 'snug', 'unit' => $this->preferences->unit()->value] + array_fill_keys(self::places(), '')
             + array_fill_keys(array_keys(KeptPeople::ABOUT), '');
     }
 

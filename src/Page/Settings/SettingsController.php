@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\Settings;
 
+use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -16,7 +17,10 @@ use Symfony\Component\Routing\Attribute\Route;
  */
 final class SettingsController extends AbstractController
 {
-    public function __construct(private readonly Preferences $preferences) {}
+    public function __construct(
+        private readonly Preferences $preferences,
+        private readonly Pieces $pieces,
+    ) {}
 
     #[Route('/settings', 'settings', methods: 'GET')]
     public function show(Request $request): Response
@@ -40,6 +44,17 @@ final class SettingsController extends AbstractController
     }
 
     /**
+     * Has all pieces on the table in the unit that is set.
+     */
+    #[Route('/settings/unit', 'settings_unit', methods: 'POST')]
+    public function unit(): Response
+    {
+        $this->pieces->allIn($this->preferences->unit());
+
+        return $this->redirectToRoute('settings', ['kept' => 1], Response::HTTP_SEE_OTHER);
+    }
+
+    /**
      * @param array<string, string>                                   $texts
      * @param array<string, non-empty-list<\Rinkel\Core\Piece\Fault>> $faults
      */
@@ -47,7 +62,7 @@ final class SettingsController extends AbstractController
     {
         return $this->render(
             'settings/settings.html.twig',
-            ['texts' => $texts, 'faults' => $faults, 'kept' => $kept, 'currencies' => Custom::CURRENCIES],
+            ['texts' => $texts, 'faults' => $faults, 'kept' => $kept, 'currencies' => Custom::CURRENCIES, 'others' => $kept ? \count($this->pieces->inOtherUnits($this->preferences->unit())) : 0],
             new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
         );
     }

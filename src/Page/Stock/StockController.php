@@ -224,7 +224,8 @@ final class StockController extends AbstractController
         }
         $length = Length::exact($text);
         $imperial = $this->preferences->unit()->isImperial();
-        foreach ($imperial ? [Unit::Yard, Unit::Inch] : [Unit::Metre, Unit::Centimetre] as $unit) {
+        $metric = [Unit::Metre, Unit::Centimetre];
+        foreach ($imperial ? [Unit::Yard, Unit::Inch, ...$metric] : $metric as $unit) {
             $said = rtrim(rtrim(\sprintf('%.4F', $length->in($unit)), '0'), '.').' '.$unit->value;
             $isLong = $length->in($unit) >= 1.0;
             if ($isLong && abs(Length::parse($said, $unit)->millimetres - $length->millimetres) < 1e-9) {

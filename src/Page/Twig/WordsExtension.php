@@ -6,6 +6,10 @@ namespace Rinkel\App\Page\Twig;
 
 use Rinkel\App\Platform\Wording\Times;
 use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\App\Settings\Preferences;
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFilter;
@@ -19,6 +23,7 @@ final class WordsExtension extends AbstractExtension
     public function __construct(
         private readonly Wording $wording,
         private readonly Times $times,
+        private readonly Preferences $preferences,
     ) {}
 
     public function getFilters(): array
@@ -30,7 +35,10 @@ final class WordsExtension extends AbstractExtension
             new TwigFilter('message', $this->wording->told(...)),
             new TwigFilter('currency_name', $this->wording->currency(...)),
             new TwigFilter('fold_note', $this->wording->foldOf(...)),
-            new TwigFilter('material', $this->wording->material(...)),
+            new TwigFilter(
+                'material',
+                fn (Cord|Bead|Finding $what): string => $this->wording->material($what, $this->preferences->unit()),
+            ),
             new TwigFilter('percent', static fn (float $log): int => (int) round(100 * (exp($log) - 1))),
             new TwigFilter('day', $this->times->day(...)),
             new TwigFilter('moment', $this->times->moment(...)),

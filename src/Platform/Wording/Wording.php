@@ -160,11 +160,17 @@ final readonly class Wording
     }
 
     /**
-     * Returns what a cord, a bead or a finding is: "1 mm polyester", "round 8 mm, wood", "clasp 12 mm".
+     * Returns what a cord, a bead or a finding is: "1 mm polyester", "round 8 mm, wood", "clasp 12 mm"; who works in
+     * inches reads of a cord how many hundredths it is, too.
      */
-    public function material(Cord|Bead|Finding $what): string
+    public function material(Cord|Bead|Finding $what, ?Unit $unit = null): string
     {
         $fine = fn (Length $length): string => (string) $this->length($length, Unit::Millimetre);
+        if ($what instanceof Cord && true === $unit?->isImperial()) {
+            $mark = self::mark($this->translator->getLocale());
+            $fine = fn (Length $length): string => str_replace('.', $mark, \sprintf('%.2F in', $length->in(Unit::Inch)))
+                .' ('.$this->length($length, Unit::Millimetre).')';
+        }
         $word = fn (string $key): string => $this->translator->trans($key);
 
         return match (true) {

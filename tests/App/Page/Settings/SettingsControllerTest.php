@@ -30,6 +30,25 @@ final class SettingsControllerTest extends WebCase
         self::assertCount(0, $piece->filter('[data-check=hand-unsaid]'), 'the hand is known');
     }
 
+    /**
+     * Who changes the unit can have her older pieces in it too, each in a step that is undone on its page.
+     */
+    public function testOlderPiecesCanFollowTheUnit(): void
+    {
+        $piece = $this->lay(['name' => 'Old']);
+        $this->lay(['name' => 'Inch', 'unit' => 'in', 'wearer.girth' => '6 1/2 in']);
+        $page = $this->keep(['unit' => 'in']);
+        self::assertStringContainsString('One piece is not in inches', $page->filter('#other-units')->text());
+        $this->browser->submit($page->filter('#other-units')->form());
+        self::assertCount(0, $this->browser->followRedirect()->filter('#other-units'));
+        $page = $this->browser->request('GET', '/pieces/'.$piece->id());
+        self::assertStringEndsWith(' in', (string) $page->filter('#wearer-girth')->attr('value'));
+        $sent = $page->filter('#edit')->form()->getPhpValues();
+        $this->browser->request('POST', '/pieces/'.$piece->id(), ['do' => 'undo'] + $sent);
+        self::assertStringEndsWith(' cm', (string) $this->browser->request('GET', '/pieces/'.$piece->id())
+            ->filter('#wearer-girth')->attr('value'));
+    }
+
     public function testAPieceSaysWhereItDiffers(): void
     {
         $this->keep(['tension' => 'firm', 'risk' => '20']);
