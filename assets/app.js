@@ -1,6 +1,5 @@
 // Keeps what a maker is doing while the server redraws around it, and lends the keyboard, the wheel and the pointer to its buttons.
 // All else is htmx and plain forms: every deed here presses a button that is on the page.
-import { find } from './page/dom.js';
 import { helpLists } from './page/lists.js';
 import { sendOnce } from './page/once.js';
 import { printPaper } from './page/paper.js';

@@ -56,10 +56,23 @@ const begin = (stage, words) => {
       stop();
       return;
     }
+    start(next);
+  });
+  const start = (step) => {
     play.setAttribute('aria-pressed', 'true');
     play.textContent = words.pause;
-    next();
-    playing = setInterval(next, STEP + REST);
+    step();
+    playing = setInterval(step, STEP + REST);
+  };
+  // It plays once by itself where nobody asked for a frame, and stands at the end.
+  if (!still.matches && !new URLSearchParams(location.search).has('frame')) {
+    start(() => (now + 1 < ways.frames ? next() : stop()));
+  }
+  const zoom = find('#lesson-zoom');
+  zoom.hidden = false;
+  zoom.addEventListener('click', () => {
+    const isLarge = find('.lesson-main').toggleAttribute('data-large');
+    zoom.setAttribute('aria-pressed', String(isLarge));
   });
   const by = (selector, deed) => find(selector).addEventListener('click', (event) => {
     event.preventDefault();

@@ -39,6 +39,7 @@ export class Face {
     find('#time-left').textContent = this.#ahead(at, done);
     this.#detour(now);
     this.#draw(now, at, done);
+    this.#heard(step, move, done, isEnd);
     this.#root.toggleAttribute('data-done', isEnd);
     this.#shown = { at, now, isEnd };
     return { step, move, done };
@@ -83,7 +84,13 @@ export class Face {
     if (step.minutes) {
       find('#clock-minutes').value = step.minutes;
     }
-    find('#heard').textContent = isEnd ? this.#words.done : step.say;
+  }
+
+  // Heard with every move: which it is of how many, from which side, what goes on; and the sentence where a step begins.
+  #heard(step, move, done, isEnd) {
+    const which = `${Math.min(done + 1, step.count)} ${this.#words.of} ${step.count}`;
+    find('#heard').textContent = isEnd ? this.#words.done
+      : [done === 0 ? step.say : '', which, move.side ? this.#words[move.side] : '', move.bead ?? ''].filter(Boolean).join('. ');
   }
 
   // Minutes of hands and of waiting that are still to come.

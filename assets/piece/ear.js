@@ -1,9 +1,12 @@
-import { find } from '../page/dom.js';
+import { find, findAll } from '../page/dom.js';
 
 const PAUSE = 700; // ms after which an edit has come to rest
 
-const results = () => ['#result-fit', '#result-worst']
-  .map((part) => find(part)?.innerText.replace(/\s+/g, ' ').trim()).filter(Boolean).join('. ');
+const textOf = (node) => node.innerText.replace(/\s+/g, ' ').trim();
+
+// What is wrong with a field comes first, then each result by its name.
+const results = () => [...findAll('#piece .stage .field > .fault, #piece .stage .faulty .fault').slice(0, 1), find('#result-fit'), find('#result-worst')]
+  .filter(Boolean).map((node) => [node.dataset.label, textOf(node)].filter(Boolean).join(': ')).filter(Boolean).join('. ');
 
 /** Says on the page why Rinkel did not answer: in its own words, if it had any. */
 export const sayLost = (xhr) => {

@@ -9,7 +9,6 @@ use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Lesson\Frame;
 use Rinkel\Core\Lesson\Lesson;
-use Rinkel\Core\Lesson\Thing;
 
 /**
  * Paints the frames of a lesson as the maker has the work before her: its beginning uppermost, left on the left.
@@ -297,18 +296,13 @@ final readonly class LessonDrawing
      */
     private function box(int $frame): array
     {
-        $isTight = ($this->lesson->frames[$frame]->tight ?? 0.0) > 0;
         $points = [];
-        foreach ($isTight ? $this->lesson->courses($frame) : $this->lesson->open as $course) {
+        // What lies there fills its frame; from one to the next the picture draws back as the work grows.
+        foreach ($this->lesson->courses($frame) as $course) {
             array_push($points, ...$course->points);
         }
-        foreach ($this->lesson->frames as $i => $one) {
-            if ($isTight ? $i === $frame : 0.0 === $one->tight) {
-                array_push($points, ...array_merge(...array_map(
-                    static fn (Thing $thing): array => $thing->outline,
-                    $one->things,
-                ), ...[[]]));
-            }
+        foreach ($this->lesson->frames[$frame]->things ?? [] as $thing) {
+            array_push($points, ...$thing->outline);
         }
         $across = array_map(static fn (Point $point): float => -$point->y, $points) ?: [0.0];
         $along = array_map(static fn (Point $point): float => $point->x, $points) ?: [0.0];

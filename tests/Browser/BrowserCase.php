@@ -166,8 +166,17 @@ abstract class BrowserCase extends TestCase
     protected function find(string $selector): WebDriverElement
     {
         $this->reach($selector);
+        $found = $this->driver->findElement(WebDriverBy::cssSelector($selector));
+        // What lies behind the bar of a phone is scrolled into sight, as a finger would.
+        $this->driver->executeScript('
+            const bar = document.querySelector(".places"), at = arguments[0].getBoundingClientRect();
+            if (bar && getComputedStyle(bar).position === "fixed" && !bar.contains(arguments[0])
+                && at.bottom > bar.getBoundingClientRect().top && at.top < innerHeight) {
+                arguments[0].scrollIntoView({block: "center"});
+            }
+        ', [$found]);
 
-        return $this->driver->findElement(WebDriverBy::cssSelector($selector));
+        return $found;
     }
 
     protected function type(string $id, string $text): void

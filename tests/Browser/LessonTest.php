@@ -28,7 +28,13 @@ final class LessonTest extends BrowserCase
         $this->find('#how')->click();
         $this->until('return location.pathname.startsWith("/knots/")');
         $this->untilShown('#lesson-text');
-        self::assertSame('1', $this->text('#lesson-number'));
+        // It plays by itself where nobody asked for a frame; a key takes over.
+        $this->until('return document.querySelector("#lesson-play").getAttribute("aria-pressed") === "true"');
+        $this->find('#lesson-zoom')->click();
+        self::assertSame('true', $this->find('#lesson-zoom')->getAttribute('aria-pressed'));
+        $this->find('#lesson-zoom')->click();
+        $this->find('.lesson-frames li:first-child a')->click();
+        $this->until('return document.querySelector("#lesson-number").textContent === "1"');
 
         // By key: the first end travels, and stands.
         $this->driver->executeScript('document.activeElement.blur()');
