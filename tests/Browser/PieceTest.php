@@ -675,7 +675,7 @@ final class PieceTest extends BrowserCase
                 return !here || (here.left >= 0 && here.right <= innerWidth + 1);
             '), $path.' shows where one is');
             // How wide it is goes by the screen alone.
-            foreach ($isLamp ? [] : [[1280, 800], [390, 844]] as [$width, $height]) {
+            foreach ($isLamp ? [] : [[1280, 800], [390, 844], [320, 640]] as [$width, $height]) {
                 $this->screen($width, $height);
                 self::assertSame(
                     $width,
