@@ -270,6 +270,7 @@ return [
     'src/Page/Table/PictureController.php' => 'App/Page/Table/TableControllerTest',
     'src/Page/Twig/PieceExtension.php' => 'App/Page/Sizes/SizesControllerTest',
     'src/Page/Twig/StockExtension.php' => 'App/Page/Stock/StockControllerTest',
+    'src/Page/Twig/WordsExtension.php' => 'App/Page/Stock/StockControllerTest',
     'src/Pairing/Pairing.php' => 'Served/PairingTest',
     'src/Paper/CutPaper.php' => 'App/Paper/PaperTest',
     'src/Paper/KitPaper.php' => 'App/Page/Sizes/SizesControllerTest',
