@@ -11,7 +11,7 @@ final class PeopleControllerTest extends WebCase
     public function testAPersonIsMeasuredAndMeasuredAgain(): void
     {
         $page = $this->browser->request('GET', '/people');
-        self::assertStringContainsString('Nobody is measured yet.', self::text($page, '.empty'));
+        self::assertStringContainsString('Nobody is measured yet.', self::text($page, '[data-empty]'));
         self::assertCount(5, $page->filter('.how svg'));
         $this->browser->submit(
             $page->filter('.person-form')->form(['name' => 'Ottoline', 'wrist' => '15.8', 'hand' => '7 3/4 in']),
