@@ -88,9 +88,9 @@ export class Face {
 
   // Heard with every move: which it is of how many, from which side, what goes on; and the sentence where a step begins.
   #heard(step, move, done, isEnd) {
-    const which = `${Math.min(done + 1, step.count)} ${this.#words.of} ${step.count}`;
-    find('#heard').textContent = isEnd ? this.#words.done
-      : [done === 0 ? step.say : '', which, move.side ? this.#words[move.side] : '', move.bead ?? ''].filter(Boolean).join('. ');
+    const which = step.count > 1 ? `${Math.min(done + 1, step.count)} ${this.#words.of} ${step.count}` : '';
+    const one = [which, move.side ? this.#words[move.side] : '', done > 0 ? this.#words.knots[step.knot] : '', move.bead].filter(Boolean).join(', ');
+    find('#heard').textContent = isEnd ? this.#words.done : [done === 0 ? step.say : '', one].filter(Boolean).join(' ');
   }
 
   // Minutes of hands and of waiting that are still to come.
