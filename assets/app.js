@@ -1,5 +1,6 @@
 // Keeps what a maker is doing while the server redraws around it, and lends the keyboard, the wheel and the pointer to its buttons.
 // All else is htmx and plain forms: every deed here presses a button that is on the page.
+import { dragDays } from './page/day.js';
 import { helpLists } from './page/lists.js';
 import { sendOnce } from './page/once.js';
 import { printPaper } from './page/paper.js';
@@ -26,6 +27,7 @@ printPaper();
 tellZone();
 helpLists();
 shareTicks();
+dragDays();
 workPattern(edit, stages);
 const keys = new Keys(edit, stages);
 stepNumbers();

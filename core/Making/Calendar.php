@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Making;
 
 /**
- * Which work is done on which day when so many minutes of hands are there each day: what is due first is done first
- * (J. R. Jackson, 1955: then the greatest lateness is the least that there can be).
+ * Which work is done on which day when so many minutes of hands are there each day: of what may be begun, what is due
+ * first is done first (J. R. Jackson, 1955: then the greatest lateness is the least that there can be; work that waits
+ * for its day and may be left and come back to included).
  */
 final readonly class Calendar
 {
@@ -24,9 +25,10 @@ final readonly class Calendar
     ) {}
 
     /**
-     * @param list<array{int|null, int}> $works  until which day from today each is due, null where no day is said, and
-     *                                           its minutes; before today is below 0
-     * @param int                        $perDay minutes of hands, at least 1
+     * @param list<array{0: int|null, 1: int, 2?: int}> $works  until which day from today each is due, null where no day
+     *                                                          is said, its minutes, and from which day it is begun;
+     *                                                          before today is below 0
+     * @param int                                       $perDay minutes of hands, at least 1
      */
     public static function of(array $works, int $perDay): self
     {
@@ -34,27 +36,30 @@ final readonly class Calendar
         usort($order, static fn (int $one, int $other): int => [
             $works[$one][0] ?? \PHP_INT_MAX, $one,
         ] <=> [$works[$other][0] ?? \PHP_INT_MAX, $other]);
-        [$stretches, $ends, $day, $left] = [[], [], 0, max(1, $perDay)];
-        foreach ($order as $which) {
-            $minutes = max(0, $works[$which][1]);
-            while ($minutes > 0 && $day < self::LONGEST) {
-                if (0 === $left) {
-                    [$day, $left] = [$day + 1, max(1, $perDay)];
+        $left = array_map(static fn (array $work): int => max(0, $work[1]), $works);
+        [$stretches, $ends] = [[], array_filter($left, static fn (int $minutes): bool => 0 === $minutes)];
+        for ($day = 0; $day < self::LONGEST && array_sum($left) > 0; ++$day) {
+            $free = max(1, $perDay);
+            foreach ($order as $which) {
+                $now = ($works[$which][2] ?? 0) > $day ? 0 : min($free, $left[$which]);
+                if ($now > 0) {
+                    $stretches[] = [$day, $which, $now];
+                    $free -= $now;
+                    $left[$which] -= $now;
+                    $ends += 0 === $left[$which] ? [$which => $day] : [];
                 }
-                $now = min($left, $minutes);
-                $stretches[] = [$day, $which, $now];
-                [$left, $minutes] = [$left - $now, $minutes - $now];
             }
-            $ends[$which] = $day;
         }
+        // What a year has no room for ends after it.
+        $ends += array_map(static fn (): int => self::LONGEST, $left);
 
-        return new self($stretches, $ends, $day + 1);
+        return new self($stretches, $ends, [] === $ends ? 1 : max($ends) + 1);
     }
 
     /**
      * Returns by how many days each work is done too late, those that are.
      *
-     * @param list<array{int|null, int}> $works as they were planned
+     * @param list<array{0: int|null, 1: int, 2?: int}> $works as they were planned
      *
      * @return array<int, int> days, by which work it is
      */

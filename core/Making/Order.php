@@ -23,28 +23,17 @@ final readonly class Order
     ) {}
 
     /**
-     * @param list<list<array{int, int}>> $chains
-     * @param list<int>                   $turns  pieces, as they are worked on
+     * @param list<DayStretch> $stretches as they are worked on
      */
-    public static function from(array $chains, array $turns, int $least): self
+    public static function from(array $stretches, int $least): self
     {
-        [$time, $stretches, $end] = [0, [], 0];
-        $next = $free = array_fill(0, \count($chains), 0);
-        foreach ($turns as $piece) {
-            $number = $next[$piece] ?? 0;
-            [$hands, $wait] = $chains[$piece][$number] ?? [0, 0];
-            $from = max($time, $free[$piece] ?? 0);
-            $time = $from + $hands;
-            $free[$piece] = $time + $wait;
-            $next[$piece] = $number + 1;
-            $end = max($end, $free[$piece]);
-            $stretches[] = new DayStretch($piece, $number, $from, $time, $time + $wait);
+        [$end, $hands] = [0, 0];
+        foreach ($stretches as $stretch) {
+            $end = max($end, $stretch->until, $stretch->waits);
+            $hands += $stretch->until - $stretch->from;
         }
 
-        return new self($stretches, $end, $least, array_sum(array_map(
-            static fn (DayStretch $stretch): int => $stretch->until - $stretch->from,
-            $stretches,
-        )));
+        return new self($stretches, $end, $least, $hands);
     }
 
     public function isProven(): bool

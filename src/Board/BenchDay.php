@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Board;
 
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\Core\Making\DayStretch;
 use Rinkel\Core\Making\Order;
 
 /**
@@ -15,10 +16,12 @@ final readonly class BenchDay
     /**
      * @param list<StoredPiece>           $pieces
      * @param list<list<array{int, int}>> $chains of each: minutes of hands, and of waiting
+     * @param array<int, array<int, int>> $pins   from which minute of the day, by piece and stretch
      */
     public function __construct(
         public array $pieces,
         public array $chains,
+        public array $pins,
         public Order $order,
         public \DateTimeImmutable $begin,
     ) {}
@@ -26,6 +29,22 @@ final readonly class BenchDay
     public function has(int $id): bool
     {
         return \in_array($id, array_map(static fn (StoredPiece $piece): int => $piece->id(), $this->pieces), true);
+    }
+
+    /**
+     * Returns how many stretches of its piece are left with this one, by which it is known while work goes on.
+     */
+    public function left(DayStretch $stretch): int
+    {
+        return \count($this->chains[$stretch->piece] ?? []) - $stretch->number;
+    }
+
+    /**
+     * Returns the minute that a maker wants a stretch to begin at.
+     */
+    public function pin(DayStretch $stretch): ?int
+    {
+        return $this->pins[$stretch->piece][$stretch->number] ?? null;
     }
 
     /**
@@ -44,15 +63,5 @@ final readonly class BenchDay
         $last = $this->order->stretches[\count($this->order->stretches) - 1] ?? null;
 
         return null === $last ? 0 : $last->until - $this->order->hands;
-    }
-
-    /**
-     * @return array{int, int} minutes of hands and of waiting of the $i-th piece
-     */
-    public function sums(int $i): array
-    {
-        $chain = $this->chains[$i] ?? [];
-
-        return [array_sum(array_column($chain, 0)), array_sum(array_column($chain, 1))];
     }
 }

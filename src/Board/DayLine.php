@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Board;
 
 use Rinkel\App\Svg\Svg;
+use Rinkel\Core\Making\DayStretch;
 
 /**
  * Draws a day at the bench: a row for each piece, work as tape, waits as dashes, along the hours.
@@ -16,6 +17,10 @@ final class DayLine
     private const LEFT = 190.0;
     private const HEAD = 24.0;
 
+    /** What comes later is of another day; and less is not drawn, in minutes. */
+    private const DAY = 840;
+    private const LEAST = 240;
+
     /** Of a name, in letters. */
     private const NAME = 24;
 
@@ -25,7 +30,7 @@ final class DayLine
      */
     public static function paint(BenchDay $day, string $label, callable $clock, ?\DateTimeInterface $now = null): string
     {
-        $minutes = max(1, $day->order->end);
+        $minutes = self::minutes($day);
         $x = static fn (float $at): float => self::LEFT + $at / $minutes * (self::WIDTH - self::LEFT - 8);
         $parts = [];
         $every = $minutes > 600 ? 120 : ($minutes > 180 ? 60 : 30);
@@ -56,6 +61,9 @@ final class DayLine
             );
         }
         foreach ($day->order->stretches as $stretch) {
+            if ($stretch->from >= $minutes) {
+                continue;
+            }
             $y = self::HEAD + self::ROW * $stretch->piece;
             if ($stretch->until > $stretch->from) {
                 $parts[] = Svg::element('rect', [
@@ -63,7 +71,8 @@ final class DayLine
                     'y' => $y + 5,
                     'width' => max(1.0, $x($stretch->until) - $x($stretch->from)),
                     'height' => self::ROW - 10,
-                    'class' => 'day-work',
+                    'class' => null === $day->pin($stretch) ? 'day-work' : 'day-work day-pinned',
+                    'data-at' => $day->pieces[$stretch->piece]->id().'-'.$day->left($stretch),
                 ]);
             }
             if ($stretch->waits > $stretch->until) {
@@ -72,7 +81,7 @@ final class DayLine
                         'M%1$s,%2$s H%3$s',
                         Svg::number($x($stretch->until)),
                         Svg::number($y + self::ROW / 2),
-                        Svg::number($x($stretch->waits)),
+                        Svg::number($x(min($minutes, $stretch->waits))),
                     ),
                     'class' => 'day-wait',
                 ]);
@@ -87,6 +96,21 @@ final class DayLine
             ]);
         }
 
-        return Svg::drawing([0, 0, self::WIDTH, $bottom + 4], $label, 'day-line', [], ...$parts);
+        return Svg::drawing([0, 0, self::WIDTH, $bottom + 4], $label, 'day-line', [
+            'data-minute' => round((self::WIDTH - self::LEFT - 8) / $minutes, 4),
+        ], ...$parts);
+    }
+
+    /**
+     * Returns how much of the day is drawn: while hands are at work, and room to put something later.
+     */
+    private static function minutes(BenchDay $day): int
+    {
+        $ends = array_map(
+            static fn (DayStretch $stretch): int => $stretch->from < self::DAY ? min(self::DAY, $stretch->until) : 0,
+            $day->order->stretches,
+        );
+
+        return max(self::LEAST, 60 * (int) ceil((max([0, ...$ends]) + 60) / 60));
     }
 }

@@ -6,6 +6,8 @@ namespace Rinkel\App\Examples;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Rinkel\App\Board\Boards;
+use Rinkel\App\Board\Days;
+use Rinkel\App\Board\KeptDays;
 use Rinkel\App\Board\Taps;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Kept\Bin;
@@ -55,6 +57,9 @@ final readonly class ExampleData
     /** Of these all but two were bought last. */
     private const LATE = 'Horn button';
 
+    /** What is worked on today. */
+    private const TODAY = ['slipway', 'tow-line', 'milestones', 'ledge'];
+
     private const SETTING = 'setting';
 
     /** What her hour and a piece of hers cost, so that prices show what they are made of. */
@@ -66,6 +71,7 @@ final readonly class ExampleData
         private Samples $samples,
         private PieceFinisher $finishing,
         private Boards $boards,
+        private Days $days,
         private Makings $makings,
         private ExampleOrders $orders,
         private Taps $taps,
@@ -102,7 +108,9 @@ final readonly class ExampleData
                 array_keys($set),
                 $set,
             )] as $what) {
-                $this->manager->persist(new StoredExample($what));
+                if (null === $this->manager->find(StoredExample::class, $what)) {
+                    $this->manager->persist(new StoredExample($what));
+                }
             }
             $this->manager->flush();
         });
@@ -197,6 +205,17 @@ final readonly class ExampleData
             }
         }
         $this->orders->take($this->read('orders.json'), $laid);
+        // Today four are worked on, one of them not before eleven.
+        $today = array_values(array_map(
+            static fn (StoredPiece $piece): string => $piece->uid(),
+            array_intersect_key($laid, array_flip(self::TODAY)),
+        ));
+        if ([] === $this->days->planned($this->days->today())['pieces']) {
+            $this->days->keep($this->days->today(), KeptDays::planned([
+                'begin' => '09:30', 'pieces' => $today,
+                'pins' => [['piece' => $today[0] ?? '', 'left' => 1, 'at' => '11:00']],
+            ]));
+        }
     }
 
     /**

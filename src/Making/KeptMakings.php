@@ -31,8 +31,8 @@ final readonly class KeptMakings implements Kept
     private const MOST_CORDS = 1000;
     private const MOST_NUMBER = 10_000;
 
-    /** What can be other of it than of its piece. */
-    private const CHANGES = '/^(?:for|girth|hand|note|repair|colour\.[a-z][a-z0-9-]{0,39})$/D';
+    /** What can be other of it than of its piece, and from which day it is worked on. */
+    private const CHANGES = '/^(?:for|from|girth|hand|note|repair|colour\.[a-z][a-z0-9-]{0,39})$/D';
 
     /** The times of its states, by what the row calls them. */
     private const TIMES = [
@@ -263,6 +263,9 @@ final readonly class KeptMakings implements Kept
                 throw PieceUnreadable::at('changes', new Message('no-piece'));
             }
             $read[(string) $field] = Rows::text(['of' => $text], 'of', 500);
+            if ('from' === $field && 1 !== preg_match('/^20\d\d-\d\d-\d\d$/D', $read[$field])) {
+                throw PieceUnreadable::at('changes', new Message('time-wanted'));
+            }
         }
 
         return $read;

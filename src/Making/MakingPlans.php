@@ -134,7 +134,7 @@ final readonly class MakingPlans
     {
         return hash('xxh3', serialize($making->isFrozen()
             ? [$making->document(), $making->hand()]
-            : [$making->piece()?->id(), $making->changes(), $making->order()?->isKit()]));
+            : [$making->piece()?->id(), array_diff_key($making->changes(), ['from' => '']), $making->order()?->isKit()]));
     }
 
     /**

@@ -185,7 +185,7 @@ final readonly class Makings
      */
     public function again(StoredMaking $making, StoredPiece $piece, bool $isRepair): StoredMaking
     {
-        $changes = array_diff_key($making->changes(), ['repair' => '']) + ($isRepair ? ['repair' => 'yes'] : []);
+        $changes = array_diff_key($making->changes(), ['repair' => '', 'from' => '']) + ($isRepair ? ['repair' => 'yes'] : []);
         $again = $this->plan($piece, null, $changes);
         if ($making->isFrozen()) {
             $again->freeze(...[...$this->plans->factOf($making->document()), $making->design()]);
@@ -199,6 +199,17 @@ final readonly class Makings
     {
         $this->manager->persist($making);
         $this->manager->flush();
+    }
+
+    /**
+     * Has something begun on a day, and not before; "" for as soon as may be.
+     *
+     * @throws \Rinkel\Core\Piece\Exception\PieceUnreadable If there is no such day
+     */
+    public function begin(StoredMaking $making, string $day): void
+    {
+        $rest = array_diff_key($making->changes(), ['from' => '']);
+        $making->change(KeptMakings::changes($rest + ('' === $day ? [] : ['from' => $day])));
     }
 
     /**

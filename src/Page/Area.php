@@ -44,7 +44,7 @@ enum Area: string
                     'board_read', 'import', 'sizes', 'kit', 'series', 'moved', 'reach', 'arrange', 'kept', 'kept_mend',
                 ],
                 'orders' => ['order', 'order_ask', 'order_change', 'order_add', 'order_slip'],
-                'bench' => ['day'],
+                'bench' => ['day', 'day_keep', 'bench_from'],
                 'people' => ['person_keep', 'person_add'],
                 'log' => ['log_again'],
             ],

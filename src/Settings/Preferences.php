@@ -109,13 +109,13 @@ final class Preferences
     }
 
     /**
-     * Returns what was chosen, the usual where nothing was; "" for a number that nobody set.
+     * Returns what was chosen, the usual where nothing was or what was cannot be read; "" for a number that nobody set.
      */
     public function custom(Custom $custom): string
     {
         $text = $this->all()[$custom->value];
 
-        return '' === $text ? $custom->choices()[0] ?? '' : $text;
+        return '' === $text || $custom->read($text) instanceof Message ? $custom->choices()[0] ?? '' : $text;
     }
 
     /**

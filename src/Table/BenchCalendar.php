@@ -43,7 +43,7 @@ final readonly class BenchCalendar
         foreach ($this->work->lines(self::MOST)[0] as $line) {
             if ($line->state()->isBefore(MakingState::Made)) {
                 try {
-                    $works[] = [$this->due($line, $today), $this->minutes($line)];
+                    $works[] = [$this->due($line, $today), $this->minutes($line), $this->from($line, $today)];
                     $lines[] = $line;
                 } catch (PieceUnreadable) {
                     // Its own page says what is wrong with it.
@@ -61,6 +61,15 @@ final readonly class BenchCalendar
         $due = $line->order()?->dueAt();
 
         return null === $due ? null : (int) round(($due->getTimestamp() - $today->getTimestamp()) / 86_400);
+    }
+
+    private function from(WorkLine $line, \DateTimeImmutable $today): int
+    {
+        $from = $line->from();
+
+        return '' === $from ? 0 : max(0, (int) round((
+            (new \DateTimeImmutable($from.' 12:00', new \DateTimeZone('UTC')))->getTimestamp() - $today->getTimestamp()
+        ) / 86_400));
     }
 
     /**

@@ -20,8 +20,8 @@ final readonly class BenchDays
     private const HEAD = 22.0;
 
     /**
-     * @param list<WorkLine>             $lines
-     * @param list<array{int|null, int}> $works of each until which day from today, and its minutes
+     * @param list<WorkLine>                  $lines
+     * @param list<array{int|null, int, int}> $works of each until which day from today, its minutes, and from which day
      */
     public function __construct(
         public array $lines,
@@ -73,6 +73,7 @@ final readonly class BenchDays
             $parts[] = Svg::element('rect', [
                 'x' => $x, 'y' => $y, 'width' => self::COLUMN - 4, 'height' => max(1.0, $high - 1),
                 'class' => isset($late[$which]) ? 'bench-late' : 'day-work',
+                'data-work' => $this->lines[$which]->first->id(), 'data-column' => $on,
             ], Svg::element('title', [], Svg::text($this->lines[$which]->first->name())));
             if ($high > 14) {
                 $parts[] = Svg::element('text', [
@@ -85,6 +86,7 @@ final readonly class BenchDays
             $parts[] = Svg::element('text', [
                 'x' => self::COLUMN * ($on + 0.5), 'y' => self::HEAD - 8, 'text-anchor' => 'middle',
                 'class' => 0 === $on ? 'day-word' : 'day-figure',
+                'data-on' => $this->today->modify('+'.$on.' days')->format('Y-m-d'),
             ], Svg::text($day($this->today->modify('+'.$on.' days'))));
         }
         $parts[] = Svg::element('path', [
@@ -95,6 +97,8 @@ final readonly class BenchDays
             'class' => 'day-hour',
         ]);
 
-        return Svg::drawing([0, 0, $width, self::HEAD + self::HIGH + 4], $label, 'bench-days', [], ...$parts);
+        return Svg::drawing([0, 0, $width, self::HEAD + self::HIGH + 4], $label, 'bench-days', [
+            'data-day' => self::COLUMN,
+        ], ...$parts);
     }
 }

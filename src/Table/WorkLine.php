@@ -52,6 +52,14 @@ final readonly class WorkLine
             : (int) round(100 * $this->board->moves() / max(1, $this->board->total()));
     }
 
+    /**
+     * Returns on which day it is to be begun, "2026-12-04"; "" where nobody said so.
+     */
+    public function from(): string
+    {
+        return $this->first->changes()['from'] ?? '';
+    }
+
     public function whom(): string
     {
         $order = $this->order();

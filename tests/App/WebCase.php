@@ -34,7 +34,7 @@ abstract class WebCase extends WebTestCase
     protected static function emptyDatabase(): void
     {
         foreach ([
-            'board', 'making', 'customer_order',
+            'board', 'making', 'customer_order', 'day', 'example',
             'stock_item', 'stock_tick',
             'practice_box', 'photo', 'removed', 'request_done',
             'stock_taking',

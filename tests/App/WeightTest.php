@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App;
 
+use Doctrine\DBAL\Connection;
 use Rinkel\App\Examples\ExampleData;
 
 final class WeightTest extends WebCase
@@ -16,9 +17,13 @@ final class WeightTest extends WebCase
     public function testPagesAreLight(): void
     {
         self::getContainer()->get(ExampleData::class)->lay();
+        $first = static fn (string $table): int => (int) self::getContainer()->get(Connection::class)
+            ->fetchOne('SELECT MIN(id) FROM '.$table);
+        $piece = '/pieces/'.$first('piece');
         foreach ([
             '/', '/new', '/stock', '/stock?kind=bead', '/tray', '/cut', '/orders', '/bench', '/day', '/people', '/log', '/knots', '/practice', '/samples',
-            '/settings', '/data', '/devices', '/keys', '/pieces/1', '/pieces/1/sizes', '/pieces/1/reach', '/pieces/1/otherwise', '/boards/1',
+            '/settings', '/data', '/devices', '/keys', $piece, $piece.'/sizes', $piece.'/reach', $piece.'/otherwise', '/boards/'.$first('board'),
+            '/orders/'.$first('customer_order'), '/makings/'.$first('making'),
         ] as $path) {
             $this->browser->request('GET', $path);
             self::assertResponseIsSuccessful($path);

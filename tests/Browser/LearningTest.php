@@ -57,7 +57,7 @@ final class LearningTest extends BrowserCase
         // Nobody else in this run shall have this hand.
         $this->open('/log');
         $this->driver->findElement(WebDriverBy::xpath('//button[contains(., "Delete")]'))->click();
-        $this->untilShown('.hint[role=status]', 'Nothing is finished yet');
+        $this->untilShown('[data-empty=log]', 'Nothing is finished yet');
         $this->open('/samples');
         $this->driver->findElement(WebDriverBy::xpath('//button[contains(., "Delete")]'))->click();
         $this->untilShown('[aria-labelledby=samples-hand]', 'Nobody measured anything yet');

@@ -27,7 +27,7 @@ use Symfony\Component\HttpFoundation\File\UploadedFile;
 final class ArchiveTest extends WebCase
 {
     private const TABLES = [
-        'board', 'making', 'customer_order', 'stock_item', 'stock_tick', 'practice_box', 'photo', 'removed', 'request_done', 'stock_taking',
+        'board', 'making', 'customer_order', 'day', 'example', 'stock_item', 'stock_tick', 'practice_box', 'photo', 'removed', 'request_done', 'stock_taking',
         'piece', 'person', 'setting', 'sample', 'log_entry',
     ];
 
@@ -339,6 +339,9 @@ final class ArchiveTest extends WebCase
             'p' => [(string) $two->id()], 'n' => [$two->id() => '3']]);
         $this->browser->request('POST', '/settings', ['unit' => 'in', 'tension' => 'firm', 'gauge' => '26 mm']);
         $this->browser->request('POST', '/practice', ['of' => 'count-bumps', 'seed' => '5', 'answer' => '1']);
+        $this->browser->request('POST', '/day', [
+            'day' => '2026-12-20', 'begin' => '08:15', 'p' => [$two->id()], 'at' => [$two->id() => ['1' => '11:00']],
+        ]);
         $this->browser->request('POST', '/cut/tick', ['cut' => str_repeat('d', 32), 'made' => '1']);
         $id = $this->browser->request('GET', '/samples')->filter('form[id^=delete-]')->first()->attr('action');
         $this->browser->request('POST', (string) $id);

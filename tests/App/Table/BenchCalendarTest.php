@@ -35,6 +35,12 @@ final class BenchCalendarTest extends WebCase
         $page = $this->browser->request('GET', '/bench');
         self::assertStringContainsString('late', $page->filter('#bench-lines tbody tr')->first()->text());
         self::assertGreaterThan(0, $page->filter('svg .bench-late')->count(), 'drawn so');
+        $first = $page->filter('#bench-lines tbody tr')->first()->filter('form')->form();
+        $this->browser->submit($first, ['from' => '2099-01-02']);
+        $page = $this->browser->followRedirect();
+        self::assertSame('2099-01-02', $page->filter('#bench-lines input[type=date]')->first()->attr('value'));
+        $this->browser->submit($page->filter('#bench-lines tbody tr')->first()->filter('form')->form(), ['from' => '']);
+        self::assertSame('', $this->browser->followRedirect()->filter('#bench-lines input[type=date]')->first()->attr('value'));
         $table = $this->browser->request('GET', '/');
         self::assertStringContainsString('was due', $table->filter('#in-work li')->first()->text(), 'late stands first');
         self::assertSame('Cut sheet for 3', $table->filter('#in-work li a.act')->first()->text());

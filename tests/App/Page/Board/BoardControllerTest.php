@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Board\Days;
+use Rinkel\App\Board\KeptDays;
 use Rinkel\App\Board\Paces;
 use Rinkel\App\Board\StoredBoard;
 use Rinkel\App\Piece\Pieces;
@@ -285,7 +286,10 @@ final class BoardControllerTest extends WebCase
             'the sentence as the clock',
         );
         self::assertStringNotContainsString('30 minutes', $said);
-        $day = self::getContainer()->get(Days::class)->of([$this->stored($board)->piece()?->id() ?? 0], '09:00');
+        $days = self::getContainer()->get(Days::class);
+        $day = $days->of($days->today(), KeptDays::planned(
+            ['pieces' => $days->uids([$this->stored($board)->piece()?->id() ?? 0])],
+        ));
         self::assertContains(1800, array_column($day->chains[0], 1), 'and the day is planned with it');
         $this->browser->submit($page->filter('.glue-clocks button')->form());
         $page = $this->browser->followRedirect();
