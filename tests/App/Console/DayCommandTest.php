@@ -31,7 +31,7 @@ final class DayCommandTest extends WebCase
 
     private function told(int $code, ?string $day = null): string
     {
-        $application = new Application(self::$kernel ?? self::bootKernel());
+        $application = new Application(self::$kernel);
         $application->setAutoExit(false);
         $console = new ApplicationTester($application);
         self::assertSame($code, $console->run(['command' => 'rinkel:day'] + (null === $day ? [] : ['day' => $day])));
