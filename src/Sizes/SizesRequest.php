@@ -34,6 +34,15 @@ final readonly class SizesRequest
     ) {}
 
     /**
+     * Returns whether each size can be drawn out on the tape: they are lengths, and all that are listed are drawn.
+     */
+    public function isHeld(): bool
+    {
+        return \in_array($this->by, ['girths', 'lengths'], true) && [] === $this->faults
+            && null !== $this->sizes && [] === $this->sizes->refused;
+    }
+
+    /**
      * Returns it as an address says it.
      *
      * @return array<string, string|list<string>>

@@ -37,16 +37,18 @@ final readonly class PagePictures
     }
 
     /**
-     * @param non-empty-list<Plan> $plans below each other on one tape
-     * @param list<string>         $names of each
+     * @param non-empty-list<Plan> $plans  below each other on one tape
+     * @param list<string>         $names  of each
+     * @param bool                 $isHeld whether each is drawn out by a handle
      */
-    public function rows(array $plans, array $names): string
+    public function rows(array $plans, array $names, bool $isHeld = false): string
     {
         return SizeRows::paint(
             $plans,
             $names,
             $plans[0]->draft->piece->unit,
             $this->translator->trans('sizes.drawing', ['sizes' => implode(', ', $names)]),
+            $isHeld,
         );
     }
 

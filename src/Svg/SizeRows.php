@@ -24,9 +24,10 @@ final readonly class SizeRows
 
     /**
      * @param non-empty-list<Plan> $plans
-     * @param list<string>         $names of each
+     * @param list<string>         $names  of each
+     * @param bool                 $isHeld whether each has a handle at the end of its body, by which it is drawn out
      */
-    public static function paint(array $plans, array $names, Unit $unit, string $label): string
+    public static function paint(array $plans, array $names, Unit $unit, string $label, bool $isHeld = false): string
     {
         $scenes = array_map(
             static fn (Plan $plan) => (new Layout($plan))->flat()->thinned(intdiv(self::MOST, \count($plans))),
@@ -42,7 +43,7 @@ final readonly class SizeRows
             $middle = $top + $scene->height / 2;
             $far = $wide > self::FAR ? 2 * $scene->height + 4 : null;
             $rows .= Svg::element('text', [
-                'x' => $left + 1, 'y' => $y + $size, 'font-size' => $size, 'class' => 'size-name',
+                'x' => $left + 1, 'y' => $y + $size, 'font-size' => $size, 'class' => 'size-name', 'data-name' => $i,
             ], Svg::text($names[$i] ?? ''))
                 .Svg::element(
                     'g',
@@ -57,7 +58,8 @@ final readonly class SizeRows
                         Svg::number($plans[$i]->draft->body()->millimetres),
                     ),
                     'class' => 'body-span',
-                ]);
+                ])
+                .($isHeld ? self::handle($i, $plans[$i]->draft->body()->millimetres, $top - 1, $size) : '');
             $y = $middle + $scene->low() + self::AIR;
         }
 
@@ -65,9 +67,24 @@ final readonly class SizeRows
             [$left, -self::TAPE, $wide, $y + self::TAPE],
             $label,
             'size-rows',
-            [],
+            $isHeld ? ['data-unit' => $unit->value] : [],
             (new Ruler($unit, $left, $right, 0, -self::TAPE))->paint(),
             $rows,
         );
+    }
+
+    /**
+     * Draws what a size is drawn out by: an arrow either way, at the top of the line where its body ends.
+     */
+    private static function handle(int $i, float $at, float $y, float $size): string
+    {
+        $d = 'M%1$s,%3$s l%2$s,-%2$s v%4$s z M%5$s,%3$s l-%2$s,-%2$s v%4$s z';
+
+        return Svg::element('g', ['class' => 'size-grip', 'data-grip' => $i], Svg::element('rect', [
+            'x' => $at - 2.5 * $size, 'y' => $y - 1.5 * $size, 'width' => 5 * $size, 'height' => 5 * $size, 'class' => 'grip-room',
+        ]), Svg::element('path', ['d' => \sprintf(
+            $d,
+            ...array_map(Svg::number(...), [$at - $size, $size * 0.6, $y, $size * 1.2, $at + $size]),
+        )]));
     }
 }

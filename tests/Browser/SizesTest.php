@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Browser;
 
+use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -30,6 +31,11 @@ final class SizesTest extends BrowserCase
         self::assertSame(3, $this->read('return document.querySelectorAll("svg.size-rows [data-size]").length'));
         $this->untilShown('#kit-table', '–');
         self::assertStringContainsString('16.5 cm', $this->text('#kit-table thead'), 'the same sizes');
+        $grip = $this->driver->findElements(WebDriverBy::cssSelector('[data-grip] rect'))[1] ?? null;
+        self::assertNotNull($grip);
+        (new WebDriverActions($this->driver))->dragAndDropBy($grip, 60, 0)->perform();
+        $this->until('return /^15; [67] \d\/\d in; 18,5$/.test(document.querySelector("#list").value)');
+        $this->until('return !document.querySelector("#size-table").textContent.includes("16.5 cm")');
         $this->type('n', '2, 4, 1');
         $this->untilShown('#series-says', '7 pieces');
         $this->untilShown('#turns', 'Cut and mark all 7');

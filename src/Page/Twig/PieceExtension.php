@@ -94,13 +94,14 @@ final class PieceExtension extends AbstractExtension
     /**
      * @param non-empty-list<Sized> $sizes
      */
-    private function sizes(array $sizes, Asking $labels): string
+    private function sizes(array $sizes, Asking $labels, bool $isHeld = false): string
     {
         $unit = $sizes[0]->plan->draft->piece->unit;
 
         return $this->pictures->rows(
             array_map(static fn (Sized $one): Plan => $one->plan, $sizes),
             array_map(static fn (Sized $one): string => $labels->label($one->size, $unit), $sizes),
+            $isHeld,
         );
     }
 
