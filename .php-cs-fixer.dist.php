@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 $files = (new PhpCsFixer\Finder())->in([__DIR__.'/core', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/migrations', __DIR__.'/public'])
-    ->append([__FILE__, __DIR__.'/bin/build-assets', __DIR__.'/bin/console']);
+    ->append([__FILE__, __DIR__.'/bin/build-assets', __DIR__.'/bin/build-fonts', __DIR__.'/bin/console']);
 
 return (new PhpCsFixer\Config())
     ->setParallelConfig(PhpCsFixer\Runner\Parallel\ParallelConfigFactory::detect())

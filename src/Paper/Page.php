@@ -25,8 +25,11 @@ final class Page extends \TCPDF
     /** How high one of several pictures is, in mm. */
     private const PICTURE = 58.0;
 
+    private bool $hasAnyScript = false;
+
     private function __construct(
         string $title,
+        string $language,
         private readonly string $check,
         bool $isImperial,
         bool $isLandscape,
@@ -36,6 +39,9 @@ final class Page extends \TCPDF
         $this->setPrintHeader(false);
         $this->setCreator('Rinkel');
         $this->setTitle($title);
+        // Read aloud in its language, called by its title, and with its headings to go by.
+        $this->setLanguageArray(['a_meta_charset' => 'UTF-8', 'a_meta_dir' => 'ltr', 'a_meta_language' => $language, 'w_page' => '']);
+        $this->setViewerPreferences(['DisplayDocTitle' => true]);
         $this->setMargins(self::MARGIN, self::MARGIN, self::MARGIN);
         $this->setAutoPageBreak(true, self::FOOT);
         $this->setFont(self::FONT, '', 9);
@@ -46,11 +52,12 @@ final class Page extends \TCPDF
     }
 
     /**
+     * @param string $language    "en"
      * @param string $check       what is said of the line at the foot
      * @param bool   $isImperial  whether the paper is Letter instead of A4
      * @param bool   $isLandscape whether it lies
      */
-    public static function of(string $title, string $check, bool $isImperial, bool $isLandscape = false): self
+    public static function of(string $title, string $language, string $check, bool $isImperial, bool $isLandscape = false): self
     {
         // Where the library was preloaded, what it defines beside its class was not.
         if (!\defined('K_CELL_HEIGHT_RATIO')) {
@@ -59,7 +66,7 @@ final class Page extends \TCPDF
             ).'/tcpdf_autoconfig.php';
         }
 
-        return new self($title, $check, $isImperial, $isLandscape);
+        return new self($title, $language, $check, $isImperial, $isLandscape);
     }
 
     /**
@@ -98,8 +105,9 @@ final class Page extends \TCPDF
 
     public function title(string $text, string $below = ''): void
     {
+        $this->Bookmark($text);
         $this->setFont(self::FONT, 'B', 16);
-        $this->MultiCell(0, 8, $text, align: 'L');
+        $this->MultiCell(0, 8, ...$this->said($text), align: 'L');
         if ('' !== $below) {
             $this->text9($below);
         }
@@ -110,11 +118,12 @@ final class Page extends \TCPDF
     {
         $this->need($with);
         $this->Ln(2);
+        $this->Bookmark($text, 1);
         $this->setFont(self::FONT, 'B', 10.5);
         if (null !== $colour) {
             $this->spot(self::MARGIN + 1.8, $this->GetY() + 2.4, $colour);
         }
-        $this->MultiCell(0, 6, $text, align: 'L', x: self::MARGIN + (null === $colour ? 0 : 5));
+        $this->MultiCell(0, 6, ...$this->said($text), align: 'L', x: self::MARGIN + (null === $colour ? 0 : 5));
         $this->setLineStyle(['width' => 0.2, 'color' => [0, 0, 0]]);
         $this->Line(self::MARGIN, $this->GetY(), self::MARGIN + $this->room(), $this->GetY());
         $this->Ln(1.5);
@@ -129,7 +138,7 @@ final class Page extends \TCPDF
     public function text9(string $text, bool $isBold = false): void
     {
         $this->setFont(self::FONT, $isBold ? 'B' : '', 9);
-        $this->MultiCell(0, 4.6, $text, align: 'L');
+        $this->MultiCell(0, 4.6, ...$this->said($text), align: 'L');
     }
 
     /**
@@ -150,18 +159,18 @@ final class Page extends \TCPDF
         if (null !== $colour) {
             $this->spot(self::MARGIN + 7.5, $y + 2.3, $colour);
         }
-        $this->MultiCell($width, 4.6, $text, align: 'L', x: $left, y: $y);
+        $this->MultiCell($width, 4.6, ...$this->said($text), align: 'L', x: $left, y: $y);
         $below = $this->GetY();
         if ('' !== $right) {
             $this->setFont(self::FONT, 'B', 9);
-            $this->MultiCell(32, 4.6, $right, align: 'R', x: self::MARGIN + $this->room() - 32, y: $y);
+            $this->MultiCell(32, 4.6, ...$this->said($right), align: 'R', x: self::MARGIN + $this->room() - 32, y: $y);
             $this->setFont(self::FONT, '', 9);
         }
         $this->setY($below);
         if ('' !== $note) {
             $this->setFont(self::FONT, '', 8);
             $this->setTextColor(80);
-            $this->MultiCell($width, 4.2, $note, align: 'L', x: $left);
+            $this->MultiCell($width, 4.2, ...$this->said($note), align: 'L', x: $left);
             $this->setTextColor(0);
         }
         $this->Ln(1.2);
@@ -190,7 +199,7 @@ final class Page extends \TCPDF
         for ($i = 0; $i < $count; ++$i) {
             $this->need($height + 7);
             $this->setFont(self::FONT, '', 7);
-            $this->MultiCell(0, 4, $said($i + 1, $count), align: 'L');
+            $this->MultiCell(0, 4, ...$this->said($said($i + 1, $count)), align: 'L');
             $y = $this->GetY();
             $this->StartTransform();
             $this->Rect(self::MARGIN, $y, $this->room(), $height, 'CNZ');
@@ -214,7 +223,7 @@ final class Page extends \TCPDF
         $at = $y + 2;
         foreach ($lines as $i => $line) {
             $this->setFont(self::FONT, 0 === $i ? 'B' : '', 0 === $i ? 13 : 7.5);
-            $this->MultiCell($width - 4, 0 === $i ? 6 : 3.6, $line, align: 'L', x: self::MARGIN + $x + 2, y: $at);
+            $this->MultiCell($width - 4, 0 === $i ? 6 : 3.6, ...$this->said($line), align: 'L', x: self::MARGIN + $x + 2, y: $at);
             $at = $this->GetY();
         }
         $this->setY($y);
@@ -238,7 +247,7 @@ final class Page extends \TCPDF
             $this->need(4.2 * $lines + 1);
             $y = $this->GetY();
             foreach ($cells as $column => $cell) {
-                $this->MultiCell($width - 1, 4.2, $cell, align: 'L', x: self::MARGIN + $column * $width, y: $y);
+                $this->MultiCell($width - 1, 4.2, ...$this->said($cell), align: 'L', x: self::MARGIN + $column * $width, y: $y);
             }
             $this->setY($y + 4.2 * $lines + 0.6);
             $this->setLineStyle(['width' => 0.1, 'color' => [120, 120, 120]]);
@@ -264,7 +273,7 @@ final class Page extends \TCPDF
             $this->Rect($at, $y, $width, 5);
             $this->setFont(self::FONT, '', 7);
             if ($width > 14) {
-                $this->MultiCell($width, 5, $words[$i] ?? '', align: 'C', x: $at, y: $y, maxh: 5, valign: 'M');
+                $this->MultiCell($width, 5, ...$this->said($words[$i] ?? ''), align: 'C', x: $at, y: $y, maxh: 5, valign: 'M');
             }
             $at += $width;
         }
@@ -317,7 +326,7 @@ final class Page extends \TCPDF
                 $this->MultiCell(
                     $width - 4,
                     4.6,
-                    (3 * $row + $i + 1).'  '.$said,
+                    ...$this->said((3 * $row + $i + 1).'  '.$said),
                     align: 'L',
                     x: $x,
                     y: $y + self::PICTURE + 1.5,
@@ -325,6 +334,30 @@ final class Page extends \TCPDF
             }
             $this->setY($y + self::PICTURE + 4.6 * $lines + 4);
         }
+    }
+
+    /**
+     * Returns a text as the library takes it: in the font of the paper, and in another where that has no letters for it.
+     *
+     * @return array{txt: string, ishtml: bool}
+     */
+    private function said(string $text): array
+    {
+        // The library asks for the direction of each sign beside one written from the right, and knows not all of them.
+        $known = \TCPDF_FONT_DATA::$uni_type;
+        \assert(\is_array($known));
+        \TCPDF_FONT_DATA::$uni_type = $known + array_fill_keys(array_map(mb_ord(...), mb_str_split($text)), 'L');
+        $marked = null === AnyScript::file() ? null : AnyScript::marked(
+            $text,
+            fn (int $sign): bool => $this->isCharDefined($sign, self::FONT),
+        );
+        if (null !== $marked && !$this->hasAnyScript) {
+            $this->AddFont(AnyScript::FONT, '', AnyScript::file());
+            $this->AddFont(AnyScript::FONT, 'B', AnyScript::file());
+            $this->hasAnyScript = true;
+        }
+
+        return ['txt' => $marked ?? $text, 'ishtml' => null !== $marked];
     }
 
     public function pdf(): string

@@ -9,6 +9,7 @@ use Rinkel\Core\Drawing\Limb;
 use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Drawing\Sides;
 use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Geometry\Path;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Geometry\Turns;
@@ -24,6 +25,10 @@ final readonly class WornDrawing
 {
     /** So many times as wide as high: a page cuts off at both sides what has no room. */
     private const WIDE = 7.0;
+
+    /** Between wraps, in mm, and at least this share of their width (judgement: what is seen on a wrist). */
+    private const BETWEEN = 1.0;
+    private const BETWEEN_SHARE = 0.25;
 
     /** Around what is worn, in mm. */
     private const AIR = 6.0;
@@ -62,7 +67,7 @@ final readonly class WornDrawing
         $turn = deg2rad($posture->turn);
         $length = max(1.0, $scene->right - $scene->left);
         [$ring, $wearer] = [$draft->ring, $draft->piece->wearer];
-        $pitch = $ring->width->millimetres;
+        $pitch = self::apart($ring);
         // Of an even number of wraps the middle lies where it closes: seen is what lies across from there.
         $away = 0 === $ring->wraps % 2 && !$draft->piece->pattern->tree->isPointed() ? $length / $ring->wraps / 2 : 0.0;
         $way = new WoundPath(
@@ -178,6 +183,16 @@ final readonly class WornDrawing
     }
 
     /**
+     * Returns how far apart wraps lie: beside each other, with some skin between them, so that each is told from the next.
+     */
+    private static function apart(Ring $ring): float
+    {
+        $width = $ring->width->millimetres;
+
+        return 1 === $ring->wraps ? $width : $width + max(self::BETWEEN, self::BETWEEN_SHARE * $width);
+    }
+
+    /**
      * Returns the necklace as it hangs on a bust: the middle of its line lowest, its closure behind the neck.
      *
      * @param array{Scene, Scene} $scenes body and closure
@@ -191,7 +206,7 @@ final readonly class WornDrawing
         $drape = $draft->piece->drape(Length::ofMillimetres($around));
         $r = $drape->radius();
         $behind = cos(deg2rad($posture->turn)) < 0;
-        $pitch = 1 === $wraps ? 0.0 : $draft->ring->width->millimetres;
+        $pitch = 1 === $wraps ? 0.0 : self::apart($draft->ring);
         $low = $drape->drop()->millimetres + $r + $scene->low() + $pitch * ($wraps - 1) / 2;
         [$lower, $lowest] = $this->below($around, $behind);
         $low = max($low, $lowest);

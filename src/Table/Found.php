@@ -19,8 +19,9 @@ final readonly class Found
 {
     public const PAGE = 24;
 
-    /** So long pieces that changed are looked at with one request, in seconds, and so many at most. */
+    /** So long pieces that changed are looked at with one request, in seconds; so few however long it takes, and so many at most. */
     private const LOOK = 0.15;
+    private const AT_LEAST = 4;
     private const AT_ONCE = 400;
 
     public function __construct(
@@ -68,14 +69,14 @@ final readonly class Found
         /** @var list<StoredPiece> $changed */
         $changed = (clone $query)->select('piece')->setMaxResults(self::AT_ONCE)->getQuery()->getResult();
         $begun = microtime(true);
-        foreach ($changed as $stored) {
+        foreach ($changed as $i => $stored) {
             // Beside the entity, whose version says what its maker changed.
             $this->aside->note(
                 'piece',
                 ['stands' => $this->rows->of($stored)->stands()->value],
                 ['id' => $stored->id(), 'version' => $stored->version()],
             );
-            if (microtime(true) - $begun > self::LOOK) {
+            if ($i + 1 >= self::AT_LEAST && microtime(true) - $begun > self::LOOK) {
                 break;
             }
         }

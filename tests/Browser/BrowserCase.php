@@ -38,6 +38,11 @@ abstract class BrowserCase extends TestCase
         ]);
     }
 
+    protected function touch(bool $isTouched): void
+    {
+        $this->tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => $isTouched, 'maxTouchPoints' => 5]);
+    }
+
     protected function light(string $scheme): void
     {
         $this->tools->execute(

@@ -622,9 +622,34 @@ final class PieceTest extends BrowserCase
         $this->type('l-body', '15 cm');
         $this->find('button.act')->click();
         $this->untilShown('.entry');
+        $this->open($piece.'/makings');
+        $making = (string) parse_url((string) $this->find('a[href*="/makings/"]')->getAttribute('href'), \PHP_URL_PATH);
+        $this->open('/orders');
+        $this->type('o-for', 'Somebody');
+        $this->find('#ask')->click();
+        $this->until('return location.pathname.startsWith("/orders/")');
+        $this->read('document.querySelector("#a-piece").selectedIndex = 1');
+        $this->find('form[action$="/add"] button')->click();
+        $this->until('return document.querySelectorAll("#things > li").length === 1');
+        $order = (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH);
         foreach ([
             '/',
             '/?archive=1',
+            $making,
+            $making.'/finish',
+            $piece.'/makings',
+            $order,
+            $order.'/slip',
+            '/bin',
+            '/stock/takings',
+            $piece.'/paper',
+            $piece.'/arrange',
+            $piece.'?stage=materials',
+            $piece.'?stage=pattern',
+            $piece.'?stage=closure',
+            $piece.'?stage=checks',
+            $piece.'?stage=make',
+            $piece.'?stage=finish',
             '/new',
             '/people',
             '/data',
@@ -668,8 +693,10 @@ final class PieceTest extends BrowserCase
                 continue;
             }
             $this->screen(...($isLamp ? [390, 844] : [1280, 800]));
+            $this->touch($isLamp);
             $this->open($path);
             $this->assertAccessible();
+            $this->assertTouchable($isLamp, $path);
             self::assertTrue($this->read('
                 const here = document.querySelector(".masthead [aria-current]")?.getBoundingClientRect();
                 return !here || (here.left >= 0 && here.right <= innerWidth + 1);
@@ -710,6 +737,31 @@ final class PieceTest extends BrowserCase
         $this->untilShown('#now');
 
         return (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH);
+    }
+
+    /**
+     * A finger finds 44 px of whatever is pressed; words within a sentence take the room their line leaves them.
+     */
+    private function assertTouchable(bool $isPhone, string $path): void
+    {
+        $small = !$isPhone ? [] : $this->read('
+            const small = [];
+            for (const one of document.querySelectorAll("a[href], button, input:not([type=hidden]), select, textarea, summary")) {
+                const label = ["checkbox", "radio"].includes(one.type) ? one.closest("label") : null;
+                const box = (label ?? one).getBoundingClientRect();
+                const after = getComputedStyle(one, "::after");
+                const [extra] = after.position === "absolute" ? [parseFloat(after.height) || 0] : [0];
+                const isWord = one.tagName === "A" && getComputedStyle(one).display === "inline" && box.height > 40;
+                if (one.disabled || box.width < 2 || box.height < 2 || one.closest(".unseen") || getComputedStyle(one).visibility === "hidden") {
+                    continue;
+                }
+                if (Math.max(box.height, extra) < 43.5 || (Math.max(box.width, extra) < 43.5 && !isWord && one.tagName !== "SUMMARY")) {
+                    small.push(`${one.tagName} ${one.id} ${one.className} ${Math.round(box.width)} × ${Math.round(box.height)} ${one.textContent.trim().slice(0, 30)}`);
+                }
+            }
+            return small;
+        ');
+        self::assertSame([], $small, $path);
     }
 
     private function assertAccessible(): void

@@ -28,6 +28,14 @@ final readonly class Wording
     /** In centimetres a length below this, in mm, is said in millimetres: "13 mm", not "1.3 cm". */
     private const FINE = 20;
 
+    /**
+     * Returns in which language is spoken: "en".
+     */
+    public function language(): string
+    {
+        return $this->translator->getLocale();
+    }
+
     /** From so many mm on stock is said in metres. */
     private const ROOMY = 3000;
 
