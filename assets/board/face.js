@@ -39,14 +39,18 @@ export class Face {
     find('#time-left').textContent = this.#ahead(at, done);
     this.#detour(now);
     this.#draw(now, at, done);
-    this.#heard(step, move, done, isEnd);
+    this.#heard(at, step, move, done, isEnd);
     this.#root.toggleAttribute('data-done', isEnd);
     this.#shown = { at, now, isEnd };
     return { step, move, done };
   }
 
+  #isHalves(step) {
+    return step.moves.every((one) => one.share === 0.5);
+  }
+
   #number(step, done) {
-    const isHalves = step.moves.every((one) => one.share === 0.5);
+    const isHalves = this.#isHalves(step);
     find('#done').textContent = isHalves ? inHalves(done / 2) : done;
     find('#of').textContent = isHalves ? inHalves(step.count / 2) : step.count;
   }
@@ -72,7 +76,7 @@ export class Face {
   }
 
   #step(at, step, isEnd) {
-    find('#say').textContent = isEnd ? this.#words.done : step.say;
+    find('#say').textContent = isEnd ? this.#words.done : this.#said(at, step);
     find('#look').textContent = isEnd ? '' : step.look ?? '';
     find('#tools').textContent = isEnd ? '' : (step.tools ?? []).map((tool) => this.#words.tools[tool]).join(' · ');
     find('#how').hidden = !step.knot || isEnd;
@@ -86,11 +90,21 @@ export class Face {
     }
   }
 
-  // Heard with every move: which it is of how many, from which side, what goes on; and the sentence where a step begins.
-  #heard(step, move, done, isEnd) {
-    const which = step.count > 1 ? `${Math.min(done + 1, step.count)} ${this.#words.of} ${step.count}` : '';
-    const one = [which, move.side ? this.#words[move.side] : '', done > 0 ? this.#words.knots[step.knot] : '', move.bead].filter(Boolean).join(', ');
-    find('#heard').textContent = isEnd ? this.#words.done : [done === 0 ? step.say : '', one].filter(Boolean).join(' ');
+  // What is said more than once says which time it is: without it nobody knows where she is.
+  #said(at, step) {
+    const alike = this.#data.steps.flatMap((one, i) => (one.say === step.say ? [i] : []));
+    return alike.length > 1 ? `${step.say} (${alike.indexOf(at) + 1} ${this.#words.of} ${alike.length})` : step.say;
+  }
+
+  // Heard with every move: which knot it is of how many, from which side, what goes on; and the sentence where a step begins.
+  #heard(at, step, move, done, isEnd) {
+    const [each, knot] = [this.#isHalves(step) ? 2 : 1, this.#words.knots[step.knot] ?? ''];
+    const now = Math.floor(Math.min(done, step.count - 1) / each) + 1;
+    const which = step.count > 1 ? `${now} ${this.#words.of} ${Math.ceil(step.count / each)}` : '';
+    const side = move.side ? this.#words[move.side] : '';
+    const named = [knot, which].filter(Boolean).join(' ');
+    const one = [step.count > 1 ? named : '', named && step.count > 1 ? side.toLowerCase() : side, move.bead].filter(Boolean).join(', ');
+    find('#heard').textContent = isEnd ? this.#words.done : [done === 0 ? this.#said(at, step) : '', one].filter(Boolean).join(' ');
   }
 
   // Minutes of hands and of waiting that are still to come.
