@@ -28,6 +28,36 @@ final readonly class WrittenLength implements \Stringable
     }
 
     /**
+     * Returns a small size to a hundredth of a millimetre: it is multiplied often, a rounded one would mislead.
+     */
+    public static function fine(Length $length): self
+    {
+        return self::decimal($length, Unit::Millimetre, 2);
+    }
+
+    /**
+     * Returns the same in decimals of an inch, a digit more than of a millimetre, as small sizes are said by who works in
+     * inches; as it is when it is no small size in millimetres.
+     */
+    public function imperial(): self
+    {
+        if (Unit::Millimetre !== $this->unit) {
+            return $this;
+        }
+        $length = Length::ofMillimetres(($this->negative ? -1 : 1) * (float) $this->whole);
+        $decimals = \strlen(substr((string) strrchr($this->whole, '.'), 1));
+
+        return self::decimal($length, Unit::Inch, max(2, $decimals + 1));
+    }
+
+    private static function decimal(Length $length, Unit $unit, int $decimals): self
+    {
+        $number = number_format(abs($length->in($unit)), $decimals, '.', '');
+
+        return new self($length->isNegative() && (float) $number > 0, $number, null, null, $unit);
+    }
+
+    /**
      * Returns the same with another decimal mark than a point.
      */
     public function marked(string $mark): self

@@ -15,6 +15,7 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Measure\WrittenLength;
+use Rinkel\Core\Message;
 use Rinkel\Core\Plan\Internal\Runs;
 use Rinkel\Core\Plan\Internal\Schools;
 use Rinkel\Core\Plan\Internal\Spacing;
@@ -28,6 +29,10 @@ use Rinkel\Core\Work\Sheet;
  */
 final readonly class Derivation
 {
+    /** By so much, in mm, a drop is other by build and posture, and a strand by neck and weight (judgement). */
+    private const DROP_VARIES = 20.0;
+    private const STRAND_VARIES = 10.0;
+
     public function __construct(
         private Draft $draft,
         private Sheet $sheet,
@@ -92,6 +97,7 @@ final readonly class Derivation
                             'length' => $length,
                             'neck' => $this->draft->piece->wearer->skin(),
                             'drop' => $drape->drop(),
+                            'about' => Length::ofMillimetres(self::DROP_VARIES),
                             'style' => '' === $style ? 'none' : $style,
                             'wraps' => $wraps,
                             'turn' => $turn,
@@ -113,6 +119,7 @@ final readonly class Derivation
         foreach ($this->draft->layers as $i => $layer) {
             $figures[] = new Figure('strand-'.($i + 2), $layer->setting->length, [new Step('strand', [
                 'strand' => $i + 2,
+                'about' => Length::ofMillimetres(self::STRAND_VARIES),
                 'hangs' => $layer->hangs,
                 'longer' => $layer->longer,
                 'first' => $this->draft->body(),
@@ -238,7 +245,7 @@ final readonly class Derivation
             $steps[] = new Step($element->isBead() || ElementKind::Focal === $element->kind ? 'body-beads' : (ElementKind::Bare === $element->kind ? 'body-gaps' : 'body-knots'), [
                 'what' => $element->name ?? $element->word(),
                 'count' => $count,
-                'each' => $this->fine($element->length),
+                'each' => WrittenLength::fine($element->length),
                 'together' => $element->length->times($count),
                 'source' => match (true) {
                     $runs->isSampled($element) => 'sample',
@@ -309,7 +316,7 @@ final readonly class Derivation
     }
 
     /**
-     * @return array<string, Length|WrittenLength|int|float|string>
+     * @return array<string, Length|WrittenLength|int|float|string|list<Message>>
      */
     private function behind(Cut $cut, string $part): array
     {
@@ -327,14 +334,18 @@ final readonly class Derivation
         };
     }
 
-    private function kindsIn(Cut $cut): string
+    /**
+     * @return list<Message> of each kind of knot how many, and what one of them takes
+     */
+    private function kindsIn(Cut $cut): array
     {
         $kinds = [];
         foreach ($this->sheet->knotsOf($cut) as [$knot, $count, $each]) {
-            $kinds[] = $count.' '.$knot.' ('.$this->fine(Length::ofMillimetres($each)).')';
+            $each = WrittenLength::fine(Length::ofMillimetres($each));
+            $kinds[] = new Message('knots-each', ['count' => $count, 'knot' => $knot, 'each' => $each]);
         }
 
-        return implode(', ', $kinds);
+        return $kinds;
     }
 
     /**
@@ -351,13 +362,5 @@ final readonly class Derivation
         }
 
         return array_values($kinds);
-    }
-
-    /**
-     * Returns a small size to a hundredth of a millimetre: it is multiplied often, a rounded one would mislead.
-     */
-    private function fine(Length $length): string
-    {
-        return number_format($length->millimetres, 2, '.', '').' mm';
     }
 }

@@ -6,6 +6,7 @@ namespace Rinkel\Core\Remark;
 
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\WrittenLength;
+use Rinkel\Core\Message;
 
 /**
  * One step of a derivation: the key of its sentence and the numbers in it.
@@ -15,7 +16,7 @@ use Rinkel\Core\Measure\WrittenLength;
 final readonly class Step
 {
     /**
-     * @param array<string, Length|WrittenLength|int|float|string> $values
+     * @param array<string, Length|WrittenLength|int|float|string|list<Message>> $values
      */
     public function __construct(
         public string $key,

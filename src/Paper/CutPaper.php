@@ -34,7 +34,7 @@ final readonly class CutPaper
         $page->title($this->words->of('cutting.title'), $chosen->names());
         $where = $this->where($cutting);
         foreach ($cutting->sheets as [$cord, , $sheet]) {
-            $page->heading($this->words->wording->material($cord), $cord->colour);
+            $page->heading($this->words->wording->material($cord, $unit), $cord->colour);
             if (isset($where[$cord->materialKey()])) {
                 $page->text9($where[$cord->materialKey()]);
             }
@@ -113,7 +113,7 @@ final readonly class CutPaper
                     ]),
                 ], static fn (string $text): bool => '' !== $text));
                 $page->tick(
-                    $this->words->wording->material($one->what).('' === $name ? '' : ', '.$name),
+                    $this->words->wording->material($one->what, $unit).('' === $name ? '' : ', '.$name),
                     null === $one->packs
                         ? $this->words->much($one->much, $unit)
                         : $one->packs->count.' × '.$one->row?->price?->pack(),

@@ -65,7 +65,7 @@ final readonly class KitPaper
                 $column * ($width + 2),
                 $width,
                 $height,
-                [$this->much($part, $unit), ...$this->what($part), $name.'. '.$this->words->of('kit.any-hand')],
+                [$this->much($part, $unit), ...$this->what($part, $unit), $name.'. '.$this->words->of('kit.any-hand')],
             );
             if (2 === $column) {
                 $page->setY($page->GetY() + $height + 2);
@@ -87,7 +87,7 @@ final readonly class KitPaper
         $page->heading($this->words->of('kit.contents'));
         foreach (self::parts($asked) as $part) {
             $page->tick(
-                implode(', ', $this->what($part)),
+                implode(', ', $this->what($part, $unit)),
                 $this->much($part, $unit),
                 colour: $this->words->colour($part->what instanceof Cut ? $part->what->cord : $part->what->what),
             );
@@ -172,17 +172,17 @@ final readonly class KitPaper
     /**
      * @return list<string>
      */
-    private function what(KitPart $part): array
+    private function what(KitPart $part, Unit $unit): array
     {
         if ($part->what instanceof Cut) {
             return [
                 $this->words->wording->role($part->what->role),
-                $this->words->wording->material($part->what->cord),
+                $this->words->wording->material($part->what->cord, $unit),
             ];
         }
         $letters = [] === $part->letters ? [] : [$this->words->letters($part->letters)];
 
-        return [implode(', ', $part->what->names), $this->words->wording->material($part->what->what), ...$letters];
+        return [implode(', ', $part->what->names), $this->words->wording->material($part->what->what, $unit), ...$letters];
     }
 
     /**

@@ -11,6 +11,7 @@ use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Need;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Remark\Check;
@@ -50,9 +51,9 @@ final readonly class Slips
                 'place' => $draft->piece->wearer->place->value,
             ]),
             [
-                ...array_map(fn (Cord $cord): string => $this->named($cord, $rows), $cords),
+                ...array_map(fn (Cord $cord): string => $this->named($cord, $rows, $unit), $cords),
                 ...array_map(
-                    fn (Need $need): string => $need->count.' × '.$this->named($need->what, $rows),
+                    fn (Need $need): string => $need->count.' × '.$this->named($need->what, $rows, $unit),
                     $needs,
                 ),
             ],
@@ -69,10 +70,10 @@ final readonly class Slips
     /**
      * @param array<string, StockRow> $rows
      */
-    private function named(Cord|Bead|Finding $what, array $rows): string
+    private function named(Cord|Bead|Finding $what, array $rows, Unit $unit): string
     {
         $name = ($rows[$what->materialKey()] ?? null)?->stored->text('name') ?? '';
-        $said = $this->wording->material($what);
+        $said = $this->wording->material($what, $unit);
 
         return '' === $name ? $said : $name.' ('.$said.')';
     }

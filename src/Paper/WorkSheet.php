@@ -74,7 +74,7 @@ final readonly class WorkSheet
 
     private function cut(Cut $cut, Unit $unit, bool $isHalved): string
     {
-        return $this->words->wording->role($cut->role).', '.$this->words->wording->material($cut->cord).'; '
+        return $this->words->wording->role($cut->role).', '.$this->words->wording->material($cut->cord, $unit).'; '
             .$this->words->wording->foldOf($cut, $unit, $isHalved);
     }
 

@@ -37,6 +37,12 @@ final class SamplesController extends AbstractController
         'wave.steps' => '4', 'wave.seeds' => '', 'round.diameter' => '3 mm', 'seed.size' => '11/0', 'note' => '',
     ];
 
+    /** The same for who works in inches, where it is another. */
+    private const BLANK_INCHES = [
+        'core.thickness' => '0.04 in', 'cord.thickness' => '0.04 in', 'link.length' => '5/16 in', 'link.width' => '1/4 in',
+        'link.inside' => '0.16 in',
+    ];
+
     private const COUNTS = ['count', 'turns', 'core.count', 'braid.cords', 'wave.steps', 'wave.seeds'];
 
     /** Of which work a field says something; of all where nothing stands here. */
@@ -57,17 +63,25 @@ final class SamplesController extends AbstractController
         private readonly Archive $archive,
     ) {}
 
+    /**
+     * @return array<string, string>
+     */
+    private function blank(): array
+    {
+        return ($this->preferences->unit()->isImperial() ? self::BLANK_INCHES : []) + self::BLANK;
+    }
+
     #[Route('', 'samples', methods: 'GET')]
     public function show(Request $request): Response
     {
-        return $this->page(self::BLANK, [], $this->samples->find(RequestData::query($request)->id('new')));
+        return $this->page($this->blank(), [], $this->samples->find(RequestData::query($request)->id('new')));
     }
 
     #[Route('', 'sample_add', methods: 'POST')]
     public function add(Request $request): Response
     {
         $sent = RequestData::form($request)->within('s');
-        $typed = self::BLANK;
+        $typed = $this->blank();
         foreach (array_keys($typed) as $field) {
             $typed[$field] = $sent->text($field, 200);
         }

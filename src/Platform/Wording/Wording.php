@@ -46,7 +46,7 @@ final readonly class Wording
 
     public function step(Step $step, Unit $unit): string
     {
-        return $this->say('step.'.$step->key, $step->values, $unit);
+        return $this->say('step.'.$step->key, array_map(fn (mixed $value): Length|WrittenLength|int|float|string => $this->part($value, $unit), $step->values), $unit);
     }
 
     /**
@@ -77,7 +77,7 @@ final readonly class Wording
                     'landmark.'.$value->word,
                     ['name' => $value->name ?? ''],
                 ),
-                default => $this->part($value),
+                default => $this->part($value, $unit),
             };
         }
         $knot = $said->values['knot'] ?? null;
@@ -216,7 +216,8 @@ final readonly class Wording
 
     public function length(Length|WrittenLength $length, Unit $unit): WrittenLength
     {
-        $written = $length instanceof WrittenLength ? $length : $length->written(
+        $isSmall = $length instanceof WrittenLength && $unit->isImperial();
+        $written = $length instanceof WrittenLength ? ($isSmall ? $length->imperial() : $length) : $length->written(
             Unit::Centimetre === $unit && abs($length->millimetres) < self::FINE ? Unit::Millimetre : $unit,
         );
 
@@ -278,13 +279,13 @@ final readonly class Wording
     {
         return match (true) {
             \is_array($said) => implode("\n", array_map(fn (Fault $one): string => $this->told($one, $unit), $said)),
-            $said instanceof Fault => null === $said->place ? $this->told($said->said) : $this->translator->trans('said.at', [
+            $said instanceof Fault => null === $said->place ? $this->told($said->said, $unit) : $this->translator->trans('said.at', [
                 'line' => $said->place->line,
                 'column' => $said->place->column,
-                'said' => $this->told($said->said),
+                'said' => $this->told($said->said, $unit),
             ]),
             null === $said => '',
-            default => $this->say('said.'.$said->key, $this->parts($said), $unit),
+            default => $this->say('said.'.$said->key, $this->parts($said, $unit), $unit),
         };
     }
 
@@ -304,9 +305,9 @@ final readonly class Wording
     /**
      * @return array<string, Length|WrittenLength|int|float|string> closures by what they are called
      */
-    private function parts(Message $said): array
+    private function parts(Message $said, Unit $unit): array
     {
-        $parts = array_map($this->part(...), $said->values);
+        $parts = array_map(fn (mixed $value): Length|WrittenLength|int|float|string => $this->part($value, $unit), $said->values);
         if (\is_string($parts['closure'] ?? null)) {
             $parts['closure'] = $this->translator->trans('closure.'.$parts['closure']);
         }
@@ -317,14 +318,14 @@ final readonly class Wording
     /**
      * @param \Stringable|int|float|string|list<Message|string> $value
      */
-    private function part(\Stringable|int|float|string|array $value): Length|WrittenLength|int|float|string
+    private function part(\Stringable|int|float|string|array $value, Unit $unit): Length|WrittenLength|int|float|string
     {
         return match (true) {
             \is_array($value) => implode(', ', array_map(
-                fn (Message|string $word): string => $word instanceof Message ? $this->told($word) : $word,
+                fn (Message|string $word): string => $word instanceof Message ? $this->told($word, $unit) : $word,
                 $value,
             )),
-            $value instanceof Message => $this->told($value),
+            $value instanceof Message => $this->told($value, $unit),
             $value instanceof Length, $value instanceof WrittenLength, !$value instanceof \Stringable => $value,
             default => (string) $value,
         };
