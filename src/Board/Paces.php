@@ -12,7 +12,7 @@ use Rinkel\Core\Making\Pace;
 /**
  * How fast this maker is, by the taps of her boards.
  */
-final readonly class Paces
+final class Paces
 {
     /** A pause of more than two minutes, in ms, is none of the work. */
     private const PAUSE = 120_000;
@@ -26,9 +26,15 @@ final readonly class Paces
      */
     private const BURST = 1000;
 
+    /** @var list<mixed>|false of how many taps what is known tells */
+    private array|false $taps = false;
+
+    /** @var array<string, float> */
+    private array $own = [];
+
     public function __construct(
-        private Connection $connection,
-        private Glues $glues,
+        private readonly Connection $connection,
+        private readonly Glues $glues,
     ) {}
 
     /**
@@ -57,6 +63,19 @@ final readonly class Paces
      */
     public function pace(): Pace
     {
+        $taps = $this->connection->fetchNumeric('SELECT MAX(id), COUNT(*) FROM board_tap');
+        if ($taps !== $this->taps) {
+            [$this->taps, $this->own] = [$taps, $this->own()];
+        }
+
+        return new Pace($this->own, $this->glues->dries());
+    }
+
+    /**
+     * @return array<string, float> seconds of each kind of move
+     */
+    private function own(): array
+    {
         $rows = $this->connection->fetchAllAssociative(
             "SELECT kind, at - before AS gap FROM (
                 SELECT kind, at, LAG(at) OVER (PARTITION BY board_id ORDER BY number) AS before,
@@ -79,6 +98,6 @@ final readonly class Paces
             $own[$kind] = $some[intdiv(\count($some), 2)] * ('knot square' === $kind ? 2 : 1);
         }
 
-        return new Pace($own, $this->glues->dries());
+        return $own;
     }
 }

@@ -34,11 +34,13 @@ final readonly class PageParts
     }
 
     /**
-     * Returns whether parts of a stage are to be sent now: else they stay as they are, until the rest comes.
+     * Returns whether a part of a stage is to be sent now: else it stays as it is, until the rest comes.
+     *
+     * @param bool $isSlow whether it takes its time to work out, and waits for the rest also where it is in sight
      */
-    public function wants(string $stage, PageState $page): bool
+    public function wants(string $stage, PageState $page, bool $isSlow = false): bool
     {
-        return $this->all || $stage === $page->stage->value;
+        return $this->all || (!$isSlow && $stage === $page->stage->value);
     }
 
     /**
