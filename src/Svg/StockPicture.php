@@ -8,6 +8,7 @@ use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\BeadFinish;
 use Rinkel\Core\Material\BeadShape;
 use Rinkel\Core\Material\Colour;
+use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Stock\StockCord;
@@ -109,6 +110,40 @@ final class StockPicture
             Svg::element('defs', [], $light, $definition),
             ...$copies,
         );
+    }
+
+    /**
+     * Draws a hank of a cord, as thick as it is, in a compartment.
+     */
+    public static function hank(Cord $cord, string $label): string
+    {
+        [$wide, $high] = self::BOX;
+        $thick = max(0.4, $cord->thickness->millimetres);
+        $turns = [];
+        $many = max(2, min(7, (int) floor(0.4 * $high / ($thick + 0.8))));
+        for ($i = 0; $i < $many; ++$i) {
+            $off = ($i - ($many - 1) / 2) * ($thick + 0.8);
+            $turns[] = Svg::element('ellipse', [
+                'cx' => $wide / 2, 'cy' => $high / 2, 'rx' => 0.34 * $wide + $off, 'ry' => max(1.0, 0.22 * $high + $off),
+                'fill' => 'none', 'stroke' => $cord->colour->hex, 'stroke-width' => $thick,
+            ]);
+        }
+
+        return Svg::drawing([0, 0, $wide, $high], $label, 'stock-hank', [], ...$turns);
+    }
+
+    /**
+     * Draws so many of a thing, whatever it is.
+     *
+     * @param string $id no other drawing of the page has
+     */
+    public static function thing(Cord|Bead|Finding $what, ?int $count, string $id): string
+    {
+        return match (true) {
+            $what instanceof Cord => self::hank($what, ''),
+            $what instanceof Bead => self::beads($what, $count, $id, ''),
+            default => self::finding($what, ''),
+        };
     }
 
     public static function finding(Finding $finding, string $label): string

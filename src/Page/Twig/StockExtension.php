@@ -89,6 +89,7 @@ final class StockExtension extends AbstractExtension
         return [
             new TwigFunction('stock_bar', $this->pictures->stockBar(...), ['is_safe' => ['html']]),
             new TwigFunction('stock_picture', self::picture(...), ['is_safe' => ['html']]),
+            new TwigFunction('thing_picture', StockPicture::thing(...), ['is_safe' => ['html']]),
             new TwigFunction('price_bar', $this->priceBar(...), ['is_safe' => ['html']]),
             new TwigFunction('stock_shown', StockBar::shown(...)),
             new TwigFunction('in_stock', $this->against->of(...)),

@@ -84,6 +84,29 @@ final class StockPictureTest extends TestCase
         self::assertEqualsWithDelta(0.9 * 26 / 60, $scale(60), 0.01);
     }
 
+    /**
+     * A hank is as thick as its cord, stays in its compartment, and has fewer turns of a thicker one.
+     */
+    public function testAHankIsAsThickAsItsCord(): void
+    {
+        $turns = [];
+        foreach ([0.5, 1.0, 3.0, 6.0] as $mm) {
+            $svg = StockPicture::thing(
+                new Cord(Fibre::Leather, Length::ofMillimetres($mm), Colour::parse('#5a3a22')),
+                null,
+                'hank',
+            );
+            self::assertSame(1, preg_match('/stroke-width="'.preg_quote((string) $mm, '/').'"/', $svg));
+            preg_match_all('/rx="([\d.]+)" ry="([\d.]+)"/', $svg, $found);
+            self::assertLessThanOrEqual(22.0, max(array_map(floatval(...), $found[1])) + $mm / 2);
+            self::assertLessThanOrEqual(13.0, max(array_map(floatval(...), $found[2])) + $mm / 2);
+            $turns[] = \count($found[1]);
+        }
+        $fewer = $turns;
+        rsort($fewer);
+        self::assertSame($fewer, $turns);
+    }
+
     private static function cord(Supply ...$supplies): StockCord
     {
         return new StockCord(
