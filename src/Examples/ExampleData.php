@@ -205,11 +205,11 @@ final readonly class ExampleData
             }
         }
         $this->orders->take($this->read('orders.json'), $laid);
-        // Today four are worked on, one of them not before eleven.
-        $today = array_values(array_map(
-            static fn (StoredPiece $piece): string => $piece->uid(),
-            array_intersect_key($laid, array_flip(self::TODAY)),
-        ));
+        // Today four are worked on, the first of them not before eleven.
+        $today = array_map(static fn (string $name): string => $laid[$name]->uid(), array_values(array_filter(
+            self::TODAY,
+            static fn (string $name): bool => isset($laid[$name]),
+        )));
         if ([] === $this->days->planned($this->days->today())['pieces']) {
             $this->days->keep($this->days->today(), KeptDays::planned([
                 'begin' => '09:30', 'pieces' => $today,
