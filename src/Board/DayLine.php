@@ -10,7 +10,7 @@ use Rinkel\Core\Making\DayStretch;
 /**
  * Draws a day at the bench: a row for each piece, work as tape, waits as dashes, along the hours.
  */
-final class DayLine
+final readonly class DayLine
 {
     private const WIDTH = 1000.0;
     private const ROW = 34.0;
@@ -24,34 +24,72 @@ final class DayLine
     /** Of a name, in letters. */
     private const NAME = 24;
 
+    /** Of a minute, in the drawing's units. */
+    private float $minute;
+
+    private int $minutes;
+
+    /**
+     * @param \Closure(\DateTimeInterface): string $clock writes the time of a day
+     */
+    private function __construct(private BenchDay $day, private \Closure $clock)
+    {
+        $this->minutes = self::minutes($day);
+        $this->minute = (self::WIDTH - self::LEFT - 8) / $this->minutes;
+    }
+
     /**
      * @param callable(\DateTimeInterface): string $clock writes the time of a day
      * @param \DateTimeInterface|null              $now   where the line of now stands, as far as it is in the day
      */
     public static function paint(BenchDay $day, string $label, callable $clock, ?\DateTimeInterface $now = null): string
     {
-        $minutes = self::minutes($day);
-        $x = static fn (float $at): float => self::LEFT + $at / $minutes * (self::WIDTH - self::LEFT - 8);
-        $parts = [];
-        $every = $minutes > 600 ? 120 : ($minutes > 180 ? 60 : 30);
-        $first = ($every - ((int) $day->begin->format('i') % $every)) % $every;
+        $line = new self($day, $clock(...));
         $bottom = self::HEAD + self::ROW * \count($day->pieces);
-        for ($at = $first; $at <= $minutes; $at += $every) {
-            $parts[] = Svg::element('path', [
-                'd' => \sprintf(
-                    'M%1$s,%2$s V%3$s',
-                    Svg::number($x($at)),
-                    Svg::number(self::HEAD - 4),
-                    Svg::number($bottom),
-                ),
-                'class' => 'day-hour',
-            ]).Svg::element(
+
+        return Svg::drawing(
+            [0, 0, self::WIDTH, $bottom + 4],
+            $label,
+            'day-line',
+            ['data-minute' => round($line->minute, 4)],
+            ...$line->hours($bottom),
+            ...$line->names(),
+            ...array_map($line->stretch(...), $day->order->stretches),
+            ...[$line->now($now, $bottom)],
+        );
+    }
+
+    private function x(float $at): float
+    {
+        return self::LEFT + $at * $this->minute;
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function hours(float $bottom): array
+    {
+        $parts = [];
+        $every = $this->minutes > 600 ? 120 : ($this->minutes > 180 ? 60 : 30);
+        for ($at = ($every - ((int) $this->day->begin->format('i') % $every)) % $every; $at <= $this->minutes; $at += $every) {
+            $parts[] = $this->upright($at, self::HEAD - 4, $bottom, 'day-hour');
+            $parts[] = Svg::element(
                 'text',
-                ['x' => $x($at), 'y' => self::HEAD - 9, 'class' => 'day-figure', 'text-anchor' => 'middle'],
-                Svg::text($clock($day->at($at))),
+                ['x' => $this->x($at), 'y' => self::HEAD - 9, 'class' => 'day-figure', 'text-anchor' => 'middle'],
+                Svg::text(($this->clock)($this->day->at($at))),
             );
         }
-        foreach ($day->pieces as $i => $piece) {
+
+        return $parts;
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function names(): array
+    {
+        $parts = [];
+        foreach ($this->day->pieces as $i => $piece) {
             $name = $piece->document()['name'] ?? '';
             $name = \is_string($name) ? $name : '';
             $parts[] = Svg::element(
@@ -60,45 +98,49 @@ final class DayLine
                 Svg::text(mb_strlen($name) > self::NAME ? mb_substr($name, 0, self::NAME - 1).'…' : $name),
             );
         }
-        foreach ($day->order->stretches as $stretch) {
-            if ($stretch->from >= $minutes) {
-                continue;
-            }
-            $y = self::HEAD + self::ROW * $stretch->piece;
-            if ($stretch->until > $stretch->from) {
-                $parts[] = Svg::element('rect', [
-                    'x' => $x($stretch->from),
-                    'y' => $y + 5,
-                    'width' => max(1.0, $x($stretch->until) - $x($stretch->from)),
-                    'height' => self::ROW - 10,
-                    'class' => null === $day->pin($stretch) ? 'day-work' : 'day-work day-pinned',
-                    'data-at' => $day->pieces[$stretch->piece]->id().'-'.$day->left($stretch),
-                ]);
-            }
-            if ($stretch->waits > $stretch->until) {
-                $parts[] = Svg::element('path', [
-                    'd' => \sprintf(
-                        'M%1$s,%2$s H%3$s',
-                        Svg::number($x($stretch->until)),
-                        Svg::number($y + self::ROW / 2),
-                        Svg::number($x(min($minutes, $stretch->waits))),
-                    ),
-                    'class' => 'day-wait',
-                ]);
-            }
-        }
 
-        $passed = null === $now ? -1 : intdiv($now->getTimestamp() - $day->begin->getTimestamp(), 60);
-        if ($passed >= 0 && $passed <= $minutes) {
-            $parts[] = Svg::element('path', [
-                'd' => \sprintf('M%s,%s V%s', Svg::number($x($passed)), Svg::number(self::HEAD - 6), Svg::number($bottom)),
-                'class' => 'day-now',
-            ]);
-        }
+        return $parts;
+    }
 
-        return Svg::drawing([0, 0, self::WIDTH, $bottom + 4], $label, 'day-line', [
-            'data-minute' => round((self::WIDTH - self::LEFT - 8) / $minutes, 4),
-        ], ...$parts);
+    /**
+     * Draws work as tape, and the wait after it as dashes; nothing of what is of another day.
+     */
+    private function stretch(DayStretch $stretch): string
+    {
+        [$from, $until, $y] = [$this->x($stretch->from), $this->x($stretch->until), self::HEAD + self::ROW * $stretch->piece];
+        $isWork = $stretch->from < $this->minutes && $stretch->until > $stretch->from;
+        $isWait = $stretch->from < $this->minutes && $stretch->waits > $stretch->until;
+
+        return ($isWork ? Svg::element('rect', [
+            'x' => $from,
+            'y' => $y + 5,
+            'width' => max(1.0, $until - $from),
+            'height' => self::ROW - 10,
+            'class' => null === $this->day->pin($stretch) ? 'day-work' : 'day-work day-pinned',
+            'data-at' => $this->day->pieces[$stretch->piece]->id().'-'.$this->day->left($stretch),
+        ]) : '').($isWait ? Svg::element('path', [
+            'd' => \sprintf(
+                'M%1$s,%2$s H%3$s',
+                Svg::number($until),
+                Svg::number($y + self::ROW / 2),
+                Svg::number($this->x(min($this->minutes, $stretch->waits))),
+            ),
+            'class' => 'day-wait',
+        ]) : '');
+    }
+
+    private function now(?\DateTimeInterface $now, float $bottom): string
+    {
+        $passed = null === $now ? -1 : intdiv($now->getTimestamp() - $this->day->begin->getTimestamp(), 60);
+
+        return $passed >= 0 && $passed <= $this->minutes ? $this->upright($passed, self::HEAD - 6, $bottom, 'day-now') : '';
+    }
+
+    private function upright(int $at, float $top, float $bottom, string $class): string
+    {
+        $d = \sprintf('M%s,%s V%s', Svg::number($this->x($at)), Svg::number($top), Svg::number($bottom));
+
+        return Svg::element('path', ['d' => $d, 'class' => $class]);
     }
 
     /**

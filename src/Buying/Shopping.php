@@ -8,6 +8,7 @@ use Brick\Math\BigDecimal;
 use Rinkel\App\Cutting\Chosen;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Stock\StockBox;
+use Rinkel\App\Stock\StockRow;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Cutting\Demand;
 use Rinkel\Core\Material\Bead;
@@ -31,31 +32,14 @@ final readonly class Shopping
      */
     public function list(Chosen $chosen, Cutting $cutting): array
     {
-        $wanted = [];
-        foreach ($cutting->sheets as [$cord, , $sheet]) {
-            if ([] !== $sheet->unserved) {
-                $longest = Length::longest(...array_map(
-                    static fn (Demand $demand): Length => $demand->wished,
-                    $sheet->unserved,
-                ));
-                $wanted[] = [$cord, [], $sheet->lacking(), [], $longest, $sheet->unserved];
-            }
-        }
+        $cords = self::cords($cutting);
         $needs = $chosen->needs();
         $rows = $this->stock->like([
-            ...array_map(static fn (array $one): string => $one[0]->materialKey(), $wanted),
+            ...array_map(static fn (array $one): string => $one[0]->materialKey(), $cords),
             ...array_map(static fn (Need $need): string => $need->what->materialKey(), $needs),
         ]);
-        foreach ($needs as $need) {
-            $there = ($rows[$need->what->materialKey()] ?? null)?->counted();
-            $missing = $need->missing($there);
-            if ($missing > 0) {
-                $letters = null === $there ? $need->letters : $there->letters()?->missing($need->letters) ?? [];
-                $wanted[] = [$need->what, $need->names, $missing, $letters, null, []];
-            }
-        }
         $list = [];
-        foreach ($wanted as [$what, $names, $much, $letters, $longest, $demands]) {
+        foreach ([...$cords, ...self::things($needs, $rows)] as [$what, $names, $much, $letters, $longest, $demands]) {
             $row = $rows[$what->materialKey()] ?? null;
             $packs = Packs::of($row?->price, $much, $demands);
             $for = [] === $demands ? self::needing($chosen, $what) : self::made($chosen, $demands);
@@ -74,6 +58,47 @@ final readonly class Shopping
         );
 
         return $list;
+    }
+
+    /**
+     * @return list<array{Cord, list<string>, Length, array<string, int>, Length|null, list<Demand>}> what no spool and no
+     *                                                                                                offcut serves
+     */
+    private static function cords(Cutting $cutting): array
+    {
+        $wanted = [];
+        foreach ($cutting->sheets as [$cord, , $sheet]) {
+            if ([] !== $sheet->unserved) {
+                $longest = Length::longest(...array_map(
+                    static fn (Demand $demand): Length => $demand->wished,
+                    $sheet->unserved,
+                ));
+                $wanted[] = [$cord, [], $sheet->lacking(), [], $longest, $sheet->unserved];
+            }
+        }
+
+        return $wanted;
+    }
+
+    /**
+     * @param list<Need>              $needs
+     * @param array<string, StockRow> $rows
+     *
+     * @return list<array{Bead|Finding, list<string>, int, array<string, int>, Length|null, list<Demand>}> what is not there
+     */
+    private static function things(array $needs, array $rows): array
+    {
+        $wanted = [];
+        foreach ($needs as $need) {
+            $there = ($rows[$need->what->materialKey()] ?? null)?->counted();
+            $missing = $need->missing($there);
+            if ($missing > 0) {
+                $letters = null === $there ? $need->letters : $there->letters()?->missing($need->letters) ?? [];
+                $wanted[] = [$need->what, $need->names, $missing, $letters, null, []];
+            }
+        }
+
+        return $wanted;
     }
 
     /**

@@ -13,6 +13,7 @@ use Rinkel\App\Price\Costing;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Cutting\Cutting;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Plan\Plan;
@@ -55,27 +56,10 @@ final readonly class Moving
         $design = $wish->decidedAs($piece, ['cords', 'beads', 'findings', 'pattern', 'closure']);
         $document = $this->writer->write($design);
         [$from, $typed] = [self::typed($sent, 'from'), self::typed($sent, 'f')];
-        $set = [];
-        foreach (['cords' => $piece->cords, 'beads' => $piece->beads, 'findings' => $piece->findings] as $of => $all) {
-            foreach (array_keys($all) as $name) {
-                $path = $of.'.'.$name;
-                $fields = $this->fromStock($from[$path] ?? '');
-                foreach (self::FIELDS[$of] as $field) {
-                    $text = $typed[$path.'.'.$field] ?? '';
-                    $fields = '' === $text ? $fields : [$field => $text] + $fields;
-                }
-                foreach ($fields as $field => $text) {
-                    $set[$path.'.'.$field] = $text;
-                    $entries = \is_array($document[$of] ?? null) ? $document[$of] : [];
-                    $entry = \is_array($entries[$name] ?? null) ? $entries[$name] : [];
-                    $document[$of] = array_replace($entries, [$name => array_replace($entry, [$field => $text])]);
-                }
-            }
-        }
-        $then = null;
-        $faults = [];
+        $set = $this->set($piece, $from, $typed);
+        [$then, $faults] = [null, []];
         try {
-            $then = [] === $set ? null : $this->planner->plan($this->reader->read($document));
+            $then = [] === $set ? null : $this->planner->plan($this->reader->read(self::with($document, $set)));
         } catch (PieceUnreadable $unreadable) {
             foreach ($unreadable->faults as $fault) {
                 $faults[$fault->path][] = $fault;
@@ -99,6 +83,52 @@ final readonly class Moving
     private function cost(StoredPiece $stored, Plan $plan): Cost
     {
         return $this->costing->of(new Chosen([[$stored, $plan, 1, null]]), Cutting::of([], []));
+    }
+
+    /**
+     * Returns what is otherwise: what lies in stock, and what is typed over that.
+     *
+     * @param array<string, string> $from  things in stock, by place
+     * @param array<string, string> $typed by field
+     *
+     * @return array<string, string> by field
+     */
+    private function set(Piece $piece, array $from, array $typed): array
+    {
+        $set = [];
+        foreach (['cords' => $piece->cords, 'beads' => $piece->beads, 'findings' => $piece->findings] as $of => $all) {
+            foreach (array_keys($all) as $name) {
+                $path = $of.'.'.$name;
+                $fields = $this->fromStock($from[$path] ?? '');
+                foreach (self::FIELDS[$of] as $field) {
+                    $text = $typed[$path.'.'.$field] ?? '';
+                    $fields = '' === $text ? $fields : [$field => $text] + $fields;
+                }
+                foreach ($fields as $field => $text) {
+                    $set[$path.'.'.$field] = $text;
+                }
+            }
+        }
+
+        return $set;
+    }
+
+    /**
+     * @param array<string, mixed>  $document
+     * @param array<string, string> $set
+     *
+     * @return array<string, mixed> the document with it
+     */
+    private static function with(array $document, array $set): array
+    {
+        foreach ($set as $path => $text) {
+            [$of, $name, $field] = explode('.', $path, 3) + ['', '', ''];
+            $entries = \is_array($document[$of] ?? null) ? $document[$of] : [];
+            $entry = \is_array($entries[$name] ?? null) ? $entries[$name] : [];
+            $document[$of] = array_replace($entries, [$name => array_replace($entry, [$field => $text])]);
+        }
+
+        return $document;
     }
 
     /**

@@ -16,6 +16,7 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
@@ -56,19 +57,7 @@ final readonly class Reaching
         $said = RequestData::of($sent->all());
         $by = isset($growths[$said->raw('by')]) ? $said->raw('by') : array_key_first($growths);
         $typed = array_filter($said->within('have')->typed(200), static fn (string $text): bool => '' !== $text);
-        [$cords, $beads, $faults] = [[], [], []];
-        foreach ($typed as $field => $text) {
-            try {
-                $name = substr((string) strstr($field, '.'), 1);
-                if (str_starts_with($field, 'cords')) {
-                    $cords[$name] = self::lengths($text, $wish->unit, $field);
-                } elseif (isset($plan->beads[$name])) {
-                    $beads[$name] = self::number($text, $field);
-                }
-            } catch (PieceUnreadable $unreadable) {
-                $faults[$field] = $unreadable->faults;
-            }
-        }
+        [$cords, $beads, $faults] = self::have($typed, $plan);
         $hand = new AvailableMaterials($cords, $beads, self::pools($plan, $cords));
         $far = [] === $faults && ([] !== $cords || [] !== $beads)
             ? LargestFeasible::of($this->planner, $growths[$by], $hand) : null;
@@ -88,6 +77,31 @@ final readonly class Reaching
                 $said->exact('at', 0, 9999),
             ),
         );
+    }
+
+    /**
+     * @param array<string, string> $typed by field
+     *
+     * @return array{array<string, list<Length>>, array<string, int>, array<string, non-empty-list<Fault>>} cords by role,
+     *                                                                                                      beads by name, and what cannot be read
+     */
+    private static function have(array $typed, Plan $plan): array
+    {
+        [$cords, $beads, $faults] = [[], [], []];
+        foreach ($typed as $field => $text) {
+            try {
+                $name = substr((string) strstr($field, '.'), 1);
+                if (str_starts_with($field, 'cords')) {
+                    $cords[$name] = self::lengths($text, $plan->draft->piece->unit, $field);
+                } elseif (isset($plan->beads[$name])) {
+                    $beads[$name] = self::number($text, $field);
+                }
+            } catch (PieceUnreadable $unreadable) {
+                $faults[$field] = $unreadable->faults;
+            }
+        }
+
+        return [$cords, $beads, $faults];
     }
 
     /**

@@ -59,46 +59,59 @@ final readonly class BenchDays
     {
         $days = max(21, min(self::DRAWN, $this->calendar->days));
         $width = self::COLUMN * $days;
-        $late = $this->late();
-        $parts = [];
-        $filled = [];
+        $level = static fn (float $y, string $class): string => Svg::element('path', [
+            'd' => \sprintf('M0,%1$s H%2$s', Svg::number($y), Svg::number($width)), 'class' => $class,
+        ]);
+
+        return Svg::drawing(
+            [0, 0, $width, self::HEAD + self::HIGH + 4],
+            $label,
+            'bench-days',
+            ['data-day' => self::COLUMN],
+            ...$this->blocks($days),
+            ...$this->days($days, $day),
+            ...[$level(self::HEAD, 'day-wait'), $level(self::HEAD + self::HIGH, 'day-hour')],
+        );
+    }
+
+    /**
+     * @return list<string> the work of each day, what is due first at the bottom
+     */
+    private function blocks(int $days): array
+    {
+        [$late, $parts, $filled] = [$this->late(), [], []];
         foreach ($this->calendar->stretches as [$on, $which, $minutes]) {
             if ($on >= $days) {
                 continue;
             }
             $high = self::HIGH * $minutes / $this->perDay;
-            $from = ($filled[$on] ?? 0.0) + $high;
-            $filled[$on] = $from;
+            $filled[$on] = $from = ($filled[$on] ?? 0.0) + $high;
             [$x, $y] = [self::COLUMN * $on + 2, self::HEAD + self::HIGH - $from];
             $parts[] = Svg::element('rect', [
                 'x' => $x, 'y' => $y, 'width' => self::COLUMN - 4, 'height' => max(1.0, $high - 1),
                 'class' => isset($late[$which]) ? 'bench-late' : 'day-work',
                 'data-work' => $this->lines[$which]->first->id(), 'data-column' => $on,
             ], Svg::element('title', [], Svg::text($this->lines[$which]->first->name())));
-            if ($high > 14) {
-                $parts[] = Svg::element('text', [
-                    'x' => $x + (self::COLUMN - 4) / 2, 'y' => $y + $high / 2 + 4, 'text-anchor' => 'middle',
-                    'class' => isset($late[$which]) ? 'bench-late-word' : 'bench-word',
-                ], Svg::text((string) ($which + 1)));
-            }
+            $parts[] = $high <= 14 ? '' : Svg::element('text', [
+                'x' => $x + (self::COLUMN - 4) / 2, 'y' => $y + $high / 2 + 4, 'text-anchor' => 'middle',
+                'class' => isset($late[$which]) ? 'bench-late-word' : 'bench-word',
+            ], Svg::text((string) ($which + 1)));
         }
-        for ($on = 0; $on < $days; ++$on) {
-            $parts[] = Svg::element('text', [
-                'x' => self::COLUMN * ($on + 0.5), 'y' => self::HEAD - 8, 'text-anchor' => 'middle',
-                'class' => 0 === $on ? 'day-word' : 'day-figure',
-                'data-on' => $this->today->modify('+'.$on.' days')->format('Y-m-d'),
-            ], Svg::text($day($this->today->modify('+'.$on.' days'))));
-        }
-        $parts[] = Svg::element('path', [
-            'd' => \sprintf('M0,%1$s H%2$s', Svg::number(self::HEAD), Svg::number($width)), 'class' => 'day-wait',
-        ]);
-        $parts[] = Svg::element('path', [
-            'd' => \sprintf('M0,%1$s H%2$s', Svg::number(self::HEAD + self::HIGH), Svg::number($width)),
-            'class' => 'day-hour',
-        ]);
 
-        return Svg::drawing([0, 0, $width, self::HEAD + self::HIGH + 4], $label, 'bench-days', [
-            'data-day' => self::COLUMN,
-        ], ...$parts);
+        return $parts;
+    }
+
+    /**
+     * @param callable(\DateTimeInterface): string $day writes a day
+     *
+     * @return list<string>
+     */
+    private function days(int $days, callable $day): array
+    {
+        return array_map(fn (int $on): string => Svg::element('text', [
+            'x' => self::COLUMN * ($on + 0.5), 'y' => self::HEAD - 8, 'text-anchor' => 'middle',
+            'class' => 0 === $on ? 'day-word' : 'day-figure',
+            'data-on' => $this->today->modify('+'.$on.' days')->format('Y-m-d'),
+        ], Svg::text($day($this->today->modify('+'.$on.' days')))), range(0, $days - 1));
     }
 }
