@@ -94,7 +94,8 @@ final readonly class Rows
     {
         $text = $row[$name] ?? '';
 
-        return \is_string($text) && mb_check_encoding($text, 'UTF-8') && mb_strlen($text) <= $longest
+        // A database that ends texts at a NUL would keep less than was read.
+        return \is_string($text) && mb_check_encoding($text, 'UTF-8') && !str_contains($text, "\0") && mb_strlen($text) <= $longest
             ? $text
             : throw PieceUnreadable::at($name, new Message('text-too-long', ['most' => $longest]));
     }

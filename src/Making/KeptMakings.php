@@ -127,14 +127,16 @@ final readonly class KeptMakings implements Kept
             $times[$name] = false === $at ? false : Rows::time($row, $name)->format(\DATE_ATOM);
         }
         $name = Rows::text($row, 'name', 200);
+        $called = $this->document($document);
+        $called = '' === $name ? $called : $name;
 
-        return new Row(Rows::uid($row), '' === $name ? $this->document($document) : $name, [
+        return new Row(Rows::uid($row), $called, [
             'uid' => Rows::uid($row),
             'pieceUid' => Rows::uid($row + ['pieceUid' => ''], self::UID, 'pieceUid'),
             'orderUid' => Rows::uid($row + ['orderUid' => ''], self::UID, 'orderUid'),
             'number' => Rows::number($row, 'number', 1, self::MOST_NUMBER, 1),
             'changes' => (object) self::changes(\is_array($row['changes'] ?? null) ? $row['changes'] : []),
-            'name' => $name,
+            'name' => [] === $document ? '' : $called, // what follows its piece is called as that
             'piece' => (object) $document,
             'hand' => self::hand($hand),
             'design' => Rows::text($row, 'design', 16),
@@ -160,6 +162,7 @@ final readonly class KeptMakings implements Kept
             Rows::number($data, 'number', 1, self::MOST_NUMBER, 1),
             Rows::time($data, 'planned'),
         );
+        $making->plan(Rows::number($data, 'number', 1, self::MOST_NUMBER, 1), Rows::time($data, 'planned'));
         $making->change(self::changes((array) $data['changes']));
         $making->belong($order);
         $making->freeze(

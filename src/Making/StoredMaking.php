@@ -320,6 +320,14 @@ class StoredMaking
     }
 
     /**
+     * Becomes that of so many, planned then, as it is in another copy of its maker's data.
+     */
+    public function plan(int $number, \DateTimeImmutable $at): void
+    {
+        [$this->number, $this->plannedAt] = [$number, $at];
+    }
+
+    /**
      * @param array<string, string> $changes
      */
     public function change(array $changes): void

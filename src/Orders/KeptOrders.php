@@ -89,7 +89,7 @@ final readonly class KeptOrders implements Kept
         $document = OrderReader::read($row->data);
         $there = $isNew ? null : $this->find($row->uid);
         $order = $there ?? new StoredOrder($row->uid, $document, Rows::time($row->data, 'asked'));
-        $order->become($document);
+        $order->become($document, Rows::time($row->data, 'asked'));
         $order->close(false === $row->data['closed'] ? null : Rows::time($row->data, 'closed'));
         $this->manager->persist($order);
     }

@@ -116,11 +116,13 @@ class StoredOrder
     }
 
     /**
-     * @param array<string, mixed> $document
+     * @param array<string, mixed>    $document
+     * @param \DateTimeImmutable|null $asked    when it was asked for, where another copy of it says so
      */
-    public function become(array $document): void
+    public function become(array $document, ?\DateTimeImmutable $asked = null): void
     {
         $this->document = $document;
+        $this->askedAt = $asked ?? $this->askedAt;
     }
 
     public function close(?\DateTimeImmutable $at): void
