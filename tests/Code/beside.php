@@ -253,7 +253,6 @@ return [
     'src/Log/Reopener.php' => 'App/Making/HistoriesTest',
     'src/Log/Typed.php' => 'App/Page/Log/LogControllerTest',
     'src/Making/Adopting.php' => 'App/Page/Making/MakingControllerTest',
-    'src/Making/KeptMakings.php' => 'App/Making/HistoriesTest',
     'src/Making/MakingPlans.php' => 'App/Making/HistoriesTest',
     'src/Making/Makings.php' => 'App/Making/HistoriesTest',
     'src/Making/OrderFiller.php' => 'App/Page/Orders/OrderControllerTest',
