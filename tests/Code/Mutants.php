@@ -119,6 +119,12 @@ final class Mutants
 
     private static function isPlace(Node $node): bool
     {
+        // What an attribute says of a column the default database does not ask for.
+        for ($above = $node->getAttribute('parent'); $above instanceof Node; $above = $above->getAttribute('parent')) {
+            if ($above instanceof Node\Attribute) {
+                return false;
+            }
+        }
         $isConstant = ($node instanceof Node\Scalar\Int_ || $node instanceof Node\Scalar\Float_)
             && !$node->getAttribute('parent') instanceof Node\DeclareItem;
         $isCall = $node instanceof Node\Stmt\Expression

@@ -244,7 +244,6 @@ return [
     'src/Kept/Rows.php' => 'App/Backup/ArchiveTest',
     'src/Lesson/Cords.php' => 'App/Page/Lesson/LessonControllerTest',
     'src/Lesson/LessonWords.php' => 'App/Console/KnotsCommandTest',
-    'src/Lesson/Where.php' => 'App/Page/Lesson/LessonControllerTest',
     'src/Log/KeptLog.php' => 'App/Backup/ArchiveTest',
     'src/Log/Log.php' => 'App/Page/Log/LogControllerTest',
     'src/Log/LogTable.php' => 'App/Page/Log/LogControllerTest',
