@@ -38,6 +38,18 @@ abstract class BrowserCase extends TestCase
         ]);
     }
 
+    /**
+     * Presses the tab key; beside the driver, which takes what is sent to a field for files as the name of one.
+     */
+    protected function tab(): void
+    {
+        foreach (['rawKeyDown', 'keyUp'] as $type) {
+            $this->tools->execute('Input.dispatchKeyEvent', [
+                'type' => $type, 'key' => 'Tab', 'code' => 'Tab', 'windowsVirtualKeyCode' => 9,
+            ]);
+        }
+    }
+
     protected function touch(bool $isTouched): void
     {
         $this->tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => $isTouched, 'maxTouchPoints' => 5]);

@@ -632,7 +632,7 @@ final class PieceTest extends BrowserCase
         $this->find('form[action$="/add"] button')->click();
         $this->until('return document.querySelectorAll("#things > li").length === 1');
         $order = (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH);
-        $small = [];
+        [$small, $missed] = [[], []];
         $slow = [
             $making, $making.'/finish', $piece.'/makings', $order.'/slip', '/bin', '/stock/takings', $piece.'/arrange', $piece.'?stage=materials',
             $piece.'?stage=pattern', $piece.'?stage=closure', $piece.'?stage=checks', $piece.'?stage=make', $piece.'?stage=finish',
@@ -694,6 +694,7 @@ final class PieceTest extends BrowserCase
             $this->open($path);
             $this->assertAccessible();
             $small = $isLamp ? [...$small, ...$this->small($path)] : [];
+            $missed = $isLamp ? [...$missed, ...$this->missed($path)] : [];
             self::assertTrue($this->read('
                 const here = document.querySelector(".masthead [aria-current]")?.getBoundingClientRect();
                 return !here || (here.left >= 0 && here.right <= innerWidth + 1);
@@ -709,6 +710,7 @@ final class PieceTest extends BrowserCase
             }
         }
         self::assertSame([], $small, 'a finger finds 44 px of whatever is pressed');
+        self::assertSame([], $missed, 'the tab key comes to whatever can be pressed or written in');
         $this->forgetTheHand();
     }
 
@@ -767,6 +769,49 @@ final class PieceTest extends BrowserCase
         return array_values(array_map(
             static fn (mixed $one): string => $path.': '.(\is_string($one) ? $one : ''),
             $small,
+        ));
+    }
+
+    /**
+     * Returns what the tab key does not come to, from the first to the last of a page.
+     *
+     * @return list<string>
+     */
+    private function missed(string $path): array
+    {
+        $count = $this->number('
+            const groups = new Set();
+            window.walk = [...document.querySelectorAll("a[href], button, input:not([type=hidden]), select, textarea, summary")].filter((one) => {
+                if (one.disabled || one.tabIndex < 0 || !one.checkVisibility({ visibilityProperty: true })) {
+                    return false;
+                }
+                const group = one.type === "radio" ? `${one.form?.id} ${one.name}` : null;
+                const isFirst = group === null || !groups.has(group);
+                groups.add(group);
+                return isFirst;
+            });
+            window.walked = new Set([document.querySelector(".skip")]);
+            document.addEventListener("focusin", (event) => {
+                const one = event.target;
+                walked.add(one.type === "radio" ? walk.find((first) => first.name === one.name && first.form === one.form) : one);
+            });
+            document.querySelector(".skip").focus();
+            return walk.length;
+        ');
+        // A time and a day have several stops each, and what scrolls by itself is one, too.
+        for ($left = 2 * (int) $count + 60; $left > 0; --$left) {
+            $this->tab();
+            if (0 === $left % 10 && true === $this->read('return walk.every((one) => walked.has(one))')) {
+                break;
+            }
+        }
+        $missed = $this->read('return walk.filter((one) => !walked.has(one)).map((one) =>
+            `${one.tagName} ${one.id} ${one.name ?? ""} ${one.textContent.trim().slice(0, 30)}`)');
+        self::assertIsArray($missed);
+
+        return array_values(array_map(
+            static fn (mixed $one): string => $path.': '.(\is_string($one) ? $one : ''),
+            $missed,
         ));
     }
 
