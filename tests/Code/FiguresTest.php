@@ -9,6 +9,9 @@ use Rinkel\Tests\Architecture\Layers;
 
 final class FiguresTest extends TestCase
 {
+    /** All of the code is read once. */
+    private static ?Figures $figures = null;
+
     /**
      * A part that no layer names could know all others, and all others it.
      */
@@ -20,7 +23,7 @@ final class FiguresTest extends TestCase
 
     public function testNoPartKnowsItselfThroughOthers(): void
     {
-        $figures = new Figures();
+        $figures = self::figures();
 
         self::assertSame([], $figures->cycles());
         self::assertSame([], $figures->pairs());
@@ -29,12 +32,12 @@ final class FiguresTest extends TestCase
 
     public function testEachNameStandsOnce(): void
     {
-        self::assertSame([], (new Figures())->sharedNames());
+        self::assertSame([], self::figures()->sharedNames());
     }
 
     public function testNobodyCountsArguments(): void
     {
-        self::assertSame([], (new Figures())->countedArguments());
+        self::assertSame([], self::figures()->countedArguments());
     }
 
     /**
@@ -44,8 +47,8 @@ final class FiguresTest extends TestCase
     {
         $beside = require __DIR__.'/beside.php';
         self::assertIsArray($beside);
-        self::assertSame([], array_diff(array_keys((new Figures())->untested()), array_keys($beside)), 'nobody tests it');
-        self::assertSame([], array_diff(array_keys($beside), array_keys((new Figures())->untested())), 'it has its own by now');
+        self::assertSame([], array_diff(array_keys(self::figures()->untested()), array_keys($beside)), 'nobody tests it');
+        self::assertSame([], array_diff(array_keys($beside), array_keys(self::figures()->untested())), 'it has its own by now');
         foreach ($beside as $path => $test) {
             self::assertIsString($test);
             self::assertTrue('' === $test || is_file(\dirname(__DIR__).'/'.$test.'.php'), $path.' is tested by '.$test);
@@ -54,7 +57,7 @@ final class FiguresTest extends TestCase
 
     public function testATemplateIsReadWithoutScrollingSideways(): void
     {
-        self::assertSame([], (new Figures())->wideTemplateLines());
+        self::assertSame([], self::figures()->wideTemplateLines());
     }
 
     /**
@@ -78,5 +81,10 @@ final class FiguresTest extends TestCase
         sort($names);
 
         return $names;
+    }
+
+    private static function figures(): Figures
+    {
+        return self::$figures ??= new Figures();
     }
 }
