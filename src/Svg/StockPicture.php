@@ -137,12 +137,12 @@ final class StockPicture
      *
      * @param string $id no other drawing of the page has
      */
-    public static function thing(Cord|Bead|Finding $what, ?int $count, string $id): string
+    public static function thing(Cord|Bead|Finding $what, ?int $count, string $id, string $label = ''): string
     {
         return match (true) {
-            $what instanceof Cord => self::hank($what, ''),
-            $what instanceof Bead => self::beads($what, $count, $id, ''),
-            default => self::finding($what, ''),
+            $what instanceof Cord => self::hank($what, $label),
+            $what instanceof Bead => self::beads($what, $count, $id, $label),
+            default => self::finding($what, $label),
         };
     }
 

@@ -14,8 +14,6 @@ use Rinkel\App\Svg\PagePictures;
 use Rinkel\App\Svg\PriceBar;
 use Rinkel\App\Svg\StockBar;
 use Rinkel\App\Svg\StockPicture;
-use Rinkel\Core\Material\Bead;
-use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
 use Symfony\Contracts\Translation\TranslatorInterface;
@@ -52,13 +50,11 @@ final class StockExtension extends AbstractExtension
      */
     private static function picture(StockRow $row, float $tape, string $label): string
     {
-        $what = $row->counted()?->what;
-        $full = $row->price?->for;
+        [$cord, $counted, $full] = [$row->cord(), $row->counted(), $row->price?->for];
 
         return match (true) {
-            null !== $row->cord() => StockPicture::cord($row->cord(), $full instanceof Length ? $full : null, $tape, $label),
-            $what instanceof Bead => StockPicture::beads($what, $row->counted()?->count, 'stock-'.$row->stored->id(), $label),
-            $what instanceof Finding => StockPicture::finding($what, $label),
+            null !== $cord => StockPicture::cord($cord, $full instanceof Length ? $full : null, $tape, $label),
+            null !== $counted => StockPicture::thing($counted->what, $counted->count, 'stock-'.$row->stored->id(), $label),
             default => '',
         };
     }
