@@ -16,7 +16,9 @@ final class Version20261201080000 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql('CREATE TABLE day (id INTEGER PRIMARY KEY AUTOINCREMENT NOT NULL, uid VARCHAR(32) NOT NULL, day VARCHAR(10) NOT NULL, document CLOB NOT NULL)');
+        $this->addSql('CREATE TABLE day (
+            id INTEGER PRIMARY KEY AUTOINCREMENT NOT NULL, uid VARCHAR(32) NOT NULL,
+            day VARCHAR(10) NOT NULL, document CLOB NOT NULL)');
         $this->addSql('CREATE UNIQUE INDEX day_uid ON day (uid)');
         $this->addSql('CREATE UNIQUE INDEX day_on ON day (day)');
     }

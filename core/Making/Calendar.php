@@ -25,9 +25,9 @@ final readonly class Calendar
     ) {}
 
     /**
-     * @param list<array{0: int|null, 1: int, 2?: int}> $works  until which day from today each is due, null where no day
-     *                                                          is said, its minutes, and from which day it is begun;
-     *                                                          before today is below 0
+     * @param list<array{0: int|null, 1: int, 2?: int}> $works  until which day from today each is due, null where no
+     *                                                          day is said, its minutes, and from which day it is
+     *                                                          begun; before today is below 0
      * @param int                                       $perDay minutes of hands, at least 1
      */
     public static function of(array $works, int $perDay): self

@@ -188,7 +188,8 @@ final class Day
     }
 
     /**
-     * Has hands idle as late as may be: a stretch is put before others where all still ends as early, and sooner begins.
+     * Has hands idle as late as may be: a stretch is put before others where all still ends as early, and sooner
+     * begins.
      */
     private function fill(): void
     {

@@ -36,8 +36,8 @@ final readonly class WrittenLength implements \Stringable
     }
 
     /**
-     * Returns the same in decimals of an inch, a digit more than of a millimetre, as small sizes are said by who works in
-     * inches; as it is when it is no small size in millimetres.
+     * Returns the same in decimals of an inch, a digit more than of a millimetre, as small sizes are said by who works
+     * in inches; as it is when it is no small size in millimetres.
      */
     public function imperial(): self
     {

@@ -16,8 +16,8 @@ final readonly class Series
 {
     /**
      * @param list<SizeTurn>                    $turns  in order
-     * @param array<int, list<array{int, int}>> $places by piece: each of its runs of work as the turn in which it is done,
-     *                                                  and the act after its last
+     * @param array<int, list<array{int, int}>> $places by piece: each of its runs of work as the turn in which it is
+     *                                                  done, and the act after its last
      */
     private function __construct(public array $turns, private array $places) {}
 
@@ -34,7 +34,9 @@ final readonly class Series
         }
         // Turn by turn: what comes first in any piece is done in all of them that have it.
         while ([] !== array_filter($chains)) {
-            $next = self::first(array_map(static fn (array $chain): ?Operation => $chain[0]->operation ?? null, $chains));
+            $next = self::first(
+                array_map(static fn (array $chain): ?Operation => $chain[0]->operation ?? null, $chains),
+            );
             $turn = new SizeTurn($next, 0, 0.0, 0);
             foreach ($chains as $which => $chain) {
                 if ($next === ($chain[0]->operation ?? null)) {

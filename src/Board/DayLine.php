@@ -71,7 +71,8 @@ final readonly class DayLine
     {
         $parts = [];
         $every = $this->minutes > 600 ? 120 : ($this->minutes > 180 ? 60 : 30);
-        for ($at = ($every - ((int) $this->day->begin->format('i') % $every)) % $every; $at <= $this->minutes; $at += $every) {
+        $first = ($every - ((int) $this->day->begin->format('i') % $every)) % $every;
+        for ($at = $first; $at <= $this->minutes; $at += $every) {
             $parts[] = $this->upright($at, self::HEAD - 4, $bottom, 'day-hour');
             $parts[] = Svg::element(
                 'text',
@@ -107,7 +108,11 @@ final readonly class DayLine
      */
     private function stretch(DayStretch $stretch): string
     {
-        [$from, $until, $y] = [$this->x($stretch->from), $this->x($stretch->until), self::HEAD + self::ROW * $stretch->piece];
+        [$from, $until, $y] = [
+            $this->x($stretch->from),
+            $this->x($stretch->until),
+            self::HEAD + self::ROW * $stretch->piece,
+        ];
         $isWork = $stretch->from < $this->minutes && $stretch->until > $stretch->from;
         $isWait = $stretch->from < $this->minutes && $stretch->waits > $stretch->until;
 
@@ -133,7 +138,12 @@ final readonly class DayLine
     {
         $passed = null === $now ? -1 : intdiv($now->getTimestamp() - $this->day->begin->getTimestamp(), 60);
 
-        return $passed >= 0 && $passed <= $this->minutes ? $this->upright($passed, self::HEAD - 6, $bottom, 'day-now') : '';
+        return $passed >= 0 && $passed <= $this->minutes ? $this->upright(
+            $passed,
+            self::HEAD - 6,
+            $bottom,
+            'day-now',
+        ) : '';
     }
 
     private function upright(int $at, float $top, float $bottom, string $class): string

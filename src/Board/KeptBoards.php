@@ -143,7 +143,9 @@ final readonly class KeptBoards implements Kept
         $total = 0 === $total && null !== $piece ? $this->planner->plan($piece)->acts()->moves : $total;
         $finished = $row['finished'] ?? false;
         $touched = Rows::timeOrNone($row, 'touched') ?? new \DateTimeImmutable('@0');
-        $taps = array_values(array_column(array_map(self::tap(...), Rows::list($row, 'taps', self::MOST_TAPS)), null, 'id'));
+        $taps = array_values(
+            array_column(array_map(self::tap(...), Rows::list($row, 'taps', self::MOST_TAPS)), null, 'id'),
+        );
         usort($taps, static fn (array $one, array $other): int => $one['number'] <=> $other['number']);
 
         return new Row($uid, $piece->name ?? $this->making($row)?->name() ?? '', [

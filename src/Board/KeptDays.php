@@ -22,7 +22,8 @@ final readonly class KeptDays implements Kept
     public const MOST = 16;
 
     private const MOST_PINS = 200;
-    private const CLOCK = '/^(?:[01]\d|2[0-3]):[0-5]\d$/D';
+    /** A time of day. */
+    public const CLOCK = '/^(?:[01]\d|2[0-3]):[0-5]\d$/D';
 
     public function __construct(
         private EntityManagerInterface $manager,
@@ -107,11 +108,7 @@ final readonly class KeptDays implements Kept
      */
     private static function day(string $day): string
     {
-        $read = str_contains($day, "\0") ? false : \DateTimeImmutable::createFromFormat('!Y-m-d', $day);
-
-        return false !== $read && $read->format('Y-m-d') === $day
-            ? $day
-            : throw PieceUnreadable::at('day', new Message('time-wanted'));
+        return Rows::isDay($day) ? $day : throw PieceUnreadable::at('day', new Message('time-wanted'));
     }
 
     /**
@@ -130,7 +127,10 @@ final readonly class KeptDays implements Kept
 
         return [
             'begin' => self::clock($row + ['begin' => '09:00'], 'begin'),
-            'pieces' => array_map(static fn (mixed $uid): string => Rows::uid(['pieces' => $uid], name: 'pieces'), $pieces),
+            'pieces' => array_map(
+                static fn (mixed $uid): string => Rows::uid(['pieces' => $uid], name: 'pieces'),
+                $pieces,
+            ),
             'pins' => array_map(static fn (array $pin): array => [
                 'piece' => Rows::uid($pin, name: 'piece'),
                 'left' => Rows::number($pin, 'left', 1, 1000),
@@ -148,6 +148,9 @@ final readonly class KeptDays implements Kept
     {
         $clock = Rows::text($row, $name, 5);
 
-        return 1 === preg_match(self::CLOCK, $clock) ? $clock : throw PieceUnreadable::at($name, new Message('time-wanted'));
+        return 1 === preg_match(self::CLOCK, $clock) ? $clock : throw PieceUnreadable::at(
+            $name,
+            new Message('time-wanted'),
+        );
     }
 }

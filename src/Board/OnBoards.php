@@ -15,7 +15,7 @@ final readonly class OnBoards
 {
     /**
      * @param Operation|null                       $operation what is done here; null once all is made
-     * @param list<array{StoredBoard, bool, bool}> $boards    each with whether it has that behind it, and is the one shown
+     * @param list<array{StoredBoard, bool, bool}> $boards    each with whether it has that behind it, and is shown
      * @param int                                  $until     moves of this one after which it is another's turn
      * @param int|null                             $next      whose turn it is then; null where it stays this one's
      * @param int|null                             $due       whose turn it is now; null where it is this one's

@@ -8,7 +8,8 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
 /**
- * A day at the bench as its maker planned it: when it begins, which pieces, and which stretches begin at a time of hers.
+ * A day at the bench as its maker planned it: when it begins, which pieces, and which stretches begin at a time of
+ * hers.
  *
  * @phpstan-type Pin array{piece: string, left: int, at: string}
  * @phpstan-type Planned array{begin: string, pieces: list<string>, pins: list<Pin>}

@@ -55,7 +55,10 @@ final readonly class Together
     {
         $ids = array_map(static fn (StoredMaking $making): int => $making->id(), $this->makings->ofOrder($order));
         $found = [] === $ids ? [] : $this->boards->inUse($ids);
-        usort($found, static fn (StoredBoard $one, StoredBoard $other): int => $one->making()->id() <=> $other->making()->id());
+        usort(
+            $found,
+            static fn (StoredBoard $one, StoredBoard $other): int => $one->making()->id() <=> $other->making()->id(),
+        );
         [$boards, $plans, $known] = [[], [], []];
         foreach ($found as $board) {
             try {

@@ -61,8 +61,9 @@ final readonly class Shopping
     }
 
     /**
-     * @return list<array{Cord, list<string>, Length, array<string, int>, Length|null, list<Demand>}> what no spool and no
-     *                                                                                                offcut serves
+     * Returns what no spool and no offcut serves.
+     *
+     * @return list<array{Cord, list<string>, Length, array<string, int>, Length|null, list<Demand>}>
      */
     private static function cords(Cutting $cutting): array
     {
@@ -81,10 +82,12 @@ final readonly class Shopping
     }
 
     /**
+     * Returns what is not there.
+     *
      * @param list<Need>              $needs
      * @param array<string, StockRow> $rows
      *
-     * @return list<array{Bead|Finding, list<string>, int, array<string, int>, Length|null, list<Demand>}> what is not there
+     * @return list<array{Bead|Finding, list<string>, int, array<string, int>, Length|null, list<Demand>}>
      */
     private static function things(array $needs, array $rows): array
     {

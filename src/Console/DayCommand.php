@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Console;
 
 use Rinkel\App\Board\Days;
+use Rinkel\App\Kept\Rows;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -31,7 +32,7 @@ final class DayCommand extends Command
     {
         $asked = $input->getArgument('day');
         $date = \is_string($asked) ? $asked : $this->days->today();
-        if (1 !== preg_match('/^20\d\d-(\d\d)-(\d\d)$/D', $date, $of) || !checkdate((int) $of[1], (int) $of[2], (int) substr($date, 0, 4))) {
+        if (!Rows::isDay($date)) {
             $output->writeln('A day is written as 2026-12-24.');
 
             return Command::FAILURE;
@@ -42,7 +43,10 @@ final class DayCommand extends Command
                 '%s–%s  %s%s%s',
                 $day->at($stretch->from)->format('H:i'),
                 $day->at($stretch->until)->format('H:i'),
-                json_encode($day->pieces[$stretch->piece]->document()['name'] ?? '', \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES),
+                json_encode(
+                    $day->pieces[$stretch->piece]->document()['name'] ?? '',
+                    \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
+                ),
                 null === $day->pin($stretch) ? '' : ' (stays there)',
                 $stretch->waits > $stretch->until ? ', waits until '.$day->at($stretch->waits)->format('H:i, j M') : '',
             ));

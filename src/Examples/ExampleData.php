@@ -32,8 +32,8 @@ use Rinkel\Core\Stock\Kind;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 /**
- * The example data: pieces, people, samples, stock, boards, orders and a log of an invented maker. It is laid only where
- * nobody has a piece yet, what it is is written down, and all of it is gone with one act.
+ * The example data: pieces, people, samples, stock, boards, orders, a day and a log of an invented maker. It is laid
+ * only where nobody has a piece yet, what it is is written down, and all of it is gone with one act.
  */
 final readonly class ExampleData
 {
@@ -101,7 +101,11 @@ final readonly class ExampleData
         $this->alone->run(function () use ($files): void {
             $before = $this->present();
             $this->all($files);
-            $set = array_filter(self::TERMS, fn (string $name): bool => '' === $this->preferences->all()[$name], \ARRAY_FILTER_USE_KEY);
+            $set = array_filter(
+                self::TERMS,
+                fn (string $name): bool => '' === $this->preferences->all()[$name],
+                \ARRAY_FILTER_USE_KEY,
+            );
             $this->preferences->keep($set + $this->preferences->all());
             foreach ([...array_diff($this->present(), $before), ...array_map(
                 static fn (string $name, string $text): string => self::SETTING.' '.$name.' '.$text,
@@ -148,7 +152,8 @@ final readonly class ExampleData
             $now = $this->preferences->all();
             $this->preferences->keep(array_fill_keys(array_column(array_filter(
                 $marks,
-                static fn (array $mark): bool => self::SETTING === $mark[0] && ($now[$mark[1] ?? ''] ?? '') === ($mark[2] ?? ''),
+                static fn (array $mark): bool => self::SETTING === $mark[0]
+                    && ($now[$mark[1] ?? ''] ?? '') === ($mark[2] ?? ''),
             ), 1), '') + $now);
             $this->manager->createQuery('DELETE FROM '.StoredExample::class)->execute();
         });

@@ -70,6 +70,15 @@ final readonly class Rows
     }
 
     /**
+     * Returns whether there is such a day of these hundred years: "2026-12-24".
+     */
+    public static function isDay(string $text): bool
+    {
+        return 1 === preg_match('/^20\d\d-(\d\d)-(\d\d)$/D', $text, $of)
+            && checkdate((int) $of[1], (int) $of[2], (int) substr($text, 0, 4));
+    }
+
+    /**
      * @param array<mixed> $row
      *
      * @throws PieceUnreadable If something else stands there
@@ -95,7 +104,9 @@ final readonly class Rows
         $text = $row[$name] ?? '';
 
         // A database that ends texts at a NUL would keep less than was read.
-        return \is_string($text) && mb_check_encoding($text, 'UTF-8') && !str_contains($text, "\0") && mb_strlen($text) <= $longest
+        $isText = \is_string($text) && mb_check_encoding($text, 'UTF-8') && !str_contains($text, "\0");
+
+        return $isText && mb_strlen($text) <= $longest
             ? $text
             : throw PieceUnreadable::at($name, new Message('text-too-long', ['most' => $longest]));
     }

@@ -34,7 +34,9 @@ final readonly class Where
         $there = [];
         $anew = 0;
         foreach ($this->pieces->onTheTable(self::PIECES) as $stored) {
-            $item = $this->cache->getItem('lessons.'.hash('xxh128', serialize($stored->document()))); // the same of any copy of it
+            $item = $this->cache->getItem(
+                'lessons.'.hash('xxh128', serialize($stored->document())),
+            ); // the same of any copy of it
             if (!$item->isHit()) {
                 if (++$anew > self::ANEW) {
                     continue;

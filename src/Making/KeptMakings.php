@@ -266,7 +266,7 @@ final readonly class KeptMakings implements Kept
                 throw PieceUnreadable::at('changes', new Message('no-piece'));
             }
             $read[(string) $field] = Rows::text(['of' => $text], 'of', 500);
-            if ('from' === $field && 1 !== preg_match('/^20\d\d-\d\d-\d\d$/D', $read[$field])) {
+            if ('from' === $field && !Rows::isDay($read[$field])) {
                 throw PieceUnreadable::at('changes', new Message('time-wanted'));
             }
         }

@@ -134,7 +134,11 @@ final readonly class MakingPlans
     {
         return hash('xxh3', serialize($making->isFrozen()
             ? [$making->document(), $making->hand()]
-            : [$making->piece()?->id(), array_diff_key($making->changes(), ['from' => '']), $making->order()?->isKit()]));
+            : [
+                $making->piece()?->id(),
+                array_diff_key($making->changes(), ['from' => '']),
+                $making->order()?->isKit(),
+            ]));
     }
 
     /**

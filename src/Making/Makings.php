@@ -71,7 +71,9 @@ final readonly class Makings
      */
     public function isAnyMade(): bool
     {
-        return false !== $this->manager->getConnection()->fetchOne('SELECT 1 FROM making WHERE made_at IS NOT NULL LIMIT 1');
+        return false !== $this->manager->getConnection()->fetchOne(
+            'SELECT 1 FROM making WHERE made_at IS NOT NULL LIMIT 1',
+        );
     }
 
     /**
@@ -185,7 +187,10 @@ final readonly class Makings
      */
     public function again(StoredMaking $making, StoredPiece $piece, bool $isRepair): StoredMaking
     {
-        $changes = array_diff_key($making->changes(), ['repair' => '', 'from' => '']) + ($isRepair ? ['repair' => 'yes'] : []);
+        $changes = array_diff_key(
+            $making->changes(),
+            ['repair' => '', 'from' => ''],
+        ) + ($isRepair ? ['repair' => 'yes'] : []);
         $again = $this->plan($piece, null, $changes);
         if ($making->isFrozen()) {
             $again->freeze(...[...$this->plans->factOf($making->document()), $making->design()]);

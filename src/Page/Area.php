@@ -40,7 +40,8 @@ enum Area: string
         return match ($this) {
             self::Work => [
                 'table' => [
-                    'piece', 'piece_create', 'piece_finish', 'making_finish', 'piece_makings', 'making', 'making_adopt', 'board',
+                    'piece', 'piece_create', 'piece_finish', 'making_finish', 'piece_makings', 'making', 'making_adopt',
+                    'board',
                     'board_read', 'import', 'sizes', 'kit', 'series', 'moved', 'reach', 'arrange', 'kept', 'kept_mend',
                 ],
                 'orders' => ['order', 'order_ask', 'order_change', 'order_add', 'order_slip'],

@@ -182,7 +182,11 @@ final readonly class KitPaper
         }
         $letters = [] === $part->letters ? [] : [$this->words->letters($part->letters)];
 
-        return [implode(', ', $part->what->names), $this->words->wording->material($part->what->what, $unit), ...$letters];
+        return [
+            implode(', ', $part->what->names),
+            $this->words->wording->material($part->what->what, $unit),
+            ...$letters,
+        ];
     }
 
     /**

@@ -40,7 +40,9 @@ final class Page extends \TCPDF
         $this->setCreator('Rinkel');
         $this->setTitle($title);
         // Read aloud in its language, called by its title, and with its headings to go by.
-        $this->setLanguageArray(['a_meta_charset' => 'UTF-8', 'a_meta_dir' => 'ltr', 'a_meta_language' => $language, 'w_page' => '']);
+        $this->setLanguageArray(
+            ['a_meta_charset' => 'UTF-8', 'a_meta_dir' => 'ltr', 'a_meta_language' => $language, 'w_page' => ''],
+        );
         $this->setViewerPreferences(['DisplayDocTitle' => true]);
         $this->setMargins(self::MARGIN, self::MARGIN, self::MARGIN);
         $this->setAutoPageBreak(true, self::FOOT);
@@ -57,8 +59,13 @@ final class Page extends \TCPDF
      * @param bool   $isImperial  whether the paper is Letter instead of A4
      * @param bool   $isLandscape whether it lies
      */
-    public static function of(string $title, string $language, string $check, bool $isImperial, bool $isLandscape = false): self
-    {
+    public static function of(
+        string $title,
+        string $language,
+        string $check,
+        bool $isImperial,
+        bool $isLandscape = false,
+    ): self {
         // Where the library was preloaded, what it defines beside its class was not.
         if (!\defined('K_CELL_HEIGHT_RATIO')) {
             require_once \dirname(
@@ -223,7 +230,14 @@ final class Page extends \TCPDF
         $at = $y + 2;
         foreach ($lines as $i => $line) {
             $this->setFont(self::FONT, 0 === $i ? 'B' : '', 0 === $i ? 13 : 7.5);
-            $this->MultiCell($width - 4, 0 === $i ? 6 : 3.6, ...$this->said($line), align: 'L', x: self::MARGIN + $x + 2, y: $at);
+            $this->MultiCell(
+                $width - 4,
+                0 === $i ? 6 : 3.6,
+                ...$this->said($line),
+                align: 'L',
+                x: self::MARGIN + $x + 2,
+                y: $at,
+            );
             $at = $this->GetY();
         }
         $this->setY($y);
@@ -247,7 +261,14 @@ final class Page extends \TCPDF
             $this->need(4.2 * $lines + 1);
             $y = $this->GetY();
             foreach ($cells as $column => $cell) {
-                $this->MultiCell($width - 1, 4.2, ...$this->said($cell), align: 'L', x: self::MARGIN + $column * $width, y: $y);
+                $this->MultiCell(
+                    $width - 1,
+                    4.2,
+                    ...$this->said($cell),
+                    align: 'L',
+                    x: self::MARGIN + $column * $width,
+                    y: $y,
+                );
             }
             $this->setY($y + 4.2 * $lines + 0.6);
             $this->setLineStyle(['width' => 0.1, 'color' => [120, 120, 120]]);
@@ -273,7 +294,16 @@ final class Page extends \TCPDF
             $this->Rect($at, $y, $width, 5);
             $this->setFont(self::FONT, '', 7);
             if ($width > 14) {
-                $this->MultiCell($width, 5, ...$this->said($words[$i] ?? ''), align: 'C', x: $at, y: $y, maxh: 5, valign: 'M');
+                $this->MultiCell(
+                    $width,
+                    5,
+                    ...$this->said($words[$i] ?? ''),
+                    align: 'C',
+                    x: $at,
+                    y: $y,
+                    maxh: 5,
+                    valign: 'M',
+                );
             }
             $at += $width;
         }
@@ -337,7 +367,8 @@ final class Page extends \TCPDF
     }
 
     /**
-     * Returns a text as the library takes it: in the font of the paper, and in another where that has no letters for it.
+     * Returns a text as the library takes it: in the font of the paper, and in another where that has no letters for
+     * it.
      *
      * @return array{txt: string, ishtml: bool}
      */

@@ -34,7 +34,13 @@ final readonly class Words
 
     public function page(string $title, Unit $unit, bool $isLandscape = false): Page
     {
-        return Page::of($title, $this->wording->language(), $this->of('paper.check'), $unit->isImperial(), $isLandscape);
+        return Page::of(
+            $title,
+            $this->wording->language(),
+            $this->of('paper.check'),
+            $unit->isImperial(),
+            $isLandscape,
+        );
     }
 
     public function toCut(Length $length, Unit $unit): string

@@ -78,8 +78,8 @@ final readonly class Cost
     }
 
     /**
-     * Returns of what the price is made, so that all parts add up to it: cord, beads, findings, time, and what each step
-     * adds; one that takes away is negative.
+     * Returns of what the price is made, so that all parts add up to it: cord, beads, findings, time, and what each
+     * step adds; one that takes away is negative.
      *
      * @return array<string, BigDecimal> those that are something
      */

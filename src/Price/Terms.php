@@ -44,7 +44,9 @@ final readonly class Terms
         $taxed = BigDecimal::of(100)->plus($this->tax)->toBigRational()->dividedBy(100);
         $kept = BigDecimal::of(100)->minus($this->fee)->toBigRational()->dividedBy(100);
 
-        return $price->toBigRational()->dividedBy($taxed)->multipliedBy($kept)->minus($this->packing->multipliedBy($count));
+        return $price->toBigRational()->dividedBy($taxed)->multipliedBy($kept)->minus(
+            $this->packing->multipliedBy($count),
+        );
     }
 
     /**

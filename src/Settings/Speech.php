@@ -8,7 +8,8 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 
 /**
- * Answers in the language that the maker chose, or her browser asks for. Where settings cannot be read, that is told in Rinkel's own.
+ * Answers in the language that the maker chose, or her browser asks for. Where settings cannot be read, that is told in
+ * Rinkel's own.
  */
 #[AsEventListener(priority: 50)]
 final readonly class Speech

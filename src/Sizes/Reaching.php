@@ -80,10 +80,11 @@ final readonly class Reaching
     }
 
     /**
+     * Returns cords by role, beads by name, and by field what cannot be read.
+     *
      * @param array<string, string> $typed by field
      *
-     * @return array{array<string, list<Length>>, array<string, int>, array<string, non-empty-list<Fault>>} cords by role,
-     *                                                                                                      beads by name, and what cannot be read
+     * @return array{array<string, list<Length>>, array<string, int>, array<string, non-empty-list<Fault>>}
      */
     private static function have(array $typed, Plan $plan): array
     {

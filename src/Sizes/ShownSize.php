@@ -34,8 +34,13 @@ final readonly class ShownSize
     /**
      * @param int|null $asked which step; the largest that can be made when null
      */
-    public static function of(Planner $planner, Growth $growth, AvailableMaterials $hand, int $largest, ?int $asked): self
-    {
+    public static function of(
+        Planner $planner,
+        Growth $growth,
+        AvailableMaterials $hand,
+        int $largest,
+        ?int $asked,
+    ): self {
         [$least, $most] = $growth->range();
         $most = min($most, $largest + self::BEYOND);
         $at = max($least, min($most, $asked ?? $largest));

@@ -62,7 +62,9 @@ final readonly class StockRow
     public static function isOf(StoredItem $stored, ?Hue $hue): bool
     {
         try {
-            return null !== $hue && '' !== $stored->text('colour') && $hue === Hue::of(Colour::parse($stored->text('colour')));
+            return null !== $hue && '' !== $stored->text('colour') && $hue === Hue::of(
+                Colour::parse($stored->text('colour')),
+            );
         } catch (Failure) {
             return false; // its own page says what is wrong with it
         }

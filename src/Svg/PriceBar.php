@@ -28,11 +28,16 @@ final class PriceBar
                 continue;
             }
             $inside = [Svg::element('rect', [
-                'x' => $x, 'y' => 0, 'width' => $wide, 'height' => self::HEIGHT, 'class' => 'price-part price-'.$part['kind'],
+                'x' => $x, 'y' => 0, 'width' => $wide, 'height' => self::HEIGHT,
+                'class' => 'price-part price-'.$part['kind'],
             ])];
             if ($wide > self::FIGURE) {
                 foreach ([[26, 'name', 'price-name'], [50, 'money', 'price-money']] as [$y, $what, $class]) {
-                    $inside[] = Svg::element('text', ['x' => $x + 10, 'y' => $y, 'class' => $class], Svg::text($part[$what]));
+                    $inside[] = Svg::element(
+                        'text',
+                        ['x' => $x + 10, 'y' => $y, 'class' => $class],
+                        Svg::text($part[$what]),
+                    );
                 }
             }
             $drawn[] = Svg::element(

@@ -81,7 +81,8 @@ final readonly class SizeRows
         $d = 'M%1$s,%3$s l%2$s,-%2$s v%4$s z M%5$s,%3$s l-%2$s,-%2$s v%4$s z';
 
         return Svg::element('g', ['class' => 'size-grip', 'data-grip' => $i], Svg::element('rect', [
-            'x' => $at - 2.5 * $size, 'y' => $y - 1.5 * $size, 'width' => 5 * $size, 'height' => 5 * $size, 'class' => 'grip-room',
+            'x' => $at - 2.5 * $size, 'y' => $y - 1.5 * $size, 'width' => 5 * $size, 'height' => 5 * $size,
+            'class' => 'grip-room',
         ]), Svg::element('path', ['d' => \sprintf(
             $d,
             ...array_map(Svg::number(...), [$at - $size, $size * 0.6, $y, $size * 1.2, $at + $size]),

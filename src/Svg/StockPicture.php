@@ -45,7 +45,11 @@ final class StockPicture
         foreach ($stock->supplies as $supply) {
             if ($supply->isSpool) {
                 $most = max($full->millimetres ?? self::FULL, $supply->length->millimetres ?? 0.0);
-                $parts[] = self::drum($x, $colour, null === $supply->length ? null : $supply->length->millimetres / $most);
+                $parts[] = self::drum(
+                    $x,
+                    $colour,
+                    null === $supply->length ? null : $supply->length->millimetres / $most,
+                );
                 $x += 66.0;
             }
         }
@@ -60,7 +64,10 @@ final class StockPicture
         $each = min(11.0, 58.0 / max(1, \count($offcuts)));
         foreach ($offcuts as $length) {
             $parts[] = Svg::element('rect', [
-                'x' => $from, 'y' => $y, 'width' => max(2.0, $room * $length / $tape), 'height' => max(1.5, 0.7 * $each),
+                'x' => $from, 'y' => $y, 'width' => max(
+                    2.0,
+                    $room * $length / $tape,
+                ), 'height' => max(1.5, 0.7 * $each),
                 'rx' => 1, 'fill' => $colour->hex, 'class' => 'cord-lying',
             ]);
             $y += $each;
@@ -124,7 +131,10 @@ final class StockPicture
         for ($i = 0; $i < $many; ++$i) {
             $off = ($i - ($many - 1) / 2) * ($thick + 0.8);
             $turns[] = Svg::element('ellipse', [
-                'cx' => $wide / 2, 'cy' => $high / 2, 'rx' => 0.34 * $wide + $off, 'ry' => max(1.0, 0.22 * $high + $off),
+                'cx' => $wide / 2, 'cy' => $high / 2, 'rx' => 0.34 * $wide + $off, 'ry' => max(
+                    1.0,
+                    0.22 * $high + $off,
+                ),
                 'fill' => 'none', 'stroke' => $cord->colour->hex, 'stroke-width' => $thick,
             ]);
         }
@@ -178,7 +188,12 @@ final class StockPicture
         $turns = [];
         for ($at = 3.0; $at < $wide; $at += 3.0) {
             $turns[] = Svg::element('path', [
-                'd' => \sprintf('M%s,%s v%s', Svg::number($x + 7 + $at), Svg::number($middle - $lies / 2), Svg::number($lies)),
+                'd' => \sprintf(
+                    'M%s,%s v%s',
+                    Svg::number($x + 7 + $at),
+                    Svg::number($middle - $lies / 2),
+                    Svg::number($lies),
+                ),
                 'class' => 'drum-turn',
             ]);
         }

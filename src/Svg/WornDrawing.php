@@ -183,7 +183,8 @@ final readonly class WornDrawing
     }
 
     /**
-     * Returns how far apart wraps lie: beside each other, with some skin between them, so that each is told from the next.
+     * Returns how far apart wraps lie: beside each other, with some skin between them, so that each is told from the
+     * next.
      */
     private static function apart(Ring $ring): float
     {

@@ -105,7 +105,9 @@ final readonly class Beginnings
         $group = BodyPlace::Neck->value === $typed['place'] ? 'neck' : 'around';
         $needs = [];
         foreach (array_keys($this->shelf->designs()[$group]) as $name) {
-            $needs[$name] = Design::of($this->planner->plan($this->piece(['design' => (string) $name] + $typed, $usual)));
+            $needs[$name] = Design::of(
+                $this->planner->plan($this->piece(['design' => (string) $name] + $typed, $usual)),
+            );
         }
 
         return $needs;

@@ -41,7 +41,8 @@ enum Family: string
      */
     public static function sorted(array $kinds, array $used): array
     {
-        $rank = static fn (string $kind): int => false === ($at = array_search($kind, $used, true)) ? \PHP_INT_MAX : $at;
+        $ranks = array_flip(array_unique($used));
+        $rank = static fn (string $kind): int => $ranks[$kind] ?? \PHP_INT_MAX;
         $families = [];
         foreach (self::cases() as $family) {
             $families[$family->value] = array_values(array_intersect($family->kinds(), $kinds));

@@ -19,7 +19,10 @@ final readonly class Found
 {
     public const PAGE = 24;
 
-    /** So long pieces that changed are looked at with one request, in seconds; so few however long it takes, and so many at most. */
+    /**
+     * So long pieces that changed are looked at with one request, in seconds; so few however long it takes, and so many
+     * at most.
+     */
     private const LOOK = 0.15;
     private const AT_LEAST = 4;
     private const AT_ONCE = 400;
@@ -90,8 +93,8 @@ final readonly class Found
     }
 
     /**
-     * @return array<int, true>|null ids of the pieces in which the words stand and that are made so; null where nothing of
-     *                               that is asked for
+     * @return array<int, true>|null ids of the pieces in which the words stand and that are made so; null where nothing
+     *                               of that is asked for
      */
     public function meant(TableRequest $asked): ?array
     {

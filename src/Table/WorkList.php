@@ -16,7 +16,9 @@ use Rinkel\App\Platform\Wording\Times;
  * The work as it lies on the Table: late and due first, then what is on the board, what dries, what is to be cut, and
  * what was delivered lately. It plans nothing, and reads wholly only what is shown.
  *
- * @phpstan-type Standing array{id: int, piece: int, group: string, state: string, due: string, whom: string, isDrying: bool}
+ * @phpstan-type Standing array{
+ *     id: int, piece: int, group: string, state: string, due: string, whom: string, isDrying: bool
+ * }
  */
 final readonly class WorkList
 {

@@ -22,7 +22,8 @@ final class DayTest extends BrowserCase
         $this->open('/day?day=2027-01-04');
         $this->untilShown('#day-form', 'Day two');
         foreach (['Day one', 'Day two'] as $i => $name) {
-            $this->read('[...document.querySelectorAll("label.touch")].find((one) => one.textContent.includes("'.$name.'")).click()');
+            $this->read('[...document.querySelectorAll("label.touch")]
+                .find((one) => one.textContent.includes("'.$name.'")).click()');
             $this->until('return document.querySelectorAll("#day-order li").length === '.($i + 1));
         }
         $first = $this->driver->findElements(WebDriverBy::cssSelector('.day-line [data-at]'))[0] ?? null;

@@ -100,7 +100,9 @@ final class OrderTest extends BrowserCase
         $this->find('a#together')->click();
         $this->until('return document.querySelectorAll("#together li").length === 2');
         // Marking may be left of one, then comes the body of the one, then that of the other.
-        for ($turn = 0; $turn < 3 && 0.0 === $this->number('return document.querySelectorAll("#together [data-turn=done]").length'); ++$turn) {
+        for ($turn = 0; $turn < 3 && 0.0 === $this->number(
+            'return document.querySelectorAll("#together [data-turn=done]").length',
+        ); ++$turn) {
             $here = $this->read('return location.pathname');
             $until = $this->number('return +document.querySelector("#together").dataset.until');
             for ($i = 0; $i < 40 && $this->number('return document.querySelector("#progress").value') < $until; ++$i) {
@@ -109,7 +111,9 @@ final class OrderTest extends BrowserCase
             self::assertSame($until, $this->number('return document.querySelector("#progress").value'));
             self::assertTrue($this->read('return document.querySelector("#turn-next").classList.contains("act")'));
             $this->find('#more')->click();
-            $this->until('return location.pathname.startsWith("/boards/") && location.pathname !== '.json_encode($here));
+            $this->until(
+                'return location.pathname.startsWith("/boards/") && location.pathname !== '.json_encode($here),
+            );
             $this->until('return !!document.querySelector("#together")');
         }
         self::assertSame(1.0, $this->number('return document.querySelectorAll("#together [data-turn=done]").length'));

@@ -13,6 +13,9 @@ final class PieceTest extends BrowserCase
     /** Whether pages are looked at by lamp. */
     private bool $lamp = false;
 
+    /** What a finger presses, and the tab key comes to. */
+    private const PRESSED = 'a[href], button, input:not([type=hidden]), select, textarea, summary';
+
     private const KNOTS = '[...document.querySelectorAll("#board [data-knots]")].reduce((sum, run) => sum + Number(run.dataset.knots), 0)';
 
     public function testTypingAWristRedrawsTheBandAndTheCutListAndKeepsTheCursor(): void
@@ -634,8 +637,10 @@ final class PieceTest extends BrowserCase
         $order = (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH);
         [$small, $missed] = [[], []];
         $slow = [
-            $making, $making.'/finish', $piece.'/makings', $order.'/slip', '/bin', '/stock/takings', $piece.'/arrange', $piece.'?stage=materials',
-            $piece.'?stage=pattern', $piece.'?stage=closure', $piece.'?stage=checks', $piece.'?stage=make', $piece.'?stage=finish',
+            $making, $making.'/finish', $piece.'/makings', $order.'/slip', '/bin', '/stock/takings', $piece.'/arrange',
+            $piece.'?stage=materials',
+            $piece.'?stage=pattern', $piece.'?stage=closure', $piece.'?stage=checks', $piece.'?stage=make',
+            $piece.'?stage=finish',
         ];
         foreach ([
             '/',
@@ -748,18 +753,22 @@ final class PieceTest extends BrowserCase
     {
         $small = $this->read('
             const small = [];
-            for (const one of document.querySelectorAll("a[href], button, input:not([type=hidden]), select, textarea, summary")) {
+            for (const one of document.querySelectorAll("'.self::PRESSED.'")) {
                 const label = ["checkbox", "radio"].includes(one.type) ? one.closest("label") : null;
                 const box = (label ?? one).getBoundingClientRect();
                 const style = getComputedStyle(one);
                 const after = getComputedStyle(one, "::after");
                 const extra = after.position === "absolute" ? parseFloat(after.height) || 0 : 0;
-                if (one.disabled || box.width < 2 || box.height < 2 || one.closest(".unseen") || !one.checkVisibility({ visibilityProperty: true })) {
+                const isSeen = box.width >= 2 && box.height >= 2 && one.checkVisibility({ visibilityProperty: true });
+                if (one.disabled || !isSeen || one.closest(".unseen")) {
                     continue;
                 }
                 const isWord = one.tagName === "SUMMARY" || (one.tagName === "A" && style.display === "inline");
                 if (Math.max(box.height, extra) < 43.5 || (Math.max(box.width, extra) < 43.5 && !isWord)) {
-                    small.push(`${one.tagName} ${one.id} ${one.className} ${Math.round(box.width)} × ${Math.round(box.height)} ${one.textContent.trim().slice(0, 30)}`);
+                    const size = `${Math.round(box.width)} × ${Math.round(box.height)}`;
+                    small.push(
+                        `${one.tagName} ${one.id} ${one.className} ${size} ${one.textContent.trim().slice(0, 30)}`,
+                    );
                 }
             }
             return small;
@@ -781,7 +790,7 @@ final class PieceTest extends BrowserCase
     {
         $count = $this->number('
             const groups = new Set();
-            window.walk = [...document.querySelectorAll("a[href], button, input:not([type=hidden]), select, textarea, summary")].filter((one) => {
+            window.walk = [...document.querySelectorAll("'.self::PRESSED.'")].filter((one) => {
                 if (one.disabled || one.tabIndex < 0 || !one.checkVisibility({ visibilityProperty: true })) {
                     return false;
                 }
@@ -793,7 +802,8 @@ final class PieceTest extends BrowserCase
             window.walked = new Set([document.querySelector(".skip")]);
             document.addEventListener("focusin", (event) => {
                 const one = event.target;
-                walked.add(one.type === "radio" ? walk.find((first) => first.name === one.name && first.form === one.form) : one);
+                const first = walk.find((other) => other.name === one.name && other.form === one.form);
+                walked.add(one.type === "radio" ? first : one);
             });
             document.querySelector(".skip").focus();
             return walk.length;

@@ -43,7 +43,8 @@ final class SizesTest extends BrowserCase
         $this->type('have-cords-working', '3 m');
         $this->untilShown('#reached', 'runs out first');
         // Larger than it can be made: the slider says what is short.
-        $this->read('const at = document.querySelector("#at"); at.value = +at.max; at.dispatchEvent(new Event("input", {bubbles: true}));');
+        $this->read('const at = document.querySelector("#at"); at.value = +at.max;
+            at.dispatchEvent(new Event("input", {bubbles: true}));');
         $this->untilShown('#shown', 'is short by');
         $this->find('#reached form button')->click();
         $this->untilReady();

@@ -47,8 +47,16 @@ final class FiguresTest extends TestCase
     {
         $beside = require __DIR__.'/beside.php';
         self::assertIsArray($beside);
-        self::assertSame([], array_diff(array_keys(self::figures()->untested()), array_keys($beside)), 'nobody tests it');
-        self::assertSame([], array_diff(array_keys($beside), array_keys(self::figures()->untested())), 'it has its own by now');
+        self::assertSame(
+            [],
+            array_diff(array_keys(self::figures()->untested()), array_keys($beside)),
+            'nobody tests it',
+        );
+        self::assertSame(
+            [],
+            array_diff(array_keys($beside), array_keys(self::figures()->untested())),
+            'it has its own by now',
+        );
         foreach ($beside as $path => $test) {
             self::assertIsString($test);
             self::assertTrue('' === $test || is_file(\dirname(__DIR__).'/'.$test.'.php'), $path.' is tested by '.$test);

@@ -73,7 +73,8 @@ final class DoorsTest extends ServedCase
             "UPDATE stock_item SET document = json_set(document, '$.price', 'dear') WHERE id = 2",
             "UPDATE measure SET lengths = '{\"wrist\":\"1.0e-7 mm\",\"neck\":7}' WHERE person_id = 1",
             "UPDATE setting SET text = 'never'",
-            "INSERT OR REPLACE INTO setting (name, text) VALUES ('gauge', '1.0e-7 mm'), ('risk', 'x'), ('unit', 'ell'), ('rate', '1e9')",
+            "INSERT OR REPLACE INTO setting (name, text)
+                VALUES ('gauge', '1.0e-7 mm'), ('risk', 'x'), ('unit', 'ell'), ('rate', '1e9')",
             "UPDATE board SET readings = '[{\"moves\":3,\"length\":\"1.0e-7 mm\"}]' WHERE id = 1",
             "UPDATE board SET readings = '[{\"length\":{}}]', clocks = '7' WHERE id = 2",
             "INSERT INTO practice_box (exercise, box, asked, due_at) VALUES ('count-bumps', 99, -4, '2026-01-01 00:00:00')",

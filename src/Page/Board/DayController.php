@@ -7,6 +7,7 @@ namespace Rinkel\App\Page\Board;
 use Rinkel\App\Board\Days;
 use Rinkel\App\Board\KeptDays;
 use Rinkel\App\Board\StoredDay;
+use Rinkel\App\Kept\Rows;
 use Rinkel\App\Making\Makings;
 use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Table\BenchCalendar;
@@ -23,8 +24,6 @@ use Symfony\Component\Routing\Attribute\Route;
  */
 final class DayController extends AbstractController
 {
-    private const CLOCK = '/^(?:[01]\d|2[0-3]):[0-5]\d$/D';
-
     public function __construct(private readonly Days $days) {}
 
     /**
@@ -43,8 +42,9 @@ final class DayController extends AbstractController
     public function from(Request $request, Makings $makings): Response
     {
         $form = RequestData::form($request);
-        foreach ($makings->these($form->ids('m')) as $making) {
-            $makings->begin($making, $form->like('from', '/^20\d\d-\d\d-\d\d$/D'));
+        $from = $form->raw('from');
+        foreach ('' === $from || Rows::isDay($from) ? $makings->these($form->ids('m')) : [] as $making) {
+            $makings->begin($making, $from);
             $makings->keep($making);
         }
 
@@ -60,7 +60,7 @@ final class DayController extends AbstractController
         $query = RequestData::query($request);
         $day = $this->day($query);
         $planned = $this->days->planned($day);
-        $begin = $query->like('begin', self::CLOCK);
+        $begin = $query->like('begin', KeptDays::CLOCK);
         $asked = ('' === $begin ? [] : ['begin' => $begin])
             + ($query->has('p') ? ['pieces' => $this->days->uids($query->ids('p'))] : []);
 
@@ -76,7 +76,7 @@ final class DayController extends AbstractController
         $form = RequestData::form($request);
         $day = $this->day($form);
         $this->days->keep($day, KeptDays::planned([
-            'begin' => $form->like('begin', self::CLOCK, $this->days->planned($day)['begin']),
+            'begin' => $form->like('begin', KeptDays::CLOCK, $this->days->planned($day)['begin']),
             'pieces' => $this->days->uids($form->ids('p')),
             'pins' => $this->pins($form),
         ]));
@@ -98,7 +98,7 @@ final class DayController extends AbstractController
                 ['at', 'was', 'fixed'],
             );
             foreach (array_keys($at->typed(5)) as $left) {
-                $time = $at->like((string) $left, self::CLOCK);
+                $time = $at->like((string) $left, KeptDays::CLOCK);
                 $isPinned = $fixed->has((string) $left) || $time !== $was->raw((string) $left);
                 if ('' !== $time && $isPinned && $left >= 1 && $left <= 1000) {
                     $pins[] = ['piece' => $this->days->uids([$id])[0] ?? '', 'left' => (int) $left, 'at' => $time];
@@ -111,9 +111,7 @@ final class DayController extends AbstractController
 
     private function day(RequestData $asked): string
     {
-        $day = $asked->like('day', '/^20\d\d-\d\d-\d\d$/D', $this->days->today());
-
-        return checkdate((int) substr($day, 5, 2), (int) substr($day, 8), (int) substr($day, 0, 4)) ? $day : $this->days->today();
+        return Rows::isDay($asked->raw('day')) ? $asked->raw('day') : $this->days->today();
     }
 
     /**

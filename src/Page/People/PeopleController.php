@@ -128,7 +128,11 @@ final class PeopleController extends AbstractController
      */
     private function blank(): array
     {
-        return ['name' => '', 'measured' => 'snug', 'unit' => $this->preferences->unit()->value] + array_fill_keys(self::places(), '')
+        return [
+            'name' => '',
+            'measured' => 'snug',
+            'unit' => $this->preferences->unit()->value,
+        ] + array_fill_keys(self::places(), '')
             + array_fill_keys(array_keys(KeptPeople::ABOUT), '');
     }
 

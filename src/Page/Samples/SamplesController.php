@@ -39,7 +39,8 @@ final class SamplesController extends AbstractController
 
     /** The same for who works in inches, where it is another. */
     private const BLANK_INCHES = [
-        'core.thickness' => '0.04 in', 'cord.thickness' => '0.04 in', 'link.length' => '5/16 in', 'link.width' => '1/4 in',
+        'core.thickness' => '0.04 in', 'cord.thickness' => '0.04 in', 'link.length' => '5/16 in',
+        'link.width' => '1/4 in',
         'link.inside' => '0.16 in',
     ];
 

@@ -62,7 +62,13 @@ final class SettingsController extends AbstractController
     {
         return $this->render(
             'settings/settings.html.twig',
-            ['texts' => $texts, 'faults' => $faults, 'kept' => $kept, 'currencies' => Custom::CURRENCIES, 'others' => $kept ? \count($this->pieces->inOtherUnits($this->preferences->unit())) : 0],
+            [
+                'texts' => $texts,
+                'faults' => $faults,
+                'kept' => $kept,
+                'currencies' => Custom::CURRENCIES,
+                'others' => $kept ? \count($this->pieces->inOtherUnits($this->preferences->unit())) : 0,
+            ],
             new Response(status: [] === $faults ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
         );
     }

@@ -199,7 +199,10 @@ final class CutController extends AbstractController
 
         $cost = $this->costing->of($chosen, $this->cutting($chosen));
         $asked = RequestData::query($request)->text('ask', 12);
-        $price = 1 === preg_match('/^\d{1,7}([.,]\d{1,4})?$/D', $asked) ? BigDecimal::of(str_replace(',', '.', $asked)) : $cost->total();
+        $price = 1 === preg_match(
+            '/^\d{1,7}([.,]\d{1,4})?$/D',
+            $asked,
+        ) ? BigDecimal::of(str_replace(',', '.', $asked)) : $cost->total();
 
         return $this->page('stock/price.html.twig', $chosen, [
             'cost' => $cost,

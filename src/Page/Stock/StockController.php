@@ -295,7 +295,12 @@ final class StockController extends AbstractController
     ): Response {
         [$rows, $found] = [[], []];
         foreach ($isOverview ? Kind::cases() : [$kind] as $one) {
-            [$rows[$one->value], $found[$one->value]] = $this->stock->found($one, $words, self::ROWS, $this->colours->hue($words));
+            [$rows[$one->value], $found[$one->value]] = $this->stock->found(
+                $one,
+                $words,
+                self::ROWS,
+                $this->colours->hue($words),
+            );
         }
 
         return $this->render('stock/stock.html.twig', [

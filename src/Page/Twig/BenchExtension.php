@@ -34,7 +34,12 @@ final class BenchExtension extends AbstractExtension
         return [
             new TwigFunction(
                 'day_line',
-                fn (BenchDay $day, string $label): string => DayLine::paint($day, $label, $this->times->clock(...), $this->clock->now()),
+                fn (BenchDay $day, string $label): string => DayLine::paint(
+                    $day,
+                    $label,
+                    $this->times->clock(...),
+                    $this->clock->now(),
+                ),
                 self::DRAWN,
             ),
             new TwigFunction('log_chart', $this->pictures->chart(...), self::DRAWN),

@@ -54,9 +54,18 @@ final class PieceExtension extends AbstractExtension
             new TwigFunction('gauge', $this->pictures->gauge(...), self::DRAWN),
             new TwigFunction('cut_bar', $this->pictures->cutBar(...), self::DRAWN),
             new TwigFunction('risks_of', self::risks(...)),
-            new TwigFunction('hands_of', fn (Plan $plan): float => array_sum(array_column($this->paces->pace()->chain($plan->acts()), 0))),
-            new TwigFunction('first_acts', fn (Plan $plan): array => $this->said($plan, \array_slice($plan->acts()->all, 0, 4))),
-            new TwigFunction('end_acts', fn (Plan $plan): array => $this->said($plan, self::ending($plan->acts()->all))),
+            new TwigFunction(
+                'hands_of',
+                fn (Plan $plan): float => array_sum(array_column($this->paces->pace()->chain($plan->acts()), 0)),
+            ),
+            new TwigFunction(
+                'first_acts',
+                fn (Plan $plan): array => $this->said($plan, \array_slice($plan->acts()->all, 0, 4)),
+            ),
+            new TwigFunction(
+                'end_acts',
+                fn (Plan $plan): array => $this->said($plan, self::ending($plan->acts()->all)),
+            ),
             new TwigFunction('makings_of', $this->makings->of(...)),
         ];
     }

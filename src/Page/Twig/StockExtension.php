@@ -54,7 +54,12 @@ final class StockExtension extends AbstractExtension
 
         return match (true) {
             null !== $cord => StockPicture::cord($cord, $full instanceof Length ? $full : null, $tape, $label),
-            null !== $counted => StockPicture::thing($counted->what, $counted->count, 'stock-'.$row->stored->id(), $label),
+            null !== $counted => StockPicture::thing(
+                $counted->what,
+                $counted->count,
+                'stock-'.$row->stored->id(),
+                $label,
+            ),
             default => '',
         };
     }

@@ -46,7 +46,14 @@ final readonly class Wording
 
     public function step(Step $step, Unit $unit): string
     {
-        return $this->say('step.'.$step->key, array_map(fn (mixed $value): Length|WrittenLength|int|float|string => $this->part($value, $unit), $step->values), $unit);
+        return $this->say(
+            'step.'.$step->key,
+            array_map(
+                fn (mixed $value): Length|WrittenLength|int|float|string => $this->part($value, $unit),
+                $step->values,
+            ),
+            $unit,
+        );
     }
 
     /**
@@ -279,7 +286,8 @@ final readonly class Wording
     {
         return match (true) {
             \is_array($said) => implode("\n", array_map(fn (Fault $one): string => $this->told($one, $unit), $said)),
-            $said instanceof Fault => null === $said->place ? $this->told($said->said, $unit) : $this->translator->trans('said.at', [
+            $said instanceof Fault && null === $said->place => $this->told($said->said, $unit),
+            $said instanceof Fault => $this->translator->trans('said.at', [
                 'line' => $said->place->line,
                 'column' => $said->place->column,
                 'said' => $this->told($said->said, $unit),
@@ -307,7 +315,10 @@ final readonly class Wording
      */
     private function parts(Message $said, Unit $unit): array
     {
-        $parts = array_map(fn (mixed $value): Length|WrittenLength|int|float|string => $this->part($value, $unit), $said->values);
+        $parts = array_map(
+            fn (mixed $value): Length|WrittenLength|int|float|string => $this->part($value, $unit),
+            $said->values,
+        );
         if (\is_string($parts['closure'] ?? null)) {
             $parts['closure'] = $this->translator->trans('closure.'.$parts['closure']);
         }

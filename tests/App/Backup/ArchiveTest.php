@@ -27,7 +27,8 @@ use Symfony\Component\HttpFoundation\File\UploadedFile;
 final class ArchiveTest extends WebCase
 {
     private const TABLES = [
-        'board', 'making', 'customer_order', 'day', 'example', 'stock_item', 'stock_tick', 'practice_box', 'photo', 'removed', 'request_done', 'stock_taking',
+        'board', 'making', 'customer_order', 'day', 'example', 'stock_item', 'stock_tick', 'practice_box', 'photo',
+        'removed', 'request_done', 'stock_taking',
         'piece', 'person', 'setting', 'sample', 'log_entry',
     ];
 

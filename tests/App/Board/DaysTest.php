@@ -18,7 +18,10 @@ final class DaysTest extends WebCase
     {
         [$one, $two] = [$this->piece('One'), $this->piece('Two')];
         $page = $this->send('/day', ['day' => '2026-12-04', 'begin' => '10:10', 'p' => [$one, $two, 99999]]);
-        self::assertStringContainsString('10:10', $page->filter('#day-order li')->first()->text().$page->filter('#begin')->attr('value'));
+        self::assertStringContainsString(
+            '10:10',
+            $page->filter('#day-order li')->first()->text().$page->filter('#begin')->attr('value'),
+        );
         self::assertCount(2, $page->filter('#day-form input[name="p[]"][checked]'));
         $page = $this->browser->request('GET', '/day?day=2026-12-04');
         self::assertCount(2, $page->filter('#day-form input[name="p[]"][checked]'), 'it is there when one comes back');
@@ -29,19 +32,30 @@ final class DaysTest extends WebCase
         $last = (string) $page->filter('#day-order input[type=time]')->last()->attr('name');
         $this->browser->submit($form, [$last => '15:25']);
         $page = $this->browser->followRedirect();
-        self::assertStringContainsString('15:25', (string) $page->filter('#day-order input[type=time]')->last()->attr('value'));
+        self::assertStringContainsString(
+            '15:25',
+            (string) $page->filter('#day-order input[type=time]')->last()->attr('value'),
+        );
         self::assertCount(1, $page->filter('#day-order [name^="fixed"]'));
         self::assertCount(1, $page->filter('svg .day-pinned'));
         self::assertStringContainsString('No order that keeps your times', $page->filter('#day-ends')->text());
         $this->browser->submit($page->filter('#day-form')->form());
-        self::assertCount(1, $this->browser->followRedirect()->filter('svg .day-pinned'), 'sent as it is, it is as it is');
+        self::assertCount(
+            1,
+            $this->browser->followRedirect()->filter('svg .day-pinned'),
+            'sent as it is, it is as it is',
+        );
 
         $page = $this->browser->request('GET', '/day?day=2026-12-04');
         $form = $page->filter('#day-form')->form();
         $form->remove((string) $page->filter('#day-order [name^="fixed"]')->attr('name'));
         $this->browser->submit($form);
         self::assertCount(0, $this->browser->followRedirect()->filter('svg .day-pinned'), 'let go it is ordered again');
-        self::assertCount(0, $this->browser->request('GET', '/day?day=2026-12-05')->filter('#day-order'), 'another day is empty');
+        self::assertCount(
+            0,
+            $this->browser->request('GET', '/day?day=2026-12-05')->filter('#day-order'),
+            'another day is empty',
+        );
     }
 
     public function testWhateverIsSentADayCanBeRead(): void
@@ -73,9 +87,15 @@ final class DaysTest extends WebCase
         $days->keep('2026-12-05', KeptDays::planned([]));
         self::assertSame('11:00', $days->planned('2026-12-04')['begin']);
         self::assertCount(2, [...$kept->uids()]);
-        self::assertSame([], $days->of('2026-12-04', $days->planned('2026-12-04'))->pieces, 'a piece that is gone is left out');
+        self::assertSame(
+            [],
+            $days->of('2026-12-04', $days->planned('2026-12-04'))->pieces,
+            'a piece that is gone is left out',
+        );
         foreach ([
-            ['day' => '2026-12-34'], ['begin' => '9'], ['pieces' => ['x']], ['pieces' => array_fill(0, 17, str_repeat('a', 32))],
+            ['day' => '2026-12-34'], ['begin' => '9'], ['pieces' => ['x']], [
+                'pieces' => array_fill(0, 17, str_repeat('a', 32)),
+            ],
             ['pins' => [['piece' => str_repeat('b', 32), 'left' => 0, 'at' => '12:00']]], ['pins' => 'x'],
         ] as $wrong) {
             try {

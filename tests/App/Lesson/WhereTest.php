@@ -23,7 +23,10 @@ final class WhereTest extends WebCase
         // All of them have a slider of square knots.
         self::assertCount(24, $where->pieces('square'), 'not all of them at once');
         self::assertCount(30, $where->pieces('square'), 'what is known stays known');
-        $names = array_map(static fn (StoredPiece $one): mixed => $one->document()['name'] ?? '', $where->pieces('half left'));
+        $names = array_map(
+            static fn (StoredPiece $one): mixed => $one->document()['name'] ?? '',
+            $where->pieces('half left'),
+        );
         self::assertCount(15, $names);
         self::assertContains('Piece 1', $names);
         self::assertNotContains('Piece 0', $names);

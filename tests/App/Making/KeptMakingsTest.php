@@ -23,9 +23,12 @@ final class KeptMakingsTest extends WebCase
     {
         $row = $this->row();
         foreach (['', 'Called so'] as $name) {
-            $this->assertRefused(['name' => $name, 'piece' => ['name' => 'Broken', 'closure' => ['kind' => 'none of these']]] + $row);
+            $this->assertRefused(
+                ['name' => $name, 'piece' => ['name' => 'Broken', 'closure' => ['kind' => 'none of these']]] + $row,
+            );
         }
         $this->assertRefused(['changes' => ['from' => 'tomorrow']] + $row);
+        $this->assertRefused(['changes' => ['from' => '2026-13-45']] + $row, 'there is no such day');
         $this->assertRefused(['changes' => ['size' => 'L']] + $row);
         $this->assertRefused(['number' => 0] + $row);
         $this->assertRefused(['name' => "a\0b"] + $row, 'the database would end it there');
@@ -34,13 +37,21 @@ final class KeptMakingsTest extends WebCase
     public function testTheOneHereBecomesLikeTheOneThatComes(): void
     {
         $kept = self::getContainer()->get(KeptMakings::class);
-        $row = ['number' => 7, 'planned' => '2026-11-02T08:00:00+00:00', 'changes' => ['from' => '2026-12-03', 'for' => 'Ida']] + $this->row();
+        $row = [
+            'number' => 7,
+            'planned' => '2026-11-02T08:00:00+00:00',
+            'changes' => ['from' => '2026-12-03', 'for' => 'Ida'],
+        ] + $this->row();
         $this->bring($kept->read($row), $kept);
         $again = $kept->find($kept->read($row)->uid);
         self::assertNotNull($again);
         self::assertTrue(Rows::equal($kept->read($row)->data, $kept->row($again)));
         self::assertSame(['from' => '2026-12-03', 'for' => 'Ida'], $again->changes());
-        self::assertSame('', $kept->read(['name' => 'Of itself', 'piece' => []] + $row)->data['name'], 'it follows its piece');
+        self::assertSame(
+            '',
+            $kept->read(['name' => 'Of itself', 'piece' => []] + $row)->data['name'],
+            'it follows its piece',
+        );
     }
 
     public function testAnOrderTakesOnWhenItWasAsked(): void

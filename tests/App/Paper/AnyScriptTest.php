@@ -21,7 +21,10 @@ final class AnyScriptTest extends TestCase
             'For <span style="font-family:anyscript">花子</span> &amp; me',
             AnyScript::marked('For 花子 & me', $has),
         );
-        self::assertSame('a<br />'."\n".'<span style="font-family:anyscript">'.mb_chr(0xE000 + 0x381).'</span>', AnyScript::marked("a\n🎁\u{FE0F}", $has));
+        self::assertSame(
+            'a<br />'."\n".'<span style="font-family:anyscript">'.mb_chr(0xE000 + 0x381).'</span>',
+            AnyScript::marked("a\n🎁\u{FE0F}", $has),
+        );
     }
 
     public function testPicturesStandInThePrivateRange(): void
@@ -38,7 +41,11 @@ final class AnyScriptTest extends TestCase
         $plain = $this->printed('Band for Hana');
         $any = $this->printed('Band for 花子 🎁');
         self::assertStringNotContainsString('nyscript', $plain, 'no letter of it, no font');
-        self::assertMatchesRegularExpression('~/FontName /[A-Z]{6}\+?[^/]*nifont~', $any, 'embedded, the letters of it that are used');
+        self::assertMatchesRegularExpression(
+            '~/FontName /[A-Z]{6}\+?[^/]*nifont~',
+            $any,
+            'embedded, the letters of it that are used',
+        );
         self::assertStringContainsString('/FontFile2', $any);
         self::assertStringContainsString('/Lang (', $any);
         self::assertStringContainsString('/DisplayDocTitle true', $any);

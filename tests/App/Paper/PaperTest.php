@@ -105,7 +105,8 @@ final class PaperTest extends WebCase
         $page = $this->browser->request('GET', '/cut'.$query)->filter('.cut-list strong')->extract(['_text']);
         self::assertNotSame([], $page);
         self::getContainer()->get(StockBox::class)->keep(null, Kind::Cord, [
-            'fibre' => 'polyester', 'thickness' => '1 mm', 'colour' => '#aabbcc', 'name' => 'Fog', 'place' => 'Top drawer',
+            'fibre' => 'polyester', 'thickness' => '1 mm', 'colour' => '#aabbcc', 'name' => 'Fog',
+            'place' => 'Top drawer',
         ]);
         foreach (['sheet', 'labels'] as $paper) {
             $text = $this->words($this->pdf('/cut/'.$paper.'.pdf'.$query));

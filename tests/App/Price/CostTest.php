@@ -43,7 +43,8 @@ final class CostTest extends TestCase
     {
         // 20.00 less materials of 3.50 leaves 16.50 for 90 minutes: 11.00 an hour.
         self::assertSame('11.00', (string) self::cost([])->hourly(BigDecimal::of('20')));
-        // Of 24.20 with 21 % tax 20.00 are hers; 5 % of that are a fee, and 0.60 the packing: 18.40 - 3.50 for 90 minutes.
+        // Of 24.20 with 21 % tax 20.00 are hers; 5 % of that are a fee, and 0.60 the packing: 18.40 - 3.50 for 90
+        // minutes.
         $cost = self::cost(['tax' => '21', 'fee' => '5', 'packing' => '0.3']);
         self::assertSame('9.93', (string) $cost->hourly(BigDecimal::of('24.20')));
         self::assertSame('-2.33', (string) self::cost([])->hourly(BigDecimal::zero()), 'who gives it away pays for it');

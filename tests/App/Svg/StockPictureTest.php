@@ -34,13 +34,19 @@ final class StockPictureTest extends TestCase
         self::assertEqualsWithDelta(54.0, $high(20.0), 0.01, 'up to its rim');
         self::assertEqualsWithDelta(sqrt((14 ** 2 + 54 ** 2) / 2), $high(10.0), 0.01);
         self::assertSame($high(20.0), $high(35.0), 'nothing hangs over the rim');
-        self::assertStringContainsString('is-guessed', StockPicture::cord(self::cord(Supply::spool('a', null)), null, 1000.0, 'Cord'));
+        self::assertStringContainsString(
+            'is-guessed',
+            StockPicture::cord(self::cord(Supply::spool('a', null)), null, 1000.0, 'Cord'),
+        );
     }
 
     public function testOffcutsLieOnOneTapeTheShortestFirst(): void
     {
         $svg = StockPicture::cord(
-            self::cord(Supply::offcut('a', Length::ofMillimetres(800)), Supply::offcut('b', Length::ofMillimetres(200))),
+            self::cord(
+                Supply::offcut('a', Length::ofMillimetres(800)),
+                Supply::offcut('b', Length::ofMillimetres(200)),
+            ),
             null,
             1600.0,
             'Cord',

@@ -40,7 +40,16 @@ final class BenchCalendarTest extends WebCase
         $page = $this->browser->followRedirect();
         self::assertSame('2099-01-02', $page->filter('#bench-lines input[type=date]')->first()->attr('value'));
         $this->browser->submit($page->filter('#bench-lines tbody tr')->first()->filter('form')->form(), ['from' => '']);
-        self::assertSame('', $this->browser->followRedirect()->filter('#bench-lines input[type=date]')->first()->attr('value'));
+        self::assertSame(
+            '',
+            $this->browser->followRedirect()->filter('#bench-lines input[type=date]')->first()->attr('value'),
+        );
+        foreach (['2026-13-45', 'tomorrow', '2026-02-30'] as $none) {
+            $line = $this->browser->request('GET', '/bench')->filter('#bench-lines tbody tr')->first();
+            $this->browser->submit($line->filter('form')->form(), ['from' => $none]);
+            $page = $this->browser->followRedirect();
+            self::assertSame('', $page->filter('#bench-lines input[type=date]')->first()->attr('value'), $none);
+        }
         $table = $this->browser->request('GET', '/');
         self::assertStringContainsString('was due', $table->filter('#in-work li')->first()->text(), 'late stands first');
         self::assertSame('Cut sheet for 3', $table->filter('#in-work li a.act')->first()->text());

@@ -34,7 +34,11 @@ final class CalendarTest extends TestCase
         $calendar = Calendar::of($works, 60);
         self::assertSame([[0, 1, 60], [1, 1, 30], [1, 2, 20], [2, 0, 30]], $calendar->stretches);
         self::assertSame([0 => 1], $calendar->late($works));
-        self::assertSame([Calendar::LONGEST], array_values(Calendar::of([[null, 30, 9999]], 60)->ends), 'after the year');
+        self::assertSame(
+            [Calendar::LONGEST],
+            array_values(Calendar::of([[null, 30, 9999]], 60)->ends),
+            'after the year',
+        );
     }
 
     /**
@@ -66,7 +70,10 @@ final class CalendarTest extends TestCase
     {
         for ($from = 0; $from < 6; ++$from) {
             for ($until = $from - 1; $until < 40; ++$until) {
-                $inside = array_filter($works, static fn (array $one): bool => $one[2] >= $from && $one[0] + $late <= $until);
+                $inside = array_filter(
+                    $works,
+                    static fn (array $one): bool => $one[2] >= $from && $one[0] + $late <= $until,
+                );
                 if (array_sum(array_column($inside, 1)) > $perDay * max(0, $until - $from + 1)) {
                     return false;
                 }

@@ -92,7 +92,10 @@ final class DayTest extends TestCase
             $order = Day::of($pieces, $pins);
             self::assertWorks($pieces, $order);
             self::assertTrue($order->isProven());
-            self::assertSame($pins[array_key_first($pins)][0], $order->stretches[self::of($order, array_key_first($pins))]->from);
+            self::assertSame(
+                $pins[array_key_first($pins)][0],
+                $order->stretches[self::of($order, array_key_first($pins))]->from,
+            );
             self::assertSame(self::earliest($pieces, $pins), $order->end, $chance.', day '.$i);
         }
     }
@@ -145,8 +148,13 @@ final class DayTest extends TestCase
      * @param list<int>|null              $next
      * @param array<int, int>             $free
      */
-    private static function earliest(array $pieces, array $pins, ?array $next = null, array $free = [], int $time = 0): int
-    {
+    private static function earliest(
+        array $pieces,
+        array $pins,
+        ?array $next = null,
+        array $free = [],
+        int $time = 0,
+    ): int {
         $next ??= array_fill(0, \count($pieces), 0);
         $pinned = array_key_first($pins) ?? 0;
         [$best, $isDone] = [\PHP_INT_MAX, true];
@@ -163,7 +171,10 @@ final class DayTest extends TestCase
                 continue; // the pin would not be kept
             }
             $then = array_values(array_replace($next, [$piece => $next[$piece] + 1]));
-            $best = min($best, self::earliest($pieces, $pins, $then, array_replace($free, [$piece => $end + $stretch[1]]), $end));
+            $best = min(
+                $best,
+                self::earliest($pieces, $pins, $then, array_replace($free, [$piece => $end + $stretch[1]]), $end),
+            );
         }
 
         return $isDone ? max([$time, ...$free]) : $best;

@@ -166,7 +166,10 @@ final class DerivationTest extends TestCase
         )[0];
 
         self::assertSame('sample', $knots->values['source']);
-        self::assertSame('3.00 mm', (string) ($knots->values['each'] instanceof WrittenLength ? $knots->values['each'] : ''));
+        self::assertSame(
+            '3.00 mm',
+            (string) ($knots->values['each'] instanceof WrittenLength ? $knots->values['each'] : ''),
+        );
     }
 
     private static function length(Step $step, string $name): float

@@ -195,7 +195,10 @@ final class OrderControllerTest extends WebCase
         $alone = $this->show($first)->filter('[aria-labelledby=order-lacks]')->text();
         self::assertStringNotContainsString('Open orders take', $alone);
         $second = $this->asked(['for' => 'Y'], [$piece->id() => 2]);
-        self::assertStringContainsString('Open orders take', $this->show($first)->filter('[aria-labelledby=order-lacks]')->text());
+        self::assertStringContainsString(
+            'Open orders take',
+            $this->show($first)->filter('[aria-labelledby=order-lacks]')->text(),
+        );
         $stock = $this->browser->request('GET', '/stock')->filter('#items')->text();
         self::assertSame(1, preg_match('/Open orders still take ([\d.]+)\W(c?m) of it/u', $stock, $all), $stock);
         $this->browser->request('POST', '/orders/'.$second->id().'/close');
@@ -213,7 +216,9 @@ final class OrderControllerTest extends WebCase
         $band = $this->lay(['name' => 'Lintel', 'pattern' => '12 square']);
         $beads = $this->layBare('strung-beads', ['name' => 'Currant']);
         $this->asked(['for' => 'X'], [$band->id() => 1, $beads->id() => 1]);
-        $seen = fn (string $query): array => $this->browser->request('GET', '/'.$query)->filter('#in-work li strong.font-tape')->extract(['_text']);
+        $seen = fn (string $query): array => $this->browser->request('GET', '/'.$query)->filter(
+            '#in-work li strong.font-tape',
+        )->extract(['_text']);
         self::assertCount(2, $seen(''));
         self::assertCount(1, $seen('?q=lintel'));
         self::assertCount(1, $seen('?kind=strung-beads'));

@@ -193,8 +193,28 @@ final class StockControllerTest extends WebCase
     public function testTheBoxIsDrawn(): void
     {
         foreach ([
-            ['cord', ['name' => 'Moor', 'fibre' => 'polyester', 'thickness' => '1 mm', 'colour' => '#2f7d4f', 'spools' => '4 m', 'offcuts' => '30 cm']],
-            ['bead', ['name' => 'Kiln', 'shape' => 'round', 'diameter' => '6 mm', 'colour' => '#c8281e', 'material' => 'glass', 'count' => '7']],
+            [
+                'cord',
+                [
+                    'name' => 'Moor',
+                    'fibre' => 'polyester',
+                    'thickness' => '1 mm',
+                    'colour' => '#2f7d4f',
+                    'spools' => '4 m',
+                    'offcuts' => '30 cm',
+                ],
+            ],
+            [
+                'bead',
+                [
+                    'name' => 'Kiln',
+                    'shape' => 'round',
+                    'diameter' => '6 mm',
+                    'colour' => '#c8281e',
+                    'material' => 'glass',
+                    'count' => '7',
+                ],
+            ],
             ['finding', ['name' => 'Hoop', 'kind' => 'ring']],
         ] as [$kind, $typed]) {
             $this->browser->request('POST', '/stock', ['kind' => $kind, 'c' => $typed]);

@@ -15,7 +15,11 @@ final class WelcomeControllerTest extends WebCase
      */
     public function testItSpeaksAsTheBrowserAsksUntilSomebodyChooses(): void
     {
-        $title = fn (string $asked): string => $this->browser->request('GET', '/', server: ['HTTP_ACCEPT_LANGUAGE' => $asked])
+        $title = fn (string $asked): string => $this->browser->request(
+            'GET',
+            '/',
+            server: ['HTTP_ACCEPT_LANGUAGE' => $asked],
+        )
             ->filter('h1')->text();
         self::assertSame('Welkom bij Rinkel', $title('nl-BE,nl;q=0.8,en;q=0.5'));
         self::assertSame('Welcome to Rinkel', $title('fr'));
@@ -27,7 +31,11 @@ final class WelcomeControllerTest extends WebCase
         self::assertStringContainsString('in inches', $page->filter('label[for=new-girth]')->text());
         $this->browser->request('POST', '/welcome', ['unit' => 'furlong', 'hand' => ['x']]);
         self::assertResponseRedirects('/');
-        self::assertSame('in', self::getContainer()->get(Preferences::class)->unit()->value, 'nonsense changes nothing');
+        self::assertSame(
+            'in',
+            self::getContainer()->get(Preferences::class)->unit()->value,
+            'nonsense changes nothing',
+        );
     }
 
     /**
