@@ -148,9 +148,6 @@ final readonly class KeptDays implements Kept
     {
         $clock = Rows::text($row, $name, 5);
 
-        return 1 === preg_match(self::CLOCK, $clock) ? $clock : throw PieceUnreadable::at(
-            $name,
-            new Message('time-wanted'),
-        );
+        return 1 === preg_match(self::CLOCK, $clock) ? $clock : throw PieceUnreadable::at($name, new Message('time-wanted'));
     }
 }
