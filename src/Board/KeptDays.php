@@ -148,6 +148,8 @@ final readonly class KeptDays implements Kept
     {
         $clock = Rows::text($row, $name, 5);
 
-        return 1 === preg_match(self::CLOCK, $clock) ? $clock : throw PieceUnreadable::at($name, new Message('time-wanted'));
+        $isClock = 1 === preg_match(self::CLOCK, $clock);
+
+        return $isClock ? $clock : throw PieceUnreadable::at($name, new Message('time-wanted'));
     }
 }
