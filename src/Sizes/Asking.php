@@ -241,9 +241,9 @@ final readonly class Asking
     }
 
     /**
-     * @return list<string>
+     * @return list<string> sizes as they are typed
      */
-    private static function listed(string $text): array
+    public static function listed(string $text): array
     {
         $listed = ItemReader::listed($text);
         // "14,15,16" are three sizes; "14,5" is one.

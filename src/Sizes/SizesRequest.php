@@ -43,6 +43,14 @@ final readonly class SizesRequest
     }
 
     /**
+     * @return list<string> the sizes as they are typed, each by itself
+     */
+    public function listed(): array
+    {
+        return Asking::listed($this->list);
+    }
+
+    /**
      * Returns it as an address says it.
      *
      * @return array<string, string|list<string>>

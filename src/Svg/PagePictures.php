@@ -37,18 +37,18 @@ final readonly class PagePictures
     }
 
     /**
-     * @param non-empty-list<Plan> $plans  below each other on one tape
-     * @param list<string>         $names  of each
-     * @param bool                 $isHeld whether each is drawn out by a handle
+     * @param non-empty-list<Plan> $plans below each other on one tape
+     * @param list<string>         $names of each
+     * @param list<Length>         $held  what each is drawn out from by a handle
      */
-    public function rows(array $plans, array $names, bool $isHeld = false): string
+    public function rows(array $plans, array $names, array $held = []): string
     {
         return SizeRows::paint(
             $plans,
             $names,
             $plans[0]->draft->piece->unit,
             $this->translator->trans('sizes.drawing', ['sizes' => implode(', ', $names)]),
-            $isHeld,
+            $held,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Svg;
 
 use Rinkel\Core\Drawing\Layout;
+use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
 
@@ -24,10 +25,10 @@ final readonly class SizeRows
 
     /**
      * @param non-empty-list<Plan> $plans
-     * @param list<string>         $names  of each
-     * @param bool                 $isHeld whether each has a handle at the end of its body, by which it is drawn out
+     * @param list<string>         $names of each
+     * @param list<Length>         $held  what each is drawn out from by a handle at its end; none for no handles
      */
-    public static function paint(array $plans, array $names, Unit $unit, string $label, bool $isHeld = false): string
+    public static function paint(array $plans, array $names, Unit $unit, string $label, array $held = []): string
     {
         $scenes = array_map(
             static fn (Plan $plan) => (new Layout($plan))->flat()->thinned(intdiv(self::MOST, \count($plans))),
@@ -59,7 +60,13 @@ final readonly class SizeRows
                     ),
                     'class' => 'body-span',
                 ])
-                .($isHeld ? self::handle($i, $plans[$i]->draft->body()->millimetres, $top - 1, $size) : '');
+                .(isset($held[$i]) ? self::handle(
+                    $i,
+                    $held[$i],
+                    $plans[$i]->draft->body()->millimetres,
+                    $top - 1,
+                    $size,
+                ) : '');
             $y = $middle + $scene->low() + self::AIR;
         }
 
@@ -67,7 +74,7 @@ final readonly class SizeRows
             [$left, -self::TAPE, $wide, $y + self::TAPE],
             $label,
             'size-rows',
-            $isHeld ? ['data-unit' => $unit->value] : [],
+            [] === $held ? [] : ['data-unit' => $unit->value],
             (new Ruler($unit, $left, $right, 0, -self::TAPE))->paint(),
             $rows,
         );
@@ -76,11 +83,15 @@ final readonly class SizeRows
     /**
      * Draws what a size is drawn out by: an arrow either way, at the top of the line where its body ends.
      */
-    private static function handle(int $i, float $at, float $y, float $size): string
+    private static function handle(int $i, Length $from, float $at, float $y, float $size): string
     {
         $d = 'M%1$s,%3$s l%2$s,-%2$s v%4$s z M%5$s,%3$s l-%2$s,-%2$s v%4$s z';
 
-        return Svg::element('g', ['class' => 'size-grip', 'data-grip' => $i], Svg::element('rect', [
+        return Svg::element('g', [
+            'class' => 'size-grip',
+            'data-grip' => $i,
+            'data-mm' => $from->millimetres,
+        ], Svg::element('rect', [
             'x' => $at - 2.5 * $size, 'y' => $y - 1.5 * $size, 'width' => 5 * $size, 'height' => 5 * $size,
             'class' => 'grip-room',
         ]), Svg::element('path', ['d' => \sprintf(

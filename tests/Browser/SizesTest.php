@@ -34,7 +34,7 @@ final class SizesTest extends BrowserCase
         $grip = $this->driver->findElements(WebDriverBy::cssSelector('[data-grip] rect'))[1] ?? null;
         self::assertNotNull($grip);
         (new WebDriverActions($this->driver))->dragAndDropBy($grip, 60, 0)->perform();
-        $this->until('return /^15; [67] \d\/\d in; 18,5$/.test(document.querySelector("#list").value)');
+        $this->until('return /^15; 1[789]\.\d cm; 18,5$/.test(document.querySelector("#list").value)');
         $this->until('return !document.querySelector("#size-table").textContent.includes("16.5 cm")');
         $this->type('n', '2, 4, 1');
         $this->untilShown('#series-says', '7 pieces');

@@ -110,7 +110,10 @@ final class PieceExtension extends AbstractExtension
         return $this->pictures->rows(
             array_map(static fn (Sized $one): Plan => $one->plan, $sizes),
             array_map(static fn (Sized $one): string => $labels->label($one->size, $unit), $sizes),
-            $isHeld,
+            $isHeld ? array_values(array_filter(
+                array_map(static fn (Sized $one): mixed => $one->size->along, $sizes),
+                static fn (mixed $along): bool => $along instanceof Length,
+            )) : [],
         );
     }
 
