@@ -10,7 +10,7 @@ use Rinkel\Core\Pattern\Node\Beads;
 
 /**
  * Beads in an order, and how lively it is: by how much neighbours differ in colour, on average (CIEDE2000), two alike
- * counting nought.
+ * counting zero.
  */
 final readonly class Arrangement
 {

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure;
 
 use Rinkel\Core\Closure\Closing\Barrels;
+use Rinkel\Core\Closure\Closing\BarrelTails;
 use Rinkel\Core\Fit\Lie;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\Kind\Barrel;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Remark\Step;
 
@@ -29,7 +30,7 @@ final readonly class BarrelSlider implements Closure
     private function __construct(
         private ClosureWish $wish,
         private bool $isDouble,
-        private Tied $sliding,
+        private TiedKnot $sliding,
         private Site $site,
     ) {}
 
@@ -40,22 +41,22 @@ final readonly class BarrelSlider implements Closure
         return new self(
             $site->wish,
             $isDouble,
-            $site->book->sliding(new Barrel(), $cord, $cord, $site->wish->wraps),
+            $site->book->sliding(new Barrel(), $cord, $cord, $site->wish->knot->wraps),
             $site,
         );
     }
 
     public function body(Ring $ring): Length
     {
-        if (null === $this->wish->shows) {
+        if (null === $this->wish->reach->shows) {
             return $ring->atSkin()->minus($this->narrow($this->tail($ring)));
         }
         // A body with two knots needs tails of half of what opens it, and with those it must still be worn as wished.
-        $most = $this->isDouble && null === $this->wish->tail
+        $most = $this->isDouble && null === $this->wish->reach->tail
             ? $ring->wished()->times(2)->minus($ring->overHand())->minus($this->sliding->pitch->times(2))
-            : $ring->wished()->minus($this->narrow($this->wish->tail ?? $this->short()));
+            : $ring->wished()->minus($this->narrow($this->wish->reach->tail ?? $this->short()));
 
-        return $this->wish->shows->body($ring, $most);
+        return $this->wish->reach->shows->body($ring, $most);
     }
 
     public function isBound(): bool
@@ -68,44 +69,53 @@ final readonly class BarrelSlider implements Closure
         return [Lie::bending($this->sliding->pitch, $this->sliding->thickness)];
     }
 
+    private function barrels(Length $tail, Length $short): Barrels
+    {
+        $isStopped = $this->isDouble && true === $this->wish->reach->tails?->areStopped();
+
+        return new Barrels(
+            $this->sliding,
+            $this->wish->knot->wraps,
+            new BarrelTails(
+                $tail,
+                $short,
+                gap: $this->narrow($tail),
+                stays: $this->site->beyond(),
+                spaced: !$this->isDouble && $this->wish->knot->spaced,
+            ),
+            stops: $this->isDouble ? null : $this->site->stops($tail),
+            tips: $isStopped ? $this->site->stops(Length::ofMillimetres(self::OUT)) : null,
+            takesAll: $this->site->takesAll(),
+        );
+    }
+
     public function fasten(Ring $ring, Length $body): Fastened
     {
         $double = $this->isDouble;
-        $tail = null === $this->wish->tail ? $this->opening($ring, $body) : Length::longest(
-            $this->wish->tail,
+        $tail = null === $this->wish->reach->tail ? $this->opening($ring, $body) : Length::longest(
+            $this->wish->reach->tail,
             $this->sliding->pitch,
         );
         $short = $double ? $tail : $this->short();
 
         return new Fastened(
             $this->wish->kind,
-            $this->narrow($tail),
-            $short->plus($tail),
-            new Barrels(
-                $this->sliding,
-                $this->wish->wraps,
-                $tail,
-                short: $short,
-                gap: $this->narrow($tail),
-                stops: $double ? null : $this->site->stops($tail),
-                tips: $double && true === $this->wish->tails?->areStopped()
-                    ? $this->site->stops(Length::ofMillimetres(self::OUT))
-                    : null,
-                stays: $this->site->beyond(),
-                spaced: !$double && $this->wish->spaced,
-                takesAll: $this->site->takesAll(),
+            new ClosureSpan(
+                narrow: $this->narrow($tail),
+                wide: $short->plus($tail),
+                tail: $tail,
+                length: $this->sliding->pitch,
             ),
-            tail: $tail,
-            length: $this->sliding->pitch,
+            $this->barrels($tail, $short),
+            fittings: new Fittings(beads: $this->site->tipped($double ? null : 1)),
             steps: [new Step($double ? 'double-barrel' : 'single-barrel', [
-                'wraps' => $this->wish->wraps,
+                'wraps' => $this->wish->knot->wraps,
                 'knot' => $this->sliding->pitch,
                 'tail' => $tail,
                 'short' => $short,
                 'narrow' => $this->narrow($tail),
                 'wide' => $short->plus($tail),
             ])],
-            beads: $this->site->tipped($double ? null : 1),
         );
     }
 
@@ -114,7 +124,7 @@ final readonly class BarrelSlider implements Closure
      */
     private function tail(Ring $ring): Length
     {
-        return $this->wish->tail ?? Length::longest(
+        return $this->wish->reach->tail ?? Length::longest(
             $ring->overHand()->minus($ring->atSkin())->plus($this->sliding->pitch),
             $this->sliding->pitch,
         );
@@ -137,6 +147,6 @@ final readonly class BarrelSlider implements Closure
 
     private function short(): Length
     {
-        return $this->wish->short ?? Length::ofMillimetres(self::SHORT);
+        return $this->wish->reach->short ?? Length::ofMillimetres(self::SHORT);
     }
 }

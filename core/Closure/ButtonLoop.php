@@ -12,9 +12,8 @@ use Rinkel\Core\Closure\Closing\WrapEnds;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\Kind\Barrel;
 use Rinkel\Core\Knot\Kind\VerticalLarksHead;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Material\Cord;
-use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Remark\Check;
@@ -39,45 +38,45 @@ final readonly class ButtonLoop implements Closure
     /** How far beyond the last knot the stop of a tail that hangs is, in mm (judgement). */
     private const HANGS = 20.0;
 
+    private ClosureWish $wish;
     private Cord $cord;
+    private bool $isWrap;
+    private bool $buttonFirst;
 
     /**
-     * @param Tied      $knot        between two loops, and where the loop begins
-     * @param bool      $buttonFirst whether the button is where the piece begins
-     * @param Tied|null $head        one of the vertical lark's heads of a knotted loop
+     * @param TiedKnot      $knot between two loops, and where the loop begins
+     * @param TiedKnot|null $head one of the vertical lark's heads of a knotted loop
      */
     private function __construct(
-        private ClosureWish $wish,
-        private Buttoned $on,
-        CordUse $ends,
-        private Tied $knot,
-        private bool $isWrap,
-        private bool $buttonFirst,
-        private ?Tied $head,
-        private ?Stops $tips,
         private Site $site,
+        private Buttoned $on,
+        private TiedKnot $knot,
+        private ?TiedKnot $head,
+        private ?Stops $tips,
     ) {
-        $this->cord = $ends->cord;
+        $this->wish = $site->wish;
+        $this->cord = $site->ends->cord;
+        $this->isWrap = $site->footing->isWrap;
+        $this->buttonFirst = $site->footing->isWrap && !$site->footing->loopFirst;
     }
 
     public static function on(Site $site): self
     {
         return new self(
-            $site->wish,
+            $site,
             Buttoned::on($site),
-            $site->ends,
-            knot: $site->isWrap
-                ? $site->book->sliding(new Barrel(), $site->ends->cord, $site->ends->cord, $site->wish->wraps)
-                : $site->stop(),
-            isWrap: $site->isWrap,
-            buttonFirst: $site->isWrap && !$site->loopFirst,
-            head: $site->wish->knotted ? $site->book->around(
+            $site->footing->isWrap ? $site->book->sliding(
+                new Barrel(),
+                $site->ends->cord,
+                $site->ends->cord,
+                $site->wish->knot->wraps,
+            ) : $site->stop(),
+            $site->wish->loop->knotted ? $site->book->around(
                 new VerticalLarksHead(),
                 $site->ends->bundle(),
                 $site->working,
             ) : null,
-            tips: null === $site->wish->tails ? null : $site->stops(Length::ofMillimetres(self::HANGS)),
-            site: $site,
+            null === $site->wish->reach->tails ? null : $site->stops(Length::ofMillimetres(self::HANGS)),
         );
     }
 
@@ -109,32 +108,38 @@ final readonly class ButtonLoop implements Closure
         $step = $this->flat()->plus($this->knot->pitch);
         $sizes = array_map(
             fn (int $loop): Length => $this->near()->plus($step->times($loop)),
-            range(0, $this->wish->loops - 1),
+            range(0, $this->wish->loop->loops - 1),
         );
 
         return new Fastened(
             $this->wish->kind,
-            $sizes[0],
-            $sizes[\count($sizes) - 1],
+            new ClosureSpan(
+                narrow: $sizes[0],
+                wide: $sizes[\count($sizes) - 1],
+                sizes: $sizes,
+                length: $this->flat(),
+            ),
             $this->closing(),
-            length: $this->flat(),
-            sizes: $sizes,
+            fittings: new Fittings(
+                named: [[$this->on->name, $this->on->finding]],
+                beads: $this->site->tipped(1),
+            ),
+            loops: new LoopSizes(
+                loopHeads: $this->heads(),
+                startLoop: $this->buttonFirst ? null : $this->flat(),
+                finishLoop: $this->buttonFirst ? $this->flat() : null,
+            ),
             checks: [...$this->checks(), ...$this->on->shank()],
             steps: [new Step(null === $this->head ? 'loop' : 'loop-knotted', [
                 'button' => $this->on->finding->length->written(Unit::Millimetre),
                 'edge' => $this->on->finding->width->written(Unit::Millimetre),
                 'opening' => $this->opening()->written(Unit::Millimetre),
                 'flat' => $this->flat()->written(Unit::Millimetre),
-                'loops' => $this->wish->loops,
+                'loops' => $this->wish->loop->loops,
                 'heads' => $this->heads(),
                 'wide' => ($this->head->width ?? Length::zero())->written(Unit::Millimetre),
                 'bound' => $this->knot->pitch->written(Unit::Millimetre),
             ])],
-            beads: $this->site->tipped(1),
-            named: [[$this->on->name, $this->on->finding]],
-            loopHeads: $this->heads(),
-            startLoop: $this->buttonFirst ? null : $this->flat(),
-            finishLoop: $this->buttonFirst ? $this->flat() : null,
         );
     }
 
@@ -157,23 +162,23 @@ final readonly class ButtonLoop implements Closure
                 $this->on->name,
                 $this->on->play,
                 $this->knot,
-                $this->wish->wraps,
+                $this->wish->knot->wraps,
                 $this->loop(),
                 $this->middle(),
-                $this->wish->loops,
+                $this->wish->loop->loops,
                 $this->tips,
             );
         }
 
         return new TwoEnded(
             null === $this->head
-                ? new Loop($this->loop(), $this->middle(), $this->wish->loops, $this->on->name)
+                ? new Loop($this->loop(), $this->middle(), $this->wish->loop->loops, $this->on->name)
                 : new HeadLoop(
                     $this->head,
                     $this->heads(),
                     $this->loop(),
                     $this->middle(),
-                    $this->wish->loops,
+                    $this->wish->loop->loops,
                     $this->on->name,
                 ),
             $this->on->atEnd($this->tips),
@@ -212,7 +217,7 @@ final readonly class ButtonLoop implements Closure
 
     private function asked(): Length
     {
-        return $this->wish->tail?->times(2) ?? $this->opening();
+        return $this->wish->reach->tail?->times(2) ?? $this->opening();
     }
 
     private function heads(): int

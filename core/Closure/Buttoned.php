@@ -7,7 +7,7 @@ namespace Rinkel\Core\Closure;
 use Rinkel\Core\Closure\Closing\Button;
 use Rinkel\Core\Closure\Closing\Stops;
 use Rinkel\Core\Knot\Kind\Square;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
@@ -25,14 +25,14 @@ use Rinkel\Core\Remark\Severity;
 final readonly class Buttoned
 {
     /**
-     * @param Tied|null $square one of the knots hidden behind it, null where there are none
-     * @param int       $behind how many
+     * @param TiedKnot|null $square one of the knots hidden behind it, null where there are none
+     * @param int           $behind how many
      */
     private function __construct(
         public string $name,
         public Finding $finding,
         public Length $play,
-        private ?Tied $square,
+        private ?TiedKnot $square,
         private int $behind,
         private CordUse $ends,
     ) {}
@@ -40,11 +40,18 @@ final readonly class Buttoned
     public static function on(Site $site): self
     {
         [$name, $button] = $site->finding(FindingKind::Button);
-        $square = $site->wish->behind > 0
+        $square = $site->wish->loop->behind > 0
             ? $site->book->around(new Square(), $site->ends->bundle(), $site->working)
             : null;
 
-        return new self($name, $button, $site->wish->play ?? Length::zero(), $square, $site->wish->behind, $site->ends);
+        return new self(
+            $name,
+            $button,
+            $site->wish->loop->play ?? Length::zero(),
+            $square,
+            $site->wish->loop->behind,
+            $site->ends,
+        );
     }
 
     public function atEnd(?Stops $tips = null): Button

@@ -8,7 +8,7 @@ use Rinkel\Core\Closure\Closing\Findings;
 use Rinkel\Core\Closure\Closing\TwoEnded;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Knot\Kind\Square;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
@@ -65,14 +65,13 @@ final readonly class Clasp implements Closure
 
         return new Fastened(
             $this->kind,
-            $this->fixed(),
-            $this->fixed()->plus($chain),
+            new ClosureSpan(narrow: $this->fixed(), wide: $this->fixed()->plus($chain), length: $this->fixed()),
             new TwoEnded(
                 new Findings($this->sides->left),
-                new Findings($this->sides->right, $this->sides->half(), $this->over(), $this->site->wish->behind),
+                new Findings($this->sides->right, $this->sides->half(), $this->over(), $this->site->wish->loop->behind),
                 $this->site->takesAll(),
             ),
-            length: $this->fixed(),
+            fittings: new Fittings(named: $this->named, sides: $this->sides),
             checks: [...$this->toggle(), ...$this->ends()],
             steps: [
                 new Step(
@@ -80,17 +79,15 @@ final readonly class Clasp implements Closure
                     ['count' => \count($this->findings), 'sum' => $this->fixed(), 'chain' => $chain, 'extends' => $chain->isZero() ? 'no' : 'yes'],
                 ),
             ],
-            named: $this->named,
-            sides: $this->sides,
         );
     }
 
     /**
      * Returns one of the square knots over the core where it is tied back at the end; null where there are none.
      */
-    private function over(): ?Tied
+    private function over(): ?TiedKnot
     {
-        return 0 === $this->site->wish->behind || $this->site->isLinked || $this->sides->crimps(false)
+        return 0 === $this->site->wish->loop->behind || $this->site->footing->isLinked || $this->sides->crimps(false)
             ? null
             : $this->site->book->around(new Square(), $this->site->ends->doubled(), $this->site->working);
     }
@@ -105,7 +102,7 @@ final readonly class Clasp implements Closure
         return [] === $fixed ? Length::ofInches(1.5) : Length::sum(
             $this->sides->crimps(true) ? Length::zero() : $this->site->tiedBack(true),
             $this->sides->crimps(false) ? Length::zero() : $this->site->tiedBack(false)->plus(
-                $this->over()?->pitch->times($this->site->wish->behind) ?? Length::zero(),
+                $this->over()?->pitch->times($this->site->wish->loop->behind) ?? Length::zero(),
             ),
             ...array_map(static fn (Finding $finding): Length => $finding->length, $fixed),
         );
@@ -159,7 +156,7 @@ final readonly class Clasp implements Closure
 
         // Neither a fold nor a link has cord ends that could be pressed or glued in.
         foreach ([[true, $this->sides->left], [false, $this->sides->right]] as [$isStart, $side]) {
-            $hasNone = $this->site->isLinked || $isStart && $this->site->isFolded;
+            $hasNone = $this->site->footing->isLinked || $isStart && $this->site->footing->isFolded;
             if ($hasNone && $this->sides->crimps($isStart)) {
                 $checks[] = new Check('end-on-fold', Severity::Stop, ['finding' => $side[0][0]]);
             }

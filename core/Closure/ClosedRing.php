@@ -56,13 +56,11 @@ final readonly class ClosedRing implements Closure
     {
         return new Fastened(
             $this->wish->kind,
-            $this->gap(),
-            $this->gap(),
+            new ClosureSpan(narrow: $this->gap(), wide: $this->gap(), length: $this->gap()),
             $this->made,
-            length: $this->gap(),
+            fittings: new Fittings(named: $this->parts()),
             checks: $this->isKnotted ? $this->stretch($ring, $body) : $this->magnet(),
             steps: [new Step('closed-ring', ['gap' => $this->gap()])],
-            named: $this->parts(),
         );
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Closure;
 
-use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Measure\Length;
 
 /**
@@ -13,40 +12,17 @@ use Rinkel\Core\Measure\Length;
 final readonly class ClosureWish
 {
     /**
-     * @param int          $knots    square knots in a slider
-     * @param int          $wraps    of a sliding barrel or a stop
-     * @param Length|null  $tail     from the body's end to its stop, or past the knot of ties
-     * @param int          $loops    loops behind each other, each a further size
      * @param list<string> $findings short names of its findings, in order
-     * @param bool         $knotted  whether a loop is made of vertical lark's heads, not of bare cord
-     * @param Shows|null   $shows    of a slider when worn; null is a body that shuts to the skin
      * @param EndForm      $start    where the piece begins, when its two ends are unlike; $finish where it ends
-     * @param Length|null  $play     behind a button, before the first knot
-     * @param int          $behind   square knots hidden behind a button
-     * @param Tails|null   $tails    plain ones of the core when null
-     * @param Length|null  $short    from the body to a single sliding barrel; as near as it can be tied when null
-     * @param bool         $spaced   whether that barrel is one of the piece's evenly spaced knots
-     * @param bool         $plain    whether the knot of elastic is a plain one, of two overhands
-     * @param bool         $glued    whether glue goes on the cords that a slider runs on, or the knot on elastic
      */
     public function __construct(
         public ClosureKind $kind,
-        public int $knots = 4,
-        public int $wraps = BarrelKnot::USUAL,
-        public ?Length $tail = null,
-        public int $loops = 1,
         public array $findings = [],
-        public bool $glued = false,
-        public bool $knotted = false,
-        public ?Shows $shows = null,
+        public KnotWish $knot = new KnotWish(),
+        public ReachWish $reach = new ReachWish(),
+        public LoopWish $loop = new LoopWish(),
         public EndForm $start = EndForm::Loop,
         public EndForm $finish = EndForm::Findings,
-        public ?Length $play = null,
-        public int $behind = 0,
-        public ?Tails $tails = null,
-        public ?Length $short = null,
-        public bool $spaced = false,
-        public bool $plain = false,
     ) {}
 
     /**
@@ -57,19 +33,19 @@ final readonly class ClosureWish
         $usual = new self($this->kind);
 
         return array_keys(array_filter([
-            'wraps' => $this->wraps !== $usual->wraps,
-            'tail' => null !== $this->tail,
-            'loops' => $this->loops !== $usual->loops,
+            'wraps' => $this->knot->wraps !== $usual->knot->wraps,
+            'tail' => null !== $this->reach->tail,
+            'loops' => $this->loop->loops !== $usual->loop->loops,
             'findings' => [] !== $this->findings,
-            'glued' => $this->glued,
-            'knotted' => $this->knotted,
-            'shows' => null !== $this->shows,
-            'play' => null !== $this->play,
-            'behind' => 0 !== $this->behind,
-            'tails' => null !== $this->tails,
-            'short' => null !== $this->short,
-            'spaced' => $this->spaced,
-            'plain' => $this->plain,
+            'glued' => $this->knot->glued,
+            'knotted' => $this->loop->knotted,
+            'shows' => null !== $this->reach->shows,
+            'play' => null !== $this->loop->play,
+            'behind' => 0 !== $this->loop->behind,
+            'tails' => null !== $this->reach->tails,
+            'short' => null !== $this->reach->short,
+            'spaced' => $this->knot->spaced,
+            'plain' => $this->knot->plain,
         ]));
     }
 
@@ -96,7 +72,7 @@ final readonly class ClosureWish
      */
     public function withFindings(array $findings): self
     {
-        return $this->with(tail: $this->tail, findings: $findings);
+        return $this->with(tail: $this->reach->tail, findings: $findings);
     }
 
     /**
@@ -112,22 +88,28 @@ final readonly class ClosureWish
 
         return new self(
             $kind,
-            $knows('knots') ? $this->knots : $usual->knots,
-            $knows('wraps') ? $this->wraps : $usual->wraps,
-            tail: null,
-            loops: $knows('loops') ? $this->loops : $usual->loops,
-            findings: $knows('findings') ? $this->findings : $usual->findings,
-            glued: $knows('glued') && $this->glued,
-            knotted: $knows('knotted') && $this->knotted,
-            shows: $knows('shows') ? $this->shows : $usual->shows,
+            $knows('findings') ? $this->findings : $usual->findings,
+            knot: new KnotWish(
+                knots: $knows('knots') ? $this->knot->knots : $usual->knot->knots,
+                wraps: $knows('wraps') ? $this->knot->wraps : $usual->knot->wraps,
+                glued: $knows('glued') && $this->knot->glued,
+                spaced: $knows('spaced') && $this->knot->spaced,
+                plain: $knows('plain') && $this->knot->plain,
+            ),
+            reach: new ReachWish(
+                tail: null,
+                tails: $knows('tails') ? $this->reach->tails : $usual->reach->tails,
+                short: $knows('short') ? $this->reach->short : $usual->reach->short,
+                shows: $knows('shows') ? $this->reach->shows : $usual->reach->shows,
+            ),
+            loop: new LoopWish(
+                loops: $knows('loops') ? $this->loop->loops : $usual->loop->loops,
+                knotted: $knows('knotted') && $this->loop->knotted,
+                play: $knows('play') ? $this->loop->play : $usual->loop->play,
+                behind: $knows('behind') ? $this->loop->behind : $usual->loop->behind,
+            ),
             start: $this->start,
             finish: $this->finish,
-            play: $knows('play') ? $this->play : $usual->play,
-            behind: $knows('behind') ? $this->behind : $usual->behind,
-            tails: $knows('tails') ? $this->tails : $usual->tails,
-            short: $knows('short') ? $this->short : $usual->short,
-            spaced: $knows('spaced') && $this->spaced,
-            plain: $knows('plain') && $this->plain,
         );
     }
 
@@ -139,9 +121,9 @@ final readonly class ClosureWish
     public function renamed(callable $rename): self
     {
         return $this->with(
-            tail: $this->tail,
+            tail: $this->reach->tail,
             findings: array_map($rename, $this->findings),
-            tails: $this->tails?->renamed($rename),
+            tails: $this->reach->tails?->renamed($rename),
         );
     }
 
@@ -150,7 +132,7 @@ final readonly class ClosureWish
      */
     public function withShort(Length $short): self
     {
-        return $this->with(tail: $this->tail, short: $short);
+        return $this->with(tail: $this->reach->tail, short: $short);
     }
 
     /**
@@ -158,7 +140,7 @@ final readonly class ClosureWish
      */
     public function withKnots(int $knots): self
     {
-        return $this->with(tail: $this->tail, knots: $knots);
+        return $this->with(tail: $this->reach->tail, knots: $knots);
     }
 
     /**
@@ -166,7 +148,7 @@ final readonly class ClosureWish
      */
     public function withLoops(int $loops): self
     {
-        return $this->with(tail: $this->tail, loops: $loops);
+        return $this->with(tail: $this->reach->tail, loops: $loops);
     }
 
     /**
@@ -183,22 +165,28 @@ final readonly class ClosureWish
     ): self {
         return new self(
             $kind ?? $this->kind,
-            $knots ?? $this->knots,
-            $this->wraps,
-            tail: $tail,
-            loops: $loops ?? $this->loops,
-            findings: $findings ?? $this->findings,
-            glued: $this->glued,
-            knotted: $this->knotted,
-            shows: $this->shows,
+            $findings ?? $this->findings,
+            knot: new KnotWish(
+                knots: $knots ?? $this->knot->knots,
+                wraps: $this->knot->wraps,
+                glued: $this->knot->glued,
+                spaced: $this->knot->spaced,
+                plain: $this->knot->plain,
+            ),
+            reach: new ReachWish(
+                tail: $tail,
+                tails: $tails ?? $this->reach->tails,
+                short: $short ?? $this->reach->short,
+                shows: $this->reach->shows,
+            ),
+            loop: new LoopWish(
+                loops: $loops ?? $this->loop->loops,
+                knotted: $this->loop->knotted,
+                play: $this->loop->play,
+                behind: $this->loop->behind,
+            ),
             start: $this->start,
             finish: $this->finish,
-            play: $this->play,
-            behind: $this->behind,
-            tails: $tails ?? $this->tails,
-            short: $short ?? $this->short,
-            spaced: $this->spaced,
-            plain: $this->plain,
         );
     }
 }

@@ -41,10 +41,10 @@ enum EndForm: string
     public function at(Site $site, self $other, bool $isStart): ClosureEnd
     {
         return match ($this) {
-            self::Loop => CordLoop::on($site, $other, $isStart && $site->isFolded),
+            self::Loop => CordLoop::on($site, $other, $isStart && $site->footing->isFolded),
             self::KnottedLoop => KnottedLoop::on($site, $other),
-            self::Button => ButtonEnd::on($site, $isStart && $site->isFolded),
-            self::Ties => new TieEnd($site->wish->tail, $site),
+            self::Button => ButtonEnd::on($site, $isStart && $site->footing->isFolded),
+            self::Ties => new TieEnd($site->wish->reach->tail, $site),
             self::Findings => new FindingEnd($site->findings(), $site->tiedBack($isStart)),
         };
     }

@@ -19,38 +19,20 @@ final readonly class Fastened
     public array $findings;
 
     /**
-     * @param Length                       $narrow     smallest gap between the body's ends
-     * @param Length                       $wide       widest gap; equal to the smallest where nothing moves
-     * @param Closing                      $closing    how it is made
-     * @param Length|null                  $tail       one tail, where there are such
-     * @param list<Length>                 $sizes      gaps of a closure with several fixed sizes, smallest first
-     * @param list<Check>                  $checks
-     * @param list<Step>                   $steps
-     * @param list<array{string, Finding}> $named      what it is made of, in order, each with its name
-     * @param array<string, int>           $beads      at the tips of its tails, by short name
-     * @param int                          $loopHeads  lark's heads that make one loop, nought of a bare one
-     * @param EndFindings|null             $sides      at which end each of its findings goes
-     * @param Length|null                  $startLoop  inside, lying flat, of the loop where it begins; of several, each
-     * @param Length|null                  $finishLoop the same where it ends
+     * @param Closing     $closing how it is made
+     * @param list<Check> $checks
+     * @param list<Step>  $steps
      */
     public function __construct(
         public ClosureKind $kind,
-        public Length $narrow,
-        public Length $wide,
+        public ClosureSpan $span,
         public Closing $closing,
-        public ?Length $tail = null,
-        public ?Length $length = null,
-        public array $sizes = [],
+        public Fittings $fittings = new Fittings(),
+        public LoopSizes $loops = new LoopSizes(),
         public array $checks = [],
         public array $steps = [],
-        public array $named = [],
-        public array $beads = [],
-        public int $loopHeads = 0,
-        public ?EndFindings $sides = null,
-        public ?Length $startLoop = null,
-        public ?Length $finishLoop = null,
     ) {
-        $this->findings = array_column($named, 1);
+        $this->findings = array_column($fittings->named, 1);
     }
 
     /**
@@ -60,6 +42,9 @@ final readonly class Fastened
      */
     public function parts(): array
     {
-        return null === $this->sides ? $this->named : [...$this->sides->left, ...$this->sides->right];
+        return null === $this->fittings->sides ? $this->fittings->named : [
+            ...$this->fittings->sides->left,
+            ...$this->fittings->sides->right,
+        ];
     }
 }

@@ -37,10 +37,8 @@ final readonly class KnottedForGood implements Closure
     {
         return new Fastened(
             $this->site->wish->kind,
-            Length::zero(),
-            Length::zero(),
+            new ClosureSpan(narrow: Length::zero(), wide: Length::zero(), length: Length::zero()),
             new TiedForGood(),
-            length: Length::zero(),
             steps: [new Step('for-good', ['cords' => 2 * $this->site->ends->count])],
         );
     }

@@ -7,7 +7,7 @@ namespace Rinkel\Core\Closure;
 use Rinkel\Core\Closure\Closing\Stops;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\KnotBook;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
@@ -21,17 +21,10 @@ use Rinkel\Core\Measure\Length;
 final readonly class Site
 {
     /**
-     * @param CordUse                $ends        what lies at each end of the body
-     * @param Cord                   $working     the cord that ties a slider
-     * @param array<string, Finding> $findings    of the piece, by short name
-     * @param array<string, Bead>    $beads       likewise
-     * @param Length                 $tailEnd     what stays of a tail beyond its stop
-     * @param int                    $together    cords that lie at an end in all, working cords with them
-     * @param bool                   $isWrap      whether both ends of one cord run through it side by side
-     * @param bool                   $isLinked    whether a link lies at either end
-     * @param bool                   $isFolded    whether its cords are folded where it begins
-     * @param bool                   $loopFirst   whether a wrap begins at its loop
-     * @param bool                   $hasSoftEnds whether working ends are laid into the knot that an eyelet begins with
+     * @param CordUse                $ends     what lies at each end of the body
+     * @param Cord                   $working  the cord that ties a slider
+     * @param array<string, Finding> $findings of the piece, by short name
+     * @param array<string, Bead>    $beads    likewise
      */
     public function __construct(
         public ClosureWish $wish,
@@ -39,14 +32,8 @@ final readonly class Site
         public Cord $working,
         public KnotBook $book,
         private array $findings,
-        public Length $tailEnd,
-        public int $together = 1,
+        public Footing $footing,
         private array $beads = [],
-        public bool $isWrap = false,
-        public bool $isLinked = false,
-        public bool $isFolded = false,
-        public bool $loopFirst = false,
-        public bool $hasSoftEnds = false,
     ) {}
 
     /**
@@ -55,7 +42,7 @@ final readonly class Site
      */
     public function tiedBack(bool $isStart): Length
     {
-        return $this->isLinked || $isStart && $this->isFolded
+        return $this->footing->isLinked || $isStart && $this->footing->isFolded
             ? Length::zero()
             : $this->book->in(new Overhand(), $this->ends->cord, 2 * $this->ends->count)->pitch;
     }
@@ -63,15 +50,15 @@ final readonly class Site
     /**
      * Returns the knot that stops one end: of all its cords, or of each.
      */
-    public function stop(): Tied
+    public function stop(): TiedKnot
     {
-        $count = true === $this->wish->tails?->areStoppedApart() ? 1 : $this->ends->count;
+        $count = true === $this->wish->reach->tails?->areStoppedApart() ? 1 : $this->ends->count;
 
         return $this->book->in(
-            $this->wish->tails->knot ?? new Overhand(),
+            $this->wish->reach->tails->knot ?? new Overhand(),
             $this->ends->cord,
             $count,
-            $this->wish->tails?->turns,
+            $this->wish->reach->tails?->turns,
         );
     }
 
@@ -80,13 +67,13 @@ final readonly class Site
      */
     public function beyond(): Length
     {
-        $bead = $this->beads[$this->wish->tails->bead ?? ''] ?? null;
+        $bead = $this->beads[$this->wish->reach->tails->bead ?? ''] ?? null;
 
-        return $this->wish->tails?->beyond(
-            $this->tailEnd,
+        return $this->wish->reach->tails?->beyond(
+            $this->footing->tailEnd,
             $bead->length ?? Length::zero(),
             $this->ends->count,
-        ) ?? $this->tailEnd;
+        ) ?? $this->footing->tailEnd;
     }
 
     /**
@@ -98,8 +85,8 @@ final readonly class Site
      */
     public function tipped(?int $ends = null): array
     {
-        $bead = $this->wish->tails?->bead;
-        $ends ??= $this->isFolded ? 1 : 2;
+        $bead = $this->wish->reach->tails?->bead;
+        $ends ??= $this->footing->isFolded ? 1 : 2;
 
         return null === $bead || 0 === $ends ? [] : [$bead => $ends * $this->ends->count];
     }
@@ -107,15 +94,15 @@ final readonly class Site
     /**
      * Returns how the tails of a slider or of ties are stopped that are $tail long.
      */
-    public function stops(Length $tail, ?Tied $knot = null): Stops
+    public function stops(Length $tail, ?TiedKnot $knot = null): Stops
     {
-        $bead = $this->beads[$this->wish->tails->bead ?? ''] ?? null;
+        $bead = $this->beads[$this->wish->reach->tails->bead ?? ''] ?? null;
 
         return new Stops(
             $tail,
             $knot ?? $this->stop(),
-            $this->wish->tails,
-            $this->tailEnd,
+            $this->wish->reach->tails,
+            $this->footing->tailEnd,
             $bead->length ?? Length::zero(),
         );
     }
@@ -125,7 +112,7 @@ final readonly class Site
      */
     public function takesAll(): bool
     {
-        return true === $this->wish->tails?->allCords;
+        return true === $this->wish->reach->tails?->allCords;
     }
 
     /**
@@ -147,7 +134,7 @@ final readonly class Site
     }
 
     /**
-     * Returns the findings of $kind that the maker wished; when she named none, the first of that kind, if there is
+     * Returns the findings of $kind that the maker wished; when they named none, the first of that kind, if there is
      * one.
      *
      * @return list<array{string, Finding}>

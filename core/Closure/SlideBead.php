@@ -7,7 +7,7 @@ namespace Rinkel\Core\Closure;
 use Rinkel\Core\Closure\Closing\SlidingBead;
 use Rinkel\Core\Fit\Lie;
 use Rinkel\Core\Fit\Ring;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\Hole;
@@ -30,7 +30,7 @@ final readonly class SlideBead implements Closure
         private string $name,
         private Finding $bead,
         private CordUse $ends,
-        private Tied $stop,
+        private TiedKnot $stop,
         private Site $site,
     ) {}
 
@@ -38,7 +38,7 @@ final readonly class SlideBead implements Closure
     {
         $near = $ring->wished()->minus($this->bead->length);
 
-        return $this->wish->shows?->body($ring, $near) ?? $near;
+        return $this->wish->reach->shows?->body($ring, $near) ?? $near;
     }
 
     public function isBound(): bool
@@ -53,21 +53,24 @@ final readonly class SlideBead implements Closure
 
     public function fasten(Ring $ring, Length $body): Fastened
     {
-        $slider = null === $this->wish->tail
+        $slider = null === $this->wish->reach->tail
             ? SquareKnotSlider::openingTo($this->bead->length, $ring->overHand()->minus($body))
-            : SquareKnotSlider::withTails($this->bead->length, $this->wish->tail);
+            : SquareKnotSlider::withTails($this->bead->length, $this->wish->reach->tail);
 
         return new Fastened(
             $this->wish->kind,
-            $slider->closedGap(),
-            $slider->openGap(),
+            new ClosureSpan(
+                narrow: $slider->closedGap(),
+                wide: $slider->openGap(),
+                tail: $slider->tail,
+                length: $slider->length,
+            ),
             new SlidingBead(
                 $this->name,
                 $this->site->stops($slider->tail, $this->stop)->against($this->name),
                 $this->site->takesAll(),
             ),
-            tail: $slider->tail,
-            length: $slider->length,
+            fittings: new Fittings(named: [[$this->name, $this->bead]], beads: $this->site->tipped()),
             checks: $this->checks(),
             steps: [
                 new Step(
@@ -80,8 +83,6 @@ final readonly class SlideBead implements Closure
                     ],
                 ),
             ],
-            named: [[$this->name, $this->bead]],
-            beads: $this->site->tipped(),
         );
     }
 

@@ -7,7 +7,7 @@ namespace Rinkel\Core\Closure;
 use Rinkel\Core\Closure\Closing\Sliding;
 use Rinkel\Core\Fit\Lie;
 use Rinkel\Core\Fit\Ring;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Remark\Check;
@@ -25,21 +25,21 @@ final readonly class SquareSlider implements Closure
     public const SECURE = 4;
 
     /**
-     * @param Tied $knot one square knot over both tails
-     * @param Tied $stop the stop knot of a tail
+     * @param TiedKnot $knot one square knot over both tails
+     * @param TiedKnot $stop the stop knot of a tail
      */
     public function __construct(
         private ClosureWish $wish,
-        private Tied $knot,
-        private Tied $stop,
+        private TiedKnot $knot,
+        private TiedKnot $stop,
         private Site $site,
     ) {}
 
     public function body(Ring $ring): Length
     {
-        return null === $this->wish->shows
+        return null === $this->wish->reach->shows
             ? $ring->atSkin()->minus($this->length())
-            : $this->wish->shows->body($ring, $ring->wished()->minus($this->length()));
+            : $this->wish->reach->shows->body($ring, $ring->wished()->minus($this->length()));
     }
 
     public function isBound(): bool
@@ -55,64 +55,75 @@ final readonly class SquareSlider implements Closure
     public function fasten(Ring $ring, Length $body): Fastened
     {
         $opening = SquareKnotSlider::openingTo($this->length(), $ring->overHand()->minus($body));
-        $slider = null === $this->wish->tail ? $opening : SquareKnotSlider::withTails(
+        $slider = null === $this->wish->reach->tail ? $opening : SquareKnotSlider::withTails(
             $this->length(),
-            $this->wish->tail,
+            $this->wish->reach->tail,
         );
-        $few = $this->wish->knots < self::SECURE ? [new Check(
-            'slider-few-knots',
-            $this->wish->knots < 2 ? Severity::Warn : Severity::Hint,
-            ['knots' => $this->wish->knots, 'secure' => self::SECURE],
-            new Remedy('closure.knots', self::SECURE),
-        )] : [];
 
         return new Fastened(
             $this->wish->kind,
-            $slider->closedGap(),
-            $slider->openGap(),
+            new ClosureSpan(
+                narrow: $slider->closedGap(),
+                wide: $slider->openGap(),
+                tail: $slider->tail,
+                length: $slider->length,
+            ),
             new Sliding(
                 $this->site->working,
                 $this->knot,
-                $this->wish->knots,
+                $this->wish->knot->knots,
                 $slider->closedGap(),
                 $this->site->stops($slider->tail, $this->stop),
-                $this->wish->glued,
+                $this->wish->knot->glued,
                 $this->site->takesAll(),
             ),
-            tail: $slider->tail,
-            length: $slider->length,
-            checks: $few,
-            steps: [
-                new Step('slider-length', [
-                    'knots' => $this->wish->knots,
-                    'pitch' => number_format($this->knot->pitch->millimetres, 2, '.', '').' mm',
-                    'slider' => $slider->length,
-                ]),
-                null === $this->wish->tail
-                    ? new Step(
-                        'slider-tail',
-                        [
-                            'gap' => $slider->openGap(),
-                            'slider' => $slider->length,
-                            'tail' => $slider->tail,
-                            'slip' => Ring::slip(),
-                        ],
-                    )
-                    : new Step('tail-chosen', ['tail' => $slider->tail]),
-                new Step(
-                    'stop-knot',
-                    [
-                        'stop' => $this->stop->use->written(Unit::Millimetre),
-                        'end' => $this->site->beyond()->written(Unit::Millimetre),
-                    ],
-                ),
-            ],
-            beads: $this->site->tipped(),
+            fittings: new Fittings(beads: $this->site->tipped()),
+            checks: $this->checks(),
+            steps: $this->steps($slider),
         );
+    }
+
+    /**
+     * @return list<Check>
+     */
+    private function checks(): array
+    {
+        return $this->wish->knot->knots < self::SECURE ? [new Check(
+            'slider-few-knots',
+            $this->wish->knot->knots < 2 ? Severity::Warn : Severity::Hint,
+            ['knots' => $this->wish->knot->knots, 'secure' => self::SECURE],
+            new Remedy('closure.knots', self::SECURE),
+        )] : [];
+    }
+
+    /**
+     * @return list<Step>
+     */
+    private function steps(SquareKnotSlider $slider): array
+    {
+        return [
+            new Step('slider-length', [
+                'knots' => $this->wish->knot->knots,
+                'pitch' => number_format($this->knot->pitch->millimetres, 2, '.', '').' mm',
+                'slider' => $slider->length,
+            ]),
+            null === $this->wish->reach->tail
+                ? new Step('slider-tail', [
+                    'gap' => $slider->openGap(),
+                    'slider' => $slider->length,
+                    'tail' => $slider->tail,
+                    'slip' => Ring::slip(),
+                ])
+                : new Step('tail-chosen', ['tail' => $slider->tail]),
+            new Step('stop-knot', [
+                'stop' => $this->stop->use->written(Unit::Millimetre),
+                'end' => $this->site->beyond()->written(Unit::Millimetre),
+            ]),
+        ];
     }
 
     private function length(): Length
     {
-        return $this->knot->pitch->times($this->wish->knots);
+        return $this->knot->pitch->times($this->wish->knot->knots);
     }
 }

@@ -100,7 +100,7 @@ final readonly class Tails implements \Stringable
      * that.
      *
      * @param Length $plain  what stays of a plain one
-     * @param Length $beaded how long the bead is, nought without one
+     * @param Length $beaded how long the bead is, zero without one
      */
     public function beyond(Length $plain, Length $beaded, int $count): Length
     {

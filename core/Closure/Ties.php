@@ -45,7 +45,7 @@ final readonly class Ties implements Closure
 
     public function fasten(Ring $ring, Length $body): Fastened
     {
-        $tail = $this->wish->tail ?? self::least()->times(2);
+        $tail = $this->wish->reach->tail ?? self::least()->times(2);
         $short = $tail->isShorterThan(self::least())
             ? [
                 new Check(
@@ -60,19 +60,17 @@ final readonly class Ties implements Closure
         $all = $tail->plus($this->gap()->times(0.5));
         $end = new TieUp(
             $all,
-            $this->wish->tails,
-            null === $this->wish->tails?->bead ? null : $this->site?->stops($all),
+            $this->wish->reach->tails,
+            null === $this->wish->reach->tails?->bead ? null : $this->site?->stops($all),
         );
 
         return new Fastened(
             $this->wish->kind,
-            $this->gap(),
-            $this->gap(),
+            new ClosureSpan(narrow: $this->gap(), wide: $this->gap(), tail: $tail),
             new TwoEnded($end, $end, $this->site?->takesAll() ?? false, false),
-            tail: $tail,
+            fittings: new Fittings(beads: $this->site?->tipped() ?? []),
             checks: $short,
             steps: [new Step('ties', ['tail' => $tail, 'gap' => $this->gap()])],
-            beads: $this->site?->tipped() ?? [],
         );
     }
 

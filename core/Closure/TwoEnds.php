@@ -47,25 +47,30 @@ final readonly class TwoEnds implements Closure
 
         return new Fastened(
             $this->wish->kind,
-            $this->gap(),
-            $this->gap()->plus($this->further()),
-            new TwoEnded($this->start->atEnd(), $this->finish->atEnd(), $this->site->takesAll()),
-            tail: $tie?->tail(),
-            length: $this->start->reach(),
-            startLoop: $this->start->flat(),
-            finishLoop: $this->finish->flat(),
-            sizes: $this->further()->isZero() ? [$this->gap()] : array_map(
-                fn (int $loop): Length => $this->gap()->plus($this->further()->times($loop / ($this->wish->loops - 1))),
-                range(0, $this->wish->loops - 1),
+            new ClosureSpan(
+                narrow: $this->gap(),
+                wide: $this->gap()->plus($this->further()),
+                sizes: $this->further()->isZero() ? [$this->gap()] : array_map(
+                    fn (int $loop): Length => $this->gap()->plus(
+                        $this->further()->times($loop / ($this->wish->loop->loops - 1)),
+                    ),
+                    range(0, $this->wish->loop->loops - 1),
+                ),
+                tail: $tie?->tail(),
+                length: $this->start->reach(),
             ),
+            new TwoEnded($this->start->atEnd(), $this->finish->atEnd(), $this->site->takesAll()),
+            fittings: new Fittings(
+                named: [...$this->start->findings(), ...$this->finish->findings()],
+                beads: $this->site->tipped(
+                    (int) ($this->start instanceof TieEnd && !$this->site->footing->isFolded)
+                    + (int) ($this->finish instanceof TieEnd),
+                ),
+                sides: new EndFindings($this->start->findings(), $this->finish->findings()),
+            ),
+            loops: new LoopSizes(startLoop: $this->start->flat(), finishLoop: $this->finish->flat()),
             checks: [...$this->holds(), ...$this->start->checks(), ...$this->finish->checks()],
             steps: [$this->start->step(), $this->finish->step()],
-            beads: $this->site->tipped(
-                (int) ($this->start instanceof TieEnd && !$this->site->isFolded)
-                    + (int) ($this->finish instanceof TieEnd),
-            ),
-            named: [...$this->start->findings(), ...$this->finish->findings()],
-            sides: new EndFindings($this->start->findings(), $this->finish->findings()),
         );
     }
 

@@ -63,7 +63,10 @@ final readonly class BraidedChain implements Construction
                 'toggle' => Stock::finding(FindingKind::Toggle, 20, 15, 10),
             ],
             '1 link '.$link.' x fit',
-            new ClosureWish(ClaspClosure::onCord(), findings: ['toggle']),
+            new ClosureWish(
+                ClaspClosure::onCord(),
+                ['toggle'],
+            ),
         );
     }
 

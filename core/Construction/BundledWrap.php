@@ -56,7 +56,10 @@ final readonly class BundledWrap implements Construction
             ['seed' => Stock::round(4, '#3f6f8f', 1.2)],
             ['button' => Stock::finding(FindingKind::Button, 12, 3, 2)],
             '(bundle loose '.$three.' / '.$three.', 1 barrel 3) x fit',
-            new ClosureWish(ButtonAndLoop::onWrap(), findings: ['button']),
+            new ClosureWish(
+                ButtonAndLoop::onWrap(),
+                ['button'],
+            ),
         );
     }
 

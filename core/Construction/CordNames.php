@@ -9,7 +9,7 @@ use Rinkel\Core\Material\CordUse;
 
 /**
  * Which cords a piece of one construction is made of: the names that have a task in it, and whether its maker may add
- * more of her own, such as further pairs or strands.
+ * more of their own, such as further pairs or strands.
  *
  * A slider cord is known wherever the piece closes with a slider; it is one of the names here where that can be.
  */
@@ -17,9 +17,9 @@ final readonly class CordNames
 {
     /**
      * @param non-empty-list<string> $known    names with a task
-     * @param list<string>           $counted  those of the known of which there can be several
+     * @param list<string>           $counted  those of the known that there can be several of
      * @param bool                   $further  whether any other name is one more cord that the maker added
-     * @param bool                   $bundled  whether there can be several of each that she added
+     * @param bool                   $bundled  whether there can be several of each that they added
      * @param bool                   $folding  whether its maker says which are folded where the piece begins
      * @param string                 $stem     with which the name of one more begins
      * @param list<string>           $optional those of the known that the piece can do without
@@ -99,7 +99,7 @@ final readonly class CordNames
     }
 
     /**
-     * Returns the same, of which each but the slider's may be folded where the piece begins or not.
+     * Returns the same, where each but the slider's may be folded where the piece begins or not.
      */
     public function folding(): self
     {

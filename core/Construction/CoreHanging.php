@@ -79,14 +79,14 @@ final class CoreHanging
 
     /**
      * Returns whether soft working ends are laid into the leather knot that an eyelet begins with: those of one pair,
-     * unless their maker ends them herself.
+     * unless their maker ends them themselves.
      */
     public static function areLaidIn(Piece $piece): bool
     {
         $leathers = [Fibre::Leather, Fibre::Suede];
         $tying = array_values(array_diff_key($piece->cords, ['core' => 0, 'slider' => 0]));
 
-        return isset($piece->cords['core']) && 1 === \count($tying) && !$piece->habits->working->isLast()
+        return isset($piece->cords['core']) && 1 === \count($tying) && !$piece->habits->order->working->isLast()
             && \in_array($piece->cord('core')->cord->fibre, $leathers, true)
             && !\in_array($tying[0]->cord->fibre, $leathers, true);
     }

@@ -39,7 +39,7 @@ final readonly class Draft
     ) {
         $this->layers = [] === $line->layers
             ? []
-            : Layered::all($this, $setting->length->plus($fastened->narrow), $setting->beads());
+            : Layered::all($this, $setting->length->plus($fastened->span->narrow), $setting->beads());
     }
 
     /**
@@ -154,7 +154,7 @@ final readonly class Draft
         foreach ($this->stones() as $name) {
             $beads[$name] = ($beads[$name] ?? 0) + 1;
         }
-        foreach ($this->fastened->beads as $name => $count) {
+        foreach ($this->fastened->fittings->beads as $name => $count) {
             $beads[$name] = ($beads[$name] ?? 0) + $count;
         }
         ksort($beads);
@@ -179,8 +179,9 @@ final readonly class Draft
     {
         $letters = [];
         foreach ($this->elements() as $element) {
-            if (null !== $element->letter && null !== $element->name) {
-                $letters[$element->name][$element->letter] = ($letters[$element->name][$element->letter] ?? 0) + 1;
+            if (null !== $element->mention->letter && null !== $element->name) {
+                $letter = $element->mention->letter;
+                $letters[$element->name][$letter] = ($letters[$element->name][$letter] ?? 0) + 1;
             }
         }
         foreach (array_keys($letters) as $name) {
@@ -200,7 +201,7 @@ final readonly class Draft
      */
     public function closed(): Length
     {
-        return $this->ring->inside($this->body()->plus($this->fastened->narrow));
+        return $this->ring->inside($this->body()->plus($this->fastened->span->narrow));
     }
 
     /**
@@ -208,7 +209,7 @@ final readonly class Draft
      */
     public function open(): Length
     {
-        return $this->ring->passing($this->body()->plus($this->fastened->wide));
+        return $this->ring->passing($this->body()->plus($this->fastened->span->wide));
     }
 
     /**
@@ -227,8 +228,8 @@ final readonly class Draft
         $gap = $this->ring->wished()->minus($this->body());
 
         return match (true) {
-            $gap->isShorterThan($this->fastened->narrow) => $this->fastened->narrow,
-            $gap->isLongerThan($this->fastened->wide) => $this->fastened->wide,
+            $gap->isShorterThan($this->fastened->span->narrow) => $this->fastened->span->narrow,
+            $gap->isLongerThan($this->fastened->span->wide) => $this->fastened->span->wide,
             default => $gap,
         };
     }

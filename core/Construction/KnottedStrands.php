@@ -50,7 +50,10 @@ final readonly class KnottedStrands extends OnCord
                 'clasp' => Stock::finding(FindingKind::Clasp, 12, 6, 0),
             ],
             '(1 overhand, 1 bead '.(array_key_first($wish->materials->beads) ?? 'pearl').') x fit, 1 overhand',
-            new ClosureWish(ClaspClosure::onCord(), findings: ['end', 'end', 'ring', 'ring', 'clasp']),
+            new ClosureWish(
+                ClaspClosure::onCord(),
+                ['end', 'end', 'ring', 'ring', 'clasp'],
+            ),
         );
     }
 
@@ -140,8 +143,8 @@ final readonly class KnottedStrands extends OnCord
         $knots = array_filter($draft->setting->elements, static fn (Element $element): bool => null !== $element->knot);
         $beads = array_filter($draft->setting->elements, static fn (Element $element): bool => $element->isBead());
 
-        return [] === $knots || [] === $beads || array_values($knots)[0]->width->isShorterThan(
-            array_values($beads)[0]->width,
+        return [] === $knots || [] === $beads || array_values($knots)[0]->extent->width->isShorterThan(
+            array_values($beads)[0]->extent->width,
         );
     }
 }

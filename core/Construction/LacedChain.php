@@ -60,7 +60,10 @@ final readonly class LacedChain implements Construction
                 'slide' => Stock::finding(FindingKind::SlideBead, 8, 8, 3.1),
             ],
             '1 link '.$link.' x fit',
-            new ClosureWish(new SlideBeading(), findings: ['slide']),
+            new ClosureWish(
+                new SlideBeading(),
+                ['slide'],
+            ),
         );
     }
 

@@ -69,7 +69,10 @@ final readonly class LayeredStrands extends OnCord
                 'clasp' => Stock::finding(FindingKind::Clasp, 12, 6, 0),
             ],
             $strand(15).', below 3 cm ('.$strand(21).'), below 3 cm ('.$strand(27).')',
-            new ClosureWish(ClaspClosure::onCord(), findings: ['ring', 'clasp']),
+            new ClosureWish(
+                ClaspClosure::onCord(),
+                ['ring', 'clasp'],
+            ),
         );
     }
 

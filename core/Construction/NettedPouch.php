@@ -117,50 +117,48 @@ final readonly class NettedPouch implements Construction
         }
         $checks = $this->lock($draft, $net);
         foreach ($stones as $name => $stone) {
-            $girth = $stone->width->times(\M_PI);
-            $rows = $net->rowsFor($stone->length, $girth);
-            $has = \count($net->rows);
-            $checks[] = match (true) {
-                null === $rows => new Check(
-                    'stone-does-not-enter',
-                    Severity::Stop,
-                    ['stone' => (string) $name, 'girth' => $girth, 'most' => $net->most()],
-                ),
+            array_push($checks, ...self::entering($net, (string) $name, $stone, $stone === array_values($stones)[0]));
+        }
+
+        return $checks;
+    }
+
+    /**
+     * Whether a stone goes in, and stays there.
+     *
+     * @param bool $isFirst whether it is said how deep the net is for it
+     *
+     * @return list<Check>
+     */
+    private static function entering(RoundNet $net, string $name, Finding $stone, bool $isFirst): array
+    {
+        $girth = $stone->width->times(\M_PI);
+        $rows = $net->rowsFor($stone->length, $girth);
+        $has = \count($net->rows);
+        $said = ['stone' => $name, 'girth' => $girth];
+
+        return array_values(array_filter([
+            match (true) {
+                null === $rows => new Check('stone-does-not-enter', Severity::Stop, $said + ['most' => $net->most()]),
                 $rows > $has => new Check(
                     'pouch-too-shallow',
                     Severity::Stop,
-                    [
-                        'stone' => (string) $name,
-                        'girth' => $girth,
-                        'length' => $stone->length,
-                        'rows' => $rows,
-                        'has' => $has,
-                    ],
+                    $said + ['length' => $stone->length, 'rows' => $rows, 'has' => $has],
                 ),
-                $stone === array_values($stones)[0] => new Check(
+                $isFirst => new Check(
                     'pouch-depth',
                     Severity::Hint,
-                    ['flat' => $net->depthFlat(), 'rows' => $rows, 'has' => $has, 'stone' => (string) $name],
+                    ['flat' => $net->depthFlat(), 'rows' => $rows, 'has' => $has, 'stone' => $name],
                 ),
                 default => null,
-            };
-            if (!$net->holds($girth)) {
-                $checks[] = new Check(
-                    'stone-falls-out',
-                    Severity::Stop,
-                    [
-                        'stone' => (string) $name,
-                        'girth' => $girth,
-                        'mesh' => $net->mesh(),
-                        'every' => Length::ofMillimetres(
-                            floor($girth->millimetres / 4 * 2 - 0.001) / 2,
-                        )->written(Unit::Millimetre),
-                    ],
-                );
-            }
-        }
-
-        return array_values(array_filter($checks));
+            },
+            $net->holds($girth) ? null : new Check('stone-falls-out', Severity::Stop, $said + [
+                'mesh' => $net->mesh(),
+                'every' => Length::ofMillimetres(
+                    floor($girth->millimetres / 4 * 2 - 0.001) / 2,
+                )->written(Unit::Millimetre),
+            ]),
+        ]));
     }
 
     /**
@@ -190,7 +188,7 @@ final readonly class NettedPouch implements Construction
         [$lock, $knots] = [null, []];
         foreach ($draft->setting->elements as $element) {
             $lock = ElementKind::Focal === $element->kind ? $draft->piece->beads[$element->name] ?? $lock : $lock;
-            $knots = null === $element->knot ? $knots : [...$knots, $element->width];
+            $knots = null === $element->knot ? $knots : [...$knots, $element->extent->width];
         }
         if (null === $lock) {
             return [];

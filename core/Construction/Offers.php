@@ -9,6 +9,7 @@ use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\Extent;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\BeadShape;
 use Rinkel\Core\Material\Colour;
@@ -112,7 +113,12 @@ final readonly class Offers
     public function bead(Piece $piece, Colour $colour): Bead
     {
         $bead = Bead::of(BeadShape::Round, $colour);
-        $element = new Element(ElementKind::Bead, null, $bead->length, $bead->diameter, $bead->diameter, []);
+        $element = new Element(
+            ElementKind::Bead,
+            null,
+            extent: new Extent(length: $bead->length, width: $bead->diameter, thickness: $bead->diameter),
+            takes: [],
+        );
         $passes = $this->constructions->get($piece->construction)->passes($piece, $element);
         $short = [] === $passes ? Length::zero() : (new Hole($bead->hole))->shortfall($passes);
         if ($short->isZero()) {

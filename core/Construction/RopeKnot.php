@@ -68,7 +68,10 @@ final readonly class RopeKnot implements Construction
             $wish->closure?->kind instanceof Butted
                 ? 'binding 6 mm, gap fit, 1 interlace, gap fit, binding 6 mm'
                 : '8 whip, gap fit, 1 interlace, gap fit, 8 whip',
-            new ClosureWish(new Magnetic(), findings: ['magnet']),
+            new ClosureWish(
+                new Magnetic(),
+                ['magnet'],
+            ),
         );
     }
 
@@ -110,11 +113,11 @@ final readonly class RopeKnot implements Construction
             new Check('ropes-do-not-lie-flat', Severity::Warn, ['ropes' => $count, 'most' => self::MOST]),
         ] : [];
         foreach ($draft->setting->elements as $element) {
-            if (Manner::Woven === $element->knot?->manner() && $element->length->isLongerThan($draft->goal)) {
+            if (Manner::Woven === $element->knot?->manner() && $element->extent->length->isLongerThan($draft->goal)) {
                 $checks[] = new Check(
                     'knot-longer-than-band',
                     Severity::Stop,
-                    ['knot' => $element->length, 'body' => $draft->goal],
+                    ['knot' => $element->extent->length, 'body' => $draft->goal],
                 );
             }
         }

@@ -60,7 +60,7 @@ final readonly class SquareKnotBand extends OnCore
 
     public function passes(Piece $piece, Element $bead): array
     {
-        return match ($bead->lane) {
+        return match ($bead->seat->lane) {
             Lane::Core, Lane::Strand => parent::passes($piece, $bead),
             default => [$piece->cord('working')->cord],
         };

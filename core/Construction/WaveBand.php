@@ -6,6 +6,7 @@ namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\Kind\ButtonAndLoop;
+use Rinkel\Core\Closure\LoopWish;
 use Rinkel\Core\Construction\Internal\Stock;
 use Rinkel\Core\Construction\Internal\WaveMaker;
 use Rinkel\Core\Construction\Way\WaveWay;
@@ -72,7 +73,11 @@ final readonly class WaveBand implements Construction
             ['button' => Stock::finding(FindingKind::Button, 8, 3, 2)],
             '1 square fill, (1 square, wave 4 '.($names[0] ?? 'round').' / '.($names[1] ?? $names[0] ?? 'seed')
             .', 1 square) x fit, 1 square fill',
-            new ClosureWish(ButtonAndLoop::onBand(), findings: ['button'], knotted: true),
+            new ClosureWish(
+                ButtonAndLoop::onBand(),
+                ['button'],
+                loop: new LoopWish(knotted: true),
+            ),
         );
     }
 
@@ -98,7 +103,7 @@ final readonly class WaveBand implements Construction
 
     public function passes(Piece $piece, Element $bead): array
     {
-        return Lane::Left === $bead->lane ? [$piece->cord('working')->cord] : [$piece->cord('core')->cord];
+        return Lane::Left === $bead->seat->lane ? [$piece->cord('working')->cord] : [$piece->cord('core')->cord];
     }
 
     /**
@@ -147,13 +152,13 @@ final readonly class WaveBand implements Construction
             $draft->piece->cord('core')->bundle(),
             $draft->piece->cord('working')->cord,
         );
-        foreach ($draft->fastened->named as [$name, $button]) {
+        foreach ($draft->fastened->fittings->named as [$name, $button]) {
             $hides = min(10, $button->length->times(0.5)->wholeTimes($square->pitch));
-            if (FindingKind::Button === $button->kind && $hides > $draft->piece->closure->behind) {
+            if (FindingKind::Button === $button->kind && $hides > $draft->piece->closure->loop->behind) {
                 return [new Check('button-hides', Severity::Hint, [
                     'button' => $name,
                     'hides' => $hides,
-                    'behind' => $draft->piece->closure->behind,
+                    'behind' => $draft->piece->closure->loop->behind,
                 ], new Remedy('closure.behind', $hides))];
             }
         }

@@ -17,38 +17,21 @@ use Rinkel\Core\Measure\Length;
  */
 final readonly class Cut
 {
-    /** Ends that differ by less, in mm, part at the middle. */
-    private const ALIKE = 1.0;
-
     /**
-     * @param string                $role    as it is told from the piece's other cuts: a cord's role, and a number
-     *                                       where
-     *                                       its cords are cut unlike
-     * @param array<string, Length> $parts   straight, knots, closure, ends, margin, rounding; only those that are there
-     * @param Length|null           $fold    from the tip of the shorter end, where a folded cord's halves differ
-     * @param Length|null           $begin   from one tip, where the body of a cord begins that is not folded
-     * @param Length                $at      from the tip of its first end, where its two ends part
-     * @param float                 $spread  of what knots take of it, as a standard deviation of its logarithm
-     * @param int                   $percent of margin on what knots take
-     * @param int                   $oneIn   so many pieces runs short
-     * @param list<Ledger>          $ends    what each of its ends is used for
+     * @param string                $role  as it is told from the piece's other cuts: a cord's role, and a number
+     *                                     where its cords are cut unlike
+     * @param array<string, Length> $parts straight, knots, closure, ends, margin, rounding; only those that are there
+     * @param list<Ledger>          $ends  what each of its ends is used for
      */
     private function __construct(
         public string $role,
         public int $count,
         public Cord $cord,
-        public bool $folded,
         public array $parts,
         public Length $length,
-        public ?Length $fold,
-        public ?Length $begin,
-        public Length $at,
-        public float $spread,
-        public int $percent,
-        public int $oneIn,
         public array $ends,
-        private Hand $hand,
-        private ?Tension $said,
+        public Parting $parting,
+        public Margin $margin,
     ) {}
 
     /**
@@ -78,33 +61,16 @@ final readonly class Cut
             Length::ofMillimetres(...),
             $parts + ['margin' => $margin, 'rounding' => $length->minus($sum)->millimetres],
         );
-        [$a, $b] = [$needed[0], $needed[1] ?? 0.0];
-        $isAlike = $folded && abs($a - $b) < self::ALIKE;
-        $at = match (true) {
-            !isset($needed[1]) => 0.0,
-            $isAlike => $length->millimetres / 2,
-            $folded && $a > $b => $length->millimetres - $b,
-            default => $a,
-        };
-        $made = array_sum(array_map(static fn (Ledger $end): float => $end->knotted(), $ends));
-        $more = $made > 0.0 ? $margin / $made : 0.0;
 
         return new self(
             $role,
             $count,
             $cord,
-            folded: $folded,
             parts: array_filter($parts, static fn (Length $part): bool => $part->millimetres > 1e-9),
             length: $length,
-            fold: $folded && !$isAlike ? Length::ofMillimetres(min($a, $b)) : null,
-            begin: !$folded && isset($needed[1]) && $a > 0.0 ? Length::ofMillimetres($a) : null,
-            at: Length::ofMillimetres($at),
-            spread: log(1 + $more) / max(1e-9, $risk->deviations()),
-            percent: (int) round(100 * $more),
-            oneIn: $risk->oneIn,
             ends: $ends,
-            hand: $hand,
-            said: $said,
+            parting: Parting::of($folded, $length, $needed),
+            margin: Margin::of($margin, $ends, $risk, $hand, $said),
         );
     }
 
@@ -117,18 +83,11 @@ final readonly class Cut
             $this->role,
             $count,
             $this->cord,
-            folded: $this->folded,
             parts: $this->parts,
             length: $this->length,
-            fold: $this->fold,
-            begin: $this->begin,
-            at: $this->at,
-            spread: $this->spread,
-            percent: $this->percent,
-            oneIn: $this->oneIn,
             ends: $this->ends,
-            hand: $this->hand,
-            said: $this->said,
+            parting: $this->parting,
+            margin: $this->margin,
         );
     }
 
@@ -140,7 +99,7 @@ final readonly class Cut
     public function atRisk(Risk $risk, Length $step): Length
     {
         return Length::ofMillimetres(array_sum(array_map(
-            fn (Ledger $end): float => $end->atRisk($risk, $this->hand, $this->said),
+            fn (Ledger $end): float => $this->margin->needed($end, $risk),
             $this->ends,
         )))->roundedUpTo($step);
     }
@@ -156,7 +115,7 @@ final readonly class Cut
     }
 
     /**
-     * Returns one part of the split, nought when it is not there.
+     * Returns one part of the split, zero when it is not there.
      */
     public function part(string $name): Length
     {

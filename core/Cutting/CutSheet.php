@@ -13,12 +13,12 @@ use Rinkel\Core\Stock\Supply;
 final readonly class CutSheet
 {
     /**
-     * @param list<SupplyCuts> $taken    offcuts before spools; only those of which something is cut
+     * @param list<SupplyCuts> $taken    offcuts before spools; only those from which something is cut
      * @param list<Demand>     $unserved what no stock gives
      * @param Length           $offcuts  what offcuts give in all
      * @param Length           $most     more than what no way gets out of them; the same where that is proven
      * @param Length           $waste    an offcut shorter than this is waste
-     * @param list<Supply>     $whole    of which nothing is cut
+     * @param list<Supply>     $whole    from which nothing is cut
      */
     public function __construct(
         public array $taken,

@@ -51,23 +51,19 @@ final readonly class Cutter
         }
         $unserved = $this->unrolled(array_values($open), $spools, $left, $cuts);
         $unserved = $this->atLeast($unserved, [...$offcuts, ...$spools], $left, $cuts);
-        $taken = [];
-        foreach ([...$offcuts, ...$spools] as $supply) {
-            if (isset($cuts[$supply->id])) {
-                $taken[] = new SupplyCuts($supply, $cuts[$supply->id], $left[$supply->id]);
-            }
-        }
+        $isCut = static fn (Supply $supply): bool => isset($cuts[$supply->id]);
+        $all = [...$offcuts, ...$spools];
 
         return new CutSheet(
-            $taken,
+            array_map(
+                static fn (Supply $one): SupplyCuts => new SupplyCuts($one, $cuts[$one->id] ?? [], $left[$one->id]),
+                array_values(array_filter($all, $isCut)),
+            ),
             $unserved,
             Length::ofMillimetres($packed * self::UNIT),
             Length::ofMillimetres($most * self::UNIT),
             $this->waste,
-            array_values(array_filter(
-                [...$offcuts, ...$spools],
-                static fn (Supply $supply): bool => !isset($cuts[$supply->id]),
-            )),
+            array_values(array_filter($all, static fn (Supply $one): bool => !$isCut($one))),
         );
     }
 
@@ -188,7 +184,7 @@ final readonly class Cutter
     }
 
     /**
-     * Returns the shortest piece that has so much; one of which nobody knows how much there is last.
+     * Returns the shortest piece that has so much; one whose length is not known last.
      *
      * @param list<Supply>               $supplies
      * @param array<string, Length|null> $left
@@ -219,48 +215,77 @@ final readonly class Cutter
      */
     private function settled(array $filled, array $rooms): array
     {
-        $waste = self::wanted($this->waste);
-        $worth = static fn (int $left): int => $left < $waste ? 0 : $left ** 2;
-        for ($better = true, $round = 0; $better && $round < 50; ++$round) {
-            $better = false;
+        for ($round = 0; $round < 50; ++$round) {
             $left = array_map(static fn (array $cuts, int $room): int => $room - array_sum($cuts), $filled, $rooms);
-            foreach ($filled as $from => $cuts) {
-                foreach ($cuts as $which => $length) {
-                    foreach ($filled as $to => $others) {
-                        if ($from === $to) {
-                            continue;
-                        }
-                        // Nothing, or a shorter cut, comes back for it.
-                        foreach ([null, ...array_keys($others)] as $back) {
-                            $other = null === $back ? 0 : $others[$back];
-                            $moved = $length - $other;
-                            if ($moved <= 0 || $moved > $left[$to]) {
-                                continue;
-                            }
-                            $gain = $worth($left[$from] + $moved) + $worth($left[$to] - $moved)
-                                - $worth($left[$from]) - $worth($left[$to]);
-                            // Where leftovers are as large, a piece that stays whole is better than two that are cut.
-                            if ($gain > 0 || 0 === $gain && null === $back && 1 === \count($cuts) && [] !== $others) {
-                                unset($filled[$from][$which]);
-                                $filled[$to][] = $length;
-                                if (null !== $back) {
-                                    unset($filled[$to][$back]);
-                                    $filled[$from][] = $other;
-                                }
-                                [$filled[$from], $filled[$to]] = [
-                                    array_values($filled[$from]),
-                                    array_values($filled[$to]),
-                                ];
-                                $better = true;
-                                continue 5;
-                            }
+            $better = $this->moved($filled, $left);
+            if (null === $better) {
+                break;
+            }
+            $filled = $better;
+        }
+
+        return array_map(static fn (array $cuts): array => array_values($cuts), $filled);
+    }
+
+    /**
+     * Returns the lengths with the first cut moved, or changed for another, that leaves larger leftovers; null where
+     * none does.
+     *
+     * @param list<list<int>> $filled
+     * @param list<int>       $left
+     *
+     * @return list<list<int>>|null
+     */
+    private function moved(array $filled, array $left): ?array
+    {
+        foreach ($filled as $from => $cuts) {
+            foreach ($cuts as $which => $length) {
+                foreach ($filled as $to => $others) {
+                    // Nothing, or a shorter cut, comes back for it.
+                    foreach ($from === $to ? [] : [null, ...array_keys($others)] as $back) {
+                        $moved = $length - (null === $back ? 0 : $others[$back]);
+                        $gain = $moved > 0 && $moved <= $left[$to] ? $this->gain($left[$from], $left[$to], $moved) : -1;
+                        // Where leftovers are as large, a piece that stays whole is better than two that are cut.
+                        if ($gain > 0 || 0 === $gain && null === $back && 1 === \count($cuts) && [] !== $others) {
+                            return self::exchanged($filled, [$from, $which], [$to, $back]);
                         }
                     }
                 }
             }
         }
 
-        return array_map(static fn (array $cuts): array => array_values($cuts), $filled);
+        return null;
+    }
+
+    /**
+     * Returns how much more leftovers are worth once so much more is left of one offcut, and less of another.
+     */
+    private function gain(int $from, int $to, int $moved): int
+    {
+        $waste = self::wanted($this->waste);
+        $worth = static fn (int $left): int => $left < $waste ? 0 : $left ** 2;
+
+        return $worth($from + $moved) + $worth($to - $moved) - $worth($from) - $worth($to);
+    }
+
+    /**
+     * @param list<list<int>>      $filled
+     * @param array{int, int}      $one    offcut, and which of its cuts
+     * @param array{int, int|null} $other  offcut, and which of its cuts comes back
+     *
+     * @return list<list<int>>
+     */
+    private static function exchanged(array $filled, array $one, array $other): array
+    {
+        [[$from, $which], [$to, $back]] = [$one, $other];
+        $filled[$to][] = $filled[$from][$which];
+        unset($filled[$from][$which]);
+        if (null !== $back) {
+            $filled[$from][] = $filled[$to][$back];
+            unset($filled[$to][$back]);
+        }
+
+        return array_map(array_values(...), $filled);
     }
 
     /**

@@ -126,7 +126,7 @@ final class Ledger
     /**
      * Returns what it comes to with a hand as expected.
      *
-     * @param array<string, float> $pitches by what was made; nought when not said
+     * @param array<string, float> $pitches by what was made; zero when not said
      * @param array<string, float> $uses    likewise
      */
     public function expected(array $pitches = [], array $uses = []): float
@@ -151,7 +151,7 @@ final class Ledger
      * and N. C. Lind, 1974, from memory; tests/reference/risk.json).
      *
      * @param list<list<float>>    $together covariances of the pitches and then the uses of made()
-     * @param array<string, float> $pitches  as expected, by what was made; nought when not said
+     * @param array<string, float> $pitches  as expected, by what was made; zero when not said
      * @param array<string, float> $uses     likewise
      */
     public function quantile(float $deviations, array $together, array $pitches = [], array $uses = []): float

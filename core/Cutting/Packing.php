@@ -53,20 +53,14 @@ final class Packing
     private function __construct(private readonly array $rooms) {}
 
     /**
-     * @param list<int> $cuts   lengths to cut, above nought
+     * @param list<int> $cuts   lengths to cut, above zero
      * @param list<int> $pieces to cut them from
      *
      * @return array{list<list<int>>, int, int} lengths by piece, what they sum up to, and more than what no way gives
      */
     public static function of(array $cuts, array $pieces): array
     {
-        $unit = 0;
-        foreach ($cuts as $cut) {
-            [$unit, $rest] = [$cut, $unit];
-            while (0 !== $rest) {
-                [$unit, $rest] = [$rest, $unit % $rest];
-            }
-        }
+        $unit = self::unit($cuts);
         $order = array_keys($pieces);
         usort($order, static fn (int $a, int $b): int => [$pieces[$a], $a] <=> [$pieces[$b], $b]);
         $packing = new self(array_map(static fn (int $i): int => intdiv($pieces[$i], max(1, $unit)), $order));
@@ -77,25 +71,7 @@ final class Packing
             array_keys($counts),
         );
         $packing->wanted = array_values($counts);
-        // What each piece alone could hold at most; it is dear to know better, and seldom needed.
-        $most = $packing->alone();
-        [$packing->packed, $packing->best] = Filling::of($packing->lengths, $packing->wanted, $packing->rooms, $most);
-        if ($packing->packed < $most) {
-            $packing->price();
-            $most = min($most, $packing->bound(0, $packing->wanted));
-        }
-        if ($packing->packed < $most) {
-            $packing->search(0, $packing->wanted, [], 0);
-        }
-        if (!$packing->isWhole && $packing->packed < $most) {
-            [$packing->packed, $packing->best] = Filling::improved(
-                $packing->lengths,
-                $packing->wanted,
-                $packing->rooms,
-                [$packing->packed, $packing->filledUp()],
-                $most,
-            );
-        }
+        $most = $packing->solve();
         $filled = array_fill(0, \count($pieces), []);
         foreach ($packing->best as $i => $filling) {
             foreach ($filling as $type => $count) {
@@ -105,6 +81,54 @@ final class Packing
         $packed = max(0, $packing->packed);
 
         return [$filled, $packed * $unit, ($packing->isWhole ? $packed : max($packed, $most)) * $unit];
+    }
+
+    /**
+     * Finds how most is packed.
+     *
+     * @return int more than what no way gives
+     */
+    private function solve(): int
+    {
+        // What each piece alone could hold at most; it is dear to know better, and seldom needed.
+        $most = $this->alone();
+        [$this->packed, $this->best] = HeuristicPacking::of($this->lengths, $this->wanted, $this->rooms, $most);
+        if ($this->packed < $most) {
+            $this->price();
+            $most = min($most, $this->bound(0, $this->wanted));
+        }
+        if ($this->packed < $most) {
+            $this->search(0, $this->wanted, [], 0);
+        }
+        if (!$this->isWhole && $this->packed < $most) {
+            [$this->packed, $this->best] = HeuristicPacking::improved(
+                $this->lengths,
+                $this->wanted,
+                $this->rooms,
+                [$this->packed, $this->filledUp()],
+                $most,
+            );
+        }
+
+        return $most;
+    }
+
+    /**
+     * Returns the largest length of which all cuts are whole multiples.
+     *
+     * @param list<int> $cuts
+     */
+    private static function unit(array $cuts): int
+    {
+        $unit = 0;
+        foreach ($cuts as $cut) {
+            [$unit, $rest] = [$cut, $unit];
+            while (0 !== $rest) {
+                [$unit, $rest] = [$rest, $unit % $rest];
+            }
+        }
+
+        return $unit;
     }
 
     /**
@@ -132,7 +156,7 @@ final class Packing
             $all += $count * $this->lengths[$type];
         }
 
-        return min($all, array_sum(Filling::alone($this->lengths, $this->wanted, $this->rooms)));
+        return min($all, array_sum(HeuristicPacking::alone($this->lengths, $this->wanted, $this->rooms)));
     }
 
     /**
@@ -322,6 +346,18 @@ final class Packing
                 }
             }
         }
+
+        return $this->held($best, $chosen, $grain);
+    }
+
+    /**
+     * @param array<int, float>           $best   worth by room, in grains
+     * @param array<int, array<int, int>> $chosen how many of each length, by room
+     *
+     * @return array{list<float>, array<int, int>}
+     */
+    private function held(array $best, array $chosen, int $grain): array
+    {
         [$worth, $uses] = [[], array_fill(0, \count($this->lengths), 0)];
         foreach ($this->rooms as $one) {
             $at = (int) ceil($one / $grain);

@@ -14,7 +14,7 @@ final readonly class SupplyCuts
 {
     /**
      * @param list<array{Demand, Length}> $cuts each with the length it gets
-     * @param Length|null                 $left null of a spool of which nobody knows how much there is
+     * @param Length|null                 $left null of a spool whose length is not known
      */
     public function __construct(
         public Supply $supply,

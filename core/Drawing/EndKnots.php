@@ -27,19 +27,39 @@ final readonly class EndKnots
      */
     public function slider(float $from): array
     {
-        $knots = $this->draft->piece->closure->knots;
+        $knots = $this->draft->piece->closure->knot->knots;
         $cord = $this->draft->piece->sliderCord() ?? $this->draft->piece->cord($this->cords[0]->role)->cord;
         $w = $cord->round()->millimetres;
         $sinnet = new FlatSinnet(
             $this->thickness() * \count($this->cords) / $w,
             $this->knot() / $knots / 2 / $w,
-            $this->draft->piece->habits->side,
+            $this->draft->piece->habits->tying->side,
         );
 
         return [
-            new Placed($sinnet->start('slider-start'), $from, 0, $w, $cord->colour, 'slider', 1, 0),
-            new Placed($sinnet->squareKnot('slider'), $from, 0, $w, $cord->colour, 'slider', $knots),
-            new Placed($sinnet->finish('slider-finish'), $from + $this->knot(), 0, $w, $cord->colour, 'slider', 1, 0),
+            new Placed(
+                $sinnet->start('slider-start'),
+                new Pose(x: $from, y: 0, scale: $w),
+                $cord->colour,
+                'slider',
+                count: 1,
+                knots: 0,
+            ),
+            new Placed(
+                $sinnet->squareKnot('slider'),
+                new Pose(x: $from, y: 0, scale: $w),
+                $cord->colour,
+                'slider',
+                count: $knots,
+            ),
+            new Placed(
+                $sinnet->finish('slider-finish'),
+                new Pose(x: $from + $this->knot(), y: 0, scale: $w),
+                $cord->colour,
+                'slider',
+                count: 1,
+                knots: 0,
+            ),
         ];
     }
 
@@ -71,7 +91,14 @@ final readonly class EndKnots
         $motif = StopKnot::motif('stop');
         $scale = $this->stopKnot()->millimetres / $motif->length;
 
-        return new Placed($motif, $x, $y, scale: $scale, colour: $cord->colour, role: $cord->role, count: 1, knots: 0, turned: $turned);
+        return new Placed(
+            $motif,
+            new Pose(x: $x, y: $y, scale: $scale, turned: $turned),
+            $cord->colour,
+            $cord->role,
+            count: 1,
+            knots: 0,
+        );
     }
 
     /**
@@ -79,39 +106,37 @@ final readonly class EndKnots
      */
     public function further(int $i): float
     {
-        return $i * ($this->draft->piece->closure->tails->unequal->millimetres ?? 0.0);
+        return $i * ($this->draft->piece->closure->reach->tails->unequal->millimetres ?? 0.0);
     }
 
     private function areStoppedApart(): bool
     {
-        return ($this->draft->piece->closure->tails ?? null)?->areStoppedApart() ?? false;
+        return ($this->draft->piece->closure->reach->tails ?? null)?->areStoppedApart() ?? false;
     }
 
     public function barrel(float $x, float $y): Placed
     {
         $w = $this->thickness();
-        $wraps = $this->draft->piece->closure->wraps;
+        $wraps = $this->draft->piece->closure->knot->wraps;
 
         return new Placed(
             CordKnots::barrel('sliding-'.$wraps, $wraps, $this->knot() / $w, $this->barrelWidth() / $w),
-            $x,
-            $y,
-            $w,
+            new Pose(x: $x, y: $y, scale: $w),
             $this->cords[0]->colour,
             $this->cords[0]->role,
-            1,
-            0,
+            count: 1,
+            knots: 0,
         );
     }
 
     public function knot(): float
     {
-        return ($this->draft->fastened->length ?? Length::zero())->millimetres;
+        return ($this->draft->fastened->span->length ?? Length::zero())->millimetres;
     }
 
     public function tail(): float
     {
-        return ($this->draft->fastened->tail ?? Length::zero())->millimetres;
+        return ($this->draft->fastened->span->tail ?? Length::zero())->millimetres;
     }
 
     /**
@@ -119,7 +144,7 @@ final readonly class EndKnots
      */
     public function shortTail(): float
     {
-        return $this->draft->fastened->narrow->millimetres - $this->knot();
+        return $this->draft->fastened->span->narrow->millimetres - $this->knot();
     }
 
     public function thickness(): float

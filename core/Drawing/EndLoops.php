@@ -23,7 +23,7 @@ final readonly class EndLoops
      */
     public function areAtStart(): bool
     {
-        return null === $this->draft->fastened->finishLoop;
+        return null === $this->draft->fastened->loops->finishLoop;
     }
 
     public function all(): Scene
@@ -34,7 +34,7 @@ final readonly class EndLoops
         $cord = $this->cord;
         $cords = [];
         $reach = 0.0;
-        foreach ($this->draft->fastened->sizes as $size) {
+        foreach ($this->draft->fastened->span->sizes as $size) {
             $far = $edge + $way * $size->millimetres;
             $near = $far - $way * $flat;
             array_push($cords, ...$this->between($near, $far, $way));
@@ -50,7 +50,15 @@ final readonly class EndLoops
         }
         $far = $edge + $way * ($reach + $cord->thickness);
 
-        return new Scene(min($edge, $far), max($edge, $far), 0.64 * $flat + $cord->thickness * 3, $cords, []);
+        return new Scene(
+            new SceneFrame(
+                left: min($edge, $far),
+                right: max($edge, $far),
+                height: 0.64 * $flat + $cord->thickness * 3,
+            ),
+            $cords,
+            [],
+        );
     }
 
     /**
@@ -62,7 +70,7 @@ final readonly class EndLoops
     {
         $fastened = $this->draft->fastened;
 
-        return (($way > 0 ? $fastened->finishLoop : $fastened->startLoop) ?? Length::zero())->millimetres;
+        return (($way > 0 ? $fastened->loops->finishLoop : $fastened->loops->startLoop) ?? Length::zero())->millimetres;
     }
 
     /**
@@ -80,7 +88,7 @@ final readonly class EndLoops
         ];
         $half = ($to - $from) / 2;
         $cord = $this->cord;
-        $knotted = $this->draft->piece->closure->knotted;
+        $knotted = $this->draft->piece->closure->loop->knotted;
         $points = array_map(
             static fn (int $i): Point => new Point(
                 $from + $half + $half * cos(\M_PI * $i / 30),

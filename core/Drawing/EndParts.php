@@ -86,7 +86,7 @@ final readonly class EndParts
 
     private function sides(): EndFindings
     {
-        return $this->draft->fastened->sides ?? EndFindings::shared($this->draft->fastened->named);
+        return $this->draft->fastened->fittings->sides ?? EndFindings::shared($this->draft->fastened->fittings->named);
     }
 
     /**
@@ -106,7 +106,7 @@ final readonly class EndParts
     {
         $start = $this->knots->knot();
 
-        return $way < 0 ? $start : $this->draft->fastened->narrow->millimetres - $start;
+        return $way < 0 ? $start : $this->draft->fastened->span->narrow->millimetres - $start;
     }
 
     /**
@@ -121,12 +121,21 @@ final readonly class EndParts
         $cord = $this->cords[0];
 
         return new Scene(
-            min($x, $far),
-            max($x, $far),
-            0.64 * $reach + 3 * $cord->thickness,
+            new SceneFrame(
+                left: min($x, $far),
+                right: max($x, $far),
+                height: 0.64 * $reach + 3 * $cord->thickness,
+            ),
             $this->loops->between($near, $far, $way),
             $knot < 0.1 ? [] : [
-                new Placed($motif, min($x, $near), 0, $knot / $motif->length, $cord->colour, $cord->role, 1, 0),
+                new Placed(
+                    $motif,
+                    new Pose(x: min($x, $near), y: 0, scale: $knot / $motif->length),
+                    $cord->colour,
+                    $cord->role,
+                    count: 1,
+                    knots: 0,
+                ),
             ],
         );
     }
@@ -139,7 +148,7 @@ final readonly class EndParts
         $flat = $this->loops->flat($way);
         $all = $this->looped($x, $way, $reach, $flat);
         $before = null;
-        foreach ($this->draft->fastened->sizes as $size) {
+        foreach ($this->draft->fastened->span->sizes as $size) {
             if (null !== $before) {
                 $further = $size->minus($before)->millimetres;
                 $all = $all->with($this->looped($x + $way * $reach, $way, $further, $flat));
@@ -158,14 +167,18 @@ final readonly class EndParts
     {
         $far = $x + $way * $this->knots->tail();
 
-        return new Scene(min($x, $far), max($x, $far), 0, array_map(static fn (EndCord $cord): DrawnCord => DrawnCord::straight(
-            min($x, $far),
-            max($x, $far),
-            $cord->y,
-            $cord->thickness,
-            $cord->colour,
-            $cord->role,
-        ), $this->cords), []);
+        return new Scene(
+            new SceneFrame(left: min($x, $far), right: max($x, $far), height: 0),
+            array_map(static fn (EndCord $cord): DrawnCord => DrawnCord::straight(
+                min($x, $far),
+                max($x, $far),
+                $cord->y,
+                $cord->thickness,
+                $cord->colour,
+                $cord->role,
+            ), $this->cords),
+            [],
+        );
     }
 
     public function body(): float
@@ -193,7 +206,11 @@ final readonly class EndParts
             $this->cords,
         );
 
-        return new Scene($body, $body + $gap, 0, $cords, $knots);
+        return new Scene(
+            new SceneFrame(left: $body, right: $body + $gap, height: 0),
+            $cords,
+            $knots,
+        );
     }
 
     /**
@@ -222,9 +239,11 @@ final readonly class EndParts
         }
 
         return new Scene(
-            min(-self::SHOWN, $gap - $end),
-            max($gap + self::SHOWN, $end),
-            8 * $this->knots->thickness() + 2 * $half,
+            new SceneFrame(
+                left: min(-self::SHOWN, $gap - $end),
+                right: max($gap + self::SHOWN, $end),
+                height: 8 * $this->knots->thickness() + 2 * $half,
+            ),
             $cords,
             $knots($half),
         );
@@ -240,7 +259,11 @@ final readonly class EndParts
     {
         $body = $this->body();
 
-        return (new Scene(0, $body, 0, [...$this->into(0, -1, $left), ...$this->into($body, 1, $right)], []))
+        return (new Scene(
+            new SceneFrame(left: 0, right: $body, height: 0),
+            [...$this->into(0, -1, $left), ...$this->into($body, 1, $right)],
+            [],
+        ))
             ->with($this->row($left, 0, -1))
             ->with($this->row($right, $body, 1));
     }
@@ -256,9 +279,7 @@ final readonly class EndParts
         $body = $this->body();
 
         return (new Scene(
-            $body,
-            $body + $gap,
-            0,
+            new SceneFrame(left: $body, right: $body + $gap, height: 0),
             [...$this->into($body, 1, $right), ...$this->into($body + $gap, -1, $left)],
             [],
         ))
@@ -274,7 +295,7 @@ final readonly class EndParts
     public function tails(array $knots, ?float $right = null): Scene
     {
         $body = $this->body();
-        $longest = max([0.0, ...array_map(static fn (Placed $one): float => $one->end() - $one->x, $knots)]);
+        $longest = max([0.0, ...array_map(static fn (Placed $one): float => $one->end() - $one->pose->x, $knots)]);
         $beyond = [] === $knots ? 0.0 : $longest + $this->stays();
         $cords = $beads = [];
         $far = 0.0;
@@ -287,7 +308,16 @@ final readonly class EndParts
             $far = max($far, $left);
         }
 
-        return new Scene(-$far, $body + ($right ?? $far), 3.2 * $this->knots->thickness(), $cords, $knots, $beads);
+        return new Scene(
+            new SceneFrame(
+                left: -$far,
+                right: $body + ($right ?? $far),
+                height: 3.2 * $this->knots->thickness(),
+            ),
+            $cords,
+            $knots,
+            beads: $beads,
+        );
     }
 
     /**
@@ -295,8 +325,9 @@ final readonly class EndParts
      */
     public function stays(): float
     {
-        return (true === $this->wish()->tails?->frayed ? Tails::frayed() : $this->draft->piece->habits->tailEnd())
-            ->millimetres;
+        $isFrayed = true === $this->wish()->reach->tails?->frayed;
+
+        return ($isFrayed ? Tails::frayed() : $this->draft->piece->habits->tailEnd())->millimetres;
     }
 
     /**
@@ -304,7 +335,7 @@ final readonly class EndParts
      */
     public function isTipped(): bool
     {
-        return null !== ($this->wish()->tails->bead ?? null);
+        return null !== ($this->wish()->reach->tails->bead ?? null);
     }
 
     /**
@@ -316,7 +347,7 @@ final readonly class EndParts
      */
     private function tip(EndCord $cord, int $i, int $way, float $from, array &$beads, array &$knots): float
     {
-        $name = $this->wish()->tails->bead ?? '';
+        $name = $this->wish()->reach->tails->bead ?? '';
         $bead = $this->draft->piece->beads[$name] ?? null;
         if (null === $bead) {
             return 0.0;
@@ -384,6 +415,12 @@ final readonly class EndParts
             );
         }
 
-        return new Scene(min($x, $at), max($x, $at), $height, [], [], [], $drawn);
+        return new Scene(
+            new SceneFrame(left: min($x, $at), right: max($x, $at), height: $height),
+            [],
+            [],
+            beads: [],
+            findings: $drawn,
+        );
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing;
 
 use Rinkel\Core\Line\Element;
-use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\Cord;
 
 /**
@@ -14,17 +13,11 @@ use Rinkel\Core\Material\Cord;
 final readonly class KnotRun
 {
     /**
-     * @param Element      $knot    one of them
-     * @param float        $x       where the first begins, in mm
-     * @param float        $y       where its axis lies, in mm
-     * @param Cord         $cord    that ties it
-     * @param string       $role    of that cord
-     * @param float        $half    half the width of what it is tied around, in mm
-     * @param int          $cores   cords inside, or ropes side by side
-     * @param bool         $begins  whether nothing stands before it on the line
-     * @param bool         $ends    whether nothing follows it
-     * @param list<Colour> $colours of ropes side by side
-     * @param bool         $bends   whether it is drawn around a bend, so that each knot is a picture of its own
+     * @param Element $knot one of them
+     * @param float   $x    where the first begins, in mm
+     * @param float   $y    where its axis lies, in mm
+     * @param Cord    $cord that ties it
+     * @param string  $role of that cord
      */
     public function __construct(
         public Element $knot,
@@ -33,12 +26,8 @@ final readonly class KnotRun
         public float $y,
         public Cord $cord,
         public string $role,
-        public float $half = 0.0,
-        public int $cores = 1,
-        public bool $begins = false,
-        public bool $ends = false,
-        public bool $bends = false,
-        public array $colours = [],
+        public Around $around = new Around(),
+        public RunEdges $edges = new RunEdges(),
     ) {}
 
     /**
@@ -54,7 +43,7 @@ final readonly class KnotRun
      */
     public function alike(): string
     {
-        return implode(' ', [$this->role, $this->unit(), $this->length(), $this->half, $this->cores]);
+        return implode(' ', [$this->role, $this->unit(), $this->length(), $this->around->half, $this->around->cores]);
     }
 
     /**
@@ -62,6 +51,6 @@ final readonly class KnotRun
      */
     public function length(): float
     {
-        return $this->knot->length->millimetres / $this->unit();
+        return $this->knot->extent->length->millimetres / $this->unit();
     }
 }

@@ -12,23 +12,17 @@ use Rinkel\Core\Material\Colour;
 final readonly class Placed
 {
     /**
-     * @param float  $x     where the first copy begins, in mm
-     * @param float  $y     where its axis lies, in mm
-     * @param float  $scale mm per unit of the motif
      * @param string $role  which cord ties it
      * @param int    $count copies, each the motif's length further
      * @param int    $knots how many knots one copy shows, 0 for what is not counted
      */
     public function __construct(
         public Motif $motif,
-        public float $x,
-        public float $y,
-        public float $scale,
+        public Pose $pose,
         public Colour $colour,
         public string $role,
         public int $count = 1,
         public int $knots = 1,
-        public bool $turned = false,
     ) {}
 
     /**
@@ -38,14 +32,16 @@ final readonly class Placed
     {
         return new self(
             $this->motif,
-            $this->x + $from * $this->motif->length * $this->scale,
-            $this->y,
-            scale: $this->scale,
-            colour: $this->colour,
-            role: $this->role,
+            new Pose(
+                x: $this->pose->x + $from * $this->motif->length * $this->pose->scale,
+                y: $this->pose->y,
+                scale: $this->pose->scale,
+                turned: $this->pose->turned,
+            ),
+            $this->colour,
+            $this->role,
             count: $count,
             knots: $this->knots,
-            turned: $this->turned,
         );
     }
 
@@ -54,6 +50,6 @@ final readonly class Placed
      */
     public function end(): float
     {
-        return $this->x + $this->count * $this->motif->length * $this->scale;
+        return $this->pose->x + $this->count * $this->motif->length * $this->pose->scale;
     }
 }

@@ -15,30 +15,21 @@ final readonly class Scene
     private const TOGETHER = 16;
 
     /**
-     * @param float                    $left      leftmost x
-     * @param float                    $right     rightmost x
-     * @param float                    $height    extent across of what lies along the axis, symmetric to it
-     * @param list<DrawnCord>          $cords     cords that lie bare
-     * @param list<Placed>             $placed    knots
-     * @param list<DrawnBead>          $beads
-     * @param list<DrawnFinding>       $findings
-     * @param list<DrawnPart>          $stretches what each part of the pattern takes
-     * @param list<HangingScene>       $hanging
-     * @param array{float, float}|null $omitted   between which x too much lies to be drawn one by one
-     * @param float                    $deep      how far below the axis lies what is laid there
+     * @param list<DrawnCord>    $cords     cords that lie bare
+     * @param list<Placed>       $placed    knots
+     * @param list<DrawnBead>    $beads
+     * @param list<DrawnFinding> $findings
+     * @param list<DrawnPart>    $stretches what each part of the pattern takes
+     * @param list<HangingScene> $hanging
      */
     public function __construct(
-        public float $left,
-        public float $right,
-        public float $height,
+        public SceneFrame $frame,
         public array $cords,
         public array $placed,
         public array $beads = [],
         public array $findings = [],
         public array $stretches = [],
         public array $hanging = [],
-        public ?array $omitted = null,
-        public float $deep = 0.0,
     ) {}
 
     /**
@@ -47,9 +38,9 @@ final readonly class Scene
     public function low(): float
     {
         return max(
-            $this->height / 2,
-            $this->deep,
-            ...array_map(static fn (HangingScene $hanging): float => $hanging->scene->height, $this->hanging),
+            $this->frame->height / 2,
+            $this->frame->deep,
+            ...array_map(static fn (HangingScene $hanging): float => $hanging->scene->frame->height, $this->hanging),
             ...[0.0],
         );
     }
@@ -60,17 +51,19 @@ final readonly class Scene
     public function with(self $other): self
     {
         return new self(
-            min($this->left, $other->left),
-            max($this->right, $other->right),
-            max($this->height, $other->height),
-            cords: [...$this->cords, ...$other->cords],
-            placed: [...$this->placed, ...$other->placed],
+            new SceneFrame(
+                left: min($this->frame->left, $other->frame->left),
+                right: max($this->frame->right, $other->frame->right),
+                height: max($this->frame->height, $other->frame->height),
+                deep: max($this->frame->deep, $other->frame->deep),
+                omitted: $this->frame->omitted ?? $other->frame->omitted,
+            ),
+            [...$this->cords, ...$other->cords],
+            [...$this->placed, ...$other->placed],
             beads: [...$this->beads, ...$other->beads],
             findings: [...$this->findings, ...$other->findings],
             stretches: [...$this->stretches, ...$other->stretches],
             hanging: [...$this->hanging, ...$other->hanging],
-            omitted: $this->omitted ?? $other->omitted,
-            deep: max($this->deep, $other->deep),
         );
     }
 
@@ -87,17 +80,21 @@ final readonly class Scene
         $isAside = static fn (float $x): bool => $x < $from || $x > $to;
 
         return new self(
-            $this->left,
-            $this->right,
-            $this->height,
-            cords: array_values(array_filter($this->cords, static fn (DrawnCord $one): bool => $isAside($one->points[0]->x))),
-            placed: self::aside($this->placed, $from, $to),
+            new SceneFrame(
+                left: $this->frame->left,
+                right: $this->frame->right,
+                height: $this->frame->height,
+                deep: $this->frame->deep,
+                omitted: [$from, $to],
+            ),
+            array_values(array_filter($this->cords, static fn (DrawnCord $one): bool => $isAside($one->points[0]->x))),
+            self::aside($this->placed, $from, $to),
             beads: array_values(array_filter($this->beads, static fn (DrawnBead $one): bool => $isAside($one->x))),
             findings: array_values(array_filter($this->findings, static fn (DrawnFinding $one): bool => $isAside($one->x))),
-            stretches: array_values(array_filter($this->stretches, static fn (DrawnPart $one): bool => $isAside($one->from))),
+            stretches: array_values(
+                array_filter($this->stretches, static fn (DrawnPart $one): bool => $isAside($one->box->from)),
+            ),
             hanging: array_values(array_filter($this->hanging, static fn (HangingScene $one): bool => $isAside($one->x))),
-            omitted: [$from, $to],
-            deep: $this->deep,
         );
     }
 
@@ -112,7 +109,7 @@ final readonly class Scene
         }
         foreach ($this->placed as $placed) {
             for ($i = 0; $i < $placed->count; $i += self::TOGETHER) {
-                $marks[] = [$placed->some($i, 1)->x, min(self::TOGETHER, $placed->count - $i)];
+                $marks[] = [$placed->some($i, 1)->pose->x, min(self::TOGETHER, $placed->count - $i)];
             }
         }
         foreach ([...$this->beads, ...$this->findings] as $thing) {
@@ -162,12 +159,12 @@ final readonly class Scene
     {
         $aside = [];
         foreach ($all as $placed) {
-            $step = $placed->motif->length * $placed->scale;
-            if ($placed->end() <= $from || $placed->x >= $to || $step <= 0.0) {
+            $step = $placed->motif->length * $placed->pose->scale;
+            if ($placed->end() <= $from || $placed->pose->x >= $to || $step <= 0.0) {
                 $aside[] = $placed;
                 continue;
             }
-            $before = max(0, min($placed->count, (int) floor(($from - $placed->x) / $step)));
+            $before = max(0, min($placed->count, (int) floor(($from - $placed->pose->x) / $step)));
             $after = max(0, min($placed->count - $before, (int) floor(($placed->end() - $to) / $step)));
             array_push(
                 $aside,

@@ -29,14 +29,12 @@ final readonly class Sides
         $faces = static fn (float $x): bool => $way->frame($x)->faces === $front;
 
         return new Scene(
-            $scene->left,
-            $scene->right,
-            $scene->height,
-            cords: array_merge(
+            $scene->frame,
+            array_merge(
                 ...array_map(static fn (DrawnCord $cord): array => self::cords($cord, $faces), $scene->cords),
                 ...[[]],
             ),
-            placed: array_merge(
+            array_merge(
                 ...array_map(static fn (Placed $placed): array => self::runs($placed, $faces), $scene->placed),
                 ...[[]],
             ),
@@ -111,10 +109,12 @@ final readonly class Sides
     private static function runs(Placed $placed, callable $faces): array
     {
         $runs = [];
-        $step = $placed->motif->length * $placed->scale;
+        $step = $placed->motif->length * $placed->pose->scale;
         $from = null;
         for ($i = 0; $i <= $placed->count; ++$i) {
-            $isOn = $i < $placed->count && $faces($placed->x + ($i + 0.5) * ($placed->turned ? -$step : $step));
+            $isOn = $i < $placed->count && $faces(
+                $placed->pose->x + ($i + 0.5) * ($placed->pose->turned ? -$step : $step),
+            );
             if ($isOn) {
                 $from ??= $i;
             } elseif (null !== $from) {

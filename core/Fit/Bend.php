@@ -42,7 +42,7 @@ final readonly class Bend
     }
 
     /**
-     * Returns the same for a ring of which the lift at the first girth is known, else much like this one.
+     * Returns the same for a ring whose lift at the first girth is known, else much like this one.
      */
     public function from(float $girth, float $lift): self
     {

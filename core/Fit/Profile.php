@@ -148,7 +148,7 @@ final readonly class Profile
     }
 
     /**
-     * Returns which share of a wrap of the girth $girth lies under what rises, nought of anything else.
+     * Returns which share of a wrap of the girth $girth lies under what rises, zero of anything else.
      */
     private function share(Lie $lie, float $girth): float
     {

@@ -21,7 +21,7 @@ final class Ring
     private ?Bend $bend = null;
 
     /**
-     * @param Length      $ease  room over the girth, nought when it was measured comfortably loose
+     * @param Length      $ease  room over the girth, zero when it was measured comfortably loose
      * @param Length      $width of one wrap with its gap to the next, along the arm
      * @param Length|null $asked a length asked for by its maker, which counts instead of the fit
      * @param self|null   $like  with other counts, from which it differs little

@@ -55,7 +55,7 @@ final readonly class EllipseArcs
     }
 
     /**
-     * Returns the angle of the ellipse's own parameter after a share of the way; it begins anew after each turn.
+     * Returns the angle of the ellipse's own parameter after a share of the way; it begins again after each turn.
      */
     public function angle(float $share): float
     {

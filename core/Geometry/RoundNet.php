@@ -71,7 +71,7 @@ final readonly class RoundNet
     }
 
     /**
-     * Returns how far the rows reach along the side of something as wide all along as $girth, nought where one does not
+     * Returns how far the rows reach along the side of something as wide all along as $girth, zero where one does not
      * go around it.
      */
     public function depth(Length $girth): Length

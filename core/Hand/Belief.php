@@ -72,16 +72,12 @@ final readonly class Belief
             );
         }
         [$moved] = $this->along($slopes);
-        $covariance = [];
-        foreach ($this->covariance as $i => $row) {
-            $covariance[] = array_map(
-                static fn (float $one, float $other): float => $one - ($gain[$i] ?? 0.0) * $other,
-                $row,
-                $moved,
-            );
-        }
 
-        return new self($this->made, $at, $covariance);
+        return new self($this->made, $at, array_map(static fn (array $row, float $of): array => array_map(
+            static fn (float $one, float $other): float => $one - $of * $other,
+            $row,
+            $moved,
+        ), $this->covariance, array_map(static fn (int $i): float => $gain[$i] ?? 0.0, array_keys($this->covariance))));
     }
 
     /**

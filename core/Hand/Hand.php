@@ -10,29 +10,29 @@ use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Stretch;
 
 /**
- * One maker's hand, as far as her samples and pieces tell: by how much her knots differ from the model, and how far the
- * next ones may differ from that.
+ * One maker's hand, as far as their samples and pieces tell: by how much their knots differ from the model, and how
+ * far the next ones may differ from that.
  */
 final class Hand implements TensionAdjustment
 {
     /** Beyond so many standard deviations an observation disagrees with the others (judgement). */
     private const ODD = 3.0;
 
-    /** @var array<string, array{float, float}> by kind, cord and what she said */
+    /** @var array<string, array{float, float}> by kind, cord and what they said */
     private array $moved = [];
 
-    /** @var array<string, Posterior> by what she said of how hard she pushes */
+    /** @var array<string, Posterior> by what they said of how hard they push */
     private array $posteriors = [];
 
-    /** @var array<string, list<list<float>>> by what she said and what she made */
+    /** @var array<string, list<list<float>>> by what they said and what they made */
     private array $covariances = [];
 
     /** How many observations it is known by. */
     public int $told;
 
     /**
-     * @param list<Observation>      $observations none of a maker of whom nothing is known
-     * @param array<string, Stretch> $pulled       what cords gave that she pulled, by the family of the cord
+     * @param list<Observation>      $observations none of a maker about whom nothing is known
+     * @param array<string, Stretch> $pulled       what cords gave that they pulled, by the family of the cord
      */
     public function __construct(public readonly array $observations = [], public readonly array $pulled = [])
     {
@@ -95,7 +95,7 @@ final class Hand implements TensionAdjustment
      *
      * @param int                      $told       observations by which it was known
      * @param array<string, Stretch>   $pulled
-     * @param array<string, Posterior> $posteriors by what she said of how hard she pushes
+     * @param array<string, Posterior> $posteriors by what they said of how hard they push
      */
     public static function known(int $told, array $pulled, array $posteriors): self
     {
@@ -118,7 +118,7 @@ final class Hand implements TensionAdjustment
     }
 
     /**
-     * Returns by how much such a cord gave that she pulled, null where she pulled none.
+     * Returns by how much such a cord gave that they pulled, null where they pulled none.
      */
     public function pulled(Cord $cord): ?Stretch
     {
@@ -142,7 +142,7 @@ final class Hand implements TensionAdjustment
     }
 
     /**
-     * Returns whether her samples say as much of how hard she pushes as her own word would.
+     * Returns whether their samples say as much of how hard they push as their own word would.
      */
     public function isKnown(): bool
     {
@@ -186,7 +186,7 @@ final class Hand implements TensionAdjustment
     }
 
     /**
-     * Returns how the pitches and the uses of what she makes in one piece go together, as covariances of their
+     * Returns how the pitches and the uses of what they make in one piece go together, as covariances of their
      * logarithms: first all pitches, then all uses. What a piece has of its own, all in it have in common.
      *
      * @param list<Made> $made
@@ -265,8 +265,8 @@ final class Hand implements TensionAdjustment
     }
 
     /**
-     * Returns how far an observation is off what all the others let expect, without learning from them anew: what it is
-     * off what is known with it, over sqrt(v − h), v the variance of its error and h of what is known (the deleted
+     * Returns how far an observation is off what all the others let expect, without learning from them again: what it
+     * is off what is known with it, over sqrt(v − h), v the variance of its error and h of what is known (the deleted
      * residual of least squares, R. D. Cook and S. Weisberg, 1982, from memory).
      */
     private static function off(Observation $one, Posterior $known): float

@@ -9,7 +9,7 @@ use Rinkel\Core\Knot\Tension;
 /**
  * What is known of one maker's hand after some observations: exactly, by Bayes' rule for normal variables.
  *
- * Unknown are how hard she pushes, and what each kind of knot and each cord has of its own, in pitch and in use. What a
+ * Unknown are how hard they push, and what each kind of knot and each cord has of its own, in pitch and in use. What a
  * piece has of its own is integrated out piece by piece (a rank-one update of each, M. Woodbury, 1950), so that the
  * system stays as small as there are kinds and cords, however many pieces were made.
  */

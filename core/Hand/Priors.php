@@ -8,7 +8,7 @@ use Rinkel\Core\Knot\Tension;
 
 /**
  * How far makers differ in what their knots measure and take, as standard deviations of logarithms (judgement, kept
- * here alone, until data replace it): one number of each maker, how hard she pushes knots, moves their pitch and their
+ * here alone, until data replace it): one number of each maker, how hard they push knots, moves their pitch and their
  * use together; each kind of knot, each cord and each piece differs a little besides.
  *
  * One who says firm is in the upper fifth of all makers, loose in the lower, even in the three between; so one who says
@@ -39,7 +39,7 @@ final class Priors
     public const UNPUSHED = 0.05;
 
     /**
-     * Returns how hard a maker pushes who said that of herself, against an even hand, and how sure that is.
+     * Returns how hard a maker pushes who said that of themselves, against an even hand, and how sure that is.
      *
      * @return array{float, float}
      */

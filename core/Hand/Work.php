@@ -8,7 +8,7 @@ use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 
 /**
- * What a maker worked to measure it: knots, a braid, a row of lacing, waves, or a cord that she pulled.
+ * What a maker worked to measure it: knots, a braid, a row of lacing, waves, or a cord that they pulled.
  */
 interface Work
 {

@@ -34,7 +34,7 @@ final readonly class BarrelKnot
         return Length::ofInches(5.5);
     }
 
-    public function dressed(Cord $cord): Tied
+    public function dressed(Cord $cord): TiedKnot
     {
         return $this->of(
             $cord,
@@ -43,7 +43,7 @@ final readonly class BarrelKnot
         );
     }
 
-    public function pulledHard(Cord $cord): Tied
+    public function pulledHard(Cord $cord): TiedKnot
     {
         return $this->of($cord, 2.9 + 7.16 * $this->wraps, (1.2 + 2.1 * $this->wraps) * $cord->fibre->lengthFactor());
     }
@@ -51,7 +51,7 @@ final readonly class BarrelKnot
     /**
      * Returns the knot tied by $cord around one straight $core.
      */
-    public function sliding(Cord $cord, Cord $core): Tied
+    public function sliding(Cord $cord, Cord $core): TiedKnot
     {
         $w = $cord->round()->millimetres;
         $turn = self::turn($core->round()->millimetres, $w);
@@ -87,11 +87,11 @@ final readonly class BarrelKnot
         return Fibre::Leather === $cord->fibre ? $this->wraps + self::STIFF : null;
     }
 
-    private function of(Cord $cord, float $use, float $length): Tied
+    private function of(Cord $cord, float $use, float $length): TiedKnot
     {
         $w = $cord->round();
 
-        return new Tied(
+        return new TiedKnot(
             $w->times($length),
             $w->times($use * $cord->fibre->useFactor()),
             $w->times(3.15),

@@ -54,12 +54,12 @@ final readonly class HalfKnot
         };
     }
 
-    public function tied(Bundle $core, Cord $working, Tension $tension): Tied
+    public function tied(Bundle $core, Cord $working, Tension $tension): TiedKnot
     {
         $pitch = $this->pitch($tension);
         $use = $core->turn($working->round())->times(0.5)->plus($working->round()->times($this->useBeyondTurn($pitch)));
 
-        return new Tied(
+        return new TiedKnot(
             $working->round()->times($pitch * $working->fibre->lengthFactor()),
             $use->times($working->fibre->useFactor()),
             $core->width()->plus($working->round()->times(3)),

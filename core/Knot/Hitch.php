@@ -30,11 +30,11 @@ final readonly class Hitch
         return new self(2, 4.28);
     }
 
-    public function tied(Bundle $core, Cord $cord): Tied
+    public function tied(Bundle $core, Cord $cord): TiedKnot
     {
         $w = $cord->round();
 
-        return new Tied(
+        return new TiedKnot(
             $w->times(2.0 * $this->hitches * $cord->fibre->lengthFactor()),
             $core->turn($w)->plus($w->times($this->useBeyondTurn))->times($this->hitches * $cord->fibre->useFactor()),
             $core->width()->plus($w->times(2)),

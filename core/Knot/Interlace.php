@@ -38,11 +38,11 @@ final readonly class Interlace
     /**
      * Returns the knot of $parallel ropes; its use is that of one rope of one loop.
      */
-    public function tied(Cord $rope, int $parallel): Tied
+    public function tied(Cord $rope, int $parallel): TiedKnot
     {
         $width = $rope->round()->times($parallel);
 
-        return new Tied(
+        return new TiedKnot(
             $width->times(2 * self::HALF),
             $width->times(self::length())->plus($rope->round()->times(8 * 0.25)),
             $width->times(2 * self::HALF_WIDTH),

@@ -36,5 +36,5 @@ interface Knot
      */
     public function mirrored(): self;
 
-    public function tied(TyingContext $ground, Tension $tension): Tied;
+    public function tied(TyingContext $ground, Tension $tension): TiedKnot;
 }

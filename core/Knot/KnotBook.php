@@ -9,15 +9,15 @@ use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 
 /**
- * Every knot as one maker ties it: by her own sample where there is one, else by the model, moved
- * by what is known of her hand.
+ * Every knot as one maker ties it: by their own sample where there is one, else by the model, moved
+ * by what is known of their hand.
  */
 final readonly class KnotBook
 {
     /**
      * @param array<string, Sample>                $samples by the knot's word, "square", "half left", …
      * @param (\Closure(Knot): ?TyingContext)|null $usual   on which ground a maker measures a knot; as it is tied when null
-     * @param TensionAdjustment|null               $touch   how her knots differ from the model; not at all when null
+     * @param TensionAdjustment|null               $touch   how their knots differ from the model; not at all when null
      */
     public function __construct(
         private ?Tension $said,
@@ -54,7 +54,7 @@ final readonly class KnotBook
     /**
      * Returns a knot that $working ties around $core.
      */
-    public function around(Knot $knot, Bundle $core, Cord $working): Tied
+    public function around(Knot $knot, Bundle $core, Cord $working): TiedKnot
     {
         return $this->measured($knot, TyingContext::around($core, $working));
     }
@@ -62,7 +62,7 @@ final readonly class KnotBook
     /**
      * Returns a knot that $together cords tie in themselves.
      */
-    public function in(Knot $knot, Cord $cord, int $together = 1, ?int $turns = null): Tied
+    public function in(Knot $knot, Cord $cord, int $together = 1, ?int $turns = null): TiedKnot
     {
         return $this->measured($knot, TyingContext::itself($cord, $together, $turns ?? $knot->usualTurns() ?? 1));
     }
@@ -70,7 +70,7 @@ final readonly class KnotBook
     /**
      * Returns a knot that $cord ties around one straight $along and that slides on it.
      */
-    public function sliding(Knot $knot, Cord $cord, Cord $along, ?int $turns = null): Tied
+    public function sliding(Knot $knot, Cord $cord, Cord $along, ?int $turns = null): TiedKnot
     {
         return $this->measured($knot, TyingContext::sliding($cord, $along, $turns ?? $knot->usualTurns() ?? 1));
     }
@@ -78,7 +78,7 @@ final readonly class KnotBook
     /**
      * A sample is of the knot on its usual ground and with its usual turns; on another it changes as the model does.
      */
-    private function measured(Knot $knot, TyingContext $ground): Tied
+    private function measured(Knot $knot, TyingContext $ground): TiedKnot
     {
         $model = $this->modelled($knot, $ground);
         $sample = $this->samples[$knot->word()] ?? null;
@@ -89,7 +89,7 @@ final readonly class KnotBook
         $own = (null === $this->usual ? null : ($this->usual)($knot)) ?? $ground;
         $usual = $this->modelled($knot, $own->usual($knot));
 
-        return new Tied(
+        return new TiedKnot(
             $sample->pitch->times($model->pitch->ratioTo($usual->pitch)),
             $sample->use->times($model->use->ratioTo($usual->use)),
             $model->width,
@@ -100,7 +100,7 @@ final readonly class KnotBook
     /**
      * Returns a knot as the model has it, and as this maker's hand moves that.
      */
-    private function modelled(Knot $knot, TyingContext $ground): Tied
+    private function modelled(Knot $knot, TyingContext $ground): TiedKnot
     {
         $model = $knot->tied($ground, $this->said ?? Tension::Even);
         [$longer, $more] = $this->touch?->of(
@@ -110,7 +110,7 @@ final readonly class KnotBook
             $this->said,
         ) ?? [1.0, 1.0];
 
-        return 1.0 === $longer && 1.0 === $more ? $model : new Tied(
+        return 1.0 === $longer && 1.0 === $more ? $model : new TiedKnot(
             $model->pitch->times($longer),
             Length::longest($model->pitch->times($longer), $model->use->times($more)),
             $model->width,

@@ -19,11 +19,11 @@ final readonly class OverhandKnot
     private const LONG = 3.3;
     private const WIDE = 3.1;
 
-    public function tied(Cord $cord, int $together): Tied
+    public function tied(Cord $cord, int $together): TiedKnot
     {
         $size = $cord->round()->times($together ** 0.53);
 
-        return new Tied(
+        return new TiedKnot(
             $size->times(self::LONG * $cord->fibre->lengthFactor()),
             $this->inside($cord, $together)->times($cord->fibre->useFactor()),
             $size->times(self::WIDE),

@@ -18,10 +18,10 @@ final readonly class Plait
     /**
      * @param int $cords how many cords the three strands are together
      */
-    public function of(Cord $cord, int $cords, Length $length): Tied
+    public function of(Cord $cord, int $cords, Length $length): TiedKnot
     {
         $strand = $cord->round()->times($cords > 3 ? sqrt($cords / 3) : 1.0);
 
-        return new Tied($length, $length->times(self::TAKE_UP), $strand->times(3), $strand->times(2));
+        return new TiedKnot($length, $length->times(self::TAKE_UP), $strand->times(3), $strand->times(2));
     }
 }

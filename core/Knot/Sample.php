@@ -7,7 +7,7 @@ namespace Rinkel\Core\Knot;
 use Rinkel\Core\Measure\Length;
 
 /**
- * What a maker measured on knots of her own: the length of one, and what it took of each working cord.
+ * What a maker measured on knots of their own: the length of one, and what it took of each working cord.
  */
 final readonly class Sample
 {

@@ -12,7 +12,7 @@ use Rinkel\Core\Material\Cord;
  */
 final readonly class SquareKnot
 {
-    public function tied(Bundle $core, Cord $working, Tension $tension): Tied
+    public function tied(Bundle $core, Cord $working, Tension $tension): TiedKnot
     {
         return HalfKnot::flat()->tied($core, $working, $tension)->times(2);
     }

@@ -7,7 +7,7 @@ namespace Rinkel\Core\Knot;
 use Rinkel\Core\Material\Cord;
 
 /**
- * How one maker's knots differ from the model of her hand.
+ * How one maker's knots differ from the model of their hand.
  */
 interface TensionAdjustment
 {

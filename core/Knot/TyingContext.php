@@ -14,7 +14,7 @@ final readonly class TyingContext
 {
     /**
      * @param int       $together how many cords tie it as one
-     * @param int       $turns    of a knot of which turns are said
+     * @param int       $turns    of a knot whose turns are given
      * @param Cord|null $along    the cord that it slides on, where it does
      */
     private function __construct(

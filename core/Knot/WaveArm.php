@@ -83,7 +83,7 @@ final readonly class WaveArm
     }
 
     /**
-     * Returns how long each lark's head is of a wave that is $along the piece; nought for one shorter than its rounds.
+     * Returns how long each lark's head is of a wave that is $along the piece; zero for one shorter than its rounds.
      */
     public function headOf(Length $along): Length
     {

@@ -14,11 +14,11 @@ use Rinkel\Core\Measure\Length;
  */
 final readonly class Whipping
 {
-    public function turn(Bundle $core, Cord $cord): Tied
+    public function turn(Bundle $core, Cord $cord): TiedKnot
     {
         $w = $cord->round();
         $use = Length::ofMillimetres(hypot($core->turn($w)->millimetres, $w->millimetres));
 
-        return new Tied($w, $use, $core->width()->plus($w->times(2)), $core->height()->plus($w->times(2)));
+        return new TiedKnot($w, $use, $core->width()->plus($w->times(2)), $core->height()->plus($w->times(2)));
     }
 }

@@ -12,7 +12,7 @@ use Rinkel\Core\Work\Act;
  */
 final readonly class Lessons
 {
-    /** What begins with one cord or the other, as a maker's pieces do; all else goes by the hand she works with. */
+    /** What begins with one cord or the other, as a maker's pieces do; all else goes by the hand they work with. */
     private const BY_SIDE = ['square', 'slider', 'behind', 'ties', 'elastic', 'rows'];
 
     /** @var array<string, Teaching> by id */
@@ -108,7 +108,7 @@ final readonly class Lessons
     }
 
     /**
-     * Returns whether its hand is the side with which a maker begins, not the one she works with.
+     * Returns whether its hand is the side with which a maker begins, not the one they work with.
      */
     public static function goesBySide(string $id): bool
     {
@@ -128,7 +128,7 @@ final readonly class Lessons
      */
     public function of(Act $act): ?string
     {
-        return $act->lesson;
+        return $act->advice->lesson;
     }
 
     /**

@@ -15,7 +15,7 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * What one knot of a lesson measures and takes in a certain cord, by what is known of a maker's hand; each with the
- * range in which four of five of her knots lie.
+ * range in which four of five of their knots lie.
  */
 final readonly class Takes
 {

@@ -49,7 +49,7 @@ final class Centring
     {
         $all = [...$before, ...$elements, ...$after];
         foreach ($elements as $i => $element) {
-            if ($element->centres) {
+            if ($element->extent->centres) {
                 $at = \count($before) + $i;
                 $elements[$i] = $element->between(
                     self::near(\array_slice($all, 0, $at), true),
@@ -69,8 +69,8 @@ final class Centring
     private static function near(array $elements, bool $fromEnd): ?Length
     {
         foreach ($fromEnd ? array_reverse($elements) : $elements as $element) {
-            if (!$element->hangs) {
-                return ElementKind::Bare === $element->kind ? null : $element->length;
+            if (!$element->seat->hangs) {
+                return ElementKind::Bare === $element->kind ? null : $element->extent->length;
             }
         }
 

@@ -33,7 +33,7 @@ final readonly class Chunk
         $sides = [$elements, [] === $swapped ? $elements : $swapped];
         $this->lengths = array_map(
             static fn (array $side): float => array_sum(
-                array_map(static fn (Element $element): float => $element->length->millimetres, $side),
+                array_map(static fn (Element $element): float => $element->extent->length->millimetres, $side),
             ),
             $sides,
         );

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Line;
 
+use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Knot\Knot;
+use Rinkel\Core\Knot\KnotBook;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\Lane;
-use Rinkel\Core\Pattern\Place;
 
 /**
  * One box on the line: a knot, a bead, a stretch of cord, with its length along the piece and what it takes of each
@@ -21,38 +22,20 @@ final readonly class Element
     private array $names;
 
     /**
-     * @param string|null         $name      of a bead or finding; the letter is in $letter
-     * @param array<string, Take> $takes     by cord role, of one cord (or one half of a folded one)
-     * @param array<int, self>    $beside    in order, or by strand from 0
-     * @param bool                $stretches whether the element is bare cord that takes up what the length leaves
-     * @param int|null            $wraps     turns of a knot, where they are said of it
-     * @param Knot|null           $knot      of an element that is one
-     * @param Length|null         $raised    how long its middle is that stands as thick as said, the rest half as much
-     * @param int|null            $strand    from 1, of a bead that sits on one of several cores of a band
-     * @param bool                $level     of rows, whether they lie side by side, not half a step on
-     * @param bool                $centres   of bare cord, whether its length still counts from centre to centre of what
-     *                                       lies on either side
-     * @param bool                $hangs     whether it hangs from the piece and does not lie on the body
+     * @param string|null         $name   of a bead or finding; the letter is in $letter
+     * @param array<string, Take> $takes  by cord role, of one cord (or one half of a folded one)
+     * @param Knot|null           $knot   of an element that is one
+     * @param array<int, self>    $beside in order, or by strand from 0
      */
     public function __construct(
         public ElementKind $kind,
         public ?string $name,
-        public Length $length,
-        public Length $width,
-        public Length $thickness,
+        public Extent $extent,
         public array $takes,
-        public ?Place $place = null,
-        public Lane $lane = Lane::Core,
-        public ?string $letter = null,
-        public array $beside = [],
-        public bool $stretches = false,
-        public ?int $wraps = null,
+        public Mention $mention = new Mention(),
+        public Seat $seat = new Seat(),
         public ?Knot $knot = null,
-        public bool $hangs = false,
-        public ?Length $raised = null,
-        public ?int $strand = null,
-        public bool $centres = false,
-        public bool $level = false,
+        public array $beside = [],
     ) {
         $this->names = match (true) {
             [] !== $beside => array_merge(
@@ -76,6 +59,51 @@ final readonly class Element
     public function word(): string
     {
         return $this->knot?->word() ?? $this->kind->value;
+    }
+
+    /**
+     * Returns whether it is tied of knots that are pushed together.
+     */
+    public function isPushed(): bool
+    {
+        return true === $this->knot?->manner()->isPushed()
+            || \in_array($this->kind, [ElementKind::Rows, ElementKind::Wave], true);
+    }
+
+    /**
+     * Returns of which kind the knots are that it is made of: a wave's length and use are its lark's heads'.
+     */
+    public function madeOf(): string
+    {
+        return ElementKind::Wave === $this->kind ? (new VerticalLarksHead())->word() : $this->word();
+    }
+
+    /**
+     * Returns whether a sample says what it measures and takes.
+     */
+    public function isSampledIn(KnotBook $book): bool
+    {
+        return null === $this->knot ? null !== $book->sampleOf($this->word()) : $book->hasSample($this->knot);
+    }
+
+    /**
+     * Returns which share of its length its knots make up: all of a knot, what beads leave of a step of rows or of an
+     * arm of a wave.
+     */
+    public function knotted(): float
+    {
+        $long = static fn (self $bead): float => $bead->extent->length->millimetres;
+        $beads = match ($this->kind) {
+            ElementKind::Rows => max(array_map($long, $this->beside) ?: [0.0]),
+            ElementKind::Wave => array_sum(array_map($long, array_filter(
+                $this->beside,
+                static fn (self $bead): bool => Lane::Core === $bead->seat->lane,
+            ))) / 2,
+            default => null === $this->knot ? \INF : 0.0,
+        };
+        $core = ($this->takes['core'] ?? null)?->straight->millimetres ?? 1.0;
+
+        return max(0.0, 1 - $beads / max(1e-9, $core));
     }
 
     /**
@@ -103,8 +131,8 @@ final readonly class Element
     public function between(?Length $before, ?Length $after): self
     {
         $half = ($before ?? Length::zero())->plus($after ?? Length::zero())->times(0.5);
-        $length = Length::longest(Length::zero(), $this->length->minus($half));
-        $share = $this->length->isZero() ? 0.0 : $length->ratioTo($this->length);
+        $length = Length::longest(Length::zero(), $this->extent->length->minus($half));
+        $share = $this->extent->length->isZero() ? 0.0 : $length->ratioTo($this->extent->length);
 
         return $this->with(
             length: $length,
@@ -199,22 +227,24 @@ final readonly class Element
         return new self(
             $this->kind,
             $name ?? $this->name,
-            $length ?? $this->length,
-            width: $this->width,
-            thickness: $this->thickness,
+            extent: new Extent(
+                length: $length ?? $this->extent->length,
+                width: $this->extent->width,
+                thickness: $this->extent->thickness,
+                raised: $this->extent->raised,
+                stretches: $stretches ?? $this->extent->stretches,
+                centres: $centres ?? $this->extent->centres,
+            ),
             takes: $takes ?? $this->takes,
-            place: $this->place,
-            lane: $lane ?? $this->lane,
-            letter: $this->letter,
-            beside: $beside ?? $this->beside,
-            stretches: $stretches ?? $this->stretches,
-            wraps: $this->wraps,
+            mention: $this->mention,
+            seat: new Seat(
+                lane: $lane ?? $this->seat->lane,
+                strand: $strand ?? $this->seat->strand,
+                hangs: $this->seat->hangs,
+                level: $this->seat->level,
+            ),
             knot: $knot ?? $this->knot,
-            hangs: $this->hangs,
-            raised: $this->raised,
-            strand: $strand ?? $this->strand,
-            centres: $centres ?? $this->centres,
-            level: $this->level,
+            beside: $beside ?? $this->beside,
         );
     }
 }

@@ -164,7 +164,7 @@ final class FitSolver
     }
 
     /**
-     * Returns the mean length that one more repeat of a fit adds; never nought, so that an empty one is not repeated
+     * Returns the mean length that one more repeat of a fit adds; never zero, so that an empty one is not repeated
      * for ever.
      */
     private function one(int $fit): float

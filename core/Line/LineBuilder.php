@@ -294,9 +294,10 @@ final class LineBuilder
         $joined = [];
         $runs = [];
         foreach ([...$elements, null] as $element) {
-            $lane = match ($element?->lane) {
-                Lane::Left, Lane::Right => $element->lane->value,
-                Lane::Strand => null === $element->strand ? null : 'strand '.$element->strand,
+            $seat = $element?->seat;
+            $lane = match ($seat?->lane) {
+                Lane::Left, Lane::Right => $seat->lane->value,
+                Lane::Strand => null === $seat->strand ? null : 'strand '.$seat->strand,
                 default => null,
             };
             if (null !== $lane && (!isset($runs[$lane]) || array_key_last($runs) === $lane)) {
@@ -325,7 +326,7 @@ final class LineBuilder
     {
         $lengths = array_map(
             static fn (array $run): Length => Length::sum(
-                ...array_map(static fn (Element $element): Length => $element->length, $run),
+                ...array_map(static fn (Element $element): Length => $element->extent->length, $run),
             ),
             $runs,
         );
@@ -345,13 +346,16 @@ final class LineBuilder
         return new Element(
             ElementKind::Beside,
             null,
-            $length,
-            width: self::width($runs),
-            thickness: Length::longest(...array_map(static fn (Element $element): Length => $element->thickness, $all)),
+            extent: new Extent(
+                length: $length,
+                width: self::width($runs),
+                thickness: Length::longest(
+                    ...array_map(static fn (Element $element): Length => $element->extent->thickness, $all),
+                ),
+            ),
             takes: $uses,
-            place: $all[0]->place,
-            lane: Lane::Core,
-            letter: null,
+            mention: new Mention(place: $all[0]->mention->place, letter: null),
+            seat: new Seat(lane: Lane::Core),
             beside: $all,
         );
     }
@@ -364,9 +368,9 @@ final class LineBuilder
     private static function width(array $runs): Length
     {
         $widths = array_map(static fn (array $run): Length => Length::longest(
-            ...array_map(static fn (Element $element): Length => $element->width, $run),
+            ...array_map(static fn (Element $element): Length => $element->extent->width, $run),
         ), $runs);
 
-        return null === $runs[0][0]->strand ? Length::longest(...$widths) : Length::sum(...$widths);
+        return null === $runs[0][0]->seat->strand ? Length::longest(...$widths) : Length::sum(...$widths);
     }
 }

@@ -119,12 +119,16 @@ final readonly class LineSetter
         ?Shortage $shortage,
     ): Setting {
         $elements = $line->elements($counts, $parts, $more);
-        $stretching = \count(array_filter($elements, static fn (Element $element): bool => $element->stretches));
+        $stretching = \count(
+            array_filter($elements, static fn (Element $element): bool => $element->extent->stretches),
+        );
         if ($stretching > 0) {
             $left = $wished->millimetres - self::long($elements);
             $each = Length::ofMillimetres(max(0.0, $left) / $stretching);
             $elements = array_map(
-                static fn (Element $element): Element => $element->stretches ? $element->stretchedTo($each) : $element,
+                static fn (Element $element): Element => $element->extent->stretches
+                    ? $element->stretchedTo($each)
+                    : $element,
                 $elements,
             );
         }
@@ -163,7 +167,7 @@ final readonly class LineSetter
         }
         [$counts, $parts] = $best;
         $step = array_sum(array_map(
-            static fn (Chunk $chunk): float => $chunk->elements[0]->length->millimetres,
+            static fn (Chunk $chunk): float => $chunk->elements[0]->extent->length->millimetres,
             $line->fills(),
         ));
         if ($step <= 0.0) {
@@ -225,7 +229,9 @@ final readonly class LineSetter
      */
     private static function long(array $elements): float
     {
-        return array_sum(array_map(static fn (Element $element): float => $element->length->millimetres, $elements));
+        return array_sum(
+            array_map(static fn (Element $element): float => $element->extent->length->millimetres, $elements),
+        );
     }
 
     /**

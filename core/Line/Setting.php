@@ -51,7 +51,7 @@ final readonly class Setting
         $at = 0.0;
         foreach ($this->elements as $element) {
             $starts[] = $at;
-            $at += $element->length->millimetres;
+            $at += $element->extent->length->millimetres;
         }
 
         return $starts;

@@ -49,7 +49,7 @@ final class Day
     }
 
     /**
-     * @param list<list<array{int, int}>> $chains minutes of hands and of waiting after them, none less than nought
+     * @param list<list<array{int, int}>> $chains minutes of hands and of waiting after them, none less than zero
      * @param array<int, array<int, int>> $pins   from which minute a stretch is to begin, by piece and stretch
      */
     public static function of(array $chains, array $pins = []): Order

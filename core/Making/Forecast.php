@@ -116,15 +116,15 @@ final readonly class Forecast
     }
 
     /**
-     * Returns how many moves of knots more bring the body to its planned length, fewer when negative; nought while none
+     * Returns how many moves of knots more bring the body to its planned length, fewer when negative; zero while none
      * are tied or none are to come.
      */
     public function more(): int
     {
-        if (0 === $this->worked->left || $this->worked->restKnots <= 0.0) {
+        if (0 === $this->worked->left || $this->worked->lengths->restKnots <= 0.0) {
             return 0;
         }
-        $each = $this->worked->restKnots / $this->worked->left * exp($this->pitch);
+        $each = $this->worked->lengths->restKnots / $this->worked->left * exp($this->pitch);
 
         return (int) round($this->plan->draft->body()->minus($this->body()[0])->millimetres / $each);
     }
@@ -136,9 +136,9 @@ final readonly class Forecast
      */
     public function give(): array
     {
-        $straight = $this->worked->done - $this->worked->doneKnots;
+        $straight = $this->worked->lengths->done - $this->worked->lengths->doneKnots;
         $at = fn (float $hand): Length => Length::ofMillimetres(
-            $straight + $this->worked->doneKnots * exp($hand - $this->start),
+            $straight + $this->worked->lengths->doneKnots * exp($hand - $this->start),
         );
         $now = $this->start + $this->pitch;
 

@@ -6,8 +6,8 @@ namespace Rinkel\Core\Making;
 
 use Rinkel\Core\Hand\Made;
 use Rinkel\Core\Work\Acts;
+use Rinkel\Core\Work\EndUse;
 use Rinkel\Core\Work\Part;
-use Rinkel\Core\Work\Spent;
 
 /**
  * What knots make of a body's length, in the plan and in mm: in all, and of the part that is in hand by now.
@@ -37,12 +37,12 @@ final readonly class LengthSoFar
     {
         [$made, $all, $done, $doneBare, $free, $planned] = [[], [], [], 0.0, 0.0, 0.0];
         foreach ($acts->all as $i => $act) {
-            if (null === $act->adds || Part::Body !== $act->part && Part::Bend !== $act->part) {
+            if (null === $act->stint->adds || Part::Body !== $act->part && Part::Bend !== $act->part) {
                 continue;
             }
-            $share = max(0, min($act->count, $moves - $acts->before($i))) / max(1, $act->count);
-            $length = $act->adds->millimetres;
-            $spent = self::knotted($act->takes);
+            $share = max(0, min($act->stint->count, $moves - $acts->before($i))) / max(1, $act->stint->count);
+            $length = $act->stint->adds->millimetres;
+            $spent = self::knotted($act->stint->takes);
             $knots = match (true) {
                 null === $spent => 0.0,
                 null === $spent->repeat => $length,
@@ -52,7 +52,7 @@ final readonly class LengthSoFar
                 $made[$spent->made->key] = $spent->made;
                 $all[$spent->made->key] = ($all[$spent->made->key] ?? 0.0) + $knots;
             }
-            if ($act->half !== $half) {
+            if ($act->grip->half !== $half) {
                 continue;
             }
             $planned += $length * $share;
@@ -60,7 +60,7 @@ final readonly class LengthSoFar
             if (null !== $spent?->made) {
                 $done[$spent->made->key] = ($done[$spent->made->key] ?? 0.0) + $knots * $share;
             }
-            $free += self::isRepeated($act->takes) ? $length * (1 - $share) : 0.0;
+            $free += self::isRepeated($act->stint->takes) ? $length * (1 - $share) : 0.0;
         }
 
         return new self($made, $all, $done, $doneBare, $free, $planned);
@@ -78,9 +78,9 @@ final readonly class LengthSoFar
     }
 
     /**
-     * @param list<Spent> $takes
+     * @param list<EndUse> $takes
      */
-    private static function knotted(array $takes): ?Spent
+    private static function knotted(array $takes): ?EndUse
     {
         foreach ($takes as $spent) {
             if (null !== $spent->made && $spent->knots > 0.0) {
@@ -92,7 +92,7 @@ final readonly class LengthSoFar
     }
 
     /**
-     * @param list<Spent> $takes
+     * @param list<EndUse> $takes
      */
     private static function isRepeated(array $takes): bool
     {

@@ -10,7 +10,7 @@ use Rinkel\Core\Work\Acts;
 use Rinkel\Core\Work\Cure;
 
 /**
- * How fast a maker works: seconds for each kind of move, her own where they were measured, else usual ones (from
+ * How fast a maker works: seconds for each kind of move, their own where they were measured, else usual ones (from
  * memory).
  */
 final readonly class Pace
@@ -26,7 +26,7 @@ final readonly class Pace
 
     /**
      * @param array<string, float> $own   seconds by kind of move, as kind() names it
-     * @param array<string, int>   $dries minutes that her glue takes, by what it has to bear; as is usual when not said
+     * @param array<string, int>   $dries minutes that their glue takes, by what it has to bear; as is usual when not said
      */
     public function __construct(
         private array $own = [],
@@ -38,15 +38,17 @@ final readonly class Pace
      */
     public function waits(Act $act): int
     {
-        return null === $act->cure ? 0 : $this->dries[$act->cure->strain()->value] ?? $act->cure->minutes();
+        $cure = $act->care->cure;
+
+        return null === $cure ? 0 : $this->dries[$cure->strain()->value] ?? $cure->minutes();
     }
 
     /**
-     * Returns the sentence of an act, with how long her own glue takes.
+     * Returns the sentence of an act, with how long their own glue takes.
      */
     public function said(Act $act): Message
     {
-        return null === $act->cure ? $act->said : Cure::said($this->waits($act));
+        return null === $act->care->cure ? $act->said : Cure::said($this->waits($act));
     }
 
     /**
@@ -54,7 +56,7 @@ final readonly class Pace
      */
     public static function kind(Act $act, int $i): string
     {
-        $move = $act->move($i);
+        $move = $act->stint->move($i);
 
         return match (true) {
             null !== $move->knot => 'knot '.$move->knot,
@@ -69,7 +71,7 @@ final readonly class Pace
     public function seconds(Act $act): float
     {
         $seconds = 0.0;
-        for ($i = 0; $i < $act->count; ++$i) {
+        for ($i = 0; $i < $act->stint->count; ++$i) {
             $seconds += $this->each($act, $i);
         }
 
@@ -86,10 +88,10 @@ final readonly class Pace
         [$chain, $hands] = [[], 0.0];
         foreach ($acts->all as $number => $act) {
             $before = $acts->before($number);
-            for ($i = max(0, $done - $before); $i < $act->count; ++$i) {
+            for ($i = max(0, $done - $before); $i < $act->stint->count; ++$i) {
                 $hands += $this->each($act, $i) / 60;
             }
-            if (null !== $act->cure && $done <= $before) {
+            if (null !== $act->care->cure && $done <= $before) {
                 $chain[] = [$hands, $this->waits($act)];
                 $hands = 0.0;
             }
@@ -100,7 +102,7 @@ final readonly class Pace
 
     private function each(Act $act, int $i): float
     {
-        $move = $act->move($i);
+        $move = $act->stint->move($i);
         $kind = self::kind($act, $i);
         if (null !== $move->knot) {
             return $move->share * ($this->own[$kind] ?? self::KNOTS[$move->knot] ?? self::KNOT);

@@ -66,8 +66,8 @@ final readonly class Rest
         $ledger = new Ledger();
         [$closing, $exact, $done, $made] = [$end->held, 0.0, [], []];
         foreach ($acts->all as $i => $act) {
-            $share = max(0, min($act->count, $reached->moves - $acts->before($i))) / max(1, $act->count);
-            foreach ($act->takes as $spent) {
+            $share = max(0, min($act->stint->count, $reached->moves - $acts->before($i))) / max(1, $act->stint->count);
+            foreach ($act->stint->takes as $spent) {
                 if ($spent->end !== $end) {
                     continue;
                 }
@@ -85,7 +85,8 @@ final readonly class Rest
             // What is repeated until a length is reached goes on for as much as that lacks by then.
             $ledger->goesOn($along->free + $along->planned - $along->doneBare, $along->made, $along->done);
         }
-        $begun = $reached->begun ?? ($end === $end->cord->a ? $cut->at : $cut->length->minus($cut->at));
+        $begun = $reached->begun
+            ?? ($end === $end->cord->a ? $cut->parting->at : $cut->length->minus($cut->parting->at));
 
         $done = array_filter($done, static fn (float $one): bool => $one > 0.0);
 

@@ -15,7 +15,7 @@ final readonly class ShortCordOption
 {
     /**
      * @param Message        $said  what it is and what it gives
-     * @param float          $harm  by which ways are ranked: nought is no change that anybody sees
+     * @param float          $harm  by which ways are ranked: zero is no change that anybody sees
      * @param PieceSpec|null $piece as it is planned then; null where the plan stays and only the hands do otherwise
      * @param int|null       $at    after how many moves hands do otherwise, where the plan stays
      * @param Length|null    $adds  to the end that runs short, by what hands do

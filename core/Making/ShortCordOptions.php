@@ -123,11 +123,11 @@ final readonly class ShortCordOptions
         if (null === $core || $core->count < 2 || $cannot) {
             return null;
         }
-        $done = Worked::until($this->plan, $this->steps, $this->reached->moves)->done;
-        $left = ($core->folded ? $core->length->times(0.5) : $core->length)->millimetres
-            - ($core->begin->millimetres ?? 0.0) - $done;
+        $done = Worked::until($this->plan, $this->steps, $this->reached->moves)->lengths->done;
+        $left = ($core->parting->folded ? $core->length->times(0.5) : $core->length)->millimetres
+            - ($core->parting->begin->millimetres ?? 0.0) - $done;
         $needed = $this->forecast->rest()->millimetres;
-        $straight = Worked::until($this->plan, $this->steps, $this->reached->moves)->rest
+        $straight = Worked::until($this->plan, $this->steps, $this->reached->moves)->lengths->rest
             + $core->part('closure')->millimetres / 2;
 
         return $left >= $needed && $this->reached->left->millimetres >= $straight
@@ -144,7 +144,7 @@ final readonly class ShortCordOptions
     private function joined(Cut $cut): ShortCordOption
     {
         $serves = $this->forecast->serves();
-        $rest = Worked::until($this->plan, $this->steps, $this->reached->moves)->rest;
+        $rest = Worked::until($this->plan, $this->steps, $this->reached->moves)->lengths->rest;
         // As much as is missing, at the risk that its maker accepts.
         $lacks = ($this->forecast->needed() ?? [Length::zero(), Length::zero()])[1]
             ->minus($this->reached->left ?? Length::zero());
@@ -154,22 +154,22 @@ final readonly class ShortCordOptions
         $at = $this->reached->moves;
         $gone = 0.0;
         foreach ($this->steps->all as $i => $step) {
-            $done = max(0, min($step->count, $this->reached->moves - $this->steps->before($i)));
-            if ($done === $step->count || null === $step->due || 0.0 === $step->along) {
+            $done = max(0, min($step->stint->count, $this->reached->moves - $this->steps->before($i)));
+            if ($done === $step->stint->count || null === $step->spot->due || 0.0 === $step->spot->along) {
                 continue;
             }
-            $each = abs($step->along) / $step->count;
-            if (0 === $done && null !== $step->move(0)->bead && $gone <= $serves * $rest) {
-                [$place, $at] = [[$step->move(0)->bead->name, $step->due], $this->steps->before($i)];
+            $each = abs($step->spot->along) / $step->stint->count;
+            if (0 === $done && null !== $step->stint->move(0)->bead && $gone <= $serves * $rest) {
+                [$place, $at] = [[$step->stint->move(0)->bead->name, $step->spot->due], $this->steps->before($i)];
             } elseif (null === $place && $gone < $serves * $rest) {
-                $more = min($step->count - $done, (int) floor(($serves * $rest - $gone) / $each));
+                $more = min($step->stint->count - $done, (int) floor(($serves * $rest - $gone) / $each));
                 $at = $this->steps->before($i) + $done + $more;
             }
-            $gone += $each * ($step->count - $done);
+            $gone += $each * ($step->stint->count - $done);
         }
         $step = $this->plan->draft->piece->habits->cutStep($this->plan->draft->piece->unit);
 
-        $new = $length->times($cut->folded ? 2.0 : 1.0)->roundedUpTo($step);
+        $new = $length->times($cut->parting->folded ? 2.0 : 1.0)->roundedUpTo($step);
 
         return new ShortCordOption('join', null === $place
             ? new Message('way-join', ['length' => $new, 'at' => Length::ofMillimetres($serves * $rest)])
@@ -239,7 +239,7 @@ final readonly class ShortCordOptions
         $on = [];
         $ahead = [];
         foreach ($this->steps->all as $i => $step) {
-            foreach ($step->beads() as $name => $count) {
+            foreach ($step->stint->beads() as $name => $count) {
                 if ($this->steps->before($i) < $this->reached->moves) {
                     $on[$name] = true;
                 } else {
@@ -247,7 +247,7 @@ final readonly class ShortCordOptions
                 }
             }
         }
-        $rest = Worked::until($this->plan, $this->steps, $this->reached->moves)->restKnots;
+        $rest = Worked::until($this->plan, $this->steps, $this->reached->moves)->lengths->restKnots;
         foreach (array_diff_key($ahead, $on) as $name => $count) {
             $bead = $this->plan->draft->piece->beads[$name] ?? null;
             $more = $rest * (1 - $this->forecast->serves()) / max(1, $count);

@@ -11,7 +11,7 @@ use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Work\Acts;
 
 /**
- * What a maker reads on the tape while she works: how long the piece, or its half, has become, and what is left of one
+ * What a maker reads on the tape while they work: how long the piece, or its half, has become, and what is left of one
  * end of a cord.
  */
 final readonly class TapeReading

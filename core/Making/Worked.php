@@ -16,25 +16,14 @@ use Rinkel\Core\Work\Acts;
 final readonly class Worked
 {
     /**
-     * @param float $done       length of the part in hand, in mm
-     * @param float $doneKnots  of that, what knots make
-     * @param float $rest       still to come, of all the piece, in mm
-     * @param float $restKnots  of that, what knots make
-     * @param float $other      length of what is done of the other half, in mm
-     * @param float $otherKnots of that, what knots make
-     * @param float $share      of the knots that are tied, by their length, 0 to 1: of the cord in hand
-     * @param int   $half       that is in hand, 0 of all
-     * @param int   $left       moves of knots still to come in the body
+     * @param float $share of the knots that are tied, by their length, 0 to 1: of the cord in hand
+     * @param int   $half  that is in hand, 0 of all
+     * @param int   $left  moves of knots still to come in the body
      */
     private function __construct(
         private Plan $plan,
         private Acts $steps,
-        public float $done,
-        public float $doneKnots,
-        public float $rest,
-        public float $restKnots,
-        public float $other,
-        public float $otherKnots,
+        public WorkedLengths $lengths,
         public float $share,
         public int $half,
         public int $left,
@@ -43,50 +32,44 @@ final readonly class Worked
     public static function until(Plan $plan, Acts $steps, int $moves): self
     {
         $half = self::halfAt($steps, $moves);
-        [$done, $doneKnots, $rest, $restKnots] = [0.0, 0.0, 0.0, 0.0];
-        [$other, $otherKnots, $ownKnots, $left] = [0.0, 0.0, 0.0, 0];
-        $end = [0.0, 0.0, 0.0];
+        // Of each half what is made, and of that what knots make.
+        [$done, $doneKnots, $ownKnots, $end] = [[0.0, 0.0, 0.0], [0.0, 0.0, 0.0], 0.0, [0.0, 0.0, 0.0]];
+        [$rest, $restKnots, $left] = [0.0, 0.0, 0];
         foreach ($steps->all as $i => $step) {
-            if (null === $step->due || null === $step->from) {
+            [$from, $due] = [$step->spot->from, $step->spot->due];
+            if (null === $due || null === $from) {
                 continue;
             }
-            $tied = max(0, min($step->count, $moves - $steps->before($i)));
-            $bare = max(0.0, $step->from->millimetres - ($end[$step->half] ?? 0.0));
-            $length = 0.0 === $step->along ? 0.0 : $step->due->minus($step->from)->millimetres;
-            $end[$step->half] = $step->due->millimetres;
-            $share = $tied / $step->count;
-            $knots = null === $step->move(0)->knot ? 0.0 : $length;
+            $of = $step->grip->half;
+            $tied = max(0, min($step->stint->count, $moves - $steps->before($i)));
+            $bare = max(0.0, $from->millimetres - ($end[$of] ?? 0.0));
+            $length = 0.0 === $step->spot->along ? 0.0 : $due->minus($from)->millimetres;
+            $end[$of] = $due->millimetres;
+            $share = $tied / $step->stint->count;
+            $knots = null === $step->stint->move(0)->knot ? 0.0 : $length;
+            $done[$of] += $length * $share + ($tied > 0 ? $bare : 0.0);
+            $doneKnots[$of] += $knots * $share;
+            $ownKnots += $of === $half ? $knots : 0.0;
             $rest += $length * (1 - $share) + ($tied > 0 ? 0.0 : $bare);
             $restKnots += $knots * (1 - $share);
-            $left += 0.0 === $knots ? 0 : $step->count - $tied;
-            if ($half === $step->half) {
-                $done += $length * $share + ($tied > 0 ? $bare : 0.0);
-                $doneKnots += $knots * $share;
-                $ownKnots += $knots;
-            } else {
-                $other += $length * $share + ($tied > 0 ? $bare : 0.0);
-                $otherKnots += $knots * $share;
-            }
+            $left += 0.0 === $knots ? 0 : $step->stint->count - $tied;
         }
+        $others = [$half => 0.0];
+        $share = $ownKnots > 0.0 ? $doneKnots[$half] / $ownKnots : 0.0;
 
-        return new self(
-            $plan,
-            $steps,
-            $done,
-            doneKnots: $doneKnots,
-            rest: $rest,
-            restKnots: $restKnots,
-            other: $other,
-            otherKnots: $otherKnots,
-            share: $ownKnots > 0.0 ? $doneKnots / $ownKnots : 0.0,
-            half: $half,
-            left: $left,
-        );
+        return new self($plan, $steps, new WorkedLengths(
+            $done[$half],
+            $doneKnots[$half],
+            $rest,
+            $restKnots,
+            other: array_sum(array_diff_key($done, $others)),
+            otherKnots: array_sum(array_diff_key($doneKnots, $others)),
+        ), $share, $half, $left);
     }
 
     public function length(): Length
     {
-        return Length::ofMillimetres($this->done);
+        return Length::ofMillimetres($this->lengths->done);
     }
 
     public function cut(string $role): ?Cut
@@ -112,8 +95,8 @@ final readonly class Worked
     {
         $half = 0;
         foreach ($steps->all as $i => $step) {
-            if (null !== $step->due && ($steps->before($i) < $moves || 0 === $half)) {
-                $half = $step->half;
+            if (null !== $step->spot->due && ($steps->before($i) < $moves || 0 === $half)) {
+                $half = $step->grip->half;
             }
         }
 

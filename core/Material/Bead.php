@@ -37,34 +37,26 @@ final readonly class Bead
     public Length $hole;
 
     /**
-     * @param string|null     $size        number of a seed bead, which gives what was not measured
-     * @param Length|null     $ownDiameter as measured, null for the usual one, 6 mm
-     * @param Length|null     $ownLength   as measured along the hole, null for the one usual with this shape and
-     *                                     diameter
-     * @param Length|null     $ownHole     as measured, null for the one usual with this diameter
-     * @param int|null        $stock       how many there are, null when that is not kept
-     * @param bool            $glass       whether instant glue would frost it
-     * @param BeadFinish|null $finish      null while nobody said
-     * @param Letters|null    $letters     of a letter bead, which there are; null when that is not kept
-     * @param BeadMaterial    $material    as heavy as glass while nobody said
+     * @param int|null        $stock    how many there are, null when that is not kept
+     * @param bool            $glass    whether instant glue would frost it
+     * @param BeadMaterial    $material as heavy as glass while nobody said
+     * @param BeadFinish|null $finish   null while nobody said
+     * @param Letters|null    $letters  of a letter bead, which there are; null when that is not kept
      */
     private function __construct(
         public BeadShape $shape,
         public Colour $colour,
-        public ?string $size,
-        public ?Length $ownDiameter,
-        public ?Length $ownLength,
-        public ?Length $ownHole,
+        public BeadMeasures $measures,
         public ?int $stock,
         public bool $glass,
         public BeadMaterial $material,
         public ?BeadFinish $finish = null,
         public ?Letters $letters = null,
     ) {
-        $seed = self::seed($size ?? '');
-        $this->diameter = $ownDiameter ?? $seed[0] ?? Length::ofMillimetres(self::USUAL);
-        $this->length = $ownLength ?? $seed[1] ?? $this->diameter->times($shape->usualLength());
-        $this->hole = $ownHole ?? $seed[2] ?? self::usualHole($this->diameter);
+        $seed = self::seed($measures->size ?? '');
+        $this->diameter = $measures->ownDiameter ?? $seed[0] ?? Length::ofMillimetres(self::USUAL);
+        $this->length = $measures->ownLength ?? $seed[1] ?? $this->diameter->times($shape->usualLength());
+        $this->hole = $measures->ownHole ?? $seed[2] ?? self::usualHole($this->diameter);
     }
 
     /**
@@ -77,10 +69,12 @@ final readonly class Bead
         return new self(
             $this->shape,
             $this->colour,
-            null,
-            ownDiameter: $this->diameter->times($share),
-            ownLength: $length,
-            ownHole: $this->hole,
+            new BeadMeasures(
+                size: null,
+                ownDiameter: $this->diameter->times($share),
+                ownLength: $length,
+                ownHole: $this->hole,
+            ),
             stock: $this->stock,
             glass: $this->glass,
             material: $this->material,
@@ -90,7 +84,7 @@ final readonly class Bead
     }
 
     /**
-     * Returns a bead as its maker measured it; what she did not measure follows from the rest.
+     * Returns a bead as its maker measured it; what they did not measure follows from the rest.
      *
      * @throws HoleTooWide If the hole is not smaller than the bead
      */
@@ -107,36 +101,41 @@ final readonly class Bead
         ?BeadFinish $finish = null,
         ?Letters $letters = null,
     ): self {
-        $material ??= BeadMaterial::Glass;
-        $bead = new self(
-            $shape,
-            $colour,
-            $size,
-            ownDiameter: $diameter,
-            ownLength: $length,
-            ownHole: $hole,
-            stock: $stock,
-            glass: $glass,
-            material: $material,
-            finish: $finish,
-            letters: $letters,
-        );
+        $measures = new BeadMeasures($size, $diameter, $length, $hole);
 
-        return $bead->hole->isShorterThan($bead->diameter) ? $bead : throw HoleTooWide::ofBead($bead->hole, $bead->diameter);
+        return self::measured($shape, $colour, $measures, $stock, $glass, $material, $finish, $letters);
     }
 
     /**
-     * Returns this bead, of which nobody says how many there are.
+     * @throws HoleTooWide If the hole is not smaller than the bead
+     */
+    public static function measured(
+        BeadShape $shape,
+        Colour $colour,
+        BeadMeasures $measures,
+        ?int $stock = null,
+        bool $glass = false,
+        ?BeadMaterial $material = null,
+        ?BeadFinish $finish = null,
+        ?Letters $letters = null,
+    ): self {
+        $material ??= BeadMaterial::Glass;
+        $bead = new self($shape, $colour, $measures, $stock, $glass, $material, $finish, $letters);
+
+        return $bead->hole->isShorterThan($bead->diameter)
+            ? $bead
+            : throw HoleTooWide::ofBead($bead->hole, $bead->diameter);
+    }
+
+    /**
+     * Returns this bead, with no count given.
      */
     public function uncounted(): self
     {
-        return self::of(
+        return new self(
             $this->shape,
             $this->colour,
-            $this->ownDiameter,
-            $this->ownLength,
-            $this->ownHole,
-            $this->size,
+            $this->measures,
             null,
             $this->glass,
             $this->material,
@@ -165,7 +164,7 @@ final readonly class Bead
      */
     public function isHoleAssumed(): bool
     {
-        return null === $this->ownHole && null === self::seed($this->size ?? '');
+        return null === $this->measures->ownHole && null === self::seed($this->measures->size ?? '');
     }
 
     /**

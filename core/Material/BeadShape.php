@@ -47,7 +47,7 @@ enum BeadShape: string
     }
 
     /**
-     * Returns the usual length along the hole in diameters, for a bead of which only the diameter is known (from
+     * Returns the usual length along the hole in diameters, for a bead with only a known diameter (from
      * memory).
      */
     public function usualLength(): float

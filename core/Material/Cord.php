@@ -52,7 +52,7 @@ final readonly class Cord
     {
         return match (true) {
             1 === preg_match(
-                '/^\s*(\d{1,3})\s*turns?\s+(?:over|in)\s+(.+)$/i',
+                '/^\s*(\d{1,3})\s*(?:turns?|slag(?:en)?|windung(?:en)?)\s+(?:over|in|op|auf)\s+(.+)$/i',
                 $text,
                 $match,
             ) => self::wound(Length::parse($match[2], Unit::Millimetre), (int) $match[1]),
@@ -61,7 +61,11 @@ final readonly class Cord
                 $text,
                 $match,
             ) => self::hempOf((float) $match[1]),
-            1 === preg_match('/^\s*(\d{1,2})\s*strands?\s*$/i', $text, $match) => self::flossOf((int) $match[1]),
+            1 === preg_match(
+                '/^\s*(\d{1,2})\s*(?:strands?|dra(?:ad|den)|f[aä]den)\s*$/iu',
+                $text,
+                $match,
+            ) => self::flossOf((int) $match[1]),
             default => Length::parse($text, Unit::Millimetre),
         };
     }
@@ -132,7 +136,7 @@ final readonly class Cord
     }
 
     /**
-     * Returns by which share of its length it may be stretched over the hand, nought where it is no elastic.
+     * Returns by which share of its length it may be stretched over the hand, zero where it is no elastic.
      */
     public function stretches(): float
     {
@@ -140,7 +144,7 @@ final readonly class Cord
     }
 
     /**
-     * Returns the same cord, of which its maker pulled some.
+     * Returns the same cord, some of which its maker pulled.
      */
     public function pulled(?Stretch $pulled): self
     {

@@ -21,7 +21,7 @@ final readonly class CordUse
     ) {}
 
     /**
-     * Returns the same of a cord of which its maker pulled some.
+     * Returns the same of a cord some of which its maker pulled.
      */
     public function pulled(?Stretch $pulled): self
     {

@@ -125,7 +125,7 @@ enum Fibre: string
     }
 
     /**
-     * Returns by which share of its length an elastic may be stretched over the hand, nought for others (judgement).
+     * Returns by which share of its length an elastic may be stretched over the hand, zero for others (judgement).
      */
     public function stretch(): float
     {

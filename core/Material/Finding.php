@@ -53,7 +53,7 @@ final readonly class Finding
     }
 
     /**
-     * Returns this finding, of which nobody says how many there are.
+     * Returns this finding, with no count given.
      */
     public function uncounted(): self
     {

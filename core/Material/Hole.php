@@ -16,7 +16,7 @@ final readonly class Hole
     public function __construct(private Length $diameter) {}
 
     /**
-     * Returns by how much the cords' bundle, squeezed as their fibres allow, is too thick for the hole; nought when it
+     * Returns by how much the cords' bundle, squeezed as their fibres allow, is too thick for the hole; zero when it
      * passes.
      *
      * @param non-empty-list<Cord> $passes one entry for each time a cord goes through

@@ -31,7 +31,7 @@ final readonly class Stretch implements \Stringable
 
             return self::of((float) $percent / 100, $percent.' %', $text);
         }
-        if (1 !== preg_match('/^(.{1,20}?)\s+(?:to|becomes)\s+(.{1,20})$/u', $text, $match)) {
+        if (1 !== preg_match('/^(.{1,20}?)\s+(?:to|becomes|tot|wordt|auf|wird)\s+(.{1,20})$/u', $text, $match)) {
             throw StretchUnread::from($text);
         }
         $before = Length::parse($match[1], Unit::Centimetre);

@@ -85,7 +85,7 @@ final readonly class Length implements \Stringable
     }
 
     /**
-     * Returns the sum of all $lengths, nought if there are none.
+     * Returns the sum of all $lengths, zero if there are none.
      */
     public static function sum(self ...$lengths): self
     {

@@ -13,37 +13,22 @@ use Rinkel\Core\Measure\Length;
 final readonly class FinishedPiece
 {
     /**
-     * @param Length                                          $planned      of the body
-     * @param Length|null                                     $body         as it came out, null where nobody measured
-     * @param string|null                                     $kind         of the knots that make nearly all of it
-     * @param int                                             $knots        planned of that kind
-     * @param int|null                                        $tied         of that kind, null as planned
-     * @param int|null                                        $minutes      null where nobody looked at the clock
      * @param array<string, array{int, Length, Length|null}>  $cords        how many, how long, and what was left of
      *                                                                      each, by role
      * @param array{materials: string, currency: string}|null $cost         of its materials then, null where no price
      *                                                                      was known
      * @param list<Observation>                               $observations what it told of the hand
      * @param array<mixed>                                    $piece        the piece as it was then, in the open format
-     * @param array{moves: int, of: int}|null                 $unmade       moves that the board did not see made, null
-     *                                                                      of a piece that was made to its end
      */
     public function __construct(
         public string $name,
         public string $whom,
-        public Length $planned,
-        public ?Length $body,
-        public ?string $kind,
-        public int $knots,
-        public ?int $tied,
-        public ?int $minutes,
+        public PieceOutcome $outcome,
         public array $cords,
         public ?array $cost,
-        public string $notes,
-        public string $otherwise,
+        public Remarks $remarks,
         public array $observations,
         public array $piece,
-        public ?array $unmade = null,
     ) {}
 
     /**
@@ -63,7 +48,9 @@ final readonly class FinishedPiece
      */
     public function off(): ?float
     {
-        return null === $this->body || $this->planned->isZero() ? null : $this->body->ratioTo($this->planned) - 1;
+        return null === $this->outcome->body || $this->outcome->planned->isZero()
+            ? null
+            : $this->outcome->body->ratioTo($this->outcome->planned) - 1;
     }
 
     /**
@@ -87,8 +74,10 @@ final readonly class FinishedPiece
      */
     public function pace(): ?float
     {
-        $knots = $this->tied ?? $this->knots;
+        $knots = $this->outcome->tied ?? $this->outcome->knots;
 
-        return null === $this->minutes || 0 === $this->minutes || 0 === $knots ? null : $knots / $this->minutes;
+        return null === $this->outcome->minutes || 0 === $this->outcome->minutes || 0 === $knots
+            ? null
+            : $knots / $this->outcome->minutes;
     }
 }

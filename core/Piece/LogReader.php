@@ -38,17 +38,12 @@ final readonly class LogReader
     public function read(array $document, string $uid = ''): FinishedPiece
     {
         $fields = new Fields($document);
-        $nought = Length::zero();
-        $most = Length::ofMillimetres(self::MOST_LENGTH);
         $name = $fields->text('name', self::LONGEST_NAME);
-        $planned = $fields->required('planned')->length('planned', Unit::Millimetre, $nought, $most);
-        $body = $fields->length('body', Unit::Millimetre, $nought, $most);
-        $kind = $fields->note('kind', self::LONGEST_NAME);
-        $knots = $fields->number('knots', 0, self::MOST_KNOTS, 0);
-        $tied = $fields->number('tied', 1, self::MOST_KNOTS);
-        $minutes = $fields->number('minutes', 1, self::MOST_MINUTES);
-        $notes = $fields->note('notes', self::LONGEST_NOTE);
-        $otherwise = $fields->note('otherwise', self::LONGEST_NOTE);
+        $outcome = self::outcome($fields);
+        $remarks = new Remarks(
+            $fields->note('notes', self::LONGEST_NOTE) ?? '',
+            $fields->note('otherwise', self::LONGEST_NOTE) ?? '',
+        );
         $whom = $fields->note('for', self::LONGEST_NAME);
         $cords = self::cords($fields, $document['cords'] ?? []);
         $cost = self::cost($fields, $document['cost'] ?? null);
@@ -61,31 +56,31 @@ final readonly class LogReader
         if (!\is_string($uid) || 1 !== preg_match('/^[0-9a-f]{0,32}$/D', $uid)) {
             $fields->fault('pieceUid', new Message('uid-wanted'));
         }
-        $moves = $fields->number('unmade.moves', 1, self::MOST_KNOTS);
-        $of = $fields->number('unmade.of', 1, self::MOST_KNOTS);
         $faults = $fields->faults();
         if ([] !== $faults) {
             throw PieceUnreadable::because($faults);
         }
-        \assert(isset($name, $planned, $knots) && \is_array($piece));
+        \assert(isset($name, $outcome) && \is_array($piece));
 
-        return new FinishedPiece(
-            $name,
-            $whom ?? '',
-            $planned,
-            body: $body,
-            kind: $kind,
-            knots: $knots,
-            tied: $tied,
-            minutes: $minutes,
-            cords: $cords,
-            cost: $cost,
-            notes: $notes ?? '',
-            otherwise: $otherwise ?? '',
-            observations: $observations,
-            piece: $piece,
-            unmade: null === $moves || null === $of ? null : ['moves' => $moves, 'of' => $of],
-        );
+        return new FinishedPiece($name, $whom ?? '', $outcome, $cords, $cost, $remarks, $observations, $piece);
+    }
+
+    private static function outcome(Fields $fields): ?PieceOutcome
+    {
+        [$zero, $most] = [Length::zero(), Length::ofMillimetres(self::MOST_LENGTH)];
+        $planned = $fields->required('planned')->length('planned', Unit::Millimetre, $zero, $most);
+        $body = $fields->length('body', Unit::Millimetre, $zero, $most);
+        $kind = $fields->note('kind', self::LONGEST_NAME);
+        $knots = $fields->number('knots', 0, self::MOST_KNOTS, 0);
+        $tied = $fields->number('tied', 1, self::MOST_KNOTS);
+        $minutes = $fields->number('minutes', 1, self::MOST_MINUTES);
+        $moves = $fields->number('unmade.moves', 1, self::MOST_KNOTS);
+        $of = $fields->number('unmade.of', 1, self::MOST_KNOTS);
+        $unmade = null === $moves || null === $of ? null : ['moves' => $moves, 'of' => $of];
+
+        return null === $planned || null === $knots
+            ? null
+            : new PieceOutcome($planned, $body, $kind, $knots, $tied, $minutes, $unmade);
     }
 
     /**

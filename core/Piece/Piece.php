@@ -22,7 +22,7 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
-use Rinkel\Core\Pattern\Written;
+use Rinkel\Core\Pattern\PatternText;
 use Rinkel\Core\Work\Habits;
 
 /**
@@ -69,7 +69,7 @@ final readonly class Piece
         public array $cords,
         public array $beads,
         public array $findings,
-        public Written $pattern,
+        public PatternText $pattern,
         public ClosureWish $closure,
         public Hand $hand = new Hand(),
     ) {
@@ -90,7 +90,7 @@ final readonly class Piece
     }
 
     /**
-     * Returns the maker's own gauge: as she measured it, else a joint of a finger, 25 mm (judgement).
+     * Returns the maker's own gauge: as they measured it, else a joint of a finger, 25 mm (judgement).
      */
     public function gauge(): Length
     {
@@ -106,7 +106,7 @@ final readonly class Piece
     }
 
     /**
-     * Returns the same piece out of the hands of a maker of whom something is known.
+     * Returns the same piece out of the hands of a maker about whom something is known.
      */
     public function by(Hand $hand): self
     {

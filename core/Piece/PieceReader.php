@@ -9,7 +9,10 @@ use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\EndForm;
 use Rinkel\Core\Closure\Kind\SquareSliding;
+use Rinkel\Core\Closure\KnotWish;
 use Rinkel\Core\Closure\KnownClosures;
+use Rinkel\Core\Closure\LoopWish;
+use Rinkel\Core\Closure\ReachWish;
 use Rinkel\Core\Closure\Shows;
 use Rinkel\Core\Closure\Tails;
 use Rinkel\Core\Cutting\Risk;
@@ -27,20 +30,24 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Pattern;
-use Rinkel\Core\Pattern\Written;
+use Rinkel\Core\Pattern\PatternText;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Internal\Fields;
 use Rinkel\Core\Piece\Internal\MaterialReader;
 use Rinkel\Core\Quoted;
+use Rinkel\Core\Work\Allowances;
 use Rinkel\Core\Work\Crossing;
+use Rinkel\Core\Work\EndHabits;
 use Rinkel\Core\Work\Habits;
 use Rinkel\Core\Work\Halving;
 use Rinkel\Core\Work\Joining;
 use Rinkel\Core\Work\LoopEnd;
+use Rinkel\Core\Work\OrderHabits;
 use Rinkel\Core\Work\Reminders;
 use Rinkel\Core\Work\Sealing;
 use Rinkel\Core\Work\Stringing;
 use Rinkel\Core\Work\Turn;
+use Rinkel\Core\Work\TyingHabits;
 
 /**
  * Reads a piece from the open format (docs/piece.schema.json), decoded to arrays.
@@ -98,7 +105,7 @@ final class PieceReader
         $fields->noneElse();
         $written = null === $pattern ? null : $fields->parsed(
             'pattern',
-            fn (string $text): Written => Written::read($text, $unit, $this->knots),
+            fn (string $text): PatternText => PatternText::read($text, $unit, $this->knots),
             null,
         );
         if ([] !== $fields->faults()) {
@@ -152,33 +159,40 @@ final class PieceReader
 
     private function habits(Fields $fields, Unit $unit): Habits
     {
-        $end = static fn (string $name): ?Length => $fields->length(
-            'habits.'.$name,
-            $unit,
-            Length::zero(),
-            Length::ofMillimetres(300),
-        );
-        [$least, $most] = [Length::ofMillimetres(0.5), Length::ofMillimetres(100)];
-
         return new Habits(
-            $fields->length('habits.rounding', $unit, $least, $most),
-            $end('coreEnds'),
-            $end('workingEnds'),
-            tailEnd: $end('tailEnd'),
-            sliderKnots: $fields->number('habits.sliderKnots', 1, 20),
-            side: $fields->choice('habits.side', Side::class, Side::Left) ?? Side::Left,
-            melting: $fields->choice('habits.melting', Ending::class, Ending::Singe) ?? Ending::Singe,
-            gluing: $fields->choice('habits.gluing', Gluing::class, Gluing::First) ?? Gluing::First,
-            working: $fields->choice('habits.working', Turn::class, Turn::First) ?? Turn::First,
-            stops: $fields->choice('habits.stops', Turn::class, Turn::Last) ?? Turn::Last,
-            button: $fields->choice('habits.button', Turn::class, Turn::First) ?? Turn::First,
-            crossing: $fields->choice('habits.crossing', Crossing::class, Crossing::Front) ?? Crossing::Front,
-            stringing: $fields->choice('habits.stringing', Stringing::class, Stringing::Together) ?? Stringing::Together,
-            halves: $fields->choice('habits.halves', Halving::class, Halving::Together) ?? Halving::Together,
-            joining: $fields->choice('habits.joining', Joining::class, Joining::Laid) ?? Joining::Laid,
-            loopEnd: $fields->choice('habits.loopEnd', LoopEnd::class, LoopEnd::Long) ?? LoopEnd::Long,
-            reminders: $fields->choice('habits.reminders', Reminders::class, Reminders::Always) ?? Reminders::Always,
-            sealing: $fields->choice('habits.sealing', Sealing::class, Sealing::Glue) ?? Sealing::Glue,
+            self::allowances($fields, $unit),
+            new EndHabits(
+                $fields->usually('habits.melting', Ending::Singe),
+                $fields->usually('habits.gluing', Gluing::First),
+                $fields->usually('habits.sealing', Sealing::Glue),
+            ),
+            new OrderHabits(
+                working: $fields->usually('habits.working', Turn::First),
+                stops: $fields->usually('habits.stops', Turn::Last),
+                button: $fields->usually('habits.button', Turn::First),
+                stringing: $fields->usually('habits.stringing', Stringing::Together),
+                halves: $fields->usually('habits.halves', Halving::Together),
+            ),
+            new TyingHabits(
+                side: $fields->usually('habits.side', Side::Left),
+                crossing: $fields->usually('habits.crossing', Crossing::Front),
+                joining: $fields->usually('habits.joining', Joining::Laid),
+                loopEnd: $fields->usually('habits.loopEnd', LoopEnd::Long),
+            ),
+            $fields->usually('habits.reminders', Reminders::Always),
+        );
+    }
+
+    private static function allowances(Fields $fields, Unit $unit): Allowances
+    {
+        [$zero, $far] = [Length::zero(), Length::ofMillimetres(300)];
+
+        return new Allowances(
+            $fields->length('habits.rounding', $unit, Length::ofMillimetres(0.5), Length::ofMillimetres(100)),
+            $fields->length('habits.coreEnds', $unit, $zero, $far),
+            $fields->length('habits.workingEnds', $unit, $zero, $far),
+            $fields->length('habits.tailEnd', $unit, $zero, $far),
+            $fields->number('habits.sliderKnots', 1, 20),
         );
     }
 
@@ -225,57 +239,51 @@ final class PieceReader
             $this->closures->ids(),
             new SquareSliding(),
         );
-        $knots = $fields->number('closure.knots', 1, 20, $habits->sliderKnots());
-        $wraps = $fields->number('closure.wraps', 1, 5, 3);
-        $tail = $fields->length('closure.tail', $unit, Length::ofMillimetres(5), Length::ofMillimetres(600));
-        $loops = $fields->number('closure.loops', 1, 6, 1);
-        $shows = $fields->parsed(
-            'closure.shows',
-            static fn (string $text): Shows => Shows::parse($text, $unit),
-            null,
-        );
-
         $start = $fields->choice('closure.start', EndForm::class, EndForm::Loop);
         $finish = $fields->choice('closure.finish', EndForm::class, EndForm::Findings);
+        $knot = self::knot($fields, $habits);
+        $reach = self::reach($fields, $unit);
+        $loop = self::loop($fields);
+        $this->onlyAsked($fields, $kind);
+
+        return null === $kind || null === $knot || null === $loop || null === $start || null === $finish
+            ? null
+            : new ClosureWish($kind, $fields->names('closure.findings'), $knot, $reach, $loop, $start, $finish);
+    }
+
+    private static function knot(Fields $fields, Habits $habits): ?KnotWish
+    {
+        $knots = $fields->number('closure.knots', 1, 20, $habits->sliderKnots());
+        $wraps = $fields->number('closure.wraps', 1, 5, 3);
+
+        return null === $knots || null === $wraps ? null : new KnotWish(
+            $knots,
+            $wraps,
+            glued: $fields->yes('closure.glued'),
+            spaced: $fields->yes('closure.spaced'),
+            plain: $fields->yes('closure.plain'),
+        );
+    }
+
+    private static function reach(Fields $fields, Unit $unit): ReachWish
+    {
+        return new ReachWish(
+            $fields->length('closure.tail', $unit, Length::ofMillimetres(5), Length::ofMillimetres(600)),
+            $fields->parsed('closure.tails', static fn (string $text): Tails => Tails::parse($text, $unit), null),
+            $fields->length('closure.short', $unit, Length::ofMillimetres(1), Length::ofMillimetres(200)),
+            $fields->parsed('closure.shows', static fn (string $text): Shows => Shows::parse($text, $unit), null),
+        );
+    }
+
+    private static function loop(Fields $fields): ?LoopWish
+    {
+        $loops = $fields->number('closure.loops', 1, 6, 1);
         $play = $fields->length('closure.play', Unit::Millimetre, Length::zero(), Length::ofMillimetres(20));
         $behind = $fields->number('closure.behind', 0, 10, 0);
 
-        $tails = $fields->parsed(
-            'closure.tails',
-            static fn (string $text): Tails => Tails::parse($text, $unit),
-            null,
-        );
-        $short = $fields->length('closure.short', $unit, Length::ofMillimetres(1), Length::ofMillimetres(200));
-
-        $this->onlyAsked($fields, $kind);
-
-        return null === $kind
-            || null === $knots
-            || null === $wraps
-            || null === $loops
-            || null === $start
-            || null === $finish
-            || null === $behind
+        return null === $loops || null === $behind
             ? null
-            : new ClosureWish(
-                $kind,
-                $knots,
-                $wraps,
-                tail: $tail,
-                loops: $loops,
-                findings: $fields->names('closure.findings'),
-                glued: $fields->yes('closure.glued'),
-                knotted: $fields->yes('closure.knotted'),
-                shows: $shows,
-                start: $start,
-                finish: $finish,
-                play: $play,
-                behind: $behind,
-                tails: $tails,
-                short: $short,
-                spaced: $fields->yes('closure.spaced'),
-                plain: $fields->yes('closure.plain'),
-            );
+            : new LoopWish($loops, $fields->yes('closure.knotted'), $play, $behind);
     }
 
     /**

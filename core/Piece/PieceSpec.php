@@ -15,8 +15,8 @@ use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
+use Rinkel\Core\Pattern\PatternText;
 use Rinkel\Core\Pattern\Renaming;
-use Rinkel\Core\Pattern\Written;
 
 /**
  * What a maker decided about one piece, and nothing that could be worked out; this is what is kept.
@@ -26,9 +26,9 @@ use Rinkel\Core\Pattern\Written;
 final readonly class PieceSpec
 {
     /**
-     * @param string       $construction its identifier
-     * @param Materials    $materials    as far as they were decided
-     * @param Written|null $pattern      null while it is left open
+     * @param string           $construction its identifier
+     * @param Materials        $materials    as far as they were decided
+     * @param PatternText|null $pattern      null while it is left open
      */
     public function __construct(
         public string $name,
@@ -36,7 +36,7 @@ final readonly class PieceSpec
         public string $construction,
         public Wearing $wearing,
         public Materials $materials = new Materials(),
-        public ?Written $pattern = null,
+        public ?PatternText $pattern = null,
         public ?ClosureWish $closure = null,
         public Workmanship $workmanship = new Workmanship(),
     ) {}
@@ -59,7 +59,7 @@ final readonly class PieceSpec
     }
 
     /**
-     * Returns this wish of a maker who pushes her knots so, and of whom nothing else is known.
+     * Returns this wish of a maker who pushes their knots so, and about whom nothing else is known.
      */
     public function withTension(Tension $tension): self
     {
@@ -67,7 +67,7 @@ final readonly class PieceSpec
     }
 
     /**
-     * Returns this wish of a maker of whom nothing is known: what she buys to make it is cut for any hand.
+     * Returns this wish of a maker about whom nothing is known: what they buy to make it is cut for any hand.
      */
     public function byAnyone(): self
     {
@@ -99,7 +99,7 @@ final readonly class PieceSpec
 
     public function withPattern(Pattern $pattern): self
     {
-        return $this->with(['pattern' => Written::of($pattern)]);
+        return $this->with(['pattern' => PatternText::of($pattern)]);
     }
 
     public function withClosure(ClosureWish $closure): self
@@ -159,9 +159,9 @@ final readonly class PieceSpec
     /**
      * @param callable(Renaming): Pattern $change
      */
-    private function edited(callable $change): ?Written
+    private function edited(callable $change): ?PatternText
     {
-        return null === $this->pattern ? null : Written::of($change(new Renaming($this->pattern->tree)));
+        return null === $this->pattern ? null : PatternText::of($change(new Renaming($this->pattern->tree)));
     }
 
     /**
@@ -195,7 +195,7 @@ final readonly class PieceSpec
             $mine->cords + $cords,
             [] === $mine->beads ? $beads : $mine->beads,
             $mine->findings + $wanted,
-            $this->pattern ?? Written::read($pattern, $this->unit),
+            $this->pattern ?? PatternText::read($pattern, $this->unit),
             $closing,
         );
     }

@@ -19,6 +19,7 @@ use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\Gluing;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Work\Crossing;
+use Rinkel\Core\Work\Habits;
 use Rinkel\Core\Work\Halving;
 use Rinkel\Core\Work\Joining;
 use Rinkel\Core\Work\LoopEnd;
@@ -61,26 +62,7 @@ final class PieceWriter
             'wraps' => $piece->wearing->wraps,
             'tension' => $piece->workmanship->tension?->value,
             'risk' => Risk::USUAL === $piece->workmanship->risk ? null : $piece->workmanship->risk,
-            'habits' => self::known([
-                'rounding' => $piece->workmanship->habits->rounding,
-                'coreEnds' => $piece->workmanship->habits->coreEnds,
-                'workingEnds' => $piece->workmanship->habits->workingEnds,
-                'tailEnd' => $piece->workmanship->habits->tailEnd,
-                'sliderKnots' => $piece->workmanship->habits->sliderKnots,
-                'side' => self::unusual($piece->workmanship->habits->side, Side::Left),
-                'melting' => self::unusual($piece->workmanship->habits->melting, Ending::Singe),
-                'gluing' => self::unusual($piece->workmanship->habits->gluing, Gluing::First),
-                'working' => self::unusual($piece->workmanship->habits->working, Turn::First),
-                'stops' => self::unusual($piece->workmanship->habits->stops, Turn::Last),
-                'button' => self::unusual($piece->workmanship->habits->button, Turn::First),
-                'crossing' => self::unusual($piece->workmanship->habits->crossing, Crossing::Front),
-                'stringing' => self::unusual($piece->workmanship->habits->stringing, Stringing::Together),
-                'halves' => self::unusual($piece->workmanship->habits->halves, Halving::Together),
-                'joining' => self::unusual($piece->workmanship->habits->joining, Joining::Laid),
-                'loopEnd' => self::unusual($piece->workmanship->habits->loopEnd, LoopEnd::Long),
-                'reminders' => self::unusual($piece->workmanship->habits->reminders, Reminders::Always),
-                'sealing' => self::unusual($piece->workmanship->habits->sealing, Sealing::Glue),
-            ]),
+            'habits' => self::habits($piece->workmanship->habits),
             'cords' => array_map($this->cord(...), $piece->materials->cords),
             'beads' => array_map(self::material(...), $piece->materials->beads),
             'findings' => array_map(self::material(...), $piece->materials->findings),
@@ -92,6 +74,33 @@ final class PieceWriter
             'closure' => null === $piece->closure ? null : $this->closure($piece->closure),
             'forChild' => $piece->wearing->forChild,
             'instantGlue' => $piece->workmanship->instantGlue,
+        ]);
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function habits(Habits $habits): array
+    {
+        return self::known([
+            'rounding' => $habits->allowances->rounding,
+            'coreEnds' => $habits->allowances->coreEnds,
+            'workingEnds' => $habits->allowances->workingEnds,
+            'tailEnd' => $habits->allowances->tailEnd,
+            'sliderKnots' => $habits->allowances->sliderKnots,
+            'side' => self::unusual($habits->tying->side, Side::Left),
+            'melting' => self::unusual($habits->ends->melting, Ending::Singe),
+            'gluing' => self::unusual($habits->ends->gluing, Gluing::First),
+            'working' => self::unusual($habits->order->working, Turn::First),
+            'stops' => self::unusual($habits->order->stops, Turn::Last),
+            'button' => self::unusual($habits->order->button, Turn::First),
+            'crossing' => self::unusual($habits->tying->crossing, Crossing::Front),
+            'stringing' => self::unusual($habits->order->stringing, Stringing::Together),
+            'halves' => self::unusual($habits->order->halves, Halving::Together),
+            'joining' => self::unusual($habits->tying->joining, Joining::Laid),
+            'loopEnd' => self::unusual($habits->tying->loopEnd, LoopEnd::Long),
+            'reminders' => self::unusual($habits->reminders, Reminders::Always),
+            'sealing' => self::unusual($habits->ends->sealing, Sealing::Glue),
         ]);
     }
 
@@ -134,10 +143,10 @@ final class PieceWriter
     {
         return [
             'shape' => $bead->shape->value,
-            'size' => $bead->size,
-            'diameter' => $bead->ownDiameter,
-            'length' => $bead->ownLength,
-            'hole' => $bead->ownHole,
+            'size' => $bead->measures->size,
+            'diameter' => $bead->measures->ownDiameter,
+            'length' => $bead->measures->ownLength,
+            'hole' => $bead->measures->ownHole,
             'colour' => $bead->colour->hex,
             'stock' => $bead->stock,
             'glass' => $bead->glass,
@@ -170,22 +179,22 @@ final class PieceWriter
     {
         return self::known(array_intersect_key([
             'kind' => $wish->kind->id(),
-            'knots' => $wish->knots,
-            'wraps' => $wish->wraps,
-            'tail' => $wish->tail,
-            'shows' => $wish->shows?->__toString(),
-            'loops' => $wish->loops,
+            'knots' => $wish->knot->knots,
+            'wraps' => $wish->knot->wraps,
+            'tail' => $wish->reach->tail,
+            'shows' => $wish->reach->shows?->__toString(),
+            'loops' => $wish->loop->loops,
             'findings' => $wish->findings,
-            'glued' => $wish->glued,
-            'knotted' => $wish->knotted,
+            'glued' => $wish->knot->glued,
+            'knotted' => $wish->loop->knotted,
             'start' => $wish->start->value,
             'finish' => $wish->finish->value,
-            'tails' => $wish->tails?->__toString(),
-            'short' => $wish->short,
-            'spaced' => $wish->spaced,
-            'plain' => $wish->plain,
-            'play' => $wish->play,
-            'behind' => 0 === $wish->behind ? null : $wish->behind,
+            'tails' => $wish->reach->tails?->__toString(),
+            'short' => $wish->reach->short,
+            'spaced' => $wish->knot->spaced,
+            'plain' => $wish->knot->plain,
+            'play' => $wish->loop->play,
+            'behind' => 0 === $wish->loop->behind ? null : $wish->loop->behind,
         ], array_flip(['kind', ...ClosureOption::ofKind($wish->kind)])));
     }
 

@@ -18,7 +18,7 @@ final readonly class Workmanship
     /**
      * @param Tension|null          $tension how hard knots are pushed, null when that was not said
      * @param array<string, Sample> $samples by the knot's word
-     * @param Length|null           $gauge   the maker's own, such as a joint of her finger
+     * @param Length|null           $gauge   the maker's own, such as a joint of their finger
      * @param int                   $risk    one in how many pieces may run short of cord
      *
      * @throws \DomainException If the risk is out of its range; readers tell a maker so
@@ -37,7 +37,7 @@ final readonly class Workmanship
     }
 
     /**
-     * Returns the same of a maker who pushes her knots so, or who did not say, and of whom nothing else is known.
+     * Returns the same of a maker who pushes their knots so, or who did not say, and about whom nothing else is known.
      */
     public function withTension(?Tension $tension): self
     {

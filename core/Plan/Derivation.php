@@ -48,12 +48,12 @@ final readonly class Derivation
             $this->thickness(),
             $this->body(),
             $this->closure(),
-            $this->inside('closed', $this->draft->closed(), $this->draft->fastened->narrow),
-            $this->inside('open', $this->draft->open(), $this->draft->fastened->wide),
+            $this->inside('closed', $this->draft->closed(), $this->draft->fastened->span->narrow),
+            $this->inside('open', $this->draft->open(), $this->draft->fastened->span->wide),
             ...array_map($this->cut(...), $this->sheet->cuts),
         ];
-        if (null !== $this->draft->fastened->tail) {
-            $figures[] = new Figure('tail', $this->draft->fastened->tail, $this->draft->fastened->steps);
+        if (null !== $this->draft->fastened->span->tail) {
+            $figures[] = new Figure('tail', $this->draft->fastened->span->tail, $this->draft->fastened->steps);
         }
 
         return array_column(
@@ -221,74 +221,90 @@ final readonly class Derivation
     private function body(): Figure
     {
         $draft = $this->draft;
-        $steps = [
-            new Step(
-                'body-goal',
-                [
-                    'goal' => $draft->goal,
-                    'skin' => $draft->piece->wearer->skin(),
-                    'wished' => $draft->wished(),
-                    'slides' => match (true) {
-                        !$draft->fastened->kind->slides() => 'no',
-                        null !== $draft->piece->closure->shows => 'shows',
-                        default => 'yes',
-                    },
-                    'shows' => $draft->piece->closure->shows?->said($draft->piece->unit) ?? '',
-                ],
-            ),
-        ];
-        $runs = new Runs($draft);
+        $more = $draft->setting->more;
+
+        return new Figure('body', $draft->body(), [
+            $this->goal(),
+            ...$this->made(),
+            ...(0 === $draft->setting->parts ? [] : [new Step('body-broken', ['parts' => $draft->setting->parts])]),
+            ...(0 === $more ? [] : [
+                new Step('body-filled', ['count' => abs($more), 'way' => $more > 0 ? 'more' : 'fewer']),
+            ]),
+            ...array_map(static fn (CountRange $range): Step => new Step('body-range', [
+                'count' => $range->count,
+                'least' => $range->least,
+                'most' => $range->most,
+                'body' => $draft->body(),
+            ]), array_values(array_filter(
+                (new Runs($draft))->ranges(),
+                static fn (CountRange $range): bool => !$range->isSure(),
+            ))),
+            new Step('body-length', [
+                'body' => $draft->body(),
+                'over' => $draft->setting->over->absolute(),
+                'side' => $draft->setting->over->isNegative() ? 'short' : 'over',
+            ]),
+        ]);
+    }
+
+    /**
+     * Returns how long it is to be.
+     */
+    private function goal(): Step
+    {
+        $draft = $this->draft;
+        $shows = $draft->piece->closure->reach->shows;
+
+        return new Step('body-goal', [
+            'goal' => $draft->goal,
+            'skin' => $draft->piece->wearer->skin(),
+            'wished' => $draft->wished(),
+            'slides' => match (true) {
+                !$draft->fastened->kind->slides() => 'no',
+                null !== $shows => 'shows',
+                default => 'yes',
+            },
+            'shows' => $shows?->said($draft->piece->unit) ?? '',
+        ]);
+    }
+
+    /**
+     * Returns what its knots, beads and bare cord make of it, kind by kind.
+     *
+     * @return list<Step>
+     */
+    private function made(): array
+    {
+        $draft = $this->draft;
+        $steps = [];
         foreach ($this->kinds() as [$count, $element]) {
-            if ($element->length->isZero()) {
+            if ($element->extent->length->isZero()) {
                 continue;
             }
-            $steps[] = new Step($element->isBead() || ElementKind::Focal === $element->kind ? 'body-beads' : (ElementKind::Bare === $element->kind ? 'body-gaps' : 'body-knots'), [
+            $steps[] = new Step(match (true) {
+                $element->isBead(), ElementKind::Focal === $element->kind => 'body-beads',
+                ElementKind::Bare === $element->kind => 'body-gaps',
+                default => 'body-knots',
+            }, [
                 'what' => $element->name ?? $element->word(),
                 'count' => $count,
-                'each' => WrittenLength::fine($element->length),
-                'together' => $element->length->times($count),
+                'each' => WrittenLength::fine($element->extent->length),
+                'together' => $element->extent->length->times($count),
                 'source' => match (true) {
-                    $runs->isSampled($element) => 'sample',
+                    $element->isSampledIn($this->draft->piece->knots()) => 'sample',
                     $draft->piece->hand->told > 0 => 'hand',
                     default => 'model',
                 },
                 'told' => $draft->piece->hand->told,
             ]);
         }
-        if (0 !== $draft->setting->parts) {
-            $steps[] = new Step('body-broken', ['parts' => $draft->setting->parts]);
-        }
-        if (0 !== $draft->setting->more) {
-            $steps[] = new Step(
-                'body-filled',
-                ['count' => abs($draft->setting->more), 'way' => $draft->setting->more > 0 ? 'more' : 'fewer'],
-            );
-        }
-        foreach ($runs->ranges() as $range) {
-            if (!$range->isSure()) {
-                $steps[] = new Step('body-range', [
-                    'count' => $range->count,
-                    'least' => $range->least,
-                    'most' => $range->most,
-                    'body' => $draft->body(),
-                ]);
-            }
-        }
-        $steps[] = new Step(
-            'body-length',
-            [
-                'body' => $draft->body(),
-                'over' => $draft->setting->over->absolute(),
-                'side' => $draft->setting->over->isNegative() ? 'short' : 'over',
-            ],
-        );
 
-        return new Figure('body', $draft->body(), $steps);
+        return $steps;
     }
 
     private function closure(): Figure
     {
-        return new Figure('closure', $this->draft->fastened->narrow, $this->draft->fastened->steps);
+        return new Figure('closure', $this->draft->fastened->span->narrow, $this->draft->fastened->steps);
     }
 
     private function inside(string $key, Length $inside, Length $gap): Figure
@@ -321,14 +337,14 @@ final readonly class Derivation
     private function behind(Cut $cut, string $part): array
     {
         return match ($part) {
-            'straight' => ['halves' => $cut->folded ? 2 : 1],
-            'knots' => ['halves' => $cut->folded ? 2 : 1, 'kinds' => $this->kindsIn($cut)],
+            'straight' => ['halves' => $cut->parting->folded ? 2 : 1],
+            'knots' => ['halves' => $cut->parting->folded ? 2 : 1, 'kinds' => $this->kindsIn($cut)],
             'closure' => [
-                'tail' => $this->draft->fastened->tail ?? $this->draft->fastened->narrow,
+                'tail' => $this->draft->fastened->span->tail ?? $this->draft->fastened->span->narrow,
                 'kind' => $this->draft->fastened->kind->id(),
             ],
             'ends' => ['ends' => 2],
-            'margin' => ['percent' => $cut->percent, 'pieces' => $cut->oneIn],
+            'margin' => ['percent' => $cut->margin->percent, 'pieces' => $cut->margin->oneIn],
             'rounding' => ['cut' => $cut->length],
             default => [],
         };
@@ -357,7 +373,10 @@ final readonly class Derivation
     {
         $kinds = [];
         foreach ($this->draft->setting->elements as $element) {
-            $key = ($element->isBead() ? $element->name : $element->word()).' '.round($element->length->millimetres, 6);
+            $key = ($element->isBead() ? $element->name : $element->word()).' '.round(
+                $element->extent->length->millimetres,
+                6,
+            );
             $kinds[$key] = [($kinds[$key][0] ?? 0) + 1, $kinds[$key][1] ?? $element];
         }
 

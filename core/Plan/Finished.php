@@ -58,7 +58,8 @@ final readonly class Finished
         $lengths = [];
         foreach ($this->plan->draft->setting->elements as $element) {
             if (null !== $element->knot) {
-                $lengths[$element->word()] = ($lengths[$element->word()] ?? 0.0) + $element->length->millimetres;
+                $lengths[$element->word()] = ($lengths[$element->word()] ?? 0.0)
+                    + $element->extent->length->millimetres;
             }
         }
         arsort($lengths);
@@ -89,32 +90,28 @@ final readonly class Finished
         }
         $count = $this->knots ?? \count($mine);
         $pushed = $model->knot->manner()->isPushed();
+        $kind = Hand::kind($model->word());
         $observations = [];
         $length = $this->lengthOf($mine);
         if (null !== $length && $length > 0.0) {
-            $observations[] = new Observation(
-                $piece,
-                Hand::kind($model->word()),
-                Hand::cord($this->plan->draft->piece->cord($this->tying($mine[0]))->cord),
-                log($length / ($count * $model->length->millimetres)),
-                self::TAPE / $length,
-                null,
-                1.0,
-                $pushed,
-            );
+            $cord = Hand::cord($this->plan->draft->piece->cord($this->tying($mine[0]))->cord);
+            $pitch = log($length / ($count * $model->extent->length->millimetres));
+            $observations[] = new Observation($piece, $kind, $cord, $pitch, self::TAPE / $length, null, 1.0, $pushed);
         }
         foreach ($this->plan->cuts as $cut) {
             $used = $this->usedOf($cut, $mine);
             $one = $this->oneOf($cut);
             if (null !== $used && $used > 0.0 && $one > 0.0) {
+                $use = log($used / ($count * $one));
+                $error = sqrt(2) * self::TAPE / $used;
                 $observations[] = new Observation(
                     $piece,
-                    Hand::kind($model->word()),
+                    $kind,
                     Hand::cord($cut->cord),
                     null,
                     1.0,
-                    log($used / ($count * $one)),
-                    sqrt(2) * self::TAPE / $used,
+                    $use,
+                    $error,
                     $pushed,
                 );
             }
@@ -147,7 +144,9 @@ final readonly class Finished
         $far = [];
         $length = $this->lengthOf($mine);
         if (null !== $length) {
-            $planned = array_sum(array_map(static fn (Element $knot): float => $knot->length->millimetres, $mine));
+            $planned = array_sum(
+                array_map(static fn (Element $knot): float => $knot->extent->length->millimetres, $mine),
+            );
             $cord = $piece->cord($this->tying($mine[0]))->cord;
             $far['body'] = $off($length, $times * $planned, $known($cord)->pitchSpread);
         }
@@ -184,7 +183,7 @@ final readonly class Finished
      */
     private function lengthOf(array $knots): ?float
     {
-        $planned = array_sum(array_map(static fn (Element $knot): float => $knot->length->millimetres, $knots));
+        $planned = array_sum(array_map(static fn (Element $knot): float => $knot->extent->length->millimetres, $knots));
 
         return null === $this->body
             ? null

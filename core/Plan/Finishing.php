@@ -9,7 +9,7 @@ use Rinkel\Core\Material\Ending;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Severity;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
 use Rinkel\Core\Work\Finish;
 use Rinkel\Core\Work\Habits;
 use Rinkel\Core\Work\How;
@@ -68,7 +68,7 @@ final readonly class Finishing
     public function has(How $how): bool
     {
         foreach ($this->sheet->acts->all as $act) {
-            if ($how === $act->how) {
+            if ($how === $act->care->how) {
                 return true;
             }
         }
@@ -91,7 +91,7 @@ final readonly class Finishing
         );
 
         return 'glue' === $ending ? [
-            'first' => $this->habits->gluing->value,
+            'first' => $this->habits->ends->gluing->value,
             'melt' => \count($melting) === \count($roles) ? 'yes' : 'no',
         ] : [];
     }
@@ -105,13 +105,13 @@ final readonly class Finishing
     {
         [$tails, $secured] = [[], []];
         foreach ($this->sheet->acts->all as $act) {
-            $leaves = ($act->sizes['leaves'] ?? Length::zero())->millimetres;
-            foreach ($act->ends as $end) {
+            $leaves = ($act->spot->sizes['leaves'] ?? Length::zero())->millimetres;
+            foreach ($act->care->ends as $end) {
                 $role = $end->cord->role;
-                if (Does::Trim === $act->does && $leaves > Finish::STUB) {
+                if (ActKind::Trim === $act->does && $leaves > Finish::STUB) {
                     $tails[$role] = true;
-                } elseif (null !== $act->how && !$end->cord->material->fibre->isElastic()) {
-                    $secured[$role] = $act->how;
+                } elseif (null !== $act->care->how && !$end->cord->material->fibre->isElastic()) {
+                    $secured[$role] = $act->care->how;
                 }
             }
         }

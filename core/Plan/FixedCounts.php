@@ -18,7 +18,7 @@ use Rinkel\Core\Remark\Severity;
 
 /**
  * Judges a pattern in which every count is fixed: it no longer goes with its wearer, so it may come out short or long
- * of her.
+ * of them.
  *
  * @internal
  */
@@ -60,7 +60,8 @@ final readonly class FixedCounts
     {
         $gaps = \count(array_filter(
             $this->draft->setting->elements,
-            static fn (Element $element): bool => ElementKind::Bare === $element->kind && null !== $element->place,
+            static fn (Element $element): bool => ElementKind::Bare === $element->kind
+                && null !== $element->mention->place,
         ));
         $change = 0 === $gaps ? Length::zero() : $over->times(-1 / $gaps)->roundedUpTo(Length::ofMillimetres(0.5));
         $pattern = $this->draft->piece->pattern->tree->everyGap(
@@ -85,7 +86,7 @@ final readonly class FixedCounts
     private function gives(): bool
     {
         foreach ($this->draft->setting->elements as $element) {
-            if ($element->stretches) {
+            if ($element->extent->stretches) {
                 return true;
             }
         }
@@ -118,7 +119,9 @@ final readonly class FixedCounts
         $length = Length::zero();
         foreach ((new Pattern([$part]))->nodes() as $node) {
             foreach ($this->draft->setting->elements as $element) {
-                $length = true === $element->place?->equals($node->place()) ? $length->plus($element->length) : $length;
+                $length = true === $element->mention->place?->equals($node->place()) ? $length->plus(
+                    $element->extent->length,
+                ) : $length;
             }
         }
 

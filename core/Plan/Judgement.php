@@ -27,7 +27,6 @@ use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Plan\Internal\Load;
 use Rinkel\Core\Plan\Internal\Remainder;
-use Rinkel\Core\Plan\Internal\Runs;
 use Rinkel\Core\Plan\Internal\Stopping;
 use Rinkel\Core\Remark\Check;
 use Rinkel\Core\Remark\Remedy;
@@ -113,7 +112,7 @@ final readonly class Judgement
         $piece = $this->draft->piece;
         $placed = [];
         foreach ($this->sheet->acts->all as $act) {
-            foreach ($act->things as $name) {
+            foreach ($act->stint->things as $name) {
                 $placed[$name] = true;
             }
         }
@@ -162,7 +161,7 @@ final readonly class Judgement
         if (!$draft->closed()->isLongerThan($draft->wished()->plus(LineSetter::tolerance($draft->goal)))) {
             return null;
         }
-        $shorter = $this->shortened($draft->ring->wished()->minus($draft->fastened->narrow));
+        $shorter = $this->shortened($draft->ring->wished()->minus($draft->fastened->span->narrow));
 
         return new Check('band-too-long', Severity::Stop, [
             'closed' => $draft->closed(),
@@ -194,9 +193,9 @@ final readonly class Judgement
         if (null !== $draft->piece->askedLength() || !$draft->open()->isShorterThan($needed)) {
             return null;
         }
-        $short = $draft->ring->through($needed)->minus($draft->body()->plus($draft->fastened->wide));
+        $short = $draft->ring->through($needed)->minus($draft->body()->plus($draft->fastened->span->wide));
         $share = $draft->fastened->kind instanceof SingleBarrel ? 1.0 : 0.5;
-        $tail = $draft->fastened->tail?->plus($short->times($share))->roundedUpTo(Length::ofMillimetres(1));
+        $tail = $draft->fastened->span->tail?->plus($short->times($share))->roundedUpTo(Length::ofMillimetres(1));
 
         return new Check('cannot-open', Severity::Stop, [
             'open' => $draft->open(),
@@ -258,7 +257,7 @@ final readonly class Judgement
         $checks = [];
         foreach ($this->each() as $element) {
             $bead = null === $element->name ? null : ($this->draft->piece->beads[$element->name] ?? null);
-            if (null === $bead || isset($checks[$element->name.$element->lane->value])) {
+            if (null === $bead || isset($checks[$element->name.$element->seat->lane->value])) {
                 continue;
             }
             $passes = $this->construction->passes($this->draft->piece, $element);
@@ -267,26 +266,28 @@ final readonly class Judgement
             }
             $short = (new Hole($bead->hole))->shortfall($passes);
             $severity = $bead->isHoleAssumed() ? Severity::Warn : Severity::Stop;
-            $checks[$element->name.$element->lane->value] = $short->isZero() ? null : new Check('cord-does-not-pass', $severity, [
-                'assumed' => $bead->isHoleAssumed() ? 'yes' : 'no',
-                'bead' => (string) $element->name,
-                'hole' => $bead->hole->written(Unit::Millimetre),
-                'passes' => \count($passes),
-                'cord' => $passes[0]->thickness->written(Unit::Millimetre),
-                'short' => $short->roundedUpTo(Length::ofMillimetres(0.1))->written(Unit::Millimetre),
-                'one' => number_format(
-                    (new Hole($bead->hole))->thickestFor(1, $passes[0]->fibre)->millimetres,
-                    2,
-                    '.',
-                    '',
-                ).' mm',
-                'all' => number_format(
-                    (new Hole($bead->hole))->thickestFor(\count($passes), $passes[0]->fibre)->millimetres,
-                    2,
-                    '.',
-                    '',
-                ).' mm',
-            ]);
+            $checks[$element->name.$element->seat->lane->value] = $short->isZero()
+                ? null
+                : new Check('cord-does-not-pass', $severity, [
+                    'assumed' => $bead->isHoleAssumed() ? 'yes' : 'no',
+                    'bead' => (string) $element->name,
+                    'hole' => $bead->hole->written(Unit::Millimetre),
+                    'passes' => \count($passes),
+                    'cord' => $passes[0]->thickness->written(Unit::Millimetre),
+                    'short' => $short->roundedUpTo(Length::ofMillimetres(0.1))->written(Unit::Millimetre),
+                    'one' => number_format(
+                        (new Hole($bead->hole))->thickestFor(1, $passes[0]->fibre)->millimetres,
+                        2,
+                        '.',
+                        '',
+                    ).' mm',
+                    'all' => number_format(
+                        (new Hole($bead->hole))->thickestFor(\count($passes), $passes[0]->fibre)->millimetres,
+                        2,
+                        '.',
+                        '',
+                    ).' mm',
+                ]);
         }
 
         return array_values(array_filter($checks));
@@ -364,7 +365,7 @@ final readonly class Judgement
         foreach ($this->draft->setting->starts() as $i => $start) {
             $element = $this->draft->setting->elements[$i];
             if (ElementKind::Focal === $element->kind || ElementKind::Letter === $element->kind) {
-                $centre += $start + $element->length->millimetres / 2;
+                $centre += $start + $element->extent->length->millimetres / 2;
                 ++$weight;
             }
         }
@@ -394,10 +395,9 @@ final readonly class Judgement
      */
     private function tensionUnsaid(): ?Check
     {
-        $runs = new Runs($this->draft);
         $unsaid = null === $this->draft->piece->tension && !$this->draft->piece->hand->isKnown();
         foreach ($unsaid ? $this->draft->elements() : [] as $element) {
-            if ($runs->isPushed($element) && !$runs->isSampled($element)) {
+            if ($element->isPushed() && !$element->isSampledIn($this->draft->piece->knots())) {
                 return new Check('tension-unsaid', Severity::Hint, ['knot' => $element->word()]);
             }
         }
@@ -425,7 +425,7 @@ final readonly class Judgement
     private function ending(): array
     {
         $slides = $this->draft->fastened->kind->slides();
-        $glued = $this->draft->piece->closure->glued;
+        $glued = $this->draft->piece->closure->knot->glued;
 
         return [
             ...$this->finishing()->checks(),
@@ -443,7 +443,7 @@ final readonly class Judgement
         $findings = array_column($this->draft->fastened->parts(), 1, 0) + $this->draft->piece->findings;
         $used = [];
         foreach ($this->sheet->acts->all as $act) {
-            foreach ($act->things as $name) {
+            foreach ($act->stint->things as $name) {
                 $used[$name] = $findings[$name] ?? null;
             }
         }

@@ -104,12 +104,13 @@ final readonly class Plan
         foreach ($this->draft->elements() as $element) {
             foreach ([] === $element->beside ? [$element] : $element->beside as $part) {
                 if (isset($this->beads[$part->name])) {
-                    $places[$part->name][$part->lane->value] = ($places[$part->name][$part->lane->value] ?? 0) + 1;
+                    $lane = $part->seat->lane->value;
+                    $places[$part->name][$lane] = ($places[$part->name][$lane] ?? 0) + 1;
                 }
             }
         }
 
-        foreach ($this->draft->fastened->beads as $name => $count) {
+        foreach ($this->draft->fastened->fittings->beads as $name => $count) {
             $places[$name]['tail'] = $count;
         }
 
@@ -137,7 +138,7 @@ final readonly class Plan
         foreach ($this->draft->elements() as $element) {
             $names[] = isset($this->draft->piece->findings[$element->name]) && !isset($this->draft->piece->beads[$element->name]) ? (string) $element->name : null;
         }
-        foreach ($this->draft->fastened->named as [$name]) {
+        foreach ($this->draft->fastened->fittings->named as [$name]) {
             $names[] = isset($this->draft->piece->findings[$name]) ? $name : null;
         }
 

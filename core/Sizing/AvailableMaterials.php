@@ -17,7 +17,7 @@ use Rinkel\Core\Stock\Supply;
  */
 final readonly class AvailableMaterials
 {
-    /** Cords of which nobody said for which role they are. */
+    /** Cords with no role given. */
     public const ANY = '';
 
     /** So much more of a cord is told of, in mm. */

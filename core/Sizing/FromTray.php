@@ -80,21 +80,7 @@ final readonly class FromTray
             static fn (array $a, array $b): int => self::sum($b[1])->millimetres <=> self::sum($a[1])->millimetres,
         );
         usort($beads, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
-        $totals = [];
-        foreach ($plan->cuts as $cut) {
-            $totals[$cut->role] = ($totals[$cut->role] ?? 0.0) + $cut->total()->millimetres;
-        }
-        arsort($totals);
-        [$uses, $pools] = [$piece->cords, []];
-        foreach (array_keys($totals) as $i => $role) {
-            // Cords beyond those at hand are of the one there is most of.
-            $which = isset($cords[$i]) ? $i : 0;
-            $pools[$role] = 'tray '.$which;
-            $use = $piece->cords[$role] ?? null;
-            if (null !== $use) {
-                $uses[$role] = new CordUse($cords[$which][0], $use->count, $use->lay, $use->run);
-            }
-        }
+        [$uses, $pools] = self::uses($plan, array_column($cords, 0));
         [$own, $there] = [$piece->beads, []];
         foreach (array_keys($taken) as $i => $name) {
             [$bead, $count] = $beads[$i];
@@ -103,16 +89,41 @@ final readonly class FromTray
         }
         $wish = $design->decidedAs($piece, ['pattern', 'closure', 'findings'])->withCords($uses)->withBeads($own);
         $plan = $planner->plan($wish);
-        $pieces = [];
-        foreach ($cords as $i => [, $lengths]) {
-            $pieces['tray '.$i] = $lengths;
-        }
-        $hand = new AvailableMaterials($pieces, $there, $pools);
+        $trays = array_map(static fn (int $i): string => 'tray '.$i, array_keys($cords));
+        $hand = new AvailableMaterials(array_combine($trays, array_column($cords, 1)), $there, $pools);
         if (Severity::Stop === $plan->worst() || [] !== $hand->lacks($plan)) {
             return null;
         }
 
         return self::left($wish, $plan, $cords, $beads);
+    }
+
+    /**
+     * Returns which cord serves which role: of that of which most is taken the one there is most of.
+     *
+     * @param non-empty-list<Cord> $cords
+     *
+     * @return array{array<string, CordUse>, array<string, string>} by role, with the tray that it comes from
+     */
+    private static function uses(Plan $plan, array $cords): array
+    {
+        $totals = [];
+        foreach ($plan->cuts as $cut) {
+            $totals[$cut->role] = ($totals[$cut->role] ?? 0.0) + $cut->total()->millimetres;
+        }
+        arsort($totals);
+        [$uses, $pools] = [$plan->draft->piece->cords, []];
+        foreach (array_keys($totals) as $i => $role) {
+            // Cords beyond those at hand are of the one there is most of.
+            $which = isset($cords[$i]) ? $i : 0;
+            $pools[$role] = 'tray '.$which;
+            $use = $uses[$role] ?? null;
+            if (null !== $use) {
+                $uses[$role] = new CordUse($cords[$which], $use->count, $use->lay, $use->run);
+            }
+        }
+
+        return [$uses, $pools];
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Sizing;
 
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
 use Rinkel\Core\Work\Part;
 
 /**
@@ -27,10 +27,10 @@ enum Operation: string
     public static function of(Act $act): ?self
     {
         return match (true) {
-            Does::Wait === $act->does => self::Wait,
-            Does::Trim === $act->does, Does::Fray === $act->does => self::Trim,
-            Does::Secure === $act->does => self::Secure,
-            Does::Compare === $act->does, Does::Try === $act->does => null,
+            ActKind::Wait === $act->does => self::Wait,
+            ActKind::Trim === $act->does, ActKind::Fray === $act->does => self::Trim,
+            ActKind::Secure === $act->does => self::Secure,
+            ActKind::Compare === $act->does, ActKind::Try === $act->does => null,
             Part::Cords === $act->part => self::Cut,
             Part::Mount === $act->part, Part::Body === $act->part, Part::Bend === $act->part => self::Tie,
             default => self::Close,

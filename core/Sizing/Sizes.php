@@ -19,7 +19,7 @@ final readonly class Sizes
 
     /**
      * @param list<Sized> $all      in the order of their sizes as they were said
-     * @param list<Size>  $refused  sizes of which no plan can be made
+     * @param list<Size>  $refused  sizes that cannot be planned
      * @param bool        $isGraded whether they look alike
      */
     private function __construct(
@@ -54,7 +54,7 @@ final readonly class Sizes
     }
 
     /**
-     * Plans the sizes anew with the repeats of the one that has fewest.
+     * Plans the sizes again with the repeats of the one that has fewest.
      *
      * @param non-empty-list<Sized> $free
      * @param list<Size>            $refused

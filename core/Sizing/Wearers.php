@@ -8,7 +8,7 @@ use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Piece\PieceSpec;
 
 /**
- * A design for several people, each by her own measures.
+ * A design for several people, each by their own measures.
  */
 final readonly class Wearers implements SizeAxis
 {

@@ -7,11 +7,11 @@ namespace Rinkel\Core\Stock;
 use Rinkel\Core\Measure\Length;
 
 /**
- * A piece of cord in stock: an offcut, exact, or a spool, of which about so much is left.
+ * A piece of cord in stock: an offcut, exact, or a spool, with about so much left.
  */
 final readonly class Supply
 {
-    /** What nobody counts on of a spool of which one knows about how much there is: a share, and mm (judgement). */
+    /** What nobody counts on of a spool whose length is known roughly: a share, and mm (judgement). */
     private const RESERVE = 0.05;
     private const LEAST = 100.0;
 

@@ -25,7 +25,7 @@ final readonly class Acts
         $moves = 0;
         foreach ($all as $act) {
             $before[] = $moves;
-            $moves += $act->count;
+            $moves += $act->stint->count;
         }
         $this->before = $before;
         $this->moves = $moves;
@@ -41,13 +41,13 @@ final readonly class Acts
     {
         $moves = max(0, min($this->moves, $moves));
         foreach ($this->all as $i => $act) {
-            if ($moves < $this->before[$i] + $act->count) {
+            if ($moves < $this->before[$i] + $act->stint->count) {
                 return [$i, $moves - $this->before[$i]];
             }
         }
         $last = max(0, \count($this->all) - 1);
 
-        return [$last, ($this->all[$last] ?? null)->count ?? 0];
+        return [$last, ($this->all[$last] ?? null)->stint->count ?? 0];
     }
 
     /**
@@ -58,10 +58,10 @@ final readonly class Acts
     {
         $moves = 0;
         foreach ($this->all as $act) {
-            if (Does::Cut !== $act->does) {
+            if (ActKind::Cut !== $act->does) {
                 break;
             }
-            $moves += $act->count;
+            $moves += $act->stint->count;
         }
 
         return $moves;
@@ -74,7 +74,7 @@ final readonly class Acts
     {
         $half = Length::zero();
         foreach ($this->all as $act) {
-            $half = 1 === $act->half && null !== $act->due ? $act->due : $half;
+            $half = 1 === $act->grip->half && null !== $act->spot->due ? $act->spot->due : $half;
         }
         $longer = $half->times(2 * ($times - 1));
 
@@ -103,10 +103,10 @@ final readonly class Acts
     {
         $made = [];
         foreach ($this->all as $number => $act) {
-            for ($i = 0, $last = min($act->count, $moves - $this->before($number)); $i < $last; ++$i) {
-                $move = $act->move($i);
-                if (null !== $act->due && (null !== $move->knot || null !== $move->bead)) {
-                    $made[] = $act->half.' '.$move->told();
+            for ($i = 0, $last = min($act->stint->count, $moves - $this->before($number)); $i < $last; ++$i) {
+                $move = $act->stint->move($i);
+                if (null !== $act->spot->due && (null !== $move->knot || null !== $move->bead)) {
+                    $made[] = $act->grip->half.' '.$move->told();
                 }
             }
         }
@@ -127,11 +127,11 @@ final readonly class Acts
         }
         $done = 0;
         foreach ($this->all as $number => $act) {
-            if (0 === $count && null !== $act->due) {
+            if (0 === $count && null !== $act->spot->due) {
                 return $this->before($number);
             }
-            for ($i = 0; $i < $act->count && null !== $act->due; ++$i) {
-                $move = $act->move($i);
+            for ($i = 0; $i < $act->stint->count && null !== $act->spot->due; ++$i) {
+                $move = $act->stint->move($i);
                 $done += null !== $move->knot || null !== $move->bead ? 1 : 0;
                 if ($done === $count) {
                     return $this->before($number) + $i + 1;
@@ -170,7 +170,7 @@ final readonly class Acts
      */
     public function knots(): array
     {
-        return $this->sums(static fn (Act $act): array => $act->ties());
+        return $this->sums(static fn (Act $act): array => $act->stint->ties());
     }
 
     /**
@@ -178,7 +178,7 @@ final readonly class Acts
      */
     public function beads(): array
     {
-        return $this->sums(static fn (Act $act): array => $act->beads());
+        return $this->sums(static fn (Act $act): array => $act->stint->beads());
     }
 
     /**

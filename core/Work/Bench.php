@@ -9,7 +9,7 @@ use Rinkel\Core\Hand\Made;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\KnotBook;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Material\Cord as Material;
 use Rinkel\Core\Measure\Length;
 
@@ -62,13 +62,15 @@ final class Bench
             $role,
             $task,
             $number,
-            material: $material,
-            folds: $folds,
-            oneWay: $oneWay,
-            isLater: $isLater,
-            isFree: $isFree,
-            isUnmarked: $isUnmarked,
-            place: $place,
+            $material,
+            handling: new Handling(
+                folds: $folds,
+                oneWay: $oneWay,
+                isLater: $isLater,
+                isFree: $isFree,
+                isUnmarked: $isUnmarked,
+                place: $place,
+            ),
         );
     }
 
@@ -89,7 +91,7 @@ final class Bench
     public function write(string $name, array $acts, array $after = []): void
     {
         foreach ($acts as $act) {
-            foreach ($act->takes as $spent) {
+            foreach ($act->stint->takes as $spent) {
                 $spent->end->uses($spent, \in_array($act->part, [Part::Body, Part::Bend, Part::Binding], true));
             }
         }
@@ -135,11 +137,11 @@ final class Bench
      * @param list<End> $ends
      * @param float     $times of its use
      *
-     * @return list<Spent>
+     * @return list<EndUse>
      */
-    public function knots(Knot $knot, Tied $tied, array $ends, float $times = 1.0, float $straight = 0.0): array
+    public function knots(Knot $knot, TiedKnot $tied, array $ends, float $times = 1.0, float $straight = 0.0): array
     {
-        return array_map(fn (End $end): Spent => Spent::knots(
+        return array_map(fn (End $end): EndUse => EndUse::knots(
             $end,
             $times * $tied->use->millimetres,
             $this->made($knot, $end->cord->material),
@@ -157,7 +159,7 @@ final class Bench
      *
      * @param array<End> $ends one at least
      */
-    public function overhand(array $ends, int $times = 1): Tied
+    public function overhand(array $ends, int $times = 1): TiedKnot
     {
         $first = $ends[array_key_first($ends) ?? 0] ?? throw new \LogicException('Nothing ties itself.');
 

@@ -31,8 +31,8 @@ enum Cure
     {
         $cures = [];
         foreach ($acts->all as $act) {
-            if (null !== $act->cure && !\in_array($act->cure, $cures, true)) {
-                $cures[] = $act->cure;
+            if (null !== $act->care->cure && !\in_array($act->care->cure, $cures, true)) {
+                $cures[] = $act->care->cure;
             }
         }
 

@@ -58,7 +58,7 @@ final class End
         $this->ledger->exact($more);
     }
 
-    public function uses(Spent $spent, bool $isBody): void
+    public function uses(EndUse $spent, bool $isBody): void
     {
         if ($isBody || Task::Slider === $this->cord->task) {
             $this->straight += $spent->straight;

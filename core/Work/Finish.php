@@ -27,7 +27,7 @@ final readonly class Finish
     public function __construct(private Habits $habits) {}
 
     /**
-     * @param list<Loose> $all
+     * @param list<LooseEnds> $all
      *
      * @return list<Act>
      */
@@ -47,11 +47,11 @@ final readonly class Finish
             } elseif (Ending::Singe === $this->habits->ending($ends[0]->cord->material->fibre)) {
                 $singed[] = $this->trim($ends, $loose, $from, $loose->left ?? Length::ofMillimetres(self::STUB), $part);
                 $singed[] = self::secured($ends, $loose->from, How::Singe, $isTail, $part);
-            } elseif (Gluing::Last === $this->habits->gluing) {
+            } elseif (Gluing::Last === $this->habits->ends->gluing) {
                 $before[] = $this->trim($ends, $loose, $from, $loose->left, $part);
-                $before[] = self::secured($ends, $loose->from, $this->habits->sealing->how(), $isTail, $part);
+                $before[] = self::secured($ends, $loose->from, $this->habits->ends->sealing->how(), $isTail, $part);
             } else {
-                $before[] = self::secured($ends, $loose->from, $this->habits->sealing->how(), $isTail, $part);
+                $before[] = self::secured($ends, $loose->from, $this->habits->ends->sealing->how(), $isTail, $part);
                 $after[] = $this->trim($ends, $loose, $from, $loose->left, $part);
             }
         }
@@ -75,24 +75,24 @@ final readonly class Finish
         $stub = Length::ofMillimetres(self::STUB);
 
         return [new Act(
-            Does::Secure,
+            ActKind::Secure,
             Part::Ends,
-            new Message($isSinged ? 'trim-singe' : $this->habits->sealing->or('trim-glue', 'trim-varnish'), [
+            new Message($isSinged ? 'trim-singe' : $this->habits->ends->sealing->or('trim-glue', 'trim-varnish'), [
                 'count' => \count($ends),
                 'role' => $ends[0]->cord->role,
                 'from' => $from,
                 'leaves' => $stub,
             ]),
-            role: $ends[0]->cord->role,
-            marks: [$from],
-            sizes: ['leaves' => $stub],
-            ends: $ends,
-            how: $isSinged ? How::Singe : $this->habits->sealing->how(),
-            looks: [new Message($isSinged ? 'look-flame' : 'look-glue')],
-            tools: $isSinged
+            grip: new Grip(role: $ends[0]->cord->role),
+            care: new EndCare(ends: $ends, how: $isSinged ? How::Singe : $this->habits->ends->sealing->how()),
+            spot: new Spot(marks: [$from], sizes: ['leaves' => $stub]),
+            advice: new Advice(
+                looks: [new Message($isSinged ? 'look-flame' : 'look-glue')],
+                tools: $isSinged
                 ? [Tool::Scissors, Tool::Lighter, Tool::Clip]
-                : [Tool::Scissors, $this->habits->sealing->tool()],
-            lesson: $isSinged ? 'singe' : 'glue',
+                : [Tool::Scissors, $this->habits->ends->sealing->tool()],
+                lesson: $isSinged ? 'singe' : 'glue',
+            ),
         ), ...($isSinged ? [] : [self::wait(Cure::Cord)])];
     }
 
@@ -114,11 +114,11 @@ final readonly class Finish
     public static function wait(Cure $cure, Part $part = Part::Ends, array $looks = []): Act
     {
         return new Act(
-            Does::Wait,
+            ActKind::Wait,
             $part,
             Cure::said($cure->minutes()),
-            looks: $looks,
-            cure: $cure,
+            care: new EndCare(cure: $cure),
+            advice: new Advice(looks: $looks),
         );
     }
 
@@ -126,13 +126,13 @@ final readonly class Finish
      * @param non-empty-list<End> $ends
      * @param list<Landmark>      $from
      */
-    private function trim(array $ends, Loose $loose, array $from, ?Length $left, Part $part): Act
+    private function trim(array $ends, LooseEnds $loose, array $from, ?Length $left, Part $part): Act
     {
         $left ??= Length::zero();
         $reach = $left->plus($loose->bare ?? Length::zero());
 
         return new Act(
-            Does::Trim,
+            ActKind::Trim,
             $part,
             new Message($left->isZero() ? 'trim-at' : 'trim-past', [
                 'count' => \count($ends),
@@ -140,11 +140,10 @@ final readonly class Finish
                 'from' => $loose->from,
                 'leaves' => $reach,
             ]),
-            role: $ends[0]->cord->role,
-            marks: $from,
-            sizes: ['leaves' => $left, 'reach' => $reach],
-            ends: $ends,
-            tools: [Tool::Scissors],
+            grip: new Grip(role: $ends[0]->cord->role),
+            care: new EndCare(ends: $ends),
+            spot: new Spot(marks: $from, sizes: ['leaves' => $left, 'reach' => $reach]),
+            advice: new Advice(tools: [Tool::Scissors]),
         );
     }
 
@@ -154,37 +153,38 @@ final readonly class Finish
     private static function secured(array $ends, Landmark $at, How $how, bool $isTail, Part $part): Act
     {
         return new Act(
-            Does::Secure,
+            ActKind::Secure,
             $part,
             new Message(match (true) {
                 How::Singe === $how => 'singe',
                 How::Varnish === $how => $isTail ? 'varnish-tips' : 'varnish-knots',
                 default => $isTail ? 'glue-tips' : 'glue-knots',
             }, ['count' => \count($ends), 'role' => $ends[0]->cord->role, 'from' => $at]),
-            role: $ends[0]->cord->role,
-            ends: $ends,
-            how: $how,
-            looks: match (true) {
-                How::Singe === $how => [new Message('look-flame')],
-                $isTail => [new Message('look-glue')],
-                default => [new Message('look-faces'), new Message('look-glue')],
-            },
-            tools: match ($how) {
-                How::Singe => [Tool::Lighter, Tool::Clip],
-                How::Glue => [Tool::Glue],
-                How::Varnish => [Tool::Varnish],
-            },
-            lesson: How::Singe === $how ? 'singe' : 'glue',
+            grip: new Grip(role: $ends[0]->cord->role),
+            care: new EndCare(ends: $ends, how: $how),
+            advice: new Advice(
+                looks: match (true) {
+                    How::Singe === $how => [new Message('look-flame')],
+                    $isTail => [new Message('look-glue')],
+                    default => [new Message('look-faces'), new Message('look-glue')],
+                },
+                tools: match ($how) {
+                    How::Singe => [Tool::Lighter, Tool::Clip],
+                    How::Glue => [Tool::Glue],
+                    How::Varnish => [Tool::Varnish],
+                },
+                lesson: How::Singe === $how ? 'singe' : 'glue',
+            ),
         );
     }
 
     /**
      * @param non-empty-list<End> $ends
      */
-    private static function fray(array $ends, Loose $loose, Part $part): Act
+    private static function fray(array $ends, LooseEnds $loose, Part $part): Act
     {
         return new Act(
-            Does::Fray,
+            ActKind::Fray,
             $part,
             new Message(
                 'fray',
@@ -194,20 +194,19 @@ final readonly class Finish
                     'length' => $loose->frayed ?? $loose->left ?? Length::zero(),
                 ],
             ),
-            role: $ends[0]->cord->role,
-            sizes: ['length' => $loose->frayed ?? $loose->left ?? Length::zero()],
-            ends: $ends,
-            tools: [Tool::Pliers],
-            lesson: 'fray',
+            grip: new Grip(role: $ends[0]->cord->role),
+            care: new EndCare(ends: $ends),
+            spot: new Spot(sizes: ['length' => $loose->frayed ?? $loose->left ?? Length::zero()]),
+            advice: new Advice(tools: [Tool::Pliers], lesson: 'fray'),
         );
     }
 
     /**
      * Returns ends of one cord that are made safe alike together, whichever side of the piece they are on.
      *
-     * @param list<Loose> $all
+     * @param list<LooseEnds> $all
      *
-     * @return list<array{Loose, non-empty-list<End>, list<Landmark>}>
+     * @return list<array{LooseEnds, non-empty-list<End>, list<Landmark>}>
      */
     private static function together(array $all): array
     {

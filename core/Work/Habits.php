@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Work;
 
-use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Material\Ending;
 use Rinkel\Core\Material\Fibre;
-use Rinkel\Core\Material\Gluing;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 
@@ -22,7 +20,7 @@ final readonly class Habits
     /** What a maker needs of a free end to hold it and knot with it, in mm (common practice). */
     public const HOLD = 75.0;
 
-    /** What she needs of the cord that ties a slider, pulled through and trimmed at once, in mm (judgement). */
+    /** What they need of the cord that ties a slider, pulled through and trimmed at once, in mm (judgement). */
     public const SLIDER = 25.0;
 
     /** What a rope's end wants to be glued and trimmed, in mm (judgement). */
@@ -32,44 +30,14 @@ final readonly class Habits
     private const TAIL_END = 10.0;
 
     /**
-     * @param Length|null $rounding    step to which cuts are rounded up; that of the unit when null
-     * @param Length|null $coreEnds    of each core, or of the cord that carries everything, to hold it by
-     * @param Length|null $workingEnds of each end that only ties
-     * @param Length|null $tailEnd     what stays of a tail beyond its stop
-     * @param int|null    $sliderKnots square knots in a slider
-     * @param Side        $side        which working cord begins
-     * @param Ending      $melting     how ends of cord that melts are kept
-     * @param Gluing      $gluing      what comes first where an end is glued
-     * @param Turn        $working     when working ends are made safe: before what closes a piece, or with all others
-     * @param Turn        $stops       when the stops of a slider are tied: before it, or after
-     * @param Turn        $button      whether a wrap begins with its button, or with its loop
-     * @param Crossing    $crossing    how the first cord of a square knot goes over, and the end that winds a barrel
-     * @param Stringing   $stringing   whether beads are strung before the knots, or each when its turn comes
-     * @param Halving     $halves      whether one half is made safe before the other is begun
-     * @param Joining     $joining     how working cords are joined to the cores
-     * @param LoopEnd     $loopEnd     which end ties the loop of a wrap
-     * @param Reminders   $reminders   how often what there is to look at is said
-     * @param Sealing     $sealing     what is put on knots and ends that are not singed
+     * @param Reminders $reminders how often what there is to look at is said
      */
     public function __construct(
-        public ?Length $rounding = null,
-        public ?Length $coreEnds = null,
-        public ?Length $workingEnds = null,
-        public ?Length $tailEnd = null,
-        public ?int $sliderKnots = null,
-        public Side $side = Side::Left,
-        public Ending $melting = Ending::Singe,
-        public Gluing $gluing = Gluing::First,
-        public Turn $working = Turn::First,
-        public Turn $stops = Turn::Last,
-        public Turn $button = Turn::First,
-        public Crossing $crossing = Crossing::Front,
-        public Stringing $stringing = Stringing::Together,
-        public Halving $halves = Halving::Together,
-        public Joining $joining = Joining::Laid,
-        public LoopEnd $loopEnd = LoopEnd::Long,
+        public Allowances $allowances = new Allowances(),
+        public EndHabits $ends = new EndHabits(),
+        public OrderHabits $order = new OrderHabits(),
+        public TyingHabits $tying = new TyingHabits(),
         public Reminders $reminders = Reminders::Always,
-        public Sealing $sealing = Sealing::Glue,
     ) {}
 
     /**
@@ -77,7 +45,7 @@ final readonly class Habits
      */
     public function cutStep(Unit $unit): Length
     {
-        return $this->rounding?->roundedUpTo($unit->tapeStep()) ?? $unit->cutStep();
+        return $this->allowances->rounding?->roundedUpTo($unit->tapeStep()) ?? $unit->cutStep();
     }
 
     /**
@@ -87,17 +55,18 @@ final readonly class Habits
      */
     public function hold(bool $carries): Length
     {
-        return ($carries ? $this->coreEnds : $this->workingEnds) ?? Length::ofMillimetres(self::HOLD);
+        return ($carries ? $this->allowances->coreEnds : $this->allowances->workingEnds)
+            ?? Length::ofMillimetres(self::HOLD);
     }
 
     public function tailEnd(): Length
     {
-        return $this->tailEnd ?? Length::ofMillimetres(self::TAIL_END);
+        return $this->allowances->tailEnd ?? Length::ofMillimetres(self::TAIL_END);
     }
 
     public function sliderKnots(): int
     {
-        return $this->sliderKnots ?? self::SLIDER_KNOTS;
+        return $this->allowances->sliderKnots ?? self::SLIDER_KNOTS;
     }
 
     /**
@@ -105,6 +74,6 @@ final readonly class Habits
      */
     public function ending(Fibre $fibre): Ending
     {
-        return Ending::Singe === $fibre->ending() ? $this->melting : $fibre->ending();
+        return Ending::Singe === $fibre->ending() ? $this->ends->melting : $fibre->ending();
     }
 }

@@ -20,7 +20,7 @@ final readonly class Move
         public ?string $knot,
         public float $share,
         public ?Side $side,
-        public ?Strung $bead,
+        public ?StrungBead $bead,
     ) {}
 
     public static function knot(string $word, ?Side $side = null, float $share = 1.0): self
@@ -33,7 +33,7 @@ final readonly class Move
         return new self($word, 0.5, $side, null);
     }
 
-    public static function bead(Strung $bead): self
+    public static function bead(StrungBead $bead): self
     {
         return new self(null, 0.0, null, $bead);
     }

@@ -12,34 +12,23 @@ use Rinkel\Core\Measure\Length;
 final readonly class Outlet
 {
     /**
-     * @param bool          $isStart  whether the piece begins there
-     * @param Landmark      $edge     outermost thing of the body that is no bare cord
-     * @param Length        $bare     cord of the body that lies bare beyond it
-     * @param list<End>     $carrying ends that make the closure; of folded cords both
-     * @param list<End>     $tied     ends that only tied, and are made safe there
-     * @param list<End>     $working  ends that tie what is knotted there
-     * @param bool          $isFolded whether its cords are folded there, so that no tip comes out
-     * @param bool          $isFirst  whether what closes it is made before the body
-     * @param bool          $isLink   whether it is a link, on which findings hang and at which cords are knotted
-     * @param string|null   $next     the bead that lies outermost there
-     * @param list<End>     $laid     ends that tied, and are laid into the knot that closes the body there
-     * @param Landmark|null $tiedAt   where ends that tied leave the piece, where that is beyond its edge
-     * @param bool          $inTurn   whether ends that tied are finished pair by pair, each before the next
+     * @param bool        $isStart  whether the piece begins there
+     * @param Landmark    $edge     outermost thing of the body that is no bare cord
+     * @param Length      $bare     cord of the body that lies bare beyond it
+     * @param bool        $isFolded whether its cords are folded there, so that no tip comes out
+     * @param bool        $isFirst  whether what closes it is made before the body
+     * @param bool        $isLink   whether it is a link, on which findings hang and at which cords are knotted
+     * @param string|null $next     the bead that lies outermost there
      */
     public function __construct(
         public bool $isStart,
         public Landmark $edge,
         public Length $bare,
-        public array $carrying,
-        public array $tied = [],
-        public array $working = [],
+        public OutletEnds $ends,
         public bool $isFolded = false,
         public bool $isFirst = false,
         public bool $isLink = false,
-        public bool $inTurn = false,
         public ?string $next = null,
-        public array $laid = [],
-        public ?Landmark $tiedAt = null,
     ) {}
 
     /**
@@ -49,7 +38,7 @@ final readonly class Outlet
      */
     public function tails(): array
     {
-        return $this->isFolded ? [] : $this->carrying;
+        return $this->isFolded ? [] : $this->ends->carrying;
     }
 
     /**
@@ -57,7 +46,7 @@ final readonly class Outlet
      */
     public function layingIn(): self
     {
-        return $this->ending([], $this->tied, null);
+        return $this->ending([], $this->ends->tied, null);
     }
 
     /**
@@ -65,7 +54,7 @@ final readonly class Outlet
      */
     public function tiedAt(Landmark $there): self
     {
-        return $this->ending($this->tied, $this->laid, $there);
+        return $this->ending($this->ends->tied, $this->ends->laid, $there);
     }
 
     /**
@@ -78,16 +67,18 @@ final readonly class Outlet
             $this->isStart,
             $this->edge,
             $this->bare,
-            carrying: $this->carrying,
-            tied: $tied,
-            working: $this->working,
+            ends: new OutletEnds(
+                carrying: $this->ends->carrying,
+                tied: $tied,
+                working: $this->ends->working,
+                laid: $laid,
+                tiedAt: $tiedAt,
+                inTurn: $this->ends->inTurn,
+            ),
             isFolded: $this->isFolded,
             isFirst: $this->isFirst,
             isLink: $this->isLink,
-            inTurn: $this->inTurn,
             next: $this->next,
-            laid: $laid,
-            tiedAt: $tiedAt,
         );
     }
 
@@ -112,7 +103,7 @@ final readonly class Outlet
      */
     public function role(): ?string
     {
-        $roles = array_unique(array_map(static fn (End $end): string => $end->cord->role, $this->carrying));
+        $roles = array_unique(array_map(static fn (End $end): string => $end->cord->role, $this->ends->carrying));
 
         return 1 === \count($roles) ? array_values($roles)[0] : null;
     }

@@ -35,11 +35,11 @@ enum Reminders: string
         $said = [];
         foreach ($acts as $i => $act) {
             $looks = array_values(array_filter(
-                $act->looks,
+                $act->advice->looks,
                 static fn (Message $look): bool => \in_array($look->key, self::HARM, true)
                     || !isset($said[(string) $look]),
             ));
-            $acts[$i] = $looks === $act->looks ? $act : $act->looked($looks);
+            $acts[$i] = $looks === $act->advice->looks ? $act : $act->looked($looks);
             foreach ($looks as $look) {
                 $said[(string) $look] = true;
             }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Work;
 
 /**
- * What a maker puts on knots and ends that do not melt, or that she does not singe; findings, stones, ropes and elastic
+ * What a maker puts on knots and ends that do not melt, or that they do not singe; findings, stones, ropes and elastic
  * are always glued.
  */
 enum Sealing: string

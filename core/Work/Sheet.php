@@ -40,23 +40,14 @@ final readonly class Sheet
         $acts = $bench->acts();
         [$cuts, $cutOf, $before, $later] = [[], [], [], []];
         $groups = self::groups($bench->cords());
-        $ofRole = array_count_values(array_map(static fn (array $group): string => $group[0]->role, $groups));
-        $number = [];
-        foreach ($groups as $group) {
-            $cord = $group[0];
-            $number[$cord->role] = ($number[$cord->role] ?? 0) + 1;
-            $role = match (true) {
-                1 === $ofRole[$cord->role] => $cord->role,
-                $cord->place > 0 => $cord->role.' '.$cord->place,
-                default => $cord->role.' '.$number[$cord->role],
-            };
+        foreach (self::named($groups) as $role => $group) {
             $cut = self::cut($role, $group, $step, $risk, $hand, $said);
             $cuts[] = $cut;
             foreach ($group as $one) {
                 $cutOf[$one->id] = $role;
             }
-            $now = array_values(array_filter($group, static fn (WorkCord $one): bool => !$one->isLater));
-            $then = array_values(array_filter($group, static fn (WorkCord $one): bool => $one->isLater));
+            $now = array_values(array_filter($group, static fn (WorkCord $one): bool => !$one->handling->isLater));
+            $then = array_values(array_filter($group, static fn (WorkCord $one): bool => $one->handling->isLater));
             if ([] !== $now) {
                 $before[] = self::cutting($cut, $now);
                 $marked = self::marking($cut, $now);
@@ -76,6 +67,30 @@ final readonly class Sheet
             $cutOf,
             $bench->habits->reminders->of(self::with([...self::inOrder($before), ...$acts], $later)),
         );
+    }
+
+    /**
+     * Returns the groups by the role that each is told by: with a number where a role has several.
+     *
+     * @param list<non-empty-list<WorkCord>> $groups
+     *
+     * @return array<string, non-empty-list<WorkCord>>
+     */
+    private static function named(array $groups): array
+    {
+        $ofRole = array_count_values(array_map(static fn (array $group): string => $group[0]->role, $groups));
+        [$named, $number] = [[], []];
+        foreach ($groups as $group) {
+            $cord = $group[0];
+            $number[$cord->role] = ($number[$cord->role] ?? 0) + 1;
+            $named[match (true) {
+                1 === $ofRole[$cord->role] => $cord->role,
+                $cord->handling->place > 0 => $cord->role.' '.$cord->handling->place,
+                default => $cord->role.' '.$number[$cord->role],
+            }] = $group;
+        }
+
+        return $named;
     }
 
     /**
@@ -118,15 +133,15 @@ final readonly class Sheet
         [$counts, $kinds] = [[], []];
         foreach ($this->acts->all as $act) {
             $isOutside = \in_array($cord->task, [Task::Slider, Task::Thread], true);
-            if (null === $act->knot || Part::Body !== $act->part && !$isOutside) {
+            if (null === $act->stint->knot || Part::Body !== $act->part && !$isOutside) {
                 continue;
             }
-            $count = (int) round($act->ties()[$act->knot] ?? 1.0);
-            foreach ($act->takes as $spent) {
+            $count = (int) round($act->stint->ties()[$act->stint->knot] ?? 1.0);
+            foreach ($act->stint->takes as $spent) {
                 if ($spent->end->cord === $cord && $spent->knots > 0.0) {
                     $each = $spent->knots / max(1, $count);
-                    $key = $act->knot.' '.round($each, 4);
-                    $kinds[$key] = [$act->knot, $each];
+                    $key = $act->stint->knot.' '.round($each, 4);
+                    $kinds[$key] = [$act->stint->knot, $each];
                     $counts[$key][$spent->end->id] = ($counts[$key][$spent->end->id] ?? 0) + $count;
                 }
             }
@@ -147,7 +162,7 @@ final readonly class Sheet
         $cord = $this->cordOf($cut);
         $sum = 0.0;
         foreach ($this->acts->all as $act) {
-            foreach (Part::Body === $act->part && $act->knot === $knot ? $act->takes : [] as $spent) {
+            foreach (Part::Body === $act->part && $act->stint->knot === $knot ? $act->stint->takes : [] as $spent) {
                 $sum += $spent->end->cord === $cord ? $spent->knots : 0.0;
             }
         }
@@ -167,8 +182,9 @@ final readonly class Sheet
             foreach ($groups as $i => $group) {
                 $first = $group[0];
                 if (
-                    $first->role === $cord->role && $first->place === $cord->place
-                    && $first->folds === $cord->folds && $first->oneWay === $cord->oneWay
+                    $first->role === $cord->role && $first->handling->place === $cord->handling->place
+                    && $first->handling->folds === $cord->handling->folds
+                    && $first->handling->oneWay === $cord->handling->oneWay
                     && $first->a->ledger->equals($cord->a->ledger) && $first->b->ledger->equals($cord->b->ledger)
                 ) {
                     $groups[$i][] = $cord;
@@ -200,7 +216,7 @@ final readonly class Sheet
             $role,
             \count($cords),
             $cord->material,
-            $cord->folds,
+            $cord->handling->folds,
             $step,
             $ledgers ?: [$cord->a->ledger],
             $parts,
@@ -216,7 +232,7 @@ final readonly class Sheet
     private static function cutting(Cut $cut, array $cords): Act
     {
         return new Act(
-            Does::Cut,
+            ActKind::Cut,
             Part::Cords,
             new Message('cut', [
                 'count' => \count($cords),
@@ -224,13 +240,14 @@ final readonly class Sheet
                 'length' => $cut->length,
                 'colour' => $cut->cord->colour->hex,
             ]),
-            [],
-            \count($cords),
-            $cords[0]->role,
-            sizes: ['length' => $cut->length],
-            cords: $cords,
-            looks: Task::Rope === $cords[0]->task ? [new Message('look-tape')] : [],
-            tools: [Tool::Tape, Tool::Scissors],
+            stint: new Stint(moves: [], count: \count($cords)),
+            grip: new Grip(role: $cords[0]->role),
+            care: new EndCare(cords: $cords),
+            spot: new Spot(sizes: ['length' => $cut->length]),
+            advice: new Advice(
+                looks: Task::Rope === $cords[0]->task ? [new Message('look-tape')] : [],
+                tools: [Tool::Tape, Tool::Scissors],
+            ),
         );
     }
 
@@ -240,30 +257,36 @@ final readonly class Sheet
     private static function marking(Cut $cut, array $cords): ?Act
     {
         $cord = $cords[0];
-        $isUnmarked = $cord->isUnmarked || $cord->oneWay || Task::Slider === $cord->task;
-        if ($isUnmarked || null === $cut->fold && null === $cut->begin) {
+        $isUnmarked = $cord->handling->isUnmarked || $cord->handling->oneWay || Task::Slider === $cord->task;
+        if ($isUnmarked || null === $cut->parting->fold && null === $cut->parting->begin) {
             return null;
         }
-        $isLong = null !== $cut->fold && $cut->at->isLongerThan($cut->length->times(0.5));
-        $at = $cut->fold ?? $cut->at;
+        $isLong = null !== $cut->parting->fold && $cut->parting->at->isLongerThan($cut->length->times(0.5));
+        $at = $cut->parting->fold ?? $cut->parting->at;
 
         return new Act(
-            Does::Mark,
+            ActKind::Mark,
             Part::Cords,
-            new Message(null === $cut->fold ? 'mark-begin' : 'mark-fold', [
+            new Message(null === $cut->parting->fold ? 'mark-begin' : 'mark-fold', [
                 'role' => $cut->role,
                 'at' => $at,
                 'count' => \count($cords),
                 'short' => $at->isShorterThan($cut->length->times(0.45)) ? 'yes' : 'no',
             ]),
-            role: $cord->role,
-            marks: array_map(
-                static fn (WorkCord $one): Landmark => Landmark::of('tip', null, $isLong ? $one->b->id : $one->a->id),
-                $cords,
+            grip: new Grip(role: $cord->role),
+            spot: new Spot(
+                marks: array_map(
+                    static fn (WorkCord $one): Landmark => Landmark::of(
+                        'tip',
+                        null,
+                        $isLong ? $one->b->id : $one->a->id,
+                    ),
+                    $cords,
+                ),
+                makes: [Landmark::of('mark')],
+                sizes: ['distance' => $at],
             ),
-            makes: [Landmark::of('mark')],
-            sizes: ['distance' => $at],
-            tools: [Tool::Tape],
+            advice: new Advice(tools: [Tool::Tape]),
         );
     }
 
@@ -275,8 +298,8 @@ final readonly class Sheet
     private static function inOrder(array $acts): array
     {
         return [
-            ...array_values(array_filter($acts, static fn (Act $act): bool => Does::Cut === $act->does)),
-            ...array_values(array_filter($acts, static fn (Act $act): bool => Does::Cut !== $act->does)),
+            ...array_values(array_filter($acts, static fn (Act $act): bool => ActKind::Cut === $act->does)),
+            ...array_values(array_filter($acts, static fn (Act $act): bool => ActKind::Cut !== $act->does)),
         ];
     }
 
@@ -290,7 +313,7 @@ final readonly class Sheet
     {
         foreach ($later as [$cords, $cutting]) {
             foreach ($acts as $i => $act) {
-                foreach ([...$act->by, ...$act->around, ...$act->through] as $end) {
+                foreach ([...$act->grip->by, ...$act->grip->around, ...$act->grip->through] as $end) {
                     if (\in_array($end->cord, $cords, true)) {
                         array_splice($acts, $i, 0, $cutting);
                         continue 3;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Work;
 
 /**
- * What a maker takes into her hand for a step, besides cord and beads.
+ * What a maker takes into their hand for a step, besides cord and beads.
  */
 enum Tool: string
 {

@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Closure\End\CordLoop;
 use Rinkel\Core\Closure\EndForm;
+use Rinkel\Core\Closure\Footing;
 use Rinkel\Core\Closure\Kind\TwoEnding;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Closure\Tails;
@@ -30,7 +31,7 @@ use Rinkel\Core\Knot\Interlace;
 use Rinkel\Core\Knot\OverhandKnot;
 use Rinkel\Core\Knot\Plait;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\LineSetter;
@@ -198,13 +199,8 @@ final class ModelTest extends TestCase
         }
         $white = Colour::parse('#ffffff');
         foreach ([
-            BeadShape::Round,
-            BeadShape::Tube,
-            BeadShape::Rondelle,
-            BeadShape::Disc,
-            BeadShape::Chip,
-            BeadShape::Drop,
-            BeadShape::Seed,
+            BeadShape::Round, BeadShape::Tube, BeadShape::Rondelle, BeadShape::Disc, BeadShape::Chip,
+            BeadShape::Drop, BeadShape::Seed,
         ] as $shape) {
             yield $shape->value => [
                 self::numbers($shape->value),
@@ -357,7 +353,7 @@ final class ModelTest extends TestCase
         ]);
         self::assertEqualsWithDelta(
             600 + $asked,
-            $necklace->draft->body()->plus($necklace->draft->fastened->wide)->millimetres,
+            $necklace->draft->body()->plus($necklace->draft->fastened->span->wide)->millimetres,
             1e-6,
         );
 
@@ -403,7 +399,7 @@ final class ModelTest extends TestCase
 
         $single = Examples::planOf('spaced-knots', ['closure.kind' => 'single-barrel']);
         $fastened = $single->draft->fastened;
-        $short = $fastened->narrow->minus($fastened->length ?? Length::zero());
+        $short = $fastened->span->narrow->minus($fastened->span->length ?? Length::zero());
         self::assertEqualsWithDelta(
             self::numbers('the short tail of a single sliding barrel')[0],
             $short->millimetres,
@@ -423,12 +419,15 @@ final class ModelTest extends TestCase
         $piece = $single->draft->piece;
         $hook = Finding::usual(FindingKind::Hook);
         $site = new Site(
-            new ClosureWish(TwoEnding::anywhere(), findings: ['hook']),
+            new ClosureWish(
+                TwoEnding::anywhere(),
+                ['hook'],
+            ),
             $piece->cord('cord'),
             $piece->cord('cord')->cord,
             $piece->knots(),
-            ['hook' => $hook],
-            Length::ofMillimetres(10),
+            findings: ['hook' => $hook],
+            footing: new Footing(tailEnd: Length::ofMillimetres(10)),
         );
         self::assertEqualsWithDelta(
             self::numbers('a loop of cord to tie through, inside')[0],
@@ -506,7 +505,7 @@ final class ModelTest extends TestCase
     /**
      * @param list<float> $expected use, pitch and, if it matters, width, in cords, of the ideal tube
      */
-    private static function assertKnot(array $expected, Tied $knot): void
+    private static function assertKnot(array $expected, TiedKnot $knot): void
     {
         $leather = Fibre::Leather;
         $measured = [

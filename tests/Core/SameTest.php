@@ -24,7 +24,6 @@ use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Acts;
-use Rinkel\Core\Work\Habits;
 
 /**
  * Every example and every lesson comes to what it came to when somebody looked last: whoever changes one on purpose looks at
@@ -121,11 +120,10 @@ final class SameTest extends TestCase
     private static function otherwise(): array
     {
         $habits = ['coreEnds' => '110 mm', 'workingEnds' => '90 mm', 'tailEnd' => '15 mm', 'sliderKnots' => 5, 'rounding' => '5 mm'];
-        foreach ((new \ReflectionClass(Habits::class))->getProperties() as $property) {
-            $usual = $property->getValue(new Habits());
+        foreach (UsualHabits::of() as $name => $usual) {
             foreach ($usual instanceof \BackedEnum ? array_reverse($usual::cases()) : [] as $case) {
                 if ($case !== $usual) {
-                    $habits[$property->name] = $case->value;
+                    $habits[$name] = $case->value;
                 }
             }
         }
@@ -174,7 +172,7 @@ final class SameTest extends TestCase
             'neighbours' => $plan->neighbours(),
             'flat' => [$layout->flat(), $layout->below()],
             'worn' => $layout->worn(),
-            'slid' => $layout->sliding($plan->draft->fastened->wide->millimetres),
+            'slid' => $layout->sliding($plan->draft->fastened->span->wide->millimetres),
         ];
     }
 
@@ -185,7 +183,7 @@ final class SameTest extends TestCase
      */
     private static function making(Plan $plan, Acts $acts): array
     {
-        $moves = (int) (2 * array_sum(array_map(static fn (Act $act): int => $act->count, $acts->all)) / 3);
+        $moves = (int) (2 * array_sum(array_map(static fn (Act $act): int => $act->stint->count, $acts->all)) / 3);
         $worked = Worked::until($plan, $acts, $moves);
         $reading = new TapeReading($moves, $worked->length()->times(1.04), $plan->cuts[0]->role, Length::ofMillimetres(400));
         $forecast = Forecast::of($plan, $acts, $reading);

@@ -5,17 +5,21 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Closing;
 
 use Rinkel\Core\Knot\Kind\Overhand;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\Bench;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
-use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\LooseEnds;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
 
 /**
  * All cords, folded, in one large overhand around the fingers, which set the size of the loop. Cords that are not
@@ -30,33 +34,36 @@ final readonly class AllLoop implements AtEnd
     public function __construct(
         private Length $inside,
         private Length $around,
-        private Tied $knot,
+        private TiedKnot $knot,
     ) {}
 
     public function acts(Bench $bench, Outlet $at): array
     {
-        $ends = [...$at->carrying, ...$at->isFolded ? $at->working : []];
+        $ends = [...$at->ends->carrying, ...$at->isFolded ? $at->ends->working : []];
         $flat = $this->inside->times(0.5);
 
         return [] === $ends ? [] : [new Act(
-            Does::Loop,
+            ActKind::Loop,
             Part::Loop,
             new Message('loop-all', ['flat' => $flat, 'folded' => $at->isFolded ? 'yes' : 'no', 'side' => $at->side()]),
-            [Move::knot((new Overhand())->word())],
-            by: $ends,
-            takes: $bench->knots(
-                new Overhand(),
-                $this->knot,
-                $ends,
-                $at->isFolded ? 1.0 : 2.0,
-                $this->around->times($at->isFolded ? 0.5 : 1.0)->millimetres,
+            stint: new Stint(
+                moves: [Move::knot((new Overhand())->word())],
+                knot: (new Overhand())->word(),
+                takes: $bench->knots(
+                    new Overhand(),
+                    $this->knot,
+                    $ends,
+                    $at->isFolded ? 1.0 : 2.0,
+                    $this->around->times($at->isFolded ? 0.5 : 1.0)->millimetres,
+                ),
             ),
-            marks: $at->isFirst ? [] : [$at->edge],
-            makes: [Landmark::of('loop-knot', null, $at->side())],
-            sizes: ['size' => $flat],
-            knot: (new Overhand())->word(),
-            looks: [new Message('look-strands')],
-            lesson: 'loop',
+            grip: new Grip(by: $ends),
+            spot: new Spot(
+                marks: $at->isFirst ? [] : [$at->edge],
+                makes: [Landmark::of('loop-knot', null, $at->side())],
+                sizes: ['size' => $flat],
+            ),
+            advice: new Advice(looks: [new Message('look-strands')], lesson: 'loop'),
         )];
     }
 
@@ -65,10 +72,10 @@ final readonly class AllLoop implements AtEnd
         if ($at->isFolded) {
             return [];
         }
-        foreach ($at->carrying as $end) {
+        foreach ($at->ends->carrying as $end) {
             $end->keep($bench->habits->hold(true)->millimetres);
         }
 
-        return [new Loose($at->carrying, Landmark::of('loop-knot', null, $at->side()))];
+        return [new LooseEnds($at->ends->carrying, Landmark::of('loop-knot', null, $at->side()))];
     }
 }

@@ -7,7 +7,7 @@ namespace Rinkel\Core\Closure\Closing;
 use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\End;
-use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\LooseEnds;
 use Rinkel\Core\Work\Outlet;
 
 /**
@@ -23,7 +23,7 @@ interface AtEnd
     /**
      * Returns what remains to be made safe of the ends that it is made of.
      *
-     * @return list<Loose>
+     * @return list<LooseEnds>
      */
     public function loose(Bench $bench, Outlet $at): array;
 }

@@ -6,19 +6,24 @@ namespace Rinkel\Core\Closure\Closing;
 
 use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\Kind\Barrel;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\Bench;
-use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
 use Rinkel\Core\Work\Finish;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
-use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\LooseEnds;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\OutletEnds;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
 use Rinkel\Core\Work\Tool;
 
 /**
@@ -29,25 +34,16 @@ use Rinkel\Core\Work\Tool;
 final readonly class Barrels extends ClosingSequence
 {
     /**
-     * @param Tied       $sliding one barrel around the other tail
-     * @param Length     $tail    from the body's end to the barrel, or of one to the stop
-     * @param Length     $short   from the other end to the only barrel
-     * @param Length     $gap     between the body's ends when it is shut
+     * @param TiedKnot   $sliding one barrel around the other tail
      * @param Stops|null $stops   of the tail that has one
      * @param Stops|null $tips    of both tails beyond their barrels, where two have any
-     * @param Length     $stays   of a tail beyond its last knot
-     * @param bool       $spaced  whether the only barrel is one of the spaced knots
      */
     public function __construct(
-        private Tied $sliding,
+        private TiedKnot $sliding,
         private int $turns,
-        private Length $tail,
-        private Length $short,
-        private Length $gap,
+        private BarrelTails $tails,
         private ?Stops $stops,
         private ?Stops $tips,
-        private Length $stays,
-        private bool $spaced,
         bool $takesAll,
     ) {
         parent::__construct($takesAll);
@@ -58,10 +54,10 @@ final readonly class Barrels extends ClosingSequence
         $left = $this->workingEnds($bench, $start, $finish, null === $this->stops);
         $made = ['body', 'trial', 'working ends'];
         $running = [...$start->tails(), ...$finish->tails()];
-        $one = $this->barrel($bench, $finish, $start, null === $this->stops ? $this->tail : $this->short);
-        $two = null === $this->stops ? [$this->barrel($bench, $start, $finish, $this->tail)] : [];
+        $one = $this->barrel($bench, $finish, $start, null === $this->stops ? $this->tails->tail : $this->tails->short);
+        $two = null === $this->stops ? [$this->barrel($bench, $start, $finish, $this->tails->tail)] : [];
         $bench->write('slider', [] === $finish->tails() || [] === $start->tails() ? [] : [
-            SlideTrial::crossed($running, $start, $finish, $this->gap),
+            SlideTrial::crossed($running, $start, $finish, $this->tails->gap),
             $one,
             ...$two,
             SlideTrial::opens($bench, self::edge($finish), Part::Slider),
@@ -80,15 +76,17 @@ final readonly class Barrels extends ClosingSequence
             return;
         }
         foreach ($finish->tails() as $end) {
-            $end->keep(max($this->stays->millimetres, BarrelKnot::tyingEnd()->millimetres));
+            $end->keep(max($this->tails->stays->millimetres, BarrelKnot::tyingEnd()->millimetres));
         }
         foreach (null === $this->stops ? $start->tails() : [] as $end) {
-            $end->keep(max($this->stays->millimetres, BarrelKnot::tyingEnd()->millimetres));
+            $end->keep(max($this->tails->stays->millimetres, BarrelKnot::tyingEnd()->millimetres));
         }
         $this->lastEnds($bench, [
             ...$left,
-            ...($this->stops?->loose($bench, $start) ?? [new Loose($start->tails(), self::edge($start), $this->stays)]),
-            new Loose($finish->tails(), self::edge($finish), $this->stays),
+            ...($this->stops?->loose($bench, $start) ?? [
+                new LooseEnds($start->tails(), self::edge($start), $this->tails->stays),
+            ]),
+            new LooseEnds($finish->tails(), self::edge($finish), $this->tails->stays),
         ], ['slider', 'stops']);
     }
 
@@ -97,7 +95,12 @@ final readonly class Barrels extends ClosingSequence
      */
     private static function beyond(Outlet $at): Outlet
     {
-        return new Outlet($at->isStart, self::edge($at), Length::zero(), $at->tails());
+        return new Outlet(
+            $at->isStart,
+            self::edge($at),
+            Length::zero(),
+            ends: new OutletEnds(carrying: $at->tails()),
+        );
     }
 
     private function barrel(Bench $bench, Outlet $by, Outlet $around, Length $tail): Act
@@ -106,32 +109,32 @@ final readonly class Barrels extends ClosingSequence
         $word = (new Barrel())->word();
 
         return new Act(
-            Does::Wind,
+            ActKind::Wind,
             Part::Slider,
-            new Message($this->spaced ? 'sliding-spaced' : 'sliding-barrel', [
+            new Message($this->tails->spaced ? 'sliding-spaced' : 'sliding-barrel', [
                 'side' => $by->side(),
                 'count' => \count($by->tails()),
                 'turns' => $this->turns,
                 'distance' => $distance,
                 'from' => $by->edge,
                 'other' => $around->edge,
-                'crossing' => $bench->habits->crossing->value,
+                'crossing' => $bench->habits->tying->crossing->value,
             ]),
-            [Move::knot($word)],
-            role: $by->role(),
-            by: $by->tails(),
-            around: $around->tails(),
-            takes: $bench->knots(new Barrel(), $this->sliding, $by->tails(), 1.0, $tail->millimetres),
-            marks: [$by->edge],
-            makes: [self::edge($by)],
-            sizes: ['distance' => $distance],
-            knot: $word,
-            looks: [
-                new Message('look-snug'),
-                ...([] === $by->tails() ? [] : Finish::wound($by->tails()[0]->cord->material)),
-            ],
-            tools: [Tool::Straw],
-            lesson: 'sliding barrel',
+            stint: new Stint(
+                moves: [Move::knot($word)],
+                knot: $word,
+                takes: $bench->knots(new Barrel(), $this->sliding, $by->tails(), 1.0, $tail->millimetres),
+            ),
+            grip: new Grip(role: $by->role(), by: $by->tails(), around: $around->tails()),
+            spot: new Spot(marks: [$by->edge], makes: [self::edge($by)], sizes: ['distance' => $distance]),
+            advice: new Advice(
+                looks: [
+                    new Message('look-snug'),
+                    ...([] === $by->tails() ? [] : Finish::wound($by->tails()[0]->cord->material)),
+                ],
+                tools: [Tool::Straw],
+                lesson: 'sliding barrel',
+            ),
         );
     }
 

@@ -5,18 +5,23 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Closing;
 
 use Rinkel\Core\Knot\Kind\Overhand;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\Bench;
-use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
-use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\LooseEnds;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\OutletEnds;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
 
 /**
  * A button, its face to the front: on the fold of folded cords, or with the ends through its shank from either side;
@@ -25,26 +30,26 @@ use Rinkel\Core\Work\Part;
 final readonly class Button implements AtEnd, TiesBeyond
 {
     /**
-     * @param Length     $play   before the knot that holds it
-     * @param Tied|null  $square one of the knots hidden behind it
-     * @param Stops|null $tips   of tails that hang from there
+     * @param Length        $play   before the knot that holds it
+     * @param TiedKnot|null $square one of the knots hidden behind it
+     * @param Stops|null    $tips   of tails that hang from there
      */
     public function __construct(
         private string $button,
         private Length $play,
-        private ?Tied $square,
+        private ?TiedKnot $square,
         private int $behind,
         private ?Stops $tips = null,
     ) {}
 
-    public function beyond(): Beyond
+    public function beyond(): KnotsBeyondBody
     {
-        return new Beyond($this->behind, $this->square, $this->button);
+        return new KnotsBeyondBody($this->behind, $this->square, $this->button);
     }
 
     public function acts(Bench $bench, Outlet $at): array
     {
-        $ends = $at->carrying;
+        $ends = $at->ends->carrying;
         if ([] === $ends) {
             return [];
         }
@@ -70,32 +75,30 @@ final readonly class Button implements AtEnd, TiesBeyond
 
     private function passed(Outlet $at, Landmark $shank): Act
     {
-        $ends = $at->carrying;
+        $ends = $at->ends->carrying;
 
         return new Act(
-            Does::Pass,
+            ActKind::Pass,
             Part::Button,
             new Message($at->isFolded ? 'button-fold' : 'button', [
                 'button' => $this->button,
                 'count' => \count($ends),
                 'role' => End::rolesOf($ends),
             ]),
-            role: $at->role(),
-            through: $ends,
-            things: [$this->button],
-            makes: [$shank],
-            looks: [new Message('look-face')],
-            lesson: 'button',
+            stint: new Stint(things: [$this->button]),
+            grip: new Grip(role: $at->role(), through: $ends),
+            spot: new Spot(makes: [$shank]),
+            advice: new Advice(looks: [new Message('look-face')], lesson: 'button'),
         );
     }
 
     private function knot(Bench $bench, Outlet $at, Landmark $shank): Act
     {
-        $ends = $at->carrying;
+        $ends = $at->ends->carrying;
         $isAlone = 1 === \count($ends);
 
         return new Act(
-            Does::Tie,
+            ActKind::Tie,
             Part::Button,
             new Message('button-knot', [
                 'button' => $this->button,
@@ -103,22 +106,24 @@ final readonly class Button implements AtEnd, TiesBeyond
                 'plays' => $this->play->isZero() ? 'no' : 'yes',
                 'alone' => $isAlone ? 'yes' : 'no',
             ]),
-            [Move::knot((new Overhand())->word())],
-            role: $at->role(),
-            by: $ends,
-            takes: $bench->knots(
-                new Overhand(),
-                $bench->overhand($ends, $isAlone ? 2 : 1),
-                $ends,
-                $isAlone ? 2.0 : 1.0,
-                $this->play->times($isAlone ? 2.0 : 1.0)->millimetres,
+            stint: new Stint(
+                moves: [Move::knot((new Overhand())->word())],
+                knot: (new Overhand())->word(),
+                takes: $bench->knots(
+                    new Overhand(),
+                    $bench->overhand($ends, $isAlone ? 2 : 1),
+                    $ends,
+                    $isAlone ? 2.0 : 1.0,
+                    $this->play->times($isAlone ? 2.0 : 1.0)->millimetres,
+                ),
             ),
-            marks: [$shank],
-            makes: [Landmark::of('button-knot', null, $at->side())],
-            sizes: $this->play->isZero() ? [] : ['distance' => $this->play],
-            knot: (new Overhand())->word(),
-            looks: [new Message('look-place')],
-            lesson: 'button',
+            grip: new Grip(role: $at->role(), by: $ends),
+            spot: new Spot(
+                marks: [$shank],
+                makes: [Landmark::of('button-knot', null, $at->side())],
+                sizes: $this->play->isZero() ? [] : ['distance' => $this->play],
+            ),
+            advice: new Advice(looks: [new Message('look-place')], lesson: 'button'),
         );
     }
 
@@ -130,11 +135,11 @@ final readonly class Button implements AtEnd, TiesBeyond
         if (null !== $this->tips) {
             return $this->tips->loose($bench, self::hanging($at));
         }
-        foreach ($at->carrying as $end) {
+        foreach ($at->ends->carrying as $end) {
             $end->keep($bench->habits->hold(true)->millimetres);
         }
 
-        return [new Loose($at->carrying, Landmark::of('button-knot', null, $at->side()))];
+        return [new LooseEnds($at->ends->carrying, Landmark::of('button-knot', null, $at->side()))];
     }
 
     /**
@@ -146,7 +151,7 @@ final readonly class Button implements AtEnd, TiesBeyond
             $at->isStart,
             Landmark::of('button-knot', null, $at->side()),
             Length::zero(),
-            $at->carrying,
+            ends: new OutletEnds($at->ends->carrying),
             isFolded: $at->isFolded,
         );
     }

@@ -7,7 +7,7 @@ namespace Rinkel\Core\Closure\Closing;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Closing;
 use Rinkel\Core\Work\Finish;
-use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\LooseEnds;
 use Rinkel\Core\Work\Outlet;
 
 /**
@@ -42,23 +42,23 @@ abstract readonly class ClosingSequence implements Closing
      * Writes how working ends are made safe: before what closes the piece, where neither the maker nor the closure
      * leaves them for last. Pairs that are finished by turns are always done before.
      *
-     * @return list<Loose> what is left for last
+     * @return list<LooseEnds> what is left for last
      */
     final protected function workingEnds(Bench $bench, Outlet $start, Outlet $finish, bool $isLast = false): array
     {
         $groups = [];
         $acts = [];
         foreach ([$start, $finish] as $at) {
-            foreach ($at->tied as $end) {
+            foreach ($at->ends->tied as $end) {
                 $end->keep($bench->habits->hold(false)->millimetres);
             }
-            if ($at->inTurn) {
-                array_push($acts, ...PairEnds::of($bench, $at->tied, $at->edge, $isLast));
-            } elseif ([] !== $at->tied) {
-                $groups[] = new Loose($at->tied, $at->tiedAt ?? $at->edge);
+            if ($at->ends->inTurn) {
+                array_push($acts, ...PairEnds::of($bench, $at->ends->tied, $at->edge, $isLast));
+            } elseif ([] !== $at->ends->tied) {
+                $groups[] = new LooseEnds($at->ends->tied, $at->ends->tiedAt ?? $at->edge);
             }
         }
-        $left = $bench->habits->working->isLast() || $isLast ? $groups : [];
+        $left = $bench->habits->order->working->isLast() || $isLast ? $groups : [];
         $acts = [...$acts, ...(new Finish($bench->habits))->of([] === $left ? $groups : [])];
         $bench->write('working ends', $acts, ['body', 'trial']);
 
@@ -68,8 +68,8 @@ abstract readonly class ClosingSequence implements Closing
     /**
      * Writes the ends that are left.
      *
-     * @param list<Loose>  $groups
-     * @param list<string> $after
+     * @param list<LooseEnds> $groups
+     * @param list<string>    $after
      */
     final protected function lastEnds(Bench $bench, array $groups, array $after): void
     {

@@ -9,16 +9,21 @@ use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Cure;
-use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\EndCare;
 use Rinkel\Core\Work\Finish;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\How;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
 use Rinkel\Core\Work\Tool;
 
 /**
@@ -62,14 +67,34 @@ final readonly class Elastic extends ClosingSequence
             $end->keep($this->room->millimetres);
         }
         $bench->write('closed', [...$acts, new Act(
-            Does::Try,
+            ActKind::Try,
             Part::Trial,
             new Message('try-elastic', ['body' => $bench->body]),
-            marks: [$knot],
-            sizes: ['body' => $bench->body],
-            looks: [new Message('look-elastic'), new Message('look-retie')],
+            spot: new Spot(marks: [$knot], sizes: ['body' => $bench->body]),
+            advice: new Advice(looks: [new Message('look-elastic'), new Message('look-retie')]),
         )], ['body']);
         $bench->write('last ends', $this->hidden($ends, $isEach, $knot, $hides), ['closed']);
+    }
+
+    /**
+     * @param list<End> $ends
+     *
+     * @return list<Act>
+     */
+    private static function glued(array $ends): array
+    {
+        return [new Act(
+            ActKind::Secure,
+            Part::Ends,
+            new Message('glue-knot'),
+            grip: new Grip(role: 'cord'),
+            care: new EndCare(ends: $ends, how: How::Glue),
+            advice: new Advice(
+                looks: [new Message('look-knot-only'), new Message('look-glue')],
+                tools: [Tool::Glue],
+                lesson: 'glue',
+            ),
+        ), Finish::wait(Cure::Elastic)];
     }
 
     /**
@@ -82,37 +107,31 @@ final readonly class Elastic extends ClosingSequence
     private function hidden(array $ends, bool $isEach, Landmark $knot, ?string $hides): array
     {
         return [
-            ...($this->glued ? [new Act(
-                Does::Secure,
-                Part::Ends,
-                new Message('glue-knot'),
-                role: 'cord',
-                ends: $ends,
-                how: How::Glue,
-                looks: [new Message('look-knot-only'), new Message('look-glue')],
-                tools: [Tool::Glue],
-                lesson: 'glue',
-            ), Finish::wait(Cure::Elastic)] : []),
+            ...($this->glued ? self::glued($ends) : []),
             ...($isEach ? $this->covers($knot) : []),
             new Act(
-                Does::Trim,
+                ActKind::Trim,
                 Part::Ends,
                 $isEach
                     ? new Message('trim-covers')
                     : new Message('trim-elastic', ['leaves' => Length::ofMillimetres(self::STUB)]),
-                role: 'cord',
-                marks: [$knot],
-                sizes: ['leaves' => $isEach ? Length::zero() : Length::ofMillimetres(self::STUB)],
-                ends: $ends,
-                looks: $this->glued ? [new Message('look-again')] : [],
-                tools: [Tool::Scissors],
+                grip: new Grip(role: 'cord'),
+                care: new EndCare(ends: $ends),
+                spot: new Spot(
+                    marks: [$knot],
+                    sizes: ['leaves' => $isEach ? Length::zero() : Length::ofMillimetres(self::STUB)],
+                ),
+                advice: new Advice(
+                    looks: $this->glued ? [new Message('look-again')] : [],
+                    tools: [Tool::Scissors],
+                ),
             ),
             ...($isEach ? [] : ([] === $this->covers ? [new Act(
-                Does::Cover,
+                ActKind::Cover,
                 Part::Ends,
                 new Message('hide-knot', ['bead' => $hides ?? 'none']),
-                marks: [$knot],
-                lesson: 'hide',
+                spot: new Spot(marks: [$knot]),
+                advice: new Advice(lesson: 'hide'),
             )] : $this->covers($knot))),
         ];
     }
@@ -129,16 +148,17 @@ final readonly class Elastic extends ClosingSequence
         $acts = [];
         foreach ($ends as $i => $end) {
             $acts[] = new Act(
-                Does::Tie,
+                ActKind::Tie,
                 Part::Close,
                 new Message('tail-knot', ['number' => $i + 1]),
-                [Move::knot((new Overhand())->word())],
-                role: 'cord',
-                by: [$end],
-                takes: $bench->knots(new Overhand(), $bench->overhand([$end]), [$end]),
-                marks: [$knot],
-                knot: (new Overhand())->word(),
-                lesson: (new Overhand())->word(),
+                stint: new Stint(
+                    moves: [Move::knot((new Overhand())->word())],
+                    knot: (new Overhand())->word(),
+                    takes: $bench->knots(new Overhand(), $bench->overhand([$end]), [$end]),
+                ),
+                grip: new Grip(role: 'cord', by: [$end]),
+                spot: new Spot(marks: [$knot]),
+                advice: new Advice(lesson: (new Overhand())->word()),
             );
         }
 
@@ -151,13 +171,12 @@ final readonly class Elastic extends ClosingSequence
     private function covers(Landmark $knot): array
     {
         return array_map(static fn (string $cover): Act => new Act(
-            Does::Cover,
+            ActKind::Cover,
             Part::Ends,
             new Message('crimp-cover', ['cover' => $cover]),
-            things: [$cover],
-            marks: [$knot],
-            tools: [Tool::Pliers],
-            lesson: 'cover',
+            stint: new Stint(things: [$cover]),
+            spot: new Spot(marks: [$knot]),
+            advice: new Advice(tools: [Tool::Pliers], lesson: 'cover'),
         ), $this->covers);
     }
 
@@ -170,28 +189,31 @@ final readonly class Elastic extends ClosingSequence
         $word = (new Overhand())->word();
 
         return new Act(
-            Does::Tie,
+            ActKind::Tie,
             Part::Close,
             new Message('elastic-knot', ['count' => $times]),
-            [Move::knot($word, Side::Left), Move::knot($word, Side::Right), Move::knot($word, Side::Left)],
-            $times,
-            'cord',
-            by: $ends,
-            takes: [] === $ends ? [] : $bench->knots(
-                new Overhand(),
-                $bench->book->in(new Overhand(), $ends[0]->cord->material),
-                $ends,
-                $times,
+            stint: new Stint(
+                moves: [Move::knot($word, Side::Left), Move::knot($word, Side::Right), Move::knot($word, Side::Left)],
+                count: $times,
+                knot: $word,
+                takes: [] === $ends ? [] : $bench->knots(
+                    new Overhand(),
+                    $bench->book->in(new Overhand(), $ends[0]->cord->material),
+                    $ends,
+                    $times,
+                ),
             ),
-            makes: [$knot],
-            knot: $word,
-            looks: [
-                ...([] === $this->covers && null !== $hides
-                    ? [new Message('look-hole', ['bead' => $hides])]
-                    : []),
-                new Message('look-not-tight'),
-            ],
-            lesson: 'elastic',
+            grip: new Grip(role: 'cord', by: $ends),
+            spot: new Spot(makes: [$knot]),
+            advice: new Advice(
+                looks: [
+                    ...([] === $this->covers && null !== $hides
+                        ? [new Message('look-hole', ['bead' => $hides])]
+                        : []),
+                    new Message('look-not-tight'),
+                ],
+                lesson: 'elastic',
+            ),
         );
     }
 }

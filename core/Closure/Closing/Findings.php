@@ -7,23 +7,28 @@ namespace Rinkel\Core\Closure\Closing;
 use Rinkel\Core\Closure\EndFindings;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Kind\Square;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\Bench;
 use Rinkel\Core\Work\Cure;
-use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\EndCare;
 use Rinkel\Core\Work\Finish;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\How;
 use Rinkel\Core\Work\Landmark;
-use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\LooseEnds;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
 use Rinkel\Core\Work\Tool;
 
 /**
@@ -44,24 +49,24 @@ final readonly class Findings implements AtEnd, TiesBeyond
     /**
      * @param list<array{string, Finding}> $findings by name, from the body on
      * @param string|null                  $half     name of what is at the other end with its other half
-     * @param Tied|null                    $square   one of the square knots over the core that is tied back
+     * @param TiedKnot|null                $square   one of the square knots over the core that is tied back
      * @param int                          $over     how many of them
      */
     public function __construct(
         private array $findings,
         private ?string $half = null,
-        private ?Tied $square = null,
+        private ?TiedKnot $square = null,
         private int $over = 0,
     ) {}
 
-    public function beyond(): Beyond
+    public function beyond(): KnotsBeyondBody
     {
-        return new Beyond($this->over, $this->square, $this->findings[0][0] ?? $this->half ?? '');
+        return new KnotsBeyondBody($this->over, $this->square, $this->findings[0][0] ?? $this->half ?? '');
     }
 
     public function acts(Bench $bench, Outlet $at): array
     {
-        $ends = $at->carrying;
+        $ends = $at->ends->carrying;
         [$name, $first] = $this->findings[0] ?? [$this->half ?? '', null];
         if ('' === $name || [] === $ends) {
             return [];
@@ -71,17 +76,16 @@ final readonly class Findings implements AtEnd, TiesBeyond
         $acts = match (true) {
             $at->isLink => $this->linked($bench, $at, $name, $things, $edge),
             $at->isFolded => [new Act(
-                Does::Attach,
+                ActKind::Attach,
                 Part::Close,
                 new Message(
                     null === $first ? 'half-on-fold' : 'finding-on-fold',
                     ['finding' => $name, 'role' => End::rolesOf($ends)],
                 ),
-                role: $at->role(),
-                by: $ends,
-                things: $things,
-                makes: [$edge],
-                lesson: 'lark',
+                stint: new Stint(things: $things),
+                grip: new Grip(role: $at->role(), by: $ends),
+                spot: new Spot(makes: [$edge]),
+                advice: new Advice(lesson: 'lark'),
             )],
             FindingKind::CordEnd === $first?->kind => $this->gluedInto($at, $name, $first, $edge),
             null !== $first && EndFindings::isCrimp($first) => $this->crimped($at, $name, $edge),
@@ -106,13 +110,11 @@ final readonly class Findings implements AtEnd, TiesBeyond
     private static function hooked(string $key, string $finding, string $before, array $things): Act
     {
         return new Act(
-            Does::Attach,
+            ActKind::Attach,
             Part::Close,
             new Message($key, ['finding' => $finding, 'before' => $before]),
-            things: $things,
-            looks: [new Message('look-rings')],
-            tools: [Tool::Pliers],
-            lesson: 'ring',
+            stint: new Stint(things: $things),
+            advice: new Advice(looks: [new Message('look-rings')], tools: [Tool::Pliers], lesson: 'ring'),
         );
     }
 
@@ -127,17 +129,17 @@ final readonly class Findings implements AtEnd, TiesBeyond
     public function loose(Bench $bench, Outlet $at): array
     {
         $first = $this->findings[0][1] ?? null;
-        if ($at->isFolded || [] === $at->carrying || null === $first && null === $this->half) {
+        if ($at->isFolded || [] === $at->ends->carrying || null === $first && null === $this->half) {
             return [];
         }
-        foreach ($at->carrying as $end) {
+        foreach ($at->ends->carrying as $end) {
             $end->keep($bench->habits->hold(true)->millimetres);
         }
         if (null !== $first && EndFindings::isCrimp($first) && !$at->isLink) {
             return [];
         }
 
-        return [new Loose($at->carrying, $at->isLink
+        return [new LooseEnds($at->ends->carrying, $at->isLink
             ? Landmark::of('link-knot', null, $at->side())
             : Landmark::of('tied-back', $this->findings[0][0] ?? $this->half, $at->side()))];
     }
@@ -149,46 +151,55 @@ final readonly class Findings implements AtEnd, TiesBeyond
      */
     private function gluedInto(Outlet $at, string $name, Finding $into, Landmark $edge): array
     {
-        $ends = $at->carrying;
+        $ends = $at->ends->carrying;
         $deep = $into->length->times(self::DEEP);
         $said = ['finding' => $name, 'count' => \count($ends), 'role' => End::rolesOf($ends)];
 
         return [
             new Act(
-                Does::Trim,
+                ActKind::Trim,
                 Part::Close,
                 new Message('trim-into', $said + ['leaves' => $deep->plus($at->bare), 'from' => $at->edge]),
-                role: $at->role(),
-                marks: [$at->edge],
-                sizes: ['leaves' => $deep, 'reach' => $deep->plus($at->bare)],
-                ends: $ends,
-                tools: [Tool::Scissors],
+                grip: new Grip(role: $at->role()),
+                care: new EndCare(ends: $ends),
+                spot: new Spot(
+                    marks: [$at->edge],
+                    sizes: ['leaves' => $deep, 'reach' => $deep->plus($at->bare)],
+                ),
+                advice: new Advice(tools: [Tool::Scissors]),
             ),
             new Act(
-                Does::Secure,
+                ActKind::Secure,
                 Part::Close,
                 new Message('glue-into', $said),
-                role: $at->role(),
-                ends: $ends,
-                how: How::Glue,
-                looks: [new Message('look-glue')],
-                tools: [Tool::Glue],
-                lesson: 'glue',
+                grip: new Grip(role: $at->role()),
+                care: new EndCare(ends: $ends, how: How::Glue),
+                advice: new Advice(looks: [new Message('look-glue')], tools: [Tool::Glue], lesson: 'glue'),
             ),
-            new Act(
-                Does::Attach,
-                Part::Close,
-                new Message('push-into', $said + ['from' => $at->edge]),
-                role: $at->role(),
-                by: $ends,
-                things: [$name],
-                marks: [$at->edge],
-                makes: [$edge],
-                endsAs: array_fill_keys(array_map(static fn (End $end): string => $end->id, $ends), 'attached'),
-                lesson: 'fold-over',
-            ),
+            self::pushed($at, $name, $said, $edge),
             Finish::wait(Cure::End, Part::Close),
         ];
+    }
+
+    /**
+     * @param array<string, int|string> $said of its sentence
+     */
+    private static function pushed(Outlet $at, string $name, array $said, Landmark $edge): Act
+    {
+        $ends = $at->ends->carrying;
+
+        return new Act(
+            ActKind::Attach,
+            Part::Close,
+            new Message('push-into', $said + ['from' => $at->edge]),
+            stint: new Stint(things: [$name]),
+            grip: new Grip(role: $at->role(), by: $ends),
+            care: new EndCare(
+                endsAs: array_fill_keys(array_map(static fn (End $end): string => $end->id, $ends), 'attached'),
+            ),
+            spot: new Spot(marks: [$at->edge], makes: [$edge]),
+            advice: new Advice(lesson: 'fold-over'),
+        );
     }
 
     /**
@@ -196,12 +207,12 @@ final readonly class Findings implements AtEnd, TiesBeyond
      */
     private function crimped(Outlet $at, string $name, Landmark $edge): array
     {
-        $ends = $at->carrying;
+        $ends = $at->ends->carrying;
         $hidden = array_fill_keys(array_map(static fn (End $end): string => $end->id, $ends), 'attached');
 
         return [
             new Act(
-                Does::Attach,
+                ActKind::Attach,
                 Part::Close,
                 new Message('crimp', [
                     'finding' => $name,
@@ -209,29 +220,27 @@ final readonly class Findings implements AtEnd, TiesBeyond
                     'role' => End::rolesOf($ends),
                     'from' => $at->edge,
                 ]),
-                role: $at->role(),
-                by: $ends,
-                things: [$name],
-                marks: [$at->edge],
-                makes: [$edge],
-                endsAs: $hidden,
-                looks: [
-                    ...($at->isStart || 'strand' !== $at->role() ? [] : [new Message('look-straighten')]),
-                    new Message('look-crimp'),
-                ],
-                tools: [Tool::Pliers],
-                lesson: 'fold-over',
+                stint: new Stint(things: [$name]),
+                grip: new Grip(role: $at->role(), by: $ends),
+                care: new EndCare(endsAs: $hidden),
+                spot: new Spot(marks: [$at->edge], makes: [$edge]),
+                advice: new Advice(
+                    looks: [
+                        ...($at->isStart || 'strand' !== $at->role() ? [] : [new Message('look-straighten')]),
+                        new Message('look-crimp'),
+                    ],
+                    tools: [Tool::Pliers],
+                    lesson: 'fold-over',
+                ),
             ),
             new Act(
-                Does::Trim,
+                ActKind::Trim,
                 Part::Close,
                 new Message('trim-crimped', ['finding' => $name, 'count' => \count($ends)]),
-                role: $at->role(),
-                marks: [$edge],
-                sizes: ['leaves' => Length::zero()],
-                ends: $ends,
-                tools: [Tool::Scissors],
-                lesson: 'fold-over',
+                grip: new Grip(role: $at->role()),
+                care: new EndCare(ends: $ends),
+                spot: new Spot(marks: [$edge], sizes: ['leaves' => Length::zero()]),
+                advice: new Advice(tools: [Tool::Scissors], lesson: 'fold-over'),
             ),
         ];
     }
@@ -243,7 +252,7 @@ final readonly class Findings implements AtEnd, TiesBeyond
      */
     private function tied(Bench $bench, Outlet $at, string $name, array $things, Landmark $edge): array
     {
-        $ends = $at->carrying;
+        $ends = $at->ends->carrying;
         if ([] === $ends) {
             return [];
         }
@@ -272,29 +281,28 @@ final readonly class Findings implements AtEnd, TiesBeyond
      */
     private static function threaded(Outlet $at, string $name, array $things, Landmark $edge): Act
     {
-        $ends = $at->carrying;
+        $ends = $at->ends->carrying;
 
         return new Act(
-            Does::Attach,
+            ActKind::Attach,
             Part::Close,
             new Message(
                 [] === $things ? 'half-threaded' : 'finding-threaded',
                 ['finding' => $name, 'count' => \count($ends), 'role' => End::rolesOf($ends)],
             ),
-            role: $at->role(),
-            by: $ends,
-            things: $things,
-            makes: [$edge],
-            lesson: 'ring',
+            stint: new Stint(things: $things),
+            grip: new Grip(role: $at->role(), by: $ends),
+            spot: new Spot(makes: [$edge]),
+            advice: new Advice(lesson: 'ring'),
         );
     }
 
     private function tiedBack(Bench $bench, Outlet $at, string $name, Length $over): Act
     {
-        $ends = $at->carrying;
+        $ends = $at->ends->carrying;
 
         return new Act(
-            Does::Tie,
+            ActKind::Tie,
             Part::Close,
             new Message('tied-back', [
                 'finding' => $name,
@@ -306,25 +314,27 @@ final readonly class Findings implements AtEnd, TiesBeyond
                 'over' => $over,
                 'overs' => $over->isZero() ? 'no' : 'yes',
             ]),
-            [Move::knot((new Overhand())->word())],
-            role: $at->role(),
-            by: $ends,
-            takes: $bench->knots(
-                new Overhand(),
-                $bench->overhand($ends, 2),
-                $ends,
-                2.0,
-                self::AROUND * $ends[0]->cord->material->round()->millimetres + 2 * $over->millimetres,
+            stint: new Stint(
+                moves: [Move::knot((new Overhand())->word())],
+                knot: (new Overhand())->word(),
+                takes: $bench->knots(
+                    new Overhand(),
+                    $bench->overhand($ends, 2),
+                    $ends,
+                    2.0,
+                    self::AROUND * $ends[0]->cord->material->round()->millimetres + 2 * $over->millimetres,
+                ),
             ),
-            marks: [$at->edge],
-            makes: [Landmark::of('tied-back', $name, $at->side())],
-            sizes: [
-                ...($at->bare->isZero() ? [] : ['distance' => $at->bare]),
-                ...($over->isZero() ? [] : ['over' => $over]),
-            ],
-            knot: (new Overhand())->word(),
-            looks: [new Message('look-tied-back')],
-            lesson: 'fastened',
+            grip: new Grip(role: $at->role(), by: $ends),
+            spot: new Spot(
+                marks: [$at->edge],
+                makes: [Landmark::of('tied-back', $name, $at->side())],
+                sizes: [
+                    ...($at->bare->isZero() ? [] : ['distance' => $at->bare]),
+                    ...($over->isZero() ? [] : ['over' => $over]),
+                ],
+            ),
+            advice: new Advice(looks: [new Message('look-tied-back')], lesson: 'fastened'),
         );
     }
 
@@ -337,21 +347,19 @@ final readonly class Findings implements AtEnd, TiesBeyond
      */
     private function linked(Bench $bench, Outlet $at, string $name, array $things, Landmark $edge): array
     {
-        $ends = $at->carrying;
+        $ends = $at->ends->carrying;
 
         return [
             new Act(
-                Does::Attach,
+                ActKind::Attach,
                 Part::Close,
                 new Message(
                     [] === $things ? 'half-on-link' : 'finding-on-link',
                     ['finding' => $name, 'side' => $at->side()],
                 ),
-                things: $things,
-                makes: [$edge],
-                looks: [new Message('look-rings')],
-                tools: [Tool::Pliers],
-                lesson: 'ring',
+                stint: new Stint(things: $things),
+                spot: new Spot(makes: [$edge]),
+                advice: new Advice(looks: [new Message('look-rings')], tools: [Tool::Pliers], lesson: 'ring'),
             ),
             ...(new LinkKnot())->acts($bench, $at),
         ];

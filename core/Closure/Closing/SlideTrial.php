@@ -7,12 +7,15 @@ namespace Rinkel\Core\Closure\Closing;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\Bench;
-use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Outlet;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spot;
 use Rinkel\Core\Work\Tool;
 
 /**
@@ -29,26 +32,23 @@ final class SlideTrial
         $distance = $gap->plus($start->bare)->plus($finish->bare);
 
         return new Act(
-            Does::Pass,
+            ActKind::Pass,
             Part::Slider,
             new Message('cross-tails', ['gap' => $distance, 'start' => $start->edge, 'finish' => $finish->edge]),
-            through: $running,
-            marks: [$start->edge, $finish->edge],
-            sizes: ['distance' => $distance],
-            tools: [Tool::Clip],
-            lesson: 'slider',
+            grip: new Grip(through: $running),
+            spot: new Spot(marks: [$start->edge, $finish->edge], sizes: ['distance' => $distance]),
+            advice: new Advice(tools: [Tool::Clip], lesson: 'slider'),
         );
     }
 
     public static function opens(Bench $bench, Landmark $slider, Part $part = Part::Trial): Act
     {
         return new Act(
-            Does::Try,
+            ActKind::Try,
             $part,
             new Message('try-slider', ['opens' => $bench->opens]),
-            marks: [$slider],
-            sizes: ['opens' => $bench->opens],
-            looks: [new Message('look-glides')],
+            spot: new Spot(marks: [$slider], sizes: ['opens' => $bench->opens]),
+            advice: new Advice(looks: [new Message('look-glides')]),
         );
     }
 }

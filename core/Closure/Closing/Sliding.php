@@ -6,21 +6,25 @@ namespace Rinkel\Core\Closure\Closing;
 
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Kind\Square;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Material\Cord as Material;
 use Rinkel\Core\Material\Ending as Safe;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Acting;
+use Rinkel\Core\Work\ActingEnd;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\Bench;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Habits;
 use Rinkel\Core\Work\Landmark;
-use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\LooseEnds;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\WorkCord;
 
@@ -34,13 +38,13 @@ use Rinkel\Core\Work\WorkCord;
 final readonly class Sliding extends ClosingSequence
 {
     /**
-     * @param Tied   $knot  one square knot over both tails
-     * @param Length $gap   between the body's ends when it is shut
-     * @param bool   $glued whether glue on what it runs on is wished
+     * @param TiedKnot $knot  one square knot over both tails
+     * @param Length   $gap   between the body's ends when it is shut
+     * @param bool     $glued whether glue on what it runs on is wished
      */
     public function __construct(
         private Material $cord,
-        private Tied $knot,
+        private TiedKnot $knot,
         private int $knots,
         private Length $gap,
         private Stops $stops,
@@ -55,7 +59,7 @@ final readonly class Sliding extends ClosingSequence
         $left = $this->workingEnds($bench, $start, $finish);
         $slider = $bench->cord('slider', Task::Slider, $this->cord, true);
         $made = ['body', 'trial', 'working ends'];
-        $stopsFirst = $bench->habits->stops->isFirst();
+        $stopsFirst = $bench->habits->order->stops->isFirst();
         $bench->write(
             'slider',
             $this->slider($bench, $slider, $start, $finish),
@@ -81,52 +85,51 @@ final readonly class Sliding extends ClosingSequence
     private function slider(Bench $bench, WorkCord $slider, Outlet $start, Outlet $finish): array
     {
         $running = [...$start->tails(), ...$finish->tails()];
-        $side = $bench->habits->side;
+        $side = $bench->habits->tying->side;
         $word = (new Square())->word();
 
         return [
             SlideTrial::crossed($running, $start, $finish, $this->gap),
             new Act(
-                Does::Tie,
+                ActKind::Tie,
                 Part::Slider,
                 new Message('slider', ['count' => $this->knots, 'tails' => \count($running)]),
-                [Move::half($word, $side), Move::half($word, $side->other())],
-                2 * $this->knots,
-                'slider',
-                Acting::Both,
-                by: $slider->ends(),
-                around: $running,
-                takes: $bench->knots(new Square(), $this->knot, $slider->ends(), $this->knots),
-                makes: [Landmark::of('slider-edge')],
-                knot: $word,
-                looks: [new Message('look-snug')],
-                lesson: 'slider',
+                stint: new Stint(
+                    moves: [Move::half($word, $side), Move::half($word, $side->other())],
+                    count: 2 * $this->knots,
+                    knot: $word,
+                    takes: $bench->knots(new Square(), $this->knot, $slider->ends(), $this->knots),
+                ),
+                grip: new Grip(role: 'slider', acting: ActingEnd::Both, by: $slider->ends(), around: $running),
+                spot: new Spot(makes: [Landmark::of('slider-edge')]),
+                advice: new Advice(looks: [new Message('look-snug')], lesson: 'slider'),
             ),
         ];
     }
 
-    private function ownEnds(Bench $bench, WorkCord $slider): Loose
+    private function ownEnds(Bench $bench, WorkCord $slider): LooseEnds
     {
         foreach ($slider->ends() as $end) {
             $end->keep(Habits::SLIDER);
         }
         if ($this->glued || Safe::Singe === $bench->habits->ending($this->cord->fibre)) {
-            return new Loose($slider->ends(), Landmark::of('slider-edge'));
+            return new LooseEnds($slider->ends(), Landmark::of('slider-edge'));
         }
         $behind = Landmark::of('slider-knot');
         $bench->write('slid', [new Act(
-            Does::Tie,
+            ActKind::Tie,
             Part::Slider,
             new Message('slider-behind'),
-            [Move::knot((new Overhand())->word())],
-            role: 'slider',
-            by: $slider->ends(),
-            takes: $bench->knots(new Overhand(), $bench->overhand([$slider->a, $slider->b]), $slider->ends()),
-            makes: [$behind],
-            knot: (new Overhand())->word(),
-            lesson: 'together',
+            stint: new Stint(
+                moves: [Move::knot((new Overhand())->word())],
+                knot: (new Overhand())->word(),
+                takes: $bench->knots(new Overhand(), $bench->overhand([$slider->a, $slider->b]), $slider->ends()),
+            ),
+            grip: new Grip(role: 'slider', by: $slider->ends()),
+            spot: new Spot(makes: [$behind]),
+            advice: new Advice(lesson: 'together'),
         )]);
 
-        return new Loose($slider->ends(), $behind);
+        return new LooseEnds($slider->ends(), $behind);
     }
 }

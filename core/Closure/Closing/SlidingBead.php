@@ -6,11 +6,15 @@ namespace Rinkel\Core\Closure\Closing;
 
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\Bench;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Outlet;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
 use Rinkel\Core\Work\Tool;
 
 /**
@@ -33,29 +37,26 @@ final readonly class SlidingBead extends ClosingSequence
         $bead = Landmark::of('slide-bead', $this->bead);
         $bench->write('slider', [
             new Act(
-                Does::Pass,
+                ActKind::Pass,
                 Part::Slider,
                 new Message('slide-bead', [
                     'bead' => $this->bead,
                     'count' => \count($running),
                 ]),
-                through: $running,
-                things: [$this->bead],
-                marks: [$start->edge, $finish->edge],
-                makes: [$bead],
-                tools: [Tool::Needle],
-                lesson: 'slide bead',
+                stint: new Stint(things: [$this->bead]),
+                grip: new Grip(through: $running),
+                spot: new Spot(marks: [$start->edge, $finish->edge], makes: [$bead]),
+                advice: new Advice(tools: [Tool::Needle], lesson: 'slide bead'),
             ),
             new Act(
-                Does::Try,
+                ActKind::Try,
                 Part::Trial,
                 new Message('try-bead', [
                     'bead' => $this->bead,
                     'opens' => $bench->opens,
                     'place' => $bench->place->value,
                 ]),
-                marks: [$bead],
-                sizes: ['opens' => $bench->opens],
+                spot: new Spot(marks: [$bead], sizes: ['opens' => $bench->opens]),
             ),
         ], ['body', 'trial', 'working ends']);
         $bench->write(

@@ -6,20 +6,24 @@ namespace Rinkel\Core\Closure\Closing;
 
 use Rinkel\Core\Closure\Tails;
 use Rinkel\Core\Knot\Kind\Overhand;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\Bench;
-use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\EndUse;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
-use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\LooseEnds;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
 use Rinkel\Core\Work\Part;
-use Rinkel\Core\Work\Spent;
-use Rinkel\Core\Work\Strung;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
+use Rinkel\Core\Work\StrungBead;
 
 /**
  * What stops the tails of a slider: a knot of all cords of a side or of each, all alike or each a little further out; a
@@ -29,14 +33,14 @@ final readonly class Stops
 {
     /**
      * @param Length      $tail   from the body's end to the stop
-     * @param Tied        $knot   that stops an end
+     * @param TiedKnot    $knot   that stops an end
      * @param Length      $stays  of a plain tail beyond its last knot
-     * @param Length      $bead   how long the bead is that it carries, nought without one
+     * @param Length      $bead   how long the bead is that it carries, zero without one
      * @param string|null $slides the bead that they are tied against
      */
     public function __construct(
         private Length $tail,
-        private Tied $knot,
+        private TiedKnot $knot,
         private ?Tails $tails,
         private Length $stays,
         private Length $bead,
@@ -57,43 +61,8 @@ final readonly class Stops
     public function acts(Bench $bench, Outlet $at): array
     {
         $acts = [];
-        $kind = $this->tails->knot ?? new Overhand();
         foreach ($this->groups($at) as $i => $ends) {
-            $distance = $at->from($this->tail->plus($this->further($i)));
-            $acts[] = new Act(
-                Does::Stop,
-                Part::Stop,
-                new Message(null === $this->slides ? 'stop' : 'stop-against', [
-                    'bead' => (string) $this->slides,
-                    'ends' => \count($ends),
-                    'count' => 1,
-                    'knot' => $kind->word(),
-                    'turns' => $this->tails->turns ?? $kind->usualTurns() ?? 0,
-                    'side' => $at->side(),
-                    'number' => $this->isEach($at) ? $i + 1 : 0,
-                    'of' => \count($at->tails()),
-                    'distance' => $distance,
-                    'from' => $at->edge,
-                ]),
-                [Move::knot($kind->word())],
-                role: $at->role(),
-                by: $ends,
-                takes: $bench->knots(
-                    $kind,
-                    $this->knot,
-                    $ends,
-                    1.0,
-                    $this->tail->plus($this->further($i))->millimetres,
-                ),
-                marks: [$at->edge],
-                makes: [$this->stop($at, $i)],
-                sizes: ['distance' => $distance],
-                knot: $kind->word(),
-                looks: \count($ends) > 1
-                    ? [new Message('look-strands'), new Message('look-place')]
-                    : [new Message('look-place')],
-                lesson: \count($ends) > 1 && $kind instanceof Overhand ? 'together' : $kind->word(),
-            );
+            $acts[] = $this->one($bench, $at, $i, $ends);
             array_push($acts, ...$this->beaded($bench, $at, $i, $ends));
         }
 
@@ -101,7 +70,45 @@ final readonly class Stops
     }
 
     /**
-     * @return list<Loose>
+     * @param list<End> $ends that tie it
+     */
+    private function one(Bench $bench, Outlet $at, int $i, array $ends): Act
+    {
+        $kind = $this->tails->knot ?? new Overhand();
+        $far = $this->tail->plus($this->further($i));
+        $distance = $at->from($far);
+
+        return new Act(
+            ActKind::Stop,
+            Part::Stop,
+            new Message(null === $this->slides ? 'stop' : 'stop-against', [
+                'bead' => (string) $this->slides,
+                'ends' => \count($ends),
+                'count' => 1,
+                'knot' => $kind->word(),
+                'turns' => $this->tails->turns ?? $kind->usualTurns() ?? 0,
+                'side' => $at->side(),
+                'number' => $this->isEach($at) ? $i + 1 : 0,
+                'of' => \count($at->tails()),
+                'distance' => $distance,
+                'from' => $at->edge,
+            ]),
+            stint: new Stint(
+                moves: [Move::knot($kind->word())],
+                knot: $kind->word(),
+                takes: $bench->knots($kind, $this->knot, $ends, 1.0, $far->millimetres),
+            ),
+            grip: new Grip(role: $at->role(), by: $ends),
+            spot: new Spot(marks: [$at->edge], makes: [$this->stop($at, $i)], sizes: ['distance' => $distance]),
+            advice: new Advice(
+                looks: [...(\count($ends) > 1 ? [new Message('look-strands')] : []), new Message('look-place')],
+                lesson: \count($ends) > 1 && $kind instanceof Overhand ? 'together' : $kind->word(),
+            ),
+        );
+    }
+
+    /**
+     * @return list<LooseEnds>
      */
     public function loose(Bench $bench, Outlet $at): array
     {
@@ -116,7 +123,7 @@ final readonly class Stops
                     $bench->habits->hold(true)->minus($this->tail)->millimetres - $longest,
                 ));
             }
-            $groups[] = new Loose(
+            $groups[] = new LooseEnds(
                 $ends,
                 null === $this->bead() ? $this->stop($at, $i) : $this->tip($at, $i),
                 $this->left(),
@@ -148,32 +155,35 @@ final readonly class Stops
 
         return null === $name ? [] : [
             new Act(
-                Does::Stop,
+                ActKind::Stop,
                 Part::Stop,
                 new Message('bead-tip', [
                     'bead' => $name,
                     'side' => $at->side(),
                     'number' => $this->isEach($at) ? $i + 1 : 0,
                 ]),
-                array_map(static fn (): Move => Move::bead(new Strung($name)), $ends),
-                \count($ends),
-                by: $ends,
-                things: array_fill(0, \count($ends), $name),
-                takes: array_map(fn (End $end): Spent => Spent::straight($end, $this->bead->millimetres), $ends),
-                marks: [$this->stop($at, $i)],
-                lesson: 'overhand',
+                stint: new Stint(
+                    moves: array_map(static fn (): Move => Move::bead(new StrungBead($name)), $ends),
+                    count: \count($ends),
+                    things: array_fill(0, \count($ends), $name),
+                    takes: array_map(fn (End $end): EndUse => EndUse::straight($end, $this->bead->millimetres), $ends),
+                ),
+                grip: new Grip(by: $ends),
+                spot: new Spot(marks: [$this->stop($at, $i)]),
+                advice: new Advice(lesson: 'overhand'),
             ),
             new Act(
-                Does::Stop,
+                ActKind::Stop,
                 Part::Stop,
                 new Message('bead-held', ['bead' => $name, 'count' => \count($ends)]),
-                [Move::knot((new Overhand())->word())],
-                by: $ends,
-                takes: $bench->knots(new Overhand(), $bench->overhand($ends), $ends),
-                marks: [$this->stop($at, $i)],
-                makes: [$this->tip($at, $i)],
-                knot: (new Overhand())->word(),
-                lesson: 'overhand',
+                stint: new Stint(
+                    moves: [Move::knot((new Overhand())->word())],
+                    knot: (new Overhand())->word(),
+                    takes: $bench->knots(new Overhand(), $bench->overhand($ends), $ends),
+                ),
+                grip: new Grip(by: $ends),
+                spot: new Spot(marks: [$this->stop($at, $i)], makes: [$this->tip($at, $i)]),
+                advice: new Advice(lesson: 'overhand'),
             ),
         ];
     }

@@ -7,7 +7,7 @@ namespace Rinkel\Core\Closure\Closing;
 use Rinkel\Core\Closure\Tails;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Work\Bench;
-use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\LooseEnds;
 use Rinkel\Core\Work\Outlet;
 
 /**
@@ -43,6 +43,8 @@ final readonly class TieUp implements AtEnd
             $end->keep(max($bench->habits->hold(true)->millimetres, $left->millimetres));
         }
 
-        return [new Loose($at->tails(), $at->edge, $left, true === $this->tails?->frayed, $at->bare, Tails::frayed())];
+        return [
+            new LooseEnds($at->tails(), $at->edge, $left, true === $this->tails?->frayed, $at->bare, Tails::frayed()),
+        ];
     }
 }

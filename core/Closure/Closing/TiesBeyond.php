@@ -9,5 +9,5 @@ namespace Rinkel\Core\Closure\Closing;
  */
 interface TiesBeyond
 {
-    public function beyond(): Beyond;
+    public function beyond(): KnotsBeyondBody;
 }

@@ -6,10 +6,11 @@ namespace Rinkel\Core\Closure\Closing;
 
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\ActKind;
 use Rinkel\Core\Work\Bench;
-use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\Outlet;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spot;
 
 /**
  * A closure of two ends, each made for itself: where a piece begins at one, that is made before the body.
@@ -76,11 +77,10 @@ final readonly class TwoEnded extends ClosingSequence
             array_push($left, ...$end->loose($bench, $at));
         }
         $bench->write('closed', !$this->opens ? [] : [new Act(
-            Does::Try,
+            ActKind::Try,
             Part::Trial,
             new Message('try-closed', ['worn' => $bench->worn, 'place' => $bench->place->value]),
-            marks: [$start->edge, $finish->edge],
-            sizes: ['worn' => $bench->worn],
+            spot: new Spot(marks: [$start->edge, $finish->edge], sizes: ['worn' => $bench->worn]),
         )], ['end start', 'end finish']);
         $this->lastEnds($bench, $left, ['end start', 'end finish', 'closed']);
     }

@@ -10,7 +10,7 @@ use Rinkel\Core\Closure\Closing\Loop;
 use Rinkel\Core\Closure\EndForm;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Knot\Kind\Overhand;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
@@ -33,19 +33,19 @@ final readonly class CordLoop extends Bare
     private const FINGERS = 24.0;
 
     /**
-     * @param Length $needed opening inside that lets the other end through
-     * @param int    $loops  behind each other, each a further size for a button
-     * @param Tied   $first  the knot between the body and the loop
-     * @param bool   $laysIn whether soft working ends are laid into that
+     * @param Length   $needed opening inside that lets the other end through
+     * @param int      $loops  behind each other, each a further size for a button
+     * @param TiedKnot $first  the knot between the body and the loop
+     * @param bool     $laysIn whether soft working ends are laid into that
      */
     private function __construct(
         private Length $needed,
         private ?Length $flat,
         private Cord $cord,
-        private Tied $knot,
+        private TiedKnot $knot,
         private ?string $button,
         private int $loops,
-        private Tied $first,
+        private TiedKnot $first,
         private bool $laysIn,
     ) {}
 
@@ -54,17 +54,17 @@ final readonly class CordLoop extends Bare
      */
     public static function on(Site $site, EndForm $other, bool $isFolded): self
     {
-        $laysIn = $site->hasSoftEnds && !$isFolded && $site->ends->count > 1;
+        $laysIn = $site->footing->hasSoftEnds && !$isFolded && $site->ends->count > 1;
         $knot = $site->stop();
 
         return new self(
             self::needed($site, $other),
-            EndForm::Ties === $other ? null : $site->wish->tail,
+            EndForm::Ties === $other ? null : $site->wish->reach->tail,
             $site->ends->cord,
             $knot,
             EndForm::Button === $other ? Buttoned::on($site)->name : null,
-            EndForm::Button === $other ? $site->wish->loops : 1,
-            $laysIn ? $site->book->in(new Overhand(), $site->ends->cord, $site->together) : $knot,
+            EndForm::Button === $other ? $site->wish->loop->loops : 1,
+            $laysIn ? $site->book->in(new Overhand(), $site->ends->cord, $site->footing->together) : $knot,
             $laysIn,
         );
     }

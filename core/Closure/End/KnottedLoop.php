@@ -9,7 +9,7 @@ use Rinkel\Core\Closure\Closing\AtEnd;
 use Rinkel\Core\Closure\EndForm;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Knot\Kind\Overhand;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Remark\Step;
@@ -26,15 +26,15 @@ final readonly class KnottedLoop extends Bare
      */
     private function __construct(
         private Length $inside,
-        private Tied $knot,
+        private TiedKnot $knot,
         private Length $thick,
         private int $strands,
     ) {}
 
     public static function on(Site $site, EndForm $other): self
     {
-        $strands = max(1, intdiv($site->together + 1, 2));
-        $inside = EndForm::Ties === $other ? null : $site->wish->tail?->times(2);
+        $strands = max(1, intdiv($site->footing->together + 1, 2));
+        $inside = EndForm::Ties === $other ? null : $site->wish->reach->tail?->times(2);
 
         return new self(
             $inside ?? CordLoop::needed($site, $other),

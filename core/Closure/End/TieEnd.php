@@ -32,7 +32,7 @@ final readonly class TieEnd extends Bare
     public function atEnd(): AtEnd
     {
         $all = $this->tail()->plus($this->reach());
-        $tails = $this->site->wish->tails;
+        $tails = $this->site->wish->reach->tails;
 
         return new TieUp($all, $tails, null === $tails?->bead ? null : $this->site->stops($all));
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\ClosedRing;
-use Rinkel\Core\Closure\Closing\Glued;
+use Rinkel\Core\Closure\Closing\GluedEnds;
 use Rinkel\Core\Closure\Closure;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Measure\Length;
@@ -23,6 +23,10 @@ final readonly class Butted extends PermanentClosure
 
     public function on(Site $site): Closure
     {
-        return new ClosedRing($site->wish, $site->ends->cord, new Glued(null, Length::ofMillimetres(Habits::GLUED)));
+        return new ClosedRing(
+            $site->wish,
+            $site->ends->cord,
+            new GluedEnds(null, Length::ofMillimetres(Habits::GLUED)),
+        );
     }
 }

@@ -41,10 +41,10 @@ final readonly class KnottedElastic extends PermanentClosure
             $site->ends->cord,
             new Elastic(
                 array_column($covers, 0),
-                $site->wish->glued,
+                $site->wish->knot->glued,
                 Length::ofCentimetres(10),
                 $site->widest(),
-                $site->wish->plain,
+                $site->wish->knot->plain,
             ),
             true,
             covers: $covers,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Closure\Kind;
 
 use Rinkel\Core\Closure\ClosedRing;
-use Rinkel\Core\Closure\Closing\Glued;
+use Rinkel\Core\Closure\Closing\GluedEnds;
 use Rinkel\Core\Closure\Closure;
 use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\ClosureWish;
@@ -46,7 +46,7 @@ final readonly class Magnetic extends OpeningClosure
         return new ClosedRing(
             $site->wish,
             $site->ends->cord,
-            new Glued($magnet[0], Length::ofMillimetres(Habits::GLUED)),
+            new GluedEnds($magnet[0], Length::ofMillimetres(Habits::GLUED)),
             magnet: $magnet,
             bundle: $site->ends->bundle()->diameter(),
         );

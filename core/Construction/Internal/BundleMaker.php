@@ -8,7 +8,7 @@ use Rinkel\Core\Knot\Kind\HalfLeft;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Bundle;
@@ -76,7 +76,7 @@ final readonly class BundleMaker extends PartMaker
         $end = $this->piece->cord('end')->cord;
         if ($knots->kind instanceof Overhand) {
             $half = $this->book->around(new HalfLeft(), $this->bundle, $end);
-            $bound = new Tied($end->round()->times(2), $half->use->times(2), $half->width, $half->thickness);
+            $bound = new TiedKnot($end->round()->times(2), $half->use->times(2), $half->width, $half->thickness);
 
             return $this->tied(
                 $knots,

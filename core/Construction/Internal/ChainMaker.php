@@ -9,6 +9,8 @@ use Rinkel\Core\Knot\Lacing;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Line\Extent;
+use Rinkel\Core\Line\Mention;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
@@ -75,11 +77,13 @@ final readonly class ChainMaker extends PartMaker
             new Element(
                 ElementKind::Link,
                 $part->name,
-                $link->pitch(),
-                $link->width,
-                $link->wire()->plus($this->bare()->times(2)),
-                $uses,
-                $part->place(),
+                extent: new Extent(
+                    length: $link->pitch(),
+                    width: $link->width,
+                    thickness: $link->wire()->plus($this->bare()->times(2)),
+                ),
+                takes: $uses,
+                mention: new Mention(place: $part->place()),
             ),
         );
     }

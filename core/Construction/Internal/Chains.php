@@ -9,6 +9,7 @@ use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Material\CordRun;
+use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
@@ -57,6 +58,31 @@ final class Chains
         if (null === $link) {
             return [];
         }
+        $middle = [
+            'middle' => intdiv($count, 2) + 1,
+            'links' => $count,
+            'spare' => null !== $link->stock && $link->stock > $count ? 'yes' : 'no',
+        ];
+        $missing = null === $link->stock ? 0 : $count - $link->stock;
+
+        return [
+            0 === $count % 2
+                ? new Check('chain-no-middle', Severity::Hint, ['links' => $count])
+                : new Check('chain-middle', Severity::Hint, $middle),
+            ...($missing > 0 ? [new Check('chain-too-short', Severity::Warn, [
+                'links' => $count, 'stock' => $link->stock ?? 0, 'missing' => $missing,
+            ])] : []),
+            ...self::passing($draft, $link),
+        ];
+    }
+
+    /**
+     * The cords must go through a link together.
+     *
+     * @return list<Check>
+     */
+    private static function passing(Draft $draft, Finding $link): array
+    {
         $cords = [];
         foreach (array_diff_key($draft->piece->cords, ['slider' => 0]) as $use) {
             // A folded thread lies in it twice, a lace once on either side of the middle.
@@ -66,33 +92,9 @@ final class Chains
         }
         $short = [] === $cords ? null : (new Hole($link->inside))->shortfall($cords);
 
-        return [
-            0 === $count % 2 ? new Check('chain-no-middle', Severity::Hint, ['links' => $count]) : new Check(
-                'chain-middle',
-                Severity::Hint,
-                [
-                    'middle' => intdiv($count, 2) + 1,
-                    'links' => $count,
-                    'spare' => null !== $link->stock && $link->stock > $count ? 'yes' : 'no',
-                ],
-            ),
-            ...(null !== $link->stock && $link->stock < $count ? [
-                new Check(
-                    'chain-too-short',
-                    Severity::Warn,
-                    ['links' => $count, 'stock' => $link->stock, 'missing' => $count - $link->stock],
-                ),
-            ] : []),
-            ...(null !== $short && !$short->isZero() ? [
-                new Check(
-                    'lace-does-not-pass',
-                    Severity::Stop,
-                    [
-                        'inside' => $link->inside->written(Unit::Millimetre),
-                        'short' => $short->roundedUpTo(Length::ofMillimetres(0.1))->written(Unit::Millimetre),
-                    ],
-                ),
-            ] : []),
-        ];
+        return null === $short || $short->isZero() ? [] : [new Check('lace-does-not-pass', Severity::Stop, [
+            'inside' => $link->inside->written(Unit::Millimetre),
+            'short' => $short->roundedUpTo(Length::ofMillimetres(0.1))->written(Unit::Millimetre),
+        ])];
     }
 }

@@ -10,6 +10,7 @@ use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Line\Extent;
 use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Cord;
@@ -63,10 +64,8 @@ final readonly class CordMaker extends PartMaker
                         new Element(
                             ElementKind::Bare,
                             null,
-                            $shift,
-                            $this->bare(),
-                            $this->bare(),
-                            $this->along($shift, Length::zero()),
+                            extent: new Extent(length: $shift, width: $this->bare(), thickness: $this->bare()),
+                            takes: $this->along($shift, Length::zero()),
                         ),
                     ],
                 ),
@@ -140,7 +139,7 @@ final readonly class CordMaker extends PartMaker
     }
 
     /**
-     * Returns half of the first bead with the first knot, nought when the line lacks either.
+     * Returns half of the first bead with the first knot, zero when the line lacks either.
      */
     private function halfRepeat(Line $line): Length
     {
@@ -148,6 +147,8 @@ final readonly class CordMaker extends PartMaker
         $bead = array_values(array_filter($elements, static fn (Element $element): bool => $element->isBead()))[0] ?? null;
         $knot = array_values(array_filter($elements, static fn (Element $element): bool => null !== $element->knot))[0] ?? null;
 
-        return null === $bead || null === $knot ? Length::zero() : $bead->length->plus($knot->length)->times(0.5);
+        return null === $bead || null === $knot
+            ? Length::zero()
+            : $bead->extent->length->plus($knot->extent->length)->times(0.5);
     }
 }

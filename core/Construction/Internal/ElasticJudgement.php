@@ -36,7 +36,7 @@ final readonly class ElasticJudgement
 
         return array_values(array_filter([
             $cord->fibre->isElastic() ? null : new Check('not-elastic', Severity::Stop),
-            Fibre::ElasticClear === $cord->fibre && !$piece->closure->glued ? new Check(
+            Fibre::ElasticClear === $cord->fibre && !$piece->closure->knot->glued ? new Check(
                 'clear-elastic-wants-glue',
                 Severity::Warn,
             ) : null,
@@ -51,12 +51,6 @@ final readonly class ElasticJudgement
     private function hiding(): ?Check
     {
         $piece = $this->draft->piece;
-        $used = array_intersect_key($piece->beads, $this->draft->setting->beads());
-        $line = array_values(array_filter(
-            array_map(static fn (Element $element): ?string => $element->name, $this->draft->setting->elements),
-            static fn (?string $name): bool => null !== $name,
-        ));
-        $beside = array_intersect_key($used, array_flip([...\array_slice($line, 0, 1), ...\array_slice($line, -1)]));
         $knot = $piece->knots()->in(new Overhand(), $piece->cord('cord')->cord)->width;
         foreach ($piece->findings as $finding) {
             if (FindingKind::CrimpCover === $finding->kind) {
@@ -66,31 +60,51 @@ final readonly class ElasticJudgement
                 ]) : null;
             }
         }
-        $hole = Length::longest(
-            Length::zero(),
-            ...array_values(array_map(static fn (Bead $bead): Length => $bead->hole, $used)),
-        );
-
-        $there = Length::longest(
-            Length::zero(),
-            ...array_values(array_map(static fn (Bead $bead): Length => $bead->hole, $beside)),
-        );
-        if (!$knot->isLongerThan($hole) && $knot->isLongerThan($there)) {
-            foreach ($used as $name => $bead) {
-                if (!$knot->isLongerThan($bead->hole)) {
-                    return new Check('hole-not-at-knot', Severity::Hint, [
-                        'knot' => $knot->written(Unit::Millimetre),
-                        'bead' => (string) $name,
-                        'hole' => $bead->hole->written(Unit::Millimetre),
-                    ]);
-                }
-            }
-        }
+        $used = array_intersect_key($piece->beads, $this->draft->setting->beads());
+        $hole = self::largest($used);
 
         return $knot->isLongerThan($hole) ? new Check('knot-will-not-hide', Severity::Hint, [
             'knot' => $knot->written(Unit::Millimetre),
             'hole' => $hole->written(Unit::Millimetre),
-        ]) : null;
+        ]) : $this->elsewhere($knot, $used);
+    }
+
+    /**
+     * Returns which bead would hide the knot where those beside it do not.
+     *
+     * @param array<string, Bead> $used by name
+     */
+    private function elsewhere(Length $knot, array $used): ?Check
+    {
+        $line = array_values(array_filter(
+            array_map(static fn (Element $element): ?string => $element->name, $this->draft->setting->elements),
+            static fn (?string $name): bool => null !== $name,
+        ));
+        $beside = array_intersect_key($used, array_flip([...\array_slice($line, 0, 1), ...\array_slice($line, -1)]));
+        foreach ($knot->isLongerThan(self::largest($beside)) ? $used : [] as $name => $bead) {
+            if (!$knot->isLongerThan($bead->hole)) {
+                return new Check('hole-not-at-knot', Severity::Hint, [
+                    'knot' => $knot->written(Unit::Millimetre),
+                    'bead' => (string) $name,
+                    'hole' => $bead->hole->written(Unit::Millimetre),
+                ]);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Returns the largest hole.
+     *
+     * @param array<string, Bead> $beads
+     */
+    private static function largest(array $beads): Length
+    {
+        return Length::longest(
+            Length::zero(),
+            ...array_values(array_map(static fn (Bead $bead): Length => $bead->hole, $beads)),
+        );
     }
 
     /**

@@ -9,6 +9,9 @@ use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Plait;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\Extent;
+use Rinkel\Core\Line\Mention;
+use Rinkel\Core\Line\Seat;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\Braid;
@@ -77,12 +80,14 @@ final readonly class NetMaker extends PartMaker
         return [new Element(
             ElementKind::Braid,
             null,
-            $braid->length ?? Length::zero(),
-            $plait->width,
-            $plait->thickness,
-            ['mesh' => Take::straight($taken->times(0.5))],
-            $braid->place(),
-            stretches: null === $braid->length,
+            extent: new Extent(
+                length: $braid->length ?? Length::zero(),
+                width: $plait->width,
+                thickness: $plait->thickness,
+                stretches: null === $braid->length,
+            ),
+            takes: ['mesh' => Take::straight($taken->times(0.5))],
+            mention: new Mention(place: $braid->place()),
         )];
     }
 
@@ -97,15 +102,17 @@ final readonly class NetMaker extends PartMaker
         $row = new Element(
             ElementKind::Net,
             null,
-            Length::zero(),
-            $use->cord->round()->times(3),
-            $use->cord->round()->times(2),
-            [
+            extent: new Extent(
+                length: Length::zero(),
+                width: $use->cord->round()->times(3),
+                thickness: $use->cord->round()->times(2),
+            ),
+            takes: [
                 // From knot to knot, of which the knot has its own length in what it takes.
                 'mesh' => new Take(Length::longest(Length::zero(), $net->every->minus($knot->pitch)), $knot->use),
             ],
-            $net->place(),
-            hangs: true,
+            mention: new Mention(place: $net->place()),
+            seat: new Seat(hangs: true),
         );
 
         return array_fill(0, $net->rows, $row);
@@ -121,12 +128,14 @@ final readonly class NetMaker extends PartMaker
         return array_map(static fn (Element $element): Element => new Element(
             $element->kind,
             $element->name,
-            Length::zero(),
-            $element->width,
-            $element->thickness,
-            ['mesh' => Take::straight($element->length)],
-            $element->place,
-            hangs: true,
+            extent: new Extent(
+                length: Length::zero(),
+                width: $element->extent->width,
+                thickness: $element->extent->thickness,
+            ),
+            takes: ['mesh' => Take::straight($element->extent->length)],
+            mention: new Mention($element->mention->place),
+            seat: new Seat(hangs: true),
         ), $this->focal($focal));
     }
 }

@@ -52,7 +52,7 @@ abstract readonly class OnCore implements Construction
         $pairs = \count(array_diff_key($piece->cords, ['core' => 0, 'slider' => 0]));
 
         $strands = CoreHanging::strands($piece);
-        $all = true === $piece->closure->tails?->allCords ? 2 * $pairs : 0;
+        $all = true === $piece->closure->reach->tails?->allCords ? 2 * $pairs : 0;
 
         return $strands + $all === $core->count ? $core : new CordUse($core->cord, $strands + $all, $core->lay);
     }
@@ -61,6 +61,6 @@ abstract readonly class OnCore implements Construction
     {
         $core = $piece->cord('core');
 
-        return array_fill(0, Lane::Strand === $bead->lane ? 1 : $core->count, $core->cord);
+        return array_fill(0, Lane::Strand === $bead->seat->lane ? 1 : $core->count, $core->cord);
     }
 }

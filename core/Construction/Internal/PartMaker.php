@@ -7,13 +7,16 @@ namespace Rinkel\Core\Construction\Internal;
 use Rinkel\Core\Knot\Kind\Whip;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\KnotBook;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Knot\TyingContext;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Line\Extent;
 use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\Maker;
+use Rinkel\Core\Line\Mention;
+use Rinkel\Core\Line\Seat;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Finding;
@@ -171,25 +174,29 @@ abstract readonly class PartMaker implements Maker
     {
         $turn = $this->knot(new Knots(1, new Whip(), place: $binding->place()), false);
 
-        return array_fill(0, max(1, (int) ceil($binding->width->ratioTo($turn->length) - 1e-9)), $turn);
+        return array_fill(0, max(1, (int) ceil($binding->width->ratioTo($turn->extent->length) - 1e-9)), $turn);
     }
 
     /**
      * @param array<string, Take> $uses
      */
-    protected function tied(Knots $knots, Tied $tied, array $uses): Element
+    protected function tied(Knots $knots, TiedKnot $tied, array $uses): Element
     {
         return new Element(
             ElementKind::Knot,
             null,
-            $tied->pitch,
-            $tied->width,
-            $tied->thickness,
-            $uses,
-            $knots->place(),
-            wraps: null === $knots->kind->usualTurns() ? null : $knots->wraps ?? $knots->kind->usualTurns(),
+            extent: new Extent(
+                length: $tied->pitch,
+                width: $tied->width,
+                thickness: $tied->thickness,
+                raised: $tied->raised,
+            ),
+            takes: $uses,
+            mention: new Mention(
+                place: $knots->place(),
+                wraps: null === $knots->kind->usualTurns() ? null : $knots->wraps ?? $knots->kind->usualTurns(),
+            ),
             knot: $knots->kind,
-            raised: $tied->raised,
         );
     }
 
@@ -200,13 +207,10 @@ abstract readonly class PartMaker implements Maker
         return new Element(
             null === $letter ? ElementKind::Bead : ElementKind::Letter,
             $name,
-            $bead->length,
-            width: $bead->diameter,
-            thickness: $bead->diameter,
+            extent: new Extent(length: $bead->length, width: $bead->diameter, thickness: $bead->diameter),
             takes: $this->along($bead->length, Lane::Core === $lane ? $bead->diameter : Length::zero()),
-            place: $part->place(),
-            lane: $lane,
-            letter: $letter,
+            mention: new Mention(place: $part->place(), letter: $letter),
+            seat: new Seat(lane: $lane),
         );
     }
 
@@ -277,11 +281,9 @@ abstract readonly class PartMaker implements Maker
         return [new Element(
             ElementKind::Focal,
             $focal->name,
-            $length,
-            $width,
-            $bead->diameter ?? $this->bare(),
-            $uses,
-            $focal->place(),
+            extent: new Extent(length: $length, width: $width, thickness: $bead->diameter ?? $this->bare()),
+            takes: $uses,
+            mention: new Mention(place: $focal->place()),
         )];
     }
 
@@ -301,12 +303,14 @@ abstract readonly class PartMaker implements Maker
         return [new Element(
             ElementKind::Charm,
             $hang->name,
-            Length::zero(),
-            $bead->diameter ?? $finding->width ?? Length::zero(),
-            Length::zero(),
-            array_map(static fn (): Take => Take::none(), $this->along(Length::zero(), Length::zero())),
-            $hang->place(),
-            hangs: true,
+            extent: new Extent(
+                length: Length::zero(),
+                width: $bead->diameter ?? $finding->width ?? Length::zero(),
+                thickness: Length::zero(),
+            ),
+            takes: array_map(static fn (): Take => Take::none(), $this->along(Length::zero(), Length::zero())),
+            mention: new Mention(place: $hang->place()),
+            seat: new Seat(hangs: true),
         )];
     }
 
@@ -320,13 +324,15 @@ abstract readonly class PartMaker implements Maker
         return [new Element(
             ElementKind::Bare,
             null,
-            $length,
-            $this->bare(),
-            $this->bareThickness(),
-            $this->along($gap->fits() ? Length::ofMillimetres(1) : $length, Length::zero()),
-            $gap->place(),
-            stretches: $gap->fits(),
-            centres: $gap->centres,
+            extent: new Extent(
+                length: $length,
+                width: $this->bare(),
+                thickness: $this->bareThickness(),
+                stretches: $gap->fits(),
+                centres: $gap->centres,
+            ),
+            takes: $this->along($gap->fits() ? Length::ofMillimetres(1) : $length, Length::zero()),
+            mention: new Mention(place: $gap->place()),
         )];
     }
 }

@@ -7,7 +7,7 @@ namespace Rinkel\Core\Construction\Internal;
 use Rinkel\Core\Construction\RopeKnot;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Bundle;
@@ -62,7 +62,7 @@ final readonly class RopeMaker extends PartMaker
             $thread,
         );
         // The ropes lie flat side by side under it.
-        $flat = new Tied(
+        $flat = new TiedKnot(
             $tied->pitch,
             $tied->use,
             $this->bare(),

@@ -13,7 +13,10 @@ use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Exception\PartDoesNotSuit;
+use Rinkel\Core\Line\Extent;
 use Rinkel\Core\Line\Line;
+use Rinkel\Core\Line\Mention;
+use Rinkel\Core\Line\Seat;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Bundle as Cords;
@@ -70,12 +73,42 @@ final readonly class RowsMaker extends BandMaker
         $names = $swapped ? array_reverse($names) : $names;
         $beads = array_map(fn (string $name): Bead => $this->known($bundle, $name), $names);
         $pitch = $this->step($beads);
+        $across = $bundle->level ? self::touching($beads) : self::spacing($beads, $pitch);
+        $widths = array_map(static fn (Bead $bead): Length => $bead->diameter, $beads);
+        $thickest = Length::longest(...$widths);
+
+        return [new Element(
+            ElementKind::Rows,
+            null,
+            extent: new Extent(
+                length: $pitch,
+                width: $across->times($rows - 1)->plus($thickest),
+                thickness: $thickest,
+            ),
+            takes: ['core' => Take::straight($pitch), (string) array_key_first($this->pairs) => Take::knots(
+                $this->use($beads[0], $across, $pitch),
+            )],
+            mention: new Mention(place: $bundle->place()),
+            seat: new Seat(level: $bundle->level),
+            beside: array_map(fn (string $name): Element => $this->bead($bundle, $name, Lane::Strand), $names),
+        )];
+    }
+
+    /**
+     * Returns what a step of rows takes of each working cord.
+     *
+     * @param Bead   $beside that a cord runs past
+     * @param Length $across from row to row
+     * @param Length $pitch  of one step
+     */
+    private function use(Bead $beside, Length $across, Length $pitch): Length
+    {
+        $rows = $this->rows();
         $working = $this->pairs[(string) array_key_first($this->pairs)]->cord;
         $core = $this->piece->cord('core')->cord;
         $held = new Cords($core->round(), 0 === $rows % 2 ? 2 : 1);
         $use = $this->book->around(new HalfLeft(), $held, $working)->use;
         $hitch = $this->book->around(new HalfHitch(), new Cords($core->round(), 1), $working)->use;
-        $across = $bundle->level ? self::touching($beads) : self::spacing($beads, $pitch);
         // Out from the middle, a hitch around every further core on the way, and back to the middle of the next step.
         for ($row = 1; $row <= intdiv($rows - 1, 2); ++$row) {
             $use = $use->plus($hitch)->plus(
@@ -84,25 +117,12 @@ final readonly class RowsMaker extends BandMaker
         }
         if ($rows <= 2) {
             // Nothing is hitched: from one half knot it runs past its bead to the next.
-            $beside = $beads[0];
             $use = $use->plus(
                 Length::ofMillimetres(hypot($beside->length->millimetres, $beside->diameter->millimetres)),
             );
         }
-        $widths = array_map(static fn (Bead $bead): Length => $bead->diameter, $beads);
-        $thickest = Length::longest(...$widths);
 
-        return [new Element(
-            ElementKind::Rows,
-            null,
-            $pitch,
-            $across->times($rows - 1)->plus($thickest),
-            $thickest,
-            ['core' => Take::straight($pitch), (string) array_key_first($this->pairs) => Take::knots($use)],
-            $bundle->place(),
-            beside: array_map(fn (string $name): Element => $this->bead($bundle, $name, Lane::Strand), $names),
-            level: $bundle->level,
-        )];
+        return $use;
     }
 
     /**
@@ -204,7 +224,7 @@ final readonly class RowsMaker extends BandMaker
                 $ended[] = $this->last($open);
             }
             $ended[] = $element;
-            $open = ElementKind::Rows === $element->kind && !$element->level ? $element : null;
+            $open = ElementKind::Rows === $element->kind && !$element->seat->level ? $element : null;
         }
 
         return [$ended, $open];
@@ -226,12 +246,17 @@ final readonly class RowsMaker extends BandMaker
         return new Element(
             ElementKind::Bead,
             $bead->name,
-            $bead->length,
-            $step->width,
-            $bead->thickness,
-            ['core' => Take::straight($bead->length), $role => new Take($bead->length, $tied->use)],
-            $step->place,
-            Lane::Strand,
+            extent: new Extent(
+                length: $bead->extent->length,
+                width: $step->extent->width,
+                thickness: $bead->extent->thickness,
+            ),
+            takes: [
+                'core' => Take::straight($bead->extent->length),
+                $role => new Take($bead->extent->length, $tied->use),
+            ],
+            mention: new Mention($step->mention->place),
+            seat: new Seat(lane: Lane::Strand),
         );
     }
 }

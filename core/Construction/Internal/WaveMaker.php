@@ -10,6 +10,8 @@ use Rinkel\Core\Knot\TyingContext;
 use Rinkel\Core\Knot\WaveArm;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\Extent;
+use Rinkel\Core\Line\Mention;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Bundle;
@@ -68,16 +70,18 @@ final readonly class WaveMaker extends BandMaker
         return [new Element(
             ElementKind::Wave,
             null,
-            $sample->pitch ?? $arm->along($head->pitch),
-            $width,
-            Length::longest($round->diameter, $seed->diameter),
-            [
+            extent: new Extent(
+                length: $sample->pitch ?? $arm->along($head->pitch),
+                width: $width,
+                thickness: Length::longest($round->diameter, $seed->diameter),
+            ),
+            takes: [
                 'core' => Take::straight($arm->long($head->pitch)),
                 $role => null === $sample
                     ? new Take($arm->outside(), $head->use->times($arm->heads()))
                     : Take::knots($sample->use),
             ],
-            $wave->place(),
+            mention: new Mention(place: $wave->place()),
             beside: array_merge(...array_fill(0, 2 * $wave->steps, $step)),
         )];
     }

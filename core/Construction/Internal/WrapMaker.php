@@ -8,6 +8,9 @@ use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\Extent;
+use Rinkel\Core\Line\Mention;
+use Rinkel\Core\Line\Seat;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Node\BeadBundle;
@@ -65,11 +68,13 @@ final readonly class WrapMaker extends PartMaker
                 fn (string $name): Element => $this->bead($bundle, $name, 0 === $i ? Lane::Left : Lane::Right),
                 $names,
             );
-            $lengths[] = Length::sum(...array_map(static fn (Element $element): Length => $element->length, $run));
+            $lengths[] = Length::sum(
+                ...array_map(static fn (Element $element): Length => $element->extent->length, $run),
+            );
             array_push($beads, ...$run);
         }
         $length = Length::longest(...$lengths);
-        $widths = array_map(static fn (Element $element): Length => $element->width, $beads);
+        $widths = array_map(static fn (Element $element): Length => $element->extent->width, $beads);
         $widest = Length::longest(Length::zero(), ...$widths);
         // An eye: both ends bow out around the beads, longer than straight by the slack. Two arcs that stand apart by
         // the width d in their middle are about 2 d² / 3 A shorter along the piece than their length A.
@@ -81,13 +86,10 @@ final readonly class WrapMaker extends PartMaker
             new Element(
                 ElementKind::Beside,
                 null,
-                $along,
-                width: $widest->times(2),
-                thickness: $widest,
+                extent: new Extent(length: $along, width: $widest->times(2), thickness: $widest),
                 takes: $this->along($arc, Length::zero()),
-                place: $bundle->place(),
-                lane: Lane::Core,
-                letter: null,
+                mention: new Mention(place: $bundle->place(), letter: null),
+                seat: new Seat(lane: Lane::Core),
                 beside: $beads,
             ),
         ];

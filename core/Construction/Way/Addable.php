@@ -31,37 +31,43 @@ final class Addable
             if ($isBare || null === $chunk->fit && !$chunk->fills) {
                 continue;
             }
-            $takes = [];
-            foreach ($one as $element) {
-                foreach ($element->takes as $lane => $take) {
-                    $takes[$lane] = ($takes[$lane] ?? 0.0) + $take->total()->millimetres;
-                }
-            }
-            arsort($takes);
-            $longest = (string) array_key_first($takes);
-            // Of a cord whose two ends do different things an end is told by its lane.
-            $named = OnEnd::role($longest);
-            $role = isset($draft->piece->cords[$named]) ? $named : 'cord';
-            $length = Length::sum(...array_map(static fn (Element $element): Length => $element->length, $one));
-            if ($length->isZero() || !isset($draft->piece->cords[$role])) {
-                return null;
-            }
 
-            return new Message('look-more', [
-                'unit' => match (true) {
-                    1 !== \count($one) => 'repeat',
-                    ElementKind::Link === $one[0]->kind => 'link',
-                    null !== $one[0]->knot => 'knot',
-                    default => 'repeat',
-                },
-                'length' => $length,
-                'takes' => Length::ofMillimetres($takes[$longest]),
-                'role' => $role,
-                'end' => 'long' === $named ? 'long' : 'each',
-                'sides' => $bothWays ? 'yes' : 'no',
-            ]);
+            return self::said($draft, $one, $bothWays);
         }
 
         return null;
+    }
+
+    /**
+     * @param list<Element> $one knot, link or repeat that is added or undone
+     */
+    private static function said(Draft $draft, array $one, bool $bothWays): ?Message
+    {
+        $takes = [];
+        foreach ($one as $element) {
+            foreach ($element->takes as $lane => $take) {
+                $takes[$lane] = ($takes[$lane] ?? 0.0) + $take->total()->millimetres;
+            }
+        }
+        arsort($takes);
+        $longest = (string) array_key_first($takes);
+        // Of a cord whose two ends do different things an end is told by its lane.
+        $named = OnEnd::role($longest);
+        $role = isset($draft->piece->cords[$named]) ? $named : 'cord';
+        $length = Length::sum(...array_map(static fn (Element $element): Length => $element->extent->length, $one));
+
+        return $length->isZero() || !isset($draft->piece->cords[$role]) ? null : new Message('look-more', [
+            'unit' => match (true) {
+                1 !== \count($one) => 'repeat',
+                ElementKind::Link === $one[0]->kind => 'link',
+                null !== $one[0]->knot => 'knot',
+                default => 'repeat',
+            },
+            'length' => $length,
+            'takes' => Length::ofMillimetres($takes[$longest]),
+            'role' => $role,
+            'end' => 'long' === $named ? 'long' : 'each',
+            'sides' => $bothWays ? 'yes' : 'no',
+        ]);
     }
 }

@@ -17,18 +17,24 @@ use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Mirror;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\EndUse;
 use Rinkel\Core\Work\Finish;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Halving;
 use Rinkel\Core\Work\Joining;
 use Rinkel\Core\Work\Landmark;
-use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\LooseEnds;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\OutletEnds;
 use Rinkel\Core\Work\Part;
-use Rinkel\Core\Work\Spent;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
 use Rinkel\Core\Work\Stringing;
+use Rinkel\Core\Work\StrungBead;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
 use Rinkel\Core\Work\WorkCord;
@@ -157,7 +163,12 @@ class BandWay extends Way
         }
         $this->bench->write('body', \array_slice($acts, 0, -1));
         $this->bench->write('closing knot', [
-            new Act(Does::Turn, Part::Body, new Message('turn-down'), marks: $knot->marks),
+            new Act(
+                ActKind::Turn,
+                Part::Body,
+                new Message('turn-down'),
+                spot: new Spot(marks: $knot->spot->marks),
+            ),
             $knot,
         ], ['body', 'trial']);
         $this->comesFirst('closing knot');
@@ -198,7 +209,7 @@ class BandWay extends Way
     {
         $elements = $this->draft->setting->elements;
 
-        return $this->isClosedByKnot() ? $elements[\count($elements) - 1]->length : parent::toCome();
+        return $this->isClosedByKnot() ? $elements[\count($elements) - 1]->extent->length : parent::toCome();
     }
 
     /**
@@ -206,7 +217,8 @@ class BandWay extends Way
      */
     private function endsInTurn(): bool
     {
-        return Halving::InTurn === $this->draft->piece->habits->halves && $this->draft->isHalved() && !$this->inTurn()
+        return Halving::InTurn === $this->draft->piece->habits->order->halves && $this->draft->isHalved()
+            && !$this->inTurn()
             && !$this->draft->fastened->closing->takesAll();
     }
 
@@ -225,7 +237,7 @@ class BandWay extends Way
 
         $edge = $this->edges->brink(true)[0];
 
-        return [] === $tied ? [] : (new Finish($this->bench->habits))->of([new Loose($tied, $edge)]);
+        return [] === $tied ? [] : (new Finish($this->bench->habits))->of([new LooseEnds($tied, $edge)]);
     }
 
     /**
@@ -238,14 +250,15 @@ class BandWay extends Way
 
     protected function isStrung(Element $bead): bool
     {
-        return Stringing::Together === $this->draft->piece->habits->stringing && ElementKind::Focal !== $bead->kind
+        return Stringing::Together === $this->draft->piece->habits->order->stringing
+            && ElementKind::Focal !== $bead->kind
             && isset($this->draft->piece->beads[$bead->name])
-            && (Lane::Core === $bead->lane || Lane::Strand === $bead->lane && null !== $bead->strand);
+            && (Lane::Core === $bead->seat->lane || Lane::Strand === $bead->seat->lane && null !== $bead->seat->strand);
     }
 
     protected function beadKey(Element $bead): string
     {
-        return Lane::Core === $bead->lane && isset($this->draft->piece->beads[$bead->name])
+        return Lane::Core === $bead->seat->lane && isset($this->draft->piece->beads[$bead->name])
             ? 'bead-freed'
             : parent::beadKey($bead);
     }
@@ -257,7 +270,7 @@ class BandWay extends Way
      */
     protected function strandOf(Element $element, Element $bead, int $i): int
     {
-        return $bead->strand ?? 0;
+        return $bead->seat->strand ?? 0;
     }
 
     /**
@@ -279,7 +292,7 @@ class BandWay extends Way
         foreach ($all as $strand => $names) {
             $ends = 0 === $strand ? $cores : \array_slice($cores, $strand - 1, 1);
             $acts[] = new Act(
-                Does::String,
+                ActKind::String,
                 Part::Body,
                 new Message('string-all', [
                     'count' => \count($names),
@@ -287,13 +300,12 @@ class BandWay extends Way
                     'cores' => \count($cores),
                     'beads' => BeadRow::said($names),
                 ]),
-                role: 'core',
-                through: $ends,
-                things: $names,
-                takes: array_map(static fn (End $end): Spent => Spent::straight($end, 0.0), $ends),
-                looks: [new Message('look-strung')],
-                tools: [Tool::Pins],
-                half: $half->number,
+                stint: new Stint(
+                    things: $names,
+                    takes: array_map(static fn (End $end): EndUse => EndUse::straight($end, 0.0), $ends),
+                ),
+                grip: new Grip(role: 'core', through: $ends, half: $half->number),
+                advice: new Advice(looks: [new Message('look-strung')], tools: [Tool::Pins]),
             );
         }
 
@@ -322,14 +334,10 @@ class BandWay extends Way
         $isWhole = !$this->draft->isHalved() && !$this->isOutwards();
         [$left, $right] = [$this->lanes(1), $this->lanes($isWhole ? 0 : 2)];
         $carrying = [$left['core'], $right['core']];
-        $tied = [[], []];
-        foreach ($this->pairs as $role => $cords) {
-            $tied[1] = [...$tied[1], ...$right[$role]];
-            if (!$isWhole || \count($cords) > 1) {
-                $tied[0] = [...$tied[0], ...($isWhole ? self::ends($cords, true, false) : $left[$role])];
-            }
-        }
-        $working = [$isWhole ? $tied[1] : $tied[0], $tied[1]];
+        $tied = $this->tied($isWhole, $left, $right);
+        $working = $tied[$isWhole ? 1 : 0];
+        $others = $tied[1];
+        $ties = $this->joinsAll() || !$closing->joins($isFolded);
         $tied[0] = $this->endsInTurn() ? [] : $tied[0];
         $tied[1] = array_values(array_filter(
             $tied[1],
@@ -345,15 +353,38 @@ class BandWay extends Way
                 true,
                 $startEdge,
                 $startBare,
-                $carrying[0],
-                $tied[0],
-                $this->joinsAll() || !$closing->joins($isFolded) ? $working[0] : [],
-                $isFolded,
-                $isWhole && $closing->begins($isFolded),
-                inTurn: $this->inTurn(),
+                new OutletEnds($carrying[0], $tied[0], $ties ? $working : [], inTurn: $this->inTurn()),
+                isFolded: $isFolded,
+                isFirst: $isWhole && $closing->begins($isFolded),
             ),
-            new Outlet(false, $finishEdge, $finishBare, $carrying[1], $tied[1], $working[1], inTurn: $this->inTurn()),
+            new Outlet(
+                false,
+                $finishEdge,
+                $finishBare,
+                new OutletEnds($carrying[1], $tied[1], $others, inTurn: $this->inTurn()),
+            ),
         ];
+    }
+
+    /**
+     * Returns the ends that tied, those of the side where the piece begins first.
+     *
+     * @param array<string, list<End>> $left
+     * @param array<string, list<End>> $right
+     *
+     * @return array{list<End>, list<End>}
+     */
+    private function tied(bool $isWhole, array $left, array $right): array
+    {
+        $tied = [[], []];
+        foreach ($this->pairs as $role => $cords) {
+            $tied[1] = [...$tied[1], ...$right[$role]];
+            if (!$isWhole || \count($cords) > 1) {
+                $tied[0] = [...$tied[0], ...($isWhole ? self::ends($cords, true, false) : $left[$role])];
+            }
+        }
+
+        return $tied;
     }
 
     /**
@@ -366,7 +397,7 @@ class BandWay extends Way
 
         return !$isOuter || $this->draft->fastened->closing->takesAll() ? $takes : array_values(array_filter(
             $takes,
-            static fn (Spent $spent): bool => Task::Core === $spent->end->cord->task,
+            static fn (EndUse $spent): bool => Task::Core === $spent->end->cord->task,
         ));
     }
 
@@ -396,7 +427,7 @@ class BandWay extends Way
         $lanes = $this->lanesOf($run->half);
         $element = $run->element;
         $pair = (string) array_key_first($this->pairs);
-        $beside = match ($lane ?? $element->lane) {
+        $beside = match ($lane ?? $element->seat->lane) {
             Lane::Left => $lanes[OnEnd::of($pair, false)] ?? null,
             Lane::Right => $lanes[OnEnd::of($pair, true)] ?? null,
             default => null,
@@ -404,9 +435,9 @@ class BandWay extends Way
 
         return match (true) {
             null !== $beside => $beside,
-            Lane::Strand === $element->lane && null !== $element->strand => \array_slice(
+            Lane::Strand === $element->seat->lane && null !== $element->seat->strand => \array_slice(
                 $lanes['core'],
-                $element->strand - 1,
+                $element->seat->strand - 1,
                 1,
             ),
             default => $lanes['core'],
@@ -487,17 +518,16 @@ class BandWay extends Way
     protected function mounted(bool $isHung): array
     {
         return $isHung || !$this->isFolded() ? [] : [new Act(
-            Does::Fold,
+            ActKind::Fold,
             Part::Mount,
             new Message($this->joinsAll() ? 'fold-all' : 'fold-core', [
                 'count' => \count($this->cores),
                 'role' => 'core',
                 'working' => $this->pairNames()[0] ?? 'working',
             ]),
-            role: 'core',
-            by: self::ends($this->cores),
-            makes: [Landmark::of('fold')],
-            tools: [Tool::Clip],
+            grip: new Grip(role: 'core', by: self::ends($this->cores)),
+            spot: new Spot(makes: [Landmark::of('fold')]),
+            advice: new Advice(tools: [Tool::Clip]),
         )];
     }
 
@@ -509,17 +539,19 @@ class BandWay extends Way
     protected function joined(): array
     {
         $acts = [new Act(
-            Does::Pin,
+            ActKind::Pin,
             Part::Mount,
             new Message(match (true) {
                 $this->isFolded() => 'pin-folded',
                 $this->isOutwards() => 'pin-middle',
                 default => 'pin-core',
             }, ['count' => \count($this->cores)]),
-            role: 'core',
-            makes: $this->isFolded() ? [Landmark::of('mark')] : [],
-            marks: $this->isFolded() ? [] : [Landmark::of('mark')],
-            tools: [Tool::Board, Tool::Pins],
+            grip: new Grip(role: 'core'),
+            spot: new Spot(
+                marks: $this->isFolded() ? [] : [Landmark::of('mark')],
+                makes: $this->isFolded() ? [Landmark::of('mark')] : [],
+            ),
+            advice: new Advice(tools: [Tool::Board, Tool::Pins]),
         )];
         if ($this->joinsAll()) {
             return $acts;
@@ -542,20 +574,18 @@ class BandWay extends Way
         $beginsWithAll = Manner::Own === ($this->draft->setting->elements[0]->knot ?? null)?->manner();
         $by = $isApart ? self::ends($cords, false) : self::ends($cords);
         $acts = [new Act(
-            Does::Under,
+            ActKind::Under,
             Part::Mount,
             new Message(match (true) {
                 $isApart => 'under-apart',
                 $this->isOutwards() => 'under-two',
                 default => 'under',
             }, ['role' => $role]),
-            role: $role,
-            by: $by,
-            around: $this->lanes(0)['core'],
-            marks: [Landmark::of('mark')],
-            lesson: 'square',
+            grip: new Grip(role: $role, by: $by, around: $this->lanes(0)['core']),
+            spot: new Spot(marks: [Landmark::of('mark')]),
+            advice: new Advice(lesson: 'square'),
         )];
-        $isBound = Joining::Bound === $this->draft->piece->habits->joining && !$this->isOutwards();
+        $isBound = Joining::Bound === $this->draft->piece->habits->tying->joining && !$this->isOutwards();
         if (($isApart || $isBound) && !$beginsWithAll) {
             $acts[] = $this->bound($role, $by, Landmark::of('mark'), 0, $isApart);
         }
@@ -571,18 +601,17 @@ class BandWay extends Way
     private function bound(string $role, array $by, Landmark $at, int $half, bool $isApart = false): Act
     {
         return new Act(
-            Does::Tie,
+            ActKind::Tie,
             0 === $half ? Part::Mount : Part::Body,
             new Message($isApart ? 'anchor' : 'anchor-one', ['role' => $role]),
-            [Move::knot((new Overhand())->word())],
-            role: $role,
-            by: $by,
-            around: $this->lanesOf($half)['core'],
-            takes: [] === $by ? [] : $this->bench->knots(new Overhand(), $this->bench->overhand($by), $by),
-            marks: [$at],
-            knot: (new Overhand())->word(),
-            lesson: 'together',
-            half: $half,
+            stint: new Stint(
+                moves: [Move::knot((new Overhand())->word())],
+                knot: (new Overhand())->word(),
+                takes: [] === $by ? [] : $this->bench->knots(new Overhand(), $this->bench->overhand($by), $by),
+            ),
+            grip: new Grip(role: $role, by: $by, around: $this->lanesOf($half)['core'], half: $half),
+            spot: new Spot(marks: [$at]),
+            advice: new Advice(lesson: 'together'),
         );
     }
 
@@ -625,56 +654,69 @@ class BandWay extends Way
         $run = $this->at($middle);
         $finding = $run->element;
         $lanes = $this->lanes($half);
-        $use = ($finding->takes['core'] ?? null)?->knots->millimetres ?? 0.0;
-        $acts = [new Act(
-            Does::Hang,
-            Part::Body,
-            new Message(1 === $half ? 'hang-core' : 'hang-other', [
-                'count' => intdiv(\count($lanes['core']), 2),
-                'finding' => (string) $finding->name,
-                'role' => 'core',
-            ]),
-            1 === $half ? [Move::bead(new \Rinkel\Core\Work\Strung((string) $finding->name))] : [],
-            role: 'core',
-            by: $lanes['core'],
-            things: 1 === $half ? [(string) $finding->name] : [],
-            takes: array_map(fn (End $end): Spent => Spent::knots(
-                $end,
-                $use / 2,
-                $this->bench->made(new LarksHead(), $end->cord->material),
-            ), $lanes['core']),
-            adds: 1 === $half ? $finding->length : null,
-            what: $finding->word(),
-            makes: [Landmark::of('edge-of', $finding->name, $half)],
-            lesson: 'lark',
-            half: $half,
-        ), new Act(
-            Does::Pin,
+        $acts = [$this->hang($run, $lanes['core'], $half), new Act(
+            ActKind::Pin,
             Part::Body,
             new Message('pin-hung', ['finding' => (string) $finding->name, 'count' => \count($lanes['core'])]),
-            role: 'core',
-            marks: [Landmark::of('edge-of', $finding->name, $half)],
-            tools: [Tool::Board, Tool::Pins],
-            half: $half,
+            grip: new Grip(role: 'core', half: $half),
+            spot: new Spot(marks: [Landmark::of('edge-of', $finding->name, $half)]),
+            advice: new Advice(tools: [Tool::Board, Tool::Pins]),
         )];
         foreach ($this->pairs as $role => $cords) {
             $acts[] = new Act(
-                Does::Under,
+                ActKind::Under,
                 Part::Body,
                 new Message('under-hung', ['role' => (string) $role, 'finding' => (string) $finding->name]),
-                role: (string) $role,
-                by: $lanes[$role] ?? [],
-                around: $lanes['core'],
-                marks: [Landmark::of('edge-of', $finding->name, $half)],
-                lesson: 'square',
-                half: $half,
+                grip: new Grip(
+                    role: (string) $role,
+                    by: $lanes[$role] ?? [],
+                    around: $lanes['core'],
+                    half: $half,
+                ),
+                spot: new Spot(marks: [Landmark::of('edge-of', $finding->name, $half)]),
+                advice: new Advice(lesson: 'square'),
             );
-            if (Joining::Bound === $this->draft->piece->habits->joining) {
+            if (Joining::Bound === $this->draft->piece->habits->tying->joining) {
                 $edge = Landmark::of('edge-of', $finding->name, $half);
                 $acts[] = $this->bound((string) $role, $lanes[$role] ?? [], $edge, $half);
             }
         }
 
         return $acts;
+    }
+
+    /**
+     * Returns how cores are hung on the finding in the middle.
+     *
+     * @param list<End> $cores
+     */
+    private function hang(WorkRun $run, array $cores, int $half): Act
+    {
+        $finding = $run->element;
+        $use = ($finding->takes['core'] ?? null)?->knots->millimetres ?? 0.0;
+
+        return new Act(
+            ActKind::Hang,
+            Part::Body,
+            new Message(1 === $half ? 'hang-core' : 'hang-other', [
+                'count' => intdiv(\count($cores), 2),
+                'finding' => (string) $finding->name,
+                'role' => 'core',
+            ]),
+            stint: new Stint(
+                moves: 1 === $half ? [Move::bead(new StrungBead((string) $finding->name))] : [],
+                things: 1 === $half ? [(string) $finding->name] : [],
+                takes: array_map(fn (End $end): EndUse => EndUse::knots(
+                    $end,
+                    $use / 2,
+                    $this->bench->made(new LarksHead(), $end->cord->material),
+                ), $cores),
+                adds: 1 === $half ? $finding->extent->length : null,
+                what: $finding->word(),
+            ),
+            grip: new Grip(role: 'core', by: $cores, half: $half),
+            spot: new Spot(makes: [Landmark::of('edge-of', $finding->name, $half)]),
+            advice: new Advice(lesson: 'lark'),
+        );
     }
 }

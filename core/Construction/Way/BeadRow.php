@@ -18,9 +18,9 @@ final class BeadRow
      */
     public static function said(array $names, ?WorkRun $run = null): string
     {
-        if (null !== $run?->element->letter) {
+        if (null !== $run?->element->mention->letter) {
             return (string) $run->element->name.' '.implode(' ', array_map(
-                static fn (Element $element): string => (string) $element->letter,
+                static fn (Element $element): string => (string) $element->mention->letter,
                 $run->elements,
             ));
         }

@@ -10,14 +10,19 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Material\CordRun;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\End;
 use Rinkel\Core\Work\Finish;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
-use Rinkel\Core\Work\Loose;
+use Rinkel\Core\Work\LooseEnds;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\OutletEnds;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
 use Rinkel\Core\Work\WorkCord;
@@ -47,21 +52,22 @@ final class BraidedWay extends Way
         }
         $all = self::ends(array_merge(...array_values($this->groups)), true, $isFolded);
         $this->bench->write('mount', [new Act(
-            Does::Attach,
+            ActKind::Attach,
             Part::Mount,
             new Message($isFolded ? 'begin-braiding' : 'begin-braiding-apart', ['count' => \count($all)]),
-            $isFolded ? [] : [Move::knot((new Overhand())->word())],
-            $isFolded ? 1 : 2,
-            by: $all,
-            takes: $isFolded || [] === $all ? [] : $this->bench->knots(
-                new Overhand(),
-                $this->bench->overhand($all),
-                $all,
-                2.0,
+            stint: new Stint(
+                moves: $isFolded ? [] : [Move::knot((new Overhand())->word())],
+                count: $isFolded ? 1 : 2,
+                takes: $isFolded || [] === $all ? [] : $this->bench->knots(
+                    new Overhand(),
+                    $this->bench->overhand($all),
+                    $all,
+                    2.0,
+                ),
             ),
-            makes: [Landmark::of('first-link'), Landmark::of('first-knots')],
-            tools: [Tool::Board, Tool::Pins],
-            lesson: 'braid through links',
+            grip: new Grip(by: $all),
+            spot: new Spot(makes: [Landmark::of('first-link'), Landmark::of('first-knots')]),
+            advice: new Advice(tools: [Tool::Board, Tool::Pins], lesson: 'braid through links'),
         )], ['cords', 'end start']);
     }
 
@@ -77,10 +83,10 @@ final class BraidedWay extends Way
     {
         parent::body();
         $this->bench->write('body', [new Act(
-            Does::Unpin,
+            ActKind::Unpin,
             Part::Body,
             new Message('hairpins-off'),
-            marks: [Landmark::of('last-link')],
+            spot: new Spot(marks: [Landmark::of('last-link')]),
         )]);
     }
 
@@ -102,25 +108,20 @@ final class BraidedWay extends Way
         $this->last = Landmark::of('last-link');
 
         return [new Act(
-            Does::Braid,
+            ActKind::Braid,
             Part::Body,
             new Message('braid-links', ['count' => $run->count(), 'link' => (string) $run->element->name]),
-            [],
-            $run->count(),
-            'left',
-            by: array_merge(...array_values($this->lanes(0))),
-            things: array_fill(0, $run->count(), (string) $run->element->name),
-            takes: $this->taken($run),
-            adds: $run->length(),
-            what: $run->element->word(),
-            marks: [$from],
-            makes: [$this->last],
-            from: $run->from,
-            due: $run->due(),
-            at: $run->at,
-            along: $run->along(),
-            looks: [new Message('look-braid')],
-            lesson: 'braid through links',
+            stint: new Stint(
+                moves: [],
+                count: $run->count(),
+                things: array_fill(0, $run->count(), (string) $run->element->name),
+                takes: $this->taken($run),
+                adds: $run->length(),
+                what: $run->element->word(),
+            ),
+            grip: new Grip(role: 'left', by: array_merge(...array_values($this->lanes(0)))),
+            spot: $run->spot(marks: [$from], makes: [$this->last]),
+            advice: new Advice(looks: [new Message('look-braid')], lesson: 'braid through links'),
         )];
     }
 
@@ -135,7 +136,7 @@ final class BraidedWay extends Way
             }
             $this->bench->write(
                 'first ends',
-                (new Finish($this->bench->habits))->of([new Loose($tips, Landmark::of('first-knots'))]),
+                (new Finish($this->bench->habits))->of([new LooseEnds($tips, Landmark::of('first-knots'))]),
                 ['body', 'end finish', 'closed'],
             );
         }
@@ -146,12 +147,18 @@ final class BraidedWay extends Way
                 true,
                 Landmark::of('first-link'),
                 $this->edges->brink(true)[1],
-                $running,
+                ends: new OutletEnds(carrying: $running),
                 isFolded: true,
                 isFirst: true,
                 isLink: true,
             ),
-            new Outlet(false, Landmark::of('last-link'), $this->edges->brink(false)[1], $running, isLink: true),
+            new Outlet(
+                false,
+                Landmark::of('last-link'),
+                $this->edges->brink(false)[1],
+                ends: new OutletEnds(carrying: $running),
+                isLink: true,
+            ),
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction\Way;
 
 use Rinkel\Core\Closure\Kind\DoubleBarrel;
+use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Material\CordUse;
@@ -12,15 +13,21 @@ use Rinkel\Core\Material\Ending;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\Cure;
-use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\EndCare;
+use Rinkel\Core\Work\EndUse;
 use Rinkel\Core\Work\Finish;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\How;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\OutletEnds;
 use Rinkel\Core\Work\Part;
-use Rinkel\Core\Work\Spent;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
 use Rinkel\Core\Work\WorkCord;
@@ -61,13 +68,15 @@ final class BundleWay extends Way
         ];
         $all = self::ends(array_merge(...array_values($this->strands)), true, false);
         $this->bench->write('mount', [new Act(
-            Does::Under,
+            ActKind::Under,
             Part::Mount,
             new Message('lay-strands', ['count' => \count($all)]),
-            by: $all,
-            makes: [Landmark::of('level-tips')],
-            endsAs: array_fill_keys(array_map(static fn (End $one): string => $one->id, $all), 'level'),
-            tools: [Tool::Board, Tool::Clip],
+            grip: new Grip(by: $all),
+            care: new EndCare(
+                endsAs: array_fill_keys(array_map(static fn (End $one): string => $one->id, $all), 'level'),
+            ),
+            spot: new Spot(makes: [Landmark::of('level-tips')]),
+            advice: new Advice(tools: [Tool::Board, Tool::Clip]),
         )], ['cords']);
     }
 
@@ -124,21 +133,22 @@ final class BundleWay extends Way
         foreach ([true, false] as $isStart) {
             $ends = $this->endCords[$isStart ? 0 : 1]->ends();
             [$edge, $bare] = $this->edges->brink($isStart);
-            $outlets[] = new Outlet($isStart, $edge, $bare, $ends);
-            $tail = $this->draft->fastened->tail;
+            $outlets[] = new Outlet($isStart, $edge, $bare, ends: new OutletEnds(carrying: $ends));
+            $tail = $this->draft->fastened->span->tail;
             if (null !== $tail && !$tail->isZero()) {
                 $this->bench->write('body', [new Act(
-                    Does::Twist,
+                    ActKind::Twist,
                     Part::Body,
                     new Message('twist', ['side' => $isStart ? 'start' : 'finish']),
-                    role: 'end',
-                    by: $ends,
-                    takes: array_map(
-                        static fn (End $end): Spent => Spent::straight($end, self::TWIST * $tail->millimetres),
-                        $ends,
+                    stint: new Stint(
+                        takes: array_map(
+                            static fn (End $end): EndUse => EndUse::straight($end, self::TWIST * $tail->millimetres),
+                            $ends,
+                        ),
                     ),
-                    marks: [$edge],
-                    lesson: 'twist',
+                    grip: new Grip(role: 'end', by: $ends),
+                    spot: new Spot(marks: [$edge]),
+                    advice: new Advice(lesson: 'twist'),
                 )]);
             }
         }
@@ -154,46 +164,53 @@ final class BundleWay extends Way
         $end = $this->endCords[$isLast ? 1 : 0];
         $element = $run->element;
         $knot = $element->knot ?? throw new \LogicException('What binds is no knot.');
-        $use = ($element->takes['end'] ?? null)?->knots->millimetres ?? 0.0;
+        $inside = array_merge(...array_values($this->lanes(0)));
         $from = $isLast ? $this->last : Landmark::of('level-tips');
         $this->last = Landmark::of($isLast ? 'second-binding' : 'first-binding');
 
         return new Act(
-            Does::Bind,
+            ActKind::Bind,
             Part::Body,
             new Message(Manner::Bound === $knot->manner() ? 'bind' : 'bind-knots', [
                 'count' => $run->count(),
                 'side' => $isLast ? 'finish' : 'start',
                 'from' => $from,
             ]),
-            $this->moves($element),
-            $run->count(),
-            'end',
-            by: $end->ends(),
-            around: array_merge(...array_values($this->lanes(0))),
-            takes: [
-                ...$this->taken($run),
-                ...array_map(fn (End $one): Spent => Spent::knots(
-                    $one,
-                    $use * $run->count() / 2,
-                    $this->bench->made($knot, $one->cord->material),
-                ), $end->ends()),
-            ],
-            adds: $run->length(),
-            what: $element->word(),
-            marks: [$from],
-            makes: [$this->last],
-            endsAs: $isLast && $this->isAtOnce() ? array_fill_keys(array_map(
-                static fn (End $one): string => $one->id,
-                array_merge(...array_values($this->lanes(0))),
-            ), 'bound') : [],
-            knot: $knot->word(),
-            from: $run->from,
-            due: $run->due(),
-            at: $run->at,
-            along: $run->along(),
-            lesson: 'whip',
+            stint: new Stint(
+                moves: $this->moves($element),
+                count: $run->count(),
+                knot: $knot->word(),
+                takes: [...$this->taken($run), ...$this->bound($run, $knot, $end->ends())],
+                adds: $run->length(),
+                what: $element->word(),
+            ),
+            grip: new Grip(role: 'end', by: $end->ends(), around: $inside),
+            care: new EndCare(
+                endsAs: $isLast && $this->isAtOnce()
+                    ? array_fill_keys(array_map(static fn (End $one): string => $one->id, $inside), 'bound')
+                    : [],
+            ),
+            spot: $run->spot(marks: [$from], makes: [$this->last]),
+            advice: new Advice(lesson: 'whip'),
         );
+    }
+
+    /**
+     * Returns what binding takes of each of the ends that do it by turns.
+     *
+     * @param list<End> $ends
+     *
+     * @return list<EndUse>
+     */
+    private function bound(WorkRun $run, Knot $knot, array $ends): array
+    {
+        $use = ($run->element->takes['end'] ?? null)?->knots->millimetres ?? 0.0;
+
+        return array_map(fn (End $one): EndUse => EndUse::knots(
+            $one,
+            $use * $run->count() / 2,
+            $this->bench->made($knot, $one->cord->material),
+        ), $ends);
     }
 
     /**
@@ -205,24 +222,21 @@ final class BundleWay extends Way
         $this->last = Landmark::of('curve-mark');
 
         return new Act(
-            Does::Bend,
+            ActKind::Bend,
             Part::Bend,
             new Message(
                 'curve',
                 ['due' => $run->length(), 'from' => $from, 'place' => $this->draft->piece->wearer->place->value],
             ),
-            takes: $this->taken($run),
-            adds: $run->length(),
-            what: ElementKind::Bare->value,
-            marks: [$from],
-            makes: [$this->last],
-            sizes: ['distance' => $run->length()],
-            from: $run->from,
-            due: $run->due(),
-            at: $run->at,
-            along: $run->along(),
-            looks: [new Message('look-curve'), new Message('look-size', ['trim' => Length::ofMillimetres(self::TRIM)])],
-            tools: [Tool::Tape],
+            stint: new Stint(takes: $this->taken($run), adds: $run->length(), what: ElementKind::Bare->value),
+            spot: $run->spot(marks: [$from], makes: [$this->last], sizes: ['distance' => $run->length()]),
+            advice: new Advice(
+                looks: [
+                    new Message('look-curve'),
+                    new Message('look-size', ['trim' => Length::ofMillimetres(self::TRIM)]),
+                ],
+                tools: [Tool::Tape],
+            ),
         );
     }
 
@@ -237,11 +251,11 @@ final class BundleWay extends Way
     private function bent(): Act
     {
         return new Act(
-            Does::Bend,
+            ActKind::Bend,
             Part::Bend,
             new Message('bend', ['place' => $this->draft->piece->wearer->place->value]),
-            marks: [$this->last],
-            looks: [new Message('look-curve')],
+            spot: new Spot(marks: [$this->last]),
+            advice: new Advice(looks: [new Message('look-curve')]),
         );
     }
 
@@ -257,13 +271,12 @@ final class BundleWay extends Way
         $all = self::ends(array_merge(...array_values($this->strands)), !$isLast, $isLast);
         if ($isLast && !$this->isAtOnce()) {
             $acts[] = new Act(
-                Does::Trim,
+                ActKind::Trim,
                 Part::Body,
                 new Message('trim-curve', ['from' => $this->last, 'leaves' => $stub]),
-                marks: [$this->last],
-                sizes: ['leaves' => $stub],
-                ends: $all,
-                tools: [Tool::Scissors],
+                care: new EndCare(ends: $all),
+                spot: new Spot(marks: [$this->last], sizes: ['leaves' => $stub]),
+                advice: new Advice(tools: [Tool::Scissors]),
             );
         }
         // What melts comes first: no flame comes near fresh glue.
@@ -275,35 +288,47 @@ final class BundleWay extends Way
             if ([] === $ends) {
                 continue;
             }
-            $isSinged = Ending::Singe === $ending;
-            $sealing = $this->bench->habits->sealing;
-            $acts[] = new Act(
-                Does::Secure,
-                Part::Body,
-                new Message(match (true) {
-                    $isLast && $this->isAtOnce() => $isSinged
-                        ? 'trim-fuse'
-                        : $sealing->or('trim-glue-strands', 'trim-varnish-strands'),
-                    $isSinged => 'fuse',
-                    default => $sealing->or('glue-strands', 'varnish-strands'),
-                }, [
-                    'count' => \count($ends),
-                    'side' => $isLast ? 'finish' : 'start',
-                    'from' => $this->last,
-                    'leaves' => $stub,
-                ]),
-                marks: [$this->last],
-                sizes: ['leaves' => $stub],
-                ends: $ends,
-                how: $isSinged ? How::Singe : $sealing->how(),
+            $acts[] = $this->secured($ends, Ending::Singe === $ending, $isLast);
+        }
+
+        return [] !== array_filter(
+            $acts,
+            static fn (Act $act): bool => null !== $act->care->how && How::Singe !== $act->care->how,
+        )
+            ? [...$acts, Finish::wait(Cure::Cord, Part::Body)]
+            : $acts;
+    }
+
+    /**
+     * @param list<End> $ends
+     */
+    private function secured(array $ends, bool $isSinged, bool $isLast): Act
+    {
+        $stub = Length::ofMillimetres(Finish::STUB);
+        $sealing = $this->bench->habits->ends->sealing;
+
+        return new Act(
+            ActKind::Secure,
+            Part::Body,
+            new Message(match (true) {
+                $isLast && $this->isAtOnce() => $isSinged
+                    ? 'trim-fuse'
+                    : $sealing->or('trim-glue-strands', 'trim-varnish-strands'),
+                $isSinged => 'fuse',
+                default => $sealing->or('glue-strands', 'varnish-strands'),
+            }, [
+                'count' => \count($ends),
+                'side' => $isLast ? 'finish' : 'start',
+                'from' => $this->last,
+                'leaves' => $stub,
+            ]),
+            care: new EndCare(ends: $ends, how: $isSinged ? How::Singe : $sealing->how()),
+            spot: new Spot(marks: [$this->last], sizes: ['leaves' => $stub]),
+            advice: new Advice(
                 looks: [new Message($isSinged ? 'look-flame' : 'look-glue')],
                 tools: $isSinged ? [Tool::Lighter, Tool::Clip] : [$sealing->tool()],
                 lesson: $isSinged ? 'singe' : 'glue',
-            );
-        }
-
-        return [] !== array_filter($acts, static fn (Act $act): bool => null !== $act->how && How::Singe !== $act->how)
-            ? [...$acts, Finish::wait(Cure::Cord, Part::Body)]
-            : $acts;
+            ),
+        );
     }
 }

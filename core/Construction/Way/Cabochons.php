@@ -7,10 +7,12 @@ namespace Rinkel\Core\Construction\Way;
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\Cure;
-use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\Finish;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Stint;
 use Rinkel\Core\Work\Tool;
 
 /**
@@ -30,13 +32,15 @@ final class Cabochons
     {
         $into = (string) $draft->setFor();
         $acts = array_map(static fn (string $stone): Act => new Act(
-            Does::Attach,
+            ActKind::Attach,
             Part::Ends,
             new Message('set-stone', ['stone' => $stone, 'into' => $into]),
-            things: [$stone],
-            looks: [new Message('look-stone-in'), new Message('look-glue')],
-            tools: [Tool::Glue],
-            lesson: 'cabochon',
+            stint: new Stint(things: [$stone]),
+            advice: new Advice(
+                looks: [new Message('look-stone-in'), new Message('look-glue')],
+                tools: [Tool::Glue],
+                lesson: 'cabochon',
+            ),
         ), $draft->stones());
 
         return [] === $acts ? [] : [...$acts, Finish::wait(Cure::End)];

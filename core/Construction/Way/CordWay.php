@@ -9,11 +9,16 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
+use Rinkel\Core\Work\EndUse;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\OutletEnds;
 use Rinkel\Core\Work\Part;
-use Rinkel\Core\Work\Spent;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
 use Rinkel\Core\Work\WorkCord;
@@ -103,7 +108,7 @@ class CordWay extends Way
         $act = parent::leave($run, $key);
         $isSpaced = 1 === $this->count() && null === $this->strung();
 
-        return $isSpaced ? $act->looked([...$act->looks, ...$this->first('look-spaces')]) : $act;
+        return $isSpaced ? $act->looked([...$act->advice->looks, ...$this->first('look-spaces')]) : $act;
     }
 
     protected function start(Half $half): void
@@ -124,14 +129,14 @@ class CordWay extends Way
                 true,
                 $startEdge,
                 $startBare,
-                self::ends($this->cords, true, false),
+                ends: new OutletEnds(carrying: self::ends($this->cords, true, false)),
                 next: $this->outermost($this->draft->setting->elements),
             ),
             new Outlet(
                 false,
                 $finishEdge,
                 $finishBare,
-                self::ends($this->cords, false),
+                ends: new OutletEnds(carrying: self::ends($this->cords, false)),
                 next: $this->outermost(array_reverse($this->draft->setting->elements)),
             ),
         ];
@@ -200,22 +205,22 @@ class CordWay extends Way
     protected function mounted(): array
     {
         return null === $this->strung() ? [new Act(
-            Does::Pin,
+            ActKind::Pin,
             Part::Mount,
             new Message('pin-cord', ['role' => $this->role()]),
-            role: $this->role(),
-            marks: [Landmark::of('mark')],
-            tools: [Tool::Board, Tool::Tape],
+            grip: new Grip(role: $this->role()),
+            spot: new Spot(marks: [Landmark::of('mark')]),
+            advice: new Advice(tools: [Tool::Board, Tool::Tape]),
         )] : [new Act(
-            Does::Tie,
+            ActKind::Tie,
             Part::Mount,
             new Message('hold-beads'),
-            role: $this->role(),
-            by: self::ends($this->cords, true, false),
-            takes: array_map(static fn (WorkCord $cord): Spent => Spent::straight($cord->a, 0.0), $this->cords),
-            makes: [Landmark::of('holding-knot')],
-            looks: [new Message('look-order')],
-            lesson: 'overhand',
+            stint: new Stint(
+                takes: array_map(static fn (WorkCord $cord): EndUse => EndUse::straight($cord->a, 0.0), $this->cords),
+            ),
+            grip: new Grip(role: $this->role(), by: self::ends($this->cords, true, false)),
+            spot: new Spot(makes: [Landmark::of('holding-knot')]),
+            advice: new Advice(looks: [new Message('look-order')], lesson: 'overhand'),
         )];
     }
 
@@ -251,13 +256,15 @@ class CordWay extends Way
     private function levelled(): Act
     {
         return new Act(
-            Does::Level,
+            ActKind::Level,
             Part::Body,
             new Message('level'),
-            role: $this->role(),
-            marks: [Landmark::of('mark')],
-            makes: [Landmark::of('beads', null, 1), Landmark::of('beads', null, 2)],
-            tools: [Tool::Tape],
+            grip: new Grip(role: $this->role()),
+            spot: new Spot(
+                marks: [Landmark::of('mark')],
+                makes: [Landmark::of('beads', null, 1), Landmark::of('beads', null, 2)],
+            ),
+            advice: new Advice(tools: [Tool::Tape]),
         );
     }
 
@@ -267,22 +274,22 @@ class CordWay extends Way
     private function turned(): Act
     {
         return new Act(
-            Does::Turn,
+            ActKind::Turn,
             Part::Body,
             new Message('turn-round'),
-            role: $this->role(),
-            marks: [Landmark::of('last-knot')],
+            grip: new Grip(role: $this->role()),
+            spot: new Spot(marks: [Landmark::of('last-knot')]),
         );
     }
 
     private function untied(): Act
     {
         return new Act(
-            Does::Unpin,
+            ActKind::Unpin,
             Part::Body,
             new Message('untie'),
-            role: $this->role(),
-            marks: [Landmark::of('holding-knot')],
+            grip: new Grip(role: $this->role()),
+            spot: new Spot(marks: [Landmark::of('holding-knot')]),
         );
     }
 }

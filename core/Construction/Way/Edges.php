@@ -86,8 +86,8 @@ final class Edges
         $bare = Length::zero();
         foreach ($isStart ? $this->elements : array_reverse($this->elements) as $element) {
             if (ElementKind::Bare === $element->kind) {
-                $bare = $bare->plus($element->length);
-            } elseif (!$element->hangs) {
+                $bare = $bare->plus($element->extent->length);
+            } elseif (!$element->seat->hangs) {
                 return [$this->of($element, $isStart), $bare];
             }
         }

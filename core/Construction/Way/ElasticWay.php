@@ -7,9 +7,12 @@ namespace Rinkel\Core\Construction\Way;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spot;
 use Rinkel\Core\Work\Tool;
 
 /**
@@ -73,28 +76,29 @@ final class ElasticWay extends CordWay
         $isWord = null !== $this->word();
 
         return [new Act(
-            Does::Mark,
+            ActKind::Mark,
             Part::Mount,
             new Message('mark-turn', ['place' => $this->draft->piece->wearer->place->value]),
-            role: 'cord',
-            marks: [Landmark::of('mark')],
-            makes: [
-                Landmark::of('pen-mark'),
-                ...($isWord ? [
-                    Landmark::of('pen-middle'),
-                    Landmark::of('beads', null, 1),
-                    Landmark::of('beads', null, 2),
-                ] : []),
-            ],
-            tools: [Tool::Pen],
+            grip: new Grip(role: 'cord'),
+            spot: new Spot(
+                marks: [Landmark::of('mark')],
+                makes: [
+                    Landmark::of('pen-mark'),
+                    ...($isWord ? [
+                        Landmark::of('pen-middle'),
+                        Landmark::of('beads', null, 1),
+                        Landmark::of('beads', null, 2),
+                    ] : []),
+                ],
+            ),
+            advice: new Advice(tools: [Tool::Pen]),
         ), new Act(
-            Does::Pin,
+            ActKind::Pin,
             Part::Mount,
             new Message($isWord ? 'middle-elastic' : 'tape-elastic'),
-            role: 'cord',
-            marks: [Landmark::of('pen-mark')],
-            looks: [new Message('look-order')],
-            tools: [Tool::Clip],
+            grip: new Grip(role: 'cord'),
+            spot: new Spot(marks: [Landmark::of('pen-mark')]),
+            advice: new Advice(looks: [new Message('look-order')], tools: [Tool::Clip]),
         )];
     }
 

@@ -7,9 +7,12 @@ namespace Rinkel\Core\Construction\Way;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spot;
 
 /**
  * One bead between its knots: when they hold it, both ends are drawn straight and made equal, before anything slides on
@@ -23,12 +26,12 @@ final class FocalWay extends CordWay
         foreach ($this->draft->setting->elements as $element) {
             if (ElementKind::Focal === $element->kind) {
                 $this->bench->write('body', [new Act(
-                    Does::Level,
+                    ActKind::Level,
                     Part::Body,
                     new Message('even-ends', ['bead' => (string) $element->name]),
-                    role: 'cord',
-                    marks: [Landmark::of('last-knot')],
-                    looks: [new Message('look-hardly')],
+                    grip: new Grip(role: 'cord'),
+                    spot: new Spot(marks: [Landmark::of('last-knot')]),
+                    advice: new Advice(looks: [new Message('look-hardly')]),
                 )]);
 
                 return;

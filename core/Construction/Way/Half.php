@@ -70,7 +70,7 @@ final readonly class Half
     public function parted(int $count): array
     {
         $first = \array_slice($this->elements, 0, $count);
-        $length = Length::sum(...array_map(static fn (Element $element): Length => $element->length, $first));
+        $length = Length::sum(...array_map(static fn (Element $element): Length => $element->extent->length, $first));
 
         return [
             new self($first, $this->at, $this->way, $this->number),
@@ -90,7 +90,9 @@ final readonly class Half
 
     public function length(): Length
     {
-        return Length::sum(...array_map(static fn (Element $element): Length => $element->length, $this->elements));
+        return Length::sum(
+            ...array_map(static fn (Element $element): Length => $element->extent->length, $this->elements),
+        );
     }
 
     /**
@@ -107,7 +109,7 @@ final readonly class Half
                 [$run, $from] = [[], $gone];
             }
             $run[] = $element;
-            $gone = $gone->plus($element->length);
+            $gone = $gone->plus($element->extent->length);
         }
 
         return [] === $run ? $runs : [...$runs, $this->from($run, $from)];

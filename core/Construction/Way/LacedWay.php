@@ -9,12 +9,17 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\EndUse;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\OutletEnds;
 use Rinkel\Core\Work\Part;
-use Rinkel\Core\Work\Spent;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
 use Rinkel\Core\Work\WorkCord;
@@ -54,19 +59,20 @@ final class LacedWay extends Way
         $name = $links[array_key_first($links)]->name;
         $stock = ($this->draft->piece->findings[$name] ?? null)?->stock;
         $missing = null === $stock ? 0 : max(0, \count($links) - $stock);
-        $length = Length::sum(...array_map(static fn (Element $link): Length => $link->length, array_values($links)));
+        $length = Length::sum(
+            ...array_map(static fn (Element $link): Length => $link->extent->length, array_values($links)),
+        );
 
         return [new Act(
-            Does::Open,
+            ActKind::Open,
             Part::Mount,
             new Message($missing > 0 ? 'chain-longer' : 'chain-length', [
                 'links' => \count($links),
                 'length' => $length,
                 'missing' => $missing,
             ]),
-            sizes: ['chain' => $length],
-            looks: [new Message('look-links')],
-            lesson: 'ring',
+            spot: new Spot(sizes: ['chain' => $length]),
+            advice: new Advice(looks: [new Message('look-links')], lesson: 'ring'),
         )];
     }
 
@@ -80,49 +86,56 @@ final class LacedWay extends Way
     {
         $links = $this->links();
         $middle = $this->middle();
-        $number = intdiv(\count($links), 2) + ($this->isOdd() ? 1 : 0);
+        $said = ['links' => \count($links), 'middle' => intdiv(\count($links), 2) + ($this->isOdd() ? 1 : 0)];
         $link = null === $middle ? null : $this->draft->setting->elements[$middle];
-        $takes = [];
-        if (null !== $link && null !== $middle) {
-            $run = new WorkRun([$link], Length::zero(), $this->draft->setting->starts()[$middle] ?? 0.0, 1, 0);
-            foreach ([1, 2] as $half) {
-                foreach ($this->taken($run, $half) as $spent) {
-                    $takes[] = $spent->times(0.5);
-                }
-            }
-        }
+        $zero = null === $link ? null : Length::zero();
 
         return [new Act(
-            Does::Mark,
+            ActKind::Mark,
             Part::Mount,
-            new Message($this->isOdd() ? 'middle-link' : 'middle-gap', [
-                'links' => \count($links),
-                'middle' => $number,
-            ]),
-            makes: [$this->place()],
-            tools: [Tool::Clip],
+            new Message($this->isOdd() ? 'middle-link' : 'middle-gap', $said),
+            spot: new Spot(makes: [$this->place()]),
+            advice: new Advice(tools: [Tool::Clip]),
         ), new Act(
-            Does::Pass,
+            ActKind::Pass,
             null === $link ? Part::Mount : Part::Body,
             new Message(null === $link ? 'begin-lacing-gap' : 'begin-lacing', [
                 'count' => \count($this->laces),
                 'link' => (string) $link?->name,
-                'middle' => $number,
+                'middle' => $said['middle'],
             ]),
-            role: 'lace',
-            through: self::ends($this->laces),
-            things: null === $link ? [] : [(string) $link->name],
-            takes: $takes,
-            adds: $link?->length,
-            what: $link?->word(),
-            marks: [$this->place()],
-            from: null === $link ? null : Length::zero(),
-            due: null === $link ? null : Length::zero(),
-            at: null === $middle ? null : $this->draft->setting->starts()[$middle] ?? 0.0,
-            along: $link?->length->millimetres ?? 0.0,
-            looks: [new Message('look-lacing')],
-            lesson: 'lacing',
+            stint: new Stint(
+                things: null === $link ? [] : [(string) $link->name],
+                takes: null === $middle ? [] : $this->throughMiddle($middle),
+                adds: $link?->extent->length,
+                what: $link?->word(),
+            ),
+            grip: new Grip(role: 'lace', through: self::ends($this->laces)),
+            spot: new Spot(
+                $zero,
+                $zero,
+                null === $middle ? null : $this->draft->setting->starts()[$middle] ?? 0.0,
+                $link?->extent->length->millimetres ?? 0.0,
+                [$this->place()],
+            ),
+            advice: new Advice(looks: [new Message('look-lacing')], lesson: 'lacing'),
         )];
+    }
+
+    /**
+     * Returns what the link in the middle takes of both ends of each lace.
+     *
+     * @return list<EndUse>
+     */
+    private function throughMiddle(int $middle): array
+    {
+        $link = $this->draft->setting->elements[$middle];
+        $run = new WorkRun([$link], Length::zero(), $this->draft->setting->starts()[$middle] ?? 0.0, 1, 0);
+
+        return array_map(
+            static fn (EndUse $spent): EndUse => $spent->times(0.5),
+            [...$this->taken($run, 1), ...$this->taken($run, 2)],
+        );
     }
 
     private function place(): Landmark
@@ -201,47 +214,48 @@ final class LacedWay extends Way
      */
     protected function woven(WorkRun $run): array
     {
-        $takes = $this->taken($run);
         $from = $this->last;
         $this->last = Landmark::of($run->grows() ? 'first-link' : 'last-link');
-        $acts = [];
-        foreach (array_values($this->lanesOf($run->half)) as $i => $ends) {
-            $role = isset($ends[0]) ? $ends[0]->cord->role : 'lace';
-            $acts[] = new Act(
-                Does::Lace,
-                Part::Body,
-                new Message(0 === $i ? 'lace-links' : 'lace-again', [
-                    'count' => $run->count(),
-                    'link' => (string) $run->element->name,
-                    'role' => $role,
-                    'side' => $run->grows() ? 'start' : 'finish',
-                    'from' => $from,
-                ]),
-                [],
-                0 === $i ? $run->count() : 1,
-                $role,
-                by: $ends,
-                things: 0 === $i ? array_fill(0, $run->count(), (string) $run->element->name) : [],
+
+        return array_map(
+            fn (array $ends, int $i): Act => $this->laced($run, $from, $ends, 0 === $i),
+            array_values($this->lanesOf($run->half)),
+            array_keys(array_values($this->lanesOf($run->half))),
+        );
+    }
+
+    /**
+     * @param list<End> $ends of one lace
+     */
+    private function laced(WorkRun $run, Landmark $from, array $ends, bool $isFirst): Act
+    {
+        $role = isset($ends[0]) ? $ends[0]->cord->role : 'lace';
+
+        return new Act(
+            ActKind::Lace,
+            Part::Body,
+            new Message($isFirst ? 'lace-links' : 'lace-again', [
+                'count' => $run->count(),
+                'link' => (string) $run->element->name,
+                'role' => $role,
+                'side' => $run->grows() ? 'start' : 'finish',
+                'from' => $from,
+            ]),
+            stint: new Stint(
+                count: $isFirst ? $run->count() : 1,
+                things: $isFirst ? array_fill(0, $run->count(), (string) $run->element->name) : [],
                 takes: array_values(array_filter(
-                    $takes,
-                    static fn (Spent $spent): bool => \in_array($spent->end, $ends, true),
+                    $this->taken($run),
+                    static fn (EndUse $spent): bool => \in_array($spent->end, $ends, true),
                 )),
-                adds: 0 === $i ? $run->length() : null,
+                adds: $isFirst ? $run->length() : null,
                 what: $run->element->word(),
                 grows: $run->grows(),
-                marks: [$from],
-                makes: [$this->last],
-                from: $run->from,
-                due: $run->due(),
-                at: $run->at,
-                along: 0 === $i ? $run->along() : 0.0,
-                looks: [new Message('look-lacing')],
-                lesson: 'lacing',
-                half: $run->half,
-            );
-        }
-
-        return $acts;
+            ),
+            grip: new Grip(role: $role, by: $ends, half: $run->half),
+            spot: new Spot($run->from, $run->due(), $run->at, $isFirst ? $run->along() : 0.0, [$from], [$this->last]),
+            advice: new Advice(looks: [new Message('look-lacing')], lesson: 'lacing'),
+        );
     }
 
     protected function outlets(): array
@@ -251,14 +265,14 @@ final class LacedWay extends Way
                 true,
                 Landmark::of('first-link'),
                 $this->edges->brink(true)[1],
-                self::ends($this->laces, true, false),
+                ends: new OutletEnds(carrying: self::ends($this->laces, true, false)),
                 isLink: true,
             ),
             new Outlet(
                 false,
                 Landmark::of('last-link'),
                 $this->edges->brink(false)[1],
-                self::ends($this->laces, false),
+                ends: new OutletEnds(carrying: self::ends($this->laces, false)),
                 isLink: true,
             ),
         ];

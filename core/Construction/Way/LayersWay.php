@@ -10,10 +10,14 @@ use Rinkel\Core\Line\Setting;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\OutletEnds;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spot;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
 use Rinkel\Core\Work\WorkCord;
@@ -42,13 +46,12 @@ final class LayersWay extends StrandsWay
             );
         }
         $this->bench->write('mount', [new Act(
-            Does::Pin,
+            ActKind::Pin,
             Part::Mount,
             new Message('begin-layers', ['count' => $this->count()]),
-            role: 'cord',
-            marks: [Landmark::of('mark')],
-            makes: [Landmark::of('strands-level')],
-            tools: [Tool::Board, Tool::Clip],
+            grip: new Grip(role: 'cord'),
+            spot: new Spot(marks: [Landmark::of('mark')], makes: [Landmark::of('strands-level')]),
+            advice: new Advice(tools: [Tool::Board, Tool::Clip]),
         )], ['cords', 'tips']);
     }
 
@@ -70,23 +73,32 @@ final class LayersWay extends StrandsWay
             $this->bench->write('body', $this->strand($i, $setting), ['cords', 'mount', 'join']);
         }
         $this->bench->write('compared', [new Act(
-            Does::Compare,
+            ActKind::Compare,
             Part::Trial,
             new Message('compare-layers', [
                 'count' => $this->count(),
                 'lower' => $this->lower(),
             ]),
-            marks: [Landmark::of('strand-end')],
-            sizes: ['distance' => $this->lower()],
-            tools: [Tool::Tape],
+            spot: new Spot(marks: [Landmark::of('strand-end')], sizes: ['distance' => $this->lower()]),
+            advice: new Advice(tools: [Tool::Tape]),
         )], ['body']);
     }
 
     protected function outlets(): array
     {
         [$starts, $ends] = [self::ends($this->strands, true, false), self::ends($this->strands, false)];
-        $join = new Outlet(true, Landmark::of('strands-level'), Length::zero(), $starts);
-        $end = new Outlet(false, Landmark::of('strand-end'), Length::zero(), $ends);
+        $join = new Outlet(
+            true,
+            Landmark::of('strands-level'),
+            Length::zero(),
+            ends: new OutletEnds(carrying: $starts),
+        );
+        $end = new Outlet(
+            false,
+            Landmark::of('strand-end'),
+            Length::zero(),
+            ends: new OutletEnds(carrying: $ends),
+        );
         $isFirst = $this->draft->fastened->closing->crimps(true);
         if (!$isFirst) {
             $this->bench->write('join', [$this->together($join, 'layers-begun')], ['mount']);
@@ -98,7 +110,13 @@ final class LayersWay extends StrandsWay
             }
         }
 
-        return [new Outlet(true, $join->edge, $join->bare, $join->carrying, isFirst: $isFirst), $end];
+        return [new Outlet(
+            true,
+            $join->edge,
+            $join->bare,
+            ends: new OutletEnds($join->ends->carrying),
+            isFirst: $isFirst,
+        ), $end];
     }
 
     /**
@@ -125,15 +143,14 @@ final class LayersWay extends StrandsWay
         $this->until = $half->length();
         $cord = $this->strands[$number];
         $isOne = 1 === \count(array_keys($this->roles(), $cord->role, true));
-        $named = $isOne ? $cord->role : $cord->role.' '.$cord->place;
+        $named = $isOne ? $cord->role : $cord->role.' '.$cord->handling->place;
         $acts = [new Act(
-            Does::Pin,
+            ActKind::Pin,
             Part::Body,
             new Message('layer-next', ['role' => $named]),
-            role: $cord->role,
-            marks: [$this->origin],
-            tools: [Tool::Board, Tool::Clip],
-            half: $half->number,
+            grip: new Grip(role: $cord->role, half: $half->number),
+            spot: new Spot(marks: [$this->origin]),
+            advice: new Advice(tools: [Tool::Board, Tool::Clip]),
         )];
         foreach ($half->runs($this->joins(...)) as $run) {
             array_push(
@@ -144,19 +161,16 @@ final class LayersWay extends StrandsWay
         $end = Landmark::of('strand-end');
 
         return [...$acts, new Act(
-            Does::Mark,
+            ActKind::Mark,
             Part::Body,
             new Message('strand-done', [
                 'role' => $named,
                 'due' => $half->length(),
                 'from' => $this->origin,
             ]),
-            role: $cord->role,
-            marks: [$this->origin],
-            makes: [$end],
-            sizes: ['body' => $half->length()],
-            tools: [Tool::Tape],
-            half: $half->number,
+            grip: new Grip(role: $cord->role, half: $half->number),
+            spot: new Spot(marks: [$this->origin], makes: [$end], sizes: ['body' => $half->length()]),
+            advice: new Advice(tools: [Tool::Tape]),
         )];
     }
 

@@ -11,14 +11,19 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\EndUse;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\OutletEnds;
 use Rinkel\Core\Work\Part;
-use Rinkel\Core\Work\Spent;
-use Rinkel\Core\Work\Strung;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
+use Rinkel\Core\Work\StrungBead;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
 use Rinkel\Core\Work\WorkCord;
@@ -42,15 +47,16 @@ final class NetWay extends Way
             $this->cords[] = $this->bench->cord('mesh', Task::Mesh, $use->cord, true);
         }
         $this->bench->write('mount', [new Act(
-            Does::Link,
+            ActKind::Link,
             Part::Mount,
             new Message('link-loops', ['count' => $use->count, 'ends' => 2 * $use->count]),
-            role: 'mesh',
-            by: self::ends($this->cords),
-            makes: [Landmark::of('crossing')],
-            looks: $use->cord->fibre->isWaxed() ? [] : [new Message('look-wax')],
-            tools: [Tool::Board, Tool::Pins],
-            lesson: 'linked',
+            grip: new Grip(role: 'mesh', by: self::ends($this->cords)),
+            spot: new Spot(makes: [Landmark::of('crossing')]),
+            advice: new Advice(
+                looks: $use->cord->fibre->isWaxed() ? [] : [new Message('look-wax')],
+                tools: [Tool::Board, Tool::Pins],
+                lesson: 'linked',
+            ),
         )], ['cords', 'tips']);
     }
 
@@ -82,21 +88,11 @@ final class NetWay extends Way
     {
         [$left, $right] = $this->halves();
         $all = $this->draft->setting->count(ElementKind::Net);
-        [$rows, $number, $lock, $last] = [[], 0, null, null];
         $this->last = Landmark::of('crossing');
-        foreach ($this->draft->setting->elements as $element) {
-            if (ElementKind::Net === $element->kind) {
-                $last = $element;
-                $rows[] = $this->row($element, ++$number);
-                if ($number >= self::TESTED && $number < $all) {
-                    $rows[] = $this->tried($element, $all - $number);
-                }
-            } elseif (ElementKind::Focal === $element->kind) {
-                $lock = $element;
-            }
-        }
+        $lock = $this->lock();
+        $rows = $this->rows();
         $net = $this->last;
-        $this->bench->write('body', [...$rows, $this->tried($last, 0), $this->divided()], ['cords', 'mount']);
+        $this->bench->write('body', [...$rows, $this->divided()], ['cords', 'mount']);
         [$leftKnots, $leftRest] = $left->parted(self::gathering($left));
         [$rightKnots, $rightRest] = $right->parted(self::gathering($right));
         // Both sides are gathered before the bead locks them; what the right adds comes after it on the line.
@@ -108,24 +104,67 @@ final class NetWay extends Way
         if (null !== $lock) {
             $this->bench->write('body', $this->locked($lock, $rightKnots));
         }
-        foreach ([[$leftKnots, $leftRest, $left], [$rightKnots, $rightRest, $right]] as [$knots, $rest, $half]) {
-            $side = $half->grows() ? 'start' : 'finish';
-            $this->last = $this->origin = 0 === \count($knots->elements) ? $net : Landmark::of('gathered', null, $side);
-            foreach ($rest->runs($this->joins(...)) as $run) {
-                $moved = new WorkRun(
-                    $run->elements,
-                    $knots->length()->plus($run->from),
-                    $run->at,
-                    $half->grows() ? -1 : 1,
-                    $half->number,
-                );
-                $this->bench->write(
-                    'body',
-                    ElementKind::Bare === $run->element->kind ? [$this->leave($moved)] : $this->run($moved),
-                );
+        $this->leg($left, $leftKnots, $leftRest, $net);
+        $this->leg($right, $rightKnots, $rightRest, $net);
+    }
+
+    /**
+     * Returns the bead that locks the net, if there is one.
+     */
+    private function lock(): ?Element
+    {
+        $locks = array_filter(
+            $this->draft->setting->elements,
+            static fn (Element $element): bool => ElementKind::Focal === $element->kind,
+        );
+
+        return [] === $locks ? null : end($locks);
+    }
+
+    /**
+     * Returns the rounds of the net, tried on its stone as it grows.
+     *
+     * @return list<Act>
+     */
+    private function rows(): array
+    {
+        $all = $this->draft->setting->count(ElementKind::Net);
+        [$rows, $number, $last] = [[], 0, null];
+        foreach ($this->draft->setting->elements as $element) {
+            if (ElementKind::Net !== $element->kind) {
+                continue;
             }
-            $this->bench->write('body', [$this->ended($half)]);
+            $last = $element;
+            $rows[] = $this->row($element, ++$number);
+            if ($number >= self::TESTED && $number < $all) {
+                $rows[] = $this->tried($element, $all - $number);
+            }
         }
+
+        return [...$rows, $this->tried($last, 0)];
+    }
+
+    /**
+     * Works what comes after the knots that gather one side.
+     */
+    private function leg(Half $half, Half $knots, Half $rest, Landmark $net): void
+    {
+        $side = $half->grows() ? 'start' : 'finish';
+        $this->last = $this->origin = 0 === \count($knots->elements) ? $net : Landmark::of('gathered', null, $side);
+        foreach ($rest->runs($this->joins(...)) as $run) {
+            $moved = new WorkRun(
+                $run->elements,
+                $knots->length()->plus($run->from),
+                $run->at,
+                $half->grows() ? -1 : 1,
+                $half->number,
+            );
+            $this->bench->write(
+                'body',
+                ElementKind::Bare === $run->element->kind ? [$this->leave($moved)] : $this->run($moved),
+            );
+        }
+        $this->bench->write('body', [$this->ended($half)]);
     }
 
     protected function woven(WorkRun $run): array
@@ -134,7 +173,7 @@ final class NetWay extends Way
         $this->last = Landmark::of('braid-end', null, $run->grows() ? 'start' : 'finish');
 
         return [new Act(
-            Does::Braid,
+            ActKind::Braid,
             Part::Body,
             new Message('braid', [
                 'due' => $run->length(),
@@ -143,21 +182,15 @@ final class NetWay extends Way
                 'strands' => self::strands(\count($this->cords)),
                 'from' => $from,
             ]),
-            role: 'mesh',
-            by: $this->lanesOf($run->half)['mesh'],
-            takes: $this->taken($run),
-            adds: $run->length(),
-            what: $run->element->word(),
-            grows: $run->grows(),
-            marks: [$from],
-            makes: [$this->last],
-            sizes: ['distance' => $run->length()],
-            from: $run->from,
-            due: $run->due(),
-            at: $run->at,
-            along: $run->along(),
-            lesson: 'braid',
-            half: $run->half,
+            stint: new Stint(
+                takes: $this->taken($run),
+                adds: $run->length(),
+                what: $run->element->word(),
+                grows: $run->grows(),
+            ),
+            grip: new Grip(role: 'mesh', by: $this->lanesOf($run->half)['mesh'], half: $run->half),
+            spot: $run->spot(marks: [$from], makes: [$this->last], sizes: ['distance' => $run->length()]),
+            advice: new Advice(lesson: 'braid'),
         )];
     }
 
@@ -167,7 +200,7 @@ final class NetWay extends Way
     protected function taken(WorkRun $run, ?int $half = null): array
     {
         return array_map(
-            static fn (Spent $spent): Spent => $spent->times(2.0),
+            static fn (EndUse $spent): EndUse => $spent->times(2.0),
             parent::taken($run, $half),
         );
     }
@@ -181,7 +214,7 @@ final class NetWay extends Way
                 $isStart,
                 $edge,
                 Length::zero(),
-                $this->lanes($isStart ? 1 : 2)['mesh'],
+                ends: new OutletEnds(carrying: $this->lanes($isStart ? 1 : 2)['mesh']),
             );
         }
 
@@ -218,39 +251,31 @@ final class NetWay extends Way
         $every = $take?->straight->plus($knot->pitch) ?? Length::zero();
 
         return new Act(
-            Does::Net,
+            ActKind::Net,
             Part::Body,
             new Message('net-row', [
                 'row' => $number,
                 'count' => $knots,
                 'every' => $every,
                 'from' => $from,
-                'pairs' => match (true) {
-                    1 === $number => 'first',
-                    1 === $number % 2 => 'own',
-                    $knots > 2 => 'next',
-                    default => 'two',
-                },
+                'pairs' => 1 === $number ? 'first' : (1 === $number % 2 ? 'own' : ($knots > 2 ? 'next' : 'two')),
             ]),
-            [Move::knot((new Overhand())->word())],
-            $knots,
-            'mesh',
-            by: self::ends($this->cords),
-            takes: null === $take ? [] : array_map(fn (End $end): Spent => Spent::knots(
-                $end,
-                $take->knots->millimetres,
-                $this->bench->made(new Overhand(), $end->cord->material),
-                $take->straight->millimetres,
-            ), self::ends($this->cords)),
-            adds: $net->length,
-            what: $net->word(),
-            marks: [$from],
-            makes: [$this->last],
-            sizes: ['distance' => $every],
-            knot: (new Overhand())->word(),
-            looks: [new Message('look-net')],
-            tools: [Tool::Pins],
-            lesson: 'net',
+            stint: new Stint(
+                moves: [Move::knot((new Overhand())->word())],
+                count: $knots,
+                knot: (new Overhand())->word(),
+                takes: null === $take ? [] : array_map(fn (End $end): EndUse => EndUse::knots(
+                    $end,
+                    $take->knots->millimetres,
+                    $this->bench->made(new Overhand(), $end->cord->material),
+                    $take->straight->millimetres,
+                ), self::ends($this->cords)),
+                adds: $net->extent->length,
+                what: $net->word(),
+            ),
+            grip: new Grip(role: 'mesh', by: self::ends($this->cords)),
+            spot: new Spot(marks: [$from], makes: [$this->last], sizes: ['distance' => $every]),
+            advice: new Advice(looks: [new Message('look-net')], tools: [Tool::Pins], lesson: 'net'),
         );
     }
 
@@ -263,12 +288,11 @@ final class NetWay extends Way
         $takes = ($row->takes['mesh'] ?? null)?->total() ?? Length::zero();
 
         return new Act(
-            Does::Try,
+            ActKind::Try,
             Part::Body,
             new Message($hasStone ? 'try-stone' : 'try-net', ['coming' => $coming, 'row' => $takes]),
-            marks: [$this->last],
-            sizes: $takes->isZero() ? [] : ['row' => $takes],
-            looks: $hasStone ? [new Message('look-stone')] : [],
+            spot: new Spot(marks: [$this->last], sizes: $takes->isZero() ? [] : ['row' => $takes]),
+            advice: new Advice(looks: $hasStone ? [new Message('look-stone')] : []),
         );
     }
 
@@ -280,12 +304,11 @@ final class NetWay extends Way
         $count = \count($this->cords);
 
         return new Act(
-            Does::Divide,
+            ActKind::Divide,
             Part::Body,
             new Message('divide-net', ['all' => 2 * $count, 'count' => $count]),
-            role: 'mesh',
-            by: self::ends($this->cords),
-            marks: [$this->last],
+            grip: new Grip(role: 'mesh', by: self::ends($this->cords)),
+            spot: new Spot(marks: [$this->last]),
         );
     }
 
@@ -316,43 +339,48 @@ final class NetWay extends Way
                 }
                 continue;
             }
-            $ends = $this->lanes($half->number)['mesh'];
-            $from = $isLater ? $net : $this->last;
-            $this->last = Landmark::of('gathered', null, $side);
-            $acts[] = new Act(
-                Does::Gather,
-                Part::Body,
-                new Message(
-                    'gather',
-                    ['count' => \count($ends), 'side' => $side, 'distance' => $distance, 'from' => $net],
-                ),
-                [Move::knot((new Overhand())->word())],
-                $run->count(),
-                'mesh',
-                by: $ends,
-                takes: $isLater ? $this->takenOf($half) : $this->taken($run),
-                adds: $isLater ? null : $run->length(),
-                what: $run->element->word(),
-                grows: $run->grows(),
-                marks: [$net],
-                makes: [$this->last],
-                sizes: ['distance' => $distance],
-                knot: $run->element->word(),
-                from: $run->from,
-                due: $run->due(),
-                at: $run->at,
-                along: $run->along(),
-                looks: [new Message('look-strands'), new Message('look-place')],
-                lesson: 'together',
-                half: $half->number,
-            );
+            $acts[] = $this->gathered($half, $run, $net, $isLater, $distance);
         }
 
         return $acts;
     }
 
     /**
-     * @return list<Spent>
+     * @param Length $distance from the net
+     */
+    private function gathered(Half $half, WorkRun $run, Landmark $net, bool $isLater, Length $distance): Act
+    {
+        $ends = $this->lanes($half->number)['mesh'];
+        $side = $half->grows() ? 'start' : 'finish';
+        $this->last = Landmark::of('gathered', null, $side);
+
+        return new Act(
+            ActKind::Gather,
+            Part::Body,
+            new Message(
+                'gather',
+                ['count' => \count($ends), 'side' => $side, 'distance' => $distance, 'from' => $net],
+            ),
+            stint: new Stint(
+                moves: [Move::knot((new Overhand())->word())],
+                count: $run->count(),
+                knot: $run->element->word(),
+                takes: $isLater ? $this->takenOf($half) : $this->taken($run),
+                adds: $isLater ? null : $run->length(),
+                what: $run->element->word(),
+                grows: $run->grows(),
+            ),
+            grip: new Grip(role: 'mesh', by: $ends, half: $half->number),
+            spot: $run->spot(marks: [$net], makes: [$this->last], sizes: ['distance' => $distance]),
+            advice: new Advice(
+                looks: [new Message('look-strands'), new Message('look-place')],
+                lesson: 'together',
+            ),
+        );
+    }
+
+    /**
+     * @return list<EndUse>
      */
     private function takenOf(Half $half): array
     {
@@ -367,46 +395,52 @@ final class NetWay extends Way
      */
     private function locked(Element $lock, Half $right): array
     {
-        $ends = self::ends($this->cords);
         $bead = Landmark::of('lock', $lock->name);
-        $gathered = Landmark::of('gathered', null, 'finish');
-        $acts = [new Act(
-            Does::String,
-            Part::Body,
-            new Message('lock', ['bead' => (string) $lock->name, 'count' => \count($ends)]),
-            [Move::bead(Strung::by($lock))],
-            1,
-            'mesh',
-            through: $ends,
-            things: [(string) $lock->name],
-            takes: array_map(static fn (End $end): Spent => Spent::straight(
-                $end,
-                ($lock->takes['mesh'] ?? null)?->straight->millimetres ?? 0.0,
-            ), $ends),
-            adds: $lock->length,
-            what: $lock->word(),
-            marks: [$this->last],
-            makes: [$bead],
-            from: Length::zero(),
-            due: Length::zero(),
-            at: $this->draft->body()->millimetres / 2,
-            tools: [Tool::Needle],
-        )];
+        $acts = [$this->lockedBy($lock, $bead)];
         foreach ($right->runs($this->joins(...)) as $run) {
             $isBare = ElementKind::Bare === $run->element->kind;
             $acts[] = new Act(
-                $isBare ? Does::Level : Does::Compare,
+                $isBare ? ActKind::Level : ActKind::Compare,
                 Part::Body,
                 new Message($isBare ? 'lock-down' : 'lock-over', ['bead' => (string) $lock->name]),
-                role: 'mesh',
-                adds: $run->length(),
-                what: $run->element->word(),
-                marks: [$bead],
-                half: 2,
+                stint: new Stint(adds: $run->length(), what: $run->element->word()),
+                grip: new Grip(role: 'mesh', half: 2),
+                spot: new Spot(marks: [$bead]),
             );
         }
 
         return $acts;
+    }
+
+    private function lockedBy(Element $lock, Landmark $bead): Act
+    {
+        $ends = self::ends($this->cords);
+
+        return new Act(
+            ActKind::String,
+            Part::Body,
+            new Message('lock', ['bead' => (string) $lock->name, 'count' => \count($ends)]),
+            stint: new Stint(
+                moves: [Move::bead(StrungBead::by($lock))],
+                count: 1,
+                things: [(string) $lock->name],
+                takes: array_map(static fn (End $end): EndUse => EndUse::straight(
+                    $end,
+                    ($lock->takes['mesh'] ?? null)?->straight->millimetres ?? 0.0,
+                ), $ends),
+                adds: $lock->extent->length,
+                what: $lock->word(),
+            ),
+            grip: new Grip(role: 'mesh', through: $ends),
+            spot: new Spot(
+                from: Length::zero(),
+                due: Length::zero(),
+                at: $this->draft->body()->millimetres / 2,
+                marks: [$this->last],
+                makes: [$bead],
+            ),
+            advice: new Advice(tools: [Tool::Needle]),
+        );
     }
 
     /**
@@ -418,19 +452,18 @@ final class NetWay extends Way
         $side = $half->grows() ? 'start' : 'finish';
 
         return new Act(
-            Does::Tie,
+            ActKind::Tie,
             Part::Body,
             new Message('braid-knot', ['side' => $side, 'from' => $this->last]),
-            [Move::knot((new Overhand())->word())],
-            1,
-            'mesh',
-            by: $ends,
-            takes: [] === $ends ? [] : $this->bench->knots(new Overhand(), $this->bench->overhand($ends), $ends),
-            marks: [$this->last],
-            makes: [Landmark::of('braid-knot', null, $side)],
-            knot: (new Overhand())->word(),
-            lesson: 'together',
-            half: $half->number,
+            stint: new Stint(
+                moves: [Move::knot((new Overhand())->word())],
+                count: 1,
+                knot: (new Overhand())->word(),
+                takes: [] === $ends ? [] : $this->bench->knots(new Overhand(), $this->bench->overhand($ends), $ends),
+            ),
+            grip: new Grip(role: 'mesh', by: $ends, half: $half->number),
+            spot: new Spot(marks: [$this->last], makes: [Landmark::of('braid-knot', null, $side)]),
+            advice: new Advice(lesson: 'together'),
         );
     }
 }

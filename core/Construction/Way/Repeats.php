@@ -65,11 +65,13 @@ final class Repeats
             }
         }
 
-        return null === $element->place ? null : $this->repeats[self::placeOf($element)] ?? null;
+        return null === $element->mention->place ? null : $this->repeats[self::placeOf($element)] ?? null;
     }
 
     private static function placeOf(Element $element): string
     {
-        return null === $element->place ? '' : $element->place->line.':'.$element->place->column;
+        return null === $element->mention->place
+            ? ''
+            : $element->mention->place->line.':'.$element->mention->place->column;
     }
 }

@@ -12,12 +12,18 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\EndCare;
+use Rinkel\Core\Work\EndUse;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\OutletEnds;
 use Rinkel\Core\Work\Part;
-use Rinkel\Core\Work\Spent;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
 use Rinkel\Core\Work\WorkCord;
@@ -49,16 +55,14 @@ final class RopeWay extends Way
             }
         }
         $this->bench->write('mount', [new Act(
-            Does::Under,
+            ActKind::Under,
             Part::Mount,
             new Message(isset($this->loops[2][RopeKnot::SECOND]) ? 'lay-loops' : 'lay-ropes', [
                 'count' => intdiv(\count($all), 2),
                 'role' => RopeKnot::SECOND,
             ]),
-            role: 'rope',
-            by: self::ends($all),
-            tools: [Tool::Board, Tool::Pins],
-            lesson: 'interlace',
+            grip: new Grip(role: 'rope', by: self::ends($all)),
+            advice: new Advice(tools: [Tool::Board, Tool::Pins], lesson: 'interlace'),
         )], ['cords']);
     }
 
@@ -118,8 +122,18 @@ final class RopeWay extends Way
         $tape = static fn (string $side): Landmark => Landmark::of('tape', null, $side);
 
         return [
-            new Outlet(true, $tape('start'), Length::zero(), array_merge(...array_values($this->lanes(1)))),
-            new Outlet(false, $tape('finish'), Length::zero(), array_merge(...array_values($this->lanes(2)))),
+            new Outlet(
+                true,
+                $tape('start'),
+                Length::zero(),
+                ends: new OutletEnds(carrying: array_merge(...array_values($this->lanes(1)))),
+            ),
+            new Outlet(
+                false,
+                $tape('finish'),
+                Length::zero(),
+                ends: new OutletEnds(carrying: array_merge(...array_values($this->lanes(2)))),
+            ),
         ];
     }
 
@@ -129,7 +143,7 @@ final class RopeWay extends Way
         foreach ($element->takes as $lane => $take) {
             foreach ($this->lanes(0)[$lane] ?? [] as $end) {
                 // Each rope runs once through the knot, half of that with either end.
-                $takes[] = Spent::knots(
+                $takes[] = EndUse::knots(
                     $end,
                     $take->knots->millimetres / 2,
                     $this->bench->made(
@@ -141,24 +155,26 @@ final class RopeWay extends Way
         }
 
         return new Act(
-            Does::Weave,
+            ActKind::Weave,
             Part::Body,
             new Message('weave'),
-            $this->moves($element),
-            1,
-            'rope',
-            by: array_merge(...array_values($this->lanes(0))),
-            takes: $takes,
-            adds: $element->length,
-            what: $element->word(),
-            makes: [Landmark::of('knot', null, 'start'), Landmark::of('knot', null, 'finish')],
-            knot: $element->word(),
-            from: Length::zero(),
-            due: $element->length,
-            at: $at,
-            along: $element->length->millimetres,
-            looks: [new Message('look-ropes')],
-            lesson: 'interlace',
+            stint: new Stint(
+                moves: $this->moves($element),
+                count: 1,
+                knot: $element->word(),
+                takes: $takes,
+                adds: $element->extent->length,
+                what: $element->word(),
+            ),
+            grip: new Grip(role: 'rope', by: array_merge(...array_values($this->lanes(0)))),
+            spot: new Spot(
+                from: Length::zero(),
+                due: $element->extent->length,
+                at: $at,
+                along: $element->extent->length->millimetres,
+                makes: [Landmark::of('knot', null, 'start'), Landmark::of('knot', null, 'finish')],
+            ),
+            advice: new Advice(looks: [new Message('look-ropes')], lesson: 'interlace'),
         );
     }
 
@@ -179,27 +195,62 @@ final class RopeWay extends Way
         $length = Length::sum($run->length(), ...array_map(static fn (WorkRun $one): Length => $one->length(), $covered));
 
         return new Act(
-            Does::Leave,
+            ActKind::Leave,
             Part::Body,
             new Message('leg', ['bare' => $length, 'from' => $from, 'side' => $run->grows() ? 'start' : 'finish']),
-            takes: [...$this->taken($run), ...array_merge(...array_map($this->taken(...), $covered))],
-            adds: $run->length(),
-            what: ElementKind::Bare->value,
-            grows: $run->grows(),
-            marks: [$from],
-            makes: [$this->last],
-            sizes: ['distance' => $length],
-            from: $run->from,
-            due: $run->due(),
-            at: $run->at,
-            along: $run->along(),
-            tools: [Tool::Tape],
+            stint: new Stint(
+                takes: [...$this->taken($run), ...array_merge(...array_map($this->taken(...), $covered))],
+                adds: $run->length(),
+                what: ElementKind::Bare->value,
+                grows: $run->grows(),
+            ),
+            spot: $run->spot(marks: [$from], makes: [$this->last], sizes: ['distance' => $length]),
+            advice: new Advice(tools: [Tool::Tape]),
         );
     }
 
     private function bound(WorkRun $run): Act
     {
         $isButted = $this->draft->fastened->kind instanceof Butted;
+        $thread = $this->thread($isButted);
+        $knot = $run->element->knot ?? throw new \LogicException('What binds is no knot.');
+        $use = ($run->element->takes['thread'] ?? null)?->knots->millimetres ?? 0.0;
+        $tape = Landmark::of('tape', null, $run->grows() ? 'start' : 'finish');
+
+        return new Act(
+            ActKind::Bind,
+            Part::Binding,
+            new Message($isButted ? 'bind-join' : 'bind-legs', [
+                'count' => $run->count(),
+                'side' => $run->grows() ? 'start' : 'finish',
+                'width' => $run->length(),
+            ]),
+            stint: new Stint(
+                moves: $this->moves($run->element),
+                count: $run->count(),
+                knot: $knot->word(),
+                takes: [
+                    EndUse::knots($thread, $use * $run->count(), $this->bench->made($knot, $thread->cord->material)),
+                ],
+                adds: $run->length(),
+                what: $run->element->word(),
+                grows: $run->grows(),
+            ),
+            grip: new Grip(role: 'thread', by: [$thread]),
+            spot: $run->spot(
+                marks: [$tape],
+                makes: [Landmark::of('binding', null, $run->grows() ? 'start' : 'finish')],
+                sizes: ['size' => $run->length()],
+            ),
+            advice: new Advice(looks: $this->first('look-tape-shows'), lesson: 'whip'),
+        );
+    }
+
+    /**
+     * Returns the end that binds: each side's own where both are bound apart.
+     */
+    private function thread(bool $isButted): End
+    {
         if ([] === $this->threads || !$isButted) {
             $this->threads[] = $this->bench->cord(
                 'thread',
@@ -210,40 +261,8 @@ final class RopeWay extends Way
                 isUnmarked: true,
             );
         }
-        $thread = $this->threads[\count($this->threads) - 1]->b;
-        $knot = $run->element->knot ?? throw new \LogicException('What binds is no knot.');
-        $use = ($run->element->takes['thread'] ?? null)?->knots->millimetres ?? 0.0;
-        $tape = Landmark::of('tape', null, $run->grows() ? 'start' : 'finish');
 
-        return new Act(
-            Does::Bind,
-            Part::Binding,
-            new Message($isButted ? 'bind-join' : 'bind-legs', [
-                'count' => $run->count(),
-                'side' => $run->grows() ? 'start' : 'finish',
-                'width' => $run->length(),
-            ]),
-            $this->moves($run->element),
-            $run->count(),
-            'thread',
-            by: [$thread],
-            takes: [
-                Spent::knots($thread, $use * $run->count(), $this->bench->made($knot, $thread->cord->material)),
-            ],
-            adds: $run->length(),
-            what: $run->element->word(),
-            grows: $run->grows(),
-            marks: [$tape],
-            makes: [Landmark::of('binding', null, $run->grows() ? 'start' : 'finish')],
-            sizes: ['size' => $run->length()],
-            knot: $knot->word(),
-            from: $run->from,
-            due: $run->due(),
-            at: $run->at,
-            along: $run->along(),
-            looks: $this->first('look-tape-shows'),
-            lesson: 'whip',
-        );
+        return $this->threads[\count($this->threads) - 1]->b;
     }
 
     /**
@@ -256,23 +275,20 @@ final class RopeWay extends Way
             $side = 0 === $i && \count($this->threads) > 1 ? 'start' : 'finish';
             $from = Landmark::of('binding', null, $side);
             $this->bench->write('binding', [new Act(
-                Does::Sew,
+                ActKind::Sew,
                 Part::Binding,
                 new Message('sew-thread', ['side' => \count($this->threads) > 1 ? $side : 'all']),
-                role: 'thread',
-                by: [$thread->b],
-                marks: [$from],
-                tools: [Tool::Needle],
-                lesson: 'whip',
+                grip: new Grip(role: 'thread', by: [$thread->b]),
+                spot: new Spot(marks: [$from]),
+                advice: new Advice(tools: [Tool::Needle], lesson: 'whip'),
             ), new Act(
-                Does::Trim,
+                ActKind::Trim,
                 Part::Binding,
                 new Message('trim-at', ['count' => 1, 'role' => 'thread', 'from' => $from]),
-                role: 'thread',
-                marks: [$from],
-                sizes: ['leaves' => Length::zero()],
-                ends: [$thread->b],
-                tools: [Tool::Scissors],
+                grip: new Grip(role: 'thread'),
+                care: new EndCare(ends: [$thread->b]),
+                spot: new Spot(marks: [$from], sizes: ['leaves' => Length::zero()]),
+                advice: new Advice(tools: [Tool::Scissors]),
             )]);
         }
     }

@@ -12,11 +12,14 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Part;
-use Rinkel\Core\Work\Strung;
+use Rinkel\Core\Work\Stint;
+use Rinkel\Core\Work\StrungBead;
 
 /**
  * Rows of beads side by side: in each step beads on all cores, a half knot that holds the middle, and a hitch around
@@ -36,7 +39,7 @@ final class RowsWay extends BandWay
     protected function isStrung(Element $bead): bool
     {
         return isset($this->draft->piece->beads[$bead->name])
-            && !\in_array($bead->lane, [Lane::Left, Lane::Right], true);
+            && !\in_array($bead->seat->lane, [Lane::Left, Lane::Right], true);
     }
 
     /**
@@ -47,7 +50,7 @@ final class RowsWay extends BandWay
         return match (true) {
             ElementKind::Rows === $element->kind => $i + 1,
             null !== $this->tying($element) => intdiv($this->draft->piece->cord('core')->count, 2) + 1,
-            default => $bead->strand ?? 0,
+            default => $bead->seat->strand ?? 0,
         };
     }
 
@@ -57,7 +60,7 @@ final class RowsWay extends BandWay
         $moves = [];
         $names = [];
         foreach ($run->element->beside as $i => $bead) {
-            $moves[] = Move::bead(Strung::by($bead, $i + 1));
+            $moves[] = Move::bead(StrungBead::by($bead, $i + 1));
             $names[] = (string) $bead->name;
         }
         $moves[] = self::holding();
@@ -87,28 +90,26 @@ final class RowsWay extends BandWay
     private function tied(WorkRun $run, Landmark $from, Message $said, array $moves, int $count, array $looks = []): Act
     {
         return new Act(
-            Does::Tie,
+            ActKind::Tie,
             Part::Body,
             $said,
-            $moves,
-            $count,
-            $this->tying($run->element),
-            by: $this->ties($run),
-            around: $this->around($run),
-            takes: $this->taken($run),
-            adds: $run->length(),
-            what: $run->element->word(),
-            grows: $run->grows(),
-            marks: [$from],
-            makes: $this->places($run),
-            knot: (new HalfLeft())->word(),
-            from: $run->from,
-            due: $run->due(),
-            at: $run->at,
-            along: $run->along(),
-            looks: $looks,
-            lesson: 'rows',
-            half: $run->half,
+            stint: new Stint(
+                moves: $moves,
+                count: $count,
+                knot: (new HalfLeft())->word(),
+                takes: $this->taken($run),
+                adds: $run->length(),
+                what: $run->element->word(),
+                grows: $run->grows(),
+            ),
+            grip: new Grip(
+                role: $this->tying($run->element),
+                by: $this->ties($run),
+                around: $this->around($run),
+                half: $run->half,
+            ),
+            spot: $run->spot(marks: [$from], makes: $this->places($run)),
+            advice: new Advice(looks: $looks, lesson: 'rows'),
         );
     }
 
@@ -124,7 +125,7 @@ final class RowsWay extends BandWay
         $this->last = $this->edge($run);
 
         return $this->tied($run, $from, new Message('last-middle', ['bead' => (string) $run->element->name]), [
-            Move::bead(Strung::by($run->element, intdiv($this->draft->piece->cord('core')->count, 2) + 1)),
+            Move::bead(StrungBead::by($run->element, intdiv($this->draft->piece->cord('core')->count, 2) + 1)),
             self::holding(),
         ], 2);
     }

@@ -11,10 +11,14 @@ use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
 
 /**
  * Several working pairs on one core that take turns: each begins with an overhand around the core, which the first
@@ -40,18 +44,18 @@ final class StackedWay extends BandWay
         $cords = array_merge(...array_values($this->pairs()), ...[[]]);
 
         return [...parent::joined(), new Act(
-            Does::Mark,
+            ActKind::Mark,
             Part::Mount,
             new Message('mark-right', ['count' => \count($cords)]),
-            by: self::ends($cords, false),
-            marks: [Landmark::of('mark')],
-            lesson: (new Overhand())->word(),
+            grip: new Grip(by: self::ends($cords, false)),
+            spot: new Spot(marks: [Landmark::of('mark')]),
+            advice: new Advice(lesson: (new Overhand())->word()),
         ), new Act(
-            Does::Aside,
+            ActKind::Aside,
             Part::Mount,
             new Message('lay-pairs', ['roles' => $pairs, 'role' => $pairs[0] ?? 'core']),
-            marks: [Landmark::of('mark')],
-            lesson: 'square',
+            spot: new Spot(marks: [Landmark::of('mark')]),
+            advice: new Advice(lesson: 'square'),
         )];
     }
 
@@ -66,17 +70,17 @@ final class StackedWay extends BandWay
         $by = \count($cords) > 1 ? self::ends($cords, false) : self::ends($cords);
 
         return [new Act(
-            Does::Tie,
+            ActKind::Tie,
             Part::Mount,
             new Message(\count($cords) > 1 ? 'pair-apart' : 'pair-on', ['role' => $role]),
-            [Move::knot((new Overhand())->word())],
-            role: $role,
-            by: $by,
-            around: $this->lanes(0)['core'],
-            takes: $this->bench->knots(new Overhand(), $this->bench->overhand($by), $by),
-            marks: [Landmark::of('mark')],
-            knot: (new Overhand())->word(),
-            lesson: 'pair',
+            stint: new Stint(
+                moves: [Move::knot((new Overhand())->word())],
+                knot: (new Overhand())->word(),
+                takes: $this->bench->knots(new Overhand(), $this->bench->overhand($by), $by),
+            ),
+            grip: new Grip(role: $role, by: $by, around: $this->lanes(0)['core']),
+            spot: new Spot(marks: [Landmark::of('mark')]),
+            advice: new Advice(lesson: 'pair'),
         )];
     }
 
@@ -131,10 +135,10 @@ final class StackedWay extends BandWay
             if ($i > $first) {
                 $rest[] = null === $covered ? $act : $act->looked([
                     new Message('look-covers', ['role' => $covered]),
-                    ...$act->looks,
+                    ...$act->advice->looks,
                 ]);
                 $covered = null;
-                $come = $come->plus($act->adds ?? Length::zero());
+                $come = $come->plus($act->stint->adds ?? Length::zero());
             }
             foreach (array_keys($last, $i, true) as $role) {
                 array_push($rest, ...$this->finished((string) $role, $act));
@@ -158,7 +162,7 @@ final class StackedWay extends BandWay
     private function endsInBody(): bool
     {
         return !$this->draft->isHalved() && !$this->isOutwards() && !$this->draft->fastened->closing->takesAll()
-            && 0 === $this->draft->piece->closure->behind && !$this->isClosedByKnot();
+            && 0 === $this->draft->piece->closure->loop->behind && !$this->isClosedByKnot();
     }
 
     /**
@@ -172,8 +176,8 @@ final class StackedWay extends BandWay
     {
         $last = [];
         foreach ($acts as $i => $act) {
-            if (null !== $act->due && null !== $act->knot && isset($this->pairs()[$act->role])) {
-                $last[$act->role] = $i;
+            if (null !== $act->spot->due && null !== $act->stint->knot && isset($this->pairs()[$act->grip->role])) {
+                $last[$act->grip->role] = $i;
             }
         }
 
@@ -189,7 +193,7 @@ final class StackedWay extends BandWay
         foreach ($ends as $end) {
             $end->keep($this->bench->habits->hold(false)->millimetres);
         }
-        $edge = $after->makes[0] ?? Landmark::of('last-knot');
+        $edge = $after->spot->makes[0] ?? Landmark::of('last-knot');
 
         return PairEnds::of($this->bench, $ends, $edge, $this->draft->fastened->kind instanceof DoubleBarrel);
     }

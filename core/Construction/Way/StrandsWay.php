@@ -10,11 +10,16 @@ use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\OutletEnds;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
 
@@ -47,12 +52,12 @@ class StrandsWay extends CordWay
     protected function mounted(): array
     {
         return [new Act(
-            Does::Pin,
+            ActKind::Pin,
             Part::Mount,
             new Message('begin-strands', ['count' => $this->count()]),
-            role: 'strand',
-            marks: [Landmark::of('mark')],
-            tools: [Tool::Board, Tool::Clip],
+            grip: new Grip(role: 'strand'),
+            spot: new Spot(marks: [Landmark::of('mark')]),
+            advice: new Advice(tools: [Tool::Board, Tool::Clip]),
         )];
     }
 
@@ -95,7 +100,13 @@ class StrandsWay extends CordWay
         $this->bench->need('end start', 'first knots');
 
         return [
-            new Outlet(true, $start->edge, $start->bare, $start->carrying, isFirst: $closing->crimps(true)),
+            new Outlet(
+                true,
+                $start->edge,
+                $start->bare,
+                ends: new OutletEnds($start->ends->carrying),
+                isFirst: $closing->crimps(true),
+            ),
             $finish,
         ];
     }
@@ -121,20 +132,21 @@ class StrandsWay extends CordWay
     protected function together(Outlet $at, string $key): Act
     {
         return new Act(
-            Does::Attach,
+            ActKind::Attach,
             Part::Mount,
-            new Message($key, ['count' => \count($at->carrying), 'from' => $at->edge]),
-            [Move::knot((new Overhand())->word())],
-            role: 'strand',
-            by: $at->carrying,
-            takes: [] === $at->carrying ? [] : $this->bench->knots(
-                new Overhand(),
-                $this->bench->overhand($at->carrying),
-                $at->carrying,
+            new Message($key, ['count' => \count($at->ends->carrying), 'from' => $at->edge]),
+            stint: new Stint(
+                moves: [Move::knot((new Overhand())->word())],
+                knot: (new Overhand())->word(),
+                takes: [] === $at->ends->carrying ? [] : $this->bench->knots(
+                    new Overhand(),
+                    $this->bench->overhand($at->ends->carrying),
+                    $at->ends->carrying,
+                ),
             ),
-            marks: [$at->edge],
-            knot: (new Overhand())->word(),
-            lesson: 'together',
+            grip: new Grip(role: 'strand', by: $at->ends->carrying),
+            spot: new Spot(marks: [$at->edge]),
+            advice: new Advice(lesson: 'together'),
         );
     }
 }

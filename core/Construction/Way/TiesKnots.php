@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Construction\Way;
 
+use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\OnEnd;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Acting;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActingEnd;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\End;
 use Rinkel\Core\Work\Finish;
+use Rinkel\Core\Work\Grip;
+use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Move;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Stint;
 use Rinkel\Core\Work\Tool;
 
 /**
@@ -33,56 +38,66 @@ trait TiesKnots
         $moves = $this->moves($element);
         $isWound = null !== $knot->usualTurns();
         $by = $this->ties($run);
-        $marks = [$this->last];
         $isFree = $this->repeats->isOpen($element) && $knot->manner()->isPushed();
         $due = $run->due()->minus($this->skipped);
-        $makes = $this->edge($run);
         $from = $this->last;
-        $this->last = $makes;
-        $isFirst = $from->id === $this->origin->id;
+        $this->last = $this->edge($run);
 
         return new Act(
-            $isWound ? Does::Wind : Does::Tie,
+            $isWound ? ActKind::Wind : ActKind::Tie,
             Part::Body,
-            new Message(match (true) {
-                $isFree => $this->untilKey(),
-                \count($by) > 1 && Manner::Own === $knot->manner() => $this->tiesAll() ? $this->allKey() : 'tie-each',
-                default => $this->tieKey($run),
-            }, [
-                'count' => $run->count(),
-                'knot' => $knot->word(),
-                'turns' => $element->wraps ?? 0,
-                'role' => $this->tying($element) ?? 'none',
+            new Message($isFree ? $this->untilKey() : $this->knotKey($run, $knot, \count($by)), [
                 'due' => $due,
                 'from' => $from,
-                'to' => $this->edges->of($element, false),
-                'origin' => 0 === $run->half ? $this->edges->brink(true)[0] : $this->origin,
-                'first' => $isFirst ? 'yes' : 'no',
-                'end' => $this->workingEnd($run) ?? (null === $this->tying($element) ? 'none' : 'role'),
-            ]),
-            $moves,
-            $run->count() * \count($moves),
-            $this->tying($element),
-            $this->acting($element),
-            by: $by,
-            around: $this->around($run),
-            takes: $this->taken($run),
-            adds: $run->length(),
-            what: $element->word(),
-            grows: $run->grows(),
-            marks: $marks,
-            makes: $this->places($run),
-            sizes: $isFree ? ['body' => $due] : [],
-            knot: $knot->word(),
-            from: $run->from,
-            due: $run->due(),
-            at: $run->at,
-            along: $run->along(),
-            looks: $this->tightened($run, \count($by)),
-            tools: $isWound && ($element->wraps ?? 0) >= self::WOUND ? [Tool::Straw] : [],
-            lesson: $knot->word(),
-            half: $run->half,
+                'first' => $from->id === $this->origin->id ? 'yes' : 'no',
+            ] + $this->told($run, $knot)),
+            stint: new Stint(
+                moves: $moves,
+                count: $run->count() * \count($moves),
+                knot: $knot->word(),
+                takes: $this->taken($run),
+                adds: $run->length(),
+                what: $element->word(),
+                grows: $run->grows(),
+            ),
+            grip: new Grip($this->tying($element), $this->acting($element), $by, $this->around($run), half: $run->half),
+            spot: $run->spot(marks: [$from], makes: $this->places($run), sizes: $isFree ? ['body' => $due] : []),
+            advice: new Advice(
+                looks: $this->tightened($run, \count($by)),
+                tools: $isWound && ($element->mention->wraps ?? 0) >= self::WOUND ? [Tool::Straw] : [],
+                lesson: $knot->word(),
+            ),
         );
+    }
+
+    /**
+     * @param int $by how many ends tie it
+     */
+    private function knotKey(WorkRun $run, Knot $knot, int $by): string
+    {
+        return match (true) {
+            $by <= 1 || Manner::Own !== $knot->manner() => $this->tieKey($run),
+            $this->tiesAll() => $this->allKey(),
+            default => 'tie-each',
+        };
+    }
+
+    /**
+     * @return array<string, int|Landmark|string> what its sentence says of a run of knots, wherever it begins
+     */
+    private function told(WorkRun $run, Knot $knot): array
+    {
+        $role = $this->tying($run->element);
+
+        return [
+            'count' => $run->count(),
+            'knot' => $knot->word(),
+            'turns' => $run->element->mention->wraps ?? 0,
+            'role' => $role ?? 'none',
+            'to' => $this->edges->of($run->element, false),
+            'origin' => 0 === $run->half ? $this->edges->brink(true)[0] : $this->origin,
+            'end' => $this->workingEnd($run) ?? (null === $role ? 'none' : 'role'),
+        ];
     }
 
     /**
@@ -170,9 +185,9 @@ trait TiesKnots
         return isset($this->draft->piece->cords[$role]) ? $role : null;
     }
 
-    protected function acting(Element $element): ?Acting
+    protected function acting(Element $element): ?ActingEnd
     {
-        return Manner::Paired === $element->knot?->manner() ? Acting::Both : null;
+        return Manner::Paired === $element->knot?->manner() ? ActingEnd::Both : null;
     }
 
     /**

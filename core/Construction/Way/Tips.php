@@ -9,8 +9,10 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Message;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spot;
 use Rinkel\Core\Work\Tool;
 
 /**
@@ -43,7 +45,7 @@ final class Tips
         }
 
         return array_values(array_map(static fn (array $pass): Act => new Act(
-            Does::Tip,
+            ActKind::Tip,
             Part::Cords,
             new Message(
                 $pass[0]->fibre->isElastic()
@@ -55,9 +57,11 @@ final class Tips
                     'tip' => Length::ofMillimetres(20),
                 ],
             ),
-            sizes: ['thickness' => $pass[0]->thickness, 'tip' => Length::ofMillimetres(20)],
-            tools: $pass[1] > 1 ? [Tool::Needle, Tool::Scissors] : [Tool::Scissors],
-            lesson: 'tip',
+            spot: new Spot(sizes: ['thickness' => $pass[0]->thickness, 'tip' => Length::ofMillimetres(20)]),
+            advice: new Advice(
+                tools: $pass[1] > 1 ? [Tool::Needle, Tool::Scissors] : [Tool::Scissors],
+                lesson: 'tip',
+            ),
         ), $passing));
     }
 }

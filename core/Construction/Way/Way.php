@@ -13,13 +13,17 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
 use Rinkel\Core\Work\Bench;
-use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\End;
+use Rinkel\Core\Work\EndUse;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Outlet;
 use Rinkel\Core\Work\Part;
-use Rinkel\Core\Work\Spent;
+use Rinkel\Core\Work\Spot;
+use Rinkel\Core\Work\Stint;
 use Rinkel\Core\Work\Tool;
 
 /**
@@ -49,7 +53,7 @@ abstract class Way
     /** @var array<string, array{list<Act>, Landmark}> acts of runs that come again, and where they end */
     private array $rounds = [];
 
-    /** @var array<string, list<Spent>> what runs of the same elements take */
+    /** @var array<string, list<EndUse>> what runs of the same elements take */
     private array $known = [];
 
     /** @var array<int, array<string, list<End>>> by half */
@@ -65,7 +69,7 @@ abstract class Way
     public function __construct(protected readonly Draft $draft)
     {
         $piece = $draft->piece;
-        $this->side = $piece->habits->side;
+        $this->side = $piece->habits->tying->side;
         $this->bench = new Bench(
             $draft->book(),
             $piece->habits,
@@ -156,7 +160,7 @@ abstract class Way
         $due = $half->length()->minus($this->skipped);
 
         return new Act(
-            Does::Compare,
+            ActKind::Compare,
             Part::Body,
             new Message(1 === $half->number ? 'half-done' : 'compare-halves', [
                 'due' => $due,
@@ -164,10 +168,9 @@ abstract class Way
                 'to' => $this->last,
                 'real' => 'no',
             ]),
-            marks: [$this->origin, $this->last],
-            sizes: ['body' => $due],
-            tools: [Tool::Tape],
-            half: $half->number,
+            grip: new Grip(half: $half->number),
+            spot: new Spot(marks: [$this->origin, $this->last], sizes: ['body' => $due]),
+            advice: new Advice(tools: [Tool::Tape]),
         );
     }
 
@@ -219,9 +222,11 @@ abstract class Way
         }
 
         return $last->word() === $next->word() && (
-            null !== $next->knot && $this->tying($last) === $this->tying($next) && $last->wraps === $next->wraps
+            null !== $next->knot && $this->tying($last) === $this->tying($next)
+                && $last->mention->wraps === $next->mention->wraps
                 && $this->repeats->isOpen($last) === $this->repeats->isOpen($next)
-            || $last->isBead() && $next->isBead() && $last->lane === $next->lane && $last->strand === $next->strand
+            || $last->isBead() && $next->isBead() && $last->seat->lane === $next->seat->lane
+            && $last->seat->strand === $next->seat->strand
                 && [] === $last->beside && [] === $next->beside
             || ElementKind::Bare === $last->kind
         );
@@ -297,22 +302,18 @@ abstract class Way
         $this->last = Landmark::of('mark');
 
         return new Act(
-            Does::Leave,
+            ActKind::Leave,
             Part::Body,
             new Message($key, ['bare' => $bare, 'from' => $from]),
-            takes: $this->taken($run),
-            adds: $bare,
-            what: ElementKind::Bare->value,
-            grows: $run->grows(),
-            marks: [$from],
-            makes: [$this->last],
-            sizes: ['distance' => $bare],
-            from: $run->from,
-            due: $run->due(),
-            at: $run->at,
-            along: $run->along(),
-            tools: [Tool::Tape],
-            half: $run->half,
+            stint: new Stint(
+                takes: $this->taken($run),
+                adds: $bare,
+                what: ElementKind::Bare->value,
+                grows: $run->grows(),
+            ),
+            grip: new Grip(half: $run->half),
+            spot: $run->spot(marks: [$from], makes: [$this->last], sizes: ['distance' => $bare]),
+            advice: new Advice(tools: [Tool::Tape]),
         );
     }
 
@@ -324,19 +325,12 @@ abstract class Way
         $bare = $run->length();
 
         return new Act(
-            Does::Leave,
+            ActKind::Leave,
             Part::Body,
             new Message('leave-before', ['bare' => $bare, 'from' => $this->last]),
-            takes: $this->taken($run, 1),
-            adds: $bare,
-            what: ElementKind::Bare->value,
-            marks: [$this->last],
-            sizes: ['distance' => $bare],
-            from: $run->from,
-            due: $run->due(),
-            at: $run->at,
-            along: $run->along(),
-            half: $run->half,
+            stint: new Stint(takes: $this->taken($run, 1), adds: $bare, what: ElementKind::Bare->value),
+            grip: new Grip(half: $run->half),
+            spot: $run->spot([$this->last], [], ['distance' => $bare]),
         );
     }
 
@@ -374,7 +368,7 @@ abstract class Way
         $more = Addable::of($this->draft, $this->growsBothWays());
 
         return [new Act(
-            Does::Try,
+            ActKind::Try,
             Part::Trial,
             new Message('try-on', [
                 'place' => $this->draft->piece->wearer->place->value,
@@ -385,9 +379,13 @@ abstract class Way
                 'come' => $toCome,
                 'comes' => $toCome->isZero() ? 'no' : 'yes',
             ]),
-            sizes: ['body' => $this->draft->body(), 'worn' => $this->draft->worn(), 'come' => $toCome],
-            looks: [...(null === $more ? [] : [$more]), new Message('look-fit')],
-            tools: [Tool::Tape],
+            spot: new Spot(
+                sizes: ['body' => $this->draft->body(), 'worn' => $this->draft->worn(), 'come' => $toCome],
+            ),
+            advice: new Advice(
+                looks: [...(null === $more ? [] : [$more]), new Message('look-fit')],
+                tools: [Tool::Tape],
+            ),
         )];
     }
 
@@ -420,7 +418,7 @@ abstract class Way
      *
      * @param int|null $half whose ends take it, its own when null
      *
-     * @return list<Spent>
+     * @return list<EndUse>
      */
     protected function taken(WorkRun $run, ?int $half = null): array
     {

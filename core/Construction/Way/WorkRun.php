@@ -6,6 +6,8 @@ namespace Rinkel\Core\Construction\Way;
 
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Work\Landmark;
+use Rinkel\Core\Work\Spot;
 
 /**
  * Elements of the same kind that are worked one after the other.
@@ -33,7 +35,7 @@ final readonly class WorkRun
         $this->element = $elements[0];
         $sum = 0.0;
         foreach ($elements as $element) {
-            $sum += $element->length->millimetres;
+            $sum += $element->extent->length->millimetres;
         }
         $this->length = Length::ofMillimetres($sum);
     }
@@ -64,6 +66,28 @@ final readonly class WorkRun
     public function along(): float
     {
         return $this->way * $this->length()->millimetres;
+    }
+
+    /**
+     * Returns where it is made, from these landmarks to those.
+     *
+     * @param list<Landmark>        $marks
+     * @param list<Landmark>        $makes
+     * @param array<string, Length> $sizes
+     */
+    public function spot(array $marks, array $makes, array $sizes = []): Spot
+    {
+        return new Spot($this->from, $this->due(), $this->at, $this->along(), $marks, $makes, $sizes);
+    }
+
+    /**
+     * Returns where it is made by what is not all of it yet: it goes no further in the drawing.
+     *
+     * @param list<Landmark> $marks
+     */
+    public function before(array $marks): Spot
+    {
+        return new Spot($this->from, $this->due(), $this->at, 0.0, $marks);
     }
 
     /**

@@ -9,11 +9,15 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Acting;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActingEnd;
+use Rinkel\Core\Work\ActKind;
+use Rinkel\Core\Work\Advice;
+use Rinkel\Core\Work\Grip;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Outlet;
+use Rinkel\Core\Work\OutletEnds;
 use Rinkel\Core\Work\Part;
+use Rinkel\Core\Work\Spot;
 use Rinkel\Core\Work\Task;
 use Rinkel\Core\Work\Tool;
 use Rinkel\Core\Work\WorkCord;
@@ -29,12 +33,12 @@ final class WrapWay extends Way
     {
         $this->cord = $this->bench->cord('cord', Task::Cord, $this->draft->piece->cord('cord')->cord, false);
         $this->bench->write('mount', [new Act(
-            Does::Pin,
+            ActKind::Pin,
             Part::Mount,
             new Message('pin-wrap'),
-            role: 'cord',
-            marks: [Landmark::of('mark')],
-            tools: [Tool::Board, Tool::Clip],
+            grip: new Grip(role: 'cord'),
+            spot: new Spot(marks: [Landmark::of('mark')]),
+            advice: new Advice(tools: [Tool::Board, Tool::Clip]),
         )], ['cords', 'tips']);
     }
 
@@ -51,9 +55,9 @@ final class WrapWay extends Way
     {
         parent::start($half);
         $this->origin = $this->last = Landmark::of(
-            $this->bench->habits->button->isLast() ? 'loop-end' : 'button-knot',
+            $this->bench->habits->order->button->isLast() ? 'loop-end' : 'button-knot',
             null,
-            $this->bench->habits->button->isLast() ? 'start 1' : 'start',
+            $this->bench->habits->order->button->isLast() ? 'start 1' : 'start',
         );
     }
 
@@ -80,17 +84,17 @@ final class WrapWay extends Way
     private function evened(Half $half): Act
     {
         return new Act(
-            Does::Compare,
+            ActKind::Compare,
             Part::Body,
             new Message('compare-eye'),
-            marks: [$this->last],
-            half: $half->number,
+            grip: new Grip(half: $half->number),
+            spot: new Spot(marks: [$this->last]),
         );
     }
 
     protected function beadKey(Element $bead): string
     {
-        return match ($bead->lane) {
+        return match ($bead->seat->lane) {
             Lane::Left => 'bead-long',
             Lane::Right => 'bead-short',
             default => parent::beadKey($bead),
@@ -123,9 +127,9 @@ final class WrapWay extends Way
         return 'long';
     }
 
-    protected function acting(Element $element): Acting
+    protected function acting(Element $element): ActingEnd
     {
-        return null === $element->knot?->usualTurns() ? Acting::Both : Acting::Long;
+        return null === $element->knot?->usualTurns() ? ActingEnd::Both : ActingEnd::Long;
     }
 
     protected function tying(Element $element): string
@@ -140,8 +144,15 @@ final class WrapWay extends Way
         $ends = null === $this->cord ? [] : [$this->cord->a, $this->cord->b];
 
         return [
-            new Outlet(true, $startEdge, $startBare, $ends, isFolded: true, isFirst: true),
-            new Outlet(false, $finishEdge, $finishBare, $ends),
+            new Outlet(
+                true,
+                $startEdge,
+                $startBare,
+                ends: new OutletEnds(carrying: $ends),
+                isFolded: true,
+                isFirst: true,
+            ),
+            new Outlet(false, $finishEdge, $finishBare, ends: new OutletEnds(carrying: $ends)),
         ];
     }
 }

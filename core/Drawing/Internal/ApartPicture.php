@@ -50,6 +50,6 @@ abstract readonly class ApartPicture
     {
         $bead = $this->beads[$element->name] ?? throw new \LogicException('The line has a bead that its piece lacks.');
 
-        return new DrawnBead((string) $element->name, $bead, $x, $y, $element->letter, $turn);
+        return new DrawnBead((string) $element->name, $bead, $x, $y, $element->mention->letter, $turn);
     }
 }

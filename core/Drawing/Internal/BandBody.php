@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Drawing\Internal;
 
+use Rinkel\Core\Drawing\Around;
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\KnotRun;
+use Rinkel\Core\Drawing\RunEdges;
 use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Drawing\SceneFrame;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
@@ -22,58 +25,55 @@ final readonly class BandBody extends Body
 {
     public function scene(): Scene
     {
-        $body = $this->draft->body()->millimetres;
         $runs = $this->runs();
         $cores = new Cores($this->draft, $this->cores());
         $ways = new PairWays($this->draft);
-        [$cords, $placed, $beads, $findings] = [$cores->cords(), [], [], []];
+        $parts = new SceneParts();
+        $parts->cord(...$cores->cords());
         foreach ($runs as $i => [$element, $count, $start]) {
-            $role = $ways->tier($element);
             if (null !== $element->knot) {
-                array_push(
-                    $placed,
-                    ...$this->pictures->placed(
-                        $this->run($element, $count, $start, $role, 0 === $i, $i === \count($runs) - 1),
-                    ),
-                );
+                $run = $this->run($element, $count, $start, $ways->tier($element), 0 === $i, $i === \count($runs) - 1);
+                $parts->place(...$this->pictures->placed($run));
             }
-            if ($element->isBead() || ElementKind::Focal === $element->kind) {
-                $beads[] = $this->bead($element, $start, 0);
-                $findings[] = $this->finding($element, $start);
-                array_push(
-                    $cords,
-                    ...(null === $this->finding($element, $start) && Lane::Strand !== $element->lane ? $ways->around($element, $start) : []),
-                );
-            } elseif (ElementKind::Bare === $element->kind) {
-                array_push($cords, ...$ways->around($element, $start));
-            } elseif (null !== $apart = $cores->apart($element)) {
-                array_push($beads, ...$apart->beads($element, $start));
-                array_push($cords, ...(ElementKind::Beside === $element->kind ? $ways->around($element, $start) : []));
-                array_push($cords, ...$apart->cords($element, $start, $this->draft->piece->cord($role)->cord, $role));
-            } elseif (ElementKind::Beside === $element->kind) {
-                array_push($beads, ...$ways->beads($element, $start));
-                array_push($cords, ...$ways->around($element, $start));
-            }
+            $this->strung($parts, $cores, $ways, $element, $start);
         }
-        $height = max(
-            $this->height(),
-            ...array_map(
-                static fn (DrawnBead $drawnBead): float => 2 * (abs($drawnBead->y) + $drawnBead->bead->diameter->millimetres / 2),
-                array_values(array_filter($beads)),
-            ),
-            ...[0.0],
-        );
+        $wide = static fn (DrawnBead $bead): float => 2 * (abs($bead->y) + $bead->bead->diameter->millimetres / 2);
 
-        return new Scene(
-            0,
-            $body,
-            $height,
-            $cords,
-            $placed,
-            array_values(array_filter($beads)),
-            array_values(array_filter($findings)),
+        return $parts->scene(
+            new SceneFrame(
+                left: 0,
+                right: $this->draft->body()->millimetres,
+                height: max($this->height(), ...array_map($wide, $parts->beads), ...[0.0]),
+            ),
             $this->stretches(),
         );
+    }
+
+    /**
+     * Draws a bead, beads side by side, or bare cores, and the cords that go around them.
+     */
+    private function strung(SceneParts $parts, Cores $cores, PairWays $ways, Element $element, float $start): void
+    {
+        if ($element->isBead() || ElementKind::Focal === $element->kind) {
+            $finding = $this->finding($element, $start);
+            $parts->bead($this->bead($element, $start, 0));
+            $parts->finding($finding);
+            if (null === $finding && Lane::Strand !== $element->seat->lane) {
+                $parts->cord(...$ways->around($element, $start));
+            }
+        } elseif (ElementKind::Bare === $element->kind) {
+            $parts->cord(...$ways->around($element, $start));
+        } elseif (null !== $apart = $cores->apart($element)) {
+            $role = $ways->tier($element);
+            $parts->bead(...$apart->beads($element, $start));
+            $parts->cord(
+                ...(ElementKind::Beside === $element->kind ? $ways->around($element, $start) : []),
+                ...$apart->cords($element, $start, $this->draft->piece->cord($role)->cord, $role),
+            );
+        } elseif (ElementKind::Beside === $element->kind) {
+            $parts->bead(...$ways->beads($element, $start));
+            $parts->cord(...$ways->around($element, $start));
+        }
     }
 
     public function ends(): array
@@ -115,7 +115,7 @@ final readonly class BandBody extends Body
     {
         $ends = [];
         $piece = $this->draft->piece;
-        foreach (true === $piece->closure->tails?->allCords ? $piece->cords : [] as $name => $use) {
+        foreach (true === $piece->closure->reach->tails?->allCords ? $piece->cords : [] as $name => $use) {
             if (\in_array($name, ['core', 'slider'], true)) {
                 continue;
             }
@@ -169,14 +169,11 @@ final readonly class BandBody extends Body
             $knot,
             $count,
             $start,
-            y: 0,
+            0,
             cord: $this->draft->piece->cord($tier)->cord,
             role: $tier,
-            half: $this->half($knot),
-            cores: $core->count,
-            begins: $begins,
-            ends: $ends,
-            bends: $this->bends,
+            around: new Around(half: $this->half($knot), cores: $core->count),
+            edges: new RunEdges(begins: $begins, ends: $ends, bends: $this->bends),
         );
     }
 

@@ -6,13 +6,17 @@ namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Construction\Look;
+use Rinkel\Core\Drawing\Around;
 use Rinkel\Core\Drawing\DrawnBead;
+use Rinkel\Core\Drawing\DrawnBox;
 use Rinkel\Core\Drawing\DrawnFinding;
 use Rinkel\Core\Drawing\DrawnPart;
 use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\HangingScene;
+use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Pictures;
 use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Drawing\SceneFrame;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Setting;
@@ -39,7 +43,7 @@ abstract readonly class Body
         protected bool $bends = false,
         ?Pictures $pictures = null,
     ) {
-        $this->pictures = $pictures ?? Pictures::all($draft->piece->habits->side);
+        $this->pictures = $pictures ?? Pictures::all($draft->piece->habits->tying->side);
     }
 
     abstract public function scene(): Scene;
@@ -81,7 +85,12 @@ abstract readonly class Body
             }
         }
 
-        return new Scene(0, $this->draft->body()->millimetres, 0, [], [], hanging: $hanging);
+        return new Scene(
+            new SceneFrame(left: 0, right: $this->draft->body()->millimetres, height: 0),
+            [],
+            [],
+            hanging: $hanging,
+        );
     }
 
     /**
@@ -102,13 +111,13 @@ abstract readonly class Body
         $middle = $top + 2.5 + $length / 2;
 
         return new Scene(
-            -$length / 2,
-            $length / 2,
-            $top + 2.5 + $length,
+            new SceneFrame(left: -$length / 2, right: $length / 2, height: $top + 2.5 + $length),
             [],
             [],
-            null === $bead ? [] : [new DrawnBead((string) $element->name, $bead, -$length / 2, $middle, null, 90)],
-            [
+            beads: null === $bead ? [] : [
+                new DrawnBead((string) $element->name, $bead, -$length / 2, $middle, null, 90),
+            ],
+            findings: [
                 new DrawnFinding($ring, -2, $top + 0.5, beneath: true),
                 ...(null === $finding ? [] : [new DrawnFinding(
                     Finding::of($finding->kind, $finding->width, $finding->length, $finding->inside),
@@ -132,11 +141,35 @@ abstract readonly class Body
         return [] === $cords ? $draft->construction->cords()->known : $cords;
     }
 
+    /**
+     * Draws one knot, where the element is one.
+     */
+    protected function tie(
+        SceneParts $parts,
+        Element $element,
+        float $x,
+        Cord $cord,
+        string $role,
+        float $y = 0.0,
+        Around $around = new Around(),
+    ): void {
+        if (null !== $element->knot) {
+            $parts->place(...$this->pictures->placed(new KnotRun($element, 1, $x, $y, $cord, $role, $around)));
+        }
+    }
+
     protected function bead(Element $element, float $x, float $y, float $turn = 0.0): ?DrawnBead
     {
         $bead = $this->draft->piece->beads[$element->name] ?? null;
 
-        return null === $bead ? null : new DrawnBead((string) $element->name, $bead, $x, $y, $element->letter, $turn);
+        return null === $bead ? null : new DrawnBead(
+            (string) $element->name,
+            $bead,
+            $x,
+            $y,
+            $element->mention->letter,
+            $turn,
+        );
     }
 
     protected function finding(Element $element, float $x): ?DrawnFinding
@@ -151,7 +184,9 @@ abstract readonly class Body
         return max(
             0.0,
             ...array_map(
-                static fn (Element $element): float => $element->hangs ? 0.0 : $element->width->millimetres,
+                static fn (Element $element): float => $element->seat->hangs
+                    ? 0.0
+                    : $element->extent->width->millimetres,
                 $this->draft->setting->elements,
             ),
             ...[0.0],
@@ -193,21 +228,26 @@ abstract readonly class Body
         $open = null;
         foreach ($setting->starts() as $i => $from) {
             $element = $setting->elements[$i];
-            $to = $from + $element->length->millimetres;
-            $joins = null !== $open && $open->word === $element->word() && $open->name === $element->name && (null === $open->place ? null === $element->place : $open->place->equals($element->place));
+            $to = $from + $element->extent->length->millimetres;
+            $joins = null !== $open && $open->word === $element->word() && $open->name === $element->name
+                && (null === $open->place ? null === $element->mention->place : $open->place->equals(
+                    $element->mention->place,
+                ));
             if (null !== $open && !$joins) {
                 $stretches[] = $open;
             }
             $open = new DrawnPart(
-                $joins ? $open->from : $from,
-                $to,
-                $element->width->millimetres,
-                place: $element->place,
-                word: $element->word(),
+                new DrawnBox(
+                    from: $joins ? $open->box->from : $from,
+                    to: $to,
+                    height: $element->extent->width->millimetres,
+                    y: $y,
+                ),
+                $element->mention->place,
+                $element->word(),
                 name: $element->name,
                 count: $joins ? $open->count + 1 : 1,
                 roles: $joins ? $open->roles : $this->roles($element),
-                y: $y,
             );
         }
 

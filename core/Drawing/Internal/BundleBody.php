@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Construction\StrandBundle;
+use Rinkel\Core\Drawing\Around;
 use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\EndCord;
-use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Drawing\SceneFrame;
 
 /**
  * Many strands side by side, bound at both ends.
@@ -19,11 +20,30 @@ final readonly class BundleBody extends Body
 {
     public function scene(): Scene
     {
-        $piece = $this->draft->piece;
-        $body = $this->draft->body()->millimetres;
-        $end = $piece->cord('end')->cord;
+        $end = $this->draft->piece->cord('end')->cord;
         $w = $end->round()->millimetres;
         $width = max($w, $this->height() - 2 * $w);
+        $parts = new SceneParts();
+        $parts->cord(...$this->strands($width));
+        foreach ($this->draft->setting->starts() as $i => $start) {
+            $around = new Around(half: $width / 2);
+            $this->tie($parts, $this->draft->setting->elements[$i], $start, $end, 'end', around: $around);
+        }
+
+        return $parts->scene(
+            new SceneFrame(left: 0, right: $this->draft->body()->millimetres, height: $this->height()),
+            $this->stretches(),
+        );
+    }
+
+    /**
+     * Returns the strands that are seen side by side.
+     *
+     * @return list<DrawnCord>
+     */
+    private function strands(float $width): array
+    {
+        $piece = $this->draft->piece;
         $mixed = StrandBundle::mixed($piece);
         $room = (int) floor($width / max(0.1, $piece->cord($mixed[0] ?? 'end')->cord->thickness->millimetres * 0.75));
         $strands = self::seen($mixed, $room);
@@ -34,25 +54,15 @@ final readonly class BundleBody extends Body
             $thickness = $cord->thickness->millimetres * min(1.0, max(1, $room) / \count($strands));
             $cords[] = DrawnCord::straight(
                 0,
-                $body,
+                $this->draft->body()->millimetres,
                 (\count($strands) > 1 ? $i / (\count($strands) - 1) - 0.5 : 0.0) * max(0.0, $width - $thickness),
                 $thickness,
                 $cord->colour,
                 $name,
             );
         }
-        $placed = [];
-        foreach ($this->draft->setting->starts() as $i => $start) {
-            $element = $this->draft->setting->elements[$i];
-            if (null !== $element->knot) {
-                array_push(
-                    $placed,
-                    ...$this->pictures->placed(new KnotRun($element, 1, $start, 0, $end, 'end', $width / 2)),
-                );
-            }
-        }
 
-        return new Scene(0, $body, $this->height(), $cords, $placed, [], [], $this->stretches());
+        return $cords;
     }
 
     /**

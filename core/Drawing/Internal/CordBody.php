@@ -8,10 +8,12 @@ use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Construction\KnottedStrands;
 use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\EndCord;
-use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Pictures;
 use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Drawing\SceneFrame;
+use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Material\Cord;
 
 /**
  * One cord with its beads and knots, or several side by side, every second of them shifted by half a repeat.
@@ -31,39 +33,48 @@ final readonly class CordBody extends Body
     public function scene(): Scene
     {
         $body = $this->draft->body()->millimetres;
-        [$cords, $placed, $beads, $findings] = [[], [], [], []];
+        $parts = new SceneParts();
         foreach ($this->ends() as $i => $end) {
-            $shift = 1 === $i % 2 ? $this->shift() : 0.0;
             $cord = $this->draft->piece->cord($end->role)->cord;
-            $cords[] = DrawnCord::straight(0, $body, $end->y, $cord->thickness->millimetres, $cord->colour, $end->role);
+            $parts->cord(
+                DrawnCord::straight(0, $body, $end->y, $cord->thickness->millimetres, $cord->colour, $end->role),
+            );
+            $shift = 1 === $i % 2 ? $this->shift() : 0.0;
             foreach ($this->draft->setting->starts() as $at => $start) {
                 $element = $this->draft->setting->elements[$at];
-                $x = $start + $shift;
-                if ([] !== $element->beside && !isset($element->beside[$i])) {
-                    continue;
-                }
-                if ($element->isBead() || ElementKind::Focal === $element->kind) {
-                    $beads[] = $this->bead($element, $x, $end->y);
-                    $findings[] = 0 === $i ? $this->finding($element, $x) : null;
-                } elseif (null !== $element->knot) {
-                    array_push(
-                        $placed,
-                        ...$this->pictures->placed(new KnotRun($element, 1, $x, $end->y, $cord, $end->role)),
-                    );
+                if ([] === $element->beside || isset($element->beside[$i])) {
+                    $this->on($parts, $element, $start + $shift, $end, $cord, 0 === $i);
                 }
             }
         }
 
-        return new Scene(
-            0,
-            $body,
-            $this->height() + $this->spacing() * (\count($this->ends()) - 1),
-            $cords,
-            $placed,
-            array_values(array_filter($beads)),
-            array_values(array_filter($findings)),
+        return $parts->scene(
+            new SceneFrame(
+                left: 0,
+                right: $body,
+                height: $this->height() + $this->spacing() * (\count($this->ends()) - 1),
+            ),
             $this->stretches(),
         );
+    }
+
+    /**
+     * Draws what is on one of its cords.
+     */
+    private function on(
+        SceneParts $parts,
+        Element $element,
+        float $x,
+        EndCord $end,
+        Cord $cord,
+        bool $isFirst,
+    ): void {
+        if ($element->isBead() || ElementKind::Focal === $element->kind) {
+            $parts->bead($this->bead($element, $x, $end->y));
+            $parts->finding($isFirst ? $this->finding($element, $x) : null);
+        } else {
+            $this->tie($parts, $element, $x, $cord, $end->role, $end->y);
+        }
     }
 
     public function ends(): array
@@ -92,7 +103,9 @@ final readonly class CordBody extends Body
         $elements = $this->draft->setting->elements;
         $last = $elements[\count($elements) - 1] ?? null;
 
-        return null !== $last && ElementKind::Bare === $last->kind && null === $last->place ? $last->length->millimetres : 0.0;
+        return null !== $last && ElementKind::Bare === $last->kind && null === $last->mention->place
+            ? $last->extent->length->millimetres
+            : 0.0;
     }
 
     /**
@@ -104,9 +117,9 @@ final readonly class CordBody extends Body
         [$bead, $knot] = [$thickness, $thickness];
         foreach ($this->draft->setting->elements as $element) {
             [$bead, $knot] = $element->isBead() ? [
-                max($bead, $element->width->millimetres),
+                max($bead, $element->extent->width->millimetres),
                 $knot,
-            ] : [$bead, max($knot, $element->width->millimetres)];
+            ] : [$bead, max($knot, $element->extent->width->millimetres)];
         }
 
         return max(sqrt(max(0.0, $bead ** 2 - $this->shift() ** 2)), ($bead + $knot) / 2);

@@ -106,9 +106,9 @@ final readonly class Cores
             $way = [[-1.0, $near], [0.0, $near]];
             foreach ($this->draft->setting->starts() as $i => $start) {
                 $element = $this->draft->setting->elements[$i];
-                $length = $element->length->millimetres;
+                $length = $element->extent->length->millimetres;
                 $apart = $this->apart($element);
-                foreach ($apart?->shares() ?? (Lane::Strand === $element->lane ? [] : [0.5]) as $share) {
+                foreach ($apart?->shares() ?? (Lane::Strand === $element->seat->lane ? [] : [0.5]) as $share) {
                     $way[] = [
                         $start + $share * $length,
                         $apart?->coreAt($element, $core, $use->count, $share) ?? $near,
@@ -125,7 +125,7 @@ final readonly class Cores
 
     private static function isOnStrands(Element $element): bool
     {
-        return null !== ($element->beside[0] ?? null)?->strand;
+        return null !== ($element->beside[0] ?? null)?->seat->strand;
     }
 
     /**

@@ -7,8 +7,8 @@ namespace Rinkel\Core\Drawing\Internal;
 use Rinkel\Core\Construction\Layered;
 use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\EndCord;
-use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Drawing\SceneFrame;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
@@ -76,39 +76,39 @@ final readonly class LayersBody extends Body
     {
         $cord = $this->draft->piece->cord($role)->cord;
         $long = $setting->length->millimetres;
-        [$placed, $beads, $findings] = [[], [], []];
+        $parts = new SceneParts();
         foreach ($setting->starts() as $at => $x) {
             $element = $setting->elements[$at];
             if ($element->isBead() || ElementKind::Focal === $element->kind) {
-                $beads[] = $this->bead($element, $x, $y);
-                $findings[] = 0.0 === $y ? $this->finding($element, $x) : null;
-            } elseif (null !== $element->knot) {
-                array_push($placed, ...$this->pictures->placed(new KnotRun($element, 1, $x, $y, $cord, $role)));
+                $parts->bead($this->bead($element, $x, $y));
+                $parts->finding(0.0 === $y ? $this->finding($element, $x) : null);
+            } else {
+                $this->tie($parts, $element, $x, $cord, $role, $y);
             }
         }
         $first = $setting->elements[0] ?? null;
-        $bare = ElementKind::Bare === $first?->kind ? $first->length->millimetres : 0.0;
+        $bare = ElementKind::Bare === $first?->kind ? $first->extent->length->millimetres : 0.0;
         $line = 0.0 === $y || 0.0 === $bare
             ? [new Point(0, $y), new Point($long, $y)]
             : [new Point(0, 0), new Point(min(self::FANS, $bare), $y), new Point($long, $y)];
 
-        return new Scene(
-            0,
-            $long,
-            0.0 === $y ? self::wide($setting) : 0.0,
-            [new DrawnCord($line, $cord->thickness->millimetres, $cord->colour, $role)],
-            $placed,
-            array_values(array_filter($beads)),
-            array_values(array_filter($findings)),
+        $parts->cord(new DrawnCord($line, $cord->thickness->millimetres, $cord->colour, $role));
+
+        return $parts->scene(
+            new SceneFrame(
+                left: 0,
+                right: $long,
+                height: 0.0 === $y ? self::wide($setting) : 0.0,
+                deep: $y + self::wide($setting) / 2,
+            ),
             $this->stretches($setting, $y),
-            deep: $y + self::wide($setting) / 2,
         );
     }
 
     private static function wide(Setting $setting): float
     {
         return Length::longest(Length::zero(), ...array_map(
-            static fn (Element $element): Length => $element->hangs ? Length::zero() : $element->width,
+            static fn (Element $element): Length => $element->seat->hangs ? Length::zero() : $element->extent->width,
             $setting->elements,
         ))->millimetres;
     }

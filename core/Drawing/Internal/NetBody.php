@@ -11,11 +11,13 @@ use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\DrawnFinding;
 use Rinkel\Core\Drawing\EndCord;
 use Rinkel\Core\Drawing\HangingScene;
-use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Pose;
 use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Drawing\SceneFrame;
 use Rinkel\Core\Drawing\StopKnot;
 use Rinkel\Core\Geometry\Point;
+use Rinkel\Core\Geometry\RoundNet;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Plait;
 use Rinkel\Core\Line\ElementKind;
@@ -33,45 +35,48 @@ final readonly class NetBody extends Body
 
     public function scene(): Scene
     {
-        $use = $this->draft->piece->cord('mesh');
-        $body = $this->draft->body()->millimetres;
-        $strand = (new Plait())->of($use->cord, $use->count, Length::zero())->width->millimetres / 3;
-        $motif = CordKnots::plait('plait');
-        [$cords, $placed, $beads, $hanging] = [[], [], [], []];
+        $parts = new SceneParts();
         foreach ($this->draft->setting->starts() as $i => $start) {
             $element = $this->draft->setting->elements[$i];
-            if (ElementKind::Braid === $element->kind && $element->length->millimetres > 0) {
-                $copies = max(1, (int) round($element->length->millimetres / ($motif->length * $strand)));
-                $scale = $element->length->millimetres / $copies / $motif->length;
-                $placed[] = new Placed($motif, $start, 0, $scale, $use->cord->colour, 'mesh', $copies, 0);
-            } elseif (ElementKind::Net === $element->kind && [] === $hanging) {
-                $pouch = $this->pouch();
-                $hanging[] = new HangingScene($start, $pouch);
+            $far = $start + $element->extent->length->millimetres;
+            if (ElementKind::Braid === $element->kind && $far > $start) {
+                $parts->place($this->plait($start, $far - $start));
+            } elseif (ElementKind::Net === $element->kind && [] === $parts->hanging) {
+                $parts->hanging[] = new HangingScene($start, $this->pouch());
             } elseif (null !== $element->knot) {
-                array_push(
-                    $placed,
-                    ...$this->pictures->placed(new KnotRun($element, 1, $start, 0, $use->cord, 'mesh')),
-                );
+                $this->tie($parts, $element, $start, $this->draft->piece->cord('mesh')->cord, 'mesh');
             } elseif (ElementKind::Bare === $element->kind) {
                 foreach ($this->ends() as $end) {
-                    $far = $start + $element->length->millimetres;
-                    $cords[] = DrawnCord::straight($start, $far, $end->y, $end->thickness, $end->colour, 'mesh');
+                    $parts->cord(DrawnCord::straight($start, $far, $end->y, $end->thickness, $end->colour, 'mesh'));
                 }
-            } elseif (!$element->hangs && ($element->isBead() || ElementKind::Focal === $element->kind)) {
-                $beads[] = $this->bead($element, $start, 0);
+            } elseif (!$element->seat->hangs && ($element->isBead() || ElementKind::Focal === $element->kind)) {
+                $parts->bead($this->bead($element, $start, 0));
             }
         }
 
-        return new Scene(
-            0,
-            $body,
-            $this->height(),
-            cords: $cords,
-            placed: $placed,
-            beads: array_values(array_filter($beads)),
-            findings: [],
-            stretches: $this->stretches(),
-            hanging: $hanging,
+        return $parts->scene(
+            new SceneFrame(left: 0, right: $this->draft->body()->millimetres, height: $this->height()),
+            $this->stretches(),
+        );
+    }
+
+    /**
+     * Returns a braid so long, of as many whole crossings as come nearest.
+     */
+    private function plait(float $start, float $length): Placed
+    {
+        $use = $this->draft->piece->cord('mesh');
+        $strand = (new Plait())->of($use->cord, $use->count, Length::zero())->width->millimetres / 3;
+        $motif = CordKnots::plait('plait');
+        $copies = max(1, (int) round($length / ($motif->length * $strand)));
+
+        return new Placed(
+            $motif,
+            new Pose(x: $start, y: 0, scale: $length / $copies / $motif->length),
+            $use->cord->colour,
+            'mesh',
+            count: $copies,
+            knots: 0,
         );
     }
 
@@ -94,7 +99,7 @@ final readonly class NetBody extends Body
     {
         $net = NettedPouch::net($this->draft);
         if (null === $net) {
-            return new Scene(0, 0, 0, [], []);
+            return (new SceneParts())->scene(new SceneFrame(left: 0, right: 0, height: 0));
         }
         $stone = array_values(NettedPouch::stones($this->draft->piece))[0] ?? null;
         $girth = $stone?->width->times(\M_PI) ?? $net->most()->times(0.5);
@@ -109,8 +114,36 @@ final readonly class NetBody extends Body
 
             return [new Point($knots[$row]->x * sin($angle), $low - $knots[$row]->y), cos($angle)];
         };
+        $parts = new SceneParts();
+        $parts->cord(...$this->mesh($net, $place));
+        for ($k = 0; $k < $net->columns; ++$k) {
+            $parts->cord($this->cord($place($rows, $k)[0], new Point(0, $under)));
+        }
+        $parts->cord(...$this->crossing(new Point(0, $low - $knots[0]->y)));
+        $parts->place(...$this->joints($net, $place));
+        $parts->bead($lock);
+        $parts->finding(null === $stone ? null : new DrawnFinding(
+            $stone,
+            -$stone->length->millimetres / 2,
+            $low - $stone->length->millimetres / 2,
+            beneath: true,
+        ));
+        $wide = $girth->millimetres / 2 / \M_PI;
+
+        return $parts->scene(new SceneFrame(left: -$wide, right: $wide, height: $low + 1.5));
+    }
+
+    /**
+     * Returns the cords in front from row to row.
+     *
+     * @param callable(int, float): array{Point, float} $place of a knot by row and column, and how far in front it is
+     *
+     * @return list<DrawnCord>
+     */
+    private function mesh(RoundNet $net, callable $place): array
+    {
         $cords = [];
-        for ($row = 0; $row < $rows; ++$row) {
+        for ($row = 0; $row < \count($net->rows); ++$row) {
             for ($k = 0; $k < $net->columns; ++$k) {
                 [$from, $front] = $place($row, $k);
                 foreach ([0, 1] as $side) {
@@ -121,12 +154,21 @@ final readonly class NetBody extends Body
                 }
             }
         }
-        for ($k = 0; $k < $net->columns; ++$k) {
-            $cords[] = $this->cord($place($rows, $k)[0], new Point(0, $under));
-        }
-        array_push($cords, ...$this->crossing(new Point(0, $low - $knots[0]->y)));
+
+        return $cords;
+    }
+
+    /**
+     * Returns what is tied in front.
+     *
+     * @param callable(int, float): array{Point, float} $place of a knot by row and column, and how far in front it is
+     *
+     * @return list<Placed>
+     */
+    private function joints(RoundNet $net, callable $place): array
+    {
         $knotted = [];
-        for ($row = 1; $row <= $rows; ++$row) {
+        for ($row = 1; $row <= \count($net->rows); ++$row) {
             for ($k = 0; $k < $net->columns; ++$k) {
                 // What is tied in a row lies where the cords from the row above come together.
                 [$at, $front] = $place($row, $k);
@@ -135,15 +177,8 @@ final readonly class NetBody extends Body
                 }
             }
         }
-        $stones = null === $stone ? [] : [new DrawnFinding(
-            $stone,
-            -$stone->length->millimetres / 2,
-            $low - $stone->length->millimetres / 2,
-            beneath: true,
-        )];
-        $wide = $girth->millimetres / 2 / \M_PI;
 
-        return new Scene(-$wide, $wide, $low + 1.5, $cords, $knotted, array_filter([$lock]), $stones);
+        return $knotted;
     }
 
     /**
@@ -180,13 +215,11 @@ final readonly class NetBody extends Body
 
         return new Placed(
             $motif,
-            $at->x - $knot->pitch->millimetres / 2,
-            $at->y,
-            $scale,
+            new Pose(x: $at->x - $knot->pitch->millimetres / 2, y: $at->y, scale: $scale),
             $cord->colour,
             'mesh',
-            1,
-            0,
+            count: 1,
+            knots: 0,
         );
     }
 
@@ -203,7 +236,7 @@ final readonly class NetBody extends Body
     private function lock(): ?DrawnBead
     {
         foreach ($this->draft->setting->elements as $element) {
-            $bead = $element->hangs && ElementKind::Focal === $element->kind
+            $bead = $element->seat->hangs && ElementKind::Focal === $element->kind
                 ? $this->draft->piece->beads[$element->name] ?? null
                 : null;
             if (null !== $bead) {

@@ -32,18 +32,18 @@ final readonly class PairWays
         $role = $this->tier($element);
         $cord = $this->draft->piece->cord($role)->cord;
         $w = $cord->thickness->millimetres;
-        $length = $element->length->millimetres;
+        $length = $element->extent->length->millimetres;
         $rest = $this->draft->piece->cord('core')->bundle()->width()->millimetres / 2 + 0.6 * $w;
         $cords = [];
         foreach ([-1, 1] as $side) {
             $out = $rest;
             foreach (ElementKind::Beside === $element->kind ? $element->beside : [$element] as $part) {
-                $bulge = $part->width->millimetres / 2;
+                $bulge = $part->extent->width->millimetres / 2;
                 $out = max($out, match (true) {
                     ElementKind::Bare === $element->kind => $rest,
                     ElementKind::Beside !== $element->kind => $bulge + $w / 2,
-                    null !== $part->strand => $element->width->millimetres / 2 + $w / 2,
-                    (Lane::Left === $part->lane) === (1 === $side) => $rest + $bulge,
+                    null !== $part->seat->strand => $element->extent->width->millimetres / 2 + $w / 2,
+                    (Lane::Left === $part->seat->lane) === (1 === $side) => $rest + $bulge,
                     default => $rest,
                 });
             }
@@ -72,11 +72,11 @@ final readonly class PairWays
         $at = ['left' => $start, 'right' => $start];
         $beads = [];
         foreach ($element->beside as $bead) {
-            $lane = Lane::Left === $bead->lane ? 'left' : 'right';
-            $y = ('left' === $lane ? 1 : -1) * ($rest + $bead->width->millimetres / 2);
+            $lane = Lane::Left === $bead->seat->lane ? 'left' : 'right';
+            $y = ('left' === $lane ? 1 : -1) * ($rest + $bead->extent->width->millimetres / 2);
             $known = $this->draft->piece->beads[$bead->name] ?? null;
             $beads[] = null === $known ? null : new DrawnBead((string) $bead->name, $known, $at[$lane], $y);
-            $at[$lane] += $bead->length->millimetres;
+            $at[$lane] += $bead->extent->length->millimetres;
         }
 
         return $beads;

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Construction\RopeKnot;
+use Rinkel\Core\Drawing\Around;
 use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\EndCord;
-use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Drawing\SceneFrame;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Material\Colour;
 
@@ -26,37 +27,29 @@ final readonly class RopeBody extends Body
         $thread = $this->draft->piece->cords['thread'] ?? $rope;
         $d = $rope->cord->round()->millimetres;
         $body = $this->draft->body()->millimetres;
-        [$cords, $placed] = [[], []];
+        $parts = new SceneParts();
         $knots = [];
         foreach ($this->draft->setting->starts() as $i => $start) {
             $element = $this->draft->setting->elements[$i];
-            if (null === $element->knot) {
-                continue;
-            }
-            $isWoven = Manner::Woven === $element->knot->manner();
-            array_push($placed, ...$this->pictures->placed($isWoven
-                ? new KnotRun($element, 1, $start, 0, $rope->cord, 'rope', cores: $count, colours: $this->colours())
-                : new KnotRun($element, 1, $start, 0, $thread->cord, 'thread', $d * $count)));
-            if ($isWoven) {
-                $knots[] = [$start, $start + $element->length->millimetres];
+            if (Manner::Woven === $element->knot?->manner()) {
+                $around = new Around(cores: $count, colours: $this->colours());
+                $this->tie($parts, $element, $start, $rope->cord, 'rope', around: $around);
+                $knots[] = [$start, $start + $element->extent->length->millimetres];
+            } else {
+                $this->tie($parts, $element, $start, $thread->cord, 'thread', around: new Around(half: $d * $count));
             }
         }
         $from = 0.0;
         foreach ([...$knots, [$body, $body]] as $leg => [$knot, $after]) {
             foreach ($this->legs(0 === $leg ? 0 : 1) as $end) {
-                $cords[] = DrawnCord::straight($from, $knot + 0.2 * $d, $end->y, $d, $end->colour, $end->role);
+                $far = $knot + 0.2 * $d;
+                $parts->cord(DrawnCord::straight($from, $far, $end->y, $d, $end->colour, $end->role));
             }
             $from = $after - 0.2 * $d;
         }
 
-        return new Scene(
-            0,
-            $body,
-            max($this->height(), 2 * $count * $d),
-            $cords,
-            $placed,
-            [],
-            [],
+        return $parts->scene(
+            new SceneFrame(left: 0, right: $body, height: max($this->height(), 2 * $count * $d)),
             $this->stretches(),
         );
     }

@@ -29,12 +29,16 @@ final readonly class RowsPicture extends ApartPicture
     public function beads(Element $element, float $start): array
     {
         $rows = \count($element->beside);
-        $middle = ($element->beside[intdiv($rows, 2)] ?? $element)->length->millimetres / 2;
+        $middle = ($element->beside[intdiv($rows, 2)] ?? $element)->extent->length->millimetres / 2;
         $beads = [];
         foreach (array_values($element->beside) as $row => $bead) {
-            $isShifted = !$element->level && 1 === (int) floor(abs($row - ($rows - 1) / 2) + 0.1) % 2;
-            $centre = $start + $middle + ($isShifted ? $element->length->millimetres / 2 : 0.0);
-            $beads[] = $this->bead($bead, $centre - $bead->length->millimetres / 2, self::rowAt($element, $row, $rows));
+            $isShifted = !$element->seat->level && 1 === (int) floor(abs($row - ($rows - 1) / 2) + 0.1) % 2;
+            $centre = $start + $middle + ($isShifted ? $element->extent->length->millimetres / 2 : 0.0);
+            $beads[] = $this->bead(
+                $bead,
+                $centre - $bead->extent->length->millimetres / 2,
+                self::rowAt($element, $row, $rows),
+            );
         }
 
         return $beads;
@@ -46,7 +50,7 @@ final readonly class RowsPicture extends ApartPicture
     public function cords(Element $element, float $start, Material $cord, string $role): array
     {
         $out = self::rowAt($element, 0, \count($element->beside));
-        $length = $element->length->millimetres;
+        $length = $element->extent->length->millimetres;
         $half = $start + 0.5 * $length;
 
         return array_map(static fn (int $side): DrawnCord => new DrawnCord(
@@ -64,7 +68,7 @@ final readonly class RowsPicture extends ApartPicture
 
     private static function rowAt(Element $element, int $row, int $rows): float
     {
-        $across = $element->width->millimetres - $element->thickness->millimetres;
+        $across = $element->extent->width->millimetres - $element->extent->thickness->millimetres;
 
         return $rows < 2 ? 0.0 : ($row - ($rows - 1) / 2) * $across / ($rows - 1);
     }

@@ -42,9 +42,9 @@ final readonly class StrandsPicture extends ApartPicture
     {
         [$beads, $at] = [[], []];
         foreach ($element->beside as $bead) {
-            $core = ($bead->strand ?? 1) - 1;
+            $core = ($bead->seat->strand ?? 1) - 1;
             $beads[] = $this->bead($bead, $start + ($at[$core] ?? 0.0), $this->at($element, $core));
-            $at[$core] = ($at[$core] ?? 0.0) + $bead->length->millimetres;
+            $at[$core] = ($at[$core] ?? 0.0) + $bead->extent->length->millimetres;
         }
 
         return $beads;
@@ -65,8 +65,8 @@ final readonly class StrandsPicture extends ApartPicture
     {
         $wide = array_fill(0, $this->cores, $this->bare);
         foreach ($element->beside as $bead) {
-            $strand = ($bead->strand ?? 1) - 1;
-            $wide[$strand] = max($wide[$strand] ?? 0.0, $bead->width->millimetres);
+            $strand = ($bead->seat->strand ?? 1) - 1;
+            $wide[$strand] = max($wide[$strand] ?? 0.0, $bead->extent->width->millimetres);
         }
 
         return array_sum($wide) / 2 - array_sum(\array_slice($wide, 0, $core)) - ($wide[$core] ?? 0.0) / 2;

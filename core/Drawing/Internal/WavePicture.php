@@ -35,10 +35,10 @@ final readonly class WavePicture extends ApartPicture
         foreach ([-1, 1] as $side) {
             for ($step = 0; $step < $steps; ++$step) {
                 $share = ($step + 0.5) / $steps;
-                $x = $start + $share * $element->length->millimetres;
+                $x = $start + $share * $element->extent->length->millimetres;
                 $y = $side * self::rise($element, $share);
                 $round = $element->beside[0];
-                $beads[] = $this->bead($round, $x - $round->length->millimetres / 2, $y);
+                $beads[] = $this->bead($round, $x - $round->extent->length->millimetres / 2, $y);
                 for ($k = 1; $k < $perStep; ++$k) {
                     $beads[] = $this->seed($element, $k, $perStep, $steps, $side, $x, $y);
                 }
@@ -58,7 +58,7 @@ final readonly class WavePicture extends ApartPicture
         $cords = [];
         foreach ([-1, 1] as $side) {
             for ($step = 0; $step <= $steps; ++$step) {
-                $x = $start + $step / $steps * $element->length->millimetres;
+                $x = $start + $step / $steps * $element->extent->length->millimetres;
                 $y = $side * self::rise($element, $step / $steps);
                 foreach ([-0.6 * $w, 0.6 * $w] as $aside) {
                     $turn = [new Point($x + $aside, $y - 1.2 * $w), new Point($x + $aside, $y + 1.2 * $w)];
@@ -77,12 +77,12 @@ final readonly class WavePicture extends ApartPicture
     {
         [$round, $seed] = [$wave->beside[0], $wave->beside[$k]];
         $angle = \M_PI * ($k - 0.5) / ($perStep - 1);
-        $long = max(0.5, $wave->length->millimetres / $steps / 2 - 0.3 * $seed->length->millimetres);
-        $away = ($round->width->millimetres + $seed->width->millimetres) / 2;
+        $long = max(0.5, $wave->extent->length->millimetres / $steps / 2 - 0.3 * $seed->extent->length->millimetres);
+        $away = ($round->extent->width->millimetres + $seed->extent->width->millimetres) / 2;
 
         return $this->bead(
             $seed,
-            $x - $long * cos($angle) - $seed->length->millimetres / 2,
+            $x - $long * cos($angle) - $seed->extent->length->millimetres / 2,
             $y + $side * $away * sin($angle),
             rad2deg(atan2($side * $away * cos($angle), $long * sin($angle))),
         );
@@ -95,7 +95,8 @@ final readonly class WavePicture extends ApartPicture
     {
         // The wave is as wide as its two arms, their rounds and the seed beads outside.
         $seed = $wave->beside[1] ?? $wave->beside[0];
-        $most = ($wave->width->millimetres - $wave->beside[0]->width->millimetres) / 2 - $seed->width->millimetres;
+        $round = $wave->beside[0]->extent->width->millimetres;
+        $most = ($wave->extent->width->millimetres - $round) / 2 - $seed->extent->width->millimetres;
 
         return $most * (1 - (2 * $share - 1) ** 2);
     }
@@ -107,7 +108,7 @@ final readonly class WavePicture extends ApartPicture
      */
     private static function steps(Element $wave): array
     {
-        $rounds = array_filter($wave->beside, static fn (Element $part): bool => Lane::Core === $part->lane);
+        $rounds = array_filter($wave->beside, static fn (Element $part): bool => Lane::Core === $part->seat->lane);
         $steps = max(1, intdiv(\count($rounds), 2));
 
         return [$steps, max(1, intdiv(\count($wave->beside), 2 * $steps))];

@@ -6,8 +6,8 @@ namespace Rinkel\Core\Drawing\Internal;
 
 use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\EndCord;
-use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Drawing\SceneFrame;
 use Rinkel\Core\Geometry\Curve;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Line\Element;
@@ -26,36 +26,28 @@ final readonly class WrapBody extends Body
     {
         $cord = $this->draft->piece->cord('cord')->cord;
         $body = $this->draft->body()->millimetres;
-        [$placed, $beads] = [[], []];
+        $parts = new SceneParts();
         $near = $cord->thickness->millimetres / 2;
         /** @var list<array{float, float}> $way */
         $way = [[-1.0, $near], [0.0, $near]];
         foreach ($this->draft->setting->starts() as $i => $start) {
             $element = $this->draft->setting->elements[$i];
-            $end = $start + $element->length->millimetres;
-            $apart = ElementKind::Beside === $element->kind ? $element->width->millimetres / 4 : $near;
+            $end = $start + $element->extent->length->millimetres;
+            $apart = ElementKind::Beside === $element->kind ? $element->extent->width->millimetres / 4 : $near;
             $inset = min(2.0, ($end - $start) / 4);
             array_push($way, [$start + $inset, $apart], [$end - $inset, $apart]);
-            foreach ($this->beside($element, $start) as $bead) {
-                $beads[] = $bead;
-            }
-            if (null !== $element->knot) {
-                array_push($placed, ...$this->pictures->placed(new KnotRun($element, 1, $start, 0, $cord, 'cord')));
-            }
+            $parts->bead(...$this->beside($element, $start));
+            $this->tie($parts, $element, $start, $cord, 'cord');
         }
         array_push($way, [$body, $near], [$body + 1, $near]);
         $curve = Curve::between($way, 3);
-        $thickness = $cord->thickness->millimetres;
+        $other = array_map(static fn (Point $point): Point => new Point($point->x, -$point->y), $curve);
+        $parts->cord(
+            new DrawnCord($curve, $cord->thickness->millimetres, $cord->colour, 'cord'),
+            new DrawnCord($other, $cord->thickness->millimetres, $cord->colour, 'cord'),
+        );
 
-        return new Scene(0, $body, $this->height(), [
-            new DrawnCord($curve, $thickness, $cord->colour, 'cord'),
-            new DrawnCord(
-                array_map(static fn (Point $point): Point => new Point($point->x, -$point->y), $curve),
-                $thickness,
-                $cord->colour,
-                'cord',
-            ),
-        ], $placed, array_values(array_filter($beads)), [], $this->stretches());
+        return $parts->scene(new SceneFrame(left: 0, right: $body, height: $this->height()), $this->stretches());
     }
 
     public function ends(): array
@@ -77,10 +69,10 @@ final readonly class WrapBody extends Body
         $beads = [];
         $at = [Lane::Left->value => $start, Lane::Right->value => $start];
         foreach ($element->beside as $bead) {
-            $lane = $bead->lane->value;
-            $side = Lane::Left === $bead->lane ? -1 : 1;
-            $beads[] = $this->bead($bead, $at[$lane] ?? $start, $side * $element->width->millimetres / 4);
-            $at[$lane] = ($at[$lane] ?? $start) + $bead->length->millimetres;
+            $lane = $bead->seat->lane->value;
+            $side = Lane::Left === $bead->seat->lane ? -1 : 1;
+            $beads[] = $this->bead($bead, $at[$lane] ?? $start, $side * $element->extent->width->millimetres / 4);
+            $at[$lane] = ($at[$lane] ?? $start) + $bead->extent->length->millimetres;
         }
 
         return $beads;

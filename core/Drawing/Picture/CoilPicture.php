@@ -9,6 +9,7 @@ use Rinkel\Core\Drawing\KnotPicture;
 use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Pose;
 use Rinkel\Core\Knot\BarrelKnot;
 
 /**
@@ -24,14 +25,20 @@ final class CoilPicture implements KnotPicture
     public function placed(KnotRun $run): array
     {
         $w = $run->unit();
-        $turns = $run->knot->wraps ?? $this->turns;
-        $motif = $this->drawn[$run->alike().' '.$turns.' '.$run->knot->width->millimetres] ??= CordKnots::barrel(
+        $turns = $run->knot->mention->wraps ?? $this->turns;
+        $alike = $run->alike().' '.$turns.' '.$run->knot->extent->width->millimetres;
+        $motif = $this->drawn[$alike] ??= CordKnots::barrel(
             'barrel-'.$run->role.'-'.$turns,
             $turns,
             $run->length(),
-            $run->knot->width->millimetres / $w,
+            $run->knot->extent->width->millimetres / $w,
         );
 
-        return [new Placed($motif, $run->x, $run->y, $w, $run->cord->colour, $run->role)];
+        return [new Placed(
+            $motif,
+            new Pose(x: $run->x, y: $run->y, scale: $w),
+            $run->cord->colour,
+            $run->role,
+        )];
     }
 }

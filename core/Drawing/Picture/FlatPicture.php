@@ -9,6 +9,7 @@ use Rinkel\Core\Drawing\KnotPicture;
 use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Pose;
 use Rinkel\Core\Knot\Side;
 
 /**
@@ -24,47 +25,23 @@ final class FlatPicture implements KnotPicture
     public function placed(KnotRun $run): array
     {
         $w = $run->unit();
-        $sinnet = new FlatSinnet($run->half / $w, $run->knot->length->millimetres / 2 / $w, $this->side);
-        $placed = [
-            new Placed(
-                $this->drawn[$run->alike()] ??= $sinnet->squareKnot('square-'.$run->role),
-                $run->x,
-                $run->y,
-                $w,
-                $run->cord->colour,
-                $run->role,
-                $run->count,
-            ),
-        ];
-        if ($run->begins) {
-            array_unshift(
-                $placed,
-                new Placed(
-                    $sinnet->start('start-'.$run->role),
-                    $run->x,
-                    $run->y,
-                    $w,
-                    $run->cord->colour,
-                    $run->role,
-                    1,
-                    0,
-                ),
-            );
-        }
-        if ($run->ends) {
-            $end = $run->x + $run->count * $run->knot->length->millimetres;
-            $placed[] = new Placed(
-                $sinnet->finish('finish-'.$run->role),
-                $end,
-                $run->y,
-                $w,
-                $run->cord->colour,
-                $run->role,
-                1,
-                0,
-            );
-        }
+        $sinnet = new FlatSinnet(
+            $run->around->half / $w,
+            $run->knot->extent->length->millimetres / 2 / $w,
+            $this->side,
+        );
+        $end = $run->x + $run->count * $run->knot->extent->length->millimetres;
+        $knot = $this->drawn[$run->alike()] ??= $sinnet->squareKnot('square-'.$run->role);
 
-        return $placed;
+        return [
+            ...($run->edges->begins ? [self::edge($run, $sinnet->start('start-'.$run->role), $run->x)] : []),
+            new Placed($knot, new Pose($run->x, $run->y, $w), $run->cord->colour, $run->role, $run->count),
+            ...($run->edges->ends ? [self::edge($run, $sinnet->finish('finish-'.$run->role), $end)] : []),
+        ];
+    }
+
+    private static function edge(KnotRun $run, Motif $motif, float $x): Placed
+    {
+        return new Placed($motif, new Pose($x, $run->y, $run->unit()), $run->cord->colour, $run->role, knots: 0);
     }
 }

@@ -9,6 +9,7 @@ use Rinkel\Core\Drawing\KnotPicture;
 use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Pose;
 
 /**
  * Hitches of one cord along a core.
@@ -30,10 +31,16 @@ final class HitchPicture implements KnotPicture
         $motif = $this->drawn[$word.' '.$run->alike()] ??= CordKnots::hitch(
             $word.'-'.$run->role,
             $this->over,
-            $run->half / $w,
+            $run->around->half / $w,
             $run->length(),
         );
 
-        return [new Placed($motif, $run->x, $run->y, $w, $run->cord->colour, $run->role, $run->count)];
+        return [new Placed(
+            $motif,
+            new Pose(x: $run->x, y: $run->y, scale: $w),
+            $run->cord->colour,
+            $run->role,
+            count: $run->count,
+        )];
     }
 }

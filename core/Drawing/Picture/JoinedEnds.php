@@ -7,6 +7,7 @@ namespace Rinkel\Core\Drawing\Picture;
 use Rinkel\Core\Drawing\EndParts;
 use Rinkel\Core\Drawing\EndPicture;
 use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Drawing\SceneFrame;
 
 /**
  * Ends that meet, with nothing to be seen between them.
@@ -15,7 +16,11 @@ final readonly class JoinedEnds implements EndPicture
 {
     public function open(EndParts $parts): Scene
     {
-        return new Scene(0, $parts->body(), 0, [], []);
+        return new Scene(
+            new SceneFrame(left: 0, right: $parts->body(), height: 0),
+            [],
+            [],
+        );
     }
 
     public function worn(EndParts $parts, float $gap): Scene

@@ -7,6 +7,7 @@ namespace Rinkel\Core\Drawing\Picture;
 use Rinkel\Core\Drawing\EndParts;
 use Rinkel\Core\Drawing\EndPicture;
 use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Drawing\SceneFrame;
 use Rinkel\Core\Material\FindingKind;
 
 /**
@@ -24,7 +25,11 @@ final readonly class LoopEnds implements EndPicture
         [$from, $to] = [$parts->body(), $parts->body() + $gap];
         $isStart = $parts->loops->areAtStart();
 
-        return (new Scene($from, $to, 0, $parts->loops->between($from, $to, $isStart ? -1 : 1), []))
+        return (new Scene(
+            new SceneFrame(left: $from, right: $to, height: 0),
+            $parts->loops->between($from, $to, $isStart ? -1 : 1),
+            [],
+        ))
             ->with($parts->row($parts->of(FindingKind::Button), $isStart ? $from : $to, $isStart ? 1 : -1));
     }
 

@@ -8,6 +8,7 @@ use Rinkel\Core\Drawing\KnotPicture;
 use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Pose;
 use Rinkel\Core\Drawing\RopeLoops;
 
 /**
@@ -20,16 +21,18 @@ final class LoopsPicture implements KnotPicture
 
     public function placed(KnotRun $run): array
     {
-        $colours = [] === $run->colours ? array_fill(0, max(1, $run->cores), $run->cord->colour) : $run->colours;
+        $colours = [] === $run->around->colours ? array_fill(
+            0,
+            max(1, $run->around->cores),
+            $run->cord->colour,
+        ) : $run->around->colours;
         $motif = $this->drawn[implode(' ', array_column($colours, 'hex'))]
-            ??= (new RopeLoops($colours, max(1, $run->cores)))->motif('interlace-'.\count($colours));
+            ??= (new RopeLoops($colours, max(1, $run->around->cores)))->motif('interlace-'.\count($colours));
 
         return [
             new Placed(
                 $motif,
-                $run->x,
-                $run->y,
-                $run->knot->length->millimetres / $motif->length,
+                new Pose(x: $run->x, y: $run->y, scale: $run->knot->extent->length->millimetres / $motif->length),
                 $run->cord->colour,
                 $run->role,
             ),

@@ -8,6 +8,7 @@ use Rinkel\Core\Drawing\KnotPicture;
 use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Pose;
 use Rinkel\Core\Drawing\StopKnot;
 
 /**
@@ -24,9 +25,7 @@ final class OverhandPicture implements KnotPicture
         return [
             new Placed(
                 $motif,
-                $run->x,
-                $run->y,
-                $run->knot->length->millimetres / $motif->length,
+                new Pose(x: $run->x, y: $run->y, scale: $run->knot->extent->length->millimetres / $motif->length),
                 $run->cord->colour,
                 $run->role,
             ),

@@ -8,6 +8,7 @@ use Rinkel\Core\Drawing\KnotPicture;
 use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Pose;
 use Rinkel\Core\Drawing\SpiralSinnet;
 
 /**
@@ -29,23 +30,21 @@ final class SpiralPicture implements KnotPicture
     public function placed(KnotRun $run): array
     {
         $w = $run->unit();
-        $sinnet = new SpiralSinnet($run->half / $w, $run->length(), $this->hand, $run->cores);
+        $sinnet = new SpiralSinnet($run->around->half / $w, $run->length(), $this->hand, $run->around->cores);
         // Around a bend each half knot is a picture of its own; straight, a whole turn is one, copied as often as it goes.
-        $piece = $run->bends ? 1 : $sinnet->perTurn;
+        $piece = $run->edges->bends ? 1 : $sinnet->perTurn;
         $placed = [];
         for ($i = 0; $i < $run->count; $i += $some * $copies) {
             $some = min($piece, $run->count - $i);
-            $copies = $run->bends ? 1 : max(1, intdiv($run->count - $i, $sinnet->perTurn));
+            $copies = $run->edges->bends ? 1 : max(1, intdiv($run->count - $i, $sinnet->perTurn));
             $placed[] = new Placed(
                 $this->drawn[$run->alike().' '.$i % $sinnet->perTurn.' '.$some]
                     ??= $sinnet->halfKnots($this->name.'-'.$run->role, $i % $sinnet->perTurn, $some),
-                $run->x + $i * $run->knot->length->millimetres,
-                $run->y,
-                $w,
+                new Pose(x: $run->x + $i * $run->knot->extent->length->millimetres, y: $run->y, scale: $w),
                 $run->cord->colour,
                 $run->role,
-                $copies,
-                $some,
+                count: $copies,
+                knots: $some,
             );
         }
 

@@ -8,6 +8,7 @@ use Rinkel\Core\Drawing\CordKnots;
 use Rinkel\Core\Drawing\KnotPicture;
 use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Pose;
 
 /**
  * One turn of a cord around all the others.
@@ -19,7 +20,12 @@ final readonly class TurnPicture implements KnotPicture
         $w = $run->unit();
 
         return [
-            new Placed(CordKnots::turn('whip', $run->half / $w), $run->x, $run->y, $w, $run->cord->colour, $run->role),
+            new Placed(
+                CordKnots::turn('whip', $run->around->half / $w),
+                new Pose(x: $run->x, y: $run->y, scale: $w),
+                $run->cord->colour,
+                $run->role,
+            ),
         ];
     }
 }

@@ -34,7 +34,7 @@ final readonly class BraidedWork implements Work
     }
 
     /**
-     * A braid is as long as somebody wished; only what its strands take of that is her hand's.
+     * A braid is as long as somebody wished; only what its strands take of that is their hand's.
      */
     public function reading(int $count, ?Length $length, ?Length $used): ?HandReading
     {

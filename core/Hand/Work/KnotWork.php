@@ -10,7 +10,7 @@ use Rinkel\Core\Hand\Work;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Knot\TyingContext;
 use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\Cord;
@@ -22,7 +22,7 @@ use Rinkel\Core\Measure\Length;
 final readonly class KnotWork implements Work
 {
     /**
-     * @param int|null    $turns of a knot of which turns are said
+     * @param int|null    $turns of a knot whose turns are given
      * @param Bundle|null $core  that they are tied around; null for a knot in its own cord
      * @param Length|null $beads that lie between them, all together: ends run past or through them straight
      */
@@ -75,7 +75,7 @@ final readonly class KnotWork implements Work
     /**
      * Returns one such knot as the model of an even hand has it.
      */
-    private function model(): Tied
+    private function model(): TiedKnot
     {
         $ground = null === $this->core || Manner::Own === $this->knot->manner()
             ? TyingContext::itself($this->cord, 1, $this->turns ?? $this->knot->usualTurns() ?? 1)

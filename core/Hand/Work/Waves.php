@@ -8,7 +8,7 @@ use Rinkel\Core\Hand\HandReading;
 use Rinkel\Core\Hand\Work;
 use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Knot\TyingContext;
 use Rinkel\Core\Knot\WaveArm;
 use Rinkel\Core\Material\Bundle;
@@ -69,7 +69,7 @@ final readonly class Waves implements Work
         return $this->arm->outside()->plus($turn->times($this->arm->heads()))->times($count);
     }
 
-    private function model(): Tied
+    private function model(): TiedKnot
     {
         return $this->head->tied(TyingContext::around(new Bundle($this->core, 1), $this->cord), Tension::Even);
     }

@@ -7,7 +7,7 @@ namespace Rinkel\Core\Knot\Kind;
 use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Knot\TyingContext;
 
 /**
@@ -30,7 +30,7 @@ final readonly class Barrel extends Plain
         return BarrelKnot::USUAL;
     }
 
-    public function tied(TyingContext $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): TiedKnot
     {
         $barrel = new BarrelKnot($ground->turns);
 

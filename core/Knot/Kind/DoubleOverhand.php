@@ -7,7 +7,7 @@ namespace Rinkel\Core\Knot\Kind;
 use Rinkel\Core\Knot\BarrelKnot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Knot\TyingContext;
 
 /**
@@ -25,7 +25,7 @@ final readonly class DoubleOverhand extends Plain
         return Manner::Own;
     }
 
-    public function tied(TyingContext $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): TiedKnot
     {
         return (new BarrelKnot(2))->pulledHard($ground->cord);
     }

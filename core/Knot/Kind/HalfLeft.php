@@ -8,7 +8,7 @@ use Rinkel\Core\Knot\HalfKnot;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Knot\TyingContext;
 
 /**
@@ -36,7 +36,7 @@ final readonly class HalfLeft extends Plain
         return new HalfRight();
     }
 
-    public function tied(TyingContext $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): TiedKnot
     {
         return HalfKnot::spiral()->tied($ground->core, $ground->cord, $tension);
     }

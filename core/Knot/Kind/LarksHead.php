@@ -7,7 +7,7 @@ namespace Rinkel\Core\Knot\Kind;
 use Rinkel\Core\Knot\Hitch;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Knot\TyingContext;
 
 /**
@@ -25,7 +25,7 @@ final readonly class LarksHead extends Plain
         return Manner::Hung;
     }
 
-    public function tied(TyingContext $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): TiedKnot
     {
         return Hitch::verticalLarksHead()->tied($ground->core, $ground->cord);
     }

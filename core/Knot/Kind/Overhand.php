@@ -7,7 +7,7 @@ namespace Rinkel\Core\Knot\Kind;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\OverhandKnot;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Knot\TyingContext;
 
 /**
@@ -25,7 +25,7 @@ final readonly class Overhand extends Plain
         return Manner::Own;
     }
 
-    public function tied(TyingContext $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): TiedKnot
     {
         return (new OverhandKnot())->tied($ground->cord, $ground->together);
     }

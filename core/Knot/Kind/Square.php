@@ -7,7 +7,7 @@ namespace Rinkel\Core\Knot\Kind;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\SquareKnot;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Knot\TyingContext;
 
 /**
@@ -25,7 +25,7 @@ final readonly class Square extends Plain
         return Manner::Paired;
     }
 
-    public function tied(TyingContext $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): TiedKnot
     {
         return (new SquareKnot())->tied($ground->core, $ground->cord, $tension);
     }

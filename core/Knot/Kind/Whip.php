@@ -6,7 +6,7 @@ namespace Rinkel\Core\Knot\Kind;
 
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Knot\TyingContext;
 use Rinkel\Core\Knot\Whipping;
 
@@ -25,7 +25,7 @@ final readonly class Whip extends Plain
         return Manner::Bound;
     }
 
-    public function tied(TyingContext $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): TiedKnot
     {
         return (new Whipping())->turn($ground->core, $ground->cord);
     }

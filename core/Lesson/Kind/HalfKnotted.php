@@ -46,30 +46,6 @@ final readonly class HalfKnotted implements Teaching
         $open = new HalfKnots(1.7, self::PITCH, 1.8);
         $left = $open->course('left', Side::Left, $this->sides);
         $right = $open->course('right', Side::Right, $this->sides);
-        $crests = [];
-        $edges = ['left' => Side::Left, 'right' => Side::Right];
-        for ($n = 0; $n <= \count($this->sides); ++$n) {
-            foreach (['left' => $left, 'right' => $right] as $name => $course) {
-                $side = 0 === $n % 2 ? $edges[$name] : $edges[$name]->other();
-                $y = (Side::Left === $side ? 1 : -1) * (1.7 + 0.9 * 1.8);
-                $crests[$n][$name] = $course->nearest($n * self::PITCH, $y);
-            }
-        }
-        $frames = [new Frame($crests[0], things: $this->button(-0.6 * self::PITCH - 2.6, 7.0))];
-        foreach ($this->sides as $n => $side) {
-            $crosses = 0 === $n % 2 ? $side : $side->other();
-            $first = $crosses->value;
-            $second = $crosses->other()->value;
-            $button = $this->button(-0.6 * self::PITCH - 2.6, 7.0);
-            $frames[] = new Frame([$first => $crests[$n + 1][$first]] + $crests[$n], $first, $side, things: $button);
-            $frames[] = new Frame($crests[$n + 1], $second, $side->other(), things: $button);
-        }
-        $frames[] = new Frame(
-            [],
-            pulls: [new Pull('left'), new Pull('right')],
-            tight: 1.0,
-            things: $this->button(-1.6, 6.0),
-        );
         $tied = new HalfKnots(1.0, self::TIED);
 
         return new Lesson(
@@ -82,9 +58,52 @@ final readonly class HalfKnotted implements Teaching
                 $tied->course('right', Side::Right, $this->sides),
             ],
             ['left' => 'working', 'right' => 'working', 'core-1' => 'core', 'core-2' => 'core'],
-            $frames,
+            $this->frames($left, $right),
             $this->sides[0],
         );
+    }
+
+    /**
+     * @return non-empty-list<Frame> half knot by half knot, and pulled tight at last
+     */
+    private function frames(Course $left, Course $right): array
+    {
+        $crests = $this->crests($left, $right);
+        $button = $this->button(-0.6 * self::PITCH - 2.6, 7.0);
+        $frames = [new Frame($crests[0], things: $button)];
+        foreach ($this->sides as $n => $side) {
+            $crosses = 0 === $n % 2 ? $side : $side->other();
+            $first = $crosses->value;
+            $second = $crosses->other()->value;
+            $frames[] = new Frame([$first => $crests[$n + 1][$first]] + $crests[$n], $first, $side, things: $button);
+            $frames[] = new Frame($crests[$n + 1], $second, $side->other(), things: $button);
+        }
+        $frames[] = new Frame(
+            [],
+            pulls: [new Pull('left'), new Pull('right')],
+            tight: 1.0,
+            things: $this->button(-1.6, 6.0),
+        );
+
+        return $frames;
+    }
+
+    /**
+     * @return array<int, array{left: float, right: float}> where both cords are outermost, half knot by half knot
+     */
+    private function crests(Course $left, Course $right): array
+    {
+        $crests = [];
+        $edges = ['left' => Side::Left, 'right' => Side::Right];
+        for ($n = 0; $n <= \count($this->sides); ++$n) {
+            foreach (['left' => $left, 'right' => $right] as $name => $course) {
+                $side = 0 === $n % 2 ? $edges[$name] : $edges[$name]->other();
+                $y = (Side::Left === $side ? 1 : -1) * (1.7 + 0.9 * 1.8);
+                $crests[$n][$name] = $course->nearest($n * self::PITCH, $y);
+            }
+        }
+
+        return $crests;
     }
 
     /**

@@ -64,13 +64,13 @@ final readonly class PartReaders
     {
         return array_fill_keys([
             ...self::RESERVED,
-            ...array_map(static fn (Part\Worded $reader): string => $reader->word(), self::worded()),
+            ...array_map(static fn (Part\KeywordPart $reader): string => $reader->word(), self::worded()),
             ...array_diff(explode(' ', implode(' ', $knots->words())), self::SIDES),
         ], true);
     }
 
     /**
-     * @return non-empty-list<Part\Worded>
+     * @return non-empty-list<Part\KeywordPart>
      */
     private static function worded(): array
     {

@@ -18,7 +18,7 @@ final readonly class Knots extends Leaf implements CountedPart
 
     /**
      * @param int         $count 1 to 2000
-     * @param int|null    $wraps of a knot of which turns are said, 2 to 5
+     * @param int|null    $wraps of a knot whose turns are given, 2 to 5
      * @param string|null $cord  the pair of working cords that ties them, where there are several
      * @param bool        $fills whether there may be more or fewer, to take what the length leaves: "6 square fill"
      */

@@ -42,4 +42,17 @@ final class PieceUnreadable extends \InvalidArgumentException implements Failure
     {
         return $this->faults[0]->said;
     }
+
+    /**
+     * @return array<string, non-empty-list<Fault>> by the path of its field
+     */
+    public function byPath(): array
+    {
+        $faults = [];
+        foreach ($this->faults as $fault) {
+            $faults[$fault->path][] = $fault;
+        }
+
+        return $faults;
+    }
 }

@@ -170,6 +170,20 @@ final class Fields
     }
 
     /**
+     * Returns what was chosen; what is usual where nothing was, or nothing that there is.
+     *
+     * @template T of \BackedEnum
+     *
+     * @param T $usual
+     *
+     * @return T
+     */
+    public function usually(string $path, \BackedEnum $usual): \BackedEnum
+    {
+        return $this->choice($path, $usual::class, $usual) ?? $usual;
+    }
+
+    /**
      * @template T of \BackedEnum
      *
      * @param class-string<T> $enum

@@ -58,7 +58,7 @@ final readonly class FinerWays
         foreach (array_keys($this->draft->setting->counts) as $fit) {
             $length = Length::zero();
             foreach ($this->draft->line->repeat($fit) as $element) {
-                $length = $length->plus($element->length);
+                $length = $length->plus($element->extent->length);
             }
             $longest = Length::longest($longest, $length);
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Plan\Internal;
 
 use Rinkel\Core\Closure\Closure;
+use Rinkel\Core\Closure\Footing;
 use Rinkel\Core\Closure\Site;
 use Rinkel\Core\Construction\BraidedChain;
 use Rinkel\Core\Construction\Construction;
@@ -57,18 +58,20 @@ final readonly class Fitting
             $piece->closure,
             $this->ends,
             $piece->sliderCord() ?? $this->ends->cord,
-            book: $piece->knots($construction->maker($piece)->ground(...)),
+            $piece->knots($construction->maker($piece)->ground(...)),
             findings: $piece->findings,
-            tailEnd: $piece->habits->tailEnd(),
-            together: $this->ends->count + (CoreHanging::laysUnder($piece)
+            beads: $piece->beads,
+            footing: new Footing(
+                tailEnd: $piece->habits->tailEnd(),
+                together: $this->ends->count + (CoreHanging::laysUnder($piece)
                 ? 0
                 : 2 * max(0, \count(array_diff_key($piece->cords, ['slider' => 0])) - 1)),
-            beads: $piece->beads,
-            isWrap: Look::Wrap === $construction->look(),
-            isLinked: Look::Chain === $construction->look(),
-            isFolded: CoreHanging::folds($piece) || $construction instanceof BraidedChain,
-            loopFirst: $piece->habits->button->isLast(),
-            hasSoftEnds: CoreHanging::areLaidIn($piece),
+                isWrap: Look::Wrap === $construction->look(),
+                isLinked: Look::Chain === $construction->look(),
+                isFolded: CoreHanging::folds($piece) || $construction instanceof BraidedChain,
+                loopFirst: $piece->habits->order->button->isLast(),
+                hasSoftEnds: CoreHanging::areLaidIn($piece),
+            ),
         ));
         $this->setter = LineSetter::for($piece->beads);
         $this->lying = new Lying($piece->beads);
@@ -82,11 +85,11 @@ final readonly class Fitting
     public function draft(): Draft
     {
         $draft = $this->set();
-        for ($round = 0; $this->piece->closure->spaced && $round < self::ROUNDS; ++$round) {
+        for ($round = 0; $this->piece->closure->knot->spaced && $round < self::ROUNDS; ++$round) {
             $gap = self::gap($draft);
             if (
                 null === $gap
-                || $gap->minus($draft->piece->closure->short ?? Length::zero())->absolute()->millimetres < 0.01
+                || $gap->minus($draft->piece->closure->reach->short ?? Length::zero())->absolute()->millimetres < 0.01
             ) {
                 break;
             }
@@ -103,8 +106,8 @@ final readonly class Fitting
     private static function gap(Draft $draft): ?Length
     {
         foreach ($draft->setting->elements as $element) {
-            if (ElementKind::Bare === $element->kind && !$element->length->isZero()) {
-                return $element->length;
+            if (ElementKind::Bare === $element->kind && !$element->extent->length->isZero()) {
+                return $element->extent->length;
             }
         }
 
@@ -245,7 +248,7 @@ final readonly class Fitting
     private function ringOf(Profile $profile, array $elements, ?Ring $like = null): Ring
     {
         $widths = array_map(
-            static fn (Element $element): Length => $element->hangs ? Length::zero() : $element->width,
+            static fn (Element $element): Length => $element->seat->hangs ? Length::zero() : $element->extent->width,
             $elements,
         );
 

@@ -31,13 +31,13 @@ final readonly class Lying
     {
         $lies = [];
         foreach ($elements as $i => $element) {
-            if ($element->hangs || $element->length->isZero()) {
+            if ($element->seat->hangs || $element->extent->length->isZero()) {
                 continue;
             }
             array_push($lies, ...$this->isRigid($element)
                 ? [
                     Lie::rigid(
-                        $element->length,
+                        $element->extent->length,
                         $this->thickness($element, $elements[$i - 1] ?? null, $elements[$i + 1] ?? null),
                     ),
                 ]
@@ -52,12 +52,15 @@ final readonly class Lying
      */
     private static function bending(Element $element): array
     {
-        if (null === $element->raised || !$element->raised->isShorterThan($element->length)) {
-            return [Lie::bending($element->length, $element->thickness)];
+        if (null === $element->extent->raised || !$element->extent->raised->isShorterThan($element->extent->length)) {
+            return [Lie::bending($element->extent->length, $element->extent->thickness)];
         }
-        $low = Lie::bending($element->length->minus($element->raised)->times(0.5), $element->thickness->times(0.5));
+        $low = Lie::bending(
+            $element->extent->length->minus($element->extent->raised)->times(0.5),
+            $element->extent->thickness->times(0.5),
+        );
 
-        return [$low, Lie::bending($element->raised, $element->thickness), $low];
+        return [$low, Lie::bending($element->extent->raised, $element->extent->thickness), $low];
     }
 
     /**
@@ -68,7 +71,7 @@ final readonly class Lying
         $corner = $this->corner($bead);
         $hinges = null !== $corner && (null !== $this->corner($before) || null !== $this->corner($after));
 
-        return $hinges ? $bead->thickness->times(2 * $corner) : $bead->thickness;
+        return $hinges ? $bead->extent->thickness->times(2 * $corner) : $bead->extent->thickness;
     }
 
     private function corner(?Element $element): ?float

@@ -76,7 +76,7 @@ final readonly class Names
                 : new Message('finding-unknown', ['name' => new Quoted($name), 'known' => $known]));
         }
 
-        $bead = $this->piece->closure->tails?->bead;
+        $bead = $this->piece->closure->reach->tails?->bead;
         $beads = array_map(strval(...), array_keys($this->piece->beads));
         if (null !== $bead && !\in_array($bead, $beads, true)) {
             $faults[] = new Fault('closure.tails', [] === $beads

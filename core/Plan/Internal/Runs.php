@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Core\Plan\Internal;
 
 use Rinkel\Core\Construction\Draft;
-use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Line\Element;
-use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\OnEnd;
 use Rinkel\Core\Material\Cord;
-use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Plan\CountRange;
 
 /**
@@ -46,32 +43,6 @@ final readonly class Runs
     }
 
     /**
-     * Returns whether it is tied of knots that are pushed together.
-     */
-    public function isPushed(Element $element): bool
-    {
-        return true === $element->knot?->manner()->isPushed()
-            || \in_array($element->kind, [ElementKind::Rows, ElementKind::Wave], true);
-    }
-
-    /**
-     * Returns of which kind the knots are that it is made of: a wave's length and use are its lark's heads'.
-     */
-    public static function kind(Element $element): string
-    {
-        return ElementKind::Wave === $element->kind ? (new VerticalLarksHead())->word() : $element->word();
-    }
-
-    public function isSampled(Element $element): bool
-    {
-        $book = $this->draft->piece->knots();
-
-        return null === $element->knot
-            ? null !== $book->sampleOf($element->word())
-            : $book->hasSample($element->knot);
-    }
-
-    /**
      * Returns how sure the counts of the fits are: what knots decide of a repeat's length, the hand decides.
      *
      * @return list<CountRange>
@@ -83,13 +54,13 @@ final readonly class Runs
         foreach ($this->draft->setting->counts as $fit => $count) {
             [$length, $variance] = [0.0, 0.0];
             foreach ($this->draft->line->repeat($fit) as $element) {
-                $length += $element->length->millimetres;
-                $variance += $element->length->millimetres * self::knotted($element)
+                $length += $element->extent->length->millimetres;
+                $variance += $element->extent->length->millimetres * $element->knotted()
                     * $piece->hand->spreadOfPitch(
-                        self::kind($element),
+                        $element->madeOf(),
                         $this->cordOf($element),
-                        $this->isPushed($element),
-                        $this->isSampled($element),
+                        $element->isPushed(),
+                        $element->isSampledIn($piece->knots()),
                         $piece->tension,
                     );
             }
@@ -119,32 +90,10 @@ final readonly class Runs
         return $use->cord;
     }
 
-    /**
-     * Returns which share of an element's length its knots make up: all of a knot, what beads leave of a step of rows or
-     * of an arm of a wave.
-     */
-    private static function knotted(Element $element): float
-    {
-        $beads = match ($element->kind) {
-            ElementKind::Rows => max(array_map(self::long(...), $element->beside) ?: [0.0]),
-            ElementKind::Wave => array_sum(array_map(self::long(...), array_filter(
-                $element->beside,
-                static fn (Element $bead): bool => Lane::Core === $bead->lane,
-            ))) / 2,
-            default => null === $element->knot ? \INF : 0.0,
-        };
-        $core = ($element->takes['core'] ?? null)?->straight->millimetres ?? 1.0;
-
-        return max(0.0, 1 - $beads / max(1e-9, $core));
-    }
-
-    private static function long(Element $element): float
-    {
-        return $element->length->millimetres;
-    }
-
     private static function placeOf(Element $element): string
     {
-        return null === $element->place ? '' : $element->place->line.':'.$element->place->column;
+        return null === $element->mention->place
+            ? ''
+            : $element->mention->place->line.':'.$element->mention->place->column;
     }
 }

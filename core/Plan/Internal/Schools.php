@@ -60,7 +60,6 @@ final readonly class Schools
         $isHalved = $draft->isHalved();
         $band = $draft->body()->times($isHalved ? 0.5 : 1);
         $each = $band->times(self::MULTIPLE);
-        $hand = $draft->piece->wearer->handGirth();
         $wrist = $draft->piece->wearer->girth;
         $taken = $working->part('knots')->plus($working->part('straight'))->times(0.5);
         // A core folded at the middle has two ends; each of them goes to one side of the wrist.
@@ -74,26 +73,7 @@ final readonly class Schools
             'model' => $band->isZero() ? 0.0 : round($taken->ratioTo($band), 1),
         ])])];
         if (!$isHalved) {
-            $school[] = new Figure('turns', $hand->times(5.5), [new Step('turns', [
-                'hand' => $hand,
-                'five' => $hand->times(5),
-                'six' => $hand->times(6),
-                'cut' => $working->length,
-            ])]);
-            $arm = Length::ofMillimetres(self::ARM);
-            $school[] = new Figure('arms', $arm->times(2), [new Step('arms', [
-                'arm' => $arm,
-                'two' => $arm->times(2),
-                'cut' => $working->length,
-            ])]);
-        }
-        if (!$isHalved && null !== $core) {
-            $school[] = new Figure('turns-core', $hand->times(3.5), [new Step('turns-core', [
-                'hand' => $hand,
-                'three' => $hand->times(3),
-                'four' => $hand->times(4),
-                'cut' => $core->length,
-            ])]);
+            array_push($school, ...$this->byHand($working, $core));
         }
 
         return [...$school, new Figure('wrist-and-more', $wrist->plus(Length::ofInches(3.5 * $ends)), [
@@ -105,6 +85,37 @@ final readonly class Schools
                 'cut' => $core->length ?? $wrist,
             ]),
         ])];
+    }
+
+    /**
+     * Of a piece in one go by turns around the hand, and by the arms.
+     *
+     * @return list<Figure>
+     */
+    private function byHand(Cut $working, ?Cut $core): array
+    {
+        $hand = $this->draft->piece->wearer->handGirth();
+        $arm = Length::ofMillimetres(self::ARM);
+
+        return [
+            new Figure('turns', $hand->times(5.5), [new Step('turns', [
+                'hand' => $hand,
+                'five' => $hand->times(5),
+                'six' => $hand->times(6),
+                'cut' => $working->length,
+            ])]),
+            new Figure('arms', $arm->times(2), [new Step('arms', [
+                'arm' => $arm,
+                'two' => $arm->times(2),
+                'cut' => $working->length,
+            ])]),
+            ...(null === $core ? [] : [new Figure('turns-core', $hand->times(3.5), [new Step('turns-core', [
+                'hand' => $hand,
+                'three' => $hand->times(3),
+                'four' => $hand->times(4),
+                'cut' => $core->length,
+            ])])]),
+        ];
     }
 
     private function twiceTheChain(Cut $lace): Figure

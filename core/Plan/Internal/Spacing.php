@@ -29,18 +29,18 @@ final readonly class Spacing
         $gaps = [];
         $elements = array_values(array_filter(
             $this->draft->setting->elements,
-            static fn (Element $element): bool => !$element->hangs,
+            static fn (Element $element): bool => !$element->seat->hangs,
         ));
         foreach ($elements as $i => $element) {
-            if (ElementKind::Bare !== $element->kind || $element->length->isZero()) {
+            if (ElementKind::Bare !== $element->kind || $element->extent->length->isZero()) {
                 continue;
             }
             [$before, $after] = [$elements[$i - 1] ?? null, $elements[$i + 1] ?? null];
-            $centres = null === $before || null === $after ? null : $element->length->plus(
-                $before->length->plus($after->length)->times(0.5),
+            $centres = null === $before || null === $after ? null : $element->extent->length->plus(
+                $before->extent->length->plus($after->extent->length)->times(0.5),
             );
-            $key = \sprintf('%.2f %.2f', $element->length->millimetres, $centres->millimetres ?? -1);
-            $gaps[$key] = [($gaps[$key][0] ?? 0) + 1, $element->length, $centres];
+            $key = \sprintf('%.2f %.2f', $element->extent->length->millimetres, $centres->millimetres ?? -1);
+            $gaps[$key] = [($gaps[$key][0] ?? 0) + 1, $element->extent->length, $centres];
         }
         if ([] === $gaps) {
             return [];

@@ -28,7 +28,7 @@ final class Stopping
         $elements = $draft->setting->elements;
         foreach ($elements as $i => $element) {
             $bead = $draft->piece->beads[$element->name] ?? null;
-            if (null === $bead || $element->hangs || Lane::Core !== $element->lane) {
+            if (null === $bead || $element->seat->hangs || Lane::Core !== $element->seat->lane) {
                 continue;
             }
             foreach ([$elements[$i - 1] ?? null, $elements[$i + 1] ?? null] as $knot) {
@@ -40,7 +40,7 @@ final class Stopping
                     $checks[$element->name] = new Check('knot-slips-through', Severity::Warn, [
                         'bead' => (string) $element->name,
                         'hole' => $bead->hole->written(Unit::Millimetre),
-                        'knot' => $knot->width->written(Unit::Millimetre),
+                        'knot' => $knot->extent->width->written(Unit::Millimetre),
                     ]);
                 }
             }
@@ -51,6 +51,6 @@ final class Stopping
 
     private static function thin(Element $knot, float $hole): bool
     {
-        return $knot->width->millimetres < $hole;
+        return $knot->extent->width->millimetres < $hole;
     }
 }

@@ -165,9 +165,7 @@ final class ArrangementsTest extends TestCase
     {
         $beads = [];
         foreach ([
-            'navy' => ['#20304f', 6],
-            'cream' => ['#efe6cf', 8],
-            'rust' => ['#a8492b', 4],
+            'navy' => ['#20304f', 6], 'cream' => ['#efe6cf', 8], 'rust' => ['#a8492b', 4],
         ] as $name => [$colour, $size]) {
             $beads[$name] = Bead::of(BeadShape::Round, Colour::parse($colour), Length::ofMillimetres($size), stock: 8);
         }

@@ -16,7 +16,7 @@ final class BarrelSliderTest extends TestCase
         $laid = $draft->ring->atSkin();
 
         self::assertEqualsWithDelta(
-            ($draft->fastened->tail->millimetres ?? 0.0) + ($draft->fastened->length->millimetres ?? 0.0),
+            ($draft->fastened->span->tail->millimetres ?? 0.0) + ($draft->fastened->span->length->millimetres ?? 0.0),
             $laid->minus($draft->goal)->millimetres,
             2.79 / 2,
             'as the body comes in whole knots',

@@ -7,7 +7,7 @@ namespace Rinkel\Tests\Core\Closure;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Kind\VerticalLarksHead;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Material\ButtonForm;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Plan;
@@ -38,7 +38,7 @@ final class ButtonLoopTest extends TestCase
     {
         $plan = self::closed('button-loop', ['closure.loops' => 2]);
         $knot = $plan->draft->book()->in(new Overhand(), $plan->draft->piece->cord('core')->cord, 2)->use->millimetres;
-        $opening = ($plan->draft->fastened->length ?? Length::zero())->times(2)->millimetres;
+        $opening = ($plan->draft->fastened->span->length ?? Length::zero())->times(2)->millimetres;
 
         self::assertEqualsWithDelta(
             2 * ($opening + \M_PI) / 2 + 3 * $knot,
@@ -68,7 +68,7 @@ final class ButtonLoopTest extends TestCase
             ],
         );
         // Around a button lying in the loop: twice its diameter and edge, 34 mm, and 6 % for firm cord; flat half of it.
-        self::assertEqualsWithDelta(34 * 1.06 / 2, $plan->draft->fastened->length->millimetres ?? 0.0, 1e-9);
+        self::assertEqualsWithDelta(34 * 1.06 / 2, $plan->draft->fastened->span->length->millimetres ?? 0.0, 1e-9);
         self::assertNull(Examples::check($plan, 'loop-too-small'));
     }
 
@@ -80,8 +80,8 @@ final class ButtonLoopTest extends TestCase
 
         self::assertIsInt($heads);
         self::assertGreaterThan(0, $heads);
-        self::assertFalse($knotted->length?->isShorterThan($bare->length ?? Length::zero()));
-        $opening = ($knotted->length ?? Length::zero())->times(2)->millimetres;
+        self::assertFalse($knotted->span->length?->isShorterThan($bare->span->length ?? Length::zero()));
+        $opening = ($knotted->span->length ?? Length::zero())->times(2)->millimetres;
         $working = Examples::plan(['closure' => ['kind' => 'button-loop', 'knotted' => true]])->cuts[1];
         self::assertSame('working', $working->role);
         self::assertEqualsWithDelta(
@@ -94,7 +94,7 @@ final class ButtonLoopTest extends TestCase
         $head = $this->head()->pitch->millimetres;
         self::assertEqualsWithDelta($heads * $head - \M_PI * $this->head()->width->millimetres, $opening, 1e-6);
         self::assertLessThan(
-            ($bare->length ?? Length::zero())->times(2)->millimetres + $head,
+            ($bare->span->length ?? Length::zero())->times(2)->millimetres + $head,
             $opening,
             'one knot fewer would be too few',
         );
@@ -109,13 +109,13 @@ final class ButtonLoopTest extends TestCase
             'button-loop',
             ['closure.loops' => 2, 'findings.disc' => ['kind' => 'button', 'length' => '10 mm', 'width' => '3 mm']],
         );
-        [$near, $far] = $plan->draft->fastened->sizes;
+        [$near, $far] = $plan->draft->fastened->span->sizes;
 
         self::assertGreaterThan(12.7, $far->minus($near)->millimetres);
         self::assertLessThan(25.4, $far->minus($near)->millimetres);
     }
 
-    private function head(): Tied
+    private function head(): TiedKnot
     {
         $piece = Examples::plan()->draft->piece;
 

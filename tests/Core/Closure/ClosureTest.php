@@ -20,7 +20,7 @@ final class ClosureTest extends TestCase
     public function testTailsFoundFromTheHandGiveThatRangeBack(string $kind): void
     {
         $found = self::closed($kind);
-        $tail = $found->draft->fastened->tail;
+        $tail = $found->draft->fastened->span->tail;
         self::assertNotNull($tail);
         $given = self::closed(
             $kind,
@@ -48,9 +48,9 @@ final class ClosureTest extends TestCase
     public function testMovingTheKnotsStepByStepFindsTheSameRange(string $kind): void
     {
         $fastened = self::closed($kind)->draft->fastened;
-        $tail = $fastened->tail->millimetres ?? 0.0;
-        $knot = $fastened->length->millimetres ?? 0.0;
-        $short = $fastened->narrow->millimetres - $knot;
+        $tail = $fastened->span->tail->millimetres ?? 0.0;
+        $knot = $fastened->span->length->millimetres ?? 0.0;
+        $short = $fastened->span->narrow->millimetres - $knot;
         [$narrow, $wide] = [\INF, 0.0];
         for ($gap = 0.0; $gap < 3 * $tail + 3 * $knot; $gap += 0.05) {
             $lies = match ($kind) {
@@ -66,8 +66,8 @@ final class ClosureTest extends TestCase
             }
         }
 
-        self::assertEqualsWithDelta($fastened->narrow->millimetres, $narrow, 0.1);
-        self::assertEqualsWithDelta($fastened->wide->millimetres, $wide, 0.1);
+        self::assertEqualsWithDelta($fastened->span->narrow->millimetres, $narrow, 0.1);
+        self::assertEqualsWithDelta($fastened->span->wide->millimetres, $wide, 0.1);
     }
 
     /**

@@ -7,7 +7,7 @@ namespace Rinkel\Tests\Core\Closure;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
 use Rinkel\Core\Work\How;
 use Rinkel\Tests\Core\Examples;
 
@@ -23,10 +23,10 @@ final class EyeletTest extends TestCase
 
         self::assertSame(
             ['core', 'core', 'working', 'working'],
-            array_map(static fn ($end): string => $end->cord->role, $acts[$first]->by),
+            array_map(static fn ($end): string => $end->cord->role, $acts[$first]->grip->by),
         );
         foreach ($acts as $i => $act) {
-            foreach (Does::Trim === $act->does || null !== $act->how ? $act->ends : [] as $end) {
+            foreach (ActKind::Trim === $act->does || null !== $act->care->how ? $act->care->ends : [] as $end) {
                 self::assertTrue('working' !== $end->cord->role || $i > $first, 'not before they are tied in');
             }
         }
@@ -38,8 +38,8 @@ final class EyeletTest extends TestCase
     public function testTheKnotOfAllCountsForTheFit(): void
     {
         self::assertGreaterThan(
-            self::plan('leather')->draft->fastened->narrow->millimetres + 1,
-            self::plan('hemp')->draft->fastened->narrow->millimetres,
+            self::plan('leather')->draft->fastened->span->narrow->millimetres + 1,
+            self::plan('hemp')->draft->fastened->span->narrow->millimetres,
         );
     }
 
@@ -57,14 +57,14 @@ final class EyeletTest extends TestCase
     public function testVarnishInsteadOfGlue(): void
     {
         $acts = self::plan('hemp', ['habits.sealing' => 'varnish'])->acts()->all;
-        $how = array_values(array_filter(array_map(static fn (Act $act): ?How => $act->how, $acts)));
+        $how = array_values(array_filter(array_map(static fn (Act $act): ?How => $act->care->how, $acts)));
 
         self::assertSame([How::Varnish], array_values(array_unique($how, \SORT_REGULAR)));
-        $varnished = array_filter($acts, static fn (Act $act): bool => How::Varnish === $act->how);
+        $varnished = array_filter($acts, static fn (Act $act): bool => How::Varnish === $act->care->how);
         $wait = $acts[(int) array_key_last($varnished) + 1] ?? self::fail('Nobody waits.');
-        self::assertSame(Does::Wait, $wait->does);
+        self::assertSame(ActKind::Wait, $wait->does);
         $elastic = Examples::planOf('stretch', ['habits.sealing' => 'varnish'])->acts()->all;
-        self::assertNotContains(How::Varnish, array_map(static fn (Act $act): ?How => $act->how, $elastic));
+        self::assertNotContains(How::Varnish, array_map(static fn (Act $act): ?How => $act->care->how, $elastic));
     }
 
     /**

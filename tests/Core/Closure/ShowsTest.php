@@ -74,7 +74,7 @@ final class ShowsTest extends TestCase
                 Shows::parse($text, Unit::Centimetre);
                 self::fail($text);
             } catch (Failure $failure) {
-                self::assertStringContainsString('Write', English::of($failure));
+                self::assertStringContainsString('I don’t know this', English::of($failure));
             }
         }
     }

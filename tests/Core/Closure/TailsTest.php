@@ -139,13 +139,15 @@ final class TailsTest extends TestCase
         ]);
         $gap = null;
         foreach ($plan->draft->setting->elements as $element) {
-            $gap ??= ElementKind::Bare === $element->kind ? $element->length : null;
+            $gap ??= ElementKind::Bare === $element->kind ? $element->extent->length : null;
         }
 
-        self::assertEqualsWithDelta($gap?->millimetres, $plan->draft->piece->closure->short?->millimetres, 0.05);
+        self::assertEqualsWithDelta($gap?->millimetres, $plan->draft->piece->closure->reach->short?->millimetres, 0.05);
         self::assertEqualsWithDelta(
             $gap?->millimetres,
-            $plan->draft->fastened->narrow->minus($plan->draft->fastened->length ?? $plan->draft->body())->millimetres,
+            $plan->draft->fastened->span->narrow->minus(
+                $plan->draft->fastened->span->length ?? $plan->draft->body(),
+            )->millimetres,
             0.05,
         );
         self::assertNotContains(
@@ -155,7 +157,9 @@ final class TailsTest extends TestCase
         $said = Examples::planOf('spaced-knots', ['closure' => ['kind' => 'single-barrel', 'short' => '25 mm']]);
         self::assertEqualsWithDelta(
             25,
-            $said->draft->fastened->narrow->minus($said->draft->fastened->length ?? $said->draft->body())->millimetres,
+            $said->draft->fastened->span->narrow->minus(
+                $said->draft->fastened->span->length ?? $said->draft->body(),
+            )->millimetres,
             1e-9,
         );
     }
@@ -168,9 +172,7 @@ final class TailsTest extends TestCase
         return Examples::plan($changes + [
             'beads' => ['dot' => ['shape' => 'round', 'diameter' => '5 mm', 'hole' => '1.6 mm']],
             'closure' => [
-                'kind' => 'square-slider',
-                'knots' => 4,
-                'tail' => '90 mm',
+                'kind' => 'square-slider', 'knots' => 4, 'tail' => '90 mm',
             ] + (null === $tails ? [] : ['tails' => $tails]),
         ]);
     }

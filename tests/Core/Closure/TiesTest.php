@@ -15,7 +15,7 @@ final class TiesTest extends TestCase
      */
     public function testTies(): void
     {
-        self::assertGreaterThanOrEqual(50.8, self::closed('ties')->draft->fastened->tail->millimetres ?? 0.0);
+        self::assertGreaterThanOrEqual(50.8, self::closed('ties')->draft->fastened->span->tail->millimetres ?? 0.0);
     }
 
     /**

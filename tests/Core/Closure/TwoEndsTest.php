@@ -35,8 +35,8 @@ final class TwoEndsTest extends TestCase
         ]);
 
         self::assertEqualsWithDelta(
-            $one->draft->fastened->narrow->millimetres,
-            $two->draft->fastened->narrow->millimetres,
+            $one->draft->fastened->span->narrow->millimetres,
+            $two->draft->fastened->span->narrow->millimetres,
             1e-9,
         );
         self::assertEquals($one->draft->closed(), $two->draft->closed());
@@ -70,13 +70,13 @@ final class TwoEndsTest extends TestCase
 
         self::assertSame(1 !== $holds && !$alike, \in_array('ends-do-not-hold', self::codes($plan), true));
         self::assertEqualsWithDelta(
-            $plan->draft->body()->plus($plan->draft->fastened->narrow)->millimetres,
+            $plan->draft->body()->plus($plan->draft->fastened->span->narrow)->millimetres,
             $plan->draft->ring->laid($plan->draft->closed())->millimetres,
             0.05,
         );
         $scene = (new Layout($plan))->flat();
-        self::assertLessThanOrEqual(0.0, $scene->left);
-        self::assertGreaterThan($plan->draft->body()->millimetres - 0.01, $scene->right);
+        self::assertLessThanOrEqual(0.0, $scene->frame->left);
+        self::assertGreaterThan($plan->draft->body()->millimetres - 0.01, $scene->frame->right);
     }
 
     /**
@@ -113,7 +113,7 @@ final class TwoEndsTest extends TestCase
         }
         self::assertEqualsWithDelta(
             12 + $knot->pitch->millimetres,
-            $loop->draft->fastened->length?->millimetres,
+            $loop->draft->fastened->span->length?->millimetres,
             1e-9,
             'two finger tips of 24 mm lie 12 mm flat',
         );
@@ -155,14 +155,13 @@ final class TwoEndsTest extends TestCase
     public function testKnottedForGood(): void
     {
         $plan = static fn (string $length): Plan => Examples::planOf('strung-beads', [
-            'wearer' => ['place' => 'neck', 'girth' => '34 cm'],
-            'length' => $length,
+            'wearer' => ['place' => 'neck', 'girth' => '34 cm'], 'length' => $length,
             'closure' => ['kind' => 'for-good'],
         ]);
         $long = $plan('70 cm');
         $knot = $long->draft->book()->in(new Overhand(), $long->draft->piece->cord('cord')->cord, 2);
 
-        self::assertTrue($long->draft->fastened->narrow->isZero());
+        self::assertTrue($long->draft->fastened->span->narrow->isZero());
         self::assertEqualsWithDelta(
             2 * $knot->use->millimetres,
             self::cut($long, 'cord')->part('closure')->millimetres,

@@ -29,7 +29,7 @@ final class ConservationTest extends TestCase
         $at = 0.0;
         foreach ($plan->draft->setting->starts() as $i => $start) {
             self::assertEqualsWithDelta($at, $start, 1e-6);
-            $at += $plan->draft->setting->elements[$i]->length->millimetres;
+            $at += $plan->draft->setting->elements[$i]->extent->length->millimetres;
         }
         self::assertEqualsWithDelta($at, $plan->draft->body()->millimetres, 1e-6);
         self::assertEqualsWithDelta(
@@ -39,7 +39,7 @@ final class ConservationTest extends TestCase
         );
         self::assertEqualsWithDelta(
             $plan->draft->ring->laid($plan->draft->closed())->millimetres,
-            $plan->draft->body()->plus($plan->draft->fastened->narrow)->millimetres,
+            $plan->draft->body()->plus($plan->draft->fastened->span->narrow)->millimetres,
             1e-6,
             'body and closure make the ring',
         );
@@ -56,9 +56,9 @@ final class ConservationTest extends TestCase
         foreach ($plan->sheet->cords as $cord) {
             $cut = $plan->sheet->cutOf($cord);
             foreach ($cord->ends() as $end) {
-                $has = $cord->oneWay
+                $has = $cord->handling->oneWay
                     ? $cut->length->millimetres
-                    : ($end === $cord->a ? $cut->at->millimetres : $cut->length->minus($cut->at)->millimetres);
+                    : ($end === $cord->a ? $cut->parting->at : $cut->length->minus($cut->parting->at))->millimetres;
                 self::assertGreaterThanOrEqual($end->taken() + $end->held - 1e-6, $has, $end->id);
                 self::assertEqualsWithDelta($end->taken() + $end->held, $end->ledger->expected(), 1e-6, $end->id);
                 $body[$cord->role] = ($body[$cord->role] ?? 0.0) + $end->straight + $end->knots;
@@ -96,7 +96,7 @@ final class ConservationTest extends TestCase
     public function testNoElementGivesCordBack(Plan $plan): void
     {
         foreach ($plan->draft->setting->elements as $element) {
-            self::assertFalse($element->length->isNegative(), $element->word());
+            self::assertFalse($element->extent->length->isNegative(), $element->word());
             foreach ($element->takes as $role => $take) {
                 self::assertFalse(
                     $take->straight->isNegative() || $take->knots->isNegative(),
@@ -123,7 +123,7 @@ final class ConservationTest extends TestCase
                 }
             }
         }
-        foreach ($plan->draft->fastened->beads as $name => $count) {
+        foreach ($plan->draft->fastened->fittings->beads as $name => $count) {
             $counted[$name] = ($counted[$name] ?? 0) + $count;
         }
         ksort($counted);
@@ -171,7 +171,9 @@ final class ConservationTest extends TestCase
             [
                 0.0,
                 ...array_map(
-                    static fn (Element $element): float => $element->length->isZero() || $element->hangs ? 0.0 : $element->thickness->millimetres,
+                    static fn (Element $element): float => $element->extent->length->isZero() || $element->seat->hangs
+                        ? 0.0
+                        : $element->extent->thickness->millimetres,
                     $plan->draft->setting->elements,
                 ),
             ],

@@ -55,7 +55,7 @@ final class ConstructionsTest extends TestCase
         self::assertSame($plan->draft->fastened->kind->slides(), null !== $layout->sliding(30));
         self::assertGreaterThan(
             $plan->draft->body()->millimetres - 1e-6,
-            $layout->flat()->right - $layout->flat()->left,
+            $layout->flat()->frame->right - $layout->flat()->frame->left,
         );
     }
 

@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Plan\Plan;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
 use Rinkel\Tests\Core\Examples;
 
 final class LayeredStrandsTest extends TestCase
@@ -91,9 +91,9 @@ final class LayeredStrandsTest extends TestCase
         self::assertLessThan($at('compare-layers'), $at('strand-done'));
         self::assertLessThan($at('layers-ended'), $at('compare-layers'));
         $joined = $acts[$at('layers-ended')] ?? self::fail('They are not joined.');
-        self::assertCount(2, $joined->by);
+        self::assertCount(2, $joined->grip->by);
         self::assertCount(2, array_filter($acts, static fn ($act): bool => 'strand-done' === $act->said->key));
-        self::assertSame(Does::Attach, $joined->does);
+        self::assertSame(ActKind::Attach, $joined->does);
     }
 
     public function testStockGoesToTheUpperStrandsFirst(): void
@@ -130,8 +130,7 @@ final class LayeredStrandsTest extends TestCase
         try {
             Examples::planOf($construction, [
                 'wearer' => ['girth' => '36 cm', 'place' => 'neck'],
-                'beads.one' => ['diameter' => '5 mm', 'hole' => '1.2 mm'],
-                'pattern' => $pattern,
+                'beads.one' => ['diameter' => '5 mm', 'hole' => '1.2 mm'], 'pattern' => $pattern,
             ]);
             self::fail($pattern);
         } catch (PieceUnreadable $unreadable) {
@@ -166,10 +165,8 @@ final class LayeredStrandsTest extends TestCase
     private static function plan(array $changes): Plan
     {
         return Examples::planOf('layered-strands', $changes + [
-            'wearer' => ['girth' => '36 cm', 'place' => 'neck'],
-            'length' => '45 cm',
-            'cords.cord' => ['thickness' => '0.8 mm'],
-            'beads.one' => ['diameter' => '5 mm', 'hole' => '1.2 mm'],
+            'wearer' => ['girth' => '36 cm', 'place' => 'neck'], 'length' => '45 cm',
+            'cords.cord' => ['thickness' => '0.8 mm'], 'beads.one' => ['diameter' => '5 mm', 'hole' => '1.2 mm'],
         ]);
     }
 }

@@ -62,9 +62,7 @@ final class NettedPouchTest extends TestCase
     private static function plan(string $pattern): Plan
     {
         return Examples::planOf('netted-pouch', [
-            'wearer' => ['place' => 'neck', 'girth' => '34 cm'],
-            'length' => '60 cm',
-            'pattern' => $pattern,
+            'wearer' => ['place' => 'neck', 'girth' => '34 cm'], 'length' => '60 cm', 'pattern' => $pattern,
         ]);
     }
 

@@ -118,8 +118,8 @@ final class OtherWaysTest extends TestCase
         );
 
         self::assertSame([3, 3], [$folded->count, $apart->count]);
-        self::assertTrue($folded->folded);
-        self::assertFalse($apart->folded);
+        self::assertTrue($folded->parting->folded);
+        self::assertFalse($apart->parting->folded);
         self::assertLessThan(0.75 * self::bare($folded), self::bare($apart), 'half of it, and a knot');
         self::assertGreaterThan(0.5 * self::bare($folded), self::bare($apart));
     }

@@ -72,8 +72,7 @@ final class PracticeTest extends TestCase
         $plan = Examples::planOf(
             'strung-beads',
             [
-                'wearer' => ['place' => 'neck', 'girth' => '14 in'],
-                'length' => '20 in',
+                'wearer' => ['place' => 'neck', 'girth' => '14 in'], 'length' => '20 in',
                 'cords.cord' => ['fibre' => 'leather', 'thickness' => '1 mm'],
             ],
         );
@@ -98,9 +97,7 @@ final class PracticeTest extends TestCase
     {
         $plan = Examples::plan(
             [
-                'cords.core.count' => 3,
-                'cords.core.thickness' => '0.8 mm',
-                'cords.working.thickness' => '0.8 mm',
+                'cords.core.count' => 3, 'cords.core.thickness' => '0.8 mm', 'cords.working.thickness' => '0.8 mm',
                 'closure.knots' => 3,
             ],
         );
@@ -121,7 +118,7 @@ final class PracticeTest extends TestCase
             );
             self::assertLessThan(10, $cut->part('rounding')->millimetres);
             self::assertEqualsWithDelta(
-                Risk::oneIn(50)->margin($cut->spread) * $cut->part('knots')->millimetres,
+                Risk::oneIn(50)->margin($cut->margin->spread) * $cut->part('knots')->millimetres,
                 $cut->part('margin')->millimetres,
                 1e-9,
             );
@@ -170,7 +167,7 @@ final class PracticeTest extends TestCase
         $cuts = array_column($plan->cuts, null, 'role');
 
         self::assertInches(5, 6, $cuts['sea']->length);
-        self::assertSame([2, true], [$cuts['end']->count, $cuts['end']->folded]);
+        self::assertSame([2, true], [$cuts['end']->count, $cuts['end']->parting->folded]);
         self::assertInches(7, 15, $cuts['end']->length);
         self::assertInches(3, 6, $cuts['slider']->part('knots')->plus(Length::ofMillimetres(20)));
     }
@@ -218,14 +215,13 @@ final class PracticeTest extends TestCase
         $plan = Examples::planOf(
             'netted-pouch',
             [
-                'wearer' => ['place' => 'neck', 'girth' => '34 cm'],
-                'length' => '26 in',
+                'wearer' => ['place' => 'neck', 'girth' => '34 cm'], 'length' => '26 in',
                 'pattern' => 'braid fit, net 5 every 1/2 in, focal lock, braid fit',
                 'beads.lock' => ['diameter' => '10 mm', 'hole' => '4 mm'],
             ],
         );
 
-        self::assertSame([4, true], [$plan->cuts[0]->count, $plan->cuts[0]->folded]);
+        self::assertSame([4, true], [$plan->cuts[0]->count, $plan->cuts[0]->parting->folded]);
         self::assertInches(36, 60, $plan->cuts[0]->length);
     }
 

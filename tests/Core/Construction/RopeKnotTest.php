@@ -91,8 +91,7 @@ final class RopeKnotTest extends TestCase
         $rope = ['fibre' => 'cotton', 'thickness' => '5 mm', 'count' => 1, 'stretch' => '20 cm to 22 cm'];
         $plan = static fn (array $second): Plan => Examples::planOf('rope-knot', [
             'wearer' => ['girth' => '16.4 cm', 'hand' => '18.5 cm'],
-            'cords' => ['rope' => $rope, 'second' => $second + $rope],
-            'closure' => ['kind' => 'butted'],
+            'cords' => ['rope' => $rope, 'second' => $second + $rope], 'closure' => ['kind' => 'butted'],
         ]);
         $both = $plan([]);
         $stiff = $plan(['stretch' => '20 cm to 20.1 cm']);

@@ -57,7 +57,7 @@ final class SquareKnotBandTest extends TestCase
             self::assertEqualsWithDelta(4.5, $amber->y - $sky->y, 1e-9, 'they touch side by side');
         }
         $widest = Length::longest(...array_map(
-            static fn ($element): Length => $element->width,
+            static fn ($element): Length => $element->extent->width,
             $plan->draft->setting->elements,
         ));
         self::assertEqualsWithDelta(9.0, $widest->millimetres, 1e-9);
@@ -89,7 +89,7 @@ final class SquareKnotBandTest extends TestCase
 
         self::assertSame(2, $apart->count);
         self::assertSame(1, $folded->count);
-        self::assertTrue($folded->folded);
+        self::assertTrue($folded->parting->folded);
         // Twice what a single core takes, less the hand's breadth and the second knot that each has at its loop.
         $knot = self::plan('1 square x 40', $changes)->draft->book()->in(new Overhand(), $apart->cord, 2);
         self::assertEqualsWithDelta(

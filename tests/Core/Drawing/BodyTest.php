@@ -35,7 +35,7 @@ final class BodyTest extends TestCase
         self::assertEqualsWithDelta($above, $below, 1e-6, 'both outer rows alike');
         self::assertEqualsWithDelta($step / 2, $above[0] - $middle[0], 1e-6);
         self::assertCount(\count($above) + 1, $middle, 'the middle row begins and ends');
-        self::assertEqualsWithDelta($step, $plan->draft->setting->elements[3]->length->millimetres, 1e-6);
+        self::assertEqualsWithDelta($step, $plan->draft->setting->elements[3]->extent->length->millimetres, 1e-6);
     }
 
     /**
@@ -143,10 +143,7 @@ final class BodyTest extends TestCase
         $plan = Examples::plan(
             [
                 'findings.ring' => [
-                    'kind' => 'connector',
-                    'length' => '20 mm',
-                    'width' => '20 mm',
-                    'inside' => '14 mm',
+                    'kind' => 'connector', 'length' => '20 mm', 'width' => '20 mm', 'inside' => '14 mm',
                 ],
                 'pattern' => '1 square x fit, focal ring, mirror',
             ],
@@ -191,7 +188,7 @@ final class BodyTest extends TestCase
         );
         self::assertCount(1, $scene->hanging);
         self::assertEqualsWithDelta(
-            ($scene->left + $scene->right) / 2,
+            ($scene->frame->left + $scene->frame->right) / 2,
             $scene->hanging[0]->x,
             1e-6,
             'in the middle of the necklace',
@@ -211,7 +208,7 @@ final class BodyTest extends TestCase
                 ),
             ],
         );
-        self::assertLessThanOrEqual($scene->hanging[0]->scene->height, $lowest);
+        self::assertLessThanOrEqual($scene->hanging[0]->scene->frame->height, $lowest);
     }
 
     public function testLegsOfARopeKnotMeetItsKnot(): void
@@ -228,7 +225,8 @@ final class BodyTest extends TestCase
         self::assertCount(8, $legs, 'two ropes in each of two legs on both sides');
         foreach ($legs as $leg) {
             self::assertTrue(
-                $leg->points[1]->x > $knot->x && $leg->points[0]->x < $knot->x || $leg->points[0]->x < $knot->end(),
+                $leg->points[1]->x > $knot->pose->x && $leg->points[0]->x < $knot->pose->x
+                    || $leg->points[0]->x < $knot->end(),
                 'the knot covers their ends',
             );
         }
@@ -242,13 +240,13 @@ final class BodyTest extends TestCase
             $scene = self::flat($plan);
             // One barrel is wound near the body by the end where the piece finishes.
             $right = 'single-barrel' === $kind ? 20 : 30;
-            self::assertLessThan(-30, $scene->left, $kind.' has a tail on the left');
-            self::assertGreaterThan($body($plan) + $right, $scene->right, $kind.' has a tail on the right');
+            self::assertLessThan(-30, $scene->frame->left, $kind.' has a tail on the left');
+            self::assertGreaterThan($body($plan) + $right, $scene->frame->right, $kind.' has a tail on the right');
         }
         $loops = Examples::plan(['closure' => ['kind' => 'button-loop', 'loops' => 2]]);
         self::assertEqualsWithDelta(
-            -$loops->draft->fastened->wide->millimetres,
-            self::flat($loops)->left,
+            -$loops->draft->fastened->span->wide->millimetres,
+            self::flat($loops)->frame->left,
             2,
             'two loops, one behind the other',
         );
@@ -259,17 +257,17 @@ final class BodyTest extends TestCase
                 self::flat($clasp)->findings,
             ),
         );
-        self::assertEqualsWithDelta(-$left, self::flat($clasp)->left, 1e-6, 'clasp, ring and end in a row');
+        self::assertEqualsWithDelta(-$left, self::flat($clasp)->frame->left, 1e-6, 'clasp, ring and end in a row');
         self::assertEqualsWithDelta(
-            $clasp->draft->fastened->narrow->millimetres,
-            $left + self::flat($clasp)->right - $body($clasp),
+            $clasp->draft->fastened->span->narrow->millimetres,
+            $left + self::flat($clasp)->frame->right - $body($clasp),
             1e-6,
             'together they add what the plan says',
         );
         $elastic = Examples::planOf('stretch');
         self::assertSame(
             [0.0, $body($elastic)],
-            [self::flat($elastic)->left, self::flat($elastic)->right],
+            [self::flat($elastic)->frame->left, self::flat($elastic)->frame->right],
             'elastic has no ends',
         );
     }

@@ -15,7 +15,7 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Part;
 use Rinkel\Tests\Core\Examples;
@@ -73,14 +73,14 @@ final class EndsTest extends TestCase
                 static fn (Act $act): bool => self::isAt($act, $side),
             ));
             self::assertEqualsWithDelta(self::made($acts), self::loops($scene, $beyond), 0.1, $side.': loops');
-            $stops = \count(array_filter($acts, static fn (Act $act): bool => Does::Stop === $act->does
-                && null !== $act->knot));
+            $stops = \count(array_filter($acts, static fn (Act $act): bool => ActKind::Stop === $act->does
+                && null !== $act->stint->knot));
             if ($stops > 0) {
                 self::assertCount($stops, array_filter(
                     $scene->placed,
                     static fn (Placed $placed): bool => 'stop' === $placed->motif->name && $beyond(
-                        $placed->x,
-                        $placed->x + ($placed->turned ? -1 : 1) * ($placed->end() - $placed->x),
+                        $placed->pose->x,
+                        $placed->pose->x + ($placed->pose->turned ? -1 : 1) * ($placed->end() - $placed->pose->x),
                     ),
                 ), $side.': stops');
             }
@@ -129,11 +129,11 @@ final class EndsTest extends TestCase
         $parts = array_column($plan->draft->fastened->parts(), 0);
         $isHere = false;
         foreach ($plan->acts()->all as $act) {
-            if (\in_array($act->does, [Does::Attach, Does::Pass, Does::Secure], true)) {
+            if (\in_array($act->does, [ActKind::Attach, ActKind::Pass, ActKind::Secure], true)) {
                 // What goes on another finding is at the side of that.
                 $isHere = self::isAt($act, $side) || $isHere && [] === self::sides($act);
                 array_push($names, ...array_values(array_filter(
-                    $isHere ? $act->things : [],
+                    $isHere ? $act->stint->things : [],
                     static fn (string $name): bool => \in_array($name, $parts, true),
                 )));
             }
@@ -153,7 +153,7 @@ final class EndsTest extends TestCase
     private static function sides(Act $act): array
     {
         return array_values(array_filter(['start', 'finish'], static fn (string $side): bool => [] !== array_filter(
-            $act->makes,
+            $act->spot->makes,
             static fn (Landmark $made): bool => 1 === preg_match('/\b'.$side.'\b(?!-)/', $made->id),
         )));
     }
@@ -166,8 +166,8 @@ final class EndsTest extends TestCase
     private static function made(array $acts): array
     {
         $flat = array_map(
-            static fn (Act $act): ?Length => $act->sizes['size'] ?? match ($act->does) {
-                Does::Loop => $act->sizes['distance'] ?? null,
+            static fn (Act $act): ?Length => $act->spot->sizes['size'] ?? match ($act->does) {
+                ActKind::Loop => $act->spot->sizes['distance'] ?? null,
                 default => null,
             },
             array_filter($acts, static fn (Act $act): bool => Part::Loop === $act->part),

@@ -27,17 +27,17 @@ final class LayoutTest extends TestCase
         $scene = (new Layout($plan))->flat();
         $strands = [];
         foreach ($scene->stretches as $stretch) {
-            $strands[(string) $stretch->y][] = $stretch;
+            $strands[(string) $stretch->box->y][] = $stretch;
         }
         self::assertCount(\count($plan->draft->settings()), $strands);
         foreach (array_values($strands) as $i => $stretches) {
             $long = $plan->draft->settings()[$i]->length->millimetres;
-            self::assertEqualsWithDelta(0, $stretches[0]->from, 1e-9);
-            self::assertEqualsWithDelta($long, $stretches[\count($stretches) - 1]->to, 0.1);
+            self::assertEqualsWithDelta(0, $stretches[0]->box->from, 1e-9);
+            self::assertEqualsWithDelta($long, $stretches[\count($stretches) - 1]->box->to, 0.1);
             foreach ($stretches as $j => $stretch) {
                 self::assertEqualsWithDelta(
-                    $stretch->to,
-                    ($stretches[$j + 1] ?? null)->from ?? $stretch->to,
+                    $stretch->box->to,
+                    ($stretches[$j + 1] ?? null)->box->from ?? $stretch->box->to,
                     1e-6,
                     'no gap between parts',
                 );
@@ -47,7 +47,7 @@ final class LayoutTest extends TestCase
         $worn = $body->with($closure);
         self::assertEqualsWithDelta(
             $plan->draft->ring->laid($plan->draft->worn())->millimetres,
-            $worn->right - $worn->left,
+            $worn->frame->right - $worn->frame->left,
             0.1,
             'the ring closes',
         );
@@ -137,16 +137,16 @@ final class LayoutTest extends TestCase
     {
         $plan = Examples::plan();
         [$left, $right] = self::stops((new Layout($plan))->flat());
-        $tail = $plan->draft->fastened->tail->millimetres ?? 0.0;
+        $tail = $plan->draft->fastened->span->tail->millimetres ?? 0.0;
 
-        self::assertEqualsWithDelta(-$tail, $left->x, 1e-9);
-        self::assertEqualsWithDelta($plan->draft->body()->millimetres + $tail, $right->x, 1e-9);
+        self::assertEqualsWithDelta(-$tail, $left->pose->x, 1e-9);
+        self::assertEqualsWithDelta($plan->draft->body()->millimetres + $tail, $right->pose->x, 1e-9);
     }
 
     public function testPulledOpenBothStopsTouchTheSlider(): void
     {
         $plan = Examples::plan();
-        $scene = (new Layout($plan))->sliding($plan->draft->fastened->wide->millimetres);
+        $scene = (new Layout($plan))->sliding($plan->draft->fastened->span->wide->millimetres);
         self::assertNotNull($scene);
         $slider = array_values(
             array_filter($scene->placed, static fn (Placed $placed): bool => 'slider' === $placed->motif->name),
@@ -154,8 +154,8 @@ final class LayoutTest extends TestCase
         [$onLeftTail, $onRightTail] = self::stops($scene);
 
         self::assertSame(4, $slider->count);
-        self::assertEqualsWithDelta($slider->x, $onRightTail->x, 1e-9);
-        self::assertEqualsWithDelta($slider->end(), $onLeftTail->x, 1e-9);
+        self::assertEqualsWithDelta($slider->pose->x, $onRightTail->pose->x, 1e-9);
+        self::assertEqualsWithDelta($slider->end(), $onLeftTail->pose->x, 1e-9);
         self::assertNull(
             (new Layout(Examples::planOf('stretch')))->sliding(10),
             'what does not slide has no such picture',
@@ -200,7 +200,14 @@ final class LayoutTest extends TestCase
 
     private static function told(Scene $scene): string
     {
-        $lines = [\sprintf('from %.2f to %.2f, %.2f across', $scene->left, $scene->right, $scene->height)];
+        $lines = [
+            \sprintf(
+                'from %.2f to %.2f, %.2f across',
+                $scene->frame->left,
+                $scene->frame->right,
+                $scene->frame->height,
+            ),
+        ];
         foreach ($scene->cords as $cord) {
             $points = array_map(
                 static fn ($point): string => \sprintf('%.2f,%.2f', $point->x, $point->y),
@@ -221,11 +228,11 @@ final class LayoutTest extends TestCase
                 '%d x %s at %.2f,%.2f to %.2f by %.2f%s',
                 $placed->count,
                 $placed->motif->name,
-                $placed->x,
-                $placed->y,
+                $placed->pose->x,
+                $placed->pose->y,
                 $placed->end(),
-                $placed->scale,
-                $placed->turned ? ', turned' : '',
+                $placed->pose->scale,
+                $placed->pose->turned ? ', turned' : '',
             );
         }
         foreach ($scene->findings as $drawn) {

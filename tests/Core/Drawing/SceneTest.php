@@ -36,13 +36,19 @@ final class SceneTest extends TestCase
             self::assertGreaterThan(800, self::marks($whole));
             self::assertLessThanOrEqual(240, self::marks($thinned));
             self::assertGreaterThan(150, self::marks($thinned));
-            self::assertNotNull($thinned->omitted);
-            [$from, $to] = $thinned->omitted;
-            self::assertEqualsWithDelta($whole->right - $to, $from - $whole->left, ($to - $from) / 5);
-            self::assertSame([$whole->left, $whole->right], [$thinned->left, $thinned->right], 'the tape stays');
+            self::assertNotNull($thinned->frame->omitted);
+            [$from, $to] = $thinned->frame->omitted;
+            self::assertEqualsWithDelta($whole->frame->right - $to, $from - $whole->frame->left, ($to - $from) / 5);
+            self::assertSame(
+                [$whole->frame->left, $whole->frame->right],
+                [$thinned->frame->left, $thinned->frame->right],
+                'the tape stays',
+            );
             foreach ([...$thinned->placed, ...$thinned->beads] as $one) {
-                $step = $one instanceof Placed ? $one->motif->length * $one->scale : 5.0;
-                self::assertTrue($one->end() <= $from + $step || $one->x >= $to - $step);
+                $step = $one instanceof Placed ? $one->motif->length * $one->pose->scale : 5.0;
+                self::assertTrue(
+                    $one->end() <= $from + $step || ($one instanceof Placed ? $one->pose->x : $one->x) >= $to - $step,
+                );
             }
         }
     }

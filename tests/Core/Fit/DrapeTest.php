@@ -111,8 +111,7 @@ final class DrapeTest extends TestCase
         $changes = [
             'wearer' => ['girth' => '36 cm', 'place' => 'neck'],
             'pattern' => 'gap fit, 1 barrel 3, 20 bead pip, 1 barrel 3, gap fit',
-            'beads.pip' => ['diameter' => '6 mm', 'hole' => '1.6 mm'],
-            'drop' => '9 cm',
+            'beads.pip' => ['diameter' => '6 mm', 'hole' => '1.6 mm'], 'drop' => '9 cm',
         ];
         $once = Examples::planOf('strung-beads', $changes);
         $twice = Examples::planOf('strung-beads', $changes + ['wraps' => 2]);

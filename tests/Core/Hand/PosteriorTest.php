@@ -24,8 +24,7 @@ final class PosteriorTest extends TestCase
         $ask = self::row($case['ask'] ?? null);
         $found = self::posterior($case)->expect(self::text($ask, 'family'), self::text($ask, 'cord'));
         foreach ([
-            'log_pitch' => [$found->pitch, $found->pitchSpread],
-            'log_use' => [$found->use, $found->useSpread],
+            'log_pitch' => [$found->pitch, $found->pitchSpread], 'log_use' => [$found->use, $found->useSpread],
             'log_use_per_length' => [$found->perLength, $found->perLengthSpread],
         ] as $what => [$mean, $spread]) {
             $said = self::row($case[$what] ?? null);

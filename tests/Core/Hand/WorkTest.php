@@ -65,10 +65,7 @@ final class WorkTest extends TestCase
     public function testABraidTakesWhatItsMakersBraidTook(): void
     {
         $sample = [
-            'knot' => 'braid',
-            'cord.fibre' => 'cotton',
-            'length' => '30 cm',
-            'before' => '1 m',
+            'knot' => 'braid', 'cord.fibre' => 'cotton', 'length' => '30 cm', 'before' => '1 m',
             'after' => '55 cm',
         ];
         self::assertEqualsWithDelta(log(1.5 / 1.3), self::read($sample)->observation('a')->use ?? 0.0, 1e-9);
@@ -90,9 +87,7 @@ final class WorkTest extends TestCase
         $sample = [
             'knot' => 'link', 'count' => 12, 'cord.fibre' => 'suede', 'cord.thickness' => '1.5 mm',
             'link' => [
-                'length' => '9 mm',
-                'inside' => '5 mm',
-                'width' => '8 mm',
+                'length' => '9 mm', 'inside' => '5 mm', 'width' => '8 mm',
             ], 'before' => '60 cm', 'after' => '39 cm',
         ];
         $chain = Examples::bare(

@@ -92,7 +92,7 @@ final class HalfKnotTest extends TestCase
         $core = new Bundle($cord->thickness, 2);
         foreach ([HalfKnot::flat(), HalfKnot::spiral()] as $knot) {
             [$loose, $even, $firm] = array_map(
-                static fn (Tension $tension): \Rinkel\Core\Knot\Tied => $knot->tied($core, $cord, $tension),
+                static fn (Tension $tension): \Rinkel\Core\Knot\TiedKnot => $knot->tied($core, $cord, $tension),
                 [Tension::Loose, Tension::Even, Tension::Firm],
             );
             self::assertTrue($loose->pitch->isLongerThan($even->pitch) && $even->pitch->isLongerThan($firm->pitch));

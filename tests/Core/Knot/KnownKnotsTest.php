@@ -52,7 +52,7 @@ final class KnownKnotsTest extends TestCase
             array_filter($plan->draft->setting->elements, static fn ($one): bool => $one->knot === $toy),
         );
         self::assertStringContainsString('2 triple overhand', (string) $plan->draft->piece->pattern->tree);
-        self::assertEqualsWithDelta(6 * 1.5, $plan->draft->setting->elements[0]->length->millimetres, 1e-9);
+        self::assertEqualsWithDelta(6 * 1.5, $plan->draft->setting->elements[0]->extent->length->millimetres, 1e-9);
         $drawn = (new Layout($plan, Pictures::all()->and($toy, $toy)))->flat();
         self::assertCount(
             10,

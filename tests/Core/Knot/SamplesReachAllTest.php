@@ -86,7 +86,7 @@ final class SamplesReachAllTest extends TestCase
             1e-6,
         );
         self::assertSame(
-            $sampled->draft->setting->elements[0]->length->millimetres * 57,
+            $sampled->draft->setting->elements[0]->extent->length->millimetres * 57,
             round($sampled->draft->body()->millimetres, 6),
         );
     }
@@ -135,7 +135,7 @@ final class SamplesReachAllTest extends TestCase
             );
             self::assertNotSame([], $stops);
             foreach ($stops as $stop) {
-                self::assertEqualsWithDelta($counted, $stop->motif->length * $stop->scale, 1e-9);
+                self::assertEqualsWithDelta($counted, $stop->motif->length * $stop->pose->scale, 1e-9);
             }
         }
     }

@@ -14,7 +14,7 @@ use Rinkel\Core\Lesson\Kind;
 use Rinkel\Core\Lesson\Lesson;
 use Rinkel\Core\Lesson\Lessons;
 use Rinkel\Core\Plan\Planner;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
 use Rinkel\Tests\Core\Examples;
 use Rinkel\Tests\Core\Toy\PinLesson;
 
@@ -26,9 +26,11 @@ final class LessonsTest extends TestCase
 {
     /** What ties, fastens or finishes: each of these is learnt, all else is said in its sentence. */
     private const LEARNT = [
-        Does::Tip, Does::Hang, Does::Link, Does::Tie, Does::Wind, Does::Braid, Does::Lace, Does::Weave, Does::Net,
-        Does::Loop, Does::Gather, Does::Bind, Does::Attach, Does::Cover, Does::Stop, Does::Secure, Does::Fray,
-        Does::Sew,
+        ActKind::Tip, ActKind::Hang, ActKind::Link, ActKind::Tie, ActKind::Wind, ActKind::Braid, ActKind::Lace,
+        ActKind::Weave, ActKind::Net,
+        ActKind::Loop, ActKind::Gather, ActKind::Bind, ActKind::Attach, ActKind::Cover, ActKind::Stop, ActKind::Secure,
+        ActKind::Fray,
+        ActKind::Sew,
     ];
 
     public function testEveryKnotOfTheBookIsTaught(): void

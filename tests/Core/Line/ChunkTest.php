@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\Extent;
 use Rinkel\Core\Measure\Length;
 
 final class ChunkTest extends TestCase
@@ -29,7 +30,7 @@ final class ChunkTest extends TestCase
         for ($times = 0; $times < 6; ++$times) {
             $all = $chunk->repeated($times);
             self::assertEqualsWithDelta(
-                array_sum(array_map(static fn (Element $one): float => $one->length->millimetres, $all)),
+                array_sum(array_map(static fn (Element $one): float => $one->extent->length->millimetres, $all)),
                 $chunk->length($times),
                 1e-9,
             );
@@ -63,7 +64,12 @@ final class ChunkTest extends TestCase
     {
         $length = Length::ofMillimetres($long);
 
-        return new Element(ElementKind::Bead, $name, $length, $length, $length, []);
+        return new Element(
+            ElementKind::Bead,
+            $name,
+            extent: new Extent(length: $length, width: $length, thickness: $length),
+            takes: [],
+        );
     }
 
     /**

@@ -59,7 +59,7 @@ final class LineBuilderTest extends TestCase
         self::assertSame(
             ['left', 'right', 'right', 'left'],
             array_map(
-                static fn (Element $element): string => $element->lane->value,
+                static fn (Element $element): string => $element->seat->lane->value,
                 [...$elements[0]->beside, ...$elements[2]->beside],
             ),
         );
@@ -71,7 +71,10 @@ final class LineBuilderTest extends TestCase
 
         self::assertSame(
             ['1:1', '1:1', '2:4', '2:14', '2:4', '2:14'],
-            array_map(static fn (Element $element): string => $element->place?->line.':'.$element->place?->column, $elements),
+            array_map(
+                static fn (Element $one): string => $one->mention->place?->line.':'.$one->mention->place?->column,
+                $elements,
+            ),
         );
     }
 
@@ -90,8 +93,7 @@ final class LineBuilderTest extends TestCase
         return Examples::plan(
             [
                 'beads.a' => ['diameter' => '4 mm', 'hole' => '2.4 mm'],
-                'beads.b' => ['diameter' => '4 mm', 'hole' => '2.4 mm'],
-                'pattern' => $pattern,
+                'beads.b' => ['diameter' => '4 mm', 'hole' => '2.4 mm'], 'pattern' => $pattern,
             ],
         )->draft->setting->elements;
     }
@@ -103,7 +105,7 @@ final class LineBuilderTest extends TestCase
             'half left' => 'l',
             'half right' => 'r',
             'gap' => '-',
-            'letter' => (string) $element->letter,
+            'letter' => (string) $element->mention->letter,
             'focal' => strtoupper((string) $element->name),
             'beside' => self::sides($element),
             default => (string) $element->name,
@@ -114,7 +116,7 @@ final class LineBuilderTest extends TestCase
     {
         $sides = [];
         foreach ($element->beside as $part) {
-            $sides[$part->lane->value][] = (string) $part->name;
+            $sides[$part->seat->lane->value][] = (string) $part->name;
         }
 
         return '['.implode('|', array_map(static fn (array $side): string => implode(' ', $side), $sides)).']';

@@ -9,6 +9,7 @@ use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\Extent;
 use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\LineSetter;
 use Rinkel\Core\Line\Take;
@@ -115,7 +116,10 @@ final class LineSetterTest extends TestCase
     public function testAMirroredLineIsSymmetric(): void
     {
         $setting = (new LineSetter())->set(self::line(6, [5.0, 3.1], [1, 1], true), Length::ofMillimetres(160));
-        $lengths = array_map(static fn (Element $element): float => $element->length->millimetres, $setting->elements);
+        $lengths = array_map(
+            static fn (Element $element): float => $element->extent->length->millimetres,
+            $setting->elements,
+        );
 
         self::assertSame($lengths, array_reverse($lengths));
     }
@@ -173,18 +177,20 @@ final class LineSetterTest extends TestCase
         $gap = new Element(
             ElementKind::Bare,
             null,
-            Length::zero(),
-            Length::zero(),
-            Length::zero(),
-            ['cord' => Take::straight(Length::ofMillimetres(1))],
-            stretches: true,
+            extent: new Extent(
+                length: Length::zero(),
+                width: Length::zero(),
+                thickness: Length::zero(),
+                stretches: true,
+            ),
+            takes: ['cord' => Take::straight(Length::ofMillimetres(1))],
         );
         $setting = (new LineSetter())->set(
             new Line([new Chunk([$gap, self::element('bead', 12, 'stone'), $gap])], [], [], false, []),
             Length::ofMillimetres(100),
         );
 
-        self::assertEqualsWithDelta(44, $setting->elements[0]->length->millimetres, 1e-9);
+        self::assertEqualsWithDelta(44, $setting->elements[0]->extent->length->millimetres, 1e-9);
         self::assertEqualsWithDelta(100, $setting->length->millimetres, 1e-9);
         self::assertEqualsWithDelta(88, $setting->take('cord')->straight->millimetres, 1e-9);
     }
@@ -259,10 +265,12 @@ final class LineSetterTest extends TestCase
         return new Element(
             ElementKind::tryFrom($what) ?? ElementKind::Knot,
             $name,
-            Length::ofMillimetres($length),
-            Length::ofMillimetres(1),
-            Length::ofMillimetres(1),
-            [],
+            extent: new Extent(
+                length: Length::ofMillimetres($length),
+                width: Length::ofMillimetres(1),
+                thickness: Length::ofMillimetres(1),
+            ),
+            takes: [],
             knot: KnownKnots::all()->named($what),
         );
     }

@@ -90,7 +90,11 @@ final class PartsOfAPieceTest extends TestCase
         $scene = (new Layout($hung))->flat();
         self::assertCount(2, $scene->hanging);
         self::assertGreaterThan(18, $scene->low());
-        self::assertSame((new Layout($bare))->flat()->height, $scene->height, 'what hangs makes nothing else taller');
+        self::assertSame(
+            (new Layout($bare))->flat()->frame->height,
+            $scene->frame->height,
+            'what hangs makes nothing else taller',
+        );
         $middle = self::band('4 square x fit, hang leaf, mirror', $leaf);
         $drawn = (new Layout($middle))->flat();
         self::assertEqualsWithDelta($middle->draft->body()->millimetres / 2, $drawn->hanging[0]->x, 1e-6);
@@ -198,10 +202,10 @@ final class PartsOfAPieceTest extends TestCase
     private static function gaps(Plan $plan): array
     {
         return array_values(array_map(
-            static fn (Element $element): float => round($element->length->millimetres, 6),
+            static fn (Element $element): float => round($element->extent->length->millimetres, 6),
             array_filter(
                 $plan->draft->setting->elements,
-                static fn (Element $element): bool => ElementKind::Bare === $element->kind && null !== $element->place,
+                static fn (Element $one): bool => ElementKind::Bare === $one->kind && null !== $one->mention->place,
             ),
         ));
     }

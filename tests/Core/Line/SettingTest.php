@@ -7,6 +7,7 @@ namespace Rinkel\Tests\Core\Line;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\Extent;
 use Rinkel\Core\Line\Setting;
 use Rinkel\Core\Line\Take;
 use Rinkel\Core\Measure\Length;
@@ -39,17 +40,13 @@ final class SettingTest extends TestCase
         $bead = static fn (string $name, float $long, array $takes): Element => new Element(
             ElementKind::Bead,
             $name,
-            Length::ofMillimetres($long),
-            Length::ofMillimetres($long),
-            Length::ofMillimetres($long),
+            new Extent(Length::ofMillimetres($long), Length::ofMillimetres($long), Length::ofMillimetres($long)),
             $takes, // @phpstan-ignore argument.type (by role)
         );
         $both = new Element(
             ElementKind::Beside,
             null,
-            Length::ofMillimetres(3.5),
-            Length::ofMillimetres(8),
-            Length::ofMillimetres(3.5),
+            new Extent(Length::ofMillimetres(3.5), Length::ofMillimetres(8), Length::ofMillimetres(3.5)),
             $core(3.5, 2.0),
             beside: [$bead('b', 3.5, []), $bead('a', 3.5, [])],
         );
@@ -59,6 +56,6 @@ final class SettingTest extends TestCase
 
     private static function hanging(): Element
     {
-        return new Element(ElementKind::Bead, null, Length::zero(), Length::zero(), Length::zero(), []);
+        return new Element(ElementKind::Bead, null, new Extent(Length::zero(), Length::zero(), Length::zero()), []);
     }
 }

@@ -86,7 +86,7 @@ final class ForecastTest extends TestCase
         for ($i = 0; $i < 2000; ++$i) {
             [$p, $u] = self::maker($chance);
             $long = $body * $share * exp($p);
-            $left = $cut->at->millimetres - $use * $share * exp($u);
+            $left = $cut->parting->at->millimetres - $use * $share * exp($u);
             $isShort = $ends + $use * (1 - $share * exp($p)) * exp($u - $p) > $left;
             $suffices = Forecast::of($plan, $acts, new TapeReading(
                 $acts->before($number) + $done,
@@ -260,7 +260,7 @@ final class ForecastTest extends TestCase
     {
         foreach ($acts->all as $i => $act) {
             if ('tie-until' === $act->said->key) {
-                return [$i, $act->count];
+                return [$i, $act->stint->count];
             }
         }
         self::fail('Nothing is tied until a length is reached.');
@@ -269,8 +269,8 @@ final class ForecastTest extends TestCase
     private static function halfTied(Acts $steps): int
     {
         foreach ($steps->all as $i => $step) {
-            if (null !== $step->due) {
-                return $steps->before($i) + intdiv($step->count, 2);
+            if (null !== $step->spot->due) {
+                return $steps->before($i) + intdiv($step->stint->count, 2);
             }
         }
 

@@ -148,8 +148,8 @@ final class ShortCordOptionsTest extends TestCase
         $steps = $plan->acts();
         $moves = 0;
         foreach ($steps->all as $i => $step) {
-            if (null !== $step->due && $step->count > 6) {
-                $moves = $steps->before($i) + (int) round($way * $step->count);
+            if (null !== $step->spot->due && $step->stint->count > 6) {
+                $moves = $steps->before($i) + (int) round($way * $step->stint->count);
                 break;
             }
         }

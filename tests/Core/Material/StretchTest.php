@@ -40,14 +40,7 @@ final class StretchTest extends TestCase
     public static function provideOther(): iterable
     {
         foreach ([
-            '',
-            '4',
-            'a lot',
-            '101 %',
-            '20 cm to 18 cm',
-            '20 cm to 50 cm',
-            '0 cm to 3 cm',
-            '20 cm to none',
+            '', '4', 'a lot', '101 %', '20 cm to 18 cm', '20 cm to 50 cm', '0 cm to 3 cm', '20 cm to none',
         ] as $text) {
             yield [$text];
         }

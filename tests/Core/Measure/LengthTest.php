@@ -73,25 +73,23 @@ final class LengthTest extends TestCase
     public static function provideUnreadable(): iterable
     {
         yield 'word' => [
-            'abc',
-            NotALength::class,
-            'Could not read “abc” as a length. Write for example 16.5 cm or 6 1/2 in.',
+            'abc', NotALength::class, 'I don’t know this length: “abc”. Try 16.5 cm or 6 1/2 in.',
         ];
-        yield 'empty' => ['', NotALength::class, 'Type a length here'];
-        yield 'blank' => ['  ', NotALength::class, 'Type a length here'];
+        yield 'empty' => ['', NotALength::class, 'Enter a length here'];
+        yield 'blank' => ['  ', NotALength::class, 'Enter a length here'];
         yield 'minus' => ['-3', NegativeLength::class, '“-3”'];
         yield 'true minus' => ['−3 cm', NegativeLength::class, '“−3 cm”'];
-        yield 'zero below bar' => ['7 1/0', DivisionByNothing::class, 'The fraction in “7 1/0” divides by nothing.'];
+        yield 'zero below bar' => ['7 1/0', DivisionByNothing::class, 'The fraction in “7 1/0” divides by zero.'];
         yield 'exponent' => ['1e9', NotALength::class, '“1e9”'];
         yield 'markup' => ['<script>', NotALength::class, '“<script>”'];
-        yield 'unknown unit' => ['7 furlongs', UnknownUnit::class, 'The unit “furlongs” in “7 furlongs” is not known.'];
+        yield 'unknown unit' => ['7 furlongs', UnknownUnit::class, 'I don’t know the unit “furlongs” in “7 furlongs”.'];
         yield 'two fractions' => ['7 1/2 1/2', NotALength::class, '“7 1/2 1/2”'];
         yield 'mixed' => ['1.5 1/2', NotALength::class, '“1.5 1/2”'];
         yield 'very long' => [str_repeat('9', 10_000), NotALength::class, '“'.str_repeat('9', 40).'…”'];
-        yield 'not UTF-8' => ["\xff\xfe", NotALength::class, 'Could not read'];
+        yield 'not UTF-8' => ["\xff\xfe", NotALength::class, 'I don’t know this length'];
         yield 'other digits' => ['٣ cm', NotALength::class, '“٣ cm”'];
-        yield 'beyond reason' => ['999999999 ft', LengthOutOfRange::class, 'beyond reason'];
-        yield 'sign alone' => ['"', NotALength::class, 'Could not read'];
+        yield 'is too long' => ['999999999 ft', LengthOutOfRange::class, 'is too long'];
+        yield 'sign alone' => ['"', NotALength::class, 'I don’t know this length'];
     }
 
     #[DataProvider('provideWritten')]

@@ -7,6 +7,8 @@ namespace Rinkel\Tests\Core\Piece;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\FinishedPiece;
+use Rinkel\Core\Piece\PieceOutcome;
+use Rinkel\Core\Piece\Remarks;
 
 final class FinishedPieceTest extends TestCase
 {
@@ -51,10 +53,14 @@ final class FinishedPieceTest extends TestCase
      */
     private static function piece(array $changed = []): FinishedPiece
     {
-        $all = $changed + [
-            'name' => 'Breakwater', 'whom' => '', 'planned' => Length::ofMillimetres(180), 'body' => null, 'kind' => 'square',
-            'knots' => 80, 'tied' => null, 'minutes' => null, 'cords' => [], 'cost' => null, 'notes' => '', 'otherwise' => '',
+        $outcome = array_intersect_key($changed, array_flip(['body', 'tied', 'minutes', 'unmade'])) + [
+            'planned' => Length::ofMillimetres(180), 'body' => null, 'kind' => 'square', 'knots' => 80, 'tied' => null,
+            'minutes' => null,
+        ];
+        $all = array_diff_key($changed, $outcome) + [
+            'name' => 'Breakwater', 'whom' => '', 'cords' => [], 'cost' => null, 'remarks' => new Remarks('', ''),
             'observations' => [], 'piece' => [],
+            'outcome' => new PieceOutcome(...$outcome), // @phpstan-ignore argument.type (named as its arguments are)
         ];
 
         return new FinishedPiece(...$all); // @phpstan-ignore argument.type (named as its arguments are)

@@ -99,7 +99,7 @@ final class HabitsTest extends TestCase
             'habits',
             (new PieceWriter())->write((new PieceReader())->read($this->document([]))),
         );
-        self::assertSame(6, $this->plan($habits)->draft->piece->closure->knots);
+        self::assertSame(6, $this->plan($habits)->draft->piece->closure->knot->knots);
     }
 
     /**

@@ -31,12 +31,15 @@ final class LogReaderTest extends TestCase
             'unmade' => ['moves' => 3, 'of' => 60],
         ] + self::ENTRY, 'abc');
 
-        self::assertSame(['Pier', 'Ottoline', 55, 56], [$entry->name, $entry->whom, $entry->knots, $entry->tied]);
+        self::assertSame(
+            ['Pier', 'Ottoline', 55, 56],
+            [$entry->name, $entry->whom, $entry->outcome->knots, $entry->outcome->tied],
+        );
         self::assertEqualsWithDelta(0.02, $entry->off(), 1e-9);
         self::assertEqualsWithDelta(0.1, $entry->left(), 1e-9, 'of what was measured');
         self::assertEqualsWithDelta(0.7, $entry->pace(), 1e-9, '56 knots in 80 minutes');
         self::assertSame(['b', 'c'], $entry->beads());
-        self::assertSame(['moves' => 3, 'of' => 60], $entry->unmade);
+        self::assertSame(['moves' => 3, 'of' => 60], $entry->outcome->unmade);
         self::assertSame('log abc', $entry->observations[0]->piece);
         self::assertSame(1e-4, $entry->observations[0]->pitchError, 'no tape is read without error');
         self::assertFalse($entry->observations[0]->isPushed);
@@ -47,7 +50,7 @@ final class LogReaderTest extends TestCase
         $entry = (new LogReader())->read(self::ENTRY);
 
         self::assertSame([null, null, null, null, null], [
-            $entry->body, $entry->off(), $entry->left(), $entry->pace(), $entry->cost,
+            $entry->outcome->body, $entry->off(), $entry->left(), $entry->pace(), $entry->cost,
         ]);
     }
 

@@ -16,7 +16,7 @@ final class NamingTest extends TestCase
     public function testSuits(string $name, bool $suits): void
     {
         self::assertSame($suits, Naming::suits($name));
-        self::assertStringContainsString('cannot be a short name', English::of(Naming::refusal($name)));
+        self::assertStringContainsString('won’t work as a short name', English::of(Naming::refusal($name)));
     }
 
     /**

@@ -40,11 +40,8 @@ final class PieceReaderTest extends TestCase
     {
         $piece = Examples::piece(
             [
-                'unit' => 'in',
-                'wearer.girth' => '6 1/2',
-                'cords.working.thickness' => '0,8',
-                'cords.core.count' => '3',
-                'beads.dot' => ['size' => '11/0'],
+                'unit' => 'in', 'wearer.girth' => '6 1/2', 'cords.working.thickness' => '0,8',
+                'cords.core.count' => '3', 'beads.dot' => ['size' => '11/0'],
             ],
         );
 
@@ -89,28 +86,28 @@ final class PieceReaderTest extends TestCase
      */
     public static function provideFaults(): iterable
     {
-        yield 'no girth' => ['wearer.girth', null, 'Type a length here'];
-        yield 'girth of nothing' => ['wearer.girth', '0', 'A wrist of 0 cm? It goes from 8 cm to 30 cm.'];
-        yield 'giant girth' => ['wearer.girth', '4 ft', 'A wrist of 121.9 cm? It goes from 8 cm to 30 cm.'];
+        yield 'no girth' => ['wearer.girth', null, 'Enter a length here'];
+        yield 'girth of nothing' => ['wearer.girth', '0', 'A wrist of 0 cm? Enter 8 cm to 30 cm.'];
+        yield 'giant girth' => ['wearer.girth', '4 ft', 'A wrist of 121.9 cm? Enter 8 cm to 30 cm.'];
         yield 'girth a list' => ['wearer.girth', ['16'], 'Expected a text'];
         yield 'girth a number' => ['wearer.girth', 16, 'Expected a text, not “16”'];
         yield 'tape' => ['wearer.measured', 'tight', 'Expected one of snug, comfortable, not “tight”.'];
         yield 'place' => ['wearer.place', 'nose', 'Expected one of wrist, ankle, neck, not “nose”.'];
-        yield 'ease' => ['ease', '-3', 'below zero'];
+        yield 'ease' => ['ease', '-3', 'can’t be negative'];
         yield 'wraps' => ['wraps', 13, 'from 1 to 12'];
         yield 'no name' => ['name', '   ', 'Give it a name'];
         yield 'long name' => ['name', str_repeat('x', 81), 'at most 80 characters; this one has 81'];
         yield 'unit' => ['unit', 'm', 'Expected one of cm, in, not “m”.'];
         yield 'fibre' => ['cords.working.fibre', 'wool', 'not “wool”'];
-        yield 'colour' => ['cords.core.colour', 'red', 'Could not read “red” as a colour.'];
-        yield 'thick' => ['cords.core.thickness', '2 cm', '20 mm is outside'];
-        yield 'on its edge' => ['cords.core.width', '0.6 mm', '0.6 mm is less than its thickness, 1 mm.'];
+        yield 'colour' => ['cords.core.colour', 'red', 'I don’t know this colour: “red”.'];
+        yield 'thick' => ['cords.core.thickness', '2 cm', '20 mm won’t work here'];
+        yield 'on its edge' => ['cords.core.width', '0.6 mm', '0.6 mm is less than its thickness (1 mm).'];
         yield 'half a core' => ['cords.core.count', '2.5', 'Expected a whole number from 1 to 60, not “2.5”.'];
         yield 'too many cores' => ['cords.core.count', 61, 'from 1 to 60, not “61”'];
         yield 'a hole as wide as its bead' => ['beads.dot.hole', '6 mm', 'must be smaller than the bead'];
         yield 'stock' => ['beads.dot.stock', -1, 'from 0 to 100000'];
-        yield 'pattern' => ['pattern', '3 sqare', 'Line 1, column 3: “sqare” stands here'];
-        yield 'sample' => ['samples.square', ['pitch' => '3 mm', 'use' => '2 m'], '2000 mm is outside'];
+        yield 'pattern' => ['pattern', '3 sqare', 'Line 1, column 3: I don’t understand “sqare” here'];
+        yield 'sample' => ['samples.square', ['pitch' => '3 mm', 'use' => '2 m'], '2000 mm won’t work here'];
         yield 'no slider knot' => ['closure.knots', 0, 'from 1 to 20'];
         yield 'tail' => ['closure.tail', '1e9', '“1e9”'];
         yield 'closure' => ['closure.kind', 'zip', 'not “zip”'];
@@ -126,7 +123,7 @@ final class PieceReaderTest extends TestCase
                 (new PieceReader())->read(['beads' => [$name => []]] + Examples::document());
                 self::fail($name);
             } catch (PieceUnreadable $unreadable) {
-                self::assertStringContainsString('cannot be a short name', English::of($unreadable));
+                self::assertStringContainsString('won’t work as a short name', English::of($unreadable));
             }
         }
     }
@@ -140,14 +137,8 @@ final class PieceReaderTest extends TestCase
             $paths = array_map(static fn (Fault $fault): string => $fault->path, $unreadable->faults);
             self::assertSame(
                 [
-                    'name',
-                    'wearer.place',
-                    'wearer.girth',
-                    'wearer.measured',
-                    'wearer.hand',
-                    'wearer.upper',
-                    'wearer.upperAt',
-                    'closure.knots',
+                    'name', 'wearer.place', 'wearer.girth', 'wearer.measured', 'wearer.hand', 'wearer.upper',
+                    'wearer.upperAt', 'closure.knots',
                 ],
                 $paths,
             );

@@ -147,8 +147,7 @@ final class DerivationTest extends TestCase
         self::assertSame(['wished-length'], $keys(Examples::plan(['length' => '18 cm']), 'wished'));
         $filled = Examples::plan(
             [
-                'wearer.girth' => '166 mm',
-                'beads.dot' => ['diameter' => '12 mm', 'hole' => '2.4 mm'],
+                'wearer.girth' => '166 mm', 'beads.dot' => ['diameter' => '12 mm', 'hole' => '2.4 mm'],
                 'pattern' => '2 square fill, (1 bead dot, 3 square) x fit, 2 square fill',
                 'closure' => ['kind' => 'clasp'],
             ],

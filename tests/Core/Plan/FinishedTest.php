@@ -35,7 +35,7 @@ final class FinishedTest extends TestCase
                     static fn (Element $one): bool => 'square' === $one->word(),
                 ),
             );
-            $knotted = $n * $mine[0]->length->millimetres;
+            $knotted = $n * $mine[0]->extent->length->millimetres;
             $body = Length::ofMillimetres($plan->draft->body()->millimetres + $knotted * (exp($shorter) - 1));
             $knots = $working->part('knots')->millimetres;
             $left = $working->length->minus($working->part('straight'))->minus($working->part('closure'))
@@ -51,7 +51,7 @@ final class FinishedTest extends TestCase
             if ($shorter < 0) {
                 self::assertGreaterThan($n, (new Finished($wish, $next))->planned(), 'shorter knots: more of them');
             }
-            self::assertLessThan($working->percent, $next->cuts[1]->percent, 'and less margin');
+            self::assertLessThan($working->margin->percent, $next->cuts[1]->margin->percent, 'and less margin');
         }
     }
 

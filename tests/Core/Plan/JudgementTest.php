@@ -101,47 +101,26 @@ final class JudgementTest extends TestCase
         ];
         // Band of 1 mm cord: 2.79 mm a knot; inside = 2.79 n + 11.16 - 3 pi, wished 172.7: 61 knots fit, 62 do not.
         yield 'band too long' => [
-            'band-too-long',
-            Severity::Stop,
-            'plain',
-            ['pattern' => '63 square'],
-            ['pattern' => '62 square'],
+            'band-too-long', Severity::Stop, 'plain', ['pattern' => '63 square'], ['pattern' => '62 square'],
         ];
         // 56 knots: open = 156.24 + 2 T - 11.16 - 3 pi: 200 needs T of 32.18.
         yield 'cannot open' => [
-            'cannot-open',
-            Severity::Stop,
-            'plain',
-            ['pattern' => '56 square', 'closure.tail' => '32 mm'],
+            'cannot-open', Severity::Stop, 'plain', ['pattern' => '56 square', 'closure.tail' => '32 mm'],
             ['pattern' => '56 square', 'closure.tail' => '32.3 mm'],
         ];
         yield 'fixed counts short of a wider wrist' => [
-            'counts-are-fixed',
-            Severity::Warn,
-            'plain',
-            ['pattern' => '56 square', 'wearer.girth' => '20 cm'],
+            'counts-are-fixed', Severity::Warn, 'plain', ['pattern' => '56 square', 'wearer.girth' => '20 cm'],
             ['pattern' => '1 square x fit', 'wearer.girth' => '20 cm'],
         ];
         yield 'fixed counts that fit' => [
-            'counts-are-fixed',
-            Severity::Warn,
-            'stretch',
-            ['pattern' => '12 bead round, 2 bead round'],
+            'counts-are-fixed', Severity::Warn, 'stretch', ['pattern' => '12 bead round, 2 bead round'],
             ['pattern' => '12 bead round, 12 bead round'],
         ];
         yield 'few slider knots' => [
-            'slider-few-knots',
-            Severity::Warn,
-            'plain',
-            ['closure.knots' => 1],
-            ['closure.knots' => 4],
+            'slider-few-knots', Severity::Warn, 'plain', ['closure.knots' => 1], ['closure.knots' => 4],
         ];
         yield 'two slider knots' => [
-            'slider-few-knots',
-            Severity::Hint,
-            'plain',
-            ['closure.knots' => 2],
-            ['closure.knots' => 4],
+            'slider-few-knots', Severity::Hint, 'plain', ['closure.knots' => 2], ['closure.knots' => 4],
         ];
         yield 'tails that melt' => ['tail-singe', Severity::Hint, 'plain', [], ['cords.core.fibre' => 'leather']];
         yield 'tails that char' => ['tail-glue', Severity::Hint, 'plain', ['cords.core.fibre' => 'leather'], []];
@@ -162,11 +141,8 @@ final class JudgementTest extends TestCase
             ['findings.cover' => ['kind' => 'crimp-cover', 'inside' => '3 mm']],
         ];
         yield 'magnets for a child' => [
-            'magnets-for-a-child',
-            Severity::Stop,
-            'knotted-strands',
-            ['forChild' => true, 'closure.kind' => 'magnetic'],
-            ['forChild' => true, 'closure.kind' => 'clasp'],
+            'magnets-for-a-child', Severity::Stop, 'knotted-strands',
+            ['forChild' => true, 'closure.kind' => 'magnetic'], ['forChild' => true, 'closure.kind' => 'clasp'],
         ];
         yield 'a breakaway for a child' => [
             'child-needs-breakaway',
@@ -195,30 +171,19 @@ final class JudgementTest extends TestCase
             ['wearer.hand' => null] + $clasp,
         ];
         yield 'melting fibre' => [
-            'finish-singe',
-            Severity::Hint,
-            'plain',
-            ['cords.working.fibre' => 'nylon'],
+            'finish-singe', Severity::Hint, 'plain', ['cords.working.fibre' => 'nylon'],
             ['cords.working.fibre' => 'linen'],
         ];
         yield 'natural fibre' => [
-            'finish-glue',
-            Severity::Hint,
-            'plain',
-            ['cords.working.fibre' => 'hemp'],
+            'finish-glue', Severity::Hint, 'plain', ['cords.working.fibre' => 'hemp'],
             ['cords.working.fibre' => 'satin'],
         ];
         yield 'flame' => [
-            'open-flame',
-            Severity::Caution,
-            'plain',
-            [],
+            'open-flame', Severity::Caution, 'plain', [],
             ['cords.working.fibre' => 'leather', 'cords.core.fibre' => 'leather'],
         ];
         yield 'varnish' => [
-            'varnish-fumes',
-            Severity::Caution,
-            'plain',
+            'varnish-fumes', Severity::Caution, 'plain',
             ['cords.working.fibre' => 'cotton', 'habits.sealing' => 'varnish'],
             ['cords.working.fibre' => 'cotton'],
         ];
@@ -239,11 +204,7 @@ final class JudgementTest extends TestCase
             ['beads.dot' => ['diameter' => '8 mm', 'stock' => 25]],
         ];
         yield 'off the middle' => [
-            'not-symmetric',
-            Severity::Hint,
-            'single-focal',
-            ['pattern' => 'gap 20 mm, focal stone, gap fit'],
-            [],
+            'not-symmetric', Severity::Hint, 'single-focal', ['pattern' => 'gap 20 mm, focal stone, gap fit'], [],
         ];
         yield 'glue frosts glass' => [
             'instant-glue-near-glass',
@@ -297,24 +258,18 @@ final class JudgementTest extends TestCase
             ['beads.dot' => ['diameter' => '3.2 mm', 'hole' => '1.2 mm']],
         ];
         yield 'a pair without work' => [
-            'pair-never-works',
-            Severity::Warn,
-            'stacked-band',
-            ['pattern' => '3 square in first'],
-            [],
+            'pair-never-works', Severity::Warn, 'stacked-band', ['pattern' => '3 square in first'], [],
         ];
         yield 'cores that fold' => [
             'odd-core-folds',
             Severity::Hint,
             'plain',
             [
-                'cords.core.count' => 3,
-                'findings.it' => ['kind' => 'connector', 'width' => '10 mm'],
+                'cords.core.count' => 3, 'findings.it' => ['kind' => 'connector', 'width' => '10 mm'],
                 'pattern' => '1 square x fit, focal it, mirror',
             ],
             [
-                'cords.core.count' => 4,
-                'findings.it' => ['kind' => 'connector', 'width' => '10 mm'],
+                'cords.core.count' => 4, 'findings.it' => ['kind' => 'connector', 'width' => '10 mm'],
                 'pattern' => '1 square x fit, focal it, mirror',
             ],
         ];
@@ -348,8 +303,7 @@ final class JudgementTest extends TestCase
             ],
             [
                 'beads.dot' => ['diameter' => '8 mm', 'hole' => '1 mm'],
-                'beads.cask' => ['diameter' => '8 mm', 'hole' => '3 mm'],
-                'pattern' => '20 bead dot, 1 bead cask',
+                'beads.cask' => ['diameter' => '8 mm', 'hole' => '3 mm'], 'pattern' => '20 bead dot, 1 bead cask',
             ],
         ];
         yield 'a charm that hangs nowhere' => [
@@ -381,10 +335,7 @@ final class JudgementTest extends TestCase
             ] + $clasp,
         ];
         yield 'a wave that opens the loop' => [
-            'wave-loop-open',
-            Severity::Warn,
-            'wave-band',
-            ['pattern' => '(wave 4 round / seed, 2 square) x fit'],
+            'wave-loop-open', Severity::Warn, 'wave-band', ['pattern' => '(wave 4 round / seed, 2 square) x fit'],
             ['pattern' => '2 square, (wave 4 round / seed, 2 square) x fit'],
         ];
         yield 'or a crimp cover' => [
@@ -403,24 +354,16 @@ final class JudgementTest extends TestCase
         ];
         // 25 beads of 8 mm are 174.9 mm inside: at most 35 %, 236.1.
         yield 'over-stretched' => [
-            'elastic-over-stretched',
-            Severity::Stop,
-            'stretch',
+            'elastic-over-stretched', Severity::Stop, 'stretch',
             ['wearer.hand' => '235 mm', 'pattern' => '25 bead round'],
             ['wearer.hand' => '234 mm', 'pattern' => '25 bead round'],
         ];
         yield 'too tight' => [
-            'fit-too-tight',
-            Severity::Warn,
-            'stretch',
-            ['pattern' => '24 bead round'],
+            'fit-too-tight', Severity::Warn, 'stretch', ['pattern' => '24 bead round'],
             ['pattern' => '25 bead round'],
         ];
         yield 'too loose' => [
-            'fit-too-loose',
-            Severity::Warn,
-            'stretch',
-            ['pattern' => '28 bead round'],
+            'fit-too-loose', Severity::Warn, 'stretch', ['pattern' => '28 bead round'],
             ['pattern' => '27 bead round'],
         ];
         // The usual button is 12 by 3 mm: 30 around, 31.8 with ease, 39.75 too much.
@@ -496,10 +439,7 @@ final class JudgementTest extends TestCase
             ['beads.cube' => ['shape' => 'letter', 'letters' => 'MILA'], 'pattern' => 'word "MILA" of cube'],
         ];
         yield 'folded cores have no tails' => [
-            'folded-has-no-end',
-            Severity::Stop,
-            'square-knot-band',
-            ['cords.core.run' => 'folded'],
+            'folded-has-no-end', Severity::Stop, 'square-knot-band', ['cords.core.run' => 'folded'],
             ['cords.core.run' => 'apart'],
         ];
         yield 'ends do not hold' => [
@@ -528,10 +468,7 @@ final class JudgementTest extends TestCase
         ];
         $moss = $stone + ['cords.cord' => ['thickness' => '0.8 mm'], 'cords.moss' => ['thickness' => '0.8 mm']];
         yield 'strands around a wrist' => [
-            'strands-hang-from-neck',
-            Severity::Warn,
-            'layered-strands',
-            ['wearer.girth' => '28 cm'],
+            'strands-hang-from-neck', Severity::Warn, 'layered-strands', ['wearer.girth' => '28 cm'],
             ['wearer.girth' => '28 cm', 'wearer.place' => 'neck'],
         ];
         yield 'a cord that nothing is made with' => [
@@ -543,10 +480,7 @@ final class JudgementTest extends TestCase
         ];
         yield 'magnets' => ['magnets', Severity::Caution, 'knotted-strands', ['closure.kind' => 'magnetic'], []];
         yield 'short ties' => [
-            'ties-too-short',
-            Severity::Stop,
-            'plain',
-            ['closure.kind' => 'ties', 'closure.tail' => '50 mm'],
+            'ties-too-short', Severity::Stop, 'plain', ['closure.kind' => 'ties', 'closure.tail' => '50 mm'],
             ['closure.kind' => 'ties', 'closure.tail' => '51 mm'],
         ];
         yield 'rows' => [
@@ -557,24 +491,15 @@ final class JudgementTest extends TestCase
             ['cords.core' => ['count' => 5]],
         ];
         yield 'many seed beads' => [
-            'wave-seeds-bulge',
-            Severity::Hint,
-            'wave-band',
-            ['pattern' => 'wave 4 round / 5 seed'],
+            'wave-seeds-bulge', Severity::Hint, 'wave-band', ['pattern' => 'wave 4 round / 5 seed'],
             ['pattern' => 'wave 4 round / 4 seed'],
         ];
         yield 'few seed beads' => [
-            'wave-seeds-bare',
-            Severity::Hint,
-            'wave-band',
-            ['pattern' => 'wave 4 round / 3 seed'],
+            'wave-seeds-bare', Severity::Hint, 'wave-band', ['pattern' => 'wave 4 round / 3 seed'],
             ['pattern' => 'wave 4 round / seed'],
         ];
         yield 'no middle link' => [
-            'chain-no-middle',
-            Severity::Hint,
-            'laced-chain',
-            ['pattern' => '24 link chain'],
+            'chain-no-middle', Severity::Hint, 'laced-chain', ['pattern' => '24 link chain'],
             ['pattern' => '25 link chain'],
         ];
         yield 'short chain' => [
@@ -584,21 +509,13 @@ final class JudgementTest extends TestCase
             [
                 'pattern' => '25 link chain',
                 'findings.chain' => [
-                    'kind' => 'link',
-                    'length' => '9 mm',
-                    'width' => '7 mm',
-                    'inside' => '4.5 mm',
-                    'stock' => 24,
+                    'kind' => 'link', 'length' => '9 mm', 'width' => '7 mm', 'inside' => '4.5 mm', 'stock' => 24,
                 ],
             ],
             [
                 'pattern' => '25 link chain',
                 'findings.chain' => [
-                    'kind' => 'link',
-                    'length' => '9 mm',
-                    'width' => '7 mm',
-                    'inside' => '4.5 mm',
-                    'stock' => 25,
+                    'kind' => 'link', 'length' => '9 mm', 'width' => '7 mm', 'inside' => '4.5 mm', 'stock' => 25,
                 ],
             ],
         ];
@@ -712,11 +629,8 @@ final class JudgementTest extends TestCase
     public function testRemediesSettleTheirChecks(): void
     {
         foreach ([
-            ['pattern' => '90 square'],
-            ['pattern' => '(1 square) x 90'],
-            ['closure.tail' => '15 mm'],
-            ['closure.knots' => 1],
-            ['closure.kind' => 'ties', 'closure.tail' => '20 mm'],
+            ['pattern' => '90 square'], ['pattern' => '(1 square) x 90'], ['closure.tail' => '15 mm'],
+            ['closure.knots' => 1], ['closure.kind' => 'ties', 'closure.tail' => '20 mm'],
         ] as $changes) {
             $plan = Examples::plan($changes);
             $settled = 0;

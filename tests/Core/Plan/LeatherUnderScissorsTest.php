@@ -86,11 +86,11 @@ final class LeatherUnderScissorsTest extends TestCase
         $left = [];
         foreach ($plan->sheet->cords as $cord) {
             $cut = $plan->sheet->cutOf($cord);
-            $left[$cord->a->id] = $cut->at->millimetres;
-            $left[$cord->b->id] = $cut->length->minus($cut->at)->millimetres;
+            $left[$cord->a->id] = $cut->parting->at->millimetres;
+            $left[$cord->b->id] = $cut->length->minus($cut->parting->at)->millimetres;
         }
         foreach ($plan->acts()->all as $i => $act) {
-            foreach ($act->takes as $spent) {
+            foreach ($act->stint->takes as $spent) {
                 $left[$spent->end->id] -= $spent->total();
                 self::assertGreaterThanOrEqual(-1e-6, $left[$spent->end->id], $told.', act '.$i.', '.$spent->end->id);
             }
@@ -151,10 +151,12 @@ final class LeatherUnderScissorsTest extends TestCase
         $parts = [[($gap - self::between($draft)[0]) / 2, 0.0, false]];
         foreach ($draft->setting->elements as $i => $element) {
             $flat = self::corner($draft, $i);
-            $thick = null === $flat ? $element->thickness->millimetres : $flat * $element->thickness->millimetres;
+            $thick = null === $flat
+                ? $element->extent->thickness->millimetres
+                : $flat * $element->extent->thickness->millimetres;
             $rigid = $element->isBead() || ElementKind::Focal === $element->kind;
-            if (!$element->length->isZero() && !$element->hangs) {
-                $parts[] = [$element->length->millimetres, $thick / 2, $rigid];
+            if (!$element->extent->length->isZero() && !$element->seat->hangs) {
+                $parts[] = [$element->extent->length->millimetres, $thick / 2, $rigid];
             }
         }
         $parts[] = [($gap - self::between($draft)[0]) / 2, 0.0, false];
@@ -211,7 +213,7 @@ final class LeatherUnderScissorsTest extends TestCase
     {
         $ends = $draft->construction->ends($draft->piece);
         $working = $draft->piece->sliderCord() ?? $ends->cord;
-        $wraps = $draft->piece->closure->wraps;
+        $wraps = $draft->piece->closure->knot->wraps;
         $knot = match ($draft->fastened->kind->id()) {
             'square-slider' => $draft->book()->around(new Square(), $ends->doubled(), $working),
             'single-barrel', 'double-barrel' => $draft->book()->sliding(new Barrel(), $ends->cord, $ends->cord, $wraps),
@@ -221,7 +223,11 @@ final class LeatherUnderScissorsTest extends TestCase
 
         return match (true) {
             null !== $bead => [$bead->length->millimetres, $bead->width->millimetres / 2, true],
-            null !== $knot => [$draft->fastened->length->millimetres ?? 0.0, $knot->thickness->millimetres / 2, false],
+            null !== $knot => [
+                $draft->fastened->span->length->millimetres ?? 0.0,
+                $knot->thickness->millimetres / 2,
+                false,
+            ],
             default => [0.0, 0.0, false],
         };
     }

@@ -46,8 +46,8 @@ final class LikenessTest extends TestCase
         foreach ($usual->elements as $i => $element) {
             if (!self::isBare($element)) {
                 $other = $giant->elements[$i];
-                self::assertScaled($element->length, $other->length, $scale);
-                self::assertScaled($element->width, $other->width, $scale);
+                self::assertScaled($element->extent->length, $other->extent->length, $scale);
+                self::assertScaled($element->extent->width, $other->extent->width, $scale);
                 foreach ($element->takes as $role => $take) {
                     self::assertScaled($take->straight, $other->takes[$role]->straight, $scale);
                     self::assertScaled($take->knots, $other->takes[$role]->knots, $scale);
@@ -156,7 +156,8 @@ final class LikenessTest extends TestCase
 
     private static function isBare(Element $element): bool
     {
-        return $element->stretches || ElementKind::Bare === $element->kind || ElementKind::Braid === $element->kind;
+        return $element->extent->stretches || ElementKind::Bare === $element->kind
+            || ElementKind::Braid === $element->kind;
     }
 
     private static function assertScaled(Length $usual, Length $giant, float $scale): void

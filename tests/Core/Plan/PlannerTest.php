@@ -34,7 +34,11 @@ final class PlannerTest extends TestCase
         $draft = Examples::plan()->draft;
 
         // As near to the skin as whole knots come; over it only by what nobody notices.
-        self::assertEqualsWithDelta(160, $draft->closed()->millimetres, $draft->setting->elements[0]->length->millimetres / 2 + 1e-6);
+        self::assertEqualsWithDelta(
+            160,
+            $draft->closed()->millimetres,
+            $draft->setting->elements[0]->extent->length->millimetres / 2 + 1e-6,
+        );
         self::assertLessThanOrEqual(160 + 0.015 * $draft->goal->millimetres, $draft->closed()->millimetres);
         self::assertEqualsWithDelta(200 + 6.35, $draft->open()->millimetres, 1e-9);
         self::assertEqualsWithDelta(172.7, $draft->wished()->millimetres, 1e-9);
@@ -42,7 +46,7 @@ final class PlannerTest extends TestCase
         // and a little more, as the slider between the ends is thicker still.
         self::assertEqualsWithDelta(
             3 * \M_PI,
-            $draft->body()->plus($draft->fastened->narrow)->minus($draft->closed())->millimetres,
+            $draft->body()->plus($draft->fastened->span->narrow)->minus($draft->closed())->millimetres,
             0.4,
         );
     }
@@ -115,10 +119,10 @@ final class PlannerTest extends TestCase
 
         self::assertSame(
             ['core', 2, true],
-            [$core->role, $core->count, $core->folded],
+            [$core->role, $core->count, $core->parting->folded],
             'one folded core cord for each half',
         );
-        self::assertSame(['working', 2, true], [$working->role, $working->count, $working->folded]);
+        self::assertSame(['working', 2, true], [$working->role, $working->count, $working->parting->folded]);
         self::assertTrue($core->part('knots')->isLongerThan(Length::zero()), 'the lark\'s heads take cord');
         $whole = Examples::plan(
             ['pattern' => (string) Pattern::parse($plan->draft->setting->counts[0] * 2 .' square', Unit::Millimetre)],
@@ -213,9 +217,7 @@ final class PlannerTest extends TestCase
     {
         $plan = Examples::plan([
             'beads.tube' => [
-                'shape' => 'tube',
-                'diameter' => '3 mm',
-                'length' => '8 mm',
+                'shape' => 'tube', 'diameter' => '3 mm', 'length' => '8 mm',
             ], 'beads.dot' => ['diameter' => '4 mm', 'hole' => '1.2 mm'],
             'pattern' => '(1 bead tube on left, 2 bead dot on right, 2 square) x 6 alternate',
         ]);
@@ -227,11 +229,11 @@ final class PlannerTest extends TestCase
         );
 
         self::assertCount(6, $beside);
-        self::assertEqualsWithDelta(8, $beside[0]->length->millimetres, 1e-9);
+        self::assertEqualsWithDelta(8, $beside[0]->extent->length->millimetres, 1e-9);
         self::assertSame(['tube' => 6, 'dot' => 12], array_replace(['tube' => 0, 'dot' => 0], $plan->beads));
         self::assertSame(
             ['left', 'right'],
-            [$beside[0]->beside[0]->lane->value, $beside[1]->beside[0]->lane->value],
+            [$beside[0]->beside[0]->seat->lane->value, $beside[1]->beside[0]->seat->lane->value],
             'the sides change every time',
         );
     }
@@ -246,8 +248,8 @@ final class PlannerTest extends TestCase
         // The strands are shifted by half a bead and a knot, so that beads nest.
         self::assertSame('gap', $last->word());
         self::assertEqualsWithDelta(
-            ($plan->draft->setting->elements[0]->length->millimetres + 10) / 2,
-            $last->length->millimetres,
+            ($plan->draft->setting->elements[0]->extent->length->millimetres + 10) / 2,
+            $last->extent->length->millimetres,
             1e-9,
         );
         self::assertSame(
@@ -265,11 +267,11 @@ final class PlannerTest extends TestCase
     public function testUnfitPatternsAreNamedByPlace(): void
     {
         foreach ([
-            ['square-knot-band', '3 barrel 3', 'This construction has no "barrel".'],
-            ['stretch', '2 square', 'This construction has no "square".'],
-            ['stretch', '2 bead amber', 'Nothing here is called “amber”. It could be round.'],
-            ['strung-beads', '2 bead pearl on left', 'no cord "left" that carries beads'],
-            ['square-knot-band', '(2 square x fit) x fit', 'A "fit" cannot stand inside another'],
+            ['square-knot-band', '3 barrel 3', 'This technique doesn’t use "barrel".'],
+            ['stretch', '2 square', 'This technique doesn’t use "square".'],
+            ['stretch', '2 bead amber', 'There’s no “amber” here. Try one of these: round.'],
+            ['strung-beads', '2 bead pearl on left', 'no cord "left" for beads'],
+            ['square-knot-band', '(2 square x fit) x fit', 'A "fit" can’t be inside another'],
             ['square-knot-band', '((1 square) x 2000) x 2000', 'more than 6000 parts'],
         ] as [$construction, $pattern, $sentence]) {
             try {
@@ -286,7 +288,7 @@ final class PlannerTest extends TestCase
             self::fail('A clasp on elastic.');
         } catch (PieceUnreadable $unreadable) {
             self::assertSame(
-                'closure.kind: This construction closes with elastic, not with clasp.',
+                'closure.kind: This technique can’t use clasp. Choose elastic.',
                 English::of($unreadable),
             );
         }
@@ -330,7 +332,7 @@ final class PlannerTest extends TestCase
                 $plan->draft->body()->millimetres,
                 Length::sum(
                     ...array_map(
-                        static fn (Element $element): Length => $element->length,
+                        static fn (Element $element): Length => $element->extent->length,
                         $plan->draft->setting->elements,
                     ),
                 )->millimetres,
@@ -393,7 +395,11 @@ final class PlannerTest extends TestCase
         $elements = $plan->draft->setting->elements;
         $reversed = array_reverse($elements);
         foreach ($elements as $i => $element) {
-            self::assertEqualsWithDelta($element->length->millimetres, $reversed[$i]->length->millimetres, 1e-9);
+            self::assertEqualsWithDelta(
+                $element->extent->length->millimetres,
+                $reversed[$i]->extent->length->millimetres,
+                1e-9,
+            );
             self::assertSame(
                 ['half left' => 'half right', 'half right' => 'half left'][$element->word()] ?? $element->word(),
                 $reversed[$i]->word(),

@@ -36,7 +36,7 @@ final class ShortTest extends TestCase
         }
         $promised = self::MAKERS / $oneIn;
 
-        self::assertSame($oneIn, $cut->oneIn);
+        self::assertSame($oneIn, $cut->margin->oneIn);
         self::assertEqualsWithDelta($promised, $short, 3.5 * sqrt($promised) + 0.15 * $promised, $construction);
     }
 
@@ -70,10 +70,10 @@ final class ShortTest extends TestCase
         $kinds = [];
         $total = 0.0;
         foreach ($plan->draft->setting->elements as $element) {
-            $kinds[$element->word()] ??= $runs->isSampled($element)
+            $kinds[$element->word()] ??= $element->isSampledIn($plan->draft->piece->knots())
                 ? [$normal(0.02), $normal(0.02)]
                 : [$normal(0.03), $normal(0.03)];
-            $own = $runs->isSampled($element) ? 0.0 : 1.0;
+            $own = $element->isSampledIn($plan->draft->piece->knots()) ? 0.0 : 1.0;
             [$kindPitch, $kindUse] = $kinds[$element->word()];
             $pitch = $own * (-$push + $cordPitch) + $kindPitch + $piecePitch;
             $use = $own * (0.17 * $push + $cordUse) + $kindUse + $pieceUse;

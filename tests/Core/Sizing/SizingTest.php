@@ -105,8 +105,7 @@ final class SizingTest extends TestCase
         self::assertSame($sorted, $knots, 'larger ones have more plain knots');
         // What is plain knots all through, and what has a filler of its own, is graded as it is.
         foreach ([
-            '1 square x fit',
-            '6 square fill, (1 bead b, 2 square) x fit, 6 square fill',
+            '1 square x fit', '6 square fill, (1 bead b, 2 square) x fit, 6 square fill',
             '(1 bead b, 2 square) x fit, mirror',
         ] as $pattern) {
             $sizes = Sizes::of(
@@ -173,8 +172,8 @@ final class SizingTest extends TestCase
 
         $bindweed = Examples::shipped()['bindweed'] ?? self::fail('There is no buttoned band.');
         $loops = Sizes::of($planner, $bindweed, new Loops([1, 3], $planner->completed($bindweed)->closure));
-        self::assertCount(1, $loops->all[0]->plan->draft->fastened->sizes ?: [1]);
-        self::assertCount(3, $loops->all[1]->plan->draft->fastened->sizes);
+        self::assertCount(1, $loops->all[0]->plan->draft->fastened->span->sizes ?: [1]);
+        self::assertCount(3, $loops->all[1]->plan->draft->fastened->span->sizes);
     }
 
     public function testWhatCannotBePlannedInAnySizeIsRefused(): void

@@ -75,17 +75,13 @@ final class StockTest extends TestCase
     {
         $one = self::bead(['diameter' => '8 mm', 'colour' => '#AA0011']);
         foreach ([
-            ['diameter' => '0.8 cm', 'count' => 4],
-            ['diameter' => '8.04 mm', 'hole' => '2 mm'],
+            ['diameter' => '0.8 cm', 'count' => 4], ['diameter' => '8.04 mm', 'hole' => '2 mm'],
             ['diameter' => '8', 'glass' => true],
         ] as $same) {
             self::assertSame($one->materialKey(), self::bead($same + ['colour' => '#aa0011'])->materialKey());
         }
         foreach ([
-            ['diameter' => '9 mm'],
-            ['material' => 'wood'],
-            ['finish' => 'matt'],
-            ['shape' => 'cube'],
+            ['diameter' => '9 mm'], ['material' => 'wood'], ['finish' => 'matt'], ['shape' => 'cube'],
             ['colour' => '#aa0012'],
         ] as $other) {
             self::assertNotSame(

@@ -13,6 +13,7 @@ use Rinkel\Core\Drawing\DrawnCord;
 use Rinkel\Core\Drawing\EndParts;
 use Rinkel\Core\Drawing\EndPicture;
 use Rinkel\Core\Drawing\Scene;
+use Rinkel\Core\Drawing\SceneFrame;
 use Rinkel\Core\Material\Colour;
 
 /**
@@ -62,7 +63,11 @@ final readonly class Pinning implements ClosureKind, EndPicture
 
     public function open(EndParts $parts): Scene
     {
-        return new Scene(-5, $parts->body() + 5, 0, [DrawnCord::straight(-5, 0, 0, 1, Colour::parse('#123456'), 'pin')], []);
+        return new Scene(
+            new SceneFrame(left: -5, right: $parts->body() + 5, height: 0),
+            [DrawnCord::straight(-5, 0, 0, 1, Colour::parse('#123456'), 'pin')],
+            [],
+        );
     }
 
     public function worn(EndParts $parts, float $gap): Scene

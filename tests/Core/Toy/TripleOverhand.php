@@ -8,13 +8,14 @@ use Rinkel\Core\Drawing\KnotPicture;
 use Rinkel\Core\Drawing\KnotRun;
 use Rinkel\Core\Drawing\Motif;
 use Rinkel\Core\Drawing\Placed;
+use Rinkel\Core\Drawing\Pose;
 use Rinkel\Core\Drawing\Span;
 use Rinkel\Core\Drawing\Strand;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Knot\Tied;
+use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Knot\TyingContext;
 
 /**
@@ -47,17 +48,22 @@ final readonly class TripleOverhand implements Knot, KnotPicture
         return $this;
     }
 
-    public function tied(TyingContext $ground, Tension $tension): Tied
+    public function tied(TyingContext $ground, Tension $tension): TiedKnot
     {
         $w = $ground->cord->round();
 
-        return new Tied($w->times(6), $w->times(30), $w->times(4), $w->times(4));
+        return new TiedKnot($w->times(6), $w->times(30), $w->times(4), $w->times(4));
     }
 
     public function placed(KnotRun $run): array
     {
         $motif = new Motif('triple', [new Strand('first', [new Span(1, [new Point(0, 0), new Point(6, 0)])])], 6);
 
-        return [new Placed($motif, $run->x, $run->y, $run->unit(), $run->cord->colour, $run->role)];
+        return [new Placed(
+            $motif,
+            new Pose(x: $run->x, y: $run->y, scale: $run->unit()),
+            $run->cord->colour,
+            $run->role,
+        )];
     }
 }

@@ -15,8 +15,8 @@ use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Work\Act;
+use Rinkel\Core\Work\ActKind;
 use Rinkel\Core\Work\Acts;
-use Rinkel\Core\Work\Does;
 use Rinkel\Core\Work\How;
 use Rinkel\Core\Work\Part;
 use Rinkel\Core\Work\Tool;
@@ -95,10 +95,13 @@ final class ActsTest extends TestCase
         $seen = [];
         foreach ($planned->all as $i => $act) {
             $longer = match (true) {
-                2 === $act->half => 1.05,
+                2 === $act->grip->half => 1.05,
                 default => 1.0,
             };
-            foreach ([[$act->due, $real->all[$i]->due], [$act->from, $real->all[$i]->from]] as [$one, $other]) {
+            foreach ([[$act->spot->due, $real->all[$i]->spot->due], [
+                $act->spot->from,
+                $real->all[$i]->spot->from,
+            ]] as [$one, $other]) {
                 self::assertEqualsWithDelta(
                     $longer * ($one->millimetres ?? 0.0),
                     $other->millimetres ?? 0.0,
@@ -130,16 +133,19 @@ final class ActsTest extends TestCase
     {
         foreach ([Side::Left, Side::Right] as $side) {
             $tie = self::body(Examples::plan(['pattern' => '3 square', 'habits.side' => $side->value]))[0];
-            self::assertSame(6, $tie->count);
-            self::assertSame(3.0, $tie->ties()['square']);
-            $sides = array_map(static fn (int $i): ?Side => $tie->move($i)->side, range(0, 5));
+            self::assertSame(6, $tie->stint->count);
+            self::assertSame(3.0, $tie->stint->ties()['square']);
+            $sides = array_map(static fn (int $i): ?Side => $tie->stint->move($i)->side, range(0, 5));
             $other = $side->other();
             self::assertSame([$side, $other, $side, $other, $side, $other], $sides);
         }
         $spiral = self::body(Examples::plan(['pattern' => '8 half right']))[0];
         self::assertSame(
             [Side::Right],
-            array_unique(array_map(static fn (int $i): ?Side => $spiral->move($i)->side, range(0, 7)), \SORT_REGULAR),
+            array_unique(
+                array_map(static fn (int $i): ?Side => $spiral->stint->move($i)->side, range(0, 7)),
+                \SORT_REGULAR,
+            ),
         );
     }
 
@@ -152,8 +158,8 @@ final class ActsTest extends TestCase
         $plan = (new Planner())->plan(Examples::shipped()['weir-gate']);
         $halves = [1 => [], 2 => []];
         foreach ($plan->acts()->all as $act) {
-            if ($act->half > 0 && null !== $act->due) {
-                $halves[$act->half][] = [$act->said->key, $act->count, (string) $act->due];
+            if ($act->grip->half > 0 && null !== $act->spot->due) {
+                $halves[$act->grip->half][] = [$act->said->key, $act->stint->count, (string) $act->spot->due];
             }
         }
         self::assertNotEmpty($halves[1]);
@@ -169,10 +175,10 @@ final class ActsTest extends TestCase
         );
         $of = static fn (int $half): array => array_values(array_filter(
             $plan->acts()->all,
-            static fn (Act $act): bool => $half === $act->half && null !== $act->at,
+            static fn (Act $act): bool => $half === $act->grip->half && null !== $act->spot->at,
         ));
-        self::assertLessThan($of(1)[0]->at, $of(1)[1]->at, 'to the left in the drawing');
-        self::assertGreaterThan($of(2)[0]->at, $of(2)[1]->at, 'to the right');
+        self::assertLessThan($of(1)[0]->spot->at, $of(1)[1]->spot->at, 'to the left in the drawing');
+        self::assertGreaterThan($of(2)[0]->spot->at, $of(2)[1]->spot->at, 'to the right');
     }
 
     /**
@@ -184,10 +190,10 @@ final class ActsTest extends TestCase
             $plan = (new Planner())->plan(Examples::shipped()[$name]);
             $covered = 0.0;
             foreach ($plan->acts()->all as $act) {
-                $covered += abs($act->along);
+                $covered += abs($act->spot->along);
                 self::assertEqualsWithDelta(
-                    (float) $act->at + $act->along,
-                    (float) $act->reached($act->count),
+                    (float) $act->spot->at + $act->spot->along,
+                    (float) $act->reached($act->stint->count),
                     1e-9,
                 );
             }
@@ -204,17 +210,17 @@ final class ActsTest extends TestCase
     {
         $wet = false;
         foreach ($plan->acts()->all as $i => $act) {
-            if (Does::Wait === $act->does) {
+            if (ActKind::Wait === $act->does) {
                 self::assertTrue($wet, 'it waits for glue');
                 $wet = false;
             }
-            self::assertFalse($wet && How::Singe === $act->how, $plan->draft->piece->name.', act '.$i);
+            self::assertFalse($wet && How::Singe === $act->care->how, $plan->draft->piece->name.', act '.$i);
             // A stone is glued in without any end of a cord.
-            $wet = $wet || How::Glue === $act->how || \in_array(Tool::Glue, $act->tools, true);
+            $wet = $wet || How::Glue === $act->care->how || \in_array(Tool::Glue, $act->advice->tools, true);
         }
         self::assertFalse($wet && [] === array_filter(
             $plan->acts()->all,
-            static fn (Act $act): bool => Does::Wait === $act->does,
+            static fn (Act $act): bool => ActKind::Wait === $act->does,
         ));
     }
 
@@ -229,7 +235,7 @@ final class ActsTest extends TestCase
         $knot = $plan->acts()->all[$at('elastic-knot')];
         self::assertSame(
             [Side::Left, Side::Right, Side::Left],
-            [$knot->move(0)->side, $knot->move(1)->side, $knot->move(2)->side],
+            [$knot->stint->move(0)->side, $knot->stint->move(1)->side, $knot->stint->move(2)->side],
             'left over right, right over left, left over right (common practice)',
         );
         self::assertSame(
@@ -244,14 +250,18 @@ final class ActsTest extends TestCase
         $acts = Examples::plan(['pattern' => '3 square'])->acts();
         self::assertSame([0, 0], $acts->at(0));
         self::assertSame([0, 0], $acts->at(-5));
-        $tie = (int) array_search(Does::Tie, array_map(static fn (Act $act): Does => $act->does, $acts->all), true);
+        $tie = (int) array_search(
+            ActKind::Tie,
+            array_map(static fn (Act $act): ActKind => $act->does, $acts->all),
+            true,
+        );
         $before = $acts->before($tie);
         self::assertSame([$tie, 0], $acts->at($before));
         self::assertSame([$tie, 5], $acts->at($before + 5));
         self::assertSame([$tie + 1, 0], $acts->at($before + 6));
         $last = \count($acts->all) - 1;
-        self::assertSame([$last, $acts->all[$last]->count], $acts->at($acts->moves));
-        self::assertSame([$last, $acts->all[$last]->count], $acts->at($acts->moves + 9));
+        self::assertSame([$last, $acts->all[$last]->stint->count], $acts->at($acts->moves));
+        self::assertSame([$last, $acts->all[$last]->stint->count], $acts->at($acts->moves + 9));
     }
 
     /**
@@ -295,8 +305,8 @@ final class ActsTest extends TestCase
         $body = self::inBody($plan);
         $tied = [];
         foreach ($acts->all as $act) {
-            $isOfLine = null !== $act->due && null !== $act->what || Does::Net === $act->does;
-            foreach ($isOfLine ? $act->ties() : [] as $word => $count) {
+            $isOfLine = null !== $act->spot->due && null !== $act->stint->what || ActKind::Net === $act->does;
+            foreach ($isOfLine ? $act->stint->ties() : [] as $word => $count) {
                 $tied[$word] = ($tied[$word] ?? 0.0) + $count;
             }
         }
@@ -308,10 +318,10 @@ final class ActsTest extends TestCase
         }
         $cut = [];
         foreach ($acts->all as $act) {
-            foreach ($act->cords as $cord) {
+            foreach ($act->care->cords as $cord) {
                 $cut[] = $cord->id;
                 self::assertTrue(
-                    $act->sizes['length']->equals($plan->sheet->cutOf($cord)->length),
+                    $act->spot->sizes['length']->equals($plan->sheet->cutOf($cord)->length),
                     $what.': '.$cord->id,
                 );
             }
@@ -332,7 +342,7 @@ final class ActsTest extends TestCase
     {
         $taken = [];
         foreach ($plan->acts()->all as $act) {
-            foreach ($act->takes as $spent) {
+            foreach ($act->stint->takes as $spent) {
                 $taken[$spent->end->id] = ($taken[$spent->end->id] ?? 0.0) + $spent->total();
             }
         }
@@ -380,8 +390,8 @@ final class ActsTest extends TestCase
     {
         $knots = [];
         foreach ($plan->draft->elements() as $element) {
-            $rounds = array_filter($element->beside, static fn ($bead): bool => Lane::Core === $bead->lane);
-            $isHeld = 'multi-row' === $plan->draft->construction->id() && Lane::Strand === $element->lane;
+            $rounds = array_filter($element->beside, static fn ($bead): bool => Lane::Core === $bead->seat->lane);
+            $isHeld = 'multi-row' === $plan->draft->construction->id() && Lane::Strand === $element->seat->lane;
             $tied = match ($element->kind) {
                 ElementKind::Knot => [$element->word() => 1],
                 ElementKind::Rows => ['half left' => 1, 'hitch' => 2 * intdiv(\count($element->beside) - 1, 2)],
@@ -405,7 +415,7 @@ final class ActsTest extends TestCase
     {
         return array_values(array_filter(
             $plan->acts()->all,
-            static fn (Act $act): bool => Part::Body === $act->part && [] !== $act->ties(),
+            static fn (Act $act): bool => Part::Body === $act->part && [] !== $act->stint->ties(),
         ));
     }
 }

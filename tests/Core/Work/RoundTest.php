@@ -8,7 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Message;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
 use Rinkel\Core\Work\Part;
 use Rinkel\Core\Work\Round;
 use Rinkel\Tests\Core\Examples;
@@ -61,7 +61,11 @@ final class RoundTest extends TestCase
     private static function rounds(string $letters): array
     {
         $acts = array_map(
-            static fn (string $letter): Act => new Act(Does::Tie, Part::Body, new Message($letter)),
+            static fn (string $letter): Act => new Act(
+                ActKind::Tie,
+                Part::Body,
+                new Message($letter),
+            ),
             str_split(str_replace(' ', '', $letters)),
         );
 

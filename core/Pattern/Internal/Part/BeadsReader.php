@@ -18,7 +18,7 @@ use Rinkel\Core\Pattern\Node\Lane;
  *
  * @internal
  */
-final readonly class BeadsReader extends Worded
+final readonly class BeadsReader extends KeywordPart
 {
     public function word(): string
     {

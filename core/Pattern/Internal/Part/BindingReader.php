@@ -14,7 +14,7 @@ use Rinkel\Core\Pattern\Node\Binding;
  *
  * @internal
  */
-final readonly class BindingReader extends Worded
+final readonly class BindingReader extends KeywordPart
 {
     public function word(): string
     {

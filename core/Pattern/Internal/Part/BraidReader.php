@@ -14,7 +14,7 @@ use Rinkel\Core\Pattern\Node\Braid;
  *
  * @internal
  */
-final readonly class BraidReader extends Worded
+final readonly class BraidReader extends KeywordPart
 {
     public function word(): string
     {

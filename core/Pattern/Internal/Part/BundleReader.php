@@ -15,7 +15,7 @@ use Rinkel\Core\Pattern\Node\BeadBundle;
  *
  * @internal
  */
-final readonly class BundleReader extends Worded
+final readonly class BundleReader extends KeywordPart
 {
     public function word(): string
     {

@@ -14,7 +14,7 @@ use Rinkel\Core\Pattern\Node\Focal;
  *
  * @internal
  */
-final readonly class FocalReader extends Worded
+final readonly class FocalReader extends KeywordPart
 {
     public function word(): string
     {

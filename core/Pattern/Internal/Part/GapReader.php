@@ -16,7 +16,7 @@ use Rinkel\Core\Pattern\Node\Gap;
  *
  * @internal
  */
-final readonly class GapReader extends Worded
+final readonly class GapReader extends KeywordPart
 {
     public function word(): string
     {

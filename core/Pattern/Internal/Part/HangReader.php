@@ -14,7 +14,7 @@ use Rinkel\Core\Pattern\Node\Hang;
  *
  * @internal
  */
-final readonly class HangReader extends Worded
+final readonly class HangReader extends KeywordPart
 {
     public function word(): string
     {

@@ -14,7 +14,7 @@ use Rinkel\Core\Pattern\Node\Links;
  *
  * @internal
  */
-final readonly class LinksReader extends Worded
+final readonly class LinksReader extends KeywordPart
 {
     public function word(): string
     {

@@ -14,7 +14,7 @@ use Rinkel\Core\Pattern\Node\Net;
  *
  * @internal
  */
-final readonly class NetReader extends Worded
+final readonly class NetReader extends KeywordPart
 {
     public function word(): string
     {

@@ -15,7 +15,7 @@ use Rinkel\Core\Pattern\Node\Wave;
  *
  * @internal
  */
-final readonly class WaveReader extends Worded
+final readonly class WaveReader extends KeywordPart
 {
     public function word(): string
     {

@@ -16,7 +16,7 @@ use Rinkel\Core\Pattern\Node\Word;
  *
  * @internal
  */
-final readonly class WordReader extends Worded
+final readonly class WordReader extends KeywordPart
 {
     public function word(): string
     {

@@ -36,10 +36,7 @@ final class FromVersion1Test extends TestCase
     public function testAFlatCordThatStoodOnItsEdgeIsLaidOnItsFace(): void
     {
         $document = [
-            'format' => 'rinkel-piece',
-            'version' => 1,
-            'construction' => 'spaced-knots',
-            'name' => 'Edge',
+            'format' => 'rinkel-piece', 'version' => 1, 'construction' => 'spaced-knots', 'name' => 'Edge',
             'wearer' => ['girth' => '16 cm'],
         ];
         $cord = (new PieceReader())->read(
@@ -100,11 +97,14 @@ final class FromVersion1Test extends TestCase
         self::assertStringContainsString('gap 50.8 mm, 1 bead working-1, ', (string) $piece->pattern);
         self::assertArrayHasKey('working-1', $plan->beads);
         self::assertSame([], $piece->closure?->findings, 'a slider has none');
-        self::assertNull($piece->materials->beads['working-1']->ownLength, 'the length of a round bead follows its diameter');
-        self::assertNull($piece->materials->beads['working-1']->ownHole);
+        self::assertNull(
+            $piece->materials->beads['working-1']->measures->ownLength,
+            'the length of a round bead follows its diameter',
+        );
+        self::assertNull($piece->materials->beads['working-1']->measures->ownHole);
         self::assertEqualsWithDelta(
             20,
-            $piece->materials->beads['abcdefghijklmnopqrstuvwxyzabcdefgh']->ownLength?->millimetres,
+            $piece->materials->beads['abcdefghijklmnopqrstuvwxyzabcdefgh']->measures->ownLength?->millimetres,
             1e-9,
             'another than usual was chosen',
         );

@@ -19,8 +19,7 @@ final class FromVersion3Test extends TestCase
         $piece = (new PieceReader())->read([
             'version' => $version,
             'beads' => [
-                'hang' => ['diameter' => '6 mm'],
-                'hang-1' => ['diameter' => '4 mm'],
+                'hang' => ['diameter' => '6 mm'], 'hang-1' => ['diameter' => '4 mm'],
                 'loose' => ['diameter' => '5 mm'],
             ],
             'pattern' => '(4 square, 1 bead hang, 2 square, 1 bead hang-1, 1 bead loose) x fit',

@@ -17,12 +17,12 @@ final class CutListTest extends TestCase
         $plan = Examples::plan();
         [$core, $working, $slider] = $plan->cuts;
 
-        self::assertSame(['core', 2, false], [$core->role, $core->count, $core->folded]);
-        self::assertSame(['working', 1, true], [$working->role, $working->count, $working->folded]);
-        self::assertSame(['slider', 1, true], [$slider->role, $slider->count, $slider->folded]);
+        self::assertSame(['core', 2, false], [$core->role, $core->count, $core->parting->folded]);
+        self::assertSame(['working', 1, true], [$working->role, $working->count, $working->parting->folded]);
+        self::assertSame(['slider', 1, true], [$slider->role, $slider->count, $slider->parting->folded]);
         // Common practice: cores a few inches longer than the band, plus what the ties need.
         $over = $core->length->minus($plan->draft->body())->minus(
-            $plan->draft->fastened->tail?->times(2) ?? Length::zero(),
+            $plan->draft->fastened->span->tail?->times(2) ?? Length::zero(),
         );
         self::assertGreaterThan(50, $over->millimetres);
         self::assertLessThan(200, $over->millimetres);

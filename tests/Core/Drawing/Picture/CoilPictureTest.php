@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Core\Drawing\Picture;
+
+use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Drawing\Around;
+use Rinkel\Core\Drawing\KnotRun;
+use Rinkel\Core\Drawing\Picture\CoilPicture;
+use Rinkel\Core\Drawing\RunEdges;
+use Rinkel\Tests\Core\Examples;
+
+final class CoilPictureTest extends TestCase
+{
+    public function testItIsAsLongAsItsKnot(): void
+    {
+        $run = self::knots('1 barrel');
+        [$placed] = (new CoilPicture())->placed($run);
+
+        self::assertEqualsWithDelta(
+            $run->knot->extent->length->millimetres,
+            $placed->end() - $placed->pose->x,
+            1e-6,
+        );
+    }
+
+    private static function knots(string $pattern, int $count = 1, ?RunEdges $edges = null): KnotRun
+    {
+        $draft = Examples::planOf('spaced-knots', ['pattern' => $pattern])->draft;
+
+        return new KnotRun(
+            $draft->setting->elements[0],
+            $count,
+            3.0,
+            0.5,
+            $draft->piece->cord('cord')->cord,
+            'working',
+            new Around(half: 1.0, cores: 2),
+            $edges ?? new RunEdges(),
+        );
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\Core\Lesson\Kind;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rinkel\Core\Drawing\Course;
+use Rinkel\Core\Knot\Side;
+use Rinkel\Core\Lesson\Frame;
+use Rinkel\Core\Lesson\Lessons;
+use Rinkel\Core\Lesson\Topic;
+
+final class HalfKnottedTest extends TestCase
+{
+    /**
+     * @param list<string> $cords
+     */
+    #[DataProvider('provideLessons')]
+    public function testItIsTaughtStepByStepByEitherHand(string $id, Topic $topic, int $frames, array $cords): void
+    {
+        foreach ([Side::Left, Side::Right] as $side) {
+            $lesson = Lessons::all()->named($id, $side);
+            self::assertNotNull($lesson);
+            self::assertSame($topic, $lesson->topic);
+            self::assertCount($frames, $lesson->frames);
+            self::assertSame($cords, array_map(static fn (Course $course): string => $course->name, $lesson->open));
+            self::assertCount(\count($lesson->open), $lesson->tied, 'each cord is drawn open and tied');
+            self::assertSame([], array_diff($cords, array_keys($lesson->roles)), 'each cord has its part');
+            self::assertContains('working', $lesson->roles);
+            self::assertLessThanOrEqual(
+                \count($lesson->courses($frames - 1)),
+                \count($lesson->courses(0)),
+                'no cord goes away',
+            );
+        }
+    }
+
+    /**
+     * @return iterable<string, array{string, Topic, int, list<string>}>
+     */
+    public static function provideLessons(): iterable
+    {
+        yield 'square' => ['square', Topic::Knot, 6, ['core-1', 'core-2', 'left', 'right']];
+        yield 'half left' => ['half left', Topic::Knot, 8, ['core-1', 'core-2', 'left', 'right']];
+        yield 'half right' => ['half right', Topic::Knot, 8, ['core-1', 'core-2', 'left', 'right']];
+        yield 'pair' => ['pair', Topic::Knot, 4, ['core-1', 'core-2', 'left', 'right']];
+        yield 'slider' => ['slider', Topic::Closure, 6, ['core-1', 'core-2', 'left', 'right']];
+        yield 'behind' => ['behind', Topic::Closure, 6, ['core-1', 'core-2', 'left', 'right']];
+    }
+
+    public function testASquareKnotBeginsFromTheHandsOwnSideAndASpiralAlwaysFromTheSame(): void
+    {
+        $sides = static fn (string $id): array => array_values(array_filter(array_map(
+            static fn (Frame $frame): ?Side => $frame->hand,
+            Lessons::all()->named($id, Side::Left)->frames ?? [],
+        )));
+
+        self::assertSame([Side::Left, Side::Right, Side::Right, Side::Left], $sides('square'));
+        self::assertSame(array_fill(0, 3, Side::Left), array_values(array_filter(
+            $sides('half left'),
+            static fn (Side $side, int $i): bool => 0 === $i % 2,
+            \ARRAY_FILTER_USE_BOTH,
+        )));
+    }
+}
