@@ -2,6 +2,7 @@
 // All else is htmx and plain forms: every deed here presses a button that is on the page.
 import { dragDays } from './page/day.js';
 import { helpLists } from './page/lists.js';
+import { followOthers } from './page/live.js';
 import { sendOnce } from './page/once.js';
 import { printPaper } from './page/paper.js';
 import { dragSizes } from './page/sizes.js';
@@ -27,6 +28,7 @@ const stages = new Stages(edit);
 printPaper();
 tellZone();
 helpLists();
+followOthers(window.Idiomorph);
 shareTicks();
 dragDays();
 dragSizes();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests;
 
 use Psr\Log\NullLogger;
+use Rinkel\App\Platform\Wording\Notation;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Message;
@@ -30,14 +31,24 @@ final class English
         };
     }
 
+    /**
+     * Returns what speaks a language without the rest of the application.
+     */
+    public static function translator(string $language = 'en'): Translator
+    {
+        $translator = new Translator($language, new MessageFormatter());
+        $translator->addLoader('yaml', new YamlFileLoader());
+        $words = \dirname(__DIR__).'/translations/messages+intl-icu.'.$language.'.yaml';
+        $translator->addResource('yaml', $words, $language, 'messages+intl-icu');
+
+        return $translator;
+    }
+
     private static function wording(): Wording
     {
         if (null === self::$wording) {
-            $translator = new Translator('en', new MessageFormatter());
-            $translator->addLoader('yaml', new YamlFileLoader());
-            $words = \dirname(__DIR__).'/translations/messages+intl-icu.en.yaml';
-            $translator->addResource('yaml', $words, 'en', 'messages+intl-icu');
-            self::$wording = new Wording($translator, new NullLogger());
+            $translator = self::translator();
+            self::$wording = new Wording($translator, new NullLogger(), new Notation($translator));
         }
 
         return self::$wording;

@@ -62,7 +62,7 @@ export class Face {
     find('#bead').hidden = !move.bead;
     if (move.bead) {
       find('#bead .bead-dot').style.backgroundColor = this.#data.beads[move.bead] ?? 'transparent';
-      const where = move.on === 'core' ? '' : [this.#words.lanes[move.on], move.strand].filter(Boolean).join(' ');
+      const where = move.on === 'core' ? '' : (this.#words.lanes[move.on] ?? '').replace('%', move.strand ?? '');
       find('#bead-name').textContent = [move.bead, move.letter ? `“${move.letter}”` : '', where].filter(Boolean).join(' ');
     }
   }
@@ -93,14 +93,18 @@ export class Face {
   // What is said more than once says which time it is: without it nobody knows where she is.
   #said(at, step) {
     const alike = this.#data.steps.flatMap((one, i) => (one.say === step.say ? [i] : []));
-    return alike.length > 1 ? `${step.say} (${alike.indexOf(at) + 1} ${this.#words.of} ${alike.length})` : step.say;
+    return alike.length > 1 ? `${step.say} (${this.#of(alike.indexOf(at) + 1, alike.length)})` : step.say;
+  }
+
+  #of(done, all) {
+    return this.#words.of.replace('%1', done).replace('%2', all);
   }
 
   // Heard with every move: which knot it is of how many, from which side, what goes on; and the sentence where a step begins.
   #heard(at, step, move, done, isEnd) {
     const [each, knot] = [this.#isHalves(step) ? 2 : 1, this.#words.knots[step.knot] ?? ''];
     const now = Math.floor(Math.min(done, step.count - 1) / each) + 1;
-    const which = step.count > 1 ? `${now} ${this.#words.of} ${Math.ceil(step.count / each)}` : '';
+    const which = step.count > 1 ? this.#of(now, Math.ceil(step.count / each)) : '';
     const side = move.side ? this.#words[move.side] : '';
     const named = [knot, which].filter(Boolean).join(' ');
     const one = [step.count > 1 ? named : '', named && step.count > 1 ? side.toLowerCase() : side, move.bead].filter(Boolean).join(', ');

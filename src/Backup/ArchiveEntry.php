@@ -26,6 +26,14 @@ final readonly class ArchiveEntry
         public array $faults = [],
     ) {}
 
+    /**
+     * Returns the same without what it is made of: enough to be shown.
+     */
+    public function withoutRow(): self
+    {
+        return new self($this->kind, $this->uid, $this->name, $this->standing, null, $this->faults);
+    }
+
     public function key(): string
     {
         return $this->kind.'-'.$this->uid;

@@ -85,6 +85,19 @@ final readonly class Backups
     }
 
     /**
+     * Returns when the last automatic copy was made, in seconds since 1970; null when there is none.
+     */
+    public function last(): ?int
+    {
+        $times = array_map(
+            static fn (string $file): int => (int) @filemtime($file),
+            glob($this->folder().'/*.sqlite') ?: [],
+        );
+
+        return [] === $times ? null : max($times);
+    }
+
+    /**
      * Puts a copy in the place of the database, which is kept aside.
      *
      * @return string the file in which the old database is kept
@@ -228,7 +241,7 @@ final readonly class Backups
         return \dirname($this->path()).'/backups';
     }
 
-    private function path(): string
+    public function path(): string
     {
         return $this->connection->getParams()['path'] ?? throw new \LogicException('The database has no file.');
     }

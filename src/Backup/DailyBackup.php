@@ -9,7 +9,7 @@ use Rinkel\App\Kept\Bin;
 use Rinkel\App\Log\Photos;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Platform\Database\ExclusiveTransaction;
-use Rinkel\App\Platform\Files\Arriving;
+use Rinkel\App\Platform\Files\UploadedFiles;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\TerminateEvent;
 
@@ -26,7 +26,7 @@ final readonly class DailyBackup
         private Bin $bin,
         private Photos $photos,
         private ExclusiveTransaction $alone,
-        private Arriving $arriving,
+        private UploadedFiles $arriving,
     ) {}
 
     public function __invoke(TerminateEvent $event): void

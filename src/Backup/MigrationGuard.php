@@ -12,8 +12,8 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 
 /**
  * Guards the maker's data while migrations run: copies the database before; refuses one that a newer Rinkel made;
- * switches foreign keys off, as SQLite changes a column by making the table anew, which would delete the rows that hang
- * on it; checks them after.
+ * switches foreign keys off, as SQLite changes a column by making the table again, which would delete the rows that
+ * hang on it; checks them after.
  */
 final class MigrationGuard
 {

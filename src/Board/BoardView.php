@@ -63,8 +63,8 @@ final readonly class BoardView
     {
         $moves = [];
         foreach ($this->steps->all as $step) {
-            if (null !== $step->role && null !== $step->due && [] !== $step->ties()) {
-                $moves[$step->role] = ($moves[$step->role] ?? 0) + $step->count;
+            if (null !== $step->grip->role && null !== $step->spot->due && [] !== $step->stint->ties()) {
+                $moves[$step->grip->role] = ($moves[$step->grip->role] ?? 0) + $step->stint->count;
             }
         }
         arsort($moves);
@@ -96,7 +96,7 @@ final readonly class BoardView
         foreach (array_reverse($this->steps->all) as $step) {
             $own = $this->pace->seconds($step) / 60;
             [$hands, $waiting] = [$hands + $own, $waiting + $this->pace->waits($step)];
-            $ahead[] = [round($hands, 3), $waiting, round($own / max(1, $step->count), 4)];
+            $ahead[] = [round($hands, 3), $waiting, round($own / max(1, $step->stint->count), 4)];
         }
 
         return array_reverse($ahead);
@@ -124,13 +124,18 @@ final readonly class BoardView
             'left' => $this->ahead(),
             'detours' => $this->detours(),
             'steps' => array_map(fn (Act $step): array => array_filter([
-                'at' => $step->at,
-                'along' => 0.0 === $step->along ? null : $step->along,
-                'from' => $step->from?->millimetres,
-                'due' => $step->due?->millimetres,
-                'half' => 0 === $step->half ? null : $step->half,
+                'at' => $step->spot->at,
+                'along' => 0.0 === $step->spot->along ? null : $step->spot->along,
+                'from' => $step->spot->from?->millimetres,
+                'due' => $step->spot->due?->millimetres,
+                'half' => 0 === $step->grip->half ? null : $step->grip->half,
             ], static fn (float|int|null $value): bool => null !== $value)
-                + ['moves' => array_map(static fn ($move): object => (object) StepsDocument::move($move), $step->moves)]
+                + [
+                    'moves' => array_map(
+                        static fn ($move): object => (object) StepsDocument::move($move),
+                        $step->stint->moves,
+                    ),
+                ]
                 + (null === $this->knot($step) ? [] : ['knot' => $this->knot($step)])
                 + $this->documents->step($step, $unit, $this->pace), $this->steps->all),
         ];
@@ -168,8 +173,9 @@ final readonly class BoardView
         foreach (array_reverse(self::readings($board)) as $reading) {
             [$step] = $acts->at($reading['moves']);
             $last = $acts->all[max(0, $step - 1)] ?? null;
-            if (isset($reading['length']) && 1 === $last?->half && true === $last->due?->isLongerThan(Length::zero())) {
-                return max(0.7, min(1.4, (float) $reading['length'] / $last->due->millimetres));
+            $due = 1 === $last?->grip->half ? $last->spot->due : null;
+            if (isset($reading['length']) && true === $due?->isLongerThan(Length::zero())) {
+                return max(0.7, min(1.4, (float) $reading['length'] / $due->millimetres));
             }
         }
 
@@ -189,8 +195,8 @@ final readonly class BoardView
         $isDone = $this->board->moves() >= $this->steps->moves;
         [$grown, $hasHalves] = [0, false];
         foreach ($this->steps->all as $i => $step) {
-            $grown = 0.0 === $step->along ? $grown : $this->steps->before($i) + $step->count;
-            $hasHalves = $hasHalves || 0 !== $step->half;
+            $grown = 0.0 === $step->spot->along ? $grown : $this->steps->before($i) + $step->stint->count;
+            $hasHalves = $hasHalves || 0 !== $step->grip->half;
         }
         $isBody = $isDone && null !== $last && !$hasHalves && $last->moves >= $grown;
         $isLeft = $isDone && null !== $last && $last->moves >= $this->steps->moves;
@@ -281,7 +287,7 @@ final readonly class BoardView
     {
         $cures = [];
         foreach ($this->steps->all as $i => $step) {
-            $cure = $step->cure;
+            $cure = $step->care->cure;
             if (null !== $cure && !\in_array($cure, $cures, true)) {
                 $cures[$i] = $cure;
             }
@@ -297,13 +303,13 @@ final readonly class BoardView
     {
         $step = $this->steps->all[$i] ?? null;
 
-        return null !== $step?->cure;
+        return null !== $step?->care->cure;
     }
 
     public function look(int $i): string
     {
         return $this->wording->makings(
-            ($this->steps->all[$i] ?? null)->looks ?? [],
+            ($this->steps->all[$i] ?? null)->advice->looks ?? [],
             $this->plan->draft->piece->unit,
         );
     }
@@ -317,8 +323,8 @@ final readonly class BoardView
     {
         [$on, $all] = [0, 0];
         foreach ($this->steps->all as $number => $step) {
-            for ($i = 0; $i < $step->count; ++$i) {
-                if ($name === $step->move($i)->bead?->name) {
+            for ($i = 0; $i < $step->stint->count; ++$i) {
+                if ($name === $step->stint->move($i)->bead?->name) {
                     $on += $this->steps->before($number) + $i < $this->board->moves() ? 1 : 0;
                     ++$all;
                 }
@@ -335,7 +341,7 @@ final readonly class BoardView
     {
         for ($moves = $this->board->moves(); $moves > 0; --$moves) {
             [$step, $done] = $this->steps->at($moves - 1);
-            if ($name === $this->steps->all[$step]->move($done)->bead?->name) {
+            if ($name === $this->steps->all[$step]->stint->move($done)->bead?->name) {
                 return $this->board->moves() - $moves + 1;
             }
         }

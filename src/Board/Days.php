@@ -15,7 +15,7 @@ use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Plan\Planner;
 
 /**
- * Orders the pieces that a maker chose for a day, each from where it stands; and keeps the day as she planned it.
+ * Orders the pieces that a maker chose for a day, each from where it stands; and keeps the day as they planned it.
  *
  * @phpstan-import-type Planned from StoredDay
  */
@@ -49,7 +49,7 @@ final readonly class Days
     }
 
     /**
-     * Returns a day as it was planned; one of which nothing is known begins at the next five minutes, or at nine.
+     * Returns a day as it was planned; one about which nothing is known begins at the next five minutes, or at nine.
      *
      * @return Planned
      */

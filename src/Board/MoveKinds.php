@@ -27,7 +27,7 @@ final readonly class MoveKinds
     {
         $runs = [];
         foreach ($acts->all as $act) {
-            for ($i = 0; $i < $act->count; ++$i) {
+            for ($i = 0; $i < $act->stint->count; ++$i) {
                 $kind = Pace::kind($act, $i);
                 $last = array_pop($runs);
                 if (null !== $last && $last[0] !== $kind) {

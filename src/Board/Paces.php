@@ -10,7 +10,7 @@ use Rinkel\App\Stock\Glues;
 use Rinkel\Core\Making\Pace;
 
 /**
- * How fast this maker is, by the taps of her boards.
+ * How fast this maker is, by the taps of their boards.
  */
 final class Paces
 {

@@ -9,7 +9,7 @@ use Doctrine\ORM\Mapping as ORM;
 
 /**
  * A day at the bench as its maker planned it: when it begins, which pieces, and which stretches begin at a time of
- * hers.
+ * theirs.
  *
  * @phpstan-type Pin array{piece: string, left: int, at: string}
  * @phpstan-type Planned array{begin: string, pieces: list<string>, pins: list<Pin>}

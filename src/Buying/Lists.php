@@ -67,17 +67,19 @@ final readonly class Lists
             foreach ($all as $one) {
                 $letters = array_map(
                     static fn (int|string $letter, int $count): string => $letter.$count,
-                    array_keys($one->letters),
-                    $one->letters,
+                    array_keys($one->missing->letters),
+                    $one->missing->letters,
                 );
                 $rows[] = [
                     (string) $supplier,
                     $this->wording->material($one->what),
                     $one->row?->stored->text('name') ?: implode(', ', $one->names),
                     property_exists($one->what, 'colour') ? $one->what->colour->hex : '',
-                    $one->much instanceof Length ? self::mm($one->much) : (string) $one->much,
-                    $one->much instanceof Length ? 'mm' : 'pieces',
-                    self::mm($one->longest),
+                    $one->missing->much instanceof Length
+                        ? self::mm($one->missing->much)
+                        : (string) $one->missing->much,
+                    $one->missing->much instanceof Length ? 'mm' : 'pieces',
+                    self::mm($one->missing->longest),
                     implode(' ', $letters),
                     (string) $one->sum,
                     null === $one->sum ? '' : $this->money->currency(),
@@ -109,8 +111,10 @@ final readonly class Lists
             $demand->piece,
             $demand->cut->role ?? '',
             (string) $demand->number,
-            self::mm($demand->cut->fold ?? (true === $demand->cut?->folded ? $length->times(0.5) : null)),
-            self::mm($demand->cut?->begin),
+            self::mm(
+                $demand->cut->parting->fold ?? (true === $demand->cut?->parting->folded ? $length->times(0.5) : null),
+            ),
+            self::mm($demand->cut?->parting->begin),
         ];
     }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Buying;
 
-use Rinkel\App\Cutting\Choosing;
-use Rinkel\App\Cutting\Chosen;
+use Rinkel\App\Cutting\ChosenPieces;
+use Rinkel\App\Cutting\ChosenPiecesReader;
 use Rinkel\App\Making\MakingPlans;
 use Rinkel\App\Making\Makings;
 use Rinkel\App\Making\StoredMaking;
@@ -25,17 +25,17 @@ final readonly class Promised
 
     public function __construct(
         private Makings $makings,
-        private Choosing $choosing,
+        private ChosenPiecesReader $choosing,
         private Evidence $evidence,
         private CacheInterface $cache,
     ) {}
 
     /**
-     * @param Chosen|null $but what is looked at already
+     * @param ChosenPieces|null $but what is looked at already
      *
      * @return array<string, Length|int> how much of each cord, and how many of each bead and finding, by likeness
      */
-    public function all(?Chosen $but = null): array
+    public function all(?ChosenPieces $but = null): array
     {
         $ids = array_values(array_diff($this->makings->asked(), $but?->query()['m'] ?? []));
         $makings = [] === $ids ? [] : array_values($this->makings->these($ids));

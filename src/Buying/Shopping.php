@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Buying;
 
 use Brick\Math\BigDecimal;
-use Rinkel\App\Cutting\Chosen;
+use Rinkel\App\Cutting\ChosenPieces;
 use Rinkel\App\Price\Costing;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Stock\StockRow;
@@ -28,9 +28,9 @@ final readonly class Shopping
     ) {}
 
     /**
-     * @return array<string, non-empty-list<Wanted>> by supplier, those of whom nobody knows one last, under ""
+     * @return array<string, non-empty-list<Wanted>> by supplier, those without a known one last, under ""
      */
-    public function list(Chosen $chosen, Cutting $cutting): array
+    public function list(ChosenPieces $chosen, Cutting $cutting): array
     {
         $cords = self::cords($cutting);
         $needs = $chosen->needs();
@@ -46,7 +46,15 @@ final readonly class Shopping
             $sum = null === $packs
                 ? $this->costing->sum($what, $much)
                 : $this->costing->rounded($row?->price?->ofPacks($packs->count) ?? BigDecimal::zero());
-            $one = new Wanted($what, $names, $much, $letters, $longest, $row, $sum, packs: $packs, for: $for);
+            $one = new Wanted(
+                $what,
+                $names,
+                new Missing(much: $much, letters: $letters, longest: $longest),
+                row: $row,
+                sum: $sum,
+                packs: $packs,
+                for: $for,
+            );
             $list[$one->supplier()][] = $one;
         }
         uksort(
@@ -120,7 +128,7 @@ final readonly class Shopping
     /**
      * @return array<string, int> pieces that take beads or findings of that kind, by the name of what is made
      */
-    private static function needing(Chosen $chosen, Cord|Bead|Finding $what): array
+    private static function needing(ChosenPieces $chosen, Cord|Bead|Finding $what): array
     {
         $names = [];
         foreach ($chosen->named() as $name => [$piece, $plan]) {
@@ -139,7 +147,7 @@ final readonly class Shopping
      *
      * @return array<string, int> pieces that cords are cut for, by the name of what is made
      */
-    private static function made(Chosen $chosen, array $demands): array
+    private static function made(ChosenPieces $chosen, array $demands): array
     {
         $names = [];
         foreach ($demands as $demand) {

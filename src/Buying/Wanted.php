@@ -18,21 +18,16 @@ use Rinkel\Core\Measure\Length;
 final readonly class Wanted
 {
     /**
-     * @param list<string>       $names   what pieces call it
-     * @param Length|int         $much    that is missing: a length of cord, or how many
-     * @param array<string, int> $letters of letter beads, which
-     * @param Length|null        $longest of cord, in one piece
-     * @param StockRow|null      $row     what the stock says of its kind
-     * @param BigDecimal|null    $sum     what it costs, null where the stock knows no price
-     * @param Packs|null         $packs   in which it is sold, null where it is sold by the metre or one by one
-     * @param array<string, int> $for     the pieces that need it, by the name of what is made
+     * @param list<string>       $names what pieces call it
+     * @param StockRow|null      $row   what the stock says of its kind
+     * @param BigDecimal|null    $sum   what it costs, null where the stock knows no price
+     * @param Packs|null         $packs in which it is sold, null where it is sold by the metre or one by one
+     * @param array<string, int> $for   the pieces that need it, by the name of what is made
      */
     public function __construct(
         public Cord|Bead|Finding $what,
         public array $names,
-        public Length|int $much,
-        public array $letters,
-        public ?Length $longest,
+        public Missing $missing,
         public ?StockRow $row,
         public ?BigDecimal $sum,
         public ?Packs $packs = null,
@@ -44,7 +39,7 @@ final readonly class Wanted
      */
     public function bought(): Length|int
     {
-        return $this->packs?->all() ?? $this->much;
+        return $this->packs?->all() ?? $this->missing->much;
     }
 
     /**
@@ -52,8 +47,11 @@ final readonly class Wanted
      */
     public function chain(): ?Length
     {
-        return $this->what instanceof Finding && FindingKind::Link === $this->what->kind && \is_int($this->much)
-            ? $this->what->inside->times($this->much)->plus($this->what->length->minus($this->what->inside)) : null;
+        return $this->what instanceof Finding && FindingKind::Link === $this->what->kind
+            && \is_int($this->missing->much)
+            ? $this->what->inside->times($this->missing->much)->plus(
+                $this->what->length->minus($this->what->inside),
+            ) : null;
     }
 
     public function supplier(): string

@@ -15,7 +15,7 @@ use Symfony\Component\Console\Input\InputInterface;
 /**
  * Prints all that hands do to make a piece, each act with its ends, things and lengths, docs/acts.schema.json.
  */
-#[AsCommand('rinkel:acts', 'Prints what hands do to make a piece, act by act, for a program to follow')]
+#[AsCommand('rinkel:acts', 'command.acts.does')]
 final class ActsCommand extends PlanningCommand
 {
     public function __construct(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Console;
 
-use Rinkel\App\Arrange\Offered;
+use Rinkel\App\Arrange\ArrangementOffers;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -20,12 +20,12 @@ use Symfony\Component\Console\Output\OutputInterface;
  * Prints six arrangements of a piece's beads, a line each: manner, liveliness, pattern; the liveliest first. Ends with
  * 1 and a line for each fault where the piece cannot be read.
  */
-#[AsCommand('rinkel:arrange', 'Prints six arrangements of the beads of a piece in the open format')]
+#[AsCommand('rinkel:arrange', 'command.arrange.does')]
 final class ArrangeCommand extends Command
 {
     public function __construct(
         private readonly PieceFiles $files,
-        private readonly Offered $offered,
+        private readonly ArrangementOffers $offered,
         private readonly Wording $wording,
     ) {
         parent::__construct();
@@ -33,8 +33,8 @@ final class ArrangeCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'A piece in the open format, docs/piece.schema.json');
-        $this->addOption('seed', null, InputOption::VALUE_REQUIRED, 'Another six: any whole number', '1');
+        $this->addArgument('file', InputArgument::REQUIRED, 'command.piece');
+        $this->addOption('seed', null, InputOption::VALUE_REQUIRED, 'command.arrange.seed', '1');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

@@ -17,7 +17,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 /**
  * Copies the whole database to a file, also while Rinkel runs.
  */
-#[AsCommand('rinkel:backup', 'Copies the whole database to a file, also while Rinkel runs')]
+#[AsCommand('rinkel:backup', 'command.backup.does')]
 final class BackupCommand extends Command
 {
     public function __construct(
@@ -29,7 +29,7 @@ final class BackupCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'Where the copy goes; no file may be there yet');
+        $this->addArgument('file', InputArgument::REQUIRED, 'command.backup.file');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

@@ -8,6 +8,7 @@ use Rinkel\App\Document\PieceFiles;
 use Rinkel\Core\Line\Chunk;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
+use Rinkel\Core\Line\Extent;
 use Rinkel\Core\Line\Line;
 use Rinkel\Core\Line\LineSetter;
 use Rinkel\Core\Measure\Length;
@@ -23,7 +24,7 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
  * Measures planning in the core and one edit over HTTP, as median and 95th percentile. ./rinkel bench serves what it
  * needs.
  */
-#[AsCommand('rinkel:bench', 'Measures planning and the partial update')]
+#[AsCommand('rinkel:bench', 'command.bench.does')]
 final class BenchCommand extends Command
 {
     private const RUNS = 300;
@@ -40,7 +41,7 @@ final class BenchCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('address', InputArgument::REQUIRED, 'Where Rinkel is served, on a database of its own');
+        $this->addArgument('address', InputArgument::REQUIRED, 'command.bench.address');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -115,10 +116,12 @@ final class BenchCommand extends Command
         $bead = static fn (float $length): Element => new Element(
             ElementKind::Bead,
             'b',
-            Length::ofMillimetres($length),
-            Length::ofMillimetres(3),
-            Length::ofMillimetres(3),
-            [],
+            extent: new Extent(
+                length: Length::ofMillimetres($length),
+                width: Length::ofMillimetres(3),
+                thickness: Length::ofMillimetres(3),
+            ),
+            takes: [],
         );
         $chunks = [];
         for ($fit = 0; $fit < 6; ++$fit) {

@@ -26,7 +26,7 @@ use Symfony\Component\Console\Output\OutputInterface;
  * Prints what is cut for pieces, and from which stock, as JSON by docs/cutting.schema.json. Ends with 0, or with 1 and
  * a line for each fault.
  */
-#[AsCommand('rinkel:cut', 'Prints from which stock the cords of pieces are cut')]
+#[AsCommand('rinkel:cut', 'command.cut.does')]
 final class CutCommand extends Command
 {
     public function __construct(
@@ -40,12 +40,12 @@ final class CutCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('files', InputArgument::REQUIRED | InputArgument::IS_ARRAY, 'Pieces in the open format');
+        $this->addArgument('files', InputArgument::REQUIRED | InputArgument::IS_ARRAY, 'command.cut.files');
         $this->addOption(
             'stock',
             null,
             InputOption::VALUE_REQUIRED,
-            'Stock in the open format, docs/stock.schema.json',
+            'command.cut.stock',
         );
     }
 

@@ -6,26 +6,31 @@ namespace Rinkel\App\Console;
 
 use Rinkel\App\Board\Days;
 use Rinkel\App\Kept\Rows;
+use Rinkel\App\Platform\Wording\Times;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
+use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
  * Prints a planned day: from when until when which piece is worked on, and until when it waits then.
  */
-#[AsCommand('rinkel:day', 'Prints a day at the bench as it was planned, in the order that ends earliest')]
+#[AsCommand('rinkel:day', 'command.day.does')]
 final class DayCommand extends Command
 {
-    public function __construct(private readonly Days $days)
-    {
+    public function __construct(
+        private readonly Days $days,
+        private readonly Times $times,
+        private readonly TranslatorInterface $translator,
+    ) {
         parent::__construct();
     }
 
     protected function configure(): void
     {
-        $this->addArgument('day', InputArgument::OPTIONAL, 'As 2026-12-24; today where none is said');
+        $this->addArgument('day', InputArgument::OPTIONAL, 'command.day.day');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -33,7 +38,7 @@ final class DayCommand extends Command
         $asked = $input->getArgument('day');
         $date = \is_string($asked) ? $asked : $this->days->today();
         if (!Rows::isDay($date)) {
-            $output->writeln('A day is written as 2026-12-24.');
+            $output->writeln($this->translator->trans('console.day-format'));
 
             return Command::FAILURE;
         }
@@ -47,14 +52,15 @@ final class DayCommand extends Command
                     $day->pieces[$stretch->piece]->document()['name'] ?? '',
                     \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
                 ),
-                null === $day->pin($stretch) ? '' : ' (stays there)',
-                $stretch->waits > $stretch->until ? ', waits until '.$day->at($stretch->waits)->format('H:i, j M') : '',
+                null === $day->pin($stretch) ? '' : ' ('.$this->translator->trans('day.fixed').')',
+                $stretch->waits > $stretch->until ? ', '.$this->translator->trans('day.waits', [
+                    'at' => $this->times->clock($day->at($stretch->waits)),
+                ]) : '',
             ));
         }
-        $output->writeln([] === $day->pieces ? 'Nothing is planned for that day.' : \sprintf(
-            'All is done at %s: %d minutes of hands.',
-            $day->at($day->order->end)->format('H:i, j M'),
-            $day->order->hands,
+        $output->writeln([] === $day->pieces ? $this->translator->trans('console.day-none') : $this->translator->trans(
+            'console.day-done',
+            ['at' => $this->times->moment($day->at($day->order->end)), 'hands' => $day->order->hands],
         ));
 
         return Command::SUCCESS;

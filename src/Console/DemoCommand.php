@@ -14,7 +14,7 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 /**
  * Lays the example data where there is no piece yet, or takes it away.
  */
-#[AsCommand('rinkel:demo', 'Lays the example pieces on an empty table, or takes them away')]
+#[AsCommand('rinkel:demo', 'command.demo.does')]
 final class DemoCommand extends Command
 {
     public function __construct(
@@ -26,7 +26,7 @@ final class DemoCommand extends Command
 
     protected function configure(): void
     {
-        $this->addOption('remove', description: 'Take away all that the examples brought');
+        $this->addOption('remove', description: 'command.demo.remove');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

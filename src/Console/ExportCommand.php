@@ -17,7 +17,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 /**
  * Writes all data as one archive of open files, of any size.
  */
-#[AsCommand('rinkel:export', 'Writes all your data, photos too, as one archive of open files')]
+#[AsCommand('rinkel:export', 'command.export.does')]
 final class ExportCommand extends Command
 {
     public function __construct(
@@ -29,7 +29,7 @@ final class ExportCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'Where the archive goes; no file may be there yet');
+        $this->addArgument('file', InputArgument::REQUIRED, 'command.export.file');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

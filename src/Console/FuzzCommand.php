@@ -26,7 +26,7 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
  *
  * The same seed gives the same inputs, to the last one; what fails is printed with it.
  */
-#[AsCommand('rinkel:fuzz', 'Throws random and mutated patterns and pieces at the core')]
+#[AsCommand('rinkel:fuzz', 'command.fuzz.does')]
 final class FuzzCommand extends Command
 {
     private const LATE = 80.0;
@@ -69,10 +69,10 @@ final class FuzzCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('runs', InputArgument::OPTIONAL, 'How many', '50000')->addArgument(
+        $this->addArgument('runs', InputArgument::OPTIONAL, 'command.fuzz.runs', '50000')->addArgument(
             'seed',
             InputArgument::OPTIONAL,
-            'Where chance begins',
+            'command.fuzz.seed',
             '7',
         );
     }
@@ -88,61 +88,64 @@ final class FuzzCommand extends Command
         );
         [$worst, $planned] = [0.0, 0];
         for ($i = 0; $i < (int) $runs; ++$i) {
-            $document = $documents[$this->whole(0, \count($documents) - 1)] ?? [];
-            $document = 0 === $this->whole(0, 2) ? $this->mutated($document) : [
-                'pattern' => 0 === $this->whole(0, 1) ? $this->sound($document) : $this->pattern(
-                    \is_string($document['pattern'] ?? null) ? $document['pattern'] : '',
-                ),
-            ] + $document;
+            $document = $this->other($documents[$this->whole(0, \count($documents) - 1)] ?? []);
             try {
-                $took = $this->timed($document, 0 === $i % 20, $planned);
-                // Late once it may have been the machine; late five times it is slow.
-                for ($again = 0; $took > self::LATE && $again < 4; ++$again) {
-                    usleep(100_000);
-                    $took = min($took, $this->timed($document, false, $planned));
-                }
+                $took = $this->patiently($document, $i, $planned);
+                $fault = $took > self::LATE ? \sprintf('took %.1f ms', $took) : null;
+                $worst = max($worst, $took);
             } catch (\Throwable $bug) {
-                $output->writeln(
-                    \sprintf(
-                        'Seed %s, run %d: %s in %s:%d by %s',
-                        $seed,
-                        $i,
-                        $bug->getMessage(),
-                        basename($bug->getFile()),
-                        $bug->getLine(),
-                        (string) json_encode($document, \JSON_INVALID_UTF8_SUBSTITUTE),
-                    ),
-                );
+                $fault = $bug->getMessage().' in '.basename($bug->getFile()).':'.$bug->getLine();
+            }
+            if (null !== $fault) {
+                $by = json_encode($document, \JSON_INVALID_UTF8_SUBSTITUTE);
+                $output->writeln(\sprintf('Seed %s, run %d: %s by %s', $seed, $i, $fault, (string) $by));
 
                 return Command::FAILURE;
             }
-            if ($took > self::LATE) {
-                $output->writeln(
-                    \sprintf(
-                        'Seed %s, run %d took %.1f ms: %s',
-                        $seed,
-                        $i,
-                        $took,
-                        (string) json_encode($document, \JSON_INVALID_UTF8_SUBSTITUTE),
-                    ),
-                );
-
-                return Command::FAILURE;
-            }
-            $worst = max($worst, $took);
         }
-        $output->writeln(
-            \sprintf(
-                '%d inputs from seed %s: %d planned, %d named failures, the slowest %.1f ms.',
-                (int) $runs,
-                $seed,
-                $planned,
-                (int) $runs - $planned,
-                $worst,
-            ),
-        );
+        $output->writeln(\sprintf(
+            '%d inputs from seed %s: %d planned, %d named failures, the slowest %.1f ms.',
+            (int) $runs,
+            $seed,
+            $planned,
+            (int) $runs - $planned,
+            $worst,
+        ));
 
         return Command::SUCCESS;
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array<mixed> with something changed, most often its pattern
+     */
+    private function other(array $document): array
+    {
+        if (0 === $this->whole(0, 2)) {
+            return $this->mutated($document);
+        }
+        $pattern = \is_string($document['pattern'] ?? null) ? $document['pattern'] : '';
+
+        return ['pattern' => 0 === $this->whole(0, 1) ? $this->sound($document) : $this->pattern($pattern)] + $document;
+    }
+
+    /**
+     * Late once it may have been the machine; late five times it is slow.
+     *
+     * @param array<mixed> $document
+     *
+     * @return float ms
+     */
+    private function patiently(array $document, int $run, int &$planned): float
+    {
+        $took = $this->timed($document, 0 === $run % 20, $planned);
+        for ($again = 0; $took > self::LATE && $again < 4; ++$again) {
+            usleep(100_000);
+            $took = min($took, $this->timed($document, false, $planned));
+        }
+
+        return $took;
     }
 
     /**

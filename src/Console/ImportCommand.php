@@ -20,7 +20,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 /**
  * Reads an archive back, of any size: all that is new or was changed there, or only says what that is.
  */
-#[AsCommand('rinkel:import', 'Takes what is new or changed in an archive, all of it or nothing')]
+#[AsCommand('rinkel:import', 'command.import.does')]
 final class ImportCommand extends Command
 {
     public function __construct(
@@ -32,12 +32,12 @@ final class ImportCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'An archive that Rinkel saved');
+        $this->addArgument('file', InputArgument::REQUIRED, 'command.import.file');
         $this->addOption(
             'look',
             null,
             InputOption::VALUE_NONE,
-            'Only say what is in it and how it stands to what is here',
+            'command.import.look',
         );
     }
 

@@ -10,6 +10,7 @@ use Rinkel\App\Lesson\LessonWords;
 use Rinkel\App\Svg\LessonDrawing;
 use Rinkel\App\Svg\PlainSvg;
 use Rinkel\Core\Knot\Side;
+use Rinkel\Core\Lesson\Lesson;
 use Rinkel\Core\Lesson\Lessons;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -23,7 +24,7 @@ use Symfony\Component\Console\Output\OutputInterface;
  * Prints what can be learnt, or how one thing is tied, frame by frame. Ends with 0, or with 1 and a line that says what
  * there is not.
  */
-#[AsCommand('rinkel:knots', 'Lists what is taught, or prints one lesson: as JSON, as words, or a frame of it as SVG')]
+#[AsCommand('rinkel:knots', 'command.knots.does')]
 final class KnotsCommand extends Command
 {
     public function __construct(
@@ -35,20 +36,17 @@ final class KnotsCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('lesson', InputArgument::OPTIONAL, 'What to teach: "square", "sliding barrel", "singe"');
-        $this->addOption('begin', null, InputOption::VALUE_REQUIRED, 'left, or right: mirrored', 'left');
-        $this->addOption('text', null, InputOption::VALUE_NONE, 'In words, instead of JSON');
-        $this->addOption('frame', null, InputOption::VALUE_REQUIRED, 'One frame, from 1, as SVG');
+        $this->addArgument('lesson', InputArgument::OPTIONAL, 'command.knots.lesson');
+        $this->addOption('begin', null, InputOption::VALUE_REQUIRED, 'command.knots.begin', 'left');
+        $this->addOption('text', null, InputOption::VALUE_NONE, 'command.knots.text');
+        $this->addOption('frame', null, InputOption::VALUE_REQUIRED, 'command.knots.frame');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $id = $input->getArgument('lesson');
         if (!\is_string($id)) {
-            foreach (Lessons::all()->ids() as $known) {
-                $line = \sprintf('%-20s %s', $known, $this->words->title($known));
-                $output->writeln($line, OutputInterface::OUTPUT_RAW);
-            }
+            $this->list($output);
 
             return Command::SUCCESS;
         }
@@ -70,26 +68,49 @@ final class KnotsCommand extends Command
 
             return Command::FAILURE;
         }
+        $isText = true === $input->getOption('text');
         $output->writeln(match (true) {
-            null !== $frame => PlainSvg::of(
-                (new LessonDrawing($lesson, Cords::COLOURS, $this->words->letters()))
-                    ->frame((int) $frame - 1, $this->words->frame($lesson, (int) $frame - 1)),
-            ),
-            true === $input->getOption('text') => implode("\n", [
-                $this->words->title($lesson->id), '', $this->words->for($lesson->id), '',
-                ...array_map(
-                    fn (int $i): string => ($i + 1).'. '.$this->words->frame($lesson, $i),
-                    array_keys($lesson->frames),
-                ),
-                '', $this->words->wrong($lesson->id),
-            ]),
-            default => json_encode(
-                $this->document->of($lesson),
-                \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE
-                    | \JSON_PRESERVE_ZERO_FRACTION,
-            ),
+            null !== $frame => $this->picture($lesson, (int) $frame - 1),
+            $isText => $this->text($lesson),
+            default => $this->json($lesson),
         }, OutputInterface::OUTPUT_RAW);
 
         return Command::SUCCESS;
+    }
+
+    private function list(OutputInterface $output): void
+    {
+        foreach (Lessons::all()->ids() as $known) {
+            $line = \sprintf('%-20s %s', $known, $this->words->title($known));
+            $output->writeln($line, OutputInterface::OUTPUT_RAW);
+        }
+    }
+
+    private function picture(Lesson $lesson, int $frame): string
+    {
+        $drawing = new LessonDrawing($lesson, Cords::COLOURS, $this->words->letters());
+
+        return PlainSvg::of($drawing->frame($frame, $this->words->frame($lesson, $frame)));
+    }
+
+    private function text(Lesson $lesson): string
+    {
+        return implode("\n", [
+            $this->words->title($lesson->id), '', $this->words->for($lesson->id), '',
+            ...array_map(
+                fn (int $i): string => ($i + 1).'. '.$this->words->frame($lesson, $i),
+                array_keys($lesson->frames),
+            ),
+            '', $this->words->wrong($lesson->id),
+        ]);
+    }
+
+    private function json(Lesson $lesson): string
+    {
+        return json_encode(
+            $this->document->of($lesson),
+            \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE
+                | \JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 }

@@ -16,25 +16,27 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
+use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
  * Prints what samples say of a maker's hand, against the model of an even hand: means and spreads of logarithms, a line
  * for each kind of knot in each cord. Leaves with 1 and a line for each fault of a sample that cannot be.
  */
-#[AsCommand('rinkel:learn', 'Prints what samples in the open format say of a maker’s hand')]
+#[AsCommand('rinkel:learn', 'command.learn.does')]
 final class LearnCommand extends Command
 {
     public function __construct(
         private readonly SampleReader $reader,
         private readonly Wording $wording,
+        private readonly TranslatorInterface $translator,
     ) {
         parent::__construct();
     }
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'Samples in the open format, docs/samples.schema.json');
-        $this->addOption('hand', null, InputOption::VALUE_REQUIRED, 'What she says of herself: loose, even or firm');
+        $this->addArgument('file', InputArgument::REQUIRED, 'command.learn.file');
+        $this->addOption('hand', null, InputOption::VALUE_REQUIRED, 'command.learn.hand');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -47,7 +49,10 @@ final class LearnCommand extends Command
             ? $read['samples'] ?? null
             : null;
         if (!\is_array($rows)) {
-            $errors->writeln('There are no samples in '.$file.'.', OutputInterface::OUTPUT_RAW);
+            $errors->writeln(
+                $this->translator->trans('console.no-samples', ['file' => $file]),
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return Command::FAILURE;
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Console;
 
 use Rinkel\App\Buying\Shopping;
-use Rinkel\App\Cutting\Choosing;
+use Rinkel\App\Cutting\ChosenPiecesReader;
 use Rinkel\App\Making\KeptMakings;
 use Rinkel\App\Making\Makings;
 use Rinkel\App\Making\Progress;
@@ -14,7 +14,6 @@ use Rinkel\App\Orders\KeptOrders;
 use Rinkel\App\Orders\Orders;
 use Rinkel\App\Orders\StoredOrder;
 use Rinkel\App\Platform\Wording\Wording;
-use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Measure\Unit;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -22,11 +21,12 @@ use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
+use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
  * Lists the open orders, or says of one how far its things are and what has to be bought for it.
  */
-#[AsCommand('rinkel:order', 'Lists the open orders, or tells one: how far its things are, and what is still to buy.')]
+#[AsCommand('rinkel:order', 'command.order.does')]
 final class OrderCommand extends Command
 {
     public function __construct(
@@ -34,18 +34,18 @@ final class OrderCommand extends Command
         private readonly Makings $makings,
         private readonly KeptOrders $keptOrders,
         private readonly KeptMakings $keptMakings,
-        private readonly Choosing $choosing,
+        private readonly ChosenPiecesReader $choosing,
         private readonly Shopping $shopping,
-        private readonly StockBox $stock,
         private readonly Wording $wording,
+        private readonly TranslatorInterface $translator,
     ) {
         parent::__construct();
     }
 
     protected function configure(): void
     {
-        $this->addArgument('number', InputArgument::OPTIONAL, 'Of the order, as the list has it')
-            ->addOption('json', null, InputOption::VALUE_NONE, 'As rows of an archive (docs/kept.schema.json)');
+        $this->addArgument('number', InputArgument::OPTIONAL, 'command.order.number')
+            ->addOption('json', null, InputOption::VALUE_NONE, 'command.order.json');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -60,7 +60,7 @@ final class OrderCommand extends Command
         }
         $order = is_numeric($number) ? $this->orders->find((int) $number) : null;
         if (null === $order) {
-            $output->writeln('There is no order of that number.');
+            $output->writeln($this->translator->trans('console.no-order'));
 
             return Command::FAILURE;
         }
@@ -82,10 +82,12 @@ final class OrderCommand extends Command
             '%d  %s%s%s: %s',
             $order->id(),
             $order->text('name') ?: $order->text('for'),
-            '' === $order->text('name') || '' === $order->text('for') ? '' : ', for '.$order->text('for'),
-            '' === $order->text('due') ? '' : ', due '.$order->text('due'),
-            [] === $counts ? 'nothing in it' : implode(', ', array_map(
-                static fn (string $state, int $count): string => $count.' '.$state,
+            '' === $order->text('name') || '' === $order->text('for') ? '' : ', '.$this->wording->inside(
+                $this->said('orders.for-whom', ['whom' => $order->text('for')]),
+            ),
+            '' === $order->text('due') ? '' : ', '.$this->said('orders.due', ['day' => $order->text('due')]),
+            [] === $counts ? $this->said('orders.empty') : implode(', ', array_map(
+                fn (string $state, int $count): string => $count.' '.$this->state($state),
                 array_keys($counts),
                 $counts,
             )),
@@ -103,17 +105,36 @@ final class OrderCommand extends Command
                 '   %s%s: %s',
                 $making->name(),
                 $making->number() > 1 ? ' ('.$making->number().')' : '',
-                $making->state()->value,
+                $this->state($making->state()->value),
             ));
         }
         $waiting = $this->choosing->makings($makings);
         $list = [] === $waiting->pieces ? [] : $this->shopping->list(
             $waiting,
-            $waiting->cutting($this->stock->cords($waiting->likenesses())),
+            $this->choosing->cutting($waiting),
         );
         foreach (array_merge(...array_values($list), ...[[]]) as $one) {
-            $much = \is_int($one->much) ? $one->much.' ×' : (string) $this->wording->length($one->much, Unit::Centimetre);
-            $output->writeln('   to buy: '.$much.' '.$this->wording->material($one->what));
+            $much = \is_int($one->missing->much) ? $one->missing->much.' ×' : (string) $this->wording->length(
+                $one->missing->much,
+                Unit::Centimetre,
+            );
+            $output->writeln('   '.$this->said('console.to-buy', [
+                'much' => $much,
+                'what' => $this->wording->material($one->what),
+            ]));
         }
+    }
+
+    private function state(string $state): string
+    {
+        return $this->wording->inside($this->said('makings.state-'.$state));
+    }
+
+    /**
+     * @param array<string, string> $values
+     */
+    private function said(string $key, array $values = []): string
+    {
+        return $this->translator->trans($key, $values);
     }
 }

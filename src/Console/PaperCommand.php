@@ -25,7 +25,7 @@ use Symfony\Component\Console\Output\OutputInterface;
  * Prints a piece for paper: its work sheet or its line as PDF, or its drawing as SVG. Ends with 0, or with 1 and a line
  * for each fault.
  */
-#[AsCommand('rinkel:paper', 'Prints the work sheet of a piece as PDF, or its line, or its drawing as SVG')]
+#[AsCommand('rinkel:paper', 'command.paper.does')]
 final class PaperCommand extends Command
 {
     private const KINDS = ['work', 'line', 'svg'];
@@ -43,8 +43,8 @@ final class PaperCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'A piece in the open format, docs/piece.schema.json');
-        $this->addOption('as', null, InputOption::VALUE_REQUIRED, implode(', ', self::KINDS), self::KINDS[0]);
+        $this->addArgument('file', InputArgument::REQUIRED, 'command.piece');
+        $this->addOption('as', null, InputOption::VALUE_REQUIRED, 'command.paper.as', self::KINDS[0]);
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

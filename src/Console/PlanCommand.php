@@ -16,7 +16,7 @@ use Symfony\Component\Console\Input\InputOption;
 /**
  * Prints the plan of a piece as JSON.
  */
-#[AsCommand('rinkel:plan', 'Prints the plan of a piece in the open format as JSON')]
+#[AsCommand('rinkel:plan', 'command.plan.does')]
 final class PlanCommand extends PlanningCommand
 {
     public function __construct(
@@ -35,7 +35,7 @@ final class PlanCommand extends PlanningCommand
             'explain',
             null,
             InputOption::VALUE_NONE,
-            'Say in sentences how every figure comes about, instead of JSON',
+            'command.plan.explain',
         );
     }
 

@@ -31,7 +31,7 @@ abstract class PlanningCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'A piece in the open format, docs/piece.schema.json');
+        $this->addArgument('file', InputArgument::REQUIRED, 'command.piece');
     }
 
     final protected function execute(InputInterface $input, OutputInterface $output): int

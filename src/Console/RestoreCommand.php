@@ -18,7 +18,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 /**
  * Puts a copy in the place of the database, once it is checked; the old one is kept aside.
  */
-#[AsCommand('rinkel:restore', 'Puts a copy in the place of the database; the old one is kept aside')]
+#[AsCommand('rinkel:restore', 'command.restore.does')]
 final class RestoreCommand extends Command
 {
     public function __construct(
@@ -33,7 +33,7 @@ final class RestoreCommand extends Command
         $this->addArgument(
             'file',
             InputArgument::REQUIRED,
-            'A copy that rinkel:backup made, or Rinkel by itself in var/backups',
+            'command.restore.file',
         );
     }
 

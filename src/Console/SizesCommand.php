@@ -7,7 +7,7 @@ namespace Rinkel\App\Console;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Document\SizesDocument;
 use Rinkel\App\Platform\Wording\Wording;
-use Rinkel\App\Sizes\Asking;
+use Rinkel\App\Sizes\RequestedSizes;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Sizing\Girths;
@@ -24,7 +24,7 @@ use Symfony\Component\Console\Output\OutputInterface;
  * Prints a design in sizes and the kit for them, as JSON by docs/sizes.schema.json. Ends with 0, or with 1 and a line
  * for each fault.
  */
-#[AsCommand('rinkel:sizes', 'Prints a design in sizes, and the kit that serves them all')]
+#[AsCommand('rinkel:sizes', 'command.sizes.does')]
 final class SizesCommand extends Command
 {
     public function __construct(
@@ -37,14 +37,14 @@ final class SizesCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'A piece in the open format, docs/piece.schema.json');
+        $this->addArgument('file', InputArgument::REQUIRED, 'command.piece');
         $this->addOption(
             'girths',
             null,
             InputOption::VALUE_REQUIRED,
-            'Such as "15 cm; 16.5 cm"; our own range without',
+            'command.sizes.girths',
         );
-        $this->addOption('graded', null, InputOption::VALUE_NONE, 'The same repeats in all, plain knots take the rest');
+        $this->addOption('graded', null, InputOption::VALUE_NONE, 'command.sizes.graded');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -54,7 +54,7 @@ final class SizesCommand extends Command
         try {
             $design = $this->files->read($file);
             $along = \is_string($girths)
-                ? new Girths(Asking::girths($girths, $design))
+                ? new Girths(RequestedSizes::girths($girths, $design))
                 : Girths::usual($design->wearing->wearer->place, $design->unit);
             $isGraded = true === $input->getOption('graded');
             $sizes = Sizes::of($this->planner, $design, $along, $isGraded);

@@ -16,7 +16,7 @@ use Symfony\Component\Console\Input\InputOption;
 /**
  * Prints how a piece is made, from the first mark to the last trim. Ends with 0, or with 1 and a line for each fault.
  */
-#[AsCommand('rinkel:steps', 'Prints how a piece in the open format is made, step by step')]
+#[AsCommand('rinkel:steps', 'command.steps.does')]
 final class StepsCommand extends PlanningCommand
 {
     public function __construct(
@@ -31,7 +31,7 @@ final class StepsCommand extends PlanningCommand
     protected function configure(): void
     {
         parent::configure();
-        $this->addOption('text', null, InputOption::VALUE_NONE, 'As a sheet to read and tick, instead of JSON');
+        $this->addOption('text', null, InputOption::VALUE_NONE, 'command.steps.text');
     }
 
     protected function printed(Plan $plan, InputInterface $input): string

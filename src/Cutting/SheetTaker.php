@@ -49,7 +49,7 @@ final readonly class SheetTaker
      * @throws TakenMeanwhile  If the stock is another by now
      * @throws PieceUnreadable If what is cut cannot be planned any more
      */
-    public function take(Chosen $chosen, Cutting $cutting, array $needs, bool $all, string $mark): array
+    public function take(ChosenPieces $chosen, Cutting $cutting, array $needs, bool $all, string $mark): array
     {
         return $this->alone->run(function () use ($chosen, $cutting, $needs, $all, $mark): array {
             $ticked = $this->ticks->made($cutting);
@@ -67,7 +67,7 @@ final readonly class SheetTaker
             $makings = [];
             foreach ($chosen->named() as $name => [$piece, $plan, $making]) {
                 if (isset($cut[$name])) {
-                    // Read anew: what was there before others were let in may be another by now.
+                    // Read again: what was there before others were let in may be another by now.
                     $making = $this->makings->find(true === $making?->isKept() ? $making->id() : 0)
                         ?? $this->makings->plan($this->pieces->find($piece->id()) ?? throw new TakenMeanwhile());
                     $this->noted($making, $plan, $cut[$name], $taking, $taken);

@@ -11,7 +11,7 @@ use Rinkel\Core\Material\Fibre;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
 use Rinkel\Core\Work\End;
 use Rinkel\Core\Work\Landmark;
 use Rinkel\Core\Work\Part;
@@ -67,13 +67,13 @@ final readonly class ActsDocument
     private function habits(Plan $plan): array
     {
         $habits = $plan->draft->piece->habits;
-        $isLast = $habits->working->isLast() || $plan->draft->fastened->kind instanceof DoubleBarrel;
+        $isLast = $habits->order->working->isLast() || $plan->draft->fastened->kind instanceof DoubleBarrel;
 
         return array_values(array_filter([
             $isLast ? 'working-ends-last' : '',
-            $habits->stops->isFirst() ? 'stops-first' : '',
-            $habits->button->isLast() ? 'button-last' : '',
-            $habits->button->isLast() ? 'loop-first' : '',
+            $habits->order->stops->isFirst() ? 'stops-first' : '',
+            $habits->order->button->isLast() ? 'button-last' : '',
+            $habits->order->button->isLast() ? 'loop-first' : '',
         ], static fn (string $habit): bool => '' !== $habit));
     }
 
@@ -101,7 +101,7 @@ final readonly class ActsDocument
             $has += Fibre::Leather === $fibre ? ['leather' => true] : [];
         }
         foreach ($plan->acts()->all as $act) {
-            $has += Does::Stop === $act->does ? ['stop' => true] : [];
+            $has += ActKind::Stop === $act->does ? ['stop' => true] : [];
             $has += Part::Slider === $act->part ? ['slider' => true] : [];
         }
 
@@ -115,11 +115,11 @@ final readonly class ActsDocument
     {
         $cut = $plan->sheet->cutOf($cord);
         $ends = $cord->ends();
-        $at = $cut->at->millimetres;
+        $at = $cut->parting->at->millimetres;
         $spare = [];
         foreach ($ends as $end) {
             $has = match (true) {
-                $cord->oneWay => $cut->length->millimetres,
+                $cord->handling->oneWay => $cut->length->millimetres,
                 $end === $cord->a => $at,
                 default => $cut->length->millimetres - $at,
             };
@@ -131,7 +131,7 @@ final readonly class ActsDocument
             'role' => $cord->task->value,
             'name' => $cord->role,
             'cut' => round($cut->length->millimetres, 4),
-            ...($cord->oneWay ? [] : [$cord->folds ? 'fold' : 'begin' => round($at, 4)]),
+            ...($cord->handling->oneWay ? [] : [$cord->handling->folds ? 'fold' : 'begin' => round($at, 4)]),
             'ends' => self::ids($ends),
             'held' => array_column(
                 array_map(static fn (End $end): array => [$end->id, round($end->held, 4)], $ends),
@@ -139,7 +139,7 @@ final readonly class ActsDocument
                 0,
             ),
             'spare' => $spare,
-            ...($cord->isFree ? ['free' => self::ids($ends)] : []),
+            ...($cord->handling->isFree ? ['free' => self::ids($ends)] : []),
         ];
     }
 
@@ -196,47 +196,65 @@ final readonly class ActsDocument
     private function act(Act $act, Unit $unit, array &$pool): array
     {
         $things = [];
-        foreach ($act->things as $name) {
+        foreach ($act->stint->things as $name) {
             $thing = array_shift($pool[$name]);
             $things[] = $thing['id'] ?? $name;
         }
+        $isHeld = ActKind::Mark === $act->does || ActKind::Pin === $act->does;
+
+        return array_filter([
+            'does' => $act->does->value,
+            'part' => $act->part->value,
+            'knot' => $act->stint->knot,
+            'count' => null === $act->stint->knot ? null : (int) round($act->stint->ties()[$act->stint->knot] ?? 1),
+            'what' => null === $act->stint->adds ? null : $act->stint->what,
+            'cords' => array_map(static fn (WorkCord $cord): string => $cord->id, $act->care->cords),
+            'by' => self::ids($act->grip->by),
+            'around' => self::ids($act->grip->around),
+            'through' => self::ids($act->grip->through),
+            'things' => $things,
+            'end' => self::ids($act->care->ends),
+            'how' => $act->care->how?->value,
+            'ends_as' => $act->care->endsAs,
+            'takes' => self::takes($act),
+            'adds' => null === $act->stint->adds ? null : round($act->stint->adds->millimetres, 6),
+            'grows' => $act->stint->grows ? 'start' : null,
+            $isHeld ? 'at_mark' : 'from' => array_map(self::mark(...), $act->spot->marks),
+            'makes' => array_map(self::mark(...), $act->spot->makes),
+            ...self::sizes($act),
+            'minutes' => 0 === $act->minutes() ? null : $act->minutes(),
+            'text' => $this->text($act, $unit),
+        ], static fn (mixed $value): bool => null !== $value && [] !== $value);
+    }
+
+    /**
+     * @return array<string, float> mm of each end, by its id
+     */
+    private static function takes(Act $act): array
+    {
         $takes = [];
-        foreach ($act->takes as $spent) {
+        foreach ($act->stint->takes as $spent) {
             $takes[$spent->end->id] = round(($takes[$spent->end->id] ?? 0.0) + $spent->total(), 6);
         }
+
+        return $takes;
+    }
+
+    /**
+     * @return array<string, float|list<float>> mm, those without a name of their own as figures
+     */
+    private static function sizes(Act $act): array
+    {
         $sizes = [];
-        foreach ($act->sizes as $key => $length) {
+        foreach ($act->spot->sizes as $key => $length) {
             if (\in_array($key, ['distance', 'leaves', 'body', 'size', 'worn', 'opens', 'reach', 'length'], true)) {
                 $sizes[$key] = round($length->millimetres, 6);
             } else {
                 $sizes['figures'][] = round($length->millimetres, 6);
             }
         }
-        $isHeld = Does::Mark === $act->does || Does::Pin === $act->does;
 
-        return array_filter([
-            'does' => $act->does->value,
-            'part' => $act->part->value,
-            'knot' => $act->knot,
-            'count' => null === $act->knot ? null : (int) round($act->ties()[$act->knot] ?? 1),
-            'what' => null === $act->adds ? null : $act->what,
-            'cords' => array_map(static fn (WorkCord $cord): string => $cord->id, $act->cords),
-            'by' => self::ids($act->by),
-            'around' => self::ids($act->around),
-            'through' => self::ids($act->through),
-            'things' => $things,
-            'end' => self::ids($act->ends),
-            'how' => $act->how?->value,
-            'ends_as' => $act->endsAs,
-            'takes' => $takes,
-            'adds' => null === $act->adds ? null : round($act->adds->millimetres, 6),
-            'grows' => $act->grows ? 'start' : null,
-            $isHeld ? 'at_mark' : 'from' => array_map(self::mark(...), $act->marks),
-            'makes' => array_map(self::mark(...), $act->makes),
-            ...$sizes,
-            'minutes' => 0 === $act->minutes() ? null : $act->minutes(),
-            'text' => $this->text($act, $unit),
-        ], static fn (mixed $value): bool => null !== $value && [] !== $value);
+        return $sizes;
     }
 
     private function text(Act $act, Unit $unit): string

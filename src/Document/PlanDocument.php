@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Document;
 
 use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Construction\Layered;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Line\Setting;
@@ -50,6 +51,35 @@ final readonly class PlanDocument
                 'most' => $range->most,
                 'spread' => round($range->spread, 4),
             ], $plan->ranges),
+            ...self::measures($plan),
+            'line' => array_merge(...array_map($this->line(...), $draft->settings(), array_keys($draft->settings()))),
+        ] + self::strands($draft) + [
+            'beads' => (object) $plan->beads,
+            'findings' => (object) $plan->findings(),
+            'cords' => array_map(
+                static fn (array $total): array => self::cord($total[0]) + ['length' => (string) $total[1]],
+                $plan->cordTotals(),
+            ),
+            'cuts' => array_map($this->cut(...), $plan->cuts),
+            'neighbours' => array_map(
+                fn (Neighbour $near): array => $this->neighbour($near, $plan->fit()),
+                $plan->neighbours(),
+            ),
+            'piecesFromStock' => $plan->pieces,
+            'checks' => array_map(fn (Check $check): array => $this->check($check, $unit), $plan->checks),
+            'figures' => array_map(fn (Figure $figure): array => $this->figure($figure, $unit), $plan->figures()),
+        ];
+    }
+
+    /**
+     * @return array<string, array<string, mixed>> how long and how wide it comes out
+     */
+    private static function measures(Plan $plan): array
+    {
+        $draft = $plan->draft;
+        $span = $draft->fastened->span;
+
+        return [
             'body' => [
                 'length' => (string) $draft->body(),
                 'goal' => (string) $draft->goal,
@@ -66,34 +96,26 @@ final readonly class PlanDocument
             ],
             'closure' => array_filter([
                 'kind' => $draft->fastened->kind->id(),
-                'narrow' => (string) $draft->fastened->narrow,
-                'wide' => (string) $draft->fastened->wide,
-                'tail' => null === $draft->fastened->tail ? null : (string) $draft->fastened->tail,
-                'length' => null === $draft->fastened->length ? null : (string) $draft->fastened->length,
-                'sizes' => array_map(strval(...), $draft->fastened->sizes),
+                'narrow' => (string) $span->narrow,
+                'wide' => (string) $span->wide,
+                'tail' => null === $span->tail ? null : (string) $span->tail,
+                'length' => null === $span->length ? null : (string) $span->length,
+                'sizes' => array_map(strval(...), $span->sizes),
             ], static fn (mixed $value): bool => null !== $value && [] !== $value),
-            'line' => array_merge(...array_map($this->line(...), $draft->settings(), array_keys($draft->settings()))),
-        ] + ([] === $draft->layers ? [] : [
+        ];
+    }
+
+    /**
+     * @return array{strands?: list<array<string, string>>}
+     */
+    private static function strands(Draft $draft): array
+    {
+        return [] === $draft->layers ? [] : [
             'strands' => array_map(static fn (Layered $layer): array => [
                 'cord' => $layer->layer->role,
                 'hangs' => (string) $layer->hangs,
                 'length' => (string) $layer->setting->length,
             ], $draft->layers),
-        ]) + [
-            'beads' => (object) $plan->beads,
-            'findings' => (object) $plan->findings(),
-            'cords' => array_map(
-                static fn (array $total): array => self::cord($total[0]) + ['length' => (string) $total[1]],
-                $plan->cordTotals(),
-            ),
-            'cuts' => array_map($this->cut(...), $plan->cuts),
-            'neighbours' => array_map(
-                fn (Neighbour $near): array => $this->neighbour($near, $plan->fit()),
-                $plan->neighbours(),
-            ),
-            'piecesFromStock' => $plan->pieces,
-            'checks' => array_map(fn (Check $check): array => $this->check($check, $unit), $plan->checks),
-            'figures' => array_map(fn (Figure $figure): array => $this->figure($figure, $unit), $plan->figures()),
         ];
     }
 
@@ -135,8 +157,8 @@ final readonly class PlanDocument
                 [
                     'what' => $element->word(),
                     'name' => $element->name,
-                    'letter' => $element->letter,
-                    'each' => (string) $element->length,
+                    'letter' => $element->mention->letter,
+                    'each' => (string) $element->extent->length,
                 ],
                 static fn (?string $value): bool => null !== $value,
             );
@@ -174,12 +196,12 @@ final readonly class PlanDocument
             'cord' => $cut->role,
             'count' => $cut->count,
             'length' => (string) $cut->length,
-            'folded' => $cut->folded,
+            'folded' => $cut->parting->folded,
             'needed' => (string) $cut->needed(),
-            'spread' => round($cut->spread, 4),
-            'oneIn' => $cut->oneIn,
+            'spread' => round($cut->margin->spread, 4),
+            'oneIn' => $cut->margin->oneIn,
             'parts' => array_map(static fn (Length $part): string => (string) $part, $cut->parts),
-        ] + array_map(strval(...), array_filter(['fold' => $cut->fold, 'begin' => $cut->begin]));
+        ] + array_map(strval(...), array_filter(['fold' => $cut->parting->fold, 'begin' => $cut->parting->begin]));
     }
 
     /**

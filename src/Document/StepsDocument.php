@@ -89,7 +89,7 @@ final readonly class StepsDocument
                     1 === $round->times ? (string) ($i + 1) : ($i + 1).'abcdefghijklmnop'[$which],
                     $this->wording->making($isAgain ? $act->said->with('due', $due) : $pace->said($act), $unit),
                     $isAgain && isset($act->said->values['due']) ? '' : $due,
-                    $this->wording->makings($act->looks, $unit),
+                    $this->wording->makings($act->advice->looks, $unit),
                 ];
             }
         }
@@ -104,7 +104,7 @@ final readonly class StepsDocument
     {
         $dues = [];
         for ($time = 0; $time < $round->times; ++$time) {
-            $due = $acts[$time * $round->length]->due;
+            $due = $acts[$time * $round->length]->spot->due;
             if (null !== $due && !$due->isZero()) {
                 $dues[] = (string) $this->wording->length($due, $unit);
             }
@@ -123,20 +123,20 @@ final readonly class StepsDocument
         return array_filter([
             'do' => $step->does->value,
             'say' => $this->wording->making($pace->said($step), $unit),
-            'look' => [] === $step->looks ? null : $this->wording->makings($step->looks, $unit),
-            'count' => $step->count,
-            'moves' => array_map(static fn (Move $move): object => (object) self::move($move), $step->moves),
-            'cord' => $step->role,
-            'end' => $step->acting?->value,
-            'from' => null === $step->from ? null : (string) $step->from,
-            'due' => null === $step->due ? null : (string) $step->due,
-            'half' => 0 === $step->half ? null : $step->half,
-            'counter' => 0 === $step->lane ? null : $step->lane,
-            'tools' => [] === $step->tools ? null : array_map(
+            'look' => [] === $step->advice->looks ? null : $this->wording->makings($step->advice->looks, $unit),
+            'count' => $step->stint->count,
+            'moves' => array_map(static fn (Move $move): object => (object) self::move($move), $step->stint->moves),
+            'cord' => $step->grip->role,
+            'end' => $step->grip->acting?->value,
+            'from' => null === $step->spot->from ? null : (string) $step->spot->from,
+            'due' => null === $step->spot->due ? null : (string) $step->spot->due,
+            'half' => 0 === $step->grip->half ? null : $step->grip->half,
+            'counter' => 0 === $step->grip->lane ? null : $step->grip->lane,
+            'tools' => [] === $step->advice->tools ? null : array_map(
                 static fn (Tool $tool): string => $tool->value,
-                $step->tools,
+                $step->advice->tools,
             ),
-            'lesson' => $step->lesson,
+            'lesson' => $step->advice->lesson,
             'minutes' => 0 === $pace->waits($step) ? null : $pace->waits($step),
         ], static fn (mixed $value): bool => null !== $value);
     }

@@ -37,7 +37,7 @@ final readonly class Bin
         $uid = $kind->row($stored)['uid'] ?? null;
 
         return $this->alone->run(function () use ($kind, $stored, $uid): StoredRemoval {
-            // Read anew, as nobody else can change it now.
+            // Read again, as nobody else can change it now.
             $stored = (\is_string($uid) ? $kind->find($uid) : null) ?? $stored;
             $removal = $this->note($kind, $stored);
             $kind->remove($stored);

@@ -16,7 +16,7 @@ use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Stock\Kind;
 
 /**
- * The cords in which a maker can look at a knot: of her pieces in which it is, and from her stock.
+ * The cords in which a maker can look at a knot: of their pieces in which it is, and from their stock.
  */
 final readonly class Cords
 {

@@ -11,14 +11,14 @@ use Rinkel\Core\Lesson\Lesson;
 use Rinkel\Core\Lesson\Lessons;
 
 /**
- * Lessons by their maker's hand: some go by the side on which a piece begins, the others by the hand she works with.
+ * Lessons by their maker's hand: some go by the side on which a piece begins, the others by the hand they work with.
  */
 final readonly class Hands
 {
     public function __construct(private Preferences $preferences) {}
 
     /**
-     * @param Side|null $begins on which side a piece begins, what she usually does when null
+     * @param Side|null $begins on which side a piece begins, what they usually do when null
      */
     public function lesson(string $id, ?Side $begins = null): ?Lesson
     {

@@ -16,7 +16,7 @@ use Rinkel\Core\Plan\Planner;
  */
 final readonly class Where
 {
-    /** So many pieces are looked at, and so many of them anew with one request. */
+    /** So many pieces are looked at, and so many of them again with one request. */
     private const PIECES = 200;
     private const ANEW = 24;
 
@@ -32,13 +32,13 @@ final readonly class Where
     public function pieces(string $lesson): array
     {
         $there = [];
-        $anew = 0;
+        $again = 0;
         foreach ($this->pieces->onTheTable(self::PIECES) as $stored) {
             $item = $this->cache->getItem(
                 'lessons.'.hash('xxh128', serialize($stored->document())),
             ); // the same of any copy of it
             if (!$item->isHit()) {
-                if (++$anew > self::ANEW) {
+                if (++$again > self::ANEW) {
                     continue;
                 }
                 $this->cache->save($item->set($this->taught($stored)));

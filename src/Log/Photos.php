@@ -41,7 +41,7 @@ final readonly class Photos
             return null;
         }
         try {
-            // Drawn anew from its pixels, made small before it is turned: nothing else of the file is left.
+            // Drawn again from its pixels, made small before it is turned: nothing else of the file is left.
             $image = ImageManager::gd(autoOrientation: false, decodeAnimation: false)->read($file);
 
             return (string) $image->scaleDown(self::SIDE, self::SIDE)->orient()->toJpeg(self::QUALITY);

@@ -5,25 +5,16 @@ declare(strict_types=1);
 namespace Rinkel\App\Log;
 
 use Rinkel\App\Board\Boards;
-use Rinkel\App\Board\StoredBoard;
 use Rinkel\App\Kept\AllDerived;
 use Rinkel\App\Making\MakingPlans;
 use Rinkel\App\Making\Makings;
 use Rinkel\App\Making\StoredMaking;
-use Rinkel\App\Money\Money;
-use Rinkel\App\People\People;
-use Rinkel\App\Piece\Pieces;
-use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Database\ExclusiveTransaction;
-use Rinkel\App\Price\Costing;
 use Rinkel\App\Stock\StockMovements;
 use Rinkel\App\Stock\StoredTaking;
-use Rinkel\Core\Fit\BodyPlace;
-use Rinkel\Core\Hand\Observation;
 use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
-use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Plan\Finished;
 use Rinkel\Core\Plan\Plan;
 
@@ -33,19 +24,14 @@ use Rinkel\Core\Plan\Plan;
 final readonly class PieceFinisher
 {
     public function __construct(
-        private Pieces $pieces,
-        private Log $log,
+        private EntryWriter $entries,
         private AllDerived $derived,
-        private PieceReader $reader,
         private Photos $photos,
         private StockMovements $movements,
         private Boards $boards,
         private Makings $makings,
         private MakingPlans $plans,
         private ExclusiveTransaction $alone,
-        private Costing $costing,
-        private Money $money,
-        private People $people,
     ) {}
 
     /**
@@ -63,57 +49,6 @@ final readonly class PieceFinisher
         $kind = $finished->kind();
 
         return [$plan, null === $kind ? null : [$kind, $finished->planned()]];
-    }
-
-    /**
-     * Lays the piece of an entry on the Table again, as it was when it was finished, or for somebody else or another
-     * girth, or with the beads that remain. Somebody else has measures of her own: the hand of whom it was made for
-     * says nothing of hers.
-     *
-     * @param array<string, string> $changed for, girth, and stock.<bead>; what is empty stays
-     *
-     * @throws PieceUnreadable
-     */
-    public function again(LogEntry $entry, array $changed = []): StoredPiece
-    {
-        $document = $entry->is->piece ?? [];
-        $changed = array_filter(array_map(trim(...), $changed), static fn (string $text): bool => '' !== $text);
-        if (isset($changed['for']) || isset($changed['girth'])) {
-            $document = $this->forAnother($document, $changed);
-        }
-        foreach ($changed as $field => $text) {
-            $bead = str_starts_with($field, 'stock.') ? substr($field, 6) : '';
-            if (\is_array($document['beads'] ?? null) && \is_array($document['beads'][$bead] ?? null)) {
-                $document['beads'][$bead]['stock'] = 1 === preg_match('/^\d{1,6}$/D', $text) ? (int) $text : $text;
-            }
-        }
-        $piece = $this->reader->read($document);
-
-        return $this->pieces->add($piece->renamed($this->pieces->freeName($piece->name)));
-    }
-
-    /**
-     * @param array<mixed>          $document
-     * @param array<string, string> $changed
-     *
-     * @return array<mixed>
-     */
-    private function forAnother(array $document, array $changed): array
-    {
-        $wearer = \is_array($document['wearer'] ?? null) ? $document['wearer'] : [];
-        unset($wearer['hand'], $wearer['upper'], $wearer['upperAt']);
-        $person = $this->people->named($changed['for'] ?? '');
-        $place = BodyPlace::tryFrom(\is_string($wearer['place'] ?? null) ? $wearer['place'] : '') ?? BodyPlace::Wrist;
-        $hers = null === $person ? null : People::measured($person, $place);
-        if (null !== $hers) {
-            $wearer = [
-                'girth' => (string) $hers->girth,
-                'measured' => $hers->measured->value,
-            ] + (null === $hers->hand ? [] : ['hand' => (string) $hers->hand]) + $wearer;
-        }
-        $document['wearer'] = (isset($changed['girth']) ? ['girth' => $changed['girth']] : []) + $wearer;
-
-        return isset($changed['for']) ? ['for' => $changed['for']] + $document : $document;
     }
 
     /**
@@ -144,7 +79,7 @@ final readonly class PieceFinisher
     {
         // What is cut or lies on a board is made by its own plan, whatever became of its piece since.
         $plan = $this->plans->plan($making);
-        $typed = new Typed($typed, $plan, $making->lengths());
+        $typed = new TypedFinish($typed, $plan, $making->lengths());
         if ($photo->isWrong()) {
             $typed->fault('photo', new Message('photo-unread', ['most' => intdiv(Photos::MOST_PIXELS, 1_000_000)]));
         }
@@ -165,23 +100,11 @@ final readonly class PieceFinisher
         }
         $this->makings->freeze($making);
         $board = $this->boards->ofMaking($making);
-        $uid = $this->log->newUid();
-        $this->log->add(
-            self::document($making, $plan, $finished, $typed) + $this->cost($plan) + self::unmade($board),
-            $uid,
-        );
+        $uid = $this->entries->write($making, $plan, $finished, $typed, $board);
         if (null !== $photo->jpeg) {
             $this->photos->keep($uid, $photo->jpeg);
         }
-        $came = [];
-        foreach ($typed->intoStock ? $plan->cuts : [] as $cut) {
-            $came[] = $this->movements->bring($cut->cord, $typed->ends($cut->role), $plan->draft->piece->name);
-        }
-        $this->makings->made(
-            $making,
-            $uid,
-            array_map(static fn (StoredTaking $one): string => $one->uid, array_values(array_filter($came))),
-        );
+        $this->makings->made($making, $uid, $this->rest($plan, $typed));
         $this->derived->changed();
         if (null !== $board) {
             $this->boards->finish($board);
@@ -191,65 +114,17 @@ final readonly class PieceFinisher
     }
 
     /**
-     * Returns what a board says was not made when the piece was finished.
+     * Puts what is left of a piece's cords into the stock, where its maker wants that.
      *
-     * @return array{unmade?: array{moves: int, of: int}}
+     * @return list<string> by which it can be taken out again
      */
-    private static function unmade(?StoredBoard $board): array
+    private function rest(Plan $plan, TypedFinish $typed): array
     {
-        return null === $board || $board->moves() >= $board->total()
-            ? []
-            : ['unmade' => ['moves' => $board->total() - $board->moves(), 'of' => $board->total()]];
-    }
-
-    /**
-     * Returns what the materials cost by the prices of the day, as far as the stock knows them.
-     *
-     * @return array{cost?: array{materials: string, currency: string}}
-     */
-    private function cost(Plan $plan): array
-    {
-        $sum = $this->costing->materials($plan);
-
-        return null === $sum ? [] : ['cost' => ['materials' => (string) $sum, 'currency' => $this->money->currency()]];
-    }
-
-    /**
-     * @return array<string, mixed>
-     */
-    private static function document(StoredMaking $making, Plan $plan, Finished $finished, Typed $typed): array
-    {
-        [$cords, $lengths] = [[], $making->lengths()];
-        foreach ($plan->cuts as $cut) {
-            $left = $typed->means()[$cut->role] ?? null;
-            $cords[$cut->role] = ['count' => $cut->count, 'length' => (string) ($lengths[$cut->role] ?? $cut->length)]
-                + (null === $left ? [] : ['left' => (string) $left]);
+        $came = [];
+        foreach ($typed->intoStock ? $plan->cuts : [] as $cut) {
+            $came[] = $this->movements->bring($cut->cord, $typed->ends($cut->role), $plan->draft->piece->name);
         }
-        $piece = $making->document();
 
-        return array_filter([
-            'name' => $plan->draft->piece->name,
-            'for' => $piece['for'] ?? null,
-            'pieceUid' => $making->piece()?->uid(),
-            'piece' => $piece,
-            'planned' => (string) $plan->draft->body(),
-            'body' => $typed->body?->__toString(),
-            'kind' => $finished->kind(),
-            'knots' => $finished->planned(),
-            'tied' => $typed->tied,
-            'cords' => $cords,
-            'minutes' => $typed->minutes,
-            'notes' => $typed->notes,
-            'otherwise' => $typed->otherwise,
-            'observations' => array_map(static fn (Observation $one): array => array_filter([
-                'kind' => $one->kind,
-                'cord' => $one->cord,
-                'pitch' => $one->pitch,
-                'pitchError' => $one->pitchError,
-                'use' => $one->use,
-                'useError' => $one->useError,
-                'pushed' => $one->isPushed,
-            ], static fn (mixed $value): bool => null !== $value), $finished->observations('')),
-        ], static fn (mixed $value): bool => null !== $value && '' !== $value && [] !== $value);
+        return array_map(static fn (StoredTaking $one): string => $one->uid, array_values(array_filter($came)));
     }
 }

@@ -85,7 +85,7 @@ final readonly class Makings
     }
 
     /**
-     * Returns what its maker wrote to do otherwise next time when a piece was made last; "" where she wrote nothing.
+     * Returns what its maker wrote to do otherwise next time when a piece was made last; "" where they wrote nothing.
      */
     public function nextTime(?StoredPiece $piece): string
     {
@@ -181,7 +181,7 @@ final readonly class Makings
     }
 
     /**
-     * Returns the same once more, as it was made: a new one, or the old one made anew with its own beads.
+     * Returns the same once more, as it was made: a new one, or the old one made again with its own beads.
      *
      * @throws \Rinkel\Core\Piece\Exception\PieceUnreadable If it cannot be planned any more
      */

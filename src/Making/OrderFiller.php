@@ -96,7 +96,7 @@ final readonly class OrderFiller
 
     /**
      * Returns the changes with the girth of whom it is for, where somebody measured that and nobody says another: a
-     * wearer has her own measures, never those of whom the piece was planned for.
+     * wearer has their own measures, never those of whom the piece was planned for.
      *
      * @param array<string, string> $changes
      *

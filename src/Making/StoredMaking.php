@@ -137,7 +137,7 @@ class StoredMaking
     }
 
     /**
-     * Returns whether it is a piece that was worn and is made anew: its wearer keeps her beads and findings.
+     * Returns whether it is a piece that was worn and is made again: its wearer keeps their beads and findings.
      */
     public function isRepair(): bool
     {

@@ -33,7 +33,7 @@ final readonly class Price implements \Stringable
     public static function parse(string $text, bool $isCord): self
     {
         $isRead = 1 === preg_match(
-            '~^\s*(\d{1,6}(?:[.,]\d{1,4})?)\s*(?:(?:for|per|voor|/)\s*(\S.{0,40}?))?\s*$~iuD',
+            '~^\s*(\d{1,6}(?:[.,]\d{1,4})?)\s*(?:(?:for|per|voor|für|/)\s*(\S.{0,40}?))?\s*$~iuD',
             $text,
             $match,
         );

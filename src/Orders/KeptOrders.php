@@ -75,9 +75,9 @@ final readonly class KeptOrders implements Kept
     {
         $closed = $row['closed'] ?? false;
         $document = OrderReader::read($row);
-        $name = (string) ($document['name'] ?? $document['for'] ?? '');
+        $name = $document['name'] ?? $document['for'] ?? '';
 
-        return new Row(Rows::uid($row), $name, [
+        return new Row(Rows::uid($row), \is_string($name) ? $name : '', [
             'uid' => Rows::uid($row),
             'asked' => Rows::time($row, 'asked')->format(\DATE_ATOM),
             'closed' => false === $closed ? false : Rows::time($row, 'closed')->format(\DATE_ATOM),

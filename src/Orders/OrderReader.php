@@ -24,7 +24,7 @@ final class OrderReader
     /**
      * @param array<mixed> $row
      *
-     * @return array<string, string|bool> as it is kept: what is empty is left out
+     * @return array<string, string|bool|array<string, mixed>> as it is kept: what is empty is left out
      *
      * @throws PieceUnreadable If anything cannot be read, at its field
      */
@@ -39,8 +39,9 @@ final class OrderReader
         }
         $read['due'] = self::day(Rows::text($row, 'due', 20));
         $read['kit'] = true === ($row['kit'] ?? false);
+        $read['answer'] = \is_array($row['answer'] ?? null) ? CustomerAnswer::read($row['answer'])->row() : false;
 
-        return array_filter($read, static fn (string|bool $one): bool => '' !== $one && false !== $one);
+        return array_filter($read, static fn (string|bool|array $one): bool => '' !== $one && false !== $one);
     }
 
     private static function sum(string $text, string $field): string
@@ -55,9 +56,7 @@ final class OrderReader
     private static function day(string $text): string
     {
         $text = trim($text);
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $text);
-        $isDay = false !== $day && $day->format('Y-m-d') === $text && abs((int) $day->format('Y') - 2050) <= 100;
 
-        return '' === $text || $isDay ? $text : throw PieceUnreadable::at('due', new Message('day-wanted'));
+        return '' === $text || Rows::isDay($text) ? $text : throw PieceUnreadable::at('due', new Message('day-wanted'));
     }
 }

@@ -75,7 +75,16 @@ final readonly class Orders
      */
     public function change(StoredOrder $order, array $said): void
     {
-        $order->become(OrderReader::read($said));
+        $order->become(OrderReader::read(['answer' => $order->document()['answer'] ?? null] + $said));
+        $this->manager->flush();
+    }
+
+    /**
+     * Keeps what its customer answered.
+     */
+    public function answer(StoredOrder $order, CustomerAnswer $answer): void
+    {
+        $order->become(['answer' => $answer->row()] + $order->document());
         $this->manager->flush();
     }
 

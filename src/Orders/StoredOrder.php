@@ -7,6 +7,7 @@ namespace Rinkel\App\Orders;
 use Brick\Math\BigDecimal;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
 
 /**
  * What somebody asked for: for whom, until when, for how much. What is made for it are its makings, which say how it
@@ -87,6 +88,27 @@ class StoredOrder
     public function isKit(): bool
     {
         return true === ($this->document['kit'] ?? false);
+    }
+
+    /**
+     * Returns what its customer answered by their link; null for nothing, or what cannot be read.
+     */
+    public function answer(): ?CustomerAnswer
+    {
+        $answer = $this->document['answer'] ?? null;
+        try {
+            return \is_array($answer) ? CustomerAnswer::read($answer) : null;
+        } catch (PieceUnreadable) {
+            return null;
+        }
+    }
+
+    /**
+     * Returns whether its customer answered and nothing was done about it yet.
+     */
+    public function isAnswered(): bool
+    {
+        return false === $this->answer()?->isNoted;
     }
 
     public function dueAt(): ?\DateTimeImmutable

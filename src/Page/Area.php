@@ -60,6 +60,7 @@ enum Area: string
             self::Settings => [
                 'settings' => ['settings_keep'],
                 'data' => ['data_look', 'data_looked', 'bin', 'kept_delete'],
+                'network' => ['network_word', 'network_rename', 'network_remove', 'network_serve'],
                 'devices' => ['devices_say'],
                 'keys' => [],
             ],

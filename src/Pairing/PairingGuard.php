@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Pairing;
 
+use Rinkel\App\Platform\LooseData;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
@@ -25,18 +26,21 @@ final readonly class PairingGuard
     public function __invoke(RequestEvent $event): void
     {
         $request = $event->getRequest();
-        if (!$event->isMainRequest() || $this->pairing->admits($request)) {
+        // A customer's link is a way of its own, to one order and nothing else.
+        if (!$event->isMainRequest() || str_starts_with(
+            $request->getPathInfo(),
+            '/for/',
+        ) || $this->pairing->admits($request)) {
             return;
         }
-        if (!$this->pairing->hasWord()) {
-            $event->setResponse(self::plain($this->translator->trans('said.no-pairing-word'), 503));
-        } elseif ($request->headers->has('HX-Request') || !$request->isMethodSafe()) {
+        if ($request->headers->has('HX-Request') || !$request->isMethodSafe()) {
             if ('/pair' !== $request->getPathInfo()) {
                 $event->setResponse(self::plain($this->translator->trans('said.not-paired'), 401));
             }
         } else {
             $event->setResponse(new Response($this->twig->render('pairing/pair.html.twig', [
-                'wrong' => null, 'to' => $request->getRequestUri(),
+                'word' => '/pair' === $request->getPathInfo() ? LooseData::query($request)->text('word', 40) : '',
+                'wrong' => null, 'to' => '/pair' === $request->getPathInfo() ? '/' : $request->getRequestUri(),
             ]), Response::HTTP_UNAUTHORIZED, ['Cache-Control' => 'no-store']));
         }
     }

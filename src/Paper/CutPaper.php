@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Paper;
 
 use Rinkel\App\Buying\Wanted;
-use Rinkel\App\Cutting\Chosen;
+use Rinkel\App\Cutting\ChosenPieces;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Stock\StockRow;
 use Rinkel\Core\Cutting\CutSheet;
@@ -28,9 +28,9 @@ final readonly class CutPaper
         private StockBox $stock,
     ) {}
 
-    public function sheet(Chosen $chosen, Cutting $cutting, Unit $unit): string
+    public function sheet(ChosenPieces $chosen, Cutting $cutting, Unit $unit): string
     {
-        $page = $this->words->page($this->words->of('cutting.title'), $unit);
+        $page = $this->words->page($this->words->of('cutting.title'));
         $page->title($this->words->of('cutting.title'), $chosen->names());
         $where = $this->where($cutting);
         foreach ($cutting->sheets as [$cord, , $sheet]) {
@@ -63,9 +63,9 @@ final readonly class CutPaper
     /**
      * Returns a label for each cord: to be cut out and folded around it.
      */
-    public function labels(Chosen $chosen, Cutting $cutting, Unit $unit): string
+    public function labels(ChosenPieces $chosen, Cutting $cutting, Unit $unit): string
     {
-        $page = $this->words->page($this->words->of('paper.labels'), $unit);
+        $page = $this->words->page($this->words->of('paper.labels'));
         $page->title($this->words->of('paper.labels'), $chosen->names());
         [$width, $height] = self::LABEL;
         [$column, $where, $named] = [0, $this->where($cutting), $chosen->named()];
@@ -93,9 +93,9 @@ final readonly class CutPaper
     /**
      * @param array<string, list<Wanted>> $list by supplier
      */
-    public function shopping(Chosen $chosen, array $list, string $sum, Unit $unit): string
+    public function shopping(ChosenPieces $chosen, array $list, string $sum, Unit $unit): string
     {
-        $page = $this->words->page($this->words->of('buying.title'), $unit);
+        $page = $this->words->page($this->words->of('buying.title'));
         $page->title($this->words->of('buying.title'), $chosen->names());
         foreach ($list as $supplier => $all) {
             $page->heading('' === $supplier ? $this->words->of('buying.no-supplier') : (string) $supplier);
@@ -103,19 +103,19 @@ final readonly class CutPaper
                 $name = $one->row?->stored->text('name') ?? '';
                 $note = implode('; ', array_filter([
                     null === $one->packs ? '' : $this->words->of('buying.of-pack', [
-                        'much' => $this->words->much($one->much, $unit),
-                        'left' => $this->words->much($one->packs->left($one->much), $unit),
+                        'much' => $this->words->much($one->missing->much, $unit),
+                        'left' => $this->words->much($one->packs->left($one->missing->much), $unit),
                     ]),
                     implode(', ', $one->names),
-                    $this->words->letters($one->letters),
-                    null === $one->longest ? '' : $this->words->of('buying.in-one', [
-                        'length' => $this->words->length($one->longest, $unit),
+                    $this->words->letters($one->missing->letters),
+                    null === $one->missing->longest ? '' : $this->words->of('buying.in-one', [
+                        'length' => $this->words->length($one->missing->longest, $unit),
                     ]),
                 ], static fn (string $text): bool => '' !== $text));
                 $page->tick(
                     $this->words->wording->material($one->what, $unit).('' === $name ? '' : ', '.$name),
                     null === $one->packs
-                        ? $this->words->much($one->much, $unit)
+                        ? $this->words->much($one->missing->much, $unit)
                         : $one->packs->count.' × '.$one->row?->price?->pack(),
                     $note,
                     $this->words->colour($one->what),
@@ -176,7 +176,7 @@ final readonly class CutPaper
     {
         $cut = $demand->cut;
 
-        return null === $cut ? '' : mb_strtolower($this->words->wording->role($cut->role))
+        return null === $cut ? '' : $this->words->wording->inside($this->words->wording->role($cut->role))
             .($cut->count > 1 ? ' '.$demand->number : '');
     }
 

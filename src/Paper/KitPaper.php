@@ -7,7 +7,7 @@ namespace Rinkel\App\Paper;
 use Rinkel\App\Document\StepsDocument;
 use Rinkel\App\Lesson\Cords;
 use Rinkel\App\Lesson\Hands;
-use Rinkel\App\Sizes\Asking;
+use Rinkel\App\Sizes\RequestedSizes;
 use Rinkel\App\Sizes\SizesRequest;
 use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\Core\Cutting\Cut;
@@ -34,10 +34,10 @@ final readonly class KitPaper
         private Hands $hands,
     ) {}
 
-    public function table(SizesRequest $asked, Asking $asking): string
+    public function table(SizesRequest $asked, RequestedSizes $asking): string
     {
         [$sizes, $unit, $name] = self::of($asked);
-        $page = $this->words->page($name, $unit, true);
+        $page = $this->words->page($name, true);
         $page->title($name, $this->words->of('sizes.title'));
         $page->table(
             $this->head($sizes),
@@ -50,10 +50,10 @@ final readonly class KitPaper
     /**
      * Returns a label for the bag of each material.
      */
-    public function labels(SizesRequest $asked, Asking $asking): string
+    public function labels(SizesRequest $asked, RequestedSizes $asking): string
     {
         [, $unit, $name] = self::of($asked);
-        $page = $this->words->page($name, $unit);
+        $page = $this->words->page($name);
         $page->title($this->words->of('kit.labels'), $name);
         [$width, $height] = self::LABEL;
         foreach (self::parts($asked) as $i => $part) {
@@ -79,10 +79,10 @@ final readonly class KitPaper
      * Returns how it is made in any of the sizes: what is in the kit, which size is whose, and every step; where sizes
      * differ, each says its own.
      */
-    public function instructions(SizesRequest $asked, Asking $asking): string
+    public function instructions(SizesRequest $asked, RequestedSizes $asking): string
     {
         [$sizes, $unit, $name] = self::of($asked);
-        $page = $this->words->page($name, $unit);
+        $page = $this->words->page($name);
         $page->title($name, $this->words->of('kit.lead'));
         $page->heading($this->words->of('kit.contents'));
         foreach (self::parts($asked) as $part) {
@@ -109,7 +109,7 @@ final readonly class KitPaper
         $page->heading($this->words->of('paper.remarks'));
         foreach ($middle->plan->checks as $check) {
             if (Severity::Caution === $check->severity) {
-                $page->text9($this->words->of('severity.caution').' '.$this->words->wording->check($check, $unit));
+                $page->text9($this->words->of('severity.caution').': '.$this->words->wording->check($check, $unit));
             }
         }
 
@@ -123,7 +123,7 @@ final readonly class KitPaper
     {
         $piece = $plan->draft->piece;
         foreach (Lessons::all()->taught($plan->acts()->all) as $id) {
-            $lesson = $this->hands->lesson($id, $piece->habits->side);
+            $lesson = $this->hands->lesson($id, $piece->habits->tying->side);
             if (null !== $lesson) {
                 $this->lessons->add($page, $lesson, Cords::colours($piece));
             }
@@ -209,7 +209,7 @@ final readonly class KitPaper
     /**
      * @return list<string>
      */
-    private function row(Sized $one, Asking $asking, Unit $unit): array
+    private function row(Sized $one, RequestedSizes $asking, Unit $unit): array
     {
         $draft = $one->plan->draft;
 
@@ -231,7 +231,7 @@ final readonly class KitPaper
     /**
      * @param non-empty-list<Sized> $sizes
      */
-    private function steps(Page $page, array $sizes, Asking $asking, Unit $unit): void
+    private function steps(Page $page, array $sizes, RequestedSizes $asking, Unit $unit): void
     {
         $all = array_map(fn (Sized $one): array => $this->steps->lines($one->plan), $sizes);
         $isAlike = 1 === \count(array_unique(array_map(count(...), $all)));

@@ -26,7 +26,7 @@ final readonly class LessonPaper
     public function pdf(Lesson $lesson, Unit $unit, array $colours = Cords::COLOURS): string
     {
         $title = $this->lessons->title($lesson->id);
-        $page = $this->words->page($title, $unit);
+        $page = $this->words->page($title);
         $page->title($title, $this->lessons->for($lesson->id));
         $this->frames($page, $lesson, $colours);
         $page->heading($this->words->of('knots.wrong'));

@@ -31,10 +31,10 @@ final class Page extends \TCPDF
         string $title,
         string $language,
         private readonly string $check,
-        bool $isImperial,
+        bool $isLetter,
         bool $isLandscape,
     ) {
-        parent::__construct($isLandscape ? 'L' : 'P', 'mm', $isImperial ? 'LETTER' : 'A4');
+        parent::__construct($isLandscape ? 'L' : 'P', 'mm', $isLetter ? 'LETTER' : 'A4');
         $this->tcpdflink = false;
         $this->setPrintHeader(false);
         $this->setCreator('Rinkel');
@@ -56,14 +56,14 @@ final class Page extends \TCPDF
     /**
      * @param string $language    "en"
      * @param string $check       what is said of the line at the foot
-     * @param bool   $isImperial  whether the paper is Letter instead of A4
+     * @param bool   $isLetter    whether the paper is Letter, as in the United States, instead of A4
      * @param bool   $isLandscape whether it lies
      */
     public static function of(
         string $title,
         string $language,
         string $check,
-        bool $isImperial,
+        bool $isLetter,
         bool $isLandscape = false,
     ): self {
         // Where the library was preloaded, what it defines beside its class was not.
@@ -73,7 +73,7 @@ final class Page extends \TCPDF
             ).'/tcpdf_autoconfig.php';
         }
 
-        return new self($title, $language, $check, $isImperial, $isLandscape);
+        return new self($title, $language, $check, $isLetter, $isLandscape);
     }
 
     /**

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\App\Paper;
 
 use Rinkel\App\Orders\StoredOrder;
-use Rinkel\Core\Measure\Unit;
 
 /**
  * The slip that goes into the parcel.
@@ -20,7 +19,7 @@ final readonly class SlipPaper
     public function pdf(StoredOrder $order, array $slips): string
     {
         $title = $this->words->of('orders.slip');
-        $page = $this->words->page($title, Unit::Centimetre);
+        $page = $this->words->page($title);
         $page->title('' === $order->text('name') ? $title : $order->text('name'), $order->text('for'));
         foreach ($slips as $slip) {
             $page->need(40);

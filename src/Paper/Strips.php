@@ -33,7 +33,7 @@ final readonly class Strips
      */
     public function wrist(Unit $unit): string
     {
-        $page = $this->words->page($this->words->of('paper.wrist'), $unit, true);
+        $page = $this->words->page($this->words->of('paper.wrist'), true);
         $page->title($this->words->of('paper.wrist'), $this->words->of('paper.wrist-how'));
         $page->strips(
             Svg::drawing(
@@ -58,7 +58,7 @@ final readonly class Strips
     public function line(Plan $plan): string
     {
         $unit = $plan->draft->piece->unit;
-        $page = $this->words->page($plan->draft->piece->name, $unit);
+        $page = $this->words->page($plan->draft->piece->name);
         $page->title($plan->draft->piece->name, $this->words->of('paper.line-how'));
         foreach ($plan->draft->settings() as $strand => $setting) {
             if ($strand > 0) {
@@ -97,12 +97,12 @@ final readonly class Strips
             if ('' !== $name && null !== $row) {
                 $last[$row] = $start;
                 $names .= Svg::element('text', [
-                    'x' => $start + $element->length->millimetres / 2,
+                    'x' => $start + $element->extent->length->millimetres / 2,
                     'y' => 8.5 + 3.4 * $row,
                     'font-size' => 2.6,
                     'text-anchor' => 'middle',
                     'class' => 'tape-figure',
-                ], Svg::text($name.(null === $element->letter ? '' : ' '.$element->letter)));
+                ], Svg::text($name.(null === $element->mention->letter ? '' : ' '.$element->mention->letter)));
             }
         }
 
@@ -128,16 +128,16 @@ final readonly class Strips
         $counts = [];
         foreach ($plan->draft->elements() as $element) {
             if (ElementKind::Bare === $element->kind) {
-                $key = (string) $element->length;
+                $key = (string) $element->extent->length;
                 $counts[$key] = ($counts[$key] ?? 0) + 1;
                 if (2 === $counts[$key]) {
-                    $gauges[] = [$this->words->of('figure.gap'), $element->length];
+                    $gauges[] = [$this->words->of('figure.gap'), $element->extent->length];
                 }
             }
         }
         $fastened = $plan->draft->fastened;
-        if (null !== $fastened->tail && !$fastened->tail->isZero()) {
-            $gauges[] = [$this->words->of('figure.tail'), $fastened->tail];
+        if (null !== $fastened->span->tail && !$fastened->span->tail->isZero()) {
+            $gauges[] = [$this->words->of('figure.tail'), $fastened->span->tail];
         }
         $gauges[] = [$this->words->of('paper.own-gauge'), $plan->draft->piece->gauge()];
 

@@ -15,7 +15,7 @@ use Rinkel\Core\Plan\Need;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
- * What paper says, in the maker's language and unit, and on her kind of paper.
+ * What paper says, in the maker's language and unit, and on their kind of paper.
  */
 final readonly class Words
 {
@@ -32,13 +32,13 @@ final readonly class Words
         return $this->translator->trans($key, $values);
     }
 
-    public function page(string $title, Unit $unit, bool $isLandscape = false): Page
+    public function page(string $title, bool $isLandscape = false): Page
     {
         return Page::of(
             $title,
             $this->wording->language(),
             $this->of('paper.check'),
-            $unit->isImperial(),
+            'en_US' === $this->wording->language(),
             $isLandscape,
         );
     }

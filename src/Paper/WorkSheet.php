@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Paper;
 
 use Rinkel\App\Document\StepsDocument;
+use Rinkel\App\Platform\Wording\Notation;
 use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Making\Pace;
@@ -22,13 +23,14 @@ final readonly class WorkSheet
     public function __construct(
         private Words $words,
         private StepsDocument $steps,
+        private Notation $notation,
     ) {}
 
     public function pdf(Plan $plan, string $whom, Pace $pace = new Pace()): string
     {
         $draft = $plan->draft;
         $unit = $draft->piece->unit;
-        $page = $this->words->page($draft->piece->name, $unit);
+        $page = $this->words->page($draft->piece->name);
         $page->title($draft->piece->name, $this->fit($plan, $whom));
         $page->heading($this->words->of('piece.cords'));
         foreach ($plan->cuts as $cut) {
@@ -45,7 +47,7 @@ final readonly class WorkSheet
             fn (int $i, int $of): string => $this->words->of('paper.strip', ['strip' => $i, 'of' => $of]),
         );
         $page->heading($this->words->of('paper.pattern'));
-        $page->text9($draft->piece->pattern->text);
+        $page->text9($this->notation->pattern($draft->piece));
         $page->heading($this->words->of('paper.steps'));
         foreach ($this->steps->lines($plan, $pace) as [$number, $said, $due, $look]) {
             $page->tick($number.'. '.$said, '' === $due ? '' : '→ '.$due, $look);
@@ -92,7 +94,7 @@ final readonly class WorkSheet
             $page->heading($this->words->of('paper.remarks'));
         }
         foreach ($told as $check) {
-            $page->text9($this->words->of('severity.'.$check->severity->value).' '
+            $page->text9($this->words->of('severity.'.$check->severity->value).': '
                 .$this->words->wording->check($check, $plan->draft->piece->unit));
         }
     }

@@ -141,7 +141,7 @@ final readonly class KeptPeople implements Kept
      *
      * @return array<string, string> what is empty is left out
      *
-     * @throws PieceUnreadable If a text is too long, or she was born in no month
+     * @throws PieceUnreadable If a text is too long, or they were born in no month
      */
     public static function about(array $about): array
     {

@@ -24,7 +24,7 @@ class Person
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
     private ?\DateTimeImmutable $archivedAt = null;
 
-    /** @var array<string, string> what is known of her besides: contact, allergies, notes, and when she was born */
+    /** @var array<string, string> what is known of them besides: contact, allergies, notes, and when they were born */
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     private array $about = [];
 
@@ -34,7 +34,7 @@ class Person
     private Collection $measures;
 
     /**
-     * @param string $uid by which she is the same in every copy of a maker's data
+     * @param string $uid by which they are the same in every copy of a maker's data
      */
     public function __construct(
         #[ORM\Column(length: 80)]
@@ -77,7 +77,7 @@ class Person
     }
 
     /**
-     * Returns how many years old she is; null where nobody said when she was born.
+     * Returns how many years old they are; null where nobody said when they were born.
      */
     public function age(\DateTimeImmutable $now): ?int
     {
@@ -160,7 +160,7 @@ class Person
     }
 
     /**
-     * Returns whether all that was measured of her can be read.
+     * Returns whether all that was measured of them can be read.
      */
     public function isSound(): bool
     {

@@ -95,16 +95,20 @@ final readonly class Blocks
             $path,
             $place,
             self::KINDS[$node::class] ?? throw new \LogicException('No block for '.$node::class.'.'),
-            text: $node->said($this->piece->unit),
-            node: $node,
-            names: $names,
-            colours: array_map($this->colour(...), $names),
+            $node->said($this->piece->unit),
+            $node,
             parts: $node instanceof Bracket ? $this->blocks($node->parts(), $path) : [],
-            fitted: null === $fit ? null : ($this->plan->draft->counts()[$fit] ?? 0),
-            isFit: $node instanceof Group && $node->fits(),
-            alternates: $node instanceof Group && $node->alternate,
-            count: ($node instanceof CountedPart ? $node->count() : null) ?? 1,
-            palette: [] === $names ? [] : $this->palette($node),
+            often: new Repeat(
+                fitted: null === $fit ? null : ($this->plan->draft->counts()[$fit] ?? 0),
+                isFit: $node instanceof Group && $node->fits(),
+                alternates: $node instanceof Group && $node->alternate,
+                count: ($node instanceof CountedPart ? $node->count() : null) ?? 1,
+            ),
+            named: new Palette(
+                names: $names,
+                colours: array_map($this->colour(...), $names),
+                palette: [] === $names ? [] : $this->palette($node),
+            ),
         );
     }
 

@@ -8,7 +8,7 @@ use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\FormatUpgrades;
 
 /**
- * A piece of which no plan can be shown: what is known of it, what is wrong, and whether it can be undone.
+ * A piece whose plan cannot be shown: what is known of it, what is wrong, and whether it can be undone.
  */
 final readonly class BrokenView
 {

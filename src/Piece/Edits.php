@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Rinkel\App\Platform\Wording\FieldTexts;
+use Rinkel\App\Platform\Wording\Notation;
+use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
@@ -22,6 +24,7 @@ final readonly class Edits
         private Drafts $drafts,
         private PieceActions $actions,
         private PieceWriter $writer,
+        private Notation $notation,
     ) {}
 
     /**
@@ -131,7 +134,7 @@ final readonly class Edits
         // A name that is being typed is no name yet.
         $held = str_ends_with($typing, '.called') ? array_intersect_key($act->texts, [$typing => true]) : [];
         $draft = $stored->draft();
-        $draft = $act->in === $piece->unit ? $draft : FieldTexts::pinned($draft, $piece->unit);
+        $draft = $act->in === $piece->unit ? $draft : $this->pinned($draft, $piece->unit);
         $typed = array_diff_key($act->texts, $held) + $draft;
         $taken = $this->form->taken(
             $typed,
@@ -148,10 +151,26 @@ final readonly class Edits
         $left = self::calledAnew($taken->left + $held, $renamed);
         $this->pieces->keepDraft(
             $stored,
-            $act->in === $taken->piece->unit ? $left : FieldTexts::pinned($left, $act->in),
+            $act->in === $taken->piece->unit ? $left : $this->pinned($left, $act->in),
         );
 
         return $outcome->renaming($renamed);
+    }
+
+    /**
+     * Returns texts that could not be read yet with every bare length said in $bare.
+     *
+     * @param array<string, string> $texts by field
+     *
+     * @return array<string, string>
+     */
+    private function pinned(array $texts, Unit $bare): array
+    {
+        $pinned = FieldTexts::pinned($texts, $bare);
+
+        return isset($texts['pattern'])
+            ? ['pattern' => $this->notation->pinned($texts['pattern'], $bare)] + $pinned
+            : $pinned;
     }
 
     private function pressed(StoredPiece $stored, PieceSpec $piece, EditAct $act, Outcome $outcome): Outcome
@@ -175,12 +194,12 @@ final readonly class Edits
      */
     private static function calledAnew(array $texts, array $renamed): array
     {
-        $anew = [];
+        $again = [];
         foreach ($texts as $path => $text) {
             $stem = substr($path, 0, (int) strrpos($path, '.'));
-            $anew[isset($renamed[$stem]) ? $renamed[$stem].substr($path, \strlen($stem)) : $path] = $text;
+            $again[isset($renamed[$stem]) ? $renamed[$stem].substr($path, \strlen($stem)) : $path] = $text;
         }
 
-        return $anew;
+        return $again;
     }
 }

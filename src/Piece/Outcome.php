@@ -8,7 +8,7 @@ use Rinkel\Core\Piece\Fault;
 
 /**
  * What came of a maker's acts, besides the piece: what the page shows then, what could not be done, what is called
- * anew.
+ * again.
  */
 final readonly class Outcome
 {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Piece;
 
 use Rinkel\App\Platform\Wording\FieldTexts;
+use Rinkel\App\Platform\Wording\Notation;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\ClosureWish;
@@ -12,6 +13,7 @@ use Rinkel\Core\Closure\EndForm;
 use Rinkel\Core\Closure\Kind\TwoEnding;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Message;
+use Rinkel\Core\Pattern\InEnglish;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
@@ -28,7 +30,7 @@ use Symfony\Contracts\Translation\TranslatorInterface;
  * 165.1 mm by being sent back. Two kinds of fields are no places: "….called", the short name of a bead, finding or
  * cord, and "word.2.0", the letters of the word that stands at 2.0 in the pattern.
  *
- * What the maker leaves alone stays open: only when she first changes something of the cords, of the pattern with its
+ * What the maker leaves alone stays open: only when they first change something of the cords, of the pattern with its
  * beads, or of the closure is what the construction fills in there written down with it.
  */
 final readonly class PieceForm
@@ -50,6 +52,7 @@ final readonly class PieceForm
         private Drafts $drafts,
         private TranslatorInterface $translator,
         private ClosureParts $parts,
+        private Notation $notation,
     ) {}
 
     /**
@@ -61,11 +64,15 @@ final readonly class PieceForm
      */
     public function shown(PieceSpec $piece): array
     {
-        return FieldTexts::of(
-            $this->writer->write($this->planner->completed($piece)->decided()),
-            $piece->unit,
-            Wording::mark($this->translator->getLocale()),
-        );
+        $document = $this->writer->write($this->planner->completed($piece)->decided());
+        $shown = FieldTexts::of($document, $piece->unit, Wording::mark($this->translator->getLocale()));
+        foreach ($shown as $path => $text) {
+            if (\in_array($path, Notation::FIELDS, true) || str_ends_with($path, '.stretch')) {
+                $shown[$path] = $this->notation->said($text, Notation::names($document));
+            }
+        }
+
+        return $shown;
     }
 
     /**
@@ -109,6 +116,7 @@ final readonly class PieceForm
     {
         $document = $this->writer->write($this->decided($before->withUnit($in), array_keys($changed)));
         foreach ($changed as $path => $text) {
+            $text = $this->inEnglish($path, $text, $document)->text ?? $text;
             if ('unit' !== $path && null === NameFields::wordAt($path) && !str_ends_with($path, '.called')) {
                 FieldTexts::put(
                     $document,
@@ -145,12 +153,12 @@ final readonly class PieceForm
         while ([] !== $trying) {
             try {
                 $piece = $this->readChanged($trying, $before, $in);
-                // Lengths said in another unit are written anew: then it stands in other places than it will.
+                // Lengths said in another unit are written again: then it stands in other places than it will.
                 $in === $piece->unit ? $this->drafts->draft($piece) : $this->planner->draft($piece);
 
                 return new ReadFields($piece, $left, $faults);
             } catch (PieceUnreadable $unreadable) {
-                $told = self::byField($unreadable->faults);
+                $told = self::byField($this->asTyped($unreadable->faults, $trying, $before));
                 $bad = array_intersect_key($trying, $told);
                 $bad = [] === $bad ? array_intersect_key($trying, array_flip($own)) : $bad;
                 $bad = [] === $bad ? $trying : $bad;
@@ -161,6 +169,39 @@ final readonly class PieceForm
         }
 
         return new ReadFields($before, $left, $faults);
+    }
+
+    /**
+     * Returns a text of the notation in English, null of any other.
+     *
+     * @param array<mixed> $document
+     */
+    private function inEnglish(string $path, string $text, array $document): ?InEnglish
+    {
+        return \in_array($path, Notation::FIELDS, true)
+            ? $this->notation->read($text, Notation::names($document))
+            : null;
+    }
+
+    /**
+     * Returns faults with their places in the texts as they were typed.
+     *
+     * @param list<Fault>           $faults
+     * @param array<string, string> $texts  by field
+     *
+     * @return list<Fault>
+     */
+    private function asTyped(array $faults, array $texts, PieceSpec $before): array
+    {
+        $document = $this->writer->write($before);
+
+        return array_map(function (Fault $fault) use ($texts, $document): Fault {
+            $english = $this->inEnglish($fault->path, $texts[$fault->path] ?? '', $document);
+
+            return null === $fault->place || null === $english
+                ? $fault
+                : new Fault($fault->path, $fault->said, $english->typed($fault->place));
+        }, $faults);
     }
 
     /**

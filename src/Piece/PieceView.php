@@ -17,7 +17,7 @@ final readonly class PieceView
      * @param int                   $version over which its maker works
      * @param PageState             $page    what is shown of it and how
      * @param array<string, string> $stages  the state of each stage
-     * @param Seen                  $seen    what is seen of its plan with this
+     * @param SeenPlan              $seen    what is seen of its plan with this
      */
     public function __construct(
         public StoredPiece $stored,
@@ -27,7 +27,7 @@ final readonly class PieceView
         public PageState $page,
         public array $stages,
         public Choices $choices,
-        public Seen $seen,
+        public SeenPlan $seen,
     ) {}
 
     /**

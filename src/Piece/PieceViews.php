@@ -22,7 +22,7 @@ final readonly class PieceViews
         private Planner $planner,
         private Drafts $drafts,
         private Offering $offering,
-        private Seeing $seeing,
+        private SeenPlans $seeing,
         private \Random\Randomizer $chance,
     ) {}
 
@@ -56,8 +56,8 @@ final readonly class PieceViews
     }
 
     /**
-     * Returns a view of a piece that was saved from elsewhere while somebody went on here: nothing is kept until she
-     * says which of the two shall stand.
+     * Returns a view of a piece that was saved from elsewhere while somebody went on here: nothing is kept until they
+     * say which of the two shall stand.
      */
     public function conflict(StoredPiece $stored, EditRequest $sent, PageState $page): PieceView|BrokenView
     {
@@ -109,7 +109,7 @@ final readonly class PieceViews
     }
 
     /**
-     * Returns a view of a piece of which no plan can be made, or none can be shown: with what is wrong, and the ways
+     * Returns a view of a piece that cannot be planned, or none can be shown: with what is wrong, and the ways
      * on.
      *
      * @param array<string, non-empty-list<Fault>> $faults by path

@@ -113,7 +113,7 @@ final readonly class Pieces
     }
 
     /**
-     * Decides a piece anew; to be called alone().
+     * Decides a piece again; to be called alone().
      *
      * @param string $stroke typing that goes on in one step; "" for a step of its own
      *

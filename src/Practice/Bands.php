@@ -43,7 +43,7 @@ final readonly class Bands
         $body = $plan->draft->body()->millimetres;
 
         return Svg::drawing(
-            [-8, -$scene->height / 2 - 2, $body + 16, $scene->height + 4],
+            [-8, -$scene->frame->height / 2 - 2, $body + 16, $scene->frame->height + 4],
             $this->translator->trans('practice.drawn'),
             'practice-drawing',
             [],

@@ -6,7 +6,7 @@ namespace Rinkel\App\Price;
 
 use Brick\Math\BigDecimal;
 use Rinkel\App\Board\Paces;
-use Rinkel\App\Cutting\Chosen;
+use Rinkel\App\Cutting\ChosenPieces;
 use Rinkel\App\Money\Money;
 use Rinkel\App\Money\Price;
 use Rinkel\App\Settings\Custom;
@@ -21,7 +21,7 @@ use Rinkel\Core\Plan\Need;
 use Rinkel\Core\Plan\Plan;
 
 /**
- * Works out what pieces cost: materials by what their maker paid for them, time by her own pace and rate.
+ * Works out what pieces cost: materials by what their maker paid for them, time by their own pace and rate.
  */
 final class Costing
 {
@@ -36,7 +36,7 @@ final class Costing
         private readonly TimesTaken $times,
     ) {}
 
-    public function of(Chosen $chosen, Cutting $cutting): Cost
+    public function of(ChosenPieces $chosen, Cutting $cutting): Cost
     {
         $plans = array_map(static fn (array $one): array => [$one[1], $one[2]], $chosen->pieces);
         $new = array_values(array_map(

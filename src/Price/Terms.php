@@ -9,8 +9,8 @@ use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 
 /**
- * How a maker comes from what a piece costs her to what she asks for it: all rates and sums are her own, none is advice
- * on taxes.
+ * How a maker comes from what a piece costs them to what they ask for it: all rates and sums are their own, none is
+ * advice on taxes.
  */
 final readonly class Terms
 {

@@ -20,7 +20,7 @@ use Rinkel\Core\Plan\Planner;
  */
 final readonly class HandView
 {
-    /** So many pieces are planned anew. */
+    /** So many pieces are planned again. */
     private const PIECES = 12;
 
     public function __construct(
@@ -116,7 +116,7 @@ final readonly class HandView
     }
 
     /**
-     * Returns what the maker said of how hard she pushes, in Settings.
+     * Returns what the maker said of how hard they push, in Settings.
      */
     private function said(): ?Tension
     {

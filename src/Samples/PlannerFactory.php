@@ -9,7 +9,7 @@ use Rinkel\Core\Hand\Hand;
 use Rinkel\Core\Plan\Planner;
 
 /**
- * Makes the planner that plans by this maker's hand, which is read from her samples when it is first wanted.
+ * Makes the planner that plans by this maker's hand, which is read from their samples when it is first wanted.
  */
 final readonly class PlannerFactory
 {

@@ -17,7 +17,7 @@ use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\SampleReader;
 
 /**
- * The maker's samples, in the database, and what they say of her hand.
+ * The maker's samples, in the database, and what they say of their hand.
  */
 final class Samples implements Derived, Evidence
 {

@@ -8,7 +8,7 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
 /**
- * One sample of a maker's own knots, as she measured it.
+ * One sample of a maker's own knots, as they measured it.
  */
 #[ORM\Entity]
 #[ORM\Table('sample')]

@@ -8,7 +8,7 @@ use Rinkel\Core\Message;
 use Rinkel\Core\Quoted;
 
 /**
- * What a maker can set that belongs to no piece: how Rinkel speaks, shows and reckons for her.
+ * What a maker can set that belongs to no piece: how Rinkel speaks, shows and reckons for them.
  */
 enum Custom: string
 {
@@ -25,8 +25,8 @@ enum Custom: string
     case Steps = 'steps';
     case Lowest = 'lowest';
 
-    /** Languages that Rinkel speaks wholly. */
-    public const LANGUAGES = ['en', 'nl'];
+    /** Languages that Rinkel speaks wholly; English as in the United Kingdom, and as in the United States. */
+    public const LANGUAGES = ['en', 'en_US', 'nl', 'de'];
 
     /** ISO 4217 codes to choose from. */
     public const CURRENCIES = ['EUR', 'GBP', 'USD', 'CHF', 'SEK', 'NOK', 'DKK', 'PLN', 'CZK', 'CAD', 'AUD', 'NZD'];

@@ -14,20 +14,13 @@ final readonly class SizesRequest
 {
     /**
      * @param list<string>                         $ways   by which this design has sizes
-     * @param string                               $by     one of them
-     * @param string                               $list   as it was typed, or as it stands for the usual range
-     * @param list<string>                         $people chosen, by id
      * @param list<int>                            $counts how many are made of each size, where a series is
      * @param Sizes|null                           $sizes  null where none can be planned
      * @param array<string, non-empty-list<Fault>> $faults by field
      */
     public function __construct(
         public array $ways,
-        public string $by,
-        public string $list,
-        public array $people,
-        public bool $isGraded,
-        public string $typedCounts,
+        public TypedSizes $typed,
         public array $counts,
         public ?Sizes $sizes,
         public array $faults,
@@ -38,7 +31,7 @@ final readonly class SizesRequest
      */
     public function isHeld(): bool
     {
-        return \in_array($this->by, ['girths', 'lengths'], true) && [] === $this->faults
+        return \in_array($this->typed->by, ['girths', 'lengths'], true) && [] === $this->faults
             && null !== $this->sizes && [] === $this->sizes->refused;
     }
 
@@ -47,7 +40,7 @@ final readonly class SizesRequest
      */
     public function listed(): array
     {
-        return Asking::listed($this->list);
+        return RequestedSizes::listed($this->typed->list);
     }
 
     /**
@@ -58,11 +51,11 @@ final readonly class SizesRequest
     public function query(): array
     {
         return array_filter([
-            'by' => $this->by,
-            'list' => 'people' === $this->by ? '' : $this->list,
-            'who' => $this->people,
-            'graded' => $this->isGraded ? '1' : '',
-            'n' => $this->typedCounts,
+            'by' => $this->typed->by,
+            'list' => 'people' === $this->typed->by ? '' : $this->typed->list,
+            'who' => $this->typed->people,
+            'graded' => $this->typed->isGraded ? '1' : '',
+            'n' => $this->typed->typedCounts,
         ], static fn (string|array $value): bool => '' !== $value && [] !== $value);
     }
 }

@@ -94,7 +94,7 @@ final readonly class StockBox
      * Keeps what a maker changed of a thing.
      *
      * @param array<mixed> $document as the open format has it
-     * @param string       $mark     of the thing as she had it before her
+     * @param string       $mark     of the thing as they had it before them
      *
      * @throws PieceUnreadable If it cannot be read; then nothing is kept
      * @throws TakenMeanwhile  If it is another by now
@@ -181,7 +181,7 @@ final readonly class StockBox
     }
 
     /**
-     * @return list<StockRow> of which little is left
+     * @return list<StockRow> that are running low
      */
     public function low(): array
     {

@@ -30,7 +30,7 @@ final class StockComparison
     }
 
     /**
-     * @return list<MaterialAvailability> of which there is not enough
+     * @return list<MaterialAvailability> that run short
      */
     public function missing(Plan $plan): array
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Stock;
 
-use Rinkel\App\Platform\Files\Arriving;
 use Rinkel\App\Platform\Files\Tables;
+use Rinkel\App\Platform\Files\UploadedFiles;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Message;
@@ -27,7 +27,7 @@ final readonly class StockTables
         private StockBox $stock,
         private ItemReader $reader,
         private Preferences $preferences,
-        private Arriving $arriving,
+        private UploadedFiles $arriving,
     ) {}
 
     /**
@@ -166,7 +166,7 @@ final readonly class StockTables
     private static function cell(string $field, string $text): string|array|bool
     {
         if (\in_array($field, ['glass', 'nickel', 'instant'], true)) {
-            return !\in_array(mb_strtolower($text), ['', 'no', 'nee', '0', 'false', '-'], true);
+            return !\in_array(mb_strtolower($text), ['', 'no', 'nee', 'nein', '0', 'false', '-'], true);
         }
 
         return \in_array($field, ItemReader::LISTS, true) ? ItemReader::listed($text) : $text;

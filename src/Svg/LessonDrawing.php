@@ -11,10 +11,10 @@ use Rinkel\Core\Lesson\Frame;
 use Rinkel\Core\Lesson\Lesson;
 
 /**
- * Paints the frames of a lesson as the maker has the work before her: its beginning uppermost, left on the left.
+ * Paints the frames of a lesson as the maker has the work before them: its beginning uppermost, left on the left.
  *
  * Cords are painted as in every other drawing, level by level; each stretch says how far along its cord it lies, and
- * how it lies when the knot is tied, so that assets/lesson.js can let the ends travel without painting anything anew.
+ * how it lies when the knot is tied, so that assets/lesson.js can let the ends travel without painting anything again.
  */
 final readonly class LessonDrawing
 {
@@ -113,6 +113,32 @@ final readonly class LessonDrawing
      */
     private function moving(int $frame): string
     {
+        $levels = $this->stretches($frame);
+        foreach (array_keys($this->lesson->frames) as $n) {
+            foreach (array_keys($this->things($n)) as $level) {
+                $levels[$level] ??= [];
+            }
+        }
+        ksort($levels);
+        $painted = '';
+        foreach ($levels as $level => $paths) {
+            $painted .= self::layers($paths);
+            foreach (array_keys($this->lesson->frames) as $n) {
+                $things = $this->things($n)[$level] ?? '';
+                $painted .= '' === $things ? '' : Svg::element('g', [
+                    'data-frame' => $n, 'display' => $n === $frame ? null : 'none',
+                ], $things);
+            }
+        }
+
+        return $painted;
+    }
+
+    /**
+     * @return array<int, list<array{array<string, float|int|string|null>, string}>> each stretch, by level
+     */
+    private function stretches(int $frame): array
+    {
         $levels = [];
         $isTight = ($this->lesson->frames[$frame]->tight ?? 0.0) > 0;
         foreach ($this->lesson->open as $i => $open) {
@@ -134,24 +160,8 @@ final readonly class LessonDrawing
                 ], $this->colour($open->name)];
             }
         }
-        foreach (array_keys($this->lesson->frames) as $n) {
-            foreach (array_keys($this->things($n)) as $level) {
-                $levels[$level] ??= [];
-            }
-        }
-        ksort($levels);
-        $painted = '';
-        foreach ($levels as $level => $paths) {
-            $painted .= self::layers($paths);
-            foreach (array_keys($this->lesson->frames) as $n) {
-                $things = $this->things($n)[$level] ?? '';
-                $painted .= '' === $things ? '' : Svg::element('g', [
-                    'data-frame' => $n, 'display' => $n === $frame ? null : 'none',
-                ], $things);
-            }
-        }
 
-        return $painted;
+        return $levels;
     }
 
     /**

@@ -37,7 +37,7 @@ final class LevelLines
      */
     public static function key(Placed $placed): string
     {
-        return $placed->colour->hex.' '.Svg::number($placed->y).' '.round($placed->scale, 6);
+        return $placed->colour->hex.' '.Svg::number($placed->pose->y).' '.round($placed->pose->scale, 6);
     }
 
     /**
@@ -47,13 +47,13 @@ final class LevelLines
     public function add(Placed $placed, array $lines, bool $counted): void
     {
         $this->knots += $counted ? $placed->count * $placed->knots : 0;
-        $from = $placed->x / $placed->scale;
+        $from = $placed->pose->x / $placed->pose->scale;
         $step = $placed->motif->length;
         $loose = $placed->count <= 2 * self::BLOCK ? $placed->count : $placed->count % self::BLOCK;
         foreach ($lines as $colour => $some) {
             $this->loose[$colour] = ($this->loose[$colour] ?? '').self::copies($some, $from, $step, $loose);
             if ($loose < $placed->count) {
-                $name = $placed->motif->name.($placed->turned ? ' turned' : '');
+                $name = $placed->motif->name.($placed->pose->turned ? ' turned' : '');
                 $this->blocks[$colour][$name] ??= [self::copies($some, 0.0, $step, self::BLOCK), []];
                 for ($i = $loose; $i < $placed->count; $i += self::BLOCK) {
                     $this->blocks[$colour][$name][1][] = $from + $i * $step;
@@ -81,27 +81,37 @@ final class LevelLines
                 }
             }
             $own = '' === $colour ? [] : ['color' => $colour];
+            $edges .= self::uses($places, ['class' => 'cord-edge']);
+            $bodies .= self::uses($places, ['class' => 'cord-body'] + ('' === $colour ? [] : ['color' => $colour]));
             foreach ($places as [$href, $x]) {
-                $edges .= Svg::element('use', ['href' => '#'.$href, 'x' => $x, 'class' => 'cord-edge']);
-            }
-            foreach ($places as [$href, $x]) {
-                $bodies .= Svg::element('use', ['href' => '#'.$href, 'x' => $x, 'class' => 'cord-body'] + $own);
-            }
-            foreach ($places as [$href, $x]) {
-                $bodies .= Svg::element('use', [
-                    'href' => '#'.$href,
-                    'x' => ($x ?? 0.0) - 0.06,
-                    'y' => -0.17,
-                    'class' => 'cord-light',
-                ]);
+                $at = ['x' => ($x ?? 0.0) - 0.06, 'y' => -0.17];
+                $bodies .= Svg::element('use', ['href' => '#'.$href] + $at + ['class' => 'cord-light']);
             }
         }
 
         return Svg::element('defs', [], $defined).Svg::element('g', [
             'color' => $this->first->colour->hex,
-            'transform' => 'translate(0 '.Svg::number($this->first->y).') scale('.round($this->first->scale, 6).')',
+            'transform' => 'translate(0 '.Svg::number($this->first->pose->y).') scale('.round(
+                $this->first->pose->scale,
+                6,
+            ).')',
             'data-knots' => 0 === $this->knots ? null : $this->knots,
         ], $edges, $bodies);
+    }
+
+    /**
+     * @param list<array{string, float|null}> $places what is drawn, and where it begins
+     * @param array<string, string>           $more   attributes
+     */
+    private static function uses(array $places, array $more): string
+    {
+        return implode('', array_map(
+            static fn (array $place): string => Svg::element(
+                'use',
+                ['href' => '#'.$place[0], 'x' => $place[1]] + $more,
+            ),
+            $places,
+        ));
     }
 
     /**

@@ -161,7 +161,7 @@ final readonly class PagePictures
     {
         $parts = [];
         foreach ($cut->parts as $part => $length) {
-            $parts[] = $this->translator->trans('part.'.$part).' '.$this->wording->length($length, $unit);
+            $parts[] = $this->translator->trans('part.'.$part).': '.$this->wording->length($length, $unit);
         }
 
         return (new CutBar($cut))->paint(implode(', ', $parts));

@@ -58,10 +58,10 @@ final readonly class PieceDrawing
     public function board(int $zoom, string $label, array $zones = []): string
     {
         $scene = $this->layout->flat();
-        $left = $scene->left - 3;
-        $right = $scene->right + 3;
+        $left = $scene->frame->left - 3;
+        $right = $scene->frame->right + 3;
         $tape = self::TAPE / $zoom * max(1.0, ($right - $left) / 330);
-        $top = $scene->height / 2 + self::AIR;
+        $top = $scene->frame->height / 2 + self::AIR;
         $half = $scene->low() + self::AIR;
         // The tapes go on beside what is tall, so that it takes no more of the page's height than its share.
         $beside = max(0.0, self::FLAT * ($top + $half + 2 * $tape) - ($right - $left)) / 2;
@@ -92,8 +92,8 @@ final readonly class PieceDrawing
     {
         $heights = [];
         foreach ([] === $this->plan->draft->layers ? [] : $scene->stretches as $stretch) {
-            $axis = Svg::number($stretch->y ?? 0.0);
-            $heights[$axis] = max($heights[$axis] ?? 0.0, $stretch->height);
+            $axis = Svg::number($stretch->box->y ?? 0.0);
+            $heights[$axis] = max($heights[$axis] ?? 0.0, $stretch->box->height);
         }
 
         return [] === $heights ? [] : ['data-strands' => implode(' ', array_map(
@@ -109,7 +109,7 @@ final readonly class PieceDrawing
      */
     private function lacking(Scene $scene, float $top, float $half): string
     {
-        $middle = $this->plan->draft->isHalved() ? $this->plan->draft->body()->millimetres / 2 : $scene->left;
+        $middle = $this->plan->draft->isHalved() ? $this->plan->draft->body()->millimetres / 2 : $scene->frame->left;
         $end = \INF;
         foreach ($this->plan->beads as $name => $count) {
             $stock = ($this->plan->draft->piece->beads[$name] ?? null)?->stock;
@@ -130,8 +130,11 @@ final readonly class PieceDrawing
 
         return match (true) {
             is_infinite($end) => '',
-            $this->plan->draft->isHalved() => $veil($scene->left, $middle - $end).$veil($middle + $end, $scene->right),
-            default => $veil($middle + $end, $scene->right),
+            $this->plan->draft->isHalved() => $veil($scene->frame->left, $middle - $end).$veil(
+                $middle + $end,
+                $scene->frame->right,
+            ),
+            default => $veil($middle + $end, $scene->frame->right),
         };
     }
 
@@ -141,8 +144,8 @@ final readonly class PieceDrawing
     public function trueSize(string $label): string
     {
         $scene = $this->layout->flat();
-        [$left, $right] = [$scene->left - 3, $scene->right + 3];
-        [$top, $half] = [$scene->height / 2 + self::AIR, $scene->low() + self::AIR];
+        [$left, $right] = [$scene->frame->left - 3, $scene->frame->right + 3];
+        [$top, $half] = [$scene->frame->height / 2 + self::AIR, $scene->low() + self::AIR];
 
         return Svg::drawing(
             [$left, -$top - self::TAPE, $right - $left, $top + $half + 2 * self::TAPE],
@@ -162,14 +165,14 @@ final readonly class PieceDrawing
     public function small(string $label): string
     {
         $scene = $this->layout->flat();
-        $width = max(self::SMALL, $scene->right - $scene->left);
+        $width = max(self::SMALL, $scene->frame->right - $scene->frame->left);
 
         return Svg::drawing(
             [
-                ($scene->left + $scene->right - $width) / 2,
-                -$scene->height / 2 - 1,
+                ($scene->frame->left + $scene->frame->right - $width) / 2,
+                -$scene->frame->height / 2 - 1,
                 $width,
-                $scene->height / 2 + $scene->low() + 2,
+                $scene->frame->height / 2 + $scene->low() + 2,
             ],
             $label,
             'small-drawing',
@@ -187,10 +190,10 @@ final readonly class PieceDrawing
         $firsts = [];
         foreach ($scene->placed as $placed) {
             // A knot as long as a hand is broad is what the piece is about, wherever it stands.
-            $isLarge = $placed->end() - $placed->x > 40 && 1 === $placed->count;
+            $isLarge = $placed->end() - $placed->pose->x > 40 && 1 === $placed->count;
             $firsts[] = match (true) {
-                $isLarge => $placed->x - 1000,
-                $placed->x >= 0 && $placed->knots > 0 => $placed->x,
+                $isLarge => $placed->pose->x - 1000,
+                $placed->pose->x >= 0 && $placed->knots > 0 => $placed->pose->x,
                 default => \INF,
             };
         }
@@ -199,7 +202,7 @@ final readonly class PieceDrawing
         $large = $first < -500;
         $isTall = $scene->low() > 30;
         $width = $large || $isTall ? 2 * self::SAMPLE : self::SAMPLE;
-        $from = max($scene->left - 2, ($large ? $first + 1000 : $first) - $width / ($isTall ? 2 : 3));
+        $from = max($scene->frame->left - 2, ($large ? $first + 1000 : $first) - $width / ($isTall ? 2 : 3));
 
         return Svg::drawing(
             [$from, $isTall ? -$width / 16 : -$width / 7, $width, 2 * $width / 7],
@@ -218,7 +221,12 @@ final readonly class PieceDrawing
         $scene = $this->layout->sliding($gap->millimetres);
 
         return null === $scene ? '' : Svg::drawing(
-            [$scene->left, -$scene->height / 2 - 1, $scene->right - $scene->left, $scene->height + 2],
+            [
+                $scene->frame->left,
+                -$scene->frame->height / 2 - 1,
+                $scene->frame->right - $scene->frame->left,
+                $scene->frame->height + 2,
+            ],
             $label,
             'closure-drawing',
             [],
@@ -231,7 +239,7 @@ final readonly class PieceDrawing
      */
     private static function far(Scene $scene): float
     {
-        return 2 * $scene->height + 4;
+        return 2 * $scene->frame->height + 4;
     }
 
     /**
@@ -248,7 +256,7 @@ final readonly class PieceDrawing
         }
         $drawn = '';
         $starts = array_map(
-            static fn (Length $start): float => $draft->ring->laid($start)->minus($draft->fastened->narrow)
+            static fn (Length $start): float => $draft->ring->laid($start)->minus($draft->fastened->span->narrow)
                 ->millimetres,
             (new EaseScale($draft->piece->wearer))->starts(),
         );
@@ -306,10 +314,10 @@ final readonly class PieceDrawing
                 $place = $stretch->place->line.':'.$stretch->place->column;
                 $hits[$place][implode(' ', array_unique($stretch->roles))][] = \sprintf(
                     'M%1$s,%2$sh%3$sv%4$sh-%3$sz',
-                    Svg::number($stretch->from),
-                    Svg::number(null === $stretch->y ? -$top : $stretch->y - $stretch->height / 2 - 1),
-                    Svg::number(max(0.2, $stretch->to - $stretch->from)),
-                    Svg::number(null === $stretch->y ? $top + $half : $stretch->height + 2),
+                    Svg::number($stretch->box->from),
+                    Svg::number(null === $stretch->box->y ? -$top : $stretch->box->y - $stretch->box->height / 2 - 1),
+                    Svg::number(max(0.2, $stretch->box->to - $stretch->box->from)),
+                    Svg::number(null === $stretch->box->y ? $top + $half : $stretch->box->height + 2),
                 );
             }
         }

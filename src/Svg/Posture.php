@@ -44,7 +44,9 @@ final readonly class Posture
 
         return self::AS_WORN === $this->open
             ? $draft->wornGap()
-            : $fastened->narrow->plus($fastened->wide->minus($fastened->narrow)->times($this->open / 100));
+            : $fastened->span->narrow->plus(
+                $fastened->span->wide->minus($fastened->span->narrow)->times($this->open / 100),
+            );
     }
 
     /**
@@ -52,10 +54,10 @@ final readonly class Posture
      */
     public static function worn(Draft $draft): int
     {
-        $play = $draft->fastened->wide->minus($draft->fastened->narrow);
+        $play = $draft->fastened->span->wide->minus($draft->fastened->span->narrow);
 
         return $play->isZero()
             ? 0
-            : (int) round(100 * $draft->wornGap()->minus($draft->fastened->narrow)->ratioTo($play));
+            : (int) round(100 * $draft->wornGap()->minus($draft->fastened->span->narrow)->ratioTo($play));
     }
 }

@@ -51,18 +51,11 @@ final readonly class Ruler
         $figures = '';
         $every = $scale['long'] * $this->figured($scale['tick'] * $scale['long']);
         for ($i = (int) ceil($this->from / $scale['tick']); $i * $scale['tick'] <= $this->to; ++$i) {
-            $long = 0 === $i % $scale['long'];
-            $share = match (true) {
-                $long => 0.5,
-                0 === $i % $scale['middle'] => 0.38,
-                $this->unit->isImperial() && 0 === $i % 2 => 0.28,
-                default => 0.2,
-            };
             $ticks .= \sprintf(
                 'M%s,%s v%s',
                 Svg::number($i * $scale['tick']),
                 Svg::number($this->edge),
-                Svg::number($this->depth * $share),
+                Svg::number($this->depth * $this->share($i, $scale)),
             );
             $figures .= 0 === $i % $every ? $this->figure(
                 $i * $scale['tick'],
@@ -83,6 +76,21 @@ final readonly class Ruler
             Svg::element('path', ['d' => $ticks, 'class' => 'tape-ticks']),
             $figures,
         );
+    }
+
+    /**
+     * Returns how long a tick is, of the tape's depth.
+     *
+     * @param array{long: int, middle: int, tick: float} $scale
+     */
+    private function share(int $i, array $scale): float
+    {
+        return match (true) {
+            0 === $i % $scale['long'] => 0.5,
+            0 === $i % $scale['middle'] => 0.38,
+            $this->unit->isImperial() && 0 === $i % 2 => 0.28,
+            default => 0.2,
+        };
     }
 
     /**

@@ -78,10 +78,10 @@ final readonly class ScenePainter
      */
     private function omitted(Scene $scene): string
     {
-        if (null === $scene->omitted) {
+        if (null === $scene->frame->omitted) {
             return '';
         }
-        [$from, $to] = $scene->omitted;
+        [$from, $to] = $scene->frame->omitted;
         $points = array_map(function (int $i) use ($from, $to): string {
             $at = $this->way->at($from + ($to - $from) * $i / self::BENDS, 0);
 
@@ -273,8 +273,8 @@ final readonly class ScenePainter
                 $id = $this->prefix.'-level'.$level.'-'.\count($painted[$level] ?? []);
                 $together = $painted[$level][$key] ??= new LevelLines($id, $placed);
                 \assert($together instanceof LevelLines);
-                $lines[$name][$level][(int) $placed->turned] ??= self::lines($some, $placed->turned);
-                $together->add($placed, $lines[$name][$level][(int) $placed->turned], $counted);
+                $lines[$name][$level][(int) $placed->pose->turned] ??= self::lines($some, $placed->pose->turned);
+                $together->add($placed, $lines[$name][$level][(int) $placed->pose->turned], $counted);
             }
         }
         ksort($painted);
@@ -296,7 +296,7 @@ final readonly class ScenePainter
 
     private function isTiled(Placed $placed): bool
     {
-        return $this->isStraight && null !== $this->far && !$placed->turned && $placed->count >= self::RUN;
+        return $this->isStraight && null !== $this->far && !$placed->pose->turned && $placed->count >= self::RUN;
     }
 
     private function apart(Placed $placed, string $id, bool $counted): string
@@ -317,14 +317,14 @@ final readonly class ScenePainter
      */
     private function copies(string $id, Placed $placed): array
     {
-        $step = $placed->motif->length * $placed->scale;
+        $step = $placed->motif->length * $placed->pose->scale;
 
         if (null !== $this->far && $this->isTiled($placed)) {
             return self::tiled($id, $placed, $step, $this->far);
         }
 
         return array_map(
-            fn (int $i): string => $this->copy($id, $placed, $placed->x + $i * $step, $step),
+            fn (int $i): string => $this->copy($id, $placed, $placed->pose->x + $i * $step, $step),
             range(0, $placed->count - 1),
         );
     }
@@ -337,9 +337,9 @@ final readonly class ScenePainter
      */
     private static function tiled(string $id, Placed $placed, float $step, float $height): array
     {
-        $tile = $id.'-'.str_replace('.', '_', Svg::number($placed->x));
-        $shift = 'translate('.Svg::number($placed->x).' '.Svg::number($placed->y).')';
-        $size = ' scale('.round($placed->scale, 6).')';
+        $tile = $id.'-'.str_replace('.', '_', Svg::number($placed->pose->x));
+        $shift = 'translate('.Svg::number($placed->pose->x).' '.Svg::number($placed->pose->y).')';
+        $size = ' scale('.round($placed->pose->scale, 6).')';
 
         return [
             Svg::element(
@@ -360,8 +360,8 @@ final readonly class ScenePainter
                 ),
             ),
             Svg::element('rect', [
-                'x' => $placed->x,
-                'y' => $placed->y - $height / 2,
+                'x' => $placed->pose->x,
+                'y' => $placed->pose->y - $height / 2,
                 'width' => $placed->count * $step,
                 'height' => $height,
                 'fill' => 'url(#'.$tile.')',
@@ -374,11 +374,14 @@ final readonly class ScenePainter
      */
     private function copy(string $id, Placed $placed, float $x, float $step): string
     {
-        $scale = (string) round($placed->scale, 6);
-        $half = $placed->turned ? -$step / 2 : $step / 2;
+        $scale = (string) round($placed->pose->scale, 6);
+        $half = $placed->pose->turned ? -$step / 2 : $step / 2;
 
-        return '<use href="#'.$id.'" transform="'.$this->laid($x + $half, $placed->y).' translate('.Svg::number(-$half)
-            .') scale('.($placed->turned ? '-'.$scale.' ' : '').$scale.')"/>';
+        return '<use href="#'.$id.'" transform="'.$this->laid(
+            $x + $half,
+            $placed->pose->y,
+        ).' translate('.Svg::number(-$half)
+            .') scale('.($placed->pose->turned ? '-'.$scale.' ' : '').$scale.')"/>';
     }
 
     /**

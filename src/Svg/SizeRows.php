@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Svg;
 
 use Rinkel\Core\Drawing\Layout;
+use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
@@ -34,39 +35,27 @@ final readonly class SizeRows
             static fn (Plan $plan) => (new Layout($plan))->flat()->thinned(intdiv(self::MOST, \count($plans))),
             $plans,
         );
-        $left = min(array_map(static fn ($scene): float => $scene->left, $scenes)) - 3;
-        $right = max(array_map(static fn ($scene): float => $scene->right, $scenes)) + 3;
+        $left = min(array_map(static fn ($scene): float => $scene->frame->left, $scenes)) - 3;
+        $right = max(array_map(static fn ($scene): float => $scene->frame->right, $scenes)) + 3;
         $wide = $right - $left;
         $size = max(3.0, $wide / 90);
         [$y, $rows] = [0.0, ''];
         foreach ($scenes as $i => $scene) {
             $top = $y + self::AIR + $size;
-            $middle = $top + $scene->height / 2;
-            $far = $wide > self::FAR ? 2 * $scene->height + 4 : null;
-            $rows .= Svg::element('text', [
-                'x' => $left + 1, 'y' => $y + $size, 'font-size' => $size, 'class' => 'size-name', 'data-name' => $i,
-            ], Svg::text($names[$i] ?? ''))
-                .Svg::element(
-                    'g',
-                    ['transform' => 'translate(0 '.Svg::number($middle).')', 'data-size' => $i],
-                    (new ScenePainter('size-'.$i, far: $far))->paint($scene),
-                )
+            $middle = $top + $scene->frame->height / 2;
+            $body = $plans[$i]->draft->body()->millimetres;
+            $rows .= self::name($i, $names[$i] ?? '', $left + 1, $y + $size, $size)
+                .self::row($i, $scene, $wide, $middle)
                 .Svg::element('path', [
                     'd' => \sprintf(
                         'M0,%1$s V%2$s M%3$s,%1$s V%2$s',
                         Svg::number($top - 1),
-                        Svg::number($middle + $scene->height / 2 + 1),
-                        Svg::number($plans[$i]->draft->body()->millimetres),
+                        Svg::number($middle + $scene->frame->height / 2 + 1),
+                        Svg::number($body),
                     ),
                     'class' => 'body-span',
                 ])
-                .(isset($held[$i]) ? self::handle(
-                    $i,
-                    $held[$i],
-                    $plans[$i]->draft->body()->millimetres,
-                    $top - 1,
-                    $size,
-                ) : '');
+                .(isset($held[$i]) ? self::handle($i, $held[$i], $body, $top - 1, $size) : '');
             $y = $middle + $scene->low() + self::AIR;
         }
 
@@ -77,6 +66,25 @@ final readonly class SizeRows
             [] === $held ? [] : ['data-unit' => $unit->value],
             (new Ruler($unit, $left, $right, 0, -self::TAPE))->paint(),
             $rows,
+        );
+    }
+
+    private static function name(int $i, string $name, float $x, float $y, float $size): string
+    {
+        return Svg::element('text', [
+            'x' => $x, 'y' => $y, 'font-size' => $size, 'class' => 'size-name', 'data-name' => $i,
+        ], Svg::text($name));
+    }
+
+    private static function row(int $i, Scene $scene, float $wide, float $middle): string
+    {
+        return Svg::element(
+            'g',
+            ['transform' => 'translate(0 '.Svg::number($middle).')', 'data-size' => $i],
+            (new ScenePainter(
+                'size-'.$i,
+                far: $wide > self::FAR ? 2 * $scene->frame->height + 4 : null,
+            ))->paint($scene),
         );
     }
 

@@ -65,32 +65,18 @@ final readonly class WornDrawing
         $scene = $scenes[0]->with($scenes[1]);
         $draft = $this->plan->draft;
         $turn = deg2rad($posture->turn);
-        $length = max(1.0, $scene->right - $scene->left);
+        $length = max(1.0, $scene->frame->right - $scene->frame->left);
         [$ring, $wearer] = [$draft->ring, $draft->piece->wearer];
         $pitch = self::apart($ring);
         // Of an even number of wraps the middle lies where it closes: seen is what lies across from there.
         $away = 0 === $ring->wraps % 2 && !$draft->piece->pattern->tree->isPointed() ? $length / $ring->wraps / 2 : 0.0;
-        $way = new WoundPath(
-            $length,
-            $ring->wraps,
-            $pitch * $ring->rise(),
-            $pitch,
-            $draft->body()->millimetres / 2 - $away,
-            $draft->body()->millimetres,
-            $wearer->place->ratio(),
-            $turn,
-        );
+        $body = $draft->body()->millimetres;
+        $ratio = $wearer->place->ratio();
+        $rise = $pitch * $ring->rise();
+        $way = new WoundPath($length, $ring->wraps, $rise, $pitch, $body / 2 - $away, $body, $ratio, $turn);
         $limb = new Limb($wearer, $pitch * $ring->wraps / 2, $turn, $this->right);
-        $half = WoundPath::half($length / $ring->wraps, $wearer->place->ratio(), $turn) + $scene->height / 2;
-        $ys = array_map(static fn (Point $point): float => $point->y, array_filter(
-            array_merge(...$limb->outline),
-            static fn (Point $point): bool => $point->x > -2 * $half,
-        ));
-        foreach ($limb->rounds as [$points, $thick]) {
-            foreach ($points as $point) {
-                array_push($ys, $point->y - $thick / 2, $point->y + $thick / 2);
-            }
-        }
+        $half = WoundPath::half($length / $ring->wraps, $ratio, $turn) + $scene->frame->height / 2;
+        $ys = self::reached($limb, $half);
         [$top, $low] = [
             max(-self::TALL * $half, min(-$half, ...$ys)),
             min(self::TALL * $half, max($half, $scene->low(), ...$ys)),
@@ -110,6 +96,24 @@ final readonly class WornDrawing
             $this->skin($limb, 'skin'),
             $this->sides($scenes, $way),
         );
+    }
+
+    /**
+     * @return list<float> how high and how low what is near of the limb reaches
+     */
+    private static function reached(Limb $limb, float $half): array
+    {
+        $ys = array_map(static fn (Point $point): float => $point->y, array_filter(
+            array_merge(...$limb->outline),
+            static fn (Point $point): bool => $point->x > -2 * $half,
+        ));
+        foreach ($limb->rounds as [$points, $thick]) {
+            foreach ($points as $point) {
+                array_push($ys, $point->y - $thick / 2, $point->y + $thick / 2);
+            }
+        }
+
+        return array_values($ys);
     }
 
     /**
@@ -203,7 +207,7 @@ final readonly class WornDrawing
         $scene = $scenes[0]->with($scenes[1]);
         $draft = $this->plan->draft;
         $wraps = $draft->ring->wraps;
-        $around = ($scene->right - $scene->left) / $wraps;
+        $around = ($scene->frame->right - $scene->frame->left) / $wraps;
         $drape = $draft->piece->drape(Length::ofMillimetres($around));
         $r = $drape->radius();
         $behind = cos(deg2rad($posture->turn)) < 0;

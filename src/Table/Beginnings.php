@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\App\Table;
 
 use Rinkel\App\People\People;
-use Rinkel\App\Svg\PagePictures;
 use Rinkel\Core\Construction\Offers;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\Drape;
@@ -15,8 +14,6 @@ use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Plan\Planner;
-use Symfony\Component\DependencyInjection\Attribute\Autowire;
-use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
@@ -27,18 +24,12 @@ final readonly class Beginnings
     /** Room over a girth that was measured snug (common practice). */
     private const EASES = ['snug' => '1/2 in', 'loose' => '1 in'];
 
-    /**
-     * @param CacheInterface $cache pictures that only another release changes
-     */
     public function __construct(
         private People $people,
         private PieceReader $reader,
         private Planner $planner,
         private Offers $offers,
-        private PagePictures $pictures,
         private TranslatorInterface $translator,
-        #[Autowire(service: 'cache.system')]
-        private CacheInterface $cache,
         private Shelf $shelf,
         private Starts $starts,
     ) {}
@@ -46,14 +37,12 @@ final readonly class Beginnings
     /**
      * Returns the piece that was asked for, once it can be planned.
      *
-     * @param array<string, string> $typed construction, place, girth, unit, person; sit, how it shall sit; design,
-     *                                     a
+     * @param array<string, string> $typed construction, place, girth, unit, person; sit, how it shall sit; design, a
      *                                     ready one; from, what is at hand, with what is typed of that
      * @param array<string, mixed>  $usual what its maker begins every piece with
      *
      * @throws PieceUnreadable If it is not worn there, a girth lacks or is none, what it begins with cannot be read,
-     *                         or it
-     *                         cannot be planned
+     *                         or it cannot be planned
      */
     public function piece(array $typed, array $usual = []): PieceSpec
     {
@@ -114,7 +103,7 @@ final readonly class Beginnings
     }
 
     /**
-     * Returns what a design brings along: all but its wearer and what was chosen for her.
+     * Returns what a design brings along: all but its wearer and what was chosen for them.
      *
      * @return array<mixed>
      */
@@ -126,44 +115,6 @@ final readonly class Beginnings
             (new PieceWriter())->write($design),
             ['for' => 0, 'ease' => 0, 'samples' => 0, 'tension' => 0, 'risk' => 0, 'habits' => 0],
         );
-    }
-
-    /**
-     * Returns a picture of each construction for a usual girth, of those worn around a wrist and of those around a
-     * neck.
-     *
-     * @return array{around: array<string, string>, neck: array<string, string>} svg by construction
-     */
-    public function pictures(): array
-    {
-        return $this->cache->get('rinkel.beginnings.'.$this->translator->getLocale(), fn (): array => [
-            'around' => $this->drawn('around', BodyPlace::Wrist, '16 cm'),
-            'neck' => $this->drawn('neck', BodyPlace::Neck, '34 cm'),
-        ]);
-    }
-
-    /**
-     * @return array<string, string> svg by construction
-     */
-    private function drawn(string $group, BodyPlace $place, string $girth): array
-    {
-        $pictures = [];
-        foreach ($this->offers->constructions() as $id) {
-            if (\in_array($place, $this->offers->places($id), true)) {
-                $piece = $this->piece(
-                    [
-                        'construction' => $id,
-                        'place' => $place->value,
-                        'girth' => $girth,
-                        'unit' => 'cm',
-                        'person' => '',
-                    ],
-                );
-                $pictures[$id] = $this->pictures->sample($this->planner->plan($piece), $group.'-'.$id);
-            }
-        }
-
-        return $pictures;
     }
 
     /**

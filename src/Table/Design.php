@@ -20,7 +20,6 @@ final readonly class Design
      * @param array<string, int>        $findings likewise
      */
     public function __construct(
-        public string $name,
         public string $picture,
         public array $cords,
         public array $beads,
@@ -33,7 +32,6 @@ final readonly class Design
     public static function of(Plan $plan, string $picture = ''): self
     {
         return new self(
-            preg_replace('/, for .*$/u', '', $plan->draft->piece->name) ?? '',
             $picture,
             array_map(
                 static fn (array $total): array => [$total[0], $total[1]->roundedUpTo(Length::ofCentimetres(10))],

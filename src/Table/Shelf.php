@@ -12,6 +12,7 @@ use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Contracts\Cache\CacheInterface;
+use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
  * Ready designs to start from: example pieces of our own, without their wearers.
@@ -36,6 +37,7 @@ final readonly class Shelf
         private string $folder,
         #[Autowire(service: 'cache.system')]
         private CacheInterface $kept,
+        private TranslatorInterface $translator,
     ) {}
 
     /**
@@ -47,11 +49,13 @@ final readonly class Shelf
     }
 
     /**
-     * Returns a design as its maker kept it, null when there is none called so.
+     * Returns a design as its maker kept it, named in the language of the page; null when there is none called so.
      */
     public function design(string $name): ?PieceSpec
     {
-        return \in_array($name, self::DESIGNS, true) ? $this->files->read($this->folder.'/'.$name.'.json') : null;
+        return \in_array($name, self::DESIGNS, true)
+            ? $this->files->read($this->folder.'/'.$name.'.json')->renamed($this->translator->trans('design.'.$name))
+            : null;
     }
 
     /**
@@ -61,7 +65,7 @@ final readonly class Shelf
      */
     public function designs(): array
     {
-        return $this->kept->get('rinkel.designs.2', function (): array {
+        return $this->kept->get('rinkel.designs.3', function (): array {
             $shelf = ['around' => [], 'neck' => []];
             foreach (self::DESIGNS as $name) {
                 $wish = $this->files->read($this->folder.'/'.$name.'.json');

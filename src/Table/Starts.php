@@ -127,7 +127,7 @@ final readonly class Starts
             'pattern' => $neck ? '1 barrel 3, '.$run.', 1 barrel 3' : $run,
         ] + $worn);
         $endless = array_map(
-            static fn (Bead $bead): Bead => Bead::of($bead->shape, $bead->colour, $bead->ownDiameter),
+            static fn (Bead $bead): Bead => Bead::of($bead->shape, $bead->colour, $bead->measures->ownDiameter),
             $tray->beads,
         );
         $fitting = array_sum($this->planner->draft($wish->withBeads($endless))->setting->beads());

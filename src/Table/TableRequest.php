@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Table;
 
-use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Platform\LooseData;
 use Symfony\Component\HttpFoundation\Request;
 
 /**
@@ -33,7 +33,7 @@ final readonly class TableRequest
 
     public static function by(Request $request): self
     {
-        $asked = RequestData::query($request);
+        $asked = LooseData::query($request);
         $sent = static fn (string $name): string => $asked->text($name, 100);
         $words = preg_split('/[\s,]+/u', mb_strtolower($sent('q')), flags: \PREG_SPLIT_NO_EMPTY) ?: [];
 

@@ -24,7 +24,7 @@ final readonly class TrayMakings
     /** So many of the maker's own pieces are tried, worked on last first (judgement). */
     private const OWN = 60;
 
-    /** A spool of which nobody knows how much is on it counts as so long, in mm. */
+    /** A spool whose length is not known counts as so long, in mm. */
     private const UNKNOWN = 5_000.0;
 
     public function __construct(
@@ -68,9 +68,7 @@ final readonly class TrayMakings
         foreach ($this->shelf->names() as $name) {
             $wish = $this->shelf->design($name);
             if (null !== $wish) {
-                $designs['shelf '.$name] = $wish->renamed(
-                    preg_replace('/, for .*$/u', '', $wish->name) ?? $wish->name,
-                )->madeFor(null);
+                $designs['shelf '.$name] = $wish->madeFor(null);
             }
         }
         foreach ($this->pieces->onTheTable(self::OWN) as $stored) {

@@ -15,6 +15,7 @@ use Rinkel\Tests\Core\Examples;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
 use Symfony\Component\DomCrawler\Crawler;
+use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
  * A test that talks to the application as a browser of its own page does.
@@ -26,7 +27,10 @@ abstract class WebCase extends WebTestCase
 
     protected function setUp(): void
     {
-        $this->browser = self::createClient(['environment' => 'test', 'debug' => false]);
+        $this->browser = self::createClient(
+            ['environment' => 'test', 'debug' => false],
+            ['HTTP_ACCEPT_LANGUAGE' => 'en'],
+        );
         $this->browser->setServerParameter('HTTP_SEC_FETCH_SITE', 'same-origin');
         self::emptyDatabase();
     }
@@ -157,6 +161,17 @@ abstract class WebCase extends WebTestCase
         return (int) array_sum(
             $page->filter('#board [data-knots]')->each(static fn (Crawler $run): int => (int) $run->attr('data-knots')),
         );
+    }
+
+    /**
+     * @return string what a message of translations/ says in English: tests that only ask which one is shown name its key
+     */
+    protected static function says(string $key): string
+    {
+        $said = self::getContainer()->get(TranslatorInterface::class)->trans($key, [], null, 'en');
+        self::assertNotSame($key, $said, 'there is no such message');
+
+        return $said;
     }
 
     /**

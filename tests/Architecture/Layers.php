@@ -28,7 +28,7 @@ final class Layers
     public const PARTS = [
         'Platform', 'Kept', 'Settings', 'Money', 'Svg', 'People', 'Stock', 'Piece', 'Orders', 'Making', 'Cutting', 'Lesson', 'Document',
         'Board', 'Price', 'Buying', 'Log', 'Samples', 'Sizes', 'Table', 'Paper', 'Practice', 'Devices', 'Arrange',
-        'Pairing', 'Backup', 'Examples', 'Page', 'Console',
+        'Pairing', 'Backup', 'Health', 'Examples', 'Page', 'Console',
     ];
 
     public function testCoreKnowsOnlyItself(): Rule

@@ -8,6 +8,7 @@ use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /**
  * A piece made at its board, with real keys and taps: to the end by keyboard, on a phone, with the server gone for a
@@ -35,10 +36,10 @@ final class BoardTest extends BrowserCase
         while (!str_contains($this->text('#say'), 'square knot')) {
             $this->keys(' ');
         }
-        self::assertSame('Left over', $this->text('#side-word'));
+        self::assertSame('Left cord over', $this->text('#side-word'));
         $this->keys(' ');
         self::assertSame('½', $this->text('#done'));
-        self::assertSame('Right over', $this->text('#side-word'));
+        self::assertSame('Right cord over', $this->text('#side-word'));
         $this->keys(' ', ' ', ' ', ' ');
         self::assertSame('2½', $this->text('#done'));
         self::assertStringContainsString('now', $this->text('#due'));
@@ -54,7 +55,7 @@ final class BoardTest extends BrowserCase
         while ((int) $this->progress() < $total) {
             $this->driver->getKeyboard()->sendKeys(str_repeat('b', min(40, $total - (int) $this->progress())));
         }
-        self::assertStringContainsString('Made.', $this->text('#say'));
+        self::assertStringContainsString('All done.', $this->text('#say'));
         $this->until('return document.querySelector("[data-word=kept]").hidden === false');
         $this->driver->navigate()->refresh();
         self::assertSame((string) $total, $this->progress(), 'it is kept');
@@ -202,11 +203,11 @@ final class BoardTest extends BrowserCase
         $this->driver->getKeyboard()->sendKeys(str_repeat(' ', 50));
         $this->type('r-length', '9 m');
         $this->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
-        $this->untilShown('#r-length-fault', 'Say the unit');
+        $this->untilShown('#r-length-fault', 'Check the unit');
         $this->type('r-length', '6.6');
         $this->type('r-left', '30');
         $this->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
-        $this->untilShown('#told', 'nineteen in twenty');
+        $this->untilShown('#told', '19 times in 20');
         $this->untilShown('#ways', 'Finish sooner');
         $progress = $this->progress();
         $this->driver->findElement(
@@ -220,6 +221,7 @@ final class BoardTest extends BrowserCase
     /**
      * In inches lengths are whole ones and sixteenths in lowest terms, as everywhere; a reading is meant in them too.
      */
+    #[Group('slow')]
     public function testInInches(): void
     {
         $this->newPiece('6 1/4 in');
@@ -232,12 +234,12 @@ final class BoardTest extends BrowserCase
         }
         $this->driver->getKeyboard()->sendKeys(str_repeat(' ', 40));
         self::assertMatchesRegularExpression(
-            '~^About (\d+ )?(\d{1,2}/(2|4|8|16) )?in now, (\d+ )?(\d{1,2}/(2|4|8|16) )?in at the end$~',
+            '~^About (\d+ )?(\d{1,2}/(2|4|8|16) )?in now, (\d+ )?(\d{1,2}/(2|4|8|16) )?in when done$~',
             $this->text('#due'),
         );
         $this->type('r-length', '2 1/8');
         $this->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
-        $this->untilShown('#told', 'nineteen in twenty');
+        $this->untilShown('#told', '19 times in 20');
         self::assertStringContainsString(' in', $this->text('#told'));
     }
 
@@ -257,7 +259,7 @@ final class BoardTest extends BrowserCase
         $this->open('/settings');
         $this->find('label:has([name=hand][value='.$hand.'])')->click();
         $this->driver->executeScript('window.before = true');
-        $this->driver->findElement(WebDriverBy::xpath('//main//form//button[contains(., "Keep")]'))->click();
+        $this->driver->findElement(WebDriverBy::xpath('//main//form//button[contains(., "Save")]'))->click();
         $this->until('return !window.before && document.readyState === "complete"');
     }
 

@@ -80,7 +80,7 @@ final class KindsTest extends BrowserCase
         yield '7 spaced by a gauge' => ['spaced-knots', [
             ['write', '#pattern', '(1 barrel 2, gap 1 gauge centres) x fit, 1 barrel 2'],
             ['write', '#closure-tails', 'stop barrel 3'],
-        ], ['Lay your gauge along the cord', 'a barrel of 3 turns']];
+        ], ['Lay your spacing gauge along the cord,', 'a barrel of 3 wraps']];
         yield '8 a wrap whose loop the short end ties' => ['bundled-wrap', [
             ['open', '#habits > summary'], ['choose', '#habits-loopEnd-short'],
         ], ['short end']];

@@ -7,6 +7,7 @@ namespace Rinkel\Tests\Browser;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
+use PHPUnit\Framework\Attributes\Group;
 
 /**
  * The whole way with real keys: a sample, the plan changes; the piece is finished, logged, and the next plan changes
@@ -25,12 +26,12 @@ final class LearningTest extends BrowserCase
         foreach (['count' => '20', 'length' => '49 mm', 'before' => '80', 'after' => '85'] as $field => $text) {
             $this->type('s-'.$field, $text);
         }
-        $this->driver->findElement(WebDriverBy::xpath('//button[contains(., "Keep this sample")]'))->click();
-        $this->untilShown('#s-after-fault', 'An end gets shorter by tying');
+        $this->driver->findElement(WebDriverBy::xpath('//button[contains(., "Save sample")]'))->click();
+        $this->untilShown('#s-after-fault', 'Knotting makes a cord shorter. Check both figures.');
         self::assertSame('49 mm', $this->find('#s-length')->getAttribute('value'), 'what was typed is kept');
         $this->type('s-after', '45,2');
-        $this->driver->findElement(WebDriverBy::xpath('//button[contains(., "Keep this sample")]'))->click();
-        $this->untilShown('#changes', 'cut otherwise');
+        $this->driver->findElement(WebDriverBy::xpath('//button[contains(., "Save sample")]'))->click();
+        $this->untilShown('#changes', 'This changes the cut lengths');
         self::assertStringContainsString('shorter', $this->text('#known'));
         $sampled = $this->working($piece);
         self::assertNotSame($begun, $sampled, 'the plan changed');
@@ -39,7 +40,7 @@ final class LearningTest extends BrowserCase
         foreach (['body' => '15 cm', 'left-working' => '40 cm', 'minutes' => '85'] as $field => $text) {
             $this->type('l-'.$field, $text);
         }
-        $this->driver->findElement(WebDriverBy::xpath('//button[contains(., "Write it in the log")]'))->click();
+        $this->driver->findElement(WebDriverBy::xpath('//button[contains(., "Add to log")]'))->click();
         $this->untilShown('.entry', '85 minutes');
         self::assertStringContainsString('40 cm left', $this->text('.entry'));
         self::assertNotSame($sampled, $this->working($piece), 'the next plan changed again');
@@ -57,10 +58,13 @@ final class LearningTest extends BrowserCase
         // Nobody else in this run shall have this hand.
         $this->open('/log');
         $this->driver->findElement(WebDriverBy::xpath('//button[contains(., "Delete")]'))->click();
-        $this->untilShown('[data-empty=log]', 'Nothing is finished yet');
+        $this->untilShown('[data-empty=log]', 'Nothing in the log yet');
         $this->open('/samples');
         $this->driver->findElement(WebDriverBy::xpath('//button[contains(., "Delete")]'))->click();
-        $this->untilShown('[aria-labelledby=samples-hand]', 'Nobody measured anything yet');
+        $this->untilShown(
+            '[aria-labelledby=samples-hand]',
+            'No samples yet. The dotted bar shows where makers usually are.',
+        );
         self::assertSame($begun, $this->working($piece));
     }
 
@@ -82,19 +86,23 @@ final class LearningTest extends BrowserCase
         }
         $this->type('s-after', '15 in');
         $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ENTER]);
-        $this->untilShown('#s-after-fault', 'cannot take');
+        $this->untilShown('#s-after-fault', 'A knot can’t use only');
         self::assertTrue($this->find('#s-braid-cords')->isDisplayed(), 'still a braid');
         $this->type('s-after', '10 1/4 in');
         $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ENTER]);
         $this->untilShown('#known', 'Braid');
         $this->driver->findElement(WebDriverBy::xpath('//button[contains(., "Delete")]'))->click();
-        $this->untilShown('[aria-labelledby=samples-hand]', 'Nobody measured anything yet');
+        $this->untilShown(
+            '[aria-labelledby=samples-hand]',
+            'No samples yet. The dotted bar shows where makers usually are.',
+        );
         $this->assertNothingLogged();
     }
 
     /**
      * From a piece to its cut sheet, ticked as it is cut, and taken off the stock; undone, the offcut is back.
      */
+    #[Group('slow')]
     public function testCutFromStockAndTakenOff(): void
     {
         $this->newPiece();
@@ -113,20 +121,20 @@ final class LearningTest extends BrowserCase
         $this->type('c-spools', 'plenty');
         $this->type('c-offcuts', '4 m, 30 cm');
         $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ENTER]);
-        $this->untilShown('#c-spools-fault', 'Could not read');
+        $this->untilShown('#c-spools-fault', 'I don’t know this');
         self::assertSame('4 m, 30 cm', $this->find('#c-offcuts')->getAttribute('value'));
         $this->type('c-spools', '20 m');
         $this->driver->getKeyboard()->sendKeys([WebDriverKeys::ENTER]);
         $this->untilShown('#items li', 'an offcut of 4 m');
 
         $this->open($piece.'?stage=cut');
-        $this->driver->findElement(WebDriverBy::xpath('//a[contains(., "From which stock")]'))->click();
+        $this->driver->findElement(WebDriverBy::xpath('//a[contains(., "Cut from stock")]'))->click();
         $this->untilShown('.cut-sheet', 'From the offcut of 4 m');
         $tick = $this->find('.cut-list input[type=checkbox]');
         $tick->click();
         self::assertTrue($tick->isSelected());
         $this->find('#take')->click();
-        $this->untilShown('#taking', 'This is cut and off the stock');
+        $this->untilShown('#taking', 'This is cut and out of stock.');
         $making = $this->driver->getCurrentURL();
         $this->open('/stock');
         self::assertStringNotContainsString('offcut of 4 m', $this->text('#items'));
@@ -136,7 +144,7 @@ final class LearningTest extends BrowserCase
         self::assertStringContainsString('an offcut of 4 m', $this->text('#items'));
         $this->open('/stock?kind=cord');
         $this->driver->findElement(WebDriverBy::xpath('//ul[@id="items"]//button[contains(., "Delete")]'))->click();
-        $this->untilShown('#found', 'No cord is in the box yet');
+        $this->untilShown('#found', 'No cord in stock yet');
         $this->assertNothingLogged();
     }
 

@@ -96,9 +96,9 @@ final class LessonTest extends BrowserCase
         $this->find('#lesson-next')->click();
         $this->untilShown('#lesson-text', 'Wind it around both');
         $this->find('#lesson-next')->click();
-        $this->untilShown('#lesson-text', 'second turn');
+        $this->untilShown('#lesson-text', 'second wrap');
         $this->find('#other-hand')->click();
-        $this->untilShown('#lesson-text', 'second turn');
+        $this->untilShown('#lesson-text', 'second wrap');
         foreach (['/knots', '/knots/interlace', '/knots/glue', '/practice?of=how-to-wrap'] as $path) {
             $this->open($path);
             self::assertLessThanOrEqual(390, $this->number('return document.documentElement.scrollWidth'), $path);

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /**
  * An order from its request to its parcel, on a laptop and a phone at once: what is ticked, tapped or delivered on one
  * stands on the other.
  */
 final class OrderTest extends BrowserCase
 {
+    #[Group('slow')]
     public function testAnOrderIsMadeOnTwoDevicesAtOnce(): void
     {
         $this->newPiece('16 cm');

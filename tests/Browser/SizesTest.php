@@ -39,13 +39,13 @@ final class SizesTest extends BrowserCase
         $this->type('n', '2, 4, 1');
         $this->untilShown('#series-says', '7 pieces');
         $this->untilShown('#turns', 'Cut and mark all 7');
-        $this->driver->findElement(WebDriverBy::xpath('//nav//a[text()="How far it goes"]'))->click();
+        $this->driver->findElement(WebDriverBy::xpath('//nav//a[text()="Largest size"]'))->click();
         $this->type('have-cords-working', '3 m');
         $this->untilShown('#reached', 'runs out first');
         // Larger than it can be made: the slider says what is short.
         $this->read('const at = document.querySelector("#at"); at.value = +at.max;
             at.dispatchEvent(new Event("input", {bubbles: true}));');
-        $this->untilShown('#shown', 'is short by');
+        $this->untilShown('#shown', 'At this size');
         $this->find('#reached form button')->click();
         $this->untilReady();
         self::assertNotSame(
@@ -67,11 +67,7 @@ final class SizesTest extends BrowserCase
 
         $this->screen(390, 844);
         foreach ([
-            'sizes',
-            'kit',
-            'series?n=3',
-            'otherwise?f[cords.core.thickness]=1',
-            'reach?have[cords]=3 m',
+            'sizes', 'kit', 'series?n=3', 'otherwise?f[cords.core.thickness]=1', 'reach?have[cords]=3 m',
         ] as $page) {
             $this->open($piece.'/'.$page);
             self::assertLessThanOrEqual(390, $this->number('return document.documentElement.scrollWidth'), $page);

@@ -47,8 +47,10 @@ final class Stage
 
     /**
      * Serves the test database there, until whoever asked stops it.
+     *
+     * @param array<string, string> $environment further variables
      */
-    public static function serve(int $port): Process
+    public static function serve(int $port, array $environment = []): Process
     {
         return self::run(
             [
@@ -72,25 +74,28 @@ final class Stage
                 'APP_DEBUG' => '0',
                 'SYMFONY_DOTENV_VARS' => false,
                 'PHP_CLI_SERVER_WORKERS' => false,
-            ],
+            ] + $environment,
         );
     }
 
     /**
      * Starts a driver and a browser, ended with the run.
+     *
+     * @param string ...$arguments further ones of the browser
      */
-    public static function browser(string $name = ''): RemoteWebDriver
+    public static function browser(string $name = '', string ...$arguments): RemoteWebDriver
     {
         $root = \dirname(__DIR__, 2);
         $driverPort = self::freePort();
         $chromedriver = self::run(['chromedriver', '--port='.$driverPort, '--silent'], $root, $driverPort, []);
         $profile = sys_get_temp_dir().'/rinkel-browser-'.getmypid().$name;
-        $options = (new ChromeOptions())->setBinary('/usr/bin/chromium')->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-software-rasterizer',
+        $options = (new ChromeOptions())->setBinary(__DIR__.'/chromium.sh')->addArguments([
+            '--headless', '--no-sandbox', '--disable-gpu', '--disable-software-rasterizer',
             '--disable-gpu-rasterization', '--num-raster-threads=1', '--disable-dev-shm-usage',
             '--disable-quic', '--no-first-run',
             '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars',
-            '--force-device-scale-factor=1', '--lang=en', '--window-size=1280,800', '--user-data-dir='.$profile,
+            '--force-device-scale-factor=1', '--lang=en-GB', '--accept-lang=en-GB', '--window-size=1280,800',
+            '--user-data-dir='.$profile, ...$arguments,
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY_W3C, $options);

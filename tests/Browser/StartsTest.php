@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /**
  * Pieces begun from what a maker has in hand, and ends that are put together, with real keys and clicks.
@@ -73,6 +74,7 @@ final class StartsTest extends BrowserCase
         $this->assertNothingLogged();
     }
 
+    #[Group('slow')]
     public function testTwoUnlikeEndsByTheKeyboard(): void
     {
         $keys = fn (string|array $keys) => $this->driver->getKeyboard()->sendKeys($keys);
@@ -107,6 +109,7 @@ final class StartsTest extends BrowserCase
      * A closure brings what it is made of, a charm asks where it hangs, a school is chosen, half knots by turns are
      * square knots; all by the keyboard, and the Board says it.
      */
+    #[Group('slow')]
     public function testAClosuresFindingsACharmAndASchoolByTheKeyboard(): void
     {
         $keys = fn (string|array $keys) => $this->driver->getKeyboard()->sendKeys($keys);

@@ -26,8 +26,8 @@ final class StockTest extends BrowserCase
         $this->open('/stock/tables');
         $this->find('#table')->sendKeys($file);
         $this->find('[aria-labelledby=tables-read] button')->click();
-        $this->untilShown('#preview-says', '2 new things');
-        self::assertStringContainsString('one row cannot be read', $this->text('#preview-says'));
+        $this->untilShown('#preview-says', '2 new items');
+        self::assertStringContainsString('one row can’t be read.', $this->text('#preview-says'));
         self::assertStringContainsString('hole', $this->text('[data-standing=bad]'));
         $this->find('#preview button.act')->click();
         $this->untilShown('#items', 'Acorn');
@@ -82,9 +82,9 @@ final class StockTest extends BrowserCase
         self::assertTrue($this->find('#'.$id)->isSelected(), 'it is cut, and stays so');
         $this->read('document.querySelector("#take").scrollIntoView({block: "center"})');
         $this->find('#take')->click();
-        $this->untilShown('#taking', 'This is cut and off the stock');
+        $this->untilShown('#taking', 'This is cut and out of stock.');
         $this->open('/stock?kind=bead&q=small');
-        self::assertStringContainsString('95 there', $this->text('#items'), 'what the pack had more than was used');
+        self::assertStringContainsString('95 in stock', $this->text('#items'), 'what the pack had more than was used');
         $this->emptied();
         $this->assertNothingLogged();
     }
@@ -102,7 +102,7 @@ final class StockTest extends BrowserCase
         $text = (new Process(['pdftotext', '-f', '1', '-l', '1', $stem.'.pdf', '-']))->mustRun()->getOutput();
         self::assertStringContainsString('Cords to cut', $text);
         self::assertStringContainsString('At true size', $text);
-        foreach (['Undo', 'Make it', 'Settings', 'True size', 'Redo'] as $control) {
+        foreach (['Undo', 'Start making', 'Settings', 'True size', 'Redo'] as $control) {
             self::assertStringNotContainsString($control, $text);
         }
         (new Process(['pdftoppm', '-r', '254', '-f', '1', '-l', '1', '-png', $stem.'.pdf', $stem]))->mustRun();

@@ -18,7 +18,7 @@ final class WornTest extends BrowserCase
         $this->newPiece();
         $this->find('a[href*="view=worn"]')->click();
         $this->untilShown('.worn-drawing');
-        self::assertStringContainsString('as it is worn', $this->label());
+        self::assertStringContainsString('as worn', $this->label());
         $before = $this->front();
         $drawing = $this->find('#board .worn-drawing');
         (new WebDriverActions($this->driver))->clickAndHold($drawing)->moveByOffset(0, -60)->moveByOffset(0, -60)

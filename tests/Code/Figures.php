@@ -408,7 +408,10 @@ final class Figures
      */
     private static function isTestable(string $path, string $text): bool
     {
-        return !str_contains($path, '/Exception/')
+        // What has no method but its constructor only holds values: there is nothing to test.
+        $methods = preg_match_all('/\bfunction (?!__construct\b)\w+\(/', $text);
+
+        return !str_contains($path, '/Exception/') && $methods > 0
             && 1 === preg_match('/^(?:final |abstract |readonly )*class \w/m', $text)
             && 0 === preg_match('/^final (?:readonly )?class \w+ extends \w*(?:Exception|Refusal|Failure)\b/m', $text);
     }

@@ -38,6 +38,18 @@ final class FiguresTest extends TestCase
     public function testNobodyCountsArguments(): void
     {
         self::assertSame([], self::figures()->countedArguments());
+        self::assertSame([], self::figures()->wideConstructors());
+    }
+
+    /**
+     * A method is seen at once; what is longer is a list, or reads letter by letter, and is named here.
+     */
+    public function testAMethodIsSeenAtOnce(): void
+    {
+        self::assertSame(
+            ['src/Platform/Files/Json::rows', 'core/Lesson/Lessons::all'],
+            array_keys(self::figures()->longMethods()),
+        );
     }
 
     /**

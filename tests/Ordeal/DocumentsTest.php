@@ -30,16 +30,7 @@ final class DocumentsTest extends WebCase
     private const MOST_MEMORY = 128 * 1024 * 1024;
 
     private const PAGES = [
-        '/',
-        '/log',
-        '/samples',
-        '/people',
-        '/stock',
-        '/stock/takings',
-        '/settings',
-        '/practice',
-        '/bin',
-        '/new',
+        '/', '/log', '/samples', '/people', '/stock', '/stock/takings', '/settings', '/practice', '/bin', '/new',
         '/cut',
     ];
 

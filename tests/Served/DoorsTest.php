@@ -235,7 +235,7 @@ final class DoorsTest extends ServedCase
             [],
         );
         self::assertSame(409, $status);
-        self::assertStringContainsString('deleted meanwhile', $page);
+        self::assertStringContainsString('This has been deleted', $page);
         self::assertStringContainsString('value="Late"', $page, 'what was typed stays');
     }
 

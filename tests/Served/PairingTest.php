@@ -50,6 +50,30 @@ final class PairingTest extends ServedCase
         );
     }
 
+    public function testACustomersLinkNeedsNoWordAndOpensNothingElse(): void
+    {
+        $this->migrate();
+        $this->serve(1);
+        $there = ['Host: workshop.local'];
+        $this->ask('/orders', ['o[for]' => 'Somebody']);
+        $page = $this->ask('/orders/1/link', ['days' => '7'])[1];
+        self::assertSame(1, preg_match('~/for/[0-9a-f]{48}~', $page, $link));
+
+        self::assertSame(200, $this->ask($link[0], headers: $there)[0]);
+        self::assertSame(303, $this->ask($link[0], ['note' => 'From afar'], $there)[0]);
+        self::assertSame(
+            403,
+            $this->ask($link[0], ['note' => 'From elsewhere'], [...$there, 'Sec-Fetch-Site: cross-site'])[0],
+        );
+        self::assertStringContainsString('From afar', $this->ask('/orders/1')[1]);
+        foreach (['/for/../orders/1', '/for//../orders', $link[0].'/../../orders', '/orders/1', '/'] as $path) {
+            [$status, $body] = $this->ask($path, headers: $there);
+            self::assertContains($status, [401, 404], $path);
+            self::assertStringNotContainsString('Somebody', $body, $path);
+        }
+        self::assertSame(404, $this->ask('/for/'.str_repeat('a', 48), headers: $there)[0]);
+    }
+
     public function testGuessingIsLimited(): void
     {
         $this->migrate();
@@ -69,9 +93,13 @@ final class PairingTest extends ServedCase
         $this->migrate();
         $this->serve(1);
         [$status, $body] = $this->ask('/', headers: ['Host: workshop.local']);
-        self::assertSame(503, $status);
-        self::assertStringContainsString('without a pairing word', $body);
-        self::assertSame(503, $this->ask('/pair', ['word' => 'short'], ['Host: workshop.local'])[0]);
+        self::assertSame(401, $status);
+        self::assertStringContainsString('Pairing word', $body);
+        self::assertSame(
+            422,
+            $this->ask('/pair', ['word' => 'short'], ['Host: workshop.local'])[0],
+            'too short to be one',
+        );
         self::assertSame(200, $this->ask('/', headers: [])[0]);
     }
 

@@ -42,8 +42,11 @@ final class RacesTest extends ServedCase
             sort($statuses);
             self::assertSame([200, 409, 409], $statuses, 'round '.$round);
             foreach ($answers as [$status, $body]) {
-                self::assertStringContainsString(409 === $status ? 'saved in another tab' : 'data-state="kept"', $body);
-                self::assertStringNotContainsString('Both say the same', $body);
+                self::assertStringContainsString(
+                    409 === $status ? 'This piece was changed in another tab' : 'data-state="kept"',
+                    $body,
+                );
+                self::assertStringNotContainsString('Both versions are the same now.', $body);
             }
             $won[] = 16 + $round / 10 .' cm';
         }

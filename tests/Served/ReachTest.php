@@ -26,10 +26,7 @@ final class ReachTest extends ServedCase
         $this->migrate();
         $this->serve(1);
         foreach ([
-            '/',
-            '/build/app.js',
-            '/build/fonts/sofia-sans-latin-400-normal.woff2',
-            '/nowhere',
+            '/', '/build/app.js', '/build/fonts/sofia-sans-latin-400-normal.woff2', '/nowhere',
             '/build/nowhere.css',
         ] as $path) {
             [, , $headers] = $this->ask($path, headers: []);
@@ -72,7 +69,7 @@ final class ReachTest extends ServedCase
         $path = $this->lay();
         [$status, $said] = $this->ask($path, ['version' => '1', 'f' => ['name' => str_repeat('x', 25_200_000)]]);
         self::assertSame(413, $status);
-        self::assertStringContainsString('more than Rinkel takes at once', $said);
+        self::assertStringContainsString('more than Rinkel can take at once', $said);
     }
 
     public function testNothingIsLeftWhenItsScriptIsKilled(): void

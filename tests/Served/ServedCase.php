@@ -100,6 +100,14 @@ abstract class ServedCase extends TestCase
     }
 
     /**
+     * Where the server writes its faults; another than that of the tests that run beside it.
+     */
+    protected function log(): string
+    {
+        return $this->folder.'/rinkel.log';
+    }
+
+    /**
      * Ends the server with all its workers.
      */
     protected function stop(int $signal = \SIGTERM): void
@@ -202,6 +210,7 @@ abstract class ServedCase extends TestCase
             'SYMFONY_DOTENV_VARS' => false,
             'RINKEL_DATABASE' => $this->database(),
             'HOST' => '',
+            'RINKEL_LOG' => $this->log(),
         ];
     }
 

@@ -26,16 +26,7 @@ final class StorageTest extends ServedCase
             $version = $this->version($path);
             $never = $this->lay();
             $pages = [
-                $never,
-                '/?stands=cut',
-                '/',
-                '/stock',
-                '/log',
-                '/people',
-                '/samples',
-                '/data',
-                '/settings',
-                '/bin',
+                $never, '/?stands=cut', '/', '/stock', '/log', '/people', '/samples', '/data', '/settings', '/bin',
                 '/cut',
             ];
             file_put_contents($this->folder.'/ballast', str_repeat('x', 2_000_000));
@@ -128,7 +119,7 @@ final class StorageTest extends ServedCase
         $this->serve();
         [$status, $said] = $this->act($path, [['f' => ['name' => 'Other']]], $version);
         self::assertSame(503, $status);
-        self::assertStringContainsString('may not write', $said);
+        self::assertStringContainsString('isn’t allowed to write', $said);
     }
 
     public function testADatabaseThatIsHeldOnToIsWaitedForAndThenTold(): void
@@ -141,7 +132,7 @@ final class StorageTest extends ServedCase
         $other->exec('BEGIN IMMEDIATE');
         [$status, $said] = $this->act($path, [['f' => ['name' => 'Patient']]], $version);
         self::assertSame(503, $status);
-        self::assertStringContainsString('held on to the database', $said);
+        self::assertStringContainsString('something else is using the database', $said);
         $other->exec('ROLLBACK');
         self::assertSame(200, $this->act($path, [['f' => ['name' => 'Patient']]], $version)[0]);
     }
@@ -172,9 +163,7 @@ final class StorageTest extends ServedCase
             0,
             $this->console(
                 [
-                    'doctrine:migrations:migrate',
-                    'Rinkel\Migrations\Version20261125001000',
-                    '--no-interaction',
+                    'doctrine:migrations:migrate', 'Rinkel\Migrations\Version20261125001000', '--no-interaction',
                     '--quiet',
                 ],
             )[0],
@@ -183,13 +172,8 @@ final class StorageTest extends ServedCase
         $document = (string) file_get_contents(\dirname(__DIR__).'/frozen/piece-1/harbour-rail.json');
         $draft = (string) json_encode(
             [
-                'shown_in' => 'cm',
-                'word' => '',
-                'word_at' => '',
-                'name' => 'Harbour rail',
-                'wearer.girth' => 'abc',
-                'hand' => 'even',
-                'nonsense' => 'x',
+                'shown_in' => 'cm', 'word' => '', 'word_at' => '', 'name' => 'Harbour rail',
+                'wearer.girth' => 'abc', 'hand' => 'even', 'nonsense' => 'x',
             ],
         );
         $insert = $database->prepare(
@@ -213,14 +197,14 @@ final class StorageTest extends ServedCase
         self::assertSame(200, $status);
         self::assertStringContainsString('Harbour rail', $table);
         self::assertStringContainsString('Nobody can read this', $table, 'one that cannot be read has its row');
-        self::assertStringContainsString('This piece cannot be worked out as it stands', $table);
+        self::assertStringContainsString('Rinkel can’t plan this piece yet', $table);
         [$status, $broken] = $this->ask('/pieces/2', headers: []);
         self::assertSame(200, $status);
         self::assertStringContainsString('construction', $broken);
         [$status, $page] = $this->ask('/pieces/1');
         self::assertSame(200, $status);
         self::assertStringContainsString('value="abc"', $page, 'what could not be read is still there');
-        self::assertStringContainsString('One field marked below cannot be read', $page);
+        self::assertStringContainsString('One field below can’t be read; the plan ignores it.', $page);
         self::assertSame(200, $this->act('/pieces/1', [['f' => ['wearer.girth' => '17']]])[0]);
         [, $undone] = $this->act('/pieces/1', [['do' => 'undo']]);
         self::assertStringContainsString('value="15.8 cm"', $undone);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\Arrange;
 
-use Rinkel\App\Arrange\Offered;
+use Rinkel\App\Arrange\ArrangementOffers;
 use Rinkel\App\Piece\Pieces;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -16,12 +16,12 @@ use Symfony\Component\Routing\Attribute\Route;
  */
 final class ArrangeController extends AbstractController
 {
-    /** Seeds beyond it begin anew. */
+    /** Seeds beyond it begin again. */
     private const MOST = 9999;
 
     public function __construct(
         private readonly Pieces $pieces,
-        private readonly Offered $offered,
+        private readonly ArrangementOffers $offered,
     ) {}
 
     #[Route('/pieces/{id}/arrange', 'arrange', requirements: ['id' => '[0-9]{1,18}'], methods: 'GET')]

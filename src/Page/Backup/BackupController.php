@@ -7,11 +7,11 @@ namespace Rinkel\App\Page\Backup;
 use Psr\Clock\ClockInterface;
 use Rinkel\App\Backup\Archive;
 use Rinkel\App\Backup\ArchiveUnreadable;
-use Rinkel\App\Backup\Looking;
+use Rinkel\App\Backup\ImportPreview;
 use Rinkel\App\Kept\Bin;
-use Rinkel\App\Platform\Files\Arriving;
+use Rinkel\App\Platform\Files\UploadedFiles;
 use Rinkel\App\Platform\Http\ChangesNothing;
-use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Platform\LooseData;
 use Rinkel\Core\Message;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -32,9 +32,9 @@ final class BackupController extends AbstractController
 
     public function __construct(
         private readonly Archive $archive,
-        private readonly Looking $looking,
+        private readonly ImportPreview $looking,
         private readonly ClockInterface $clock,
-        private readonly Arriving $arriving,
+        private readonly UploadedFiles $arriving,
         private readonly Bin $bin,
     ) {}
 
@@ -62,7 +62,7 @@ final class BackupController extends AbstractController
     public function arrive(Request $request): Response
     {
         $file = $request->files->all()['archive'] ?? null;
-        $token = RequestData::form($request)->raw('token');
+        $token = LooseData::form($request)->raw('token');
         if (null === $this->arriving->file($token)) {
             if (!$file instanceof UploadedFile || !$file->isValid()) {
                 return $this->answer(ArchiveUnreadable::noArchive()->said());
@@ -80,7 +80,7 @@ final class BackupController extends AbstractController
     #[ChangesNothing]
     public function part(Request $request): Response
     {
-        [$sent, $part] = [RequestData::form($request), $request->files->all()['part'] ?? null];
+        [$sent, $part] = [LooseData::form($request), $request->files->all()['part'] ?? null];
         $at = $sent->has('at') ? $sent->like('at', '/^\d{1,10}$/D') : '0';
         $token = '' === $sent->raw('token') ? null : $sent->raw('token');
         $isWhole = $part instanceof UploadedFile && $part->isValid() && '' !== $at;
@@ -113,7 +113,7 @@ final class BackupController extends AbstractController
 
         return $this->render(
             $isPart ? 'backup/_look.html.twig' : 'backup/look.html.twig',
-            ['looked' => $looked, 'token' => $token, 'most' => Looking::SHOWN],
+            ['looked' => $looked, 'token' => $token, 'most' => ImportPreview::SHOWN],
             new Response(headers: $isPart && $looked->isDone ? ['HX-Refresh' => 'true'] : []),
         );
     }
@@ -121,7 +121,7 @@ final class BackupController extends AbstractController
     #[Route('/take', 'data_take', methods: 'POST')]
     public function take(Request $request): Response
     {
-        $sent = RequestData::form($request);
+        $sent = LooseData::form($request);
         $file = $this->arriving->file($sent->raw('token'));
         if (null === $file || !$this->looking->looked($file)->isDone) {
             return $this->answer(new Message('archive-gone'));

@@ -12,7 +12,7 @@ use Rinkel\App\Board\StoredBoard;
 use Rinkel\App\Board\Taps;
 use Rinkel\App\Board\Together;
 use Rinkel\App\Piece\Pieces;
-use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Stock\Glues;
@@ -80,7 +80,7 @@ final class BoardController extends AbstractController
     public function read(int $id, Request $request): Response
     {
         $board = $this->board($id);
-        $typed = RequestData::form($request)->within('r')->typed(500);
+        $typed = LooseData::form($request)->within('r')->typed(500);
         $unit = $this->boards->plan($board)->draft->piece->unit;
         $faults = [];
         $length = static function (string $field) use ($typed, $unit, &$faults): ?Length {
@@ -105,9 +105,7 @@ final class BoardController extends AbstractController
 
                 return $this->back($id, 'forecast');
             } catch (PieceUnreadable $unreadable) {
-                foreach ($unreadable->faults as $fault) {
-                    $faults[$fault->path][] = $fault;
-                }
+                $faults = $unreadable->byPath();
             }
         }
 
@@ -145,7 +143,7 @@ final class BoardController extends AbstractController
     #[Route('/boards/{id}/detour', 'board_detour', requirements: self::ID, methods: 'POST')]
     public function detour(int $id, Request $request): Response
     {
-        $this->boards->detoured($this->board($id), RequestData::form($request)->raw('detour'));
+        $this->boards->detoured($this->board($id), LooseData::form($request)->raw('detour'));
 
         return $this->back($id);
     }
@@ -165,7 +163,7 @@ final class BoardController extends AbstractController
     public function clock(int $id, Request $request): Response
     {
         $board = $this->board($id);
-        $sent = RequestData::form($request);
+        $sent = LooseData::form($request);
         $uid = $sent->like('id', '/^[0-9a-f]{12,24}$/D');
         $step = $sent->exact('step', 0, \PHP_INT_MAX);
         $minutes = $sent->number('minutes', 1, self::MOST_MINUTES, null);
@@ -181,7 +179,7 @@ final class BoardController extends AbstractController
     #[Route('/boards/{id}/pause', 'board_pause', requirements: self::ID, methods: 'POST')]
     public function pause(int $id, Request $request): Response
     {
-        $note = RequestData::form($request)->text('note', 500);
+        $note = LooseData::form($request)->text('note', 500);
         $this->boards->pause($this->board($id), mb_substr($note, 0, 500));
 
         return $this->back($id);

@@ -9,7 +9,7 @@ use Rinkel\App\Board\KeptDays;
 use Rinkel\App\Board\StoredDay;
 use Rinkel\App\Kept\Rows;
 use Rinkel\App\Making\Makings;
-use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Table\BenchCalendar;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -41,7 +41,7 @@ final class DayController extends AbstractController
     #[Route('/bench', 'bench_from', methods: 'POST')]
     public function from(Request $request, Makings $makings): Response
     {
-        $form = RequestData::form($request);
+        $form = LooseData::form($request);
         $from = $form->raw('from');
         foreach ('' === $from || Rows::isDay($from) ? $makings->these($form->ids('m')) : [] as $making) {
             $makings->begin($making, $from);
@@ -57,7 +57,7 @@ final class DayController extends AbstractController
     #[Route('/day', 'day', methods: 'GET')]
     public function show(Request $request): Response
     {
-        $query = RequestData::query($request);
+        $query = LooseData::query($request);
         $day = $this->day($query);
         $planned = $this->days->planned($day);
         $begin = $query->like('begin', KeptDays::CLOCK);
@@ -73,7 +73,7 @@ final class DayController extends AbstractController
     #[Route('/day', 'day_keep', methods: 'POST')]
     public function keep(Request $request): Response
     {
-        $form = RequestData::form($request);
+        $form = LooseData::form($request);
         $day = $this->day($form);
         $this->days->keep($day, KeptDays::planned([
             'begin' => $form->like('begin', KeptDays::CLOCK, $this->days->planned($day)['begin']),
@@ -85,16 +85,16 @@ final class DayController extends AbstractController
     }
 
     /**
-     * A stretch stays where it was put; so does one whose time is written anew.
+     * A stretch stays where it was put; so does one whose time is written again.
      *
      * @return list<array{piece: string, left: int, at: string}>
      */
-    private function pins(RequestData $form): array
+    private function pins(LooseData $form): array
     {
         $pins = [];
         foreach ($form->ids('p') as $id) {
             [$at, $was, $fixed] = array_map(
-                static fn (string $name): RequestData => $form->within($name)->within((string) $id),
+                static fn (string $name): LooseData => $form->within($name)->within((string) $id),
                 ['at', 'was', 'fixed'],
             );
             foreach (array_keys($at->typed(5)) as $left) {
@@ -109,7 +109,7 @@ final class DayController extends AbstractController
         return array_values(array_filter($pins, static fn (array $pin): bool => '' !== $pin['piece']));
     }
 
-    private function day(RequestData $asked): string
+    private function day(LooseData $asked): string
     {
         return Rows::isDay($asked->raw('day')) ? $asked->raw('day') : $this->days->today();
     }

@@ -6,7 +6,7 @@ namespace Rinkel\App\Page\Board;
 
 use Rinkel\App\Board\StoredBoard;
 use Rinkel\App\Board\Taps;
-use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Platform\LooseData;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -61,7 +61,10 @@ final class TapController extends AbstractController
     #[Route('/one', 'board_one', methods: 'POST')]
     public function one(int $id, Request $request): Response
     {
-        $this->taps->one($this->board($id), RequestData::form($request)->number('by', -self::FARTHEST, self::FARTHEST, 1));
+        $this->taps->one(
+            $this->board($id),
+            LooseData::form($request)->number('by', -self::FARTHEST, self::FARTHEST, 1),
+        );
 
         return $this->redirectToRoute('board', ['id' => $id], Response::HTTP_SEE_OTHER);
     }

@@ -7,7 +7,7 @@ namespace Rinkel\App\Page\Devices;
 use Rinkel\App\Devices\Devices;
 use Rinkel\App\Devices\Reading;
 use Rinkel\App\Devices\StoredReading;
-use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Platform\LooseData;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Material\Tray;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -28,7 +28,7 @@ final class DevicesController extends AbstractController
     #[Route('', 'devices', methods: 'GET')]
     public function show(Request $request): Response
     {
-        $asked = RequestData::query($request);
+        $asked = LooseData::query($request);
         $typed = ['counted' => '10', 'some' => '', 'all' => ''];
         foreach ($typed as $field => $default) {
             $typed[$field] = $asked->has($field) ? $asked->text($field, 30) : $default;
@@ -59,7 +59,7 @@ final class DevicesController extends AbstractController
     #[Route('/say', 'devices_say', methods: 'POST')]
     public function say(Request $request): Response
     {
-        $reading = Reading::of(RequestData::form($request)->raw('line'));
+        $reading = Reading::of(LooseData::form($request)->raw('line'));
         if (null !== $reading) {
             $this->devices->say(trim($reading->device.' '.$reading->text()));
         }
@@ -78,7 +78,7 @@ final class DevicesController extends AbstractController
     #[Route('/heard', 'devices_heard', methods: 'GET')]
     public function heard(Request $request): Response
     {
-        $after = RequestData::query($request)->like('after', '/^\d{1,12}$/D');
+        $after = LooseData::query($request)->like('after', '/^\d{1,12}$/D');
         $readings = '' === $after ? [] : $this->devices->after((int) $after);
 
         return new JsonResponse([

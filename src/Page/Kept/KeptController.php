@@ -9,7 +9,7 @@ use Rinkel\App\Kept\Everything;
 use Rinkel\App\Kept\Kept;
 use Rinkel\App\Kept\KeptBin;
 use Rinkel\App\Platform\Files\Json;
-use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Platform\LooseData;
 use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
@@ -53,7 +53,7 @@ final class KeptController extends AbstractController
     public function mend(string $kind, string $uid, Request $request): Response
     {
         [$of, $stored] = $this->asked($kind, $uid);
-        $text = RequestData::form($request)->raw('text');
+        $text = LooseData::form($request)->raw('text');
         try {
             $row = $of->read(['uid' => $uid] + Json::read($text, self::LARGEST));
             $this->bin->note($of, $stored);
@@ -84,7 +84,7 @@ final class KeptController extends AbstractController
     #[Route('/bin', 'bin', methods: 'GET')]
     public function bin(Request $request): Response
     {
-        $page = RequestData::query($request)->number('page', 1, 999_999, 1);
+        $page = LooseData::query($request)->number('page', 1, 999_999, 1);
 
         return $this->render('kept/bin.html.twig', [
             'removals' => $this->bin->page($page),

@@ -13,7 +13,7 @@ use Rinkel\App\Lesson\LessonWords;
 use Rinkel\App\Lesson\Where;
 use Rinkel\App\Paper\LessonPaper;
 use Rinkel\App\Piece\StoredPiece;
-use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Samples\Samples;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Svg\LessonDrawing;
@@ -43,6 +43,9 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/knots')]
 final class LessonController extends AbstractController
 {
+    /** In what a knot is tied, as it is typed. */
+    private const FIELDS = ['in', 'fibre', 'thickness', 'cores', 'core'];
+
     private const SLUG = ['slug' => '[a-z-]{1,40}'];
     private const MOST_CORES = 60;
 
@@ -89,17 +92,13 @@ final class LessonController extends AbstractController
         $faults = [];
         $in = $this->in($text, $choices, $board, $faults);
         $drawing = $this->drawing($lesson, $in->colours ?? Cords::COLOURS);
-        $frames = [];
-        foreach (array_keys($lesson->frames) as $i) {
-            $said = $this->words->frame($lesson, $i);
-            $frames[] = ['said' => $said, 'drawing' => $drawing->frame($i, $said)];
-        }
+        $typed = array_combine(self::FIELDS, array_map($text, self::FIELDS));
+        $tension = Tension::tryFrom($this->preferences->all()['tension']);
+        $frames = $this->frames($lesson, $drawing);
 
         return $this->render('lesson/knot.html.twig', [
             'slug' => $slug,
-            'title' => $this->words->title($id),
-            'for' => $this->words->for($id),
-            'wrong' => $this->words->wrong($id),
+            ...$this->told($id),
             'lesson' => $lesson,
             'named' => Lessons::hasItsSide($id),
             'stage' => $drawing->stage($frame, $frames[$frame]['said'] ?? ''),
@@ -108,30 +107,44 @@ final class LessonController extends AbstractController
             'board' => $board,
             'in' => $in,
             'choices' => $choices,
-            'typed' => array_combine(
-                ['in', 'fibre', 'thickness', 'cores', 'core'],
-                array_map($text, ['in', 'fibre', 'thickness', 'cores', 'core']),
-            ),
+            'typed' => $typed,
             'faults' => $faults,
+            'takes' => null === $in ? null : Takes::of($id, $in->cord, $in->core, $samples->whole(), $tension),
+            'pieces' => $pieces,
+            'unit' => $this->preferences->unit(),
+            'query' => array_filter(
+                ['board' => (string) $board?->id(), 'hand' => $text('hand')] + $typed,
+                static fn (string $value): bool => '' !== $value,
+            ),
+        ]);
+    }
+
+    /**
+     * @return list<array{said: string, drawing: string}>
+     */
+    private function frames(Lesson $lesson, LessonDrawing $drawing): array
+    {
+        return array_map(function (int $i) use ($lesson, $drawing): array {
+            $said = $this->words->frame($lesson, $i);
+
+            return ['said' => $said, 'drawing' => $drawing->frame($i, $said)];
+        }, array_keys($lesson->frames));
+    }
+
+    /**
+     * @return array<string, mixed> what is said of a knot, whatever it is tied in
+     */
+    private function told(string $id): array
+    {
+        return [
+            'title' => $this->words->title($id),
+            'for' => $this->words->for($id),
+            'wrong' => $this->words->wrong($id),
             'fibres' => Fibre::cases(),
             'ends' => \in_array($id, ['singe', 'glue'], true)
                 ? array_filter(Fibre::cases(), static fn (Fibre $fibre): bool => !$fibre->isElastic())
                 : [],
-            'takes' => null === $in ? null : Takes::of(
-                $id,
-                $in->cord,
-                $in->core,
-                $samples->whole(),
-                Tension::tryFrom($this->preferences->all()['tension']),
-            ),
-            'pieces' => $pieces,
-            'unit' => $this->preferences->unit(),
-            'query' => array_filter([
-                'board' => $board?->id(), 'hand' => $text('hand'), 'in' => $text('in'),
-                'fibre' => $text('fibre'), 'thickness' => $text('thickness'), 'cores' => $text('cores'),
-                'core' => $text('core'),
-            ], static fn (mixed $value): bool => null !== $value && '' !== $value),
-        ]);
+        ];
     }
 
     /**
@@ -158,7 +171,7 @@ final class LessonController extends AbstractController
      */
     private static function texts(Request $request): \Closure
     {
-        $asked = RequestData::query($request);
+        $asked = LooseData::query($request);
 
         return static fn (string $name): string => $asked->text($name, 40);
     }
@@ -226,7 +239,7 @@ final class LessonController extends AbstractController
 
     /**
      * Returns a lesson by the hand that is asked for, else by the maker's own: as the piece on the board begins, or as
-     * she works.
+     * they work.
      */
     private function lesson(string $id, ?Side $hand, ?StoredBoard $board): Lesson
     {

@@ -8,22 +8,18 @@ use Rinkel\App\Board\Boards;
 use Rinkel\App\Kept\Bin;
 use Rinkel\App\Log\Photos;
 use Rinkel\App\Log\Reopener;
-use Rinkel\App\Log\SentPhoto;
-use Rinkel\App\Making\Adopting;
 use Rinkel\App\Making\KeptMakings;
 use Rinkel\App\Making\MakingPlans;
 use Rinkel\App\Making\Makings;
 use Rinkel\App\Making\MakingState;
+use Rinkel\App\Making\PlanAdoption;
 use Rinkel\App\Making\StoredMaking;
 use Rinkel\App\Piece\Pieces;
-use Rinkel\App\Platform\Http\RequestData;
-use Rinkel\App\Settings\Preferences;
+use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Stock\StockMovements;
 use Rinkel\App\Stock\TakenMeanwhile;
 use Rinkel\App\Svg\DrawingFile;
 use Rinkel\App\Svg\PagePictures;
-use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -39,43 +35,41 @@ final class MakingController extends AbstractController
 
     public function __construct(
         private readonly Makings $makings,
-        private readonly MakingPlans $plans,
-        private readonly Adopting $adopting,
         private readonly Boards $boards,
         private readonly Pieces $pieces,
         private readonly Reopener $reopener,
-        private readonly StockMovements $movements,
-        private readonly Preferences $preferences,
-        private readonly Photos $photos,
+        private readonly MakingView $view,
     ) {}
 
     #[Route('/makings/{id}', 'making', requirements: self::ID, methods: 'GET')]
-    public function show(int $id, Request $request): Response
+    public function show(int $id, Request $request, StockMovements $movements): Response
     {
-        return $this->page($this->making($id), isTaken: RequestData::query($request)->has('taken'));
+        $isTaken = LooseData::query($request)->has('taken');
+
+        return $this->page($this->making($id), $isTaken ? ['taking' => $movements->lastTaking()] : []);
     }
 
     /**
      * Lists what was made from a piece.
      */
     #[Route('/pieces/{id}/makings', 'piece_makings', requirements: self::ID, methods: 'GET')]
-    public function of(int $id, Request $request): Response
+    public function of(int $id, Request $request, Photos $photos): Response
     {
         $piece = $this->pieces->find($id) ?? throw $this->createNotFoundException();
 
         return $this->render('making/makings.html.twig', [
             'piece' => $piece,
             'makings' => $this->makings->of($piece),
-            'photo' => $this->photos->has($piece->uid()),
-            'unread' => RequestData::query($request)->has('unread') ? Photos::MOST_PIXELS : 0,
+            'photo' => $photos->has($piece->uid()),
+            'unread' => LooseData::query($request)->has('unread') ? Photos::MOST_PIXELS : 0,
         ]);
     }
 
     #[Route('/makings/{id}/small.svg', 'making_small', requirements: self::ID, methods: 'GET')]
-    public function picture(int $id, PagePictures $pictures, DrawingFile $files): Response
+    public function picture(int $id, MakingPlans $plans, PagePictures $pictures, DrawingFile $files): Response
     {
         try {
-            return $files->response($pictures->small($this->plans->plan($this->making($id)), $id));
+            return $files->response($pictures->small($plans->plan($this->making($id)), $id));
         } catch (PieceUnreadable) {
             throw $this->createNotFoundException();
         }
@@ -122,14 +116,14 @@ final class MakingController extends AbstractController
     public function back(int $id, Request $request): Response
     {
         $making = $this->making($id);
-        $to = MakingState::tryFrom(RequestData::form($request)->raw('to'));
+        $to = MakingState::tryFrom(LooseData::form($request)->raw('to'));
         $piece = $making->piece();
         try {
             if (null !== $to && $to->isBefore($making->state())) {
                 $this->reopener->back($making, $to);
             }
         } catch (TakenMeanwhile) {
-            return $this->page($this->making($id), isLate: true);
+            return $this->page($this->making($id), ['late' => true], Response::HTTP_CONFLICT);
         }
         $still = $this->makings->find($id);
 
@@ -148,7 +142,7 @@ final class MakingController extends AbstractController
     {
         $making = $this->making($id);
         $piece = $making->piece();
-        $this->reopener->cord($making, RequestData::form($request)->raw('cord'));
+        $this->reopener->cord($making, LooseData::form($request)->raw('cord'));
         $still = $this->makings->find($id);
 
         return null === $still && null !== $piece
@@ -160,11 +154,11 @@ final class MakingController extends AbstractController
      * Takes on what its piece is by now, or stays as it was cut.
      */
     #[Route('/makings/{id}/adopt', 'making_adopt', requirements: self::ID, methods: 'POST')]
-    public function adopt(int $id, Request $request): Response
+    public function adopt(int $id, Request $request, PlanAdoption $adopting): Response
     {
         $making = $this->making($id);
         try {
-            $this->adopting->decide($making, '' !== RequestData::form($request)->raw('adopt'));
+            $adopting->decide($making, '' !== LooseData::form($request)->raw('adopt'));
         } catch (PieceUnreadable) {
             // Its piece says what is wrong with it.
         }
@@ -173,45 +167,7 @@ final class MakingController extends AbstractController
     }
 
     /**
-     * Keeps a photo of it as it is now; the one before goes.
-     */
-    #[Route('/makings/{id}/photo', 'making_photo', requirements: self::ID, methods: 'POST')]
-    public function photo(int $id, SentPhoto $photo, Photos $photos): Response
-    {
-        $making = $this->making($id);
-        if (null === $photo->jpeg) {
-            return $this->page($making, isUnread: true);
-        }
-        $photos->keep($making->uid(), $photo->jpeg);
-
-        return $this->to($making);
-    }
-
-    #[Route('/pieces/{id}/photo', 'piece_photo', requirements: self::ID, methods: 'POST')]
-    public function photoOfPiece(int $id, SentPhoto $photo, Photos $photos): Response
-    {
-        $piece = $this->pieces->find($id) ?? throw $this->createNotFoundException();
-        if (null !== $photo->jpeg) {
-            $photos->keep($piece->uid(), $photo->jpeg);
-        }
-
-        return $this->redirectToRoute(
-            'piece_makings',
-            ['id' => $id] + (null === $photo->jpeg ? ['unread' => 1] : []),
-            Response::HTTP_SEE_OTHER,
-        );
-    }
-
-    #[Route('/photos/{uid}.jpg', 'photo', requirements: ['uid' => '[0-9a-f]{32}'], methods: 'GET')]
-    public function jpeg(string $uid, Photos $photos): Response
-    {
-        $jpeg = $photos->jpeg($uid) ?? throw $this->createNotFoundException();
-
-        return (new Response($jpeg, headers: ['Content-Type' => 'image/jpeg']))->setPrivate()->setMaxAge(60);
-    }
-
-    /**
-     * Makes it once more, or makes the same one anew with its beads.
+     * Makes it once more, or makes the same one again with its beads.
      */
     #[Route('/makings/{id}/again', 'making_again', requirements: self::ID, methods: 'POST')]
     public function again(int $id, Request $request): Response
@@ -221,7 +177,7 @@ final class MakingController extends AbstractController
         try {
             return null === $piece
                 ? $this->to($making)
-                : $this->to($this->makings->again($making, $piece, RequestData::form($request)->has('repair')));
+                : $this->to($this->makings->again($making, $piece, LooseData::form($request)->has('repair')));
         } catch (PieceUnreadable) {
             return $this->to($making);
         }
@@ -251,42 +207,12 @@ final class MakingController extends AbstractController
         };
     }
 
-    private function page(
-        StoredMaking $making,
-        bool $isTaken = false,
-        bool $isLate = false,
-        bool $isUnread = false,
-    ): Response {
-        $plan = null;
-        try {
-            $plan = $this->plans->plan($making);
-            $changed = $this->adopting->changed($making);
-        } catch (PieceUnreadable) {
-            $changed = null;
-        }
-
-        return $this->render('making/making.html.twig', [
-            'making' => $making,
-            'cords' => array_map(static fn (array $one): array => [
-                'cord' => $one['cord'],
-                'role' => explode(' ', $one['cord'])[0],
-                'number' => explode(' ', $one['cord'])[1] ?? '',
-                'length' => Length::parse($one['length'], Unit::Millimetre),
-                'stocked' => '' !== $one['item'],
-            ], $making->cords()),
-            'plan' => $plan,
-            'board' => null === $making->at(MakingState::OnBoard) ? null : $this->boards->ofMaking($making),
-            'changed' => $changed,
-            'taking' => $isTaken ? $this->movements->lastTaking() : null,
-            'late' => $isLate,
-            'unread' => $isUnread ? Photos::MOST_PIXELS : 0,
-            'photo' => $this->photos->has($making->uid()),
-            'unit' => $this->preferences->unit(),
-        ], new Response(status: match (true) {
-            $isLate => Response::HTTP_CONFLICT,
-            $isUnread => Response::HTTP_UNPROCESSABLE_ENTITY,
-            default => Response::HTTP_OK,
-        }));
+    /**
+     * @param array<string, mixed> $more
+     */
+    private function page(StoredMaking $making, array $more, int $status = Response::HTTP_OK): Response
+    {
+        return $this->render('making/making.html.twig', $this->view->of($making, $more), new Response(status: $status));
     }
 
     private function making(int $id): StoredMaking

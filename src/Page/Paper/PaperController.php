@@ -6,8 +6,8 @@ namespace Rinkel\App\Page\Paper;
 
 use Rinkel\App\Board\Paces;
 use Rinkel\App\Buying\Shopping;
-use Rinkel\App\Cutting\Choosing;
-use Rinkel\App\Cutting\Chosen;
+use Rinkel\App\Cutting\ChosenPieces;
+use Rinkel\App\Cutting\ChosenPiecesReader;
 use Rinkel\App\Document\PlanDocument;
 use Rinkel\App\Money\Money;
 use Rinkel\App\Paper\CutPaper;
@@ -18,7 +18,6 @@ use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\PieceViews;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Settings\Preferences;
-use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\App\Svg\PlainSvg;
 use Rinkel\Core\Cutting\Cutting;
@@ -42,8 +41,7 @@ final class PaperController extends AbstractController
     public function __construct(
         private readonly Pieces $pieces,
         private readonly PieceViews $views,
-        private readonly Choosing $choosing,
-        private readonly StockBox $stock,
+        private readonly ChosenPiecesReader $choosing,
         private readonly CutPaper $paper,
         private readonly Strips $strips,
         private readonly Preferences $preferences,
@@ -153,13 +151,13 @@ final class PaperController extends AbstractController
     }
 
     /**
-     * @return array{Chosen, Cutting}
+     * @return array{ChosenPieces, Cutting}
      */
     private function chosen(Request $request): array
     {
         $chosen = $this->choosing->of($request->query);
 
-        return [$chosen, $chosen->cutting($this->stock->cords($chosen->likenesses()))];
+        return [$chosen, $this->choosing->cutting($chosen)];
     }
 
     private static function name(Plan $plan, string $what): string

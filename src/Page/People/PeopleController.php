@@ -8,7 +8,7 @@ use Psr\Clock\ClockInterface;
 use Rinkel\App\People\KeptPeople;
 use Rinkel\App\People\People;
 use Rinkel\App\People\Person;
-use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Measurement;
@@ -35,7 +35,7 @@ final class PeopleController extends AbstractController
     #[Route('', 'people', methods: 'GET')]
     public function list(Request $request): Response
     {
-        $putAway = $this->people->find(RequestData::query($request)->id('put_away'));
+        $putAway = $this->people->find(LooseData::query($request)->id('put_away'));
 
         return $this->page(
             $request,
@@ -93,7 +93,7 @@ final class PeopleController extends AbstractController
 
             return $this->page($request, $person, $typed, [$fault->path => $fault->said]);
         }
-        $sent = RequestData::form($request);
+        $sent = LooseData::form($request);
         $back = $sent->id('back');
         $this->people->keep(
             $person,
@@ -155,7 +155,7 @@ final class PeopleController extends AbstractController
         array $faults,
         ?Person $putAway = null,
     ): Response {
-        $typed['unit'] = RequestData::query($request)->like('unit', '/^.+$/D', $typed['unit']);
+        $typed['unit'] = LooseData::query($request)->like('unit', '/^.+$/D', $typed['unit']);
 
         return $this->render('people/people.html.twig', [
             'people' => $this->people->all(),

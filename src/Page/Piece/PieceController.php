@@ -14,7 +14,7 @@ use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\PieceView;
 use Rinkel\App\Piece\PieceViews;
 use Rinkel\App\Piece\SavedMeanwhile;
-use Rinkel\App\Piece\Seeing;
+use Rinkel\App\Piece\SeenPlans;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Database\StorageFailure;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -34,7 +34,7 @@ final class PieceController extends AbstractController
         private readonly Edits $edits,
         private readonly PieceViews $views,
         private readonly LoggerInterface $logger,
-        private readonly Seeing $seeing,
+        private readonly SeenPlans $seeing,
     ) {}
 
     #[Route('', 'piece', methods: 'GET')]

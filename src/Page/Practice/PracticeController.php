@@ -7,7 +7,7 @@ namespace Rinkel\App\Page\Practice;
 use Random\Randomizer;
 use Rinkel\App\Lesson\Cords;
 use Rinkel\App\Lesson\LessonWords;
-use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Practice\Bands;
 use Rinkel\App\Practice\Practices;
 use Rinkel\App\Settings\Preferences;
@@ -37,7 +37,7 @@ final class PracticeController extends AbstractController
     #[Route('', 'practice', methods: 'GET')]
     public function show(Request $request): Response
     {
-        $asked = RequestData::query($request);
+        $asked = LooseData::query($request);
         $exercise = isset(Exercises::all()[$asked->raw('of')])
             ? $asked->raw('of')
             : $this->practices->due() ?? array_key_first(Exercises::all());
@@ -51,7 +51,7 @@ final class PracticeController extends AbstractController
     #[Route('', 'practice_answer', methods: 'POST')]
     public function answer(Request $request): Response
     {
-        $sent = RequestData::form($request);
+        $sent = LooseData::form($request);
         [$of, [$seed, $answer]] = [$sent->raw('of'), self::answered($sent)];
         $question = null === $seed ? null : $this->practices->question($of, $seed);
         if (null === $question || null === $answer || !isset($question->answers[$answer])) {
@@ -65,7 +65,7 @@ final class PracticeController extends AbstractController
     /**
      * @return array{int|null, int|null} the seed of a question, and the answer to it
      */
-    private static function answered(RequestData $sent): array
+    private static function answered(LooseData $sent): array
     {
         return [$sent->exact('seed', 0, 999_999_999), $sent->exact('answer', 0, 9)];
     }

@@ -6,8 +6,8 @@ namespace Rinkel\App\Page\Samples;
 
 use Rinkel\App\Backup\Archive;
 use Rinkel\App\Kept\Bin;
-use Rinkel\App\Platform\Http\RequestData;
 use Rinkel\App\Platform\Http\Streamed;
+use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Platform\Wording\FieldTexts;
 use Rinkel\App\Samples\HandView;
 use Rinkel\App\Samples\KeptSamples;
@@ -25,7 +25,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /**
- * The Samples page: a maker measures knots of her own, and sees what they say.
+ * The Samples page: a maker measures knots of their own, and sees what they say.
  */
 #[Route('/samples')]
 final class SamplesController extends AbstractController
@@ -75,13 +75,13 @@ final class SamplesController extends AbstractController
     #[Route('', 'samples', methods: 'GET')]
     public function show(Request $request): Response
     {
-        return $this->page($this->blank(), [], $this->samples->find(RequestData::query($request)->id('new')));
+        return $this->page($this->blank(), [], $this->samples->find(LooseData::query($request)->id('new')));
     }
 
     #[Route('', 'sample_add', methods: 'POST')]
     public function add(Request $request): Response
     {
-        $sent = RequestData::form($request)->within('s');
+        $sent = LooseData::form($request)->within('s');
         $typed = $this->blank();
         foreach (array_keys($typed) as $field) {
             $typed[$field] = $sent->text($field, 200);
@@ -94,12 +94,7 @@ final class SamplesController extends AbstractController
 
             return $this->redirectToRoute('samples', ['new' => $stored->id()], Response::HTTP_SEE_OTHER);
         } catch (PieceUnreadable $unreadable) {
-            $faults = [];
-            foreach ($unreadable->faults as $fault) {
-                $faults[$fault->path][] = $fault;
-            }
-
-            return $this->page($typed, $faults, null);
+            return $this->page($typed, $unreadable->byPath(), null);
         }
     }
 

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\App\Page\Sizes;
 
 use Rinkel\App\Board\Paces;
-use Rinkel\App\Cutting\Chosen;
+use Rinkel\App\Cutting\ChosenPieces;
+use Rinkel\App\Cutting\ChosenPiecesReader;
 use Rinkel\App\Making\OrderFiller;
 use Rinkel\App\Orders\Orders;
 use Rinkel\App\Page\Paper\PaperController;
@@ -13,11 +14,11 @@ use Rinkel\App\Paper\KitPaper;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
-use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Price\Costing;
-use Rinkel\App\Sizes\Asking;
-use Rinkel\App\Sizes\Moving;
-use Rinkel\App\Sizes\Reaching;
+use Rinkel\App\Sizes\LargestSizeFinder;
+use Rinkel\App\Sizes\MaterialSwapper;
+use Rinkel\App\Sizes\RequestedSizes;
 use Rinkel\App\Sizes\SizesRequest;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Sizing\Kit;
@@ -41,7 +42,8 @@ final class SizesController extends AbstractController
 
     public function __construct(
         private readonly Pieces $pieces,
-        private readonly Asking $asking,
+        private readonly RequestedSizes $asking,
+        private readonly ChosenPiecesReader $choosing,
         private readonly StockBox $stock,
     ) {}
 
@@ -51,7 +53,7 @@ final class SizesController extends AbstractController
         [$stored, $asked] = $this->asked($id, $request);
         $forAll = $this->asking->of($stored, $request->query, true);
         $chosen = self::chosen($stored, $asked);
-        $cutting = $chosen->cutting($this->stock->cords($chosen->likenesses()));
+        $cutting = $this->choosing->cutting($chosen);
         $needs = $chosen->needs();
 
         return $this->render('sizes/sizes.html.twig', [
@@ -100,7 +102,7 @@ final class SizesController extends AbstractController
         if (0 === self::chosen($stored, $asked)->count()) {
             return $this->redirectToRoute('sizes', ['id' => $id] + $request->query->all(), Response::HTTP_SEE_OTHER);
         }
-        $isKit = RequestData::form($request)->has('kit');
+        $isKit = LooseData::form($request)->has('kit');
         $name = $stored->document()['name'] ?? '';
         $order = $orders->ask(['name' => \is_string($name) ? mb_substr($name, 0, 200) : '', 'kit' => $isKit]);
         foreach ($asked->sizes->all ?? [] as $i => $sized) {
@@ -131,7 +133,7 @@ final class SizesController extends AbstractController
     }
 
     #[Route('/otherwise', 'moved', methods: 'GET')]
-    public function moved(int $id, Request $request, Moving $moving): Response
+    public function moved(int $id, Request $request, MaterialSwapper $moving): Response
     {
         $stored = $this->stored($id);
         $moved = $moving->of($stored, $request->query);
@@ -139,7 +141,7 @@ final class SizesController extends AbstractController
         return $this->render('sizes/moved.html.twig', [
             'stored' => $stored,
             'moved' => $moved,
-            'fields' => Moving::FIELDS,
+            'fields' => MaterialSwapper::FIELDS,
             'stock' => array_merge(...array_map(
                 fn (Kind $kind): array => $this->stock->found($kind, '', self::OFFERED)[0],
                 Kind::cases(),
@@ -148,7 +150,7 @@ final class SizesController extends AbstractController
     }
 
     #[Route('/reach', 'reach', methods: 'GET')]
-    public function reach(int $id, Request $request, Reaching $reaching): Response
+    public function reach(int $id, Request $request, LargestSizeFinder $reaching): Response
     {
         $stored = $this->stored($id);
         // What lies in the box is there already; who has more, or less, types it.
@@ -167,9 +169,9 @@ final class SizesController extends AbstractController
      * Lays the design on the Table as far as what is at hand goes.
      */
     #[Route('/reach', 'reach_lay', methods: 'POST')]
-    public function lay(int $id, Request $request, Reaching $reaching): Response
+    public function lay(int $id, Request $request, LargestSizeFinder $reaching): Response
     {
-        $sent = RequestData::form($request);
+        $sent = LooseData::form($request);
         $stored = $this->stored($id);
         $step = $sent->exact('step', 0, 9999) ?? throw $this->createNotFoundException();
         $wish = $reaching->wish($stored, $sent->raw('by'), $step);
@@ -194,7 +196,7 @@ final class SizesController extends AbstractController
     }
 
     /**
-     * @param callable(SizesRequest, Asking): string $write
+     * @param callable(SizesRequest, RequestedSizes): string $write
      */
     private function paper(int $id, Request $request, callable $write, string $name, bool $byAnyone): Response
     {
@@ -207,7 +209,7 @@ final class SizesController extends AbstractController
         return PaperController::pdf($write($asked, $this->asking), 'rinkel-'.$name);
     }
 
-    private static function chosen(StoredPiece $stored, SizesRequest $asked): Chosen
+    private static function chosen(StoredPiece $stored, SizesRequest $asked): ChosenPieces
     {
         $pieces = [];
         foreach ($asked->sizes->all ?? [] as $i => $sized) {
@@ -217,6 +219,6 @@ final class SizesController extends AbstractController
             }
         }
 
-        return new Chosen($pieces);
+        return new ChosenPieces($pieces);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Page\Sizes;
 
 use Rinkel\App\Piece\Pieces;
-use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Stock\StockRow;
@@ -35,8 +35,8 @@ final class TrayController extends AbstractController
     #[Route('', 'tray', methods: 'GET')]
     public function show(Request $request): Response
     {
-        $ids = RequestData::query($request)->ids('t');
-        $words = RequestData::query($request)->text('q', 100);
+        $ids = LooseData::query($request)->ids('t');
+        $words = LooseData::query($request)->text('q', 100);
 
         $rows = $this->offered($words, $ids);
 
@@ -74,7 +74,7 @@ final class TrayController extends AbstractController
     #[Route('', 'tray_lay', methods: 'POST')]
     public function lay(Request $request): Response
     {
-        $wish = $this->makings->made(RequestData::form($request)->raw('design'), RequestData::form($request)->ids('t'));
+        $wish = $this->makings->made(LooseData::form($request)->raw('design'), LooseData::form($request)->ids('t'));
         if (null === $wish) {
             return $this->redirectToRoute('tray', [], Response::HTTP_SEE_OTHER);
         }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\Stock;
 
-use Rinkel\App\Platform\Files\Arriving;
 use Rinkel\App\Platform\Files\Tables;
+use Rinkel\App\Platform\Files\UploadedFiles;
 use Rinkel\App\Platform\Http\ChangesNothing;
-use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Stock\StockMovements;
 use Rinkel\App\Stock\StockTables;
@@ -30,7 +30,7 @@ final class StockTablesController extends AbstractController
         private readonly StockTables $tables,
         private readonly StockBox $stock,
         private readonly StockMovements $movements,
-        private readonly Arriving $arriving,
+        private readonly UploadedFiles $arriving,
     ) {}
 
     #[Route('/tables', 'stock_tables', methods: 'GET')]
@@ -93,7 +93,7 @@ final class StockTablesController extends AbstractController
     #[Route('/tables/take', 'stock_tables_take', methods: 'POST')]
     public function take(Request $request): Response
     {
-        $sent = RequestData::form($request);
+        $sent = LooseData::form($request);
         $token = $sent->raw('token');
         $file = $this->arriving->file($token);
         $preview = null === $file ? null : $this->tables->look($file);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Page\Table;
 
 use Rinkel\App\Platform\Http\ChangesNothing;
-use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Table\Arrival;
 use Rinkel\App\Table\Arrivals;
 use Rinkel\Core\Message;
@@ -55,7 +55,7 @@ final class ImportController extends AbstractController
     #[Route('/lay', 'import_lay', methods: 'POST')]
     public function lay(Request $request): Response
     {
-        $sent = RequestData::form($request);
+        $sent = LooseData::form($request);
         $documents = $sent->within('documents');
         $arrivals = [];
         foreach ($sent->list('lay') as $which) {

@@ -9,7 +9,7 @@ use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\PieceViews;
 use Rinkel\App\Svg\DrawingFile;
 use Rinkel\App\Svg\PagePictures;
-use Rinkel\App\Table\Beginnings;
+use Rinkel\App\Table\BeginningPictures;
 use Rinkel\App\Table\Shelf;
 use Rinkel\App\Table\TableRows;
 use Rinkel\Core\Failure;
@@ -57,10 +57,10 @@ final class PictureController extends AbstractController
         requirements: ['group' => 'around|neck', 'construction' => '[a-z-]{1,40}'],
         methods: 'GET',
     )]
-    public function making(string $group, string $construction, Beginnings $beginnings): Response
+    public function making(string $group, string $construction, BeginningPictures $beginnings): Response
     {
         return $this->files->response(
-            $beginnings->pictures()[$group][$construction] ?? throw $this->createNotFoundException(),
+            $beginnings->all()[$group][$construction] ?? throw $this->createNotFoundException(),
         );
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Page\Table;
 
 use Rinkel\App\Examples\ExampleData;
-use Rinkel\App\Platform\Http\RequestData;
+use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Settings\Preferences;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -13,7 +13,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /**
- * What a maker does in her first minutes: how she reads and works, and whether she looks around with examples.
+ * What a maker does in their first minutes: how they read and work, and whether they look around with examples.
  */
 final class WelcomeController extends AbstractController
 {
@@ -22,7 +22,7 @@ final class WelcomeController extends AbstractController
     #[Route('/welcome', 'welcome_set', methods: 'POST')]
     public function set(Request $request, Preferences $preferences): Response
     {
-        $sent = RequestData::form($request);
+        $sent = LooseData::form($request);
         $texts = [];
         foreach (self::ASKED as $name) {
             if ($sent->has($name)) {

@@ -7,7 +7,7 @@ namespace Rinkel\App\Page\Twig;
 use Rinkel\App\Board\Paces;
 use Rinkel\App\Making\Makings;
 use Rinkel\App\Platform\Wording\Wording;
-use Rinkel\App\Sizes\Asking;
+use Rinkel\App\Sizes\RequestedSizes;
 use Rinkel\App\Svg\DrawingFile;
 use Rinkel\App\Svg\PagePictures;
 use Rinkel\App\Svg\Posture;
@@ -103,7 +103,7 @@ final class PieceExtension extends AbstractExtension
     /**
      * @param non-empty-list<Sized> $sizes
      */
-    private function sizes(array $sizes, Asking $labels, bool $isHeld = false): string
+    private function sizes(array $sizes, RequestedSizes $labels, bool $isHeld = false): string
     {
         $unit = $sizes[0]->plan->draft->piece->unit;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\Twig;
 
+use Rinkel\App\Platform\Wording\Notation;
 use Rinkel\App\Platform\Wording\Times;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Settings\Preferences;
@@ -11,6 +12,7 @@ use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Piece\Piece;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFilter;
 use Twig\TwigFunction;
@@ -24,6 +26,7 @@ final class WordsExtension extends AbstractExtension
         private readonly Wording $wording,
         private readonly Times $times,
         private readonly Preferences $preferences,
+        private readonly Notation $notation,
     ) {}
 
     public function getFilters(): array
@@ -33,6 +36,11 @@ final class WordsExtension extends AbstractExtension
             new TwigFilter('to_cut', $this->wording->toCut(...)),
             new TwigFilter('stock_length', $this->wording->roomy(...)),
             new TwigFilter('message', $this->wording->told(...)),
+            new TwigFilter('inside', $this->wording->inside(...)),
+            new TwigFilter(
+                'notation',
+                fn (string $text, Piece $piece): string => $this->notation->pattern($piece, $text),
+            ),
             new TwigFilter('currency_name', $this->wording->currency(...)),
             new TwigFilter('fold_note', $this->wording->foldOf(...)),
             new TwigFilter(

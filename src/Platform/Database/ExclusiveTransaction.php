@@ -26,7 +26,7 @@ final readonly class ExclusiveTransaction
      * @template T
      *
      * @param callable(): T $change
-     * @param object|null   $stored what is changed, read anew first; when null, all that was read is forgotten
+     * @param object|null   $stored what is changed, read again first; when null, all that was read is forgotten
      *
      * @return T
      */

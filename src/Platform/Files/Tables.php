@@ -7,6 +7,7 @@ namespace Rinkel\App\Platform\Files;
 use OpenSpout\Common\Entity\Row;
 use OpenSpout\Common\Exception\SpoutException;
 use OpenSpout\Reader\Common\Creator\ReaderEntityFactory;
+use OpenSpout\Reader\CSV\Reader as CSVReader;
 use OpenSpout\Reader\SheetInterface;
 use OpenSpout\Writer\Common\Creator\WriterEntityFactory;
 
@@ -49,40 +50,16 @@ final class Tables
             return null;
         }
         try {
-            if ($isPacked) {
-                $reader = ReaderEntityFactory::createXLSXReader();
-            } else {
-                $text = (string) file_get_contents($file);
-                if (str_contains($text, "\0")) {
-                    return null;
-                }
-                $reader = ReaderEntityFactory::createCSVReader();
-                $reader->setFieldDelimiter(self::between($text));
-                $reader->setEncoding(mb_check_encoding($text, 'UTF-8') ? 'UTF-8' : 'Windows-1252');
+            $reader = $isPacked ? ReaderEntityFactory::createXLSXReader() : self::ofText($file);
+            if (null === $reader) {
+                return null;
             }
             $reader->setShouldPreserveEmptyRows(true);
             $reader->open($file);
             $rows = [];
             /** @var SheetInterface $sheet */
             foreach ($reader->getSheetIterator() as $sheet) {
-                $line = 0;
-                /** @var Row $row */
-                foreach ($sheet->getRowIterator() as $row) {
-                    ++$line;
-                    $cells = array_map(
-                        self::text(...),
-                        \array_slice(array_values($row->toArray()), 0, self::MOST_CELLS),
-                    );
-                    if (max([0, ...array_map(strlen(...), $cells)]) > self::LONGEST || $line > self::MOST_LINES) {
-                        return null;
-                    }
-                    if ('' !== implode('', $cells)) {
-                        $rows[$line] = $cells;
-                    }
-                    if (\count($rows) > self::MOST + 1) {
-                        return null; // with its head
-                    }
-                }
+                $rows = self::rows($sheet);
                 break;
             }
             $reader->close();
@@ -91,6 +68,46 @@ final class Tables
         } catch (SpoutException|\ValueError) {
             return null;
         }
+    }
+
+    /**
+     * Returns a reader of separated values; null for what is no text.
+     */
+    private static function ofText(string $file): ?CSVReader
+    {
+        $text = (string) file_get_contents($file);
+        if (str_contains($text, "\0")) {
+            return null;
+        }
+        $reader = ReaderEntityFactory::createCSVReader();
+        $reader->setFieldDelimiter(self::between($text));
+        $reader->setEncoding(mb_check_encoding($text, 'UTF-8') ? 'UTF-8' : 'Windows-1252');
+
+        return $reader;
+    }
+
+    /**
+     * @return array<int, list<string>>|null null when there are too many, or too long ones
+     */
+    private static function rows(SheetInterface $sheet): ?array
+    {
+        [$rows, $line] = [[], 0];
+        /** @var Row $row */
+        foreach ($sheet->getRowIterator() as $row) {
+            ++$line;
+            $cells = array_map(self::text(...), \array_slice(array_values($row->toArray()), 0, self::MOST_CELLS));
+            if (max([0, ...array_map(strlen(...), $cells)]) > self::LONGEST || $line > self::MOST_LINES) {
+                return null;
+            }
+            if ('' !== implode('', $cells)) {
+                $rows[$line] = $cells;
+            }
+            if (\count($rows) > self::MOST + 1) {
+                return null; // with its head
+            }
+        }
+
+        return $rows;
     }
 
     /**

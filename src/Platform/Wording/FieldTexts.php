@@ -8,7 +8,6 @@ use Rinkel\Core\Closure\Shows;
 use Rinkel\Core\Closure\Tails;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
-use Rinkel\Core\Pattern\Pattern;
 
 /**
  * The fields of the Piece page as texts, each by its path in the open format.
@@ -122,9 +121,7 @@ final class FieldTexts
     public static function pinned(array $texts, Unit $bare): array
     {
         foreach ($texts as $path => $text) {
-            if ('pattern' === $path) {
-                $texts[$path] = Pattern::pinned($text, $bare);
-            } elseif (\in_array($path, self::LENGTHS, true)) {
+            if (\in_array($path, self::LENGTHS, true)) {
                 $texts[$path] = self::inUnit($text, $bare);
             }
         }

@@ -19,6 +19,10 @@ final class Times implements ResetInterface
 
     private const CLOCK = 'HH:mm';
 
+    /** Where clocks go to twelve, by language; and where dates are written as elsewhere than a language's name says. */
+    private const TWELVE = ['en_US' => 'h:mm a'];
+    private const REGIONS = ['en' => 'en_GB'];
+
     private ?\DateTimeZone $zone = null;
 
     public function __construct(
@@ -32,11 +36,15 @@ final class Times implements ResetInterface
     }
 
     /**
-     * Returns the time of the day: "13:25".
+     * Returns the time of the day: "13:25", "1:25 PM".
      */
     public function clock(\DateTimeInterface|int $at): string
     {
-        return $this->format(\IntlDateFormatter::NONE, $at, self::CLOCK);
+        return $this->format(
+            \IntlDateFormatter::NONE,
+            $at,
+            self::TWELVE[$this->translator->getLocale()] ?? self::CLOCK,
+        );
     }
 
     /**
@@ -85,8 +93,10 @@ final class Times implements ResetInterface
 
     private function format(int $days, \DateTimeInterface|int $at, ?string $pattern = null): string
     {
+        $language = $this->translator->getLocale();
+
         return (string) (new \IntlDateFormatter(
-            $this->translator->getLocale(),
+            self::REGIONS[$language] ?? $language,
             $days,
             \IntlDateFormatter::NONE,
             $this->zone(),

@@ -36,24 +36,36 @@ final readonly class Wording
         return $this->translator->getLocale();
     }
 
+    /** Values that are words of the notation, by the message that says them. */
+    private const IN_NOTATION = [
+        'pattern-unread' => ['found', 'expected'],
+        'part-not-there' => ['part'],
+        'knot-not-tied' => ['knot'],
+        'lane-not-there' => ['lane'],
+        'behind-below' => ['part'],
+        'way-counted' => ['part'],
+    ];
+
     /** From so many mm on stock is said in metres. */
     private const ROOMY = 3000;
 
     public function __construct(
         private TranslatorInterface $translator,
         private LoggerInterface $logger,
+        private Notation $notation,
     ) {}
 
     public function step(Step $step, Unit $unit): string
     {
-        return $this->say(
-            'step.'.$step->key,
-            array_map(
-                fn (mixed $value): Length|WrittenLength|int|float|string => $this->part($value, $unit),
-                $step->values,
-            ),
-            $unit,
+        $values = array_map(
+            fn (mixed $value): Length|WrittenLength|int|float|string => $this->part($value, $unit),
+            $step->values,
         );
+        if (\is_string($values['what'] ?? null)) {
+            $values['what'] = $this->knotInside($values['what']);
+        }
+
+        return $this->say('step.'.$step->key, $values, $unit);
     }
 
     /**
@@ -72,6 +84,11 @@ final readonly class Wording
     public function making(Message $said, Unit $unit): string
     {
         $values = [];
+        foreach (['role', 'core', 'working'] as $name) {
+            if (\is_string($said->values[$name] ?? null)) {
+                $values[$name.'_gender'] = $this->gender($said->values[$name]);
+            }
+        }
         foreach ($said->values as $name => $value) {
             $values[$name] = match (true) {
                 \in_array($name, ['role', 'core', 'working'], true) && \is_string($value) => $this->roleInside($value),
@@ -87,22 +104,73 @@ final readonly class Wording
                 default => $this->part($value, $unit),
             };
         }
-        $knot = $said->values['knot'] ?? null;
-        if (\is_string($knot)) {
-            $key = 'knots-of.'.str_replace(' ', '-', $knot);
-            $count = \is_int($said->values['count'] ?? null) ? $said->values['count'] : 1;
-            $named = $this->translator->trans($key, ['count' => $count, 'turns' => $said->values['turns'] ?? 0]);
-            $values['knots'] = $key === $named ? $count.' × '.$this->knotInside($knot) : $named;
+        if (\is_string($said->values['knot'] ?? null)) {
+            $values['knots'] = $this->knots($said);
         }
 
-        return $this->say('making.'.$said->key, $values, $unit);
+        return $this->contracted($this->say('making.'.$said->key, $values, $unit));
     }
 
+    /**
+     * Returns so many knots as they are said: "3 square knots".
+     */
+    private function knots(Message $said): string
+    {
+        [
+            'knot' => $knot,
+            'count' => $count,
+            'turns' => $turns,
+        ] = $said->values + ['knot' => '', 'count' => 1, 'turns' => 0];
+        $knot = \is_string($knot) ? $knot : '';
+        $count = \is_int($count) ? $count : 1;
+        $key = 'knots-of.'.str_replace(' ', '-', $knot);
+        $named = $this->translator->trans($key, ['count' => $count, 'turns' => $turns]);
+
+        return $key === $named ? $count.' × '.$this->knotInside($knot) : $named;
+    }
+
+    /**
+     * Returns what a knot is called inside a sentence; what is no knot stays as it is.
+     */
     private function knotInside(string $word): string
     {
-        $name = $this->translator->trans('knot.'.str_replace(' ', '-', $word));
+        $key = 'knot.'.str_replace(' ', '-', $word);
+        $name = $this->translator->trans($key);
 
-        return mb_strtolower(mb_substr($name, 0, 1)).mb_substr($name, 1);
+        return $key === $name ? $word : $this->inside($name);
+    }
+
+    /**
+     * Returns a sentence that was put together with its words drawn together as they are said.
+     */
+    private function contracted(string $sentence): string
+    {
+        preg_match_all('/([^=|]+)=([^|]+)/u', $this->translator->trans('grammar.contractions'), $pairs);
+        $bounded = static fn (string $words): string => ' '.$words.' ';
+
+        return strtr($sentence, array_combine(array_map($bounded, $pairs[1]), array_map($bounded, $pairs[2])));
+    }
+
+    /**
+     * Returns a word as it stands inside a sentence: with a small letter, except in languages that write nouns large.
+     */
+    public function inside(string $word): string
+    {
+        return 'keep' === $this->translator->trans('grammar.inside')
+            ? $word
+            : mb_strtolower(mb_substr($word, 0, 1)).mb_substr($word, 1);
+    }
+
+    /**
+     * Returns the gender of what a cord of this role is called; "name" of its maker's own word, and of one
+     * among several: "strand 2".
+     */
+    private function gender(string $role): string
+    {
+        $key = 'role-gender.'.$role;
+        $gender = $this->translator->trans($key);
+
+        return $key === $gender ? 'name' : $gender;
     }
 
     public function check(Check $check, Unit $unit): string
@@ -125,7 +193,7 @@ final readonly class Wording
      */
     private function named(array $values): array
     {
-        return array_map(
+        $named = array_map(
             fn (
                 Length|WrittenLength|int|float|string|array $value,
             ): Length|WrittenLength|int|float|string => \is_array($value)
@@ -133,6 +201,10 @@ final readonly class Wording
                 : $value,
             $values,
         );
+
+        return \is_string($named['pattern'] ?? null)
+            ? ['pattern' => $this->notation->said($named['pattern'])] + $named
+            : $named;
     }
 
     /**
@@ -171,7 +243,7 @@ final readonly class Wording
     {
         $word = $this->role($role);
 
-        return $word === $role ? $role : mb_strtolower(mb_substr($word, 0, 1)).mb_substr($word, 1);
+        return $word === $role ? $role : $this->inside($word);
     }
 
     /**
@@ -192,7 +264,7 @@ final readonly class Wording
             $what instanceof Cord => (null === $what->width ? '' : $fine($what->width).' × ')
                 .$fine($what->thickness).' '.$word('fibre.'.$what->fibre->value),
             $what instanceof Bead => implode(', ', [
-                $word('shape.'.$what->shape->value).' '.($what->size ?? $fine($what->diameter)),
+                $word('shape.'.$what->shape->value).' '.($what->measures->size ?? $fine($what->diameter)),
                 $word('material.'.$what->material->value),
                 ...(null === $what->finish ? [] : [$word('finish.'.$what->finish->value)]),
             ]),
@@ -208,14 +280,14 @@ final readonly class Wording
     public function foldOf(Cut $cut, Unit $unit, bool $isHalved = false): string
     {
         return match (true) {
-            null !== $cut->fold => $this->translator->trans('cut.folded-at', [
-                'fold' => (string) $this->length($cut->fold, $unit),
+            null !== $cut->parting->fold => $this->translator->trans('cut.folded-at', [
+                'fold' => (string) $this->length($cut->parting->fold, $unit),
             ]),
-            $cut->folded => $this->translator->trans(
+            $cut->parting->folded => $this->translator->trans(
                 $isHalved && 'slider' !== $cut->role ? 'cut.folded-half' : 'cut.folded',
             ),
-            null !== $cut->begin => $this->translator->trans('cut.single-from', [
-                'begin' => (string) $this->length($cut->begin, $unit),
+            null !== $cut->parting->begin => $this->translator->trans('cut.single-from', [
+                'begin' => (string) $this->length($cut->parting->begin, $unit),
             ]),
             default => $this->translator->trans('cut.single'),
         };
@@ -321,6 +393,17 @@ final readonly class Wording
         );
         if (\is_string($parts['closure'] ?? null)) {
             $parts['closure'] = $this->translator->trans('closure.'.$parts['closure']);
+        }
+        if ('knots-each' === $said->key) {
+            $parts['knots'] = $this->knots($said);
+        }
+        foreach (self::IN_NOTATION[$said->key] ?? [] as $name) {
+            // Single words stand in quotes, in which a pattern has none.
+            $parts[$name] = preg_replace_callback(
+                '/^[^"]+$|(?<=")\w[^"]*(?=")/u',
+                fn (array $word): string => $this->notation->said($word[0]),
+                (string) ($parts[$name] ?? ''),
+            ) ?? '';
         }
 
         return $parts;

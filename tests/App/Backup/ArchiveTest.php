@@ -15,6 +15,7 @@ use Rinkel\App\Log\StoredPhoto;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Platform\Database\StoredRequest;
+use Rinkel\App\Platform\Database\StoredStamp;
 use Rinkel\Tests\App\WebCase;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\ApplicationTester;
@@ -45,8 +46,8 @@ final class ArchiveTest extends WebCase
             $isPassing = [] !== $of->getReflectionClass()->getAttributes(Passing::class);
             $classes = $isPassing ? $classes : [...$classes, $of->getName()];
         }
-        // Photos come and go with their entries; what was asked for is known for a week only.
-        $beside = [StoredPhoto::class, StoredRequest::class];
+        // Photos come and go with their entries; what was asked for is known for a week only; a stamp only counts.
+        $beside = [StoredPhoto::class, StoredRequest::class, StoredStamp::class];
         self::assertEqualsCanonicalizing($classes, [...$stored, ...$beside]);
     }
 
@@ -104,14 +105,17 @@ final class ArchiveTest extends WebCase
         );
         $this->browser->submit($page->filter('form[action$=take]')->form());
         self::assertStringContainsString(
-            'entries were taken',
+            'entries imported.',
             $this->browser->followRedirect()->filter('.notice')->text(),
         );
         self::assertSame($before, [$this->rows('board_tap'), $this->rows('piece_state'), $this->rows('photo')]);
 
         self::assertSame(self::contents($first), self::contents($second = $this->saved()));
         self::assertFileEquals($first, $second);
-        self::assertStringContainsString('here already', self::text($this->upload($first), 'main'));
+        self::assertStringContainsString(
+            'You already have everything in this file.',
+            self::text($this->upload($first), 'main'),
+        );
     }
 
     public function testTheConsoleSavesAndTakesTheSame(): void
@@ -198,7 +202,7 @@ final class ArchiveTest extends WebCase
         $this->browser->submit($page->filter('form[action$=take]')->form());
         self::assertStringContainsString('12 h', (string) json_encode(self::stock()));
         $bin = $this->browser->request('GET', '/bin');
-        $this->browser->submit($bin->selectButton('Put it back')->form());
+        $this->browser->submit($bin->selectButton('Restore')->form());
         self::assertStringContainsString('20 h', (string) json_encode(self::stock()));
     }
 
@@ -267,7 +271,7 @@ final class ArchiveTest extends WebCase
         );
         $this->browser->submit($page->filter('form[action$=take]')->form());
         self::assertStringContainsString(
-            'One entry was taken',
+            'One entry imported.',
             $this->browser->followRedirect()->filter('.notice')->text(),
         );
     }

@@ -10,7 +10,7 @@ use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Tests\App\WebCase;
 
 /**
- * A day at the bench is kept as it was planned.
+ * Day plan is kept as it was planned.
  */
 final class DaysTest extends WebCase
 {
@@ -38,12 +38,12 @@ final class DaysTest extends WebCase
         );
         self::assertCount(1, $page->filter('#day-order [name^="fixed"]'));
         self::assertCount(1, $page->filter('svg .day-pinned'));
-        self::assertStringContainsString('No order that keeps your times', $page->filter('#day-ends')->text());
+        self::assertStringContainsString(self::says('day.proven-pinned'), $page->filter('#day-ends')->text());
         $this->browser->submit($page->filter('#day-form')->form());
         self::assertCount(
             1,
             $this->browser->followRedirect()->filter('svg .day-pinned'),
-            'sent as it is, it is as it is',
+            'sent as it is, it is no change',
         );
 
         $page = $this->browser->request('GET', '/day?day=2026-12-04');

@@ -131,7 +131,7 @@ final class HandsTest extends KernelTestCase
         $isWhole = '' !== (string) getenv('RINKEL_HANDS');
         $told = self::followed($this->planned(self::combined($isWhole)));
         self::assertCount(1, $told, implode("\n", \array_slice($told, 0, 20)));
-        self::assertGreaterThan($isWhole ? 2900 : 970, (int) $told[0]);
+        self::assertGreaterThan($isWhole ? 2900 : 320, (int) $told[0]);
     }
 
     /**
@@ -143,7 +143,7 @@ final class HandsTest extends KernelTestCase
             $reader = new PieceReader();
             foreach (Constructions::all()->ids() as $id) {
                 foreach (Constructions::all()->get($id)->closures() as $kind) {
-                    for ($habit = 1; $habit < 8; ++$habit) {
+                    foreach ('' === (string) getenv('RINKEL_HANDS') ? [3, 4] : range(1, 7) as $habit) {
                         $changes = [
                             'closure.kind' => $kind->id(),
                             'habits.working' => 0 === ($habit & 1) ? 'first' : 'last',
@@ -163,7 +163,7 @@ final class HandsTest extends KernelTestCase
         })();
         $told = self::followed($this->planned($pieces));
         self::assertCount(1, $told, implode("\n", \array_slice($told, 0, 20)));
-        self::assertGreaterThan(300, (int) $told[0]);
+        self::assertGreaterThan(85, (int) $told[0]);
     }
 
     public function testPiecesByChanceAreMade(): void
@@ -198,8 +198,11 @@ final class HandsTest extends KernelTestCase
                 foreach (self::ends($kind) as $end) {
                     foreach (self::beginnings($id) as $beginning) {
                         $schools = self::schools();
-                        ++$number;
-                        foreach ($isWhole ? $schools : [$schools[$number % \count($schools)]] as $school) {
+                        // Between two whole runs each third of them, by another school each time.
+                        if (0 !== ++$number % 3 && !$isWhole) {
+                            continue;
+                        }
+                        foreach ($isWhole ? $schools : [$schools[intdiv($number, 3) % \count($schools)]] as $school) {
                             $changes = ['closure.kind' => $kind->id(), ...$end, ...$beginning, ...$school];
                             yield [$id.' '.json_encode($changes), $reader->read(Examples::bare($id, $changes))];
                         }

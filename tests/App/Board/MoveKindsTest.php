@@ -22,7 +22,7 @@ final class MoveKindsTest extends TestCase
             $kinds = MoveKinds::of($acts);
             self::assertSame($acts->moves, $kinds->total, $name);
             foreach ($acts->all as $number => $act) {
-                for ($i = 0; $i < $act->count; ++$i) {
+                for ($i = 0; $i < $act->stint->count; ++$i) {
                     self::assertSame(Pace::kind($act, $i), $kinds->after($acts->before($number) + $i), $name.' '.$number.' '.$i);
                 }
             }

@@ -12,7 +12,7 @@ use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Work\Act;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
 use Rinkel\Core\Work\Part;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
 
@@ -43,10 +43,10 @@ final class SentencesTest extends KernelTestCase
             $text = $wording->making($act->said, $plan->draft->piece->unit);
             preg_match_all('/\bzqx\d+\b/', $text, $shown);
             $marked = array_values(array_filter(
-                $act->things,
+                $act->stint->things,
                 static fn (string $name): bool => str_starts_with($name, 'zqx'),
             ));
-            array_push($there, ...$act->things);
+            array_push($there, ...$act->stint->things);
             self::assertSame([], array_diff($marked, $shown[0]), ($number + 1).' does not name all of it: '.$text);
             // Besides, it may speak of what is there to measure from, and of a button that a loop is made for.
             self::assertSame(
@@ -64,30 +64,28 @@ final class SentencesTest extends KernelTestCase
         $draft = $plan->draft;
         foreach ($plan->acts()->all as $act) {
             foreach ([
-                'body' => [$draft->body()],
-                'worn' => [$draft->worn()],
-                'opens' => [$draft->open()],
+                'body' => [$draft->body()], 'worn' => [$draft->worn()], 'opens' => [$draft->open()],
             ] as $size => $planned) {
-                if (Does::Try === $act->does && isset($act->sizes[$size])) {
-                    self::assertOneOf($planned, $act->sizes[$size], $act, $size);
+                if (ActKind::Try === $act->does && isset($act->spot->sizes[$size])) {
+                    self::assertOneOf($planned, $act->spot->sizes[$size], $act, $size);
                 }
             }
-            if (Part::Loop === $act->part && isset($act->sizes['size'])) {
+            if (Part::Loop === $act->part && isset($act->spot->sizes['size'])) {
                 $fastened = $draft->fastened;
                 self::assertOneOf(
-                    array_filter([$fastened->startLoop, $fastened->finishLoop]),
-                    $act->sizes['size'],
+                    array_filter([$fastened->loops->startLoop, $fastened->loops->finishLoop]),
+                    $act->spot->sizes['size'],
                     $act,
                     'loop',
                 );
             }
-            if (Does::Cut === $act->does) {
+            if (ActKind::Cut === $act->does) {
                 $lengths = array_map(static fn ($cut): Length => $cut->length, $plan->cuts);
-                self::assertOneOf($lengths, $act->sizes['length'], $act, 'cut');
+                self::assertOneOf($lengths, $act->spot->sizes['length'], $act, 'cut');
             }
         }
         foreach ($plan->acts()->all as $act) {
-            $due = 0 === $act->half ? $act->due ?? Length::zero() : Length::zero();
+            $due = 0 === $act->grip->half ? $act->spot->due ?? Length::zero() : Length::zero();
             self::assertLessThan(
                 $draft->body()->millimetres + 0.01,
                 $due->millimetres,

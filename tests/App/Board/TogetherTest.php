@@ -54,7 +54,7 @@ final class TogetherTest extends WebCase
         $page = $this->browser->request('GET', '/boards/'.$second->id());
         self::assertCount(2, $page->filter('#together li'));
         self::assertSame('here', $page->filter('#together li a')->eq(1)->attr('data-turn'));
-        self::assertStringContainsString('First comes 1: Rail', self::text($page, '#together'));
+        self::assertStringContainsString('Next: 1, Rail', self::text($page, '#together'));
         $this->browser->request('GET', '/orders/'.$order->id().'/board');
         self::assertResponseRedirects('/boards/'.$first->id());
 

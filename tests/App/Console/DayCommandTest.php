@@ -14,18 +14,18 @@ final class DayCommandTest extends WebCase
 {
     public function testADayIsPrintedAsItWasPlanned(): void
     {
-        self::assertStringContainsString('Nothing is planned', $this->told(0, '2027-02-03'));
+        self::assertStringContainsString(self::says('console.day-none'), $this->told(0, '2027-02-03'));
         $uid = $this->lay(['name' => 'Rail'])->uid();
         self::getContainer()->get(Days::class)->keep('2027-02-03', KeptDays::planned([
             'begin' => '08:00', 'pieces' => [$uid], 'pins' => [['piece' => $uid, 'left' => 1, 'at' => '08:45']],
         ]));
         self::assertMatchesRegularExpression(
-            '/^08:45–\d\d:\d\d  "Rail" \(stays there\)\nAll is done at \d\d:\d\d, 3 Feb: \d+ minutes of hands\.\n$/',
+            '/^08:45–\d\d:\d\d  "Rail" \(keep this time\)\nAll done: 3 Feb 2027, \d\d:\d\d\. \d+ minutes of work\.\n$/',
             $this->told(0, '2027-02-03'),
         );
         $this->told(0);
         foreach (['tomorrow', '2027-02-30'] as $wrong) {
-            self::assertStringContainsString('written as', $this->told(1, $wrong));
+            self::assertStringContainsString('2026-12-24', $this->told(1, $wrong));
         }
     }
 

@@ -24,7 +24,7 @@ final class OrderCommandTest extends WebCase
     {
         $this->told(['command' => 'rinkel:demo']);
         $list = $this->told(['command' => 'rinkel:order']);
-        foreach (['1 planned', '1 board', '3 planned, 3 cut', '1 made'] as $state) {
+        foreach (['1 planned', '1 on the board', '3 planned, 3 cut', '1 made'] as $state) {
             self::assertStringContainsString($state, $list);
         }
         $orders = self::getContainer()->get(Orders::class);

@@ -72,9 +72,9 @@ final class PlanCommandTest extends KernelTestCase
         self::assertStringContainsString('"counts": [
         57
     ]', $out);
-        self::assertStringContainsString('It will not go over: pulled open', $out);
+        self::assertStringContainsString('It won’t go over: fully open it’s', $out);
         self::assertStringContainsString('"path": "closure.tail"', $out);
-        self::assertStringContainsString('16 cm as measured and ease 12.7 mm make 17.3 cm inside.', $out);
+        self::assertStringContainsString('Your measurement of 16 cm plus 12.7 mm ease makes 17.3 cm inside.', $out);
     }
 
     #[DataProvider('provideBadFiles')]
@@ -94,45 +94,45 @@ final class PlanCommandTest extends KernelTestCase
         $with = static fn (string $path, mixed $value): string => (string) json_encode(
             Examples::document([$path => $value]),
         );
-        yield 'no JSON' => ['{', 'piece: This is no JSON'];
-        yield 'empty' => ['', 'piece: This is no JSON'];
+        yield 'no JSON' => ['{', 'piece: This isn’t valid JSON'];
+        yield 'empty' => ['', 'piece: This isn’t valid JSON'];
         yield 'a list' => ['[]', 'piece: '];
-        yield 'too deep' => [str_repeat('[', 40).str_repeat(']', 40), 'piece: This is no JSON'];
+        yield 'too deep' => [str_repeat('[', 40).str_repeat(']', 40), 'piece: This isn’t valid JSON'];
         yield 'a bad length' => [
             $with('wearer.girth', '7 1/0'),
-            'wearer.girth: The fraction in “7 1/0” divides by nothing.',
+            'wearer.girth: The fraction in “7 1/0” divides by zero.',
         ];
         yield 'a wrong kind' => [$with('closure.knots', 'four'), 'closure.knots: '];
         yield 'a strange name' => [
             $with('wearer.foot', '20 cm'),
-            'wearer.foot: Nothing here is called “foot”. It could be place, girth,',
+            'wearer.foot: There’s no “foot” here. Try one of these: place, girth,',
         ];
         yield 'a pattern that does not suit' => [
             $with('pattern', '2 bead amber'),
-            'pattern: Line 1, column 1: Nothing here is called “amber”.',
+            'pattern: Line 1, column 1: There’s no “amber” here.',
         ];
         yield 'cords without a task' => [
             $with('cords.workng', ['thickness' => '2 mm']),
-            'cords.workng: No cord of such a piece is called “workng”. It could be core, working, slider.',
+            'cords.workng: This kind of piece has no cord called “workng”. Try one of these: core, working, slider.',
         ];
         yield 'a cord of another name' => [
             (string) json_encode(Examples::bare('wave-band', ['cords.red' => []])),
-            'cords.red: No cord of such a piece is called “red”. It could be core, working.',
+            'cords.red: This kind of piece has no cord called “red”. Try one of these: core, working.',
         ];
         yield 'a finding that is not there' => [
             $with('closure', ['kind' => 'clasp', 'findings' => ['bow']]),
-            'closure.findings: No finding here is called “bow”. There is none yet.',
+            'closure.findings: There’s no finding called “bow”. This piece has none yet.',
         ];
         yield 'a knot that is none' => [
             $with('samples.granny', ['pitch' => '3 mm', 'use' => '20 mm']),
-            'samples.granny: No knot is called “granny”.',
+            'samples.granny: There’s no knot called “granny”.',
         ];
         yield 'a closure that does not suit' => [
             $with('closure.kind', 'elastic'),
-            'closure.kind: This construction closes with',
+            'closure.kind: This technique can’t use',
         ];
         yield 'an unknown construction' => [$with('construction', 'origami'), 'construction: '];
-        yield 'a later format' => [$with('version', 9), 'version: This is version 9 of the format'];
+        yield 'a later format' => [$with('version', 9), 'version: This file is version 9'];
     }
 
     public function testAMissingFileIsSaidSo(): void
@@ -140,7 +140,7 @@ final class PlanCommandTest extends KernelTestCase
         [$code, $out] = $this->plan('/nowhere/piece.json');
 
         self::assertSame(1, $code);
-        self::assertStringContainsString('There is no readable file', $out);
+        self::assertStringContainsString('There’s no readable file', $out);
     }
 
     /**

@@ -67,7 +67,7 @@ final class StepsCommandTest extends KernelTestCase
         $wording = self::getContainer()->get(Wording::class);
         foreach (Examples::shipped() as $piece) {
             foreach ((new Planner())->plan($piece)->acts()->all as $step) {
-                foreach ([$step->said, ...$step->looks] as $said) {
+                foreach ([$step->said, ...$step->advice->looks] as $said) {
                     self::assertInstanceOf(Message::class, $said);
                     self::assertArrayHasKey($said->key, $words['making']);
                     self::assertMatchesRegularExpression(

@@ -7,8 +7,8 @@ namespace Rinkel\Tests\App\Making;
 use Doctrine\ORM\EntityManagerInterface;
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Board\Taps;
-use Rinkel\App\Cutting\Choosing;
-use Rinkel\App\Cutting\Chosen;
+use Rinkel\App\Cutting\ChosenPieces;
+use Rinkel\App\Cutting\ChosenPiecesReader;
 use Rinkel\App\Cutting\SheetTaker;
 use Rinkel\App\Document\PlanDocument;
 use Rinkel\App\Kept\Bin;
@@ -336,12 +336,12 @@ final class HistoriesTest extends WebCase
         return (string) json_encode($this->of(PlanDocument::class)->of($this->of(MakingPlans::class)->plan($making)));
     }
 
-    private function chosen(string $design, int $times): Chosen
+    private function chosen(string $design, int $times): ChosenPieces
     {
         $stored = $this->of(Pieces::class)->withUid($design);
         self::assertNotNull($stored);
 
-        return $this->of(Choosing::class)->of(new \Symfony\Component\HttpFoundation\ParameterBag([
+        return $this->of(ChosenPiecesReader::class)->of(new \Symfony\Component\HttpFoundation\ParameterBag([
             'p' => [(string) $stored->id()], 'n' => [$stored->id() => (string) $times],
         ]));
     }

@@ -38,8 +38,7 @@ final class KeptMakingsTest extends WebCase
     {
         $kept = self::getContainer()->get(KeptMakings::class);
         $row = [
-            'number' => 7,
-            'planned' => '2026-11-02T08:00:00+00:00',
+            'number' => 7, 'planned' => '2026-11-02T08:00:00+00:00',
             'changes' => ['from' => '2026-12-03', 'for' => 'Ida'],
         ] + $this->row();
         $this->bring($kept->read($row), $kept);

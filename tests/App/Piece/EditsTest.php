@@ -48,7 +48,7 @@ final class EditsTest extends WebCase
             $page = $this->edit($piece, ['pattern' => $pattern]);
             self::assertResponseIsSuccessful();
             self::assertStringContainsString(
-                'does not pass tight',
+                'doesn’t fit tight',
                 $page->filter('[data-check=cord-does-not-pass]')->text(),
             );
             self::assertStringNotContainsString('check.', $page->filter('.checks')->text());
@@ -63,7 +63,7 @@ final class EditsTest extends WebCase
         $this->breakPage();
         $page = $this->browser->request('GET', '/pieces/'.$piece->id());
         self::assertResponseIsSuccessful();
-        self::assertStringContainsString('Rinkel stumbled', $page->filter('.piece-broken')->text());
+        self::assertStringContainsString('Something went wrong in Rinkel', $page->filter('.piece-broken')->text());
         self::assertNull($page->filter('.piece-broken #undo')->attr('disabled'));
 
         $this->breakPage();
@@ -144,7 +144,7 @@ final class EditsTest extends WebCase
         // A count that is fixed by its maker is told when it no longer fits, with a way back.
         $page = $this->edit($piece, ['pattern' => '56 square']);
         $check = $page->filter('[data-check=counts-are-fixed]');
-        self::assertStringContainsString('About 71 in place of 56 would do', $check->text());
+        self::assertStringContainsString('Try about 71 instead of 56', $check->text());
         $page = $this->edit($piece, ['set' => ['pattern' => (string) $check->filter('button')->attr('value')]]);
         self::assertSame('1 square x fit', $page->filter('#pattern')->text());
         self::assertSame(71, self::knots($page));
@@ -195,23 +195,23 @@ final class EditsTest extends WebCase
     {
         yield 'a sixty-first bead' => [['do' => 'bead-add'], 'Expected at most 60 entries'];
         yield 'a name that cannot be seen' => [['name' => "\u{a0}"], 'Give it a name'];
-        yield 'a bead called like a cord' => [['beads.b1.called' => 'working'], 'cannot be a short name'];
-        yield 'a name of 41 letters' => [['beads.b1.called' => str_repeat('a', 41)], 'cannot be a short name'];
+        yield 'a bead called like a cord' => [['beads.b1.called' => 'working'], 'won’t work as a short name'];
+        yield 'a name of 41 letters' => [['beads.b1.called' => str_repeat('a', 41)], 'won’t work as a short name'];
         yield 'fits without end' => [
             ['pattern' => implode(', ', array_fill(0, 30, '1 square x fit'))],
-            'At most 24 parts can share the room',
+            'At most 24 parts can have',
         ];
         yield 'a pattern that explodes' => [
             ['pattern' => '((1 square x fit) x 2000) x 2000'],
-            'comes to more than 6000 parts',
+            'has more than 6000 parts',
         ];
         yield 'repeats of repeats' => [
             ['pattern' => '(((1 square) x 2000) x 2000) x 2000'],
-            'comes to more than 6000 parts',
+            'has more than 6000 parts',
         ];
         yield 'beads in the closure' => [
             ['closure.findings' => 'nothing-like-it'],
-            'No finding here is called “nothing-like-it”',
+            'There’s no finding called “nothing-like-it”',
         ];
     }
 

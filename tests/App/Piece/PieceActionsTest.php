@@ -152,9 +152,7 @@ final class PieceActionsTest extends WebCase
     public function testASliderHasACordOfItsOwnOnceItIsAskedFor(): void
     {
         foreach ([
-            'square-knot-band' => 'working',
-            'strand-bundle' => 'end',
-            'strung-beads' => 'cord',
+            'square-knot-band' => 'working', 'strand-bundle' => 'end', 'strung-beads' => 'cord',
         ] as $id => $tied) {
             $piece = (new PieceReader())->read(Examples::bare($id, ['closure.kind' => 'square-slider']));
             [$after] = self::deeds()->apply($piece, 'slider-add', '');

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Piece;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Rinkel\App\Piece\ClosureParts;
 use Rinkel\App\Piece\Drafts;
 use Rinkel\App\Piece\PieceForm;
 use Rinkel\App\Platform\Wording\FieldTexts;
+use Rinkel\App\Platform\Wording\Notation;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceReader;
@@ -19,7 +21,6 @@ use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Chance;
 use Rinkel\Tests\Core\Examples;
 use Rinkel\Tests\English;
-use Symfony\Component\Translation\Translator;
 
 final class PieceFormTest extends TestCase
 {
@@ -27,14 +28,64 @@ final class PieceFormTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->form = new PieceForm(
+        $this->form = self::form('en');
+    }
+
+    private static function form(string $language): PieceForm
+    {
+        $translator = English::translator($language);
+
+        return new PieceForm(
             new PieceReader(),
             new PieceWriter(),
             new Planner(),
             new Drafts(new Planner(), new PieceWriter()),
-            new Translator('en'),
+            $translator,
             new ClosureParts(),
+            new Notation($translator),
         );
+    }
+
+    /**
+     * In every language the words of the notation are its own, and what is shown in them is kept in English.
+     */
+    #[TestWith(['nl', '3 platte', 'kraal', 'passend'])]
+    #[TestWith(['de', '3 kreuz', 'perle', 'passend'])]
+    public function testTheNotationSpeaksTheLanguageOfThePage(
+        string $language,
+        string $square,
+        string $bead,
+        string $fit,
+    ): void {
+        $form = self::form($language);
+        $chance = new Chance(78);
+        for ($i = 0; $i < 100; ++$i) {
+            $piece = Examples::random($chance);
+            $shown = $form->shown($piece);
+            self::assertEquals($piece, $form->read($shown, $piece, $piece->unit), $chance.', piece '.$i);
+        }
+
+        $piece = Examples::piece(['beads.los' => ['diameter' => '6 mm', 'hole' => '2 mm']]);
+        $pattern = \sprintf('%s, (1 %s los, 2 %s) x %s', $square, $bead, substr($square, 2), $fit);
+        $read = $form->read(['pattern' => $pattern], $piece, Unit::Centimetre);
+        self::assertSame('3 square, (1 bead los, 2 square) x fit', (string) $read->pattern);
+        self::assertSame(
+            $pattern,
+            $form->shown($read)['pattern'],
+            'a bead called as a word of the notation stays a bead',
+        );
+        $english = '4 square, (1 bead los, 2 square) x fit';
+        self::assertSame($english, (string) $form->read(['pattern' => $english], $piece, Unit::Centimetre)->pattern);
+
+        $taken = $form->taken(
+            ['pattern' => $square.",\n2 ".$bead.' los, 2 quatsch'],
+            ['pattern'],
+            $piece,
+            Unit::Centimetre,
+        );
+        $place = $taken->faults['pattern'][0]->place;
+        self::assertNotNull($place);
+        self::assertSame([2, mb_strlen('2 '.$bead.' los, 2 ') + 1, 7], [$place->line, $place->column, $place->length]);
     }
 
     public function testWhatIsShownAndSentBackChangesNothing(): void
@@ -119,7 +170,7 @@ final class PieceFormTest extends TestCase
 
         $closed = $this->form->read(['closure.knots' => '5'], $open, Unit::Centimetre);
         self::assertSame([[], null], [$closed->materials->cords, $closed->pattern], 'only the closure is decided');
-        self::assertSame(5, $closed->closure?->knots);
+        self::assertSame(5, $closed->closure?->knot->knots);
         $coloured = $this->form->read(['cords.first.colour' => '#123456'], $open, Unit::Centimetre);
         self::assertSame('#123456', $coloured->materials->cords['first']->cord->colour->hex);
         self::assertEqualsWithDelta(
@@ -136,8 +187,7 @@ final class PieceFormTest extends TestCase
         $piece = Examples::piece(
             [
                 'beads.dot' => ['shape' => 'round', 'diameter' => '8 mm'],
-                'beads.seed' => ['shape' => 'seed', 'size' => '11/0'],
-                'findings.hook' => ['kind' => 'clasp'],
+                'beads.seed' => ['shape' => 'seed', 'size' => '11/0'], 'findings.hook' => ['kind' => 'clasp'],
             ],
         );
         $sizes = static fn (PieceSpec $piece, string $name): array => [
@@ -199,7 +249,7 @@ final class PieceFormTest extends TestCase
     public function testTextsKeepTheirUnit(): void
     {
         self::assertSame(
-            ['wearer.girth' => '6 cm', 'ease' => 'half', 'pattern' => 'gap 2 cm, (', 'beads.dot.hole' => '9'],
+            ['wearer.girth' => '6 cm', 'ease' => 'half', 'pattern' => 'gap 2, (', 'beads.dot.hole' => '9'],
             FieldTexts::pinned(
                 ['wearer.girth' => '6', 'ease' => 'half', 'pattern' => 'gap 2, (', 'beads.dot.hole' => '9'],
                 Unit::Centimetre,
@@ -213,7 +263,7 @@ final class PieceFormTest extends TestCase
         $read = $this->form->read(['closure.kind' => 'ties'] + $this->form->shown($piece), $piece, $piece->unit);
 
         self::assertSame('ties', $read->closure?->kind->id());
-        self::assertNull($read->closure->tail);
+        self::assertNull($read->closure->reach->tail);
     }
 
     public function testABeadCalledOtherwiseIsSoEverywhere(): void
@@ -259,11 +309,17 @@ final class PieceFormTest extends TestCase
      */
     public static function provideFaults(): iterable
     {
-        yield 'a taken name' => [['beads.amber.called' => 'sky'], 'beads.amber.called', '“sky” is taken.'];
-        yield 'no name' => [['beads.amber.called' => 'a b'], 'beads.amber.called', 'cannot be a short name'];
+        yield 'a taken name' => [
+            ['beads.amber.called' => 'sky'], 'beads.amber.called', '“sky” is already used. Choose another name.',
+        ];
+        yield 'no name' => [['beads.amber.called' => 'a b'], 'beads.amber.called', 'won’t work as a short name'];
         yield 'a unit that is none' => [['unit' => 'ft'], 'unit', 'Choose cm or in.'];
-        yield 'blank girth' => [['wearer.girth' => ' '], 'wearer.girth', 'Type a length here'];
-        yield 'a thickness' => [['cords.core.thickness' => 'thick'], 'cords.core.thickness', 'Could not read “thick”'];
+        yield 'blank girth' => [
+            ['wearer.girth' => ' '], 'wearer.girth', 'Enter a length here, such as 16.5 cm or 6 1/2 in.',
+        ];
+        yield 'a thickness' => [
+            ['cords.core.thickness' => 'thick'], 'cords.core.thickness', 'I don’t know this length: “thick”',
+        ];
         yield 'stock' => [['beads.sky.stock' => 'some'], 'beads.sky.stock', 'a whole number'];
         yield 'pattern' => [['pattern' => '2 sqare'], 'pattern', 'Line 1, column 3'];
     }

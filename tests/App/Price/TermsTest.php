@@ -25,11 +25,7 @@ final class TermsTest extends TestCase
     public function testEachStepIsAsByHand(): void
     {
         self::assertSame([
-            'factor' => '16.80',
-            'packing' => '18.00',
-            'fee' => '20.00',
-            'lowest' => '22',
-            'rounding' => '22.50',
+            'factor' => '16.80', 'packing' => '18.00', 'fee' => '20.00', 'lowest' => '22', 'rounding' => '22.50',
             'tax' => '27.23',
         ], self::steps([
             'factor' => '2', 'packing' => '0.60', 'fee' => '10', 'lowest' => '11', 'rounding' => '2.50', 'tax' => '21',

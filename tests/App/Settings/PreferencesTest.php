@@ -8,11 +8,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\App\Platform\Wording\FieldTexts;
 use Rinkel\App\Settings\Preferences;
-use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceWriter;
-use Rinkel\Core\Work\Habits;
 use Rinkel\Tests\Core\Examples;
+use Rinkel\Tests\Core\UsualHabits;
 use Symfony\Component\Yaml\Yaml;
 
 /**
@@ -21,17 +20,17 @@ use Symfony\Component\Yaml\Yaml;
 final class PreferencesTest extends TestCase
 {
     #[DataProvider('provideHabits')]
-    public function testAHabitIsReadWrittenSetAndSaid(string $habit, string $type): void
+    public function testAHabitIsReadWrittenSetAndSaid(string $habit, ?\BackedEnum $usual): void
     {
         $unusual = match (true) {
-            is_a($type, \BackedEnum::class, true) => $this->otherThan($habit, $type),
-            Length::class === $type => '31 mm',
-            default => 5,
+            null !== $usual => self::otherThan($usual),
+            'sliderKnots' === $habit => 5,
+            default => '31 mm',
         };
         $piece = Examples::piece(['habits' => [$habit => $unusual]]);
         self::assertNotEquals(
-            self::of(new Habits(), $habit),
-            self::of($piece->workmanship->habits, $habit),
+            UsualHabits::of()[$habit],
+            UsualHabits::of($piece->workmanship->habits)[$habit],
             'PieceReader reads it',
         );
         $written = (new PieceWriter())->write($piece);
@@ -44,14 +43,12 @@ final class PreferencesTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{string, string}>
+     * @return iterable<string, array{string, \BackedEnum|null}>
      */
     public static function provideHabits(): iterable
     {
-        foreach ((new \ReflectionClass(Habits::class))->getProperties() as $property) {
-            $type = $property->getType();
-            \assert($type instanceof \ReflectionNamedType);
-            yield $property->name => [$property->name, $type->getName()];
+        foreach (UsualHabits::of() as $habit => $usual) {
+            yield $habit => [$habit, $usual instanceof \BackedEnum ? $usual : null];
         }
     }
 
@@ -70,22 +67,14 @@ final class PreferencesTest extends TestCase
         }
     }
 
-    /**
-     * @param class-string<\BackedEnum> $type
-     */
-    private function otherThan(string $habit, string $type): int|string
+    private static function otherThan(\BackedEnum $usual): int|string
     {
-        foreach ($type::cases() as $case) {
-            if ($case !== self::of(new Habits(), $habit)) {
+        foreach ($usual::cases() as $case) {
+            if ($case !== $usual) {
                 return $case->value;
             }
         }
-        self::fail($habit.' is no choice.');
-    }
-
-    private static function of(Habits $habits, string $habit): mixed
-    {
-        return (new \ReflectionProperty($habits, $habit))->getValue($habits);
+        self::fail('There is no choice.');
     }
 
     private static function schema(): string

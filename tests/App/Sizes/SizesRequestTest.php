@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Sizes;
 
-use Rinkel\App\Sizes\Asking;
+use Rinkel\App\Sizes\RequestedSizes;
 use Rinkel\App\Sizes\SizesRequest;
 use Rinkel\Tests\App\WebCase;
 use Symfony\Component\HttpFoundation\ParameterBag;
@@ -38,6 +38,6 @@ final class SizesRequestTest extends WebCase
      */
     private function asked(array $sent): SizesRequest
     {
-        return self::getContainer()->get(Asking::class)->of($this->lay(), new ParameterBag($sent));
+        return self::getContainer()->get(RequestedSizes::class)->of($this->lay(), new ParameterBag($sent));
     }
 }

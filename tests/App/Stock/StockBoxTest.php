@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Stock;
 
-use Rinkel\App\Cutting\Choosing;
+use Rinkel\App\Cutting\ChosenPiecesReader;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Stock\StockMovements;
 use Rinkel\App\Stock\StoredItem;
@@ -31,7 +31,7 @@ final class StockBoxTest extends WebCase
         ]);
         $box = self::getContainer()->get(StockBox::class);
         $movements = self::getContainer()->get(StockMovements::class);
-        $choosing = self::getContainer()->get(Choosing::class);
+        $choosing = self::getContainer()->get(ChosenPiecesReader::class);
         $chosen = $choosing->of(new ParameterBag(['p' => [(string) $piece->id()]]));
         [$need] = $chosen->needs();
         self::assertSame(5, $need->count);
@@ -98,7 +98,9 @@ final class StockBoxTest extends WebCase
         $box = self::getContainer()->get(StockBox::class);
         $movements = self::getContainer()->get(StockMovements::class);
         $item = $box->keep(null, Kind::Bead, ['shape' => 'letter', 'diameter' => '6 mm', 'letters' => 'A3 N2 O1']);
-        $chosen = self::getContainer()->get(Choosing::class)->of(new ParameterBag(['p' => [(string) $piece->id()]]));
+        $chosen = self::getContainer()->get(ChosenPiecesReader::class)->of(
+            new ParameterBag(['p' => [(string) $piece->id()]]),
+        );
         $taking = $movements->take($chosen->cutting([]), $chosen->needs(), $box->mark(), 'x');
         self::assertSame('A1 N0 O1', $this->again($item)->text('letters'));
         $movements->undo($taking->uid);
@@ -115,7 +117,9 @@ final class StockBoxTest extends WebCase
         $piece = $this->lay();
         $box = self::getContainer()->get(StockBox::class);
         $movements = self::getContainer()->get(StockMovements::class);
-        $chosen = self::getContainer()->get(Choosing::class)->of(new ParameterBag(['p' => [(string) $piece->id()]]));
+        $chosen = self::getContainer()->get(ChosenPiecesReader::class)->of(
+            new ParameterBag(['p' => [(string) $piece->id()]]),
+        );
         $cord = $chosen->cutting([])->sheets[0][0];
         $taking = $movements->receive([[$cord, Length::parse('3 m', Unit::Metre), []]], 'x');
         self::assertSame(['3000 mm'], $box->all()[0]->texts('spools'));

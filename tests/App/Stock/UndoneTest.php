@@ -37,10 +37,7 @@ final class UndoneTest extends TestCase
         return [
             'nothing since' => [$cut, $full, $cut, $full],
             'six more bought since' => [
-                ['count' => 34, 'name' => 'Red'],
-                $full,
-                $cut,
-                ['count' => 46, 'name' => 'Red'],
+                ['count' => 34, 'name' => 'Red'], $full, $cut, ['count' => 46, 'name' => 'Red'],
             ],
             'renamed since' => [['count' => 28, 'name' => 'Rust'], $full, $cut, ['count' => 40, 'name' => 'Rust']],
             'what was taken in was used up since' => [['count' => 3], ['count' => 5], ['count' => 25], ['count' => 0]],
@@ -62,10 +59,8 @@ final class UndoneTest extends TestCase
             ],
             'a field that was changed again' => [['name' => 'Blue'], ['name' => 'Red'], ['name' => 'Rust'], null],
             'a field that was not there' => [
-                ['name' => 'Red', 'place' => 'Tin', 'note' => 'x'],
-                ['name' => 'Red'],
-                ['name' => 'Red', 'place' => 'Tin'],
-                ['name' => 'Red', 'note' => 'x'],
+                ['name' => 'Red', 'place' => 'Tin', 'note' => 'x'], ['name' => 'Red'],
+                ['name' => 'Red', 'place' => 'Tin'], ['name' => 'Red', 'note' => 'x'],
             ],
             'a thing that came with the act and was used since' => [['count' => 3], null, ['count' => 5], null],
         ];

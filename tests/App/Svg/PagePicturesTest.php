@@ -26,15 +26,8 @@ use Rinkel\Tests\Core\Examples;
 final class PagePicturesTest extends TestCase
 {
     private const WORDS = [
-        'too-tight' => 'too tight',
-        'snug' => 'snug',
-        'comfortable' => 'comfortable',
-        'loose' => 'loose',
-        'too-loose' => 'too loose',
-        'wished' => 'worn',
-        'hand' => 'hand',
-        'shut' => 'shut',
-        'open' => 'open',
+        'too-tight' => 'too tight', 'snug' => 'snug', 'comfortable' => 'comfortable', 'loose' => 'loose',
+        'too-loose' => 'too loose', 'wished' => 'worn', 'hand' => 'hand', 'shut' => 'shut', 'open' => 'open',
         'label' => 'all of it',
     ];
 

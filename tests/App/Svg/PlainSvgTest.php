@@ -78,10 +78,7 @@ final class PlainSvgTest extends TestCase
         $bomb = '<!DOCTYPE x [<!ENTITY a "aaaaaaaaaa"><!ENTITY b "&a;&a;&a;&a;&a;&a;&a;&a;">]>'
             .'<svg><metadata id="rinkel-piece">&b;</metadata></svg>';
         foreach ([
-            '<svg/>',
-            '<svg',
-            $bomb,
-            '<svg><metadata id="rinkel-piece">{}</metadata></svg>',
+            '<svg/>', '<svg', $bomb, '<svg><metadata id="rinkel-piece">{}</metadata></svg>',
             '{"format":"rinkel-plan"}',
         ] as $other) {
             try {

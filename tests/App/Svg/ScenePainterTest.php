@@ -148,7 +148,7 @@ final class ScenePainterTest extends TestCase
     #[DataProvider('providePlans')]
     public function testTheWornPieceHasEveryBead(Plan $plan): void
     {
-        $tails = (int) array_sum($plan->draft->fastened->beads); // behind the closure, they are not seen
+        $tails = (int) array_sum($plan->draft->fastened->fittings->beads); // behind the closure, they are not seen
         if ([] !== $plan->draft->layers && BodyPlace::Neck !== $plan->draft->piece->wearer->place) {
             $plan = Examples::planOf('layered-strands', ['wearer' => ['girth' => '36 cm', 'place' => 'neck']]);
         }
@@ -229,10 +229,10 @@ final class ScenePainterTest extends TestCase
             foreach (array_merge(...array_column($placed->motif->strands, 'spans')) as $span) {
                 $start = $span->points[0] ?? new Point(0, 0);
                 for ($i = 0; $i < $placed->count; ++$i) {
-                    $x = ($placed->turned ? -1 : 1) * $start->x + $i * $placed->motif->length;
+                    $x = ($placed->pose->turned ? -1 : 1) * $start->x + $i * $placed->motif->length;
                     $laid[] = [
-                        $placed->x + $placed->scale * $x,
-                        $placed->y + $placed->scale * $start->y,
+                        $placed->pose->x + $placed->pose->scale * $x,
+                        $placed->pose->y + $placed->pose->scale * $start->y,
                     ];
                 }
             }

@@ -46,7 +46,7 @@ final class ArrangeControllerTest extends WebCase
         $first = $this->browser->request('GET', '/pieces/'.$piece->id().'/arrange');
         $second = $this->browser->click($first->filter('#another-six')->link());
         self::assertNotSame($patterns($first), $patterns($second));
-        $again = $this->browser->click($second->selectLink('The six before')->link());
+        $again = $this->browser->click($second->selectLink(self::says('arrange.before'))->link());
         self::assertSame($patterns($first), $patterns($again));
         foreach (['x', '-3', '99999999', '1.5'] as $seed) {
             $this->browser->request('GET', '/pieces/'.$piece->id().'/arrange?seed='.$seed);
@@ -65,7 +65,7 @@ final class ArrangeControllerTest extends WebCase
 
         self::assertResponseIsSuccessful();
         self::assertCount(0, $page->filter('.making'));
-        self::assertStringContainsString('Nothing to arrange here', $page->text());
+        self::assertStringContainsString(self::says('arrange.none'), $page->text());
     }
 
     public function testTheCommandSaysTheSame(): void

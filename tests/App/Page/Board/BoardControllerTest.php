@@ -16,7 +16,7 @@ use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Stock\Kind;
-use Rinkel\Core\Work\Does;
+use Rinkel\Core\Work\ActKind;
 use Rinkel\Tests\App\WebCase;
 use Rinkel\Tests\Core\Examples;
 use Symfony\Component\DomCrawler\Crawler;
@@ -43,10 +43,7 @@ final class BoardControllerTest extends WebCase
         self::assertSame(0, $this->tap($board, $below)['moves']);
 
         foreach ([
-            '',
-            '{',
-            '[]',
-            '{"taps":[7,{"id":"x","by":1,"at":1},{"id":"abcdefabcdef","by":"1","at":1}]}',
+            '', '{', '[]', '{"taps":[7,{"id":"x","by":1,"at":1},{"id":"abcdefabcdef","by":"1","at":1}]}',
         ] as $sent) {
             $this->browser->request('POST', '/boards/'.$board.'/taps', content: $sent);
             self::assertResponseIsSuccessful();
@@ -62,7 +59,7 @@ final class BoardControllerTest extends WebCase
         $page = $this->browser->request('GET', '/boards/'.$board);
         self::assertStringContainsString('Cut', $page->filter('#say')->text());
         self::assertSame('tape · scissors', $page->filter('#tools')->text());
-        foreach (['One more', 'All of this', 'One more', 'One back'] as $button) {
+        foreach (['One more', 'Whole step', 'One more', 'Back one'] as $button) {
             $this->browser->submit($page->selectButton($button)->form());
             $page = $this->browser->followRedirect();
         }
@@ -76,18 +73,18 @@ final class BoardControllerTest extends WebCase
         $board = $this->board($piece);
         $plan = self::getContainer()->get(Boards::class)->plan($this->stored($board));
         $steps = $plan->acts();
-        $tie = array_search(Does::Tie, array_map(static fn ($step): Does => $step->does, $steps->all), true);
-        $half = $steps->before((int) $tie) + intdiv($steps->all[(int) $tie]->count, 2);
+        $tie = array_search(ActKind::Tie, array_map(static fn ($step): ActKind => $step->does, $steps->all), true);
+        $half = $steps->before((int) $tie) + intdiv($steps->all[(int) $tie]->stint->count, 2);
         $this->tap($board, [['id' => 'aaaaaaaaaaaa', 'by' => $half, 'at' => 1_700_000_000_000]]);
 
         $length = round($plan->draft->body()->millimetres / 2, 1).' mm';
         $page = $this->read($board, ['length' => $length, 'left' => '85 cm', 'role' => 'working']);
-        self::assertStringContainsString('nineteen in twenty', $page->filter('#told')->text());
-        self::assertStringContainsString('Enough: 100 %', $page->filter('#told')->text());
+        self::assertStringContainsString('19 times in 20', $page->filter('#told')->text());
+        self::assertStringContainsString('100% likely to be enough', $page->filter('#told')->text());
         self::assertCount(0, $page->filter('#ways li'));
 
         $page = $this->read($board, ['left' => '38 cm', 'role' => 'working', 'length' => '']);
-        self::assertStringContainsString('Enough: 0 %', $page->filter('#told')->text());
+        self::assertStringContainsString('0% likely to be enough', $page->filter('#told')->text());
         self::assertGreaterThan(2, $page->filter('#ways li')->count());
         self::assertStringContainsString('Finish sooner', $page->filter('#ways')->text());
         $ways = $page;
@@ -95,7 +92,11 @@ final class BoardControllerTest extends WebCase
         $page = $this->browser->followRedirect();
         self::assertStringContainsString('Join a new cord', $page->filter('#detours')->text(), 'part of the work');
         self::assertCount(0, $page->filter('#board-note'), 'a note is the maker\'s own');
-        self::assertStringContainsString('Enough: 9', $page->filter('#told')->text(), 'with the new cord it is enough');
+        self::assertMatchesRegularExpression(
+            '/9\d% likely to be enough/',
+            $page->filter('#told')->text(),
+            'with the new cord it is enough',
+        );
         self::assertCount(0, $page->filter('#ways li'), 'and nothing else is asked for');
         // Once it is its turn it is in the way; done, it is gone, and the cord has what it has.
         $detour = $this->stored($board)->detours()[0];
@@ -134,26 +135,42 @@ final class BoardControllerTest extends WebCase
         $paces = self::getContainer()->get(Paces::class);
         $plan = self::getContainer()->get(Boards::class)->plan($this->stored($board));
         $steps = $plan->acts();
-        self::assertNotSame([], array_filter($steps->all, static fn ($step): bool => 0 !== $step->half), 'of halves');
+        self::assertNotSame(
+            [],
+            array_filter($steps->all, static fn ($step): bool => 0 !== $step->grip->half),
+            'of halves',
+        );
         $first = 0;
         foreach ($steps->all as $i => $step) {
-            $first = 1 === $step->half && null !== $step->due ? $steps->before($i) + $step->count : $first;
+            if (1 === $step->grip->half && null !== $step->spot->due) {
+                $first = $steps->before($i) + $step->stint->count;
+            }
         }
         $this->tap($board, [['id' => 'aaaaaaaaaaaa', 'by' => $first, 'at' => 1_700_000_000_000]]);
         $half = array_values(
-            array_filter($steps->all, static fn ($step): bool => 1 === $step->half && null !== $step->due),
+            array_filter($steps->all, static fn ($step): bool => 1 === $step->grip->half && null !== $step->spot->due),
         );
-        $this->read($board, ['length' => (string) ($half[\count($half) - 1]->due ?? self::fail('Nothing is due.'))]);
+        $this->read(
+            $board,
+            [
+                'length' => (string) ($half[\count($half) - 1]->spot->due ?? self::fail(
+                    'Nothing due today. Keep going if you like.',
+                )),
+            ],
+        );
 
         $page = $this->handOver($board);
-        self::assertStringContainsString('were not tapped at the board', $page->filter('#unmade')->text());
+        self::assertStringContainsString(
+            'tapped on the board, and the log will say so. Still open:',
+            $page->filter('#unmade')->text(),
+        );
         self::assertSame('', (string) $page->filter('#l-minutes')->attr('value'), 'of a part there is no time of all');
         $this->tap($board, [['id' => 'aaaaaaaaaaab', 'by' => $steps->moves - $first, 'at' => 1_700_000_000_900]]);
         $page = $this->handOver($board);
         self::assertCount(0, $page->filter('#unmade'));
         self::assertSame('', (string) $page->filter('#l-body')->attr('value'), 'a half is no body');
         // Far off is asked about, and kept once it is so.
-        $form = $page->selectButton('Write it in the log')->form(['l[body]' => '7.5 cm']);
+        $form = $page->selectButton(self::says('log.write'))->form(['l[body]' => '7.5 cm']);
         $page = $this->browser->submit($form);
         self::assertResponseStatusCodeSame(422);
         self::assertStringContainsString('is far from', $page->filter('#l-body-fault')->text());
@@ -192,10 +209,14 @@ final class BoardControllerTest extends WebCase
      */
     public static function provideImpossible(): iterable
     {
-        yield 'longer than the cord' => [['left' => '9 m', 'role' => 'working'], 'left', 'not longer than its cord'];
-        yield 'shorter than before' => [['length' => '50 mm'], 'length', 'take moves back'];
-        yield 'another unit' => [['length' => '68 cm'], 'length', 'Say the unit'];
-        yield 'no length' => [['length' => 'long'], 'length', 'Could not read'];
+        yield 'longer than the cord' => [
+            ['left' => '9 m', 'role' => 'working'], 'left', '? An end can’t be longer than its cord was cut.',
+        ];
+        yield 'shorter than before' => [
+            ['length' => '50 mm'], 'length', 'before? Tick the box if you pushed it up, or undo moves.',
+        ];
+        yield 'another unit' => [['length' => '68 cm'], 'length', 'Check the unit'];
+        yield 'no length' => [['length' => 'long'], 'length', 'I don’t know this'];
     }
 
     public function testAPushedSinnetMayBeShorter(): void
@@ -205,7 +226,7 @@ final class BoardControllerTest extends WebCase
         $this->read($board, ['length' => '68 mm']);
         $page = $this->read($board, ['length' => '60 mm', 'pushed' => '1']);
         self::assertCount(2, $this->stored($board)->readings());
-        self::assertStringContainsString('Pushed or drawn', $page->filter('#told')->text());
+        self::assertStringContainsString(self::says('board.give'), $page->filter('#told')->text());
     }
 
     public function testAPlanChangedMeanwhileSaysWhatItMeansAndAsks(): void
@@ -214,7 +235,7 @@ final class BoardControllerTest extends WebCase
         $board = $this->board($piece);
         self::assertCount(0, $this->browser->request('GET', '/boards/'.$board)->filter('#plan-changed'));
         $steps = self::getContainer()->get(Boards::class)->plan($this->stored($board))->acts();
-        $tie = array_search(Does::Tie, array_map(static fn ($step): Does => $step->does, $steps->all), true);
+        $tie = array_search(ActKind::Tie, array_map(static fn ($step): ActKind => $step->does, $steps->all), true);
         $this->tap(
             $board,
             [['id' => 'aaaaaaaaaaaa', 'by' => $steps->before((int) $tie) + 10, 'at' => 1_700_000_000_000]],
@@ -222,14 +243,17 @@ final class BoardControllerTest extends WebCase
 
         $this->edit($piece, ['pattern' => '16 square']);
         $page = $this->browser->request('GET', '/boards/'.$board);
-        self::assertStringContainsString('All that is tied stays', $page->filter('#plan-changed')->text());
+        self::assertStringContainsString(
+            'What you’ve tied stays. The new plan has',
+            $page->filter('#plan-changed')->text(),
+        );
         $this->browser->submit($page->filter('#follow-changed')->form());
         self::assertSame('16 square', $this->stored($board)->making()->document()['pattern'] ?? null);
 
         $this->edit($piece, ['pattern' => '3 square, 20 half left']);
         $page = $this->browser->request('GET', '/boards/'.$board);
-        self::assertStringContainsString('the last 4 moves', $page->filter('#plan-changed')->text());
-        self::assertCount(0, $page->selectButton('Go on by the changed plan'));
+        self::assertStringContainsString('your last 4 moves', $page->filter('#plan-changed')->text());
+        self::assertCount(0, $page->selectButton(self::says('board.take-changed')));
         $this->browser->submit($page->filter('#keep-plan')->form());
         self::assertCount(0, $this->browser->request('GET', '/boards/'.$board)->filter('#plan-changed'));
         self::assertSame(
@@ -294,8 +318,8 @@ final class BoardControllerTest extends WebCase
         $this->browser->submit($page->filter('.glue-clocks button')->form());
         $page = $this->browser->followRedirect();
         self::assertEqualsWithDelta(time() + 30 * 3600, (int) $page->filter('.clocks li')->attr('data-ends'), 5);
-        self::assertStringContainsString('The glue dries.', $page->filter('.clocks li')->text());
-        $day = (string) (new \IntlDateFormatter('en', \IntlDateFormatter::MEDIUM, \IntlDateFormatter::NONE))
+        self::assertStringContainsString(self::says('board.glue-dries'), $page->filter('.clocks li')->text());
+        $day = (string) (new \IntlDateFormatter('en_GB', \IntlDateFormatter::MEDIUM, \IntlDateFormatter::NONE))
             ->format(time() + 30 * 3600);
         $table = $this->browser->request('GET', '/');
         self::assertStringContainsString('dries until '.$day, $table->filter('#in-work')->text());
@@ -320,8 +344,8 @@ final class BoardControllerTest extends WebCase
         self::assertSame((int) ceil(3 * ($steps->moves - 1) / 60), $paces->minutes($this->stored($board)));
         $own = $paces->pace()->chain($steps);
         self::assertLessThan($usual[0][0], $own[0][0], 'three seconds a half knot');
-        $tie = array_values(array_filter($steps->all, static fn ($step): bool => Does::Tie === $step->does))[0];
-        self::assertEqualsWithDelta(3.0 * $tie->count, $paces->pace()->seconds($tie), 0.1);
+        $tie = array_values(array_filter($steps->all, static fn ($step): bool => ActKind::Tie === $step->does))[0];
+        self::assertEqualsWithDelta(3.0 * $tie->stint->count, $paces->pace()->seconds($tie), 0.1);
 
         // What was tied before and is tapped in one go says nothing: neither the taps nor the long gap before them.
         $this->tap($board, [['id' => 'fffffffffffe', 'by' => -$steps->moves, 'at' => 1_700_100_000_000]]);
@@ -331,7 +355,7 @@ final class BoardControllerTest extends WebCase
             $burst[] = ['id' => \sprintf('b%011x', $i + 1), 'by' => 1, 'at' => $at];
         }
         $this->tap($board, $burst);
-        self::assertEqualsWithDelta(3.0 * $tie->count, $paces->pace()->seconds($tie), 0.1);
+        self::assertEqualsWithDelta(3.0 * $tie->stint->count, $paces->pace()->seconds($tie), 0.1);
 
         $this->read($board, [
             'length' => (string) $plan->draft->body(), 'left' => '31 cm', 'role' => 'working',
@@ -342,7 +366,7 @@ final class BoardControllerTest extends WebCase
         self::assertSame('31 cm', $page->filter('#l-left-working')->attr('value'));
         self::assertNotSame('', (string) $page->filter('#l-body')->attr('value'));
         self::assertNotSame('', (string) $page->filter('#l-minutes')->attr('value'));
-        $this->browser->submit($page->selectButton('Write it in the log')->form());
+        $this->browser->submit($page->selectButton(self::says('log.write'))->form());
         $page = $this->browser->followRedirect();
         self::assertStringContainsString('31 cm left', $page->filter('.entry')->text());
         self::assertTrue($this->stored($board)->isFinished());
@@ -361,9 +385,9 @@ final class BoardControllerTest extends WebCase
             '/day',
             ['p' => [$plain->id(), $leather->id(), 'x', '99999'], 'begin' => '13:15'],
         );
-        self::assertStringContainsString('No order ends earlier', $page->filter('#day-ends')->text());
+        self::assertStringContainsString(self::says('day.proven'), $page->filter('#day-ends')->text());
         self::assertStringContainsString('13:15', $page->filter('#day-order')->text());
-        self::assertStringContainsString('then it waits until', $page->filter('#day-order')->text());
+        self::assertStringContainsString('then dries until', $page->filter('#day-order')->text());
         self::assertStringStartsWith('13:15', trim($page->filter('#day-order li')->eq(0)->text()));
         self::assertStringContainsString(
             'Glued',
@@ -371,7 +395,7 @@ final class BoardControllerTest extends WebCase
             'what has to wait comes first',
         );
         self::assertCount(1, $page->filter('svg.day-line'));
-        $this->browser->submit($page->filter('#day-order li')->eq(0)->selectButton('Make it')->form());
+        $this->browser->submit($page->filter('#day-order li')->eq(0)->selectButton('Start making')->form());
         self::assertResponseStatusCodeSame(303);
         $this->browser->request('GET', '/day', ['p' => 'x', 'begin' => '99:99']);
         self::assertResponseIsSuccessful();

@@ -62,10 +62,9 @@ final class DevicesControllerTest extends WebCase
     {
         $page = $this->browser->request('GET', '/devices', ['counted' => '10', 'some' => '2,5 g', 'all' => '100']);
         self::assertStringContainsString('400', $page->filter('#tray-count')->text());
-        self::assertStringContainsString('nineteen trays in twenty', $page->filter('#tray-count')->text());
+        self::assertStringContainsString(', 19 times in 20)', $page->filter('#tray-count')->text());
         foreach ([
-            ['some' => '2 kg', 'all' => '100'],
-            ['some' => '5', 'all' => '2'],
+            ['some' => '2 kg', 'all' => '100'], ['some' => '5', 'all' => '2'],
             ['counted' => 'ten', 'some' => '5', 'all' => '9'],
         ] as $typed) {
             $page = $this->browser->request('GET', '/devices', $typed);

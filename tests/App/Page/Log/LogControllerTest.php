@@ -38,7 +38,7 @@ final class LogControllerTest extends WebCase
         self::assertStringContainsString('90 minutes', $entry->text());
         self::assertStringContainsString('Pull the first knots less', $entry->text());
         self::assertCount(3, $page->filter('.log-chart'), 'length, what was left, and minutes');
-        self::assertStringContainsString('One piece is no rule yet', $page->filter('.chart')->text());
+        self::assertStringContainsString('One piece is too few to show a trend.', $page->filter('.chart')->text());
         self::assertNotSame($before, $cut(), 'the next plan is another');
         self::assertCount(
             0,
@@ -52,7 +52,7 @@ final class LogControllerTest extends WebCase
             'First rail',
             $this->browser->request('GET', '/log')->filter('.entry')->text(),
         );
-        $this->browser->submit($this->browser->getCrawler()->selectButton('Make it again')->form());
+        $this->browser->submit($this->browser->getCrawler()->selectButton(self::says('log.again'))->form());
         $again = $this->browser->followRedirect();
         self::assertSame('First rail', $again->filter('#name')->attr('value'));
         self::assertSame('16 cm', $again->filter('#wearer-girth')->attr('value'));
@@ -80,7 +80,7 @@ final class LogControllerTest extends WebCase
 
         $page = $this->browser->request('POST', '/log/'.$id.'/again', ['again' => ['girth' => 'wide']]);
         self::assertResponseStatusCodeSame(422);
-        self::assertStringContainsString('Could not read', $page->filter('.entry .fault')->text());
+        self::assertStringContainsString('I don’t know this', $page->filter('.entry .fault')->text());
         self::assertSame('wide', $page->filter('input[name="again[girth]"]')->attr('value'));
     }
 
@@ -88,10 +88,8 @@ final class LogControllerTest extends WebCase
     {
         $piece = $this->lay();
         foreach ([
-            'body' => ['long', 'Could not read'],
-            'left.working' => ['30 m', 'outside what can be meant'],
-            'minutes' => ['all day', 'whole number'],
-            'tied' => ['0', 'whole number'],
+            'body' => ['long', 'I don’t know this'], 'left.working' => ['30 m', 'won’t work here. Enter'],
+            'minutes' => ['all day', 'whole number'], 'tied' => ['0', 'whole number'],
         ] as $field => [$typed, $sentence]) {
             $this->browser->request(
                 'POST',
@@ -162,10 +160,13 @@ final class LogControllerTest extends WebCase
             return $this->browser->getCrawler();
         };
         $text = (string) tempnam(sys_get_temp_dir(), 'photo');
-        file_put_contents($text, 'no picture');
+        file_put_contents($text, 'can’t read');
         $page = $send($text);
         self::assertResponseStatusCodeSame(422);
-        self::assertStringContainsString('no picture Rinkel can read', $page->filter('#l-photo-fault')->text());
+        self::assertStringContainsString(
+            'Rinkel can’t read that picture, or not all of it arrived',
+            $page->filter('#l-photo-fault')->text(),
+        );
         self::assertSame('stays', $page->filter('#l-notes')->text());
 
         $image = imagecreatetruecolor(2000, 1000);

@@ -34,15 +34,18 @@ final class MakingControllerTest extends WebCase
 
         $this->edit($piece, ['pattern' => '11 square']);
         $page = $this->browser->request('GET', '/makings/'.$making->id());
-        self::assertStringContainsString('Its cords are enough', $page->filter('#changed')->text());
-        $this->browser->submit($page->selectButton('Make it as the piece is now')->form());
+        self::assertStringContainsString(
+            'Its cords are long enough for the changed piece.',
+            $page->filter('#changed')->text(),
+        );
+        $this->browser->submit($page->selectButton(self::says('makings.adopt'))->form());
         self::assertSame('11 square', $this->again($making)->document()['pattern']);
 
         $this->edit($piece, ['pattern' => '60 square']);
         $page = $this->browser->request('GET', '/makings/'.$making->id());
         self::assertStringContainsString('longer', $page->filter('#changed li')->text());
-        self::assertCount(0, $page->selectButton('Make it as the piece is now'), 'its cords are too short for that');
-        $this->browser->submit($page->selectButton('Stay as it was cut')->form());
+        self::assertCount(0, $page->selectButton(self::says('makings.adopt')), 'its cords are too short for that');
+        $this->browser->submit($page->selectButton(self::says('makings.stay'))->form());
         self::assertCount(0, $this->browser->followRedirect()->filter('#changed'));
         self::assertSame('11 square', $this->again($making)->document()['pattern']);
     }
@@ -108,7 +111,7 @@ final class MakingControllerTest extends WebCase
         $making = $this->cut($this->lay(['pattern' => '12 square']));
         $count = \count($making->cords());
         $page = $this->browser->request('GET', '/makings/'.$making->id());
-        $this->browser->submit($page->selectButton('Into the box')->form());
+        $this->browser->submit($page->selectButton(self::says('makings.put-back'))->form());
         $again = $this->again($making);
         self::assertCount($count - 1, $again->cords());
         self::assertSame('planned', $again->state()->value, 'it is not whole any more');
@@ -150,7 +153,7 @@ final class MakingControllerTest extends WebCase
         $made = self::getContainer()->get(Makings::class)->of($piece)[0];
         $this->edit($piece, ['pattern' => '1 square, 5 bead b, 1 square']);
         $page = $this->browser->request('GET', '/makings/'.$made->id());
-        $this->browser->submit($page->selectButton('Make it anew with its beads')->form());
+        $this->browser->submit($page->selectButton(self::says('makings.repair'))->form());
         $page = $this->browser->followRedirect();
         self::assertCount(1, $page->filter('#repair'));
         $again = self::getContainer()->get(Makings::class)->running($piece)[0];
@@ -161,7 +164,7 @@ final class MakingControllerTest extends WebCase
         self::assertStringNotContainsString('round 6 mm', $price->filter('#cost')->text());
 
         $page = $this->browser->request('GET', '/makings/'.$made->id());
-        $this->browser->submit($page->selectButton('Make one more')->form());
+        $this->browser->submit($page->selectButton('Make another')->form());
         self::assertCount(0, $this->browser->followRedirect()->filter('#repair'));
     }
 
@@ -177,7 +180,7 @@ final class MakingControllerTest extends WebCase
         self::assertResponseStatusCodeSame(303);
         $this->browser->request('GET', '/photos/'.$making->uid().'.jpg');
         self::assertResponseIsSuccessful();
-        file_put_contents($file, 'no picture');
+        file_put_contents($file, 'can’t read');
         $this->browser->request('POST', '/makings/'.$making->id().'/photo', [], [
             'photo' => new \Symfony\Component\HttpFoundation\File\UploadedFile($file, 'a.jpg', 'image/jpeg', test: true),
         ]);
@@ -192,11 +195,11 @@ final class MakingControllerTest extends WebCase
         $this->cut($piece);
         $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', ['l' => ['sure' => '1']]);
         $page = $this->browser->request('GET', '/pieces/'.$piece->id());
-        self::assertSame('Made once, 1 on the way', $page->filter('#to-makings')->text());
+        self::assertSame('Made once, 1 in progress', $page->filter('#to-makings')->text());
         $all = $this->browser->click($page->filter('#to-makings')->link());
         self::assertCount(2, $all->filter('.pieces > li'));
-        $this->browser->submit($all->selectButton('Plan one more')->form());
-        $this->browser->submit($this->browser->followRedirect()->selectButton('Not after all')->form());
+        $this->browser->submit($all->selectButton('Plan another')->form());
+        $this->browser->submit($this->browser->followRedirect()->selectButton(self::says('makings.forget'))->form());
         self::assertResponseRedirects('/pieces/'.$piece->id().'/makings');
         $this->browser->request('GET', '/makings/'.self::getContainer()->get(Makings::class)->running($piece)[0]->id().'/small.svg');
         self::assertStringContainsString('<svg', (string) $this->browser->getResponse()->getContent());

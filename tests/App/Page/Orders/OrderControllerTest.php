@@ -46,10 +46,10 @@ final class OrderControllerTest extends WebCase
             self::assertResponseRedirects('/log');
         }
         self::assertSame(['made', 'made', 'made'], $this->states($order));
-        $this->browser->submit($this->show($order)->selectButton('All is delivered')->form());
+        $this->browser->submit($this->show($order)->selectButton('All delivered')->form());
         self::assertSame(['delivered', 'delivered', 'delivered'], $this->states($order));
-        $this->browser->submit($this->show($order)->selectButton('Put the order away')->form());
-        self::assertStringContainsString('Put away', $this->show($order)->text());
+        $this->browser->submit($this->show($order)->selectButton(self::says('orders.close'))->form());
+        self::assertStringContainsString('Archived', $this->show($order)->text());
         self::assertCount(1, $this->browser->request('GET', '/orders?closed=1')->filter('#orders > li'));
     }
 
@@ -80,13 +80,19 @@ final class OrderControllerTest extends WebCase
         $this->browser->request('POST', '/orders', ['o' => ['for' => 'X', 'due' => 'soon']]);
         self::assertResponseStatusCodeSame(422);
         self::assertSame('X', $this->crawler()->filter('#o-for')->attr('value'), 'what was typed stays');
-        self::assertStringContainsString('Expected a day', $this->crawler()->filter('#o-due-fault')->text());
+        self::assertStringContainsString(
+            self::says('said.day-wanted'),
+            $this->crawler()->filter('#o-due-fault')->text(),
+        );
         self::assertSame([], self::getContainer()->get(Orders::class)->open());
 
         $order = $this->asked(['for' => 'X'], []);
         $this->browser->request('POST', '/orders/'.$order->id(), ['o' => ['for' => 'Y', 'price' => 'much']]);
         self::assertResponseStatusCodeSame(422);
-        self::assertStringContainsString('Expected a sum', $this->crawler()->filter('#o-price-fault')->text());
+        self::assertStringContainsString(
+            self::says('said.sum-wanted'),
+            $this->crawler()->filter('#o-price-fault')->text(),
+        );
         self::assertSame('X', $this->again($order)->text('for'), 'nothing of it is kept');
 
         $piece = $this->lay();
@@ -109,7 +115,7 @@ final class OrderControllerTest extends WebCase
         $order = $this->asked(['for' => 'X'], [$piece->id() => 2]);
         $made = $this->things($order)[0];
         $this->browser->request('POST', '/makings/'.$made->id().'/finish', ['l' => ['sure' => '1']]);
-        $this->browser->submit($this->show($order)->selectButton('Delete the order')->form());
+        $this->browser->submit($this->show($order)->selectButton('Delete order')->form());
         $page = $this->browser->followRedirect();
         self::assertCount(0, $page->filter('#orders > li'));
         self::assertNotNull(self::getContainer()->get(Makings::class)->withUid($made->uid()));
@@ -163,7 +169,10 @@ final class OrderControllerTest extends WebCase
 
         $kit = $this->browser->request('GET', '/pieces/'.$piece->id().'/sizes', $asked);
         $this->browser->submit($kit->filter('#take-kit')->form());
-        self::assertStringContainsString('planned for any hand', $this->browser->followRedirect()->text());
+        self::assertStringContainsString(
+            'A kit: planned for any tension',
+            $this->browser->followRedirect()->text(),
+        );
     }
 
     public function testOrdersAreATableForOtherPrograms(): void
@@ -190,20 +199,20 @@ final class OrderControllerTest extends WebCase
         self::getContainer()->get(StockBox::class)->keep(null, Kind::Cord, [
             'fibre' => 'polyester', 'thickness' => '1 mm', 'colour' => '#112233', 'spools' => ['1 m'],
         ]);
-        self::assertStringNotContainsString('still take', $this->browser->request('GET', '/stock')->text());
+        self::assertStringNotContainsString('Open orders need', $this->browser->request('GET', '/stock')->text());
         $first = $this->asked(['for' => 'X'], [$piece->id() => 2]);
         $alone = $this->show($first)->filter('[aria-labelledby=order-lacks]')->text();
-        self::assertStringNotContainsString('Open orders take', $alone);
+        self::assertStringNotContainsString('Open orders need another', $alone);
         $second = $this->asked(['for' => 'Y'], [$piece->id() => 2]);
         self::assertStringContainsString(
-            'Open orders take',
+            'Open orders need another',
             $this->show($first)->filter('[aria-labelledby=order-lacks]')->text(),
         );
         $stock = $this->browser->request('GET', '/stock')->filter('#items')->text();
-        self::assertSame(1, preg_match('/Open orders still take ([\d.]+)\W(c?m) of it/u', $stock, $all), $stock);
+        self::assertSame(1, preg_match('/Open orders need ([\d.]+)\W(c?m) of it/u', $stock, $all), $stock);
         $this->browser->request('POST', '/orders/'.$second->id().'/close');
         $stock = $this->browser->request('GET', '/stock')->filter('#items')->text();
-        self::assertSame(1, preg_match('/Open orders still take ([\d.]+)\W(c?m) of it/u', $stock, $half), $stock);
+        self::assertSame(1, preg_match('/Open orders need ([\d.]+)\W(c?m) of it/u', $stock, $half), $stock);
         $cm = static fn (string $said, string $unit): float => (float) $said * ('m' === $unit ? 100 : 1);
         self::assertEqualsWithDelta($cm($all[1], $all[2]) / 2, $cm($half[1], $half[2]), 1.0);
     }
@@ -238,7 +247,7 @@ final class OrderControllerTest extends WebCase
         self::assertCount(1, $page->filter('article'), 'two alike have one slip');
         $said = $page->filter('article')->text();
         self::assertStringContainsString('Leather hardens', $said);
-        self::assertStringContainsString('Not for children under three', $said);
+        self::assertStringContainsString(self::says('slip.small-parts'), $said);
         self::assertStringNotContainsString('flame', $said, 'what matters to its maker is not told');
         self::assertStringContainsString('Quay 1', $page->text());
         $this->browser->request('GET', '/orders/'.$order->id().'/slip.pdf');

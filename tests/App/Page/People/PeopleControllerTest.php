@@ -11,7 +11,10 @@ final class PeopleControllerTest extends WebCase
     public function testAPersonIsMeasuredAndMeasuredAgain(): void
     {
         $page = $this->browser->request('GET', '/people');
-        self::assertStringContainsString('Nobody is measured yet.', self::text($page, '[data-empty]'));
+        self::assertStringContainsString(
+            'No one here yet. Add someone and their measurements.',
+            self::text($page, '[data-empty]'),
+        );
         self::assertCount(5, $page->filter('.how svg'));
         $this->browser->submit(
             $page->filter('.person-form')->form(['name' => 'Ottoline', 'wrist' => '15.8', 'hand' => '7 3/4 in']),
@@ -41,10 +44,16 @@ final class PeopleControllerTest extends WebCase
         );
 
         self::assertResponseStatusCodeSame(422);
-        self::assertStringContainsString('Give a name', self::text($page, '#new-name-fault'));
-        self::assertStringContainsString('divides by nothing', self::text($page, '#new-wrist-fault'));
         self::assertStringContainsString(
-            'A hand at its widest of 300 cm? It goes from 8 cm to 50 cm.',
+            'Enter a name, so you can find this person again.',
+            self::text($page, '#new-name-fault'),
+        );
+        self::assertStringContainsString(
+            'divides by zero. Try 7 1/2 in or 19 cm.',
+            self::text($page, '#new-wrist-fault'),
+        );
+        self::assertStringContainsString(
+            'A hand at its widest of 300 cm? Enter 8 cm to 50 cm.',
             self::text($page, '#new-hand-fault'),
         );
         self::assertSame('7 1/0', $page->filter('#new-wrist')->attr('value'));
@@ -80,7 +89,10 @@ final class PeopleControllerTest extends WebCase
 
         $this->browser->request('POST', '/people/'.$id, ['name' => 'Wies', 'about' => '1', 'born' => 'once', 'unit' => 'cm', 'measured' => 'snug']);
         self::assertResponseStatusCodeSame(422);
-        self::assertStringContainsString('Expected a month', $this->browser->getCrawler()->filter('#person-'.$id.'-born-fault')->text());
+        self::assertStringContainsString(
+            self::says('said.month-wanted'),
+            $this->browser->getCrawler()->filter('#person-'.$id.'-born-fault')->text(),
+        );
         $new = $this->browser->request('GET', '/new?person='.$id);
         self::assertGreaterThan(0, $new->filter('option[selected][value="'.$id.'"]')->count());
     }
@@ -98,7 +110,7 @@ final class PeopleControllerTest extends WebCase
         // Put away, and fetched back another day.
         $this->browser->submit($this->browser->request('GET', '/people')->filter('.person form')->last()->form());
         $page = $this->browser->request('GET', '/people');
-        self::assertSame('One person put away', self::text($page, '#people-archived summary'));
+        self::assertSame('One person archived', self::text($page, '#people-archived summary'));
         $this->browser->submit($page->filter('#people-archived form')->form());
         self::assertCount(1, $this->browser->followRedirect()->filter('.person table'));
         $this->browser->request('POST', '/people/999999/archive');

@@ -31,7 +31,7 @@ final class PracticeControllerTest extends WebCase
         self::assertEqualsCanonicalizing(array_keys(Exercises::all()), array_keys($met), 'each was due once');
         self::assertNull(self::practices()->due());
         $page = $this->browser->request('GET', '/practice');
-        self::assertStringContainsString('Nothing is due', $page->filter('main')->text());
+        self::assertStringContainsString(self::says('practice.all-done'), $page->filter('main')->text());
 
         $page = $this->browser->request('GET', '/practice', ['of' => 'count-bumps']);
         self::assertCount(1, $page->filter('svg.practice-drawing'), 'drawn by the engine');

@@ -26,30 +26,30 @@ final class SamplesControllerTest extends WebCase
         $before = $cut();
         $empty = $this->browser->request('GET', '/samples');
         self::assertStringContainsString(
-            'Nobody measured anything yet',
+            'No samples yet. The dotted bar shows where makers usually are.',
             $empty->filter('[aria-labelledby=samples-hand]')->text(),
         );
         self::assertCount(1, $empty->filter('.hand-gauge .hand-known'));
 
         $page = $this->add();
-        self::assertSelectorTextContains('#changes', 'one piece is cut otherwise');
+        self::assertSelectorTextContains('#changes', 'This changes the cut lengths of one piece:');
         self::assertStringContainsString('→', $page->filter('#changes li')->text());
         self::assertNotSame($before, $cut(), 'the piece is cut otherwise');
-        self::assertSelectorTextContains('[aria-labelledby=hand]', 'From one measure of your own.');
+        self::assertSelectorTextContains('[aria-labelledby=hand]', 'Based on one sample of yours.');
         self::assertStringContainsString('shorter', $page->filter('#known td')->eq(1)->text());
         self::assertStringContainsString(
-            '14 % shorter',
+            '14% shorter',
             $page->filter('.sample')->text(),
             'as measured, against the model',
         );
 
         // Put aside it is kept, but believed no more; believed again it counts again; deleted it is gone.
-        $this->press($page, 'Put it aside');
+        $this->press($page, 'Ignore this sample');
         self::assertSame($before, $cut());
-        self::assertSelectorTextContains('[aria-labelledby=hand]', 'Nothing is known of your hand yet');
+        self::assertSelectorTextContains('[aria-labelledby=hand]', 'Rinkel doesn’t know your tension yet');
         $page = $this->browser->request('GET', '/samples');
         self::assertCount(1, $page->filter('.sample.is-aside'));
-        $this->press($page, 'Believe it again');
+        $this->press($page, 'Use this sample again');
         self::assertNotSame($before, $cut());
         $this->press($this->browser->request('GET', '/samples'), 'Delete');
         self::assertSame($before, $cut());
@@ -62,11 +62,11 @@ final class SamplesControllerTest extends WebCase
     public function testASampleThatCannotBeIsRefusedInASentence(): void
     {
         foreach ([
-            'after' => [['after' => '78'], 'A knot cannot take'],
+            'after' => [['after' => '78'], 'A knot can’t use only'],
             'count' => [['count' => 'some'], 'whole number'],
-            'length' => [['length' => '', 'before' => '', 'after' => ''], 'Measure how long they are'],
-            'before' => [['before' => ''], 'How long was the end before?'],
-            'cord.thickness' => [['cord.thickness' => 'thin'], 'Could not read'],
+            'length' => [['length' => '', 'before' => '', 'after' => ''], 'Enter the total length'],
+            'before' => [['before' => ''], 'How long was the cord before? Without that, what’s left says nothing.'],
+            'cord.thickness' => [['cord.thickness' => 'thin'], 'I don’t know this'],
         ] as $field => [$changed, $sentence]) {
             $this->browser->request('POST', '/samples', ['s' => $changed + self::SAMPLE]);
             self::assertResponseStatusCodeSame(422, $field);
@@ -81,7 +81,7 @@ final class SamplesControllerTest extends WebCase
         }
         $this->browser->request('POST', '/samples', ['s' => ['after' => '95'] + self::SAMPLE]);
         self::assertStringContainsString(
-            'An end gets shorter by tying',
+            'Knotting makes a cord shorter. Check both figures.',
             $this->browser->getCrawler()->filter('#s-after-fault')->text(),
         );
         foreach ([
@@ -104,7 +104,7 @@ final class SamplesControllerTest extends WebCase
         $page = $this->add(['length' => '70 mm', 'after' => '44']);
         self::assertCount(1, $page->filter('.sample.is-odd'));
         self::assertStringContainsString(
-            'disagrees with your other samples',
+            'This one doesn’t match your other samples: it’s off by',
             $page->filter('.sample.is-odd .fault')->text(),
         );
         self::assertCount(5, $page->filter('.sample'));
@@ -118,11 +118,11 @@ final class SamplesControllerTest extends WebCase
         $ends = ['before' => '60', 'after' => '20'];
         foreach ([
             'Braid' => [['knot' => 'braid', 'length' => '28', 'braid.cords' => '4'] + $ends, '% more'],
-            'Row of lacing' => [['knot' => 'link', 'count' => '20', 'link.length' => '9 mm'] + $ends, '% more'],
+            'Laced links' => [['knot' => 'link', 'count' => '20', 'link.length' => '9 mm'] + $ends, '% more'],
             'Wave' => [['knot' => 'wave', 'count' => '1', 'length' => '42 mm', 'after' => '45'] + $ends, '% longer'],
-            'Stretch of a cord' => [
+            'Cord stretch' => [
                 ['knot' => 'stretch', 'cord.fibre' => 'elastic-braid', 'before' => '20', 'after' => '26'],
-                '30 % longer when pulled',
+                '30% longer when pulled',
             ],
             'Square knot' => [['beads' => '12 mm'], '% shorter'],
         ] as $name => [$fields, $told]) {
@@ -144,7 +144,7 @@ final class SamplesControllerTest extends WebCase
             'the last taken first, each with its own fields',
         );
         $this->browser->request('POST', '/samples', ['s' => ['knot' => 'braid', 'length' => ''] + self::SAMPLE]);
-        self::assertSelectorTextContains('#s-length-fault', 'How long is the braid?');
+        self::assertSelectorTextContains('#s-length-fault', self::says('said.sample-length-wanted'));
         self::assertSelectorExists('#s-knot option[value=braid][selected]');
     }
 
@@ -161,11 +161,7 @@ final class SamplesControllerTest extends WebCase
         $this->add();
         $this->add(
             [
-                'knot' => 'barrel',
-                'turns' => '3',
-                'count' => '6',
-                'length' => '23 mm',
-                'after' => '64',
+                'knot' => 'barrel', 'turns' => '3', 'count' => '6', 'length' => '23 mm', 'after' => '64',
                 'cord.fibre' => 'leather',
             ],
         );
@@ -185,7 +181,7 @@ final class SamplesControllerTest extends WebCase
 
         file_put_contents($file, str_replace('"after": "45 cm"', '"after": "79 cm"', $json));
         self::assertSame(1, $tester->execute(['file' => $file]));
-        self::assertStringContainsString('A knot cannot take', $tester->getDisplay());
+        self::assertStringContainsString('A knot can’t use only', $tester->getDisplay());
         self::assertSame(1, $tester->execute(['file' => $file.'.none']));
         unlink($file);
     }

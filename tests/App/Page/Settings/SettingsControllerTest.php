@@ -13,7 +13,10 @@ final class SettingsControllerTest extends WebCase
     public function testNewPiecesBeginAsTheirMakerWorks(): void
     {
         $page = $this->keep(['unit' => 'in', 'tension' => 'firm', 'risk' => '20', 'gauge' => '1 1/8 in']);
-        self::assertStringContainsString('New pieces begin with it', $page->filter('[role=status]')->text());
+        self::assertStringContainsString(
+            'Saved. New pieces will use these settings.',
+            $page->filter('[role=status]')->text(),
+        );
         self::assertSame('20', $page->filter('#risk')->attr('value'));
         self::assertNotNull($page->filter('#tension-firm')->attr('checked'));
 
@@ -38,7 +41,7 @@ final class SettingsControllerTest extends WebCase
         $piece = $this->lay(['name' => 'Old']);
         $this->lay(['name' => 'Inch', 'unit' => 'in', 'wearer.girth' => '6 1/2 in']);
         $page = $this->keep(['unit' => 'in']);
-        self::assertStringContainsString('One piece is not in inches', $page->filter('#other-units')->text());
+        self::assertStringContainsString('One piece isn’t in inches', $page->filter('#other-units')->text());
         $this->browser->submit($page->filter('#other-units')->form());
         self::assertCount(0, $this->browser->followRedirect()->filter('#other-units'));
         $page = $this->browser->request('GET', '/pieces/'.$piece->id());
@@ -59,9 +62,9 @@ final class SettingsControllerTest extends WebCase
         )->filter('[aria-labelledby=hand] .usual')->extract(['_text']);
         self::assertSame([], $usual(), 'what is left open differs from nothing');
         $this->edit($piece, ['tension' => 'loose', 'risk' => '20']);
-        self::assertSame(['You usually have: firm.'], $usual());
+        self::assertSame(['Your usual: firm'], $usual());
         $this->edit($piece, ['tension' => 'firm', 'risk' => '10']);
-        self::assertSame(['You usually have: 20.'], $usual());
+        self::assertSame(['Your usual: 20'], $usual());
     }
 
     public function testWhatCannotBeSetIsToldAndTheRestIsKept(): void
@@ -101,14 +104,8 @@ final class SettingsControllerTest extends WebCase
         $usual = $cuts($before->id());
         $this->keep(
             [
-                'rounding' => '5 cm',
-                'workingEnds' => '150 mm',
-                'sliderKnots' => '6',
-                'side' => 'right',
-                'melting' => 'glue',
-                'gluing' => 'last',
-                'working' => 'last',
-                'stops' => 'first',
+                'rounding' => '5 cm', 'workingEnds' => '150 mm', 'sliderKnots' => '6', 'side' => 'right',
+                'melting' => 'glue', 'gluing' => 'last', 'working' => 'last', 'stops' => 'first',
                 'button' => 'last',
             ],
         );
@@ -116,9 +113,9 @@ final class SettingsControllerTest extends WebCase
         $page = $this->browser->request('GET', '/pieces/'.$before->id());
         self::assertSame(
             [
-                'You usually have: right cord.', 'You usually have: glue.', 'You usually have: trim, then glue.',
-                'You usually have: with all other ends, last.', 'You usually have: before the slider.',
-                'You usually have: the loop first, the button last.',
+                'Your usual: right cord', 'Your usual: glue', 'Your usual: trim, then glue',
+                'Your usual: finished last, with all the other ends', 'Your usual: before the slider',
+                'Your usual: the loop first, the button last',
             ],
             $page->filter('#habits .usual')->extract(['_text']),
         );
@@ -137,7 +134,7 @@ final class SettingsControllerTest extends WebCase
         $page->filter('[data-cut] .cut-length .length')->each(static function (Crawler $cut): void {
             self::assertSame(0, (int) $cut->text() % 5, 'every cut is a whole number of steps');
         });
-        self::assertStringContainsString('no flame, as you like it', $page->filter('[data-check=finish-glue]')->text());
+        self::assertStringContainsString('glue, as you prefer', $page->filter('[data-check=finish-glue]')->text());
         self::assertStringContainsString(
             'Trim at the knot, put a drop',
             $page->filter('[data-check=finish-glue]')->text(),
@@ -160,7 +157,10 @@ final class SettingsControllerTest extends WebCase
             'small parts and small children',
             $page->filter('[data-check=small-parts] summary')->text(),
         );
-        self::assertStringContainsString('your local rules apply', $page->filter('[data-check=small-parts]')->text());
+        self::assertStringContainsString(
+            'Cords and small parts aren’t for children under three',
+            $page->filter('[data-check=small-parts]')->text(),
+        );
         $this->browser->request('POST', '/settings', ['safety' => 'none']);
         self::assertResponseStatusCodeSame(422);
     }

@@ -49,7 +49,7 @@ final class CutControllerTest extends WebCase
         self::assertStringContainsString('15 × round 6 mm, glass', $page->filter('#need-list')->text());
         self::assertCount(0, $page->filter('#need-list .fault'));
         self::assertStringContainsString(
-            '10 more than there are',
+            '10 short',
             $this->sheet($piece, 6)->filter('#need-list')->text(),
         );
         $this->browser->submit($page->filter('#take')->form());
@@ -67,7 +67,7 @@ final class CutControllerTest extends WebCase
         self::assertSame(['Bead yard', 'Rope yard'], $page->filter('#bought h2')->extract(['_text']));
         self::assertStringContainsString('3 ×', $page->filter('#bought section')->text());
         self::assertStringContainsString('1 × 100', $page->filter('#bought section')->text(), 'they are sold so');
-        self::assertStringContainsString('97 are left', $page->filter('#bought section')->text());
+        self::assertStringContainsString('97 left over', $page->filter('#bought section')->text());
         self::assertStringContainsString('€4.20', $page->filter('#bought section')->text());
         self::assertStringContainsString('for Beaded', $page->filter('#bought section')->text());
         $this->browser->request('GET', '/cut/buy.csv', $query);
@@ -105,11 +105,11 @@ final class CutControllerTest extends WebCase
             ['cords' => array_fill_keys(['core', 'working', 'slider'], ['fibre' => 'leather', 'thickness' => '1 mm'])],
         );
         $page = $this->sheet($piece);
-        self::assertStringContainsString('no glue in Stock', $page->filter('#glue-list')->text());
+        self::assertStringContainsString(self::says('cutting.no-glue'), $page->filter('#glue-list')->text());
         $this->box()->keep(null, Kind::Glue, ['name' => 'Brittle', 'cure' => '5 min', 'bears' => ['water']]);
         $this->box()->keep(null, Kind::Glue, ['name' => 'Supple', 'cure' => '12 h', 'bears' => ['bending']]);
         $list = $this->sheet($piece)->filter('#glue-list')->text();
-        self::assertStringContainsString('Supple Left alone for 12 h', $list);
+        self::assertStringContainsString('Supple Dries in 12 h', $list);
         self::assertStringNotContainsString('Brittle', $list);
         self::assertCount(
             0,
@@ -221,7 +221,7 @@ final class CutControllerTest extends WebCase
         }
         $page = $this->browser->request('GET', $path.'?stage=materials');
         self::assertSame('9 mm', $page->filter('#bead-1-diameter')->attr('value'));
-        self::assertStringContainsString('in Stock', $page->filter('#stuff-bead-1')->text());
+        self::assertStringContainsString('in stock', $page->filter('#stuff-bead-1')->text());
 
         $this->browser->request('POST', $path.'/finish', ['l' => ['body' => '15 cm', 'sure' => '1']]);
         self::assertResponseStatusCodeSame(303);

@@ -78,9 +78,9 @@ final class StockControllerTest extends WebCase
         self::assertStringContainsString('Inkwell', $page->filter('#items')->text());
         self::assertStringContainsString('an offcut of 31.5 cm', $page->filter('#items')->text());
         self::assertCount(0, $page->filter('.low'));
-        $page = $this->browser->click($page->filter('#items')->selectLink('Change')->link());
+        $page = $this->browser->click($page->filter('#items')->selectLink('Edit')->link());
         self::assertSame('2.66 m, 31.5 cm', $page->filter('#c-offcuts')->attr('value'));
-        $form = $page->selectButton('Keep it')->form();
+        $form = $page->selectButton('Save')->form();
         $form['c[spools]'] = '';
         $form['c[offcuts]'] = '40 cm';
         $this->browser->submit($form);
@@ -139,7 +139,7 @@ final class StockControllerTest extends WebCase
         self::assertResponseIsSuccessful();
         self::assertSame('330', $page->filter('#c-count')->attr('value'), '20 weigh 2.5 g, all 41.3 g');
         self::assertSame('Dew', $page->filter('#c-name')->attr('value'));
-        self::assertStringContainsString('nineteen trays in twenty', $page->filter('#weighed')->text());
+        self::assertStringContainsString(', 19 times in 20)', $page->filter('#weighed')->text());
         foreach ([['0', '2', '3'], ['5', '', '3'], ['5', '9', '3'], ['x', 'y', 'z']] as $typed) {
             $this->browser->request(
                 'POST',
@@ -173,7 +173,7 @@ final class StockControllerTest extends WebCase
             self::assertResponseStatusCodeSame(303, $kind);
             $page = $this->browser->followRedirect();
             self::assertStringContainsString('A '.$kind, $page->filter('#items')->text());
-            $page = $this->browser->click($page->filter('#items')->selectLink('Change')->link());
+            $page = $this->browser->click($page->filter('#items')->selectLink('Edit')->link());
             foreach ($bad as $field => $text) {
                 $form = $page->filter('form[novalidate]')->form()->getPhpValues();
                 self::assertIsArray($form['c']);
@@ -184,7 +184,10 @@ final class StockControllerTest extends WebCase
             }
         }
         self::assertCount(3, self::getContainer()->get(StockBox::class)->all());
-        self::assertStringContainsString('Low', $this->browser->request('GET', '/cut/buy')->filter('main')->text());
+        self::assertStringContainsString(
+            'Running low',
+            $this->browser->request('GET', '/cut/buy')->filter('main')->text(),
+        );
     }
 
     /**
@@ -196,23 +199,15 @@ final class StockControllerTest extends WebCase
             [
                 'cord',
                 [
-                    'name' => 'Moor',
-                    'fibre' => 'polyester',
-                    'thickness' => '1 mm',
-                    'colour' => '#2f7d4f',
-                    'spools' => '4 m',
-                    'offcuts' => '30 cm',
+                    'name' => 'Moor', 'fibre' => 'polyester', 'thickness' => '1 mm', 'colour' => '#2f7d4f',
+                    'spools' => '4 m', 'offcuts' => '30 cm',
                 ],
             ],
             [
                 'bead',
                 [
-                    'name' => 'Kiln',
-                    'shape' => 'round',
-                    'diameter' => '6 mm',
-                    'colour' => '#c8281e',
-                    'material' => 'glass',
-                    'count' => '7',
+                    'name' => 'Kiln', 'shape' => 'round', 'diameter' => '6 mm', 'colour' => '#c8281e',
+                    'material' => 'glass', 'count' => '7',
                 ],
             ],
             ['finding', ['name' => 'Hoop', 'kind' => 'ring']],
@@ -231,7 +226,10 @@ final class StockControllerTest extends WebCase
         self::assertSame(['Kiln'], $names('red'));
         self::assertSame(['Moor'], $names('green'));
         self::assertSame(['Hoop'], $names('hoo'));
-        self::assertSame([], $names('no such'));
+        self::assertSame(
+            [],
+            $names('There’s no page here. If you’re looking for a piece, it may be archived: check Archived pieces.'),
+        );
         $card = $this->browser->click($page->filter('#found a[href*="edit="]')->last()->link());
         self::assertSame('Hoop', $card->filter('#c-name')->attr('value'));
     }
@@ -242,16 +240,16 @@ final class StockControllerTest extends WebCase
         $this->keep(self::WORKING);
         $page = $this->browser->request('GET', '/cut', ['p' => [(string) $piece->id()]]);
         self::assertStringContainsString('From the offcut of 266 cm', $page->text());
-        self::assertStringContainsString('No way takes less new cord', $page->text());
-        self::assertStringContainsString('None of this cord is in stock', $page->text(), 'the core');
+        self::assertStringContainsString('No layout uses less new cord.', $page->text());
+        self::assertStringContainsString('You have none of this cord in stock: buy', $page->text(), 'the core');
         self::assertGreaterThan(0, $page->filter('svg.stock-bar')->count());
         self::assertStringContainsString('working cord', $page->filter('.cut-list')->text());
         $before = $this->lengths();
 
         $this->browser->submit($page->filter('#take')->form());
         $page = $this->browser->followRedirect();
-        self::assertStringContainsString('This is cut and off the stock', $page->filter('#taking')->text());
-        self::assertStringContainsString('from the stock', $page->filter('.then')->text(), 'each cord is told');
+        self::assertStringContainsString(self::says('makings.taken'), $page->filter('#taking')->text());
+        self::assertStringContainsString('from stock', $page->filter('.then')->text(), 'each cord is told');
         self::assertNotSame($before, $this->lengths());
         self::assertNotContains('2660 mm', $this->lengths());
         $this->browser->submit($page->filter('#taking form')->form());
@@ -296,7 +294,7 @@ final class StockControllerTest extends WebCase
         $after = $this->lengths();
         $page = $this->browser->submit($second);
         self::assertResponseStatusCodeSame(409);
-        self::assertStringContainsString('Somebody took from the stock meanwhile', $page->filter('#late')->text());
+        self::assertStringContainsString(self::says('cutting.late'), $page->filter('#late')->text());
         self::assertSame($after, $this->lengths());
 
         // What was changed by hand since stays when it is taken back; what was taken comes back beside it.

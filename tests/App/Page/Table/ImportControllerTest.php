@@ -23,10 +23,7 @@ final class ImportControllerTest extends WebCase
         );
         $page = $this->upload(
             [
-                'here.json' => $saved,
-                'old <b>.json' => $old,
-                'bad.json' => $bad,
-                'none.json' => '{"a":',
+                'here.json' => $saved, 'old <b>.json' => $old, 'bad.json' => $bad, 'none.json' => '{"a":',
                 'list.json' => '[1]',
             ],
         );
@@ -37,7 +34,7 @@ final class ImportControllerTest extends WebCase
             $page->filter('.piece-name')->extract(['_text']),
         );
         self::assertStringContainsString(
-            'The same piece lies on the Table already',
+            'You already have this piece.',
             $page->filter('.piece-row')->eq(0)->text(),
         );
         self::assertCount(2, $page->filter('.piece-row svg'), 'each is drawn');
@@ -46,8 +43,11 @@ final class ImportControllerTest extends WebCase
             $page->filter('[data-arrival="bad.json"] code')->extract(['_text']),
             'faults by path',
         );
-        self::assertStringContainsString('This is no JSON', $page->filter('[data-arrival="none.json"]')->text());
-        self::assertStringContainsString('This is no piece', $page->filter('[data-arrival="list.json"]')->text());
+        self::assertStringContainsString('This isn’t valid JSON:', $page->filter('[data-arrival="none.json"]')->text());
+        self::assertStringContainsString(
+            'That file isn’t a piece. A piece file holds one JSON object.',
+            $page->filter('[data-arrival="list.json"]')->text(),
+        );
         self::assertCount(1, $this->browser->request('GET', '/')->filter('.piece-row'), 'nothing is laid yet');
 
         $form = $page->filter('form[action$=lay]')->form();
@@ -82,7 +82,7 @@ final class ImportControllerTest extends WebCase
 
     public function testNoFileAndWhatIsSentAroundThePage(): void
     {
-        self::assertStringContainsString('No file was chosen', $this->browser->request('POST', '/import')->text());
+        self::assertStringContainsString(self::says('import.none'), $this->browser->request('POST', '/import')->text());
         self::assertResponseStatusCodeSame(422);
         $this->browser->request('POST', '/import/lay', ['lay' => ['0'], 'documents' => ['{"format":"else"}']]);
         self::assertResponseStatusCodeSame(422);
@@ -102,9 +102,9 @@ final class ImportControllerTest extends WebCase
         }
         $page = $this->upload($files);
         self::assertCount(53, $page->filter('.piece-row'));
-        self::assertStringNotContainsString('Not looked at', $page->filter('.piece-row')->eq(49)->text());
+        self::assertStringNotContainsString('Not read: the limit is', $page->filter('.piece-row')->eq(49)->text());
         foreach ([50, 51, 52] as $i) {
-            self::assertStringContainsString('Not looked at', $page->filter('.piece-row')->eq($i)->text());
+            self::assertStringContainsString('Not read: the limit is', $page->filter('.piece-row')->eq($i)->text());
         }
     }
 

@@ -21,7 +21,7 @@ final class TableControllerTest extends WebCase
         $page = $this->browser->request('GET', '/');
 
         self::assertResponseIsSuccessful();
-        self::assertStringContainsString('a wrist is all it needs', self::text($page, '#found'));
+        self::assertStringContainsString('all you need is a wrist measurement', self::text($page, '#found'));
         self::assertCount(1, $page->filter('svg .how-tape'), 'how a wrist is measured is drawn');
         $this->browser->submit($page->filter('button[value=stretch]')->form(['girth' => '16']));
         self::assertResponseStatusCodeSame(303);
@@ -95,7 +95,7 @@ final class TableControllerTest extends WebCase
 
         $page = $made('Ada', ['wrist' => '16.2', 'hand' => '20']);
         self::assertResponseStatusCodeSame(422);
-        self::assertSame('Ada’s neck is not measured yet; type it here.', self::text($page, '#new-girth-fault'));
+        self::assertSame('You haven’t measured Ada’s neck yet. Enter it here.', self::text($page, '#new-girth-fault'));
         $made('Bea', ['neck' => '34', 'head' => '56.5']);
         $piece = $this->browser->followRedirect();
         self::assertSame(
@@ -112,7 +112,7 @@ final class TableControllerTest extends WebCase
             '/pieces',
             ['place' => 'neck', 'girth' => '72', 'unit' => 'cm', 'construction' => 'netted-pouch'],
         );
-        self::assertSame('A neck of 72 cm? It goes from 20 cm to 65 cm.', self::text($page, '#new-girth-fault'));
+        self::assertSame('A neck of 72 cm? Enter 20 cm to 65 cm.', self::text($page, '#new-girth-fault'));
         self::assertSame(
             ['72', ''],
             [$page->filter('#new-girth')->attr('value'), $page->filter('#new-place-neck')->attr('checked')],
@@ -122,7 +122,10 @@ final class TableControllerTest extends WebCase
             '/pieces',
             ['place' => 'wrist', 'girth' => '16', 'unit' => 'cm', 'construction' => 'netted-pouch'],
         );
-        self::assertStringContainsString('not worn there', self::text($page, '.fault'));
+        self::assertStringContainsString(
+            'You can’t wear this one there. Choose it from the other list.',
+            self::text($page, '.fault'),
+        );
     }
 
     public function testABadWristIsToldAndKept(): void
@@ -135,7 +138,7 @@ final class TableControllerTest extends WebCase
 
         self::assertResponseStatusCodeSame(422);
         self::assertSame('"><i>', $page->filter('#new-girth')->attr('value'));
-        self::assertStringContainsString('Could not read', self::text($page, '#new-girth-fault'));
+        self::assertStringContainsString('I don’t know this', self::text($page, '#new-girth-fault'));
         $this->browser->request('POST', '/pieces', ['girth' => '16', 'construction' => 'origami', 'unit' => 'cm']);
         self::assertResponseStatusCodeSame(422);
         $this->browser->request('POST', '/pieces', ['girth' => ['16'], 'construction' => ['stretch']]);
@@ -151,7 +154,7 @@ final class TableControllerTest extends WebCase
 
         self::assertSame(['Slips', 'Too short', 'Fine'], $page->filter('.piece-name')->extract(['_text']));
         self::assertSame(
-            ['Look at one warning', 'Needs a decision', 'Ready to cut'],
+            ['Has a warning', 'Needs your decision', 'Ready to cut'],
             $page->filter('.next')->extract(['_text']),
         );
         self::assertCount(3, $page->filter('.small-drawing'));
@@ -181,7 +184,7 @@ final class TableControllerTest extends WebCase
         self::assertSame(['Harbour rail, for Ottoline'], $names('q='.urlencode('größe')), 'a bead');
         self::assertSame(['Pond 100 %'], $names('q=leather'), 'a fibre');
         self::assertSame(['Pond 100 %'], $names('q='.urlencode('100 %')), 'what searching itself uses');
-        self::assertSame(['Rowan'], $names('q=string'), 'how it is made, as the page calls it');
+        self::assertSame(['Rowan'], $names('q=elastic'), 'how it is made, as the page calls it');
         self::assertSame(['Rowan'], $names('kind=stretch'));
         self::assertSame([], $names('kind=stretch&q=ottoline'));
         self::assertSame(['Harbour rail, for Ottoline', 'Pond 100 %', 'Rowan'], $names('sort=name'));
@@ -203,7 +206,10 @@ final class TableControllerTest extends WebCase
         $this->lay(['name' => 'First', 'for' => 'ottoline ']);
         $this->lay(['name' => 'Boy', 'for' => 'Ivo']);
         $page = $this->browser->request('GET', '/?sort=whom');
-        self::assertSame(['Ivo', 'ottoline', 'For nobody'], $page->filter('.piece-group h2')->extract(['_text']));
+        self::assertSame(
+            ['Ivo', 'ottoline', 'Not for anyone yet'],
+            $page->filter('.piece-group h2')->extract(['_text']),
+        );
         self::assertSame(
             ['Boy', 'First', 'Second', 'For the stall'],
             $page->filter('.piece-name')->extract(['_text']),
@@ -379,7 +385,7 @@ final class TableControllerTest extends WebCase
     {
         yield 'a name' => [
             ['place' => 'wrist', 'girth' => '15', 'from' => 'spell', 'spell' => 'Mirabel'],
-            'Stretch string',
+            'Beads on elastic',
             '/^1 bead dot x fit, word "MIRABEL" of cube, mirror$/',
         ];
         yield 'a stone' => [
@@ -389,7 +395,7 @@ final class TableControllerTest extends WebCase
         ];
         yield 'a tray for a wrist' => [
             ['place' => 'wrist', 'girth' => '15', 'from' => 'tray', 'tray' => '40 amber 6 mm, 40 sky 6 mm #6fa3c4'],
-            'Stretch string',
+            'Beads on elastic',
             '/^3\d bead /',
         ];
         yield 'a tray too small' => [

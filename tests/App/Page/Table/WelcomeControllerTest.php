@@ -22,10 +22,10 @@ final class WelcomeControllerTest extends WebCase
         )
             ->filter('h1')->text();
         self::assertSame('Welkom bij Rinkel', $title('nl-BE,nl;q=0.8,en;q=0.5'));
-        self::assertSame('Welcome to Rinkel', $title('fr'));
+        self::assertSame(self::says('welcome.title'), $title('fr'));
         $this->browser->request('POST', '/welcome', ['language' => 'en', 'unit' => 'in', 'hand' => 'left']);
         self::assertResponseRedirects('/');
-        self::assertSame('Welcome to Rinkel', $title('nl'));
+        self::assertSame(self::says('welcome.title'), $title('nl'));
         $page = $this->browser->request('GET', '/');
         self::assertNotNull($page->filter('#hand-left')->attr('checked'));
         self::assertStringContainsString('in inches', $page->filter('label[for=new-girth]')->text());

@@ -6,6 +6,7 @@ namespace Rinkel\Tests\App\Platform\Wording;
 
 use Psr\Log\AbstractLogger;
 use Rinkel\App\Kernel;
+use Rinkel\App\Platform\Wording\Notation;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Measure\Length;
@@ -44,7 +45,7 @@ final class WordingTest extends KernelTestCase
     public function testEveryMessageCanBeFormatted(): void
     {
         $count = 0;
-        foreach (['en', 'nl'] as $locale) {
+        foreach (['en', 'nl', 'de'] as $locale) {
             foreach (self::messages($locale) as $key => $message) {
                 foreach (self::values($message) as $values) {
                     $formatter = new \MessageFormatter($locale, $message);
@@ -104,7 +105,7 @@ final class WordingTest extends KernelTestCase
     {
         $broken = self::createStub(TranslatorInterface::class);
         $broken->method('trans')->willThrowException(new \IntlException('no'));
-        $wording = new Wording($broken, $this->logger());
+        $wording = new Wording($broken, $this->logger(), self::getContainer()->get(Notation::class));
         $check = Examples::check(Examples::plan(['closure.knots' => 2]), 'slider-few-knots');
 
         self::assertNotNull($check);
@@ -172,6 +173,10 @@ final class WordingTest extends KernelTestCase
             preg_match_all('/([\w-]+)\s*\{/', $select[2][$i], $options);
             $choices[$name] = [...array_values(array_unique($options[1])), 'something else'];
         }
+        preg_match_all('/\{(\w+_gender), select/', $message, $genders);
+        foreach ($genders[1] as $name) {
+            $choices[$name] = ['m', 'n', 'name', 'pluraln', 'f'];
+        }
         $rows = [[]];
         foreach ($choices as $name => $values) {
             $rows = array_merge(
@@ -192,7 +197,11 @@ final class WordingTest extends KernelTestCase
     {
         self::bootKernel(['environment' => 'test', 'debug' => false]);
 
-        return new Wording(self::getContainer()->get(TranslatorInterface::class), $this->logger());
+        return new Wording(
+            self::getContainer()->get(TranslatorInterface::class),
+            $this->logger(),
+            self::getContainer()->get(Notation::class),
+        );
     }
 
     private function logger(): AbstractLogger
