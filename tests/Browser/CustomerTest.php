@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Browser;
 
-use Facebook\WebDriver\Remote\RemoteWebDriver;
-use Facebook\WebDriver\WebDriverBy;
-use Facebook\WebDriver\WebDriverDimension;
 use Symfony\Component\Process\Process;
 
 /**
@@ -15,7 +12,7 @@ use Symfony\Component\Process\Process;
 final class CustomerTest extends BrowserCase
 {
     private ?Process $server = null;
-    private ?RemoteWebDriver $phone = null;
+    private ?Visitor $phone = null;
 
     protected function tearDown(): void
     {
@@ -30,8 +27,7 @@ final class CustomerTest extends BrowserCase
         $this->server = Stage::serve($port, ['HOST' => 'workshop.local', 'RINKEL_WORD' => '']);
         $here = 'http://127.0.0.1:'.$port;
         $there = 'http://workshop.local:'.$port;
-        $phone = $this->phone = Stage::browser('phone', '--host-resolver-rules=MAP workshop.local 127.0.0.1');
-        $phone->manage()->window()->setSize(new WebDriverDimension(390, 844));
+        $phone = $this->phone = new Visitor('phone', $there);
 
         $this->driver->get($here.'/new');
         $this->type('new-girth', '16 cm');
@@ -45,23 +41,22 @@ final class CustomerTest extends BrowserCase
         $order = $this->driver->getCurrentURL();
         $this->find('#customer form:last-of-type button')->click();
         $this->until('return !!document.querySelector("#link")');
-        $link = $there.parse_url((string) $this->find('#link')->getAttribute('value'), \PHP_URL_PATH);
+        $link = (string) parse_url((string) $this->find('#link')->getAttribute('value'), \PHP_URL_PATH);
 
         // On the phone: a size that is none is said beside its field, then one that is.
-        $phone->get($link);
-        $girth = $phone->findElement(WebDriverBy::id('girth-1'));
-        self::assertSame('16 cm', $girth->getAttribute('value'));
-        $girth->clear()->sendKeys('wide');
-        $phone->findElement(WebDriverBy::cssSelector('button'))->click();
-        self::assertSame('true', $phone->findElement(WebDriverBy::id('girth-1'))->getAttribute('aria-invalid'));
-        $phone->findElement(WebDriverBy::id('girth-1'))->clear()->sendKeys('17.5');
-        $phone->findElement(WebDriverBy::id('note'))->sendKeys('As soon as you can');
-        $phone->findElement(WebDriverBy::cssSelector('button'))->click();
-        self::assertTrue($phone->findElement(WebDriverBy::id('answered'))->isDisplayed());
-        self::assertLessThanOrEqual(390, $phone->executeScript('return document.documentElement.scrollWidth'));
+        $phone->open($link);
+        $phone->until('return document.querySelector("#girth-1").value === "16 cm"');
+        $phone->type('girth-1', 'wide');
+        $phone->press('button');
+        $phone->until('return document.querySelector("#girth-1").getAttribute("aria-invalid") === "true"');
+        $phone->type('girth-1', '17.5');
+        $phone->type('note', 'As soon as you can');
+        $phone->press('button');
+        $phone->finds('#answered');
+        self::assertLessThanOrEqual(390, $phone->read('return document.documentElement.scrollWidth'));
         foreach (['/', (string) parse_url($order, \PHP_URL_PATH), '/people'] as $path) {
-            $phone->get($there.$path);
-            self::assertStringContainsString('Pair', $phone->getTitle(), $path);
+            $phone->open($path);
+            self::assertStringContainsString('Pair', $phone->title(), $path);
         }
 
         $this->driver->get($order);
@@ -70,7 +65,7 @@ final class CustomerTest extends BrowserCase
         $this->until('return document.querySelector("#things .hint")?.innerText.includes("17.5 cm")');
         $this->find('#customer form button')->click();
         $this->until('return document.querySelectorAll("#customer form").length === 1');
-        $phone->get($link);
-        self::assertCount(0, $phone->findElements(WebDriverBy::id('girth-1')), 'withdrawn');
+        $phone->open($link);
+        $phone->until('return !document.querySelector("#girth-1")');
     }
 }
