@@ -10,6 +10,7 @@ use Rinkel\App\Log\Photos;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Platform\Database\ExclusiveTransaction;
 use Rinkel\App\Platform\Files\UploadedFiles;
+use Rinkel\App\Workshop\Deeds;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\TerminateEvent;
 
@@ -27,6 +28,7 @@ final readonly class DailyBackup
         private Photos $photos,
         private ExclusiveTransaction $alone,
         private UploadedFiles $arriving,
+        private Deeds $deeds,
     ) {}
 
     public function __invoke(TerminateEvent $event): void
@@ -52,6 +54,7 @@ final readonly class DailyBackup
             $this->bin->purge();
             $this->photos->sweep();
             $this->alone->forget();
+            $this->deeds->forget();
         });
         $this->arriving->sweep();
     }

@@ -131,6 +131,26 @@ final readonly class Rows
     }
 
     /**
+     * @param array<mixed> $row
+     *
+     * @return string uid of the member who made it; "" for none
+     *
+     * @throws PieceUnreadable If something else stands there
+     */
+    public static function madeBy(array $row): string
+    {
+        return isset($row['madeBy']) ? self::uid($row, name: 'madeBy') : '';
+    }
+
+    /**
+     * @return array<string, string> the same as a row says it
+     */
+    public static function member(string $uid): array
+    {
+        return '' === $uid ? [] : ['madeBy' => $uid];
+    }
+
+    /**
      * Returns a row without its uid and what else stands beside its document.
      *
      * @param array<mixed> $row

@@ -8,6 +8,7 @@ use Rinkel\App\Board\StoredBoard;
 use Rinkel\App\Making\StoredMaking;
 use Rinkel\App\Money\Money;
 use Rinkel\App\Price\Costing;
+use Rinkel\App\Workshop\Workshop;
 use Rinkel\Core\Hand\Observation;
 use Rinkel\Core\Plan\Finished;
 use Rinkel\Core\Plan\Plan;
@@ -21,6 +22,7 @@ final readonly class EntryWriter
         private Log $log,
         private Costing $costing,
         private Money $money,
+        private Workshop $workshop,
     ) {}
 
     /**
@@ -37,6 +39,7 @@ final readonly class EntryWriter
         $this->log->add(
             self::document($making, $plan, $finished, $typed) + $this->cost($plan) + self::unmade($board),
             $uid,
+            $this->workshop->find($typed->madeBy)?->uid() ?? $this->workshop->myUid(),
         );
 
         return $uid;

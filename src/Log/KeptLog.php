@@ -62,7 +62,8 @@ final readonly class KeptLog implements Kept
     {
         \assert($stored instanceof StoredEntry);
 
-        return ['uid' => $stored->uid(), 'finished' => $stored->finishedAt()->format(\DATE_ATOM)] + $stored->document();
+        return ['uid' => $stored->uid(), 'finished' => $stored->finishedAt()->format(\DATE_ATOM)]
+            + Rows::member($stored->madeBy()) + $stored->document();
     }
 
     public function check(object $stored): void
@@ -73,24 +74,25 @@ final readonly class KeptLog implements Kept
 
     public function read(array $row): Row
     {
-        [$uid, $finished, $document] = [Rows::uid($row), Rows::time($row, 'finished'), Rows::rest($row, 'finished')];
+        [$uid, $finished] = [Rows::uid($row), Rows::time($row, 'finished')];
+        $document = Rows::rest($row, 'finished', 'madeBy');
         $entry = $this->reader->read($document, $uid);
 
         return new Row($uid, $entry->name, [
             'uid' => $uid, 'finished' => $finished->format(\DATE_ATOM),
-        ] + $document);
+        ] + Rows::member(Rows::madeBy($row)) + $document);
     }
 
     public function bring(Row $row, bool $isNew = false): void
     {
         $there = $isNew ? null : $this->find($row->uid);
         $finished = Rows::time($row->data, 'finished');
-        $document = Rows::rest($row->data, 'finished');
+        $document = Rows::rest($row->data, 'finished', 'madeBy');
         if (null !== $there) {
             $this->manager->remove($there); // an entry never changes: this is another
             $this->manager->flush();
         }
-        $this->manager->persist(new StoredEntry($document, $finished, $row->uid));
+        $this->manager->persist(new StoredEntry($document, $finished, $row->uid, Rows::madeBy($row->data)));
         $this->derived->forget();
     }
 

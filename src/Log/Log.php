@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\QueryBuilder;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
+use Rinkel\App\Workshop\Personal;
 use Rinkel\Core\Hand\Observation;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\FinishedPiece;
@@ -16,7 +17,7 @@ use Rinkel\Core\Piece\LogReader;
 /**
  * The log of finished pieces, in the database.
  */
-final readonly class Log
+final readonly class Log implements Personal
 {
     /** Entries of one page. */
     public const PAGE = 30;
@@ -109,21 +110,24 @@ final readonly class Log
     /**
      * @param array<string, mixed> $document
      */
-    public function add(array $document, string $uid): void
+    public function add(array $document, string $uid, string $madeBy = ''): void
     {
-        $this->manager->persist(new StoredEntry($document, $this->clock->now(), $uid));
+        $this->manager->persist(new StoredEntry($document, $this->clock->now(), $uid, $madeBy));
         $this->manager->flush();
     }
 
     /**
-     * @return list<Observation> what all finished pieces told
+     * @param string $madeBy uid of a member; "" for all
+     *
+     * @return list<Observation> what finished pieces told of their hand
      */
-    public function observations(): array
+    public function observations(string $madeBy = ''): array
     {
         // Of each no more than that: plans ask for it, and an entry is many times as long.
         $rows = $this->manager->getConnection()->iterateKeyValue(
             "SELECT uid, json_extract(document, '$.observations') FROM log_entry
-                WHERE json_valid(document) ORDER BY finished_at DESC, id DESC",
+                WHERE json_valid(document) AND (made_by IN ('', ?) OR ? = '') ORDER BY finished_at DESC, id DESC",
+            [$madeBy, $madeBy],
         );
         $told = [];
         foreach ($rows as $uid => $json) {
@@ -134,6 +138,13 @@ final readonly class Log
         }
 
         return array_merge(...$told, ...[[]]);
+    }
+
+    public function pass(string $from, string $to): void
+    {
+        $this->manager->createQuery(
+            \sprintf('UPDATE %s entry SET entry.madeBy = :to WHERE entry.madeBy = :from', StoredEntry::class),
+        )->execute(compact('from', 'to'));
     }
 
     private function entry(StoredEntry $stored): LogEntry

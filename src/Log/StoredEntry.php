@@ -22,6 +22,7 @@ class StoredEntry
     /**
      * @param array<string, mixed> $document by docs/log.schema.json
      * @param string               $uid      by which it is the same in every copy of a maker's data
+     * @param string               $madeBy   uid of the member who made it; "" where one maker works
      */
     public function __construct(
         #[ORM\Column(type: Types::JSON)]
@@ -30,6 +31,8 @@ class StoredEntry
         private \DateTimeImmutable $finishedAt,
         #[ORM\Column(length: 32)]
         private string $uid,
+        #[ORM\Column(length: 32, options: ['default' => ''])]
+        private string $madeBy = '',
     ) {}
 
     public function id(): int
@@ -48,6 +51,11 @@ class StoredEntry
     public function document(): array
     {
         return $this->document;
+    }
+
+    public function madeBy(): string
+    {
+        return $this->madeBy;
     }
 
     public function finishedAt(): \DateTimeImmutable

@@ -41,6 +41,9 @@ final class TypedFinish
     public readonly ?int $minutes;
     public readonly string $notes;
     public readonly string $otherwise;
+
+    /** Uid of the member who made it; "" where nothing is said of it. */
+    public readonly string $madeBy;
     public readonly bool $intoStock;
 
     /** @var array<string, list<list<Length>>> what was left of its cords, one by one, each with its ends, by role */
@@ -68,6 +71,7 @@ final class TypedFinish
         }
         $this->left = $left;
         [$this->notes, $this->otherwise] = [trim($typed['notes'] ?? ''), trim($typed['otherwise'] ?? '')];
+        $this->madeBy = 1 === preg_match('/^[0-9a-f]{32}$/D', $typed['by'] ?? '') ? $typed['by'] : '';
         $this->intoStock = '1' === ($typed['stock'] ?? '');
     }
 

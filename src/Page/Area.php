@@ -60,6 +60,10 @@ enum Area: string
             self::Settings => [
                 'settings' => ['settings_keep'],
                 'data' => ['data_look', 'data_looked', 'bin', 'kept_delete'],
+                'workshop' => [
+                    'workshop_add', 'workshop_change', 'workshop_reinvite', 'workshop_remove', 'record', 'me',
+                    'me_password',
+                ],
                 'network' => ['network_word', 'network_rename', 'network_remove', 'network_serve'],
                 'devices' => ['devices_say'],
                 'keys' => [],

@@ -7,6 +7,8 @@ namespace Rinkel\App\Pairing;
 use Psr\Cache\CacheItemPoolInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
+use Rinkel\App\Platform\Http\Guesses;
+use Rinkel\App\Platform\Http\Word;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Request;
@@ -23,15 +25,10 @@ final readonly class Pairing
     /** Letters and digits of a word, at least: so many are not guessed at the rate that is let through. */
     private const LEAST = 8;
 
-    /** So many wrong words are looked at in so many seconds. */
-    private const GUESSES = 10;
-    private const WINDOW = 600;
+    /** Seconds for which a word that was shown pairs a device. */
+    private const PAIRS = 600;
 
-    private const GUESSED = 'rinkel.pairing.guessed.';
-    private const SHOWN = 'rinkel.pairing.shown';
-
-    /** What words are made of: no letter that looks or sounds like another. */
-    private const LETTERS = 'bcdfghjkmnprstvwxz23456789';
+    private const SHOWN = 'pairing.shown';
 
     /** Names of this machine, as a browser on it says them. */
     private const OWN = ['localhost', '127.0.0.1', '::1', '[::1]'];
@@ -41,10 +38,12 @@ final readonly class Pairing
         private string $word,
         #[Autowire('%env(HOST)%')]
         private string $host,
-        private CacheItemPoolInterface $memory,
+        #[Autowire(service: 'cache.shared')]
+        private CacheItemPoolInterface $shared,
         private ClockInterface $clock,
         private Randomizer $random,
         private PairedDevices $devices,
+        private Guesses $guesses,
     ) {}
 
     /**
@@ -79,15 +78,10 @@ final readonly class Pairing
      */
     public function show(): string
     {
-        $letters = array_map(
-            fn (): string => self::LETTERS[$this->random->getInt(0, \strlen(self::LETTERS) - 1)],
-            range(1, 12),
-        );
-        $word = implode('-', str_split(implode('', $letters), 4));
-        $noted = $this->memory->getItem(self::SHOWN);
-        $this->memory->save($noted->set([
-            hash('sha256', self::plain($word)), $this->clock->now()->getTimestamp() + self::WINDOW,
-        ]));
+        $word = Word::of($this->random);
+        $this->shared->save($this->shared->getItem(self::SHOWN)->set([
+            Word::proof($word), $this->clock->now()->getTimestamp() + self::PAIRS,
+        ])->expiresAfter(self::PAIRS));
 
         return $word;
     }
@@ -101,26 +95,20 @@ final readonly class Pairing
     public function pair(string $typed, string $browser): ?string
     {
         // Another word, another count.
-        $noted = $this->memory->getItem(self::GUESSED.substr(hash('sha256', $this->word), 0, 16));
-        $now = $this->clock->now()->getTimestamp();
-        $wrong = array_filter(
-            \is_array($noted->get()) ? $noted->get() : [],
-            static fn (mixed $at): bool => \is_int($at) && $at > $now - self::WINDOW,
-        );
-        if (\count($wrong) >= self::GUESSES) {
+        $counted = 'pairing '.$this->word;
+        if ($this->guesses->areSpent($counted)) {
             return null;
         }
-        $typed = self::plain($typed);
-        $own = self::plain($this->word);
-        $isOwn = \strlen($own) >= self::LEAST && hash_equals($own, $typed);
+        $isOwn = \strlen(Word::plain($this->word)) >= self::LEAST
+            && hash_equals(Word::plain($this->word), Word::plain($typed));
         $shown = $this->shown();
-        if (!$isOwn && (null === $shown || !hash_equals($shown, hash('sha256', $typed)))) {
-            $this->memory->save($noted->set([...$wrong, $now]));
+        if (!$isOwn && (null === $shown || !hash_equals($shown, Word::proof($typed)))) {
+            $this->guesses->note($counted);
 
             return '';
         }
         if (!$isOwn) {
-            $this->memory->deleteItem(self::SHOWN);
+            $this->shared->deleteItem(self::SHOWN);
         }
 
         return $this->devices->pair($browser);
@@ -149,16 +137,11 @@ final readonly class Pairing
      */
     private function shown(): ?string
     {
-        $noted = $this->memory->getItem(self::SHOWN)->get();
+        $noted = $this->shared->getItem(self::SHOWN)->get();
         [$hash, $until] = \is_array($noted) ? array_values($noted) + ['', 0] : ['', 0];
 
         return \is_string($hash) && '' !== $hash && \is_int($until) && $until > $this->clock->now()->getTimestamp()
             ? $hash
             : null;
-    }
-
-    private static function plain(string $word): string
-    {
-        return preg_replace('/[^a-z0-9]/', '', strtolower($word)) ?? '';
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Pairing;
 
 use Rinkel\App\Platform\LooseData;
+use Rinkel\App\Workshop\Workshop;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
@@ -19,6 +20,7 @@ final readonly class PairingGuard
 {
     public function __construct(
         private Pairing $pairing,
+        private Workshop $workshop,
         private TranslatorInterface $translator,
         private Environment $twig,
     ) {}
@@ -26,11 +28,8 @@ final readonly class PairingGuard
     public function __invoke(RequestEvent $event): void
     {
         $request = $event->getRequest();
-        // A customer's link is a way of its own, to one order and nothing else.
-        if (!$event->isMainRequest() || str_starts_with(
-            $request->getPathInfo(),
-            '/for/',
-        ) || $this->pairing->admits($request)) {
+        if (!$event->isMainRequest() || $this->isLetThrough($request->getPathInfo())
+            || $this->pairing->admits($request)) {
             return;
         }
         if ($request->headers->has('HX-Request') || !$request->isMethodSafe()) {
@@ -43,6 +42,16 @@ final readonly class PairingGuard
                 'wrong' => null, 'to' => '/pair' === $request->getPathInfo() ? '/' : $request->getRequestUri(),
             ]), Response::HTTP_UNAUTHORIZED, ['Cache-Control' => 'no-store']));
         }
+    }
+
+    /**
+     * A customer's link is a way of its own, to one order and nothing else. In a workshop everybody signs in, wherever
+     * they are; only what watches Rinkel does not.
+     */
+    private function isLetThrough(string $path): bool
+    {
+        return str_starts_with($path, '/for/')
+            || (!\in_array($path, ['/health', '/metrics'], true) && $this->workshop->isOn());
     }
 
     private static function plain(string $sentence, int $status): Response

@@ -62,7 +62,7 @@ final readonly class KeptSamples implements Kept
         \assert($stored instanceof StoredSample);
 
         return ['uid' => $stored->uid(), 'taken' => $stored->takenAt()->format(\DATE_ATOM)]
-            + ($stored->isAside() ? ['aside' => true] : [])
+            + ($stored->isAside() ? ['aside' => true] : []) + Rows::member($stored->madeBy())
             + Rows::rest($stored->document());
     }
 
@@ -74,7 +74,8 @@ final readonly class KeptSamples implements Kept
 
     public function read(array $row): Row
     {
-        [$uid, $taken, $document] = [Rows::uid($row), Rows::time($row, 'taken'), Rows::rest($row, 'taken', 'aside')];
+        [$uid, $taken] = [Rows::uid($row), Rows::time($row, 'taken')];
+        $document = Rows::rest($row, 'taken', 'aside', 'madeBy');
         $sample = $this->reader->read($document);
         $isAside = true === ($row['aside'] ?? false);
 
@@ -82,7 +83,7 @@ final readonly class KeptSamples implements Kept
             'uid' => $uid,
             'taken' => $taken->format(\DATE_ATOM),
         ]
-            + ($isAside ? ['aside' => true] : []) + $document);
+            + ($isAside ? ['aside' => true] : []) + Rows::member(Rows::madeBy($row)) + $document);
     }
 
     /**
@@ -102,9 +103,9 @@ final readonly class KeptSamples implements Kept
     public function bring(Row $row, bool $isNew = false): void
     {
         $taken = Rows::time($row->data, 'taken');
-        $document = Rows::rest($row->data, 'taken', 'aside');
+        $document = Rows::rest($row->data, 'taken', 'aside', 'madeBy');
         $stored = ($isNew ? null : $this->find($row->uid)) ?? new StoredSample($document, $taken, $row->uid);
-        $stored->become($document, $taken, true === ($row->data['aside'] ?? false));
+        $stored->become($document, $taken, true === ($row->data['aside'] ?? false), Rows::madeBy($row->data));
         $this->manager->persist($stored);
         $this->samples->forget();
     }

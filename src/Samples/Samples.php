@@ -12,6 +12,8 @@ use Rinkel\App\Kept\Derived;
 use Rinkel\App\Log\Log;
 use Rinkel\App\Piece\Evidence;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Workshop\Personal;
+use Rinkel\App\Workshop\Workshop;
 use Rinkel\Core\Hand\Hand;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\SampleReader;
@@ -19,7 +21,7 @@ use Rinkel\Core\Piece\SampleReader;
 /**
  * The maker's samples, in the database, and what they say of their hand.
  */
-final class Samples implements Derived, Evidence
+final class Samples implements Derived, Evidence, Personal
 {
     private const MEMORY = 'rinkel.hand';
 
@@ -33,22 +35,31 @@ final class Samples implements Derived, Evidence
         private readonly SampleReader $reader,
         private readonly Log $log,
         private readonly CacheItemPoolInterface $memory,
+        private readonly Workshop $workshop,
     ) {}
 
     /**
-     * @return list<StoredSample> last taken first
+     * @return list<StoredSample> of whoever asks, last taken first
      */
     public function all(): array
     {
         /** @var list<StoredSample> */
-        return $this->manager->createQuery(
-            \sprintf('SELECT sample FROM %s sample ORDER BY sample.takenAt DESC, sample.id DESC', StoredSample::class),
-        )->getResult();
+        return $this->manager->createQuery(\sprintf(
+            "SELECT sample FROM %s sample WHERE sample.madeBy IN ('', :me) OR :me = ''
+                ORDER BY sample.takenAt DESC, sample.id DESC",
+            StoredSample::class,
+        ))->execute(['me' => $this->workshop->myUid()]);
     }
 
+    /**
+     * Returns a sample of whoever asks.
+     */
     public function find(int $id): ?StoredSample
     {
-        return $this->manager->find(StoredSample::class, $id);
+        $stored = $this->manager->find(StoredSample::class, $id);
+        $me = $this->workshop->myUid();
+
+        return '' === $me || \in_array($stored?->madeBy(), ['', $me], true) ? $stored : null;
     }
 
     /**
@@ -64,6 +75,7 @@ final class Samples implements Derived, Evidence
             $document,
             $taken ?? $this->clock->now(),
             $uid ?? bin2hex($this->chance->getBytes(16)),
+            $this->workshop->myUid(),
         );
         $stored->put($aside);
         $this->manager->persist($stored);
@@ -93,7 +105,7 @@ final class Samples implements Derived, Evidence
     private function remembered(): Hand
     {
         $state = $this->evidence();
-        $kept = $this->memory->getItem(self::MEMORY);
+        $kept = $this->memory->getItem(self::MEMORY.$this->workshop->myUid());
         $known = $kept->isHit() ? $kept->get() : null;
         if (\is_array($known) && $state === ($known[0] ?? null) && ($known[1] ?? null) instanceof Hand) {
             return $known[1];
@@ -110,13 +122,19 @@ final class Samples implements Derived, Evidence
     public function evidence(): string
     {
         $connection = $this->manager->getConnection();
+        $me = $this->workshop->myUid();
 
         return hash('xxh128', (string) json_encode([
-            $connection->fetchAllNumeric('SELECT uid, aside, document FROM sample ORDER BY taken_at DESC, id DESC'),
+            $connection->fetchAllNumeric(
+                "SELECT uid, aside, document FROM sample WHERE made_by IN ('', ?) OR ? = ''
+                    ORDER BY taken_at DESC, id DESC",
+                [$me, $me],
+            ),
             // What is in an entry is never changed: it is another then.
             $connection->fetchNumeric(
                 'SELECT COUNT(*), MAX(id), (SELECT uid FROM log_entry ORDER BY id DESC LIMIT 1) FROM log_entry',
             ),
+            ...('' === $me ? [] : [$me]),
         ]));
     }
 
@@ -144,7 +162,7 @@ final class Samples implements Derived, Evidence
             }
         }
 
-        return Hand::from($samples, $this->log->observations());
+        return Hand::from($samples, $this->log->observations($this->workshop->myUid()));
     }
 
     /**
@@ -153,7 +171,7 @@ final class Samples implements Derived, Evidence
     public function forget(): void
     {
         [$this->hand, $this->whole] = [null, null];
-        $this->memory->deleteItem(self::MEMORY);
+        $this->memory->deleteItem(self::MEMORY.$this->workshop->myUid());
     }
 
     /**
@@ -172,6 +190,14 @@ final class Samples implements Derived, Evidence
     public function mark(): string
     {
         return $this->hand()->isBlank() ? '' : $this->evidence();
+    }
+
+    public function pass(string $from, string $to): void
+    {
+        $this->manager->createQuery(
+            \sprintf('UPDATE %s sample SET sample.madeBy = :to WHERE sample.madeBy = :from', StoredSample::class),
+        )->execute(compact('from', 'to'));
+        $this->changed();
     }
 
     private function kept(): void

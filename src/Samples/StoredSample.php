@@ -25,6 +25,7 @@ class StoredSample
     /**
      * @param array<mixed> $document
      * @param string       $uid      by which it is the same in every copy of a maker's data
+     * @param string       $madeBy   uid of the member whose hand it shows; "" from before there were several
      */
     public function __construct(
         #[ORM\Column(type: Types::JSON)]
@@ -33,6 +34,8 @@ class StoredSample
         private \DateTimeImmutable $takenAt,
         #[ORM\Column(length: 32)]
         private string $uid,
+        #[ORM\Column(length: 32, options: ['default' => ''])]
+        private string $madeBy = '',
     ) {}
 
     public function id(): int
@@ -43,6 +46,11 @@ class StoredSample
     public function uid(): string
     {
         return $this->uid;
+    }
+
+    public function madeBy(): string
+    {
+        return $this->madeBy;
     }
 
     /**
@@ -71,8 +79,9 @@ class StoredSample
     /**
      * @param array<mixed> $document
      */
-    public function become(array $document, \DateTimeImmutable $taken, bool $aside): void
+    public function become(array $document, \DateTimeImmutable $taken, bool $aside, string $madeBy): void
     {
         [$this->document, $this->takenAt, $this->aside] = [$document, $taken, $aside];
+        $this->madeBy = $madeBy;
     }
 }

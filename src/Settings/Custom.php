@@ -32,6 +32,14 @@ enum Custom: string
     public const CURRENCIES = ['EUR', 'GBP', 'USD', 'CHF', 'SEK', 'NOK', 'DKK', 'PLN', 'CZK', 'CAD', 'AUD', 'NZD'];
 
     /**
+     * Returns whether it is the same for everybody in a workshop: what things cost, and what there is.
+     */
+    public function isCommon(): bool
+    {
+        return !\in_array($this, [self::Language, self::Hand, self::Safety], true);
+    }
+
+    /**
      * @return list<string> what can be chosen, the usual first; none where it is a number
      */
     public function choices(): array

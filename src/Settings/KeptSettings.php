@@ -12,7 +12,7 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 
 /**
- * A maker's settings, all of them together: one row.
+ * The settings of a workshop, all of them together: one row; and one for each member who set something otherwise.
  */
 final readonly class KeptSettings implements Kept
 {
@@ -51,23 +51,26 @@ final readonly class KeptSettings implements Kept
 
     public function uids(): iterable
     {
-        return null === $this->find(self::UID) ? [] : [self::UID];
+        foreach ($this->manager->getConnection()->fetchFirstColumn(
+            'SELECT DISTINCT member FROM setting ORDER BY member',
+        ) as $member) {
+            yield \is_string($member) && '' !== $member ? $member : self::UID;
+        }
     }
 
     public function find(string $uid): ?StoredSetting
     {
-        return self::UID === $uid
-            ? $this->manager->getRepository(StoredSetting::class)->findOneBy([], ['name' => 'ASC'])
-            : null;
+        return $this->of(self::member($uid))[0] ?? null;
     }
 
     public function row(object $stored): array
     {
-        /** @var list<StoredSetting> $all */
-        $all = $this->manager->getRepository(StoredSetting::class)->findBy([], ['name' => 'ASC']);
-        $row = ['uid' => self::UID];
-        foreach ($all as $setting) {
-            $row += '' === $setting->text() ? [] : [$setting->name() => $setting->text()];
+        \assert($stored instanceof StoredSetting);
+        $isOne = '' !== $stored->member();
+        $row = ['uid' => $isOne ? $stored->member() : self::UID];
+        foreach ($this->of($stored->member()) as $setting) {
+            // That somebody set nothing says something where the workshop did.
+            $row += $isOne || '' !== $setting->text() ? [$setting->name() => $setting->text()] : [];
         }
 
         return $row;
@@ -83,32 +86,47 @@ final readonly class KeptSettings implements Kept
 
     public function read(array $row): Row
     {
+        $uid = Rows::uid($row);
         $texts = [];
         foreach (Preferences::names() as $name) {
             $text = Rows::text($row, $name, 200);
-            $texts += '' === $text ? [] : [$name => $text];
+            $isSaid = '' !== $text || (self::UID !== $uid && isset($row[$name]));
+            $texts += $isSaid ? [$name => $text] : [];
         }
-        $this->readable($texts);
+        $this->readable(array_filter($texts, static fn (string $text): bool => '' !== $text));
         ksort($texts);
 
-        return new Row(self::UID, '', ['uid' => self::UID] + $texts);
+        return new Row($uid, '', ['uid' => $uid] + $texts);
     }
 
     public function bring(Row $row, bool $isNew = false): void
     {
         $texts = [];
         foreach (Preferences::names() as $name) {
-            $texts[$name] = Rows::text($row->data, $name, 200);
+            $isSaid = self::UID === $row->uid || isset($row->data[$name]);
+            $texts += $isSaid ? [$name => Rows::text($row->data, $name, 200)] : [];
         }
-        $this->preferences->keep($texts);
+        $this->preferences->keep($texts, self::member($row->uid));
     }
 
     public function remove(object $stored): void
     {
-        foreach ($this->manager->getRepository(StoredSetting::class)->findAll() as $setting) {
-            $this->manager->remove($setting);
-        }
+        \assert($stored instanceof StoredSetting);
+        array_map($this->manager->remove(...), $this->of($stored->member()));
         $this->manager->flush();
+    }
+
+    /**
+     * @return list<StoredSetting> by name
+     */
+    private function of(string $member): array
+    {
+        return $this->manager->getRepository(StoredSetting::class)->findBy(['member' => $member], ['name' => 'ASC']);
+    }
+
+    private static function member(string $uid): string
+    {
+        return self::UID === $uid ? '' : $uid;
     }
 
     /**

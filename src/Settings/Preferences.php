@@ -6,6 +6,8 @@ namespace Rinkel\App\Settings;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Rinkel\App\Platform\Wording\FieldTexts;
+use Rinkel\App\Workshop\Personal;
+use Rinkel\App\Workshop\Workshop;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Message;
@@ -19,7 +21,7 @@ use Rinkel\Core\Piece\PieceWriter;
  * How this maker works: what every new piece begins with, and how Rinkel speaks and shows. What belongs to pieces is a
  * place in the open format and is read by its reader, so that nothing can be set that no piece could have.
  */
-final class Preferences
+final class Preferences implements Personal
 {
     /** @var array<string, string>|null all, once they were asked for */
     private ?array $known = null;
@@ -68,6 +70,7 @@ final class Preferences
         private readonly EntityManagerInterface $manager,
         private readonly PieceReader $reader,
         private readonly PieceWriter $writer,
+        private readonly Workshop $workshop,
     ) {}
 
     /**
@@ -93,7 +96,11 @@ final class Preferences
     {
         $texts = array_fill_keys(self::names(), '');
         // Asked with every page: plain rows are enough, and always those of now.
-        $stored = $this->manager->getConnection()->fetchAllKeyValue('SELECT name, text FROM setting');
+        // What somebody set for themselves comes after what holds for all.
+        $stored = $this->manager->getConnection()->fetchAllKeyValue(
+            "SELECT name, text FROM setting WHERE member IN ('', ?) ORDER BY member",
+            [$this->workshop->myUid()],
+        );
         foreach ($stored as $name => $text) {
             if (\is_string($text) && isset($texts[$name])) {
                 $texts[$name] = $text;
@@ -122,10 +129,11 @@ final class Preferences
      * Keeps what can be read of $texts.
      *
      * @param array<string, string> $texts by name
+     * @param string|null           $whose "" of the workshop, a member's uid, null for who asks
      *
      * @return array<string, non-empty-list<Fault>> what is wrong, by name
      */
-    public function keep(array $texts): array
+    public function keep(array $texts, ?string $whose = null): array
     {
         $texts = array_map(trim(...), array_intersect_key($texts, array_flip(self::names())));
         $unit = Unit::tryFrom($texts['unit'] ?? '') ?? Unit::Centimetre;
@@ -135,7 +143,7 @@ final class Preferences
             if (\is_array($read)) {
                 $faults[$name] = $read;
             } else {
-                $this->write($name, $read);
+                $this->write($name, $read, $whose ?? $this->workshop->myUid());
             }
         }
         $this->manager->flush();
@@ -266,11 +274,27 @@ final class Preferences
         return $texts;
     }
 
-    private function write(string $name, string $text): void
+    /**
+     * What holds for the workshop goes to nobody: each has it as long as they set nothing else.
+     */
+    public function pass(string $from, string $to): void
     {
-        $stored = $this->manager->find(StoredSetting::class, $name);
+        if ('' !== $from) {
+            $texts = [];
+            foreach ($this->manager->getRepository(StoredSetting::class)->findBy(['member' => $from]) as $stored) {
+                $texts[$stored->name()] = $stored->text();
+                $this->manager->remove($stored);
+            }
+            $this->keep($texts, $to);
+        }
+    }
+
+    private function write(string $name, string $text, string $whose): void
+    {
+        $member = true === Custom::tryFrom($name)?->isCommon() ? '' : $whose;
+        $stored = $this->manager->find(StoredSetting::class, ['name' => $name, 'member' => $member]);
         if (null === $stored) {
-            $stored = new StoredSetting($name, $text);
+            $stored = new StoredSetting($name, $text, $member);
             $this->manager->persist($stored);
         }
         $stored->write($text);

@@ -18,11 +18,21 @@ final class StoredSetting
         private readonly string $name,
         #[ORM\Column(length: 200)]
         private string $text,
+        #[ORM\Id, ORM\Column(length: 32, options: ['default' => ''])]
+        private readonly string $member = '',
     ) {}
 
     public function name(): string
     {
         return $this->name;
+    }
+
+    /**
+     * Returns the uid of whose it is; "" for the workshop's, or where one maker works.
+     */
+    public function member(): string
+    {
+        return $this->member;
     }
 
     public function text(): string

@@ -47,6 +47,7 @@ abstract class WebCase extends WebTestCase
             'setting',
             'sample',
             'log_entry',
+            'sign_in', 'member', 'deed', 'cache_items',
         ] as $table) {
             self::getContainer()->get(Connection::class)->executeStatement('DELETE FROM '.$table);
         }

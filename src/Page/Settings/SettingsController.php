@@ -7,6 +7,7 @@ namespace Rinkel\App\Page\Settings;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
+use Rinkel\App\Workshop\Reach;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -32,7 +33,7 @@ final class SettingsController extends AbstractController
     public function keep(Request $request): Response
     {
         $texts = [];
-        foreach (Preferences::names() as $name) {
+        foreach ($this->names() as $name) {
             $sent = $request->request->all()[$name] ?? '';
             $texts[$name] = \is_scalar($sent) ? mb_substr(mb_scrub((string) $sent), 0, 100) : '';
         }
@@ -40,7 +41,18 @@ final class SettingsController extends AbstractController
 
         return [] === $faults
             ? $this->redirectToRoute('settings', ['kept' => 1], Response::HTTP_SEE_OTHER)
-            : $this->page($texts, $faults, false);
+            : $this->page($texts + $this->preferences->all(), $faults, false);
+    }
+
+    /**
+     * @return list<string> of what whoever asks may set
+     */
+    private function names(): array
+    {
+        return $this->isGranted(Reach::NAME, 'price') ? Preferences::names() : array_values(array_filter(
+            Preferences::names(),
+            static fn (string $name): bool => true !== Custom::tryFrom($name)?->isCommon(),
+        ));
     }
 
     /**

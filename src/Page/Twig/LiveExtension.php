@@ -6,6 +6,7 @@ namespace Rinkel\App\Page\Twig;
 
 use Rinkel\App\Pairing\Pairing;
 use Rinkel\App\Platform\Database\ChangeStamp;
+use Rinkel\App\Workshop\Workshop;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
 
@@ -16,13 +17,14 @@ final class LiveExtension extends AbstractExtension
 {
     public function __construct(
         private readonly Pairing $pairing,
+        private readonly Workshop $workshop,
         private readonly ChangeStamp $stamp,
     ) {}
 
     public function getFunctions(): array
     {
         return [
-            new TwigFunction('is_shared', $this->pairing->isOpen(...)),
+            new TwigFunction('is_shared', fn (): bool => $this->pairing->isOpen() || $this->workshop->isOn()),
             new TwigFunction('stamp', $this->stamp->now(...)),
         ];
     }

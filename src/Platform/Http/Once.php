@@ -10,6 +10,7 @@ use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\ControllerArgumentsEvent;
+use Symfony\Contracts\EventDispatcher\EventDispatcherInterface;
 
 /**
  * Everything that a page sends is done alone, wholly and once: in one transaction that begins before anything is read,
@@ -24,7 +25,10 @@ final readonly class Once
     public const FIELD = 'once';
     public const HEADER = 'X-Rinkel-Once';
 
-    public function __construct(private ExclusiveTransaction $alone) {}
+    public function __construct(
+        private ExclusiveTransaction $alone,
+        private EventDispatcherInterface $events,
+    ) {}
 
     public function __invoke(ControllerArgumentsEvent $event): void
     {
@@ -39,7 +43,7 @@ final readonly class Once
         $controller = new \ReflectionFunction($event->getController()(...));
         $event->setController(fn (mixed ...$arguments): Response => $this->answer(
             $request,
-            static fn (): Response => self::response($controller->invokeArgs($arguments)),
+            fn (): Response => $this->told($request, self::response($controller->invokeArgs($arguments))),
         ));
     }
 
@@ -69,6 +73,18 @@ final readonly class Once
             status: (int) $status,
             headers: array_filter(['Location' => $location], static fn (string $to): bool => '' !== $to),
         );
+    }
+
+    /**
+     * Tells what was done, to whoever notes it within the same transaction.
+     */
+    private function told(Request $request, Response $response): Response
+    {
+        if ($response->getStatusCode() < 400) {
+            $this->events->dispatch(new Done($request, $response));
+        }
+
+        return $response;
     }
 
     /**

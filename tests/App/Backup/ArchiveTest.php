@@ -30,7 +30,7 @@ final class ArchiveTest extends WebCase
     private const TABLES = [
         'board', 'making', 'customer_order', 'day', 'example', 'stock_item', 'stock_tick', 'practice_box', 'photo',
         'removed', 'request_done', 'stock_taking',
-        'piece', 'person', 'setting', 'sample', 'log_entry',
+        'piece', 'person', 'setting', 'sample', 'log_entry', 'member', 'deed',
     ];
 
     public function testEveryStoredThingHasAKind(): void
@@ -352,6 +352,12 @@ final class ArchiveTest extends WebCase
         $this->browser->request('POST', (string) $id);
         $sheet = $this->browser->request('GET', '/cut', ['p' => [(string) $two->id()]])->filter('#take')->form();
         $this->browser->submit($sheet);
+        self::assertResponseStatusCodeSame(303);
+        $this->browser->request('POST', '/workshop', [
+            'own' => 'Ada', 'password' => 'three grey cords', 'name' => 'Bo', 'role' => 'helper',
+        ]);
+        $this->browser->request('POST', '/settings', ['unit' => 'cm', 'tension' => '']);
+        $this->browser->request('POST', '/people', ['name' => 'Somebody else']);
         self::assertResponseStatusCodeSame(303);
         self::assertCount(1, array_filter(
             self::getContainer()->get(Boards::class)->inUse(),

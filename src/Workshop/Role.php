@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Workshop;
+
+/**
+ * What somebody does in a workshop, and so how far they reach.
+ */
+enum Role: string
+{
+    /** Everything, and who works here. */
+    case Owner = 'owner';
+
+    /** All work: designs, orders, stock, people, prices. */
+    case Maker = 'maker';
+
+    /** Making only: bench, boards and cutting. */
+    case Helper = 'helper';
+
+    public function reaches(self $wanted): bool
+    {
+        return array_search($this, self::cases(), true) <= array_search($wanted, self::cases(), true);
+    }
+}
