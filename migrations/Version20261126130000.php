@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Migrations;
 
 use Doctrine\DBAL\Schema\Schema;
-use Doctrine\Migrations\AbstractMigration;
+use Rinkel\App\Platform\Database\SqliteMigration;
 
-final class Version20261126130000 extends AbstractMigration
+final class Version20261126130000 extends SqliteMigration
 {
     public function getDescription(): string
     {

@@ -6,9 +6,9 @@ namespace Rinkel\Migrations;
 
 use Doctrine\DBAL\ParameterType;
 use Doctrine\DBAL\Schema\Schema;
-use Doctrine\Migrations\AbstractMigration;
+use Rinkel\App\Platform\Database\SqliteMigration;
 
-final class Version20261130160000 extends AbstractMigration
+final class Version20261130160000 extends SqliteMigration
 {
     public function getDescription(): string
     {

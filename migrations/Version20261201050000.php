@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Rinkel\Migrations;
 
 use Doctrine\DBAL\Schema\Schema;
-use Doctrine\Migrations\AbstractMigration;
+use Rinkel\App\Platform\Database\SqliteMigration;
 
 /**
  * Boards and entries of the log become makings; nothing of either is lost.
  */
-final class Version20261201050000 extends AbstractMigration
+final class Version20261201050000 extends SqliteMigration
 {
     /** A board is finished and its entry written within so many seconds. */
     private const TOGETHER = 3;

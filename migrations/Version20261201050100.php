@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Migrations;
 
 use Doctrine\DBAL\Schema\Schema;
-use Doctrine\Migrations\AbstractMigration;
+use Rinkel\App\Platform\Database\SqliteMigration;
 
-final class Version20261201050100 extends AbstractMigration
+final class Version20261201050100 extends SqliteMigration
 {
     private const COLUMNS = 'id, uid, moves, total, number, note, readings, clocks, detours, finished_at, touched_at';
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Migrations;
 
 use Doctrine\DBAL\Schema\Schema;
-use Doctrine\Migrations\AbstractMigration;
+use Rinkel\App\Platform\Database\SqliteMigration;
 
-final class Version20261201090000 extends AbstractMigration
+final class Version20261201090000 extends SqliteMigration
 {
     public function getDescription(): string
     {
@@ -18,7 +18,7 @@ final class Version20261201090000 extends AbstractMigration
     {
         $this->addSql('CREATE TABLE paired_device (
             id INTEGER PRIMARY KEY AUTOINCREMENT NOT NULL, uid VARCHAR(32) NOT NULL, name VARCHAR(80) NOT NULL,
-            proof VARCHAR(64) NOT NULL, paired INTEGER NOT NULL, seen INTEGER NOT NULL)');
+            proof VARCHAR(64) NOT NULL, paired BIGINT NOT NULL, seen BIGINT NOT NULL)');
         $this->addSql('CREATE UNIQUE INDEX paired_device_uid ON paired_device (uid)');
         $this->addSql('CREATE UNIQUE INDEX paired_device_proof ON paired_device (proof)');
         $this->addSql(

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Migrations;
 
 use Doctrine\DBAL\Schema\Schema;
-use Doctrine\Migrations\AbstractMigration;
+use Rinkel\App\Platform\Database\SqliteMigration;
 
-final class Version20261201100000 extends AbstractMigration
+final class Version20261201100000 extends SqliteMigration
 {
     public function getDescription(): string
     {
@@ -18,7 +18,7 @@ final class Version20261201100000 extends AbstractMigration
     {
         $this->addSql('CREATE TABLE customer_link (
             id INTEGER PRIMARY KEY AUTOINCREMENT NOT NULL, order_id INTEGER NOT NULL, proof VARCHAR(64) NOT NULL,
-            expires INTEGER NOT NULL,
+            expires BIGINT NOT NULL,
             CONSTRAINT FK_customer_link_order FOREIGN KEY (order_id) REFERENCES customer_order (id)
                 ON DELETE CASCADE NOT DEFERRABLE INITIALLY IMMEDIATE)');
         $this->addSql('CREATE UNIQUE INDEX customer_link_proof ON customer_link (proof)');

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\Migrations;
 
 use Doctrine\DBAL\Schema\Schema;
-use Doctrine\Migrations\AbstractMigration;
+use Rinkel\App\Platform\Database\SqliteMigration;
 
-final class Version20261201110000 extends AbstractMigration
+final class Version20261201110000 extends SqliteMigration
 {
     public function getDescription(): string
     {
@@ -19,18 +19,18 @@ final class Version20261201110000 extends AbstractMigration
         $this->addSql('CREATE TABLE member (
             id INTEGER PRIMARY KEY AUTOINCREMENT NOT NULL, uid VARCHAR(32) NOT NULL, name VARCHAR(60) NOT NULL,
             folded VARCHAR(120) NOT NULL, password VARCHAR(255) NOT NULL, word VARCHAR(64) NOT NULL,
-            word_until INTEGER NOT NULL, role VARCHAR(10) NOT NULL, since INTEGER NOT NULL)');
+            word_until BIGINT NOT NULL, role VARCHAR(10) NOT NULL, since BIGINT NOT NULL)');
         $this->addSql('CREATE UNIQUE INDEX member_uid ON member (uid)');
         $this->addSql('CREATE UNIQUE INDEX member_folded ON member (folded)');
         $this->addSql('CREATE TABLE sign_in (
             id INTEGER PRIMARY KEY AUTOINCREMENT NOT NULL, member_id INTEGER NOT NULL, proof VARCHAR(64) NOT NULL,
-            seen INTEGER NOT NULL,
+            seen BIGINT NOT NULL,
             CONSTRAINT FK_sign_in_member FOREIGN KEY (member_id) REFERENCES member (id)
                 ON DELETE CASCADE NOT DEFERRABLE INITIALLY IMMEDIATE)');
         $this->addSql('CREATE UNIQUE INDEX sign_in_proof ON sign_in (proof)');
         $this->addSql('CREATE INDEX IDX_sign_in_member ON sign_in (member_id)');
         $this->addSql('CREATE TABLE deed (
-            id INTEGER PRIMARY KEY AUTOINCREMENT NOT NULL, at INTEGER NOT NULL, uid VARCHAR(32) NOT NULL,
+            id INTEGER PRIMARY KEY AUTOINCREMENT NOT NULL, at BIGINT NOT NULL, uid VARCHAR(32) NOT NULL,
             who VARCHAR(60) NOT NULL, what VARCHAR(30) NOT NULL, thing VARCHAR(60) NOT NULL, name VARCHAR(120) NOT NULL,
             times INTEGER NOT NULL)');
         $this->addSql('CREATE INDEX deed_at ON deed (at)');
@@ -44,7 +44,7 @@ final class Version20261201110000 extends AbstractMigration
         $this->addSql('DROP TABLE setting');
         $this->addSql('ALTER TABLE settings RENAME TO setting');
         $this->addSql('CREATE TABLE cache_items (
-            item_id TEXT NOT NULL PRIMARY KEY, item_data BLOB NOT NULL, item_lifetime INTEGER, item_time INTEGER NOT NULL)');
+            item_id CLOB NOT NULL PRIMARY KEY, item_data BLOB NOT NULL, item_lifetime INTEGER UNSIGNED DEFAULT NULL, item_time INTEGER UNSIGNED NOT NULL)');
     }
 
     public function down(Schema $schema): void

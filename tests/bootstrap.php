@@ -11,13 +11,13 @@ use Symfony\Component\Dotenv\Dotenv;
 require dirname(__DIR__).'/vendor/autoload.php';
 
 // Every run has a database of its own, gone with it.
-$database = sys_get_temp_dir().'/rinkel-test-'.getmypid().'.sqlite';
+$database = getenv('RINKEL_TEST_DATABASE') ?: sys_get_temp_dir().'/rinkel-test-'.getmypid().'.sqlite';
 $_SERVER['RINKEL_DATABASE'] = $_ENV['RINKEL_DATABASE'] = $database;
 putenv('RINKEL_DATABASE='.$database);
 (new Dotenv())->bootEnv(dirname(__DIR__).'/.env');
 
 register_shutdown_function(static function () use ($database): void {
-    array_map(unlink(...), glob($database.'*') ?: []);
+    array_map(unlink(...), str_contains($database, '://') ? [] : (glob($database.'*') ?: []));
 });
 
 $application = new Application(new Kernel('test', false));

@@ -37,6 +37,21 @@ final class BackupFailed extends Refusal
         return new self(new Message('database-not-ours', ['file' => $file]));
     }
 
+    public static function notMade(string $where, string $why): self
+    {
+        return new self(new Message('database-not-made', ['file' => $where, 'why' => $why]));
+    }
+
+    public static function notEmpty(string $table): self
+    {
+        return new self(new Message('database-not-empty', ['table' => $table]));
+    }
+
+    public static function differs(string $table): self
+    {
+        return new self(new Message('database-differs', ['table' => $table]));
+    }
+
     public static function newer(string $file): self
     {
         return new self(

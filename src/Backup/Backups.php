@@ -22,6 +22,7 @@ final readonly class Backups
     public function __construct(
         private Connection $connection,
         private ClockInterface $clock,
+        private DatabaseMove $move,
         #[Autowire('%kernel.project_dir%/migrations')]
         private string $migrations,
     ) {}
@@ -41,7 +42,12 @@ final readonly class Backups
         }
         $before = umask(0o077);
         try {
-            $this->connection->executeStatement('VACUUM INTO ?', [$file]);
+            if ($this->hasFile()) {
+                $this->connection->executeStatement('VACUUM INTO ?', [$file]);
+            } else {
+                $this->move->prepare($file);
+                $this->move->copy($this->connection, DatabaseMove::open($file), true);
+            }
         } finally {
             umask($before);
         }
@@ -54,7 +60,7 @@ final readonly class Backups
      */
     public function automatic(string $why): ?string
     {
-        if ([] === $this->tablesMissing($this->path())) {
+        if ([] === $this->tablesMissing()) {
             $folder = $this->folder();
             is_dir($folder) || mkdir($folder, 0o700, true);
             $file = \sprintf('%s/%s-%s.sqlite', $folder, $this->clock->now()->format('Ymd-His-v'), $why);
@@ -78,8 +84,8 @@ final readonly class Backups
         sort($last);
         $age = [] === $last ? \PHP_INT_MAX : $this->clock->now()->getTimestamp() - (int) @filemtime($last[\count($last) - 1]);
 
-        $room = @disk_free_space(\dirname($this->path()));
-        $hasRoom = false === $room || $room > 2 * (int) @filesize($this->path());
+        $room = $this->room();
+        $hasRoom = false === $room || $room > 2 * $this->size();
 
         return $age >= 86_400 && $hasRoom ? $this->automatic('daily') : null;
     }
@@ -107,6 +113,9 @@ final readonly class Backups
     public function restore(string $file): string
     {
         $this->check($file);
+        if (!$this->hasFile()) {
+            return $this->movedBack($file);
+        }
         $aside = \sprintf('%s.before-restore-%s', $this->path(), $this->clock->now()->format('Ymd-His-v'));
         $this->connection->close();
         foreach (['', '-wal', '-shm'] as $end) {
@@ -142,12 +151,11 @@ final readonly class Backups
      */
     public function unknownMigrations(?string $file = null): array
     {
-        $file ??= $this->path();
         if ([] !== $this->tablesMissing($file)) {
             return [];
         }
         $unknown = [];
-        foreach (self::column($file, 'SELECT version FROM doctrine_migration_versions') as $version) {
+        foreach ($this->versions($file) as $version) {
             if (!is_file($this->migrations.'/'.substr((string) strrchr('\\'.$version, '\\'), 1).'.php')) {
                 $unknown[] = $version;
             }
@@ -161,10 +169,8 @@ final readonly class Backups
      */
     public function isBehind(): bool
     {
-        return [] === $this->tablesMissing($this->path())
-            && \count(
-                self::column($this->path(), 'SELECT version FROM doctrine_migration_versions'),
-            ) < \count(glob($this->migrations.'/Version*.php') ?: []);
+        return [] === $this->tablesMissing()
+            && \count($this->versions()) < \count(glob($this->migrations.'/Version*.php') ?: []);
     }
 
     /**
@@ -192,10 +198,32 @@ final readonly class Backups
     }
 
     /**
+     * @param string|null $file null for the database itself
+     *
+     * @return list<string> the migrations that were done
+     */
+    private function versions(?string $file = null): array
+    {
+        $asked = 'SELECT version FROM doctrine_migration_versions';
+        if (null !== $file || $this->hasFile()) {
+            return self::column($file ?? $this->path(), $asked);
+        }
+
+        return array_values(array_filter($this->connection->fetchFirstColumn($asked), is_string(...)));
+    }
+
+    /**
      * @return list<string>
      */
-    private function tablesMissing(string $file): array
+    private function tablesMissing(?string $file = null): array
     {
+        if (null === $file && !$this->hasFile()) {
+            return array_values(array_filter(
+                self::TABLES,
+                fn (string $table): bool => null === $this->connection->fetchOne('SELECT to_regclass(?)', [$table]),
+            ));
+        }
+        $file ??= $this->path();
         try {
             $there = is_file($file) && filesize($file) > 0 ? self::column(
                 $file,
@@ -238,7 +266,54 @@ final readonly class Backups
 
     private function folder(): string
     {
-        return \dirname($this->path()).'/backups';
+        return ($this->hasFile() ? \dirname($this->path()) : \dirname($this->migrations).'/var').'/backups';
+    }
+
+    /**
+     * Puts a copy into a database that is no file: made as the tables are now first, then moved there as a whole.
+     */
+    private function movedBack(string $file): string
+    {
+        $aside = $this->automatic('before-restore') ?? '';
+        $trial = (string) tempnam(sys_get_temp_dir(), 'rinkel-restore-');
+        try {
+            copy($file, $trial);
+            $this->move->prepare($trial);
+            $this->move->copy(DatabaseMove::open($trial), $this->connection, true);
+        } finally {
+            array_map(unlink(...), glob($trial.'*') ?: []);
+        }
+
+        return $aside;
+    }
+
+    /**
+     * Returns whether the database is a file here.
+     */
+    public function hasFile(): bool
+    {
+        return isset($this->connection->getParams()['path']);
+    }
+
+    /**
+     * Returns how many bytes the disk has room for where backups go; false when it doesn't say.
+     */
+    public function room(): float|false
+    {
+        return @disk_free_space(\dirname($this->folder()));
+    }
+
+    /**
+     * Returns how large the database is, in bytes.
+     */
+    public function size(): int
+    {
+        if ($this->hasFile()) {
+            return (int) @filesize($this->path());
+        }
+        $size = $this->connection->fetchOne('SELECT pg_database_size(current_database())');
+
+        return is_numeric($size) ? (int) $size : 0;
     }
 
     public function path(): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Backup;
 
 use Doctrine\DBAL\Connection;
+use Rinkel\App\Platform\Database\Postgres;
 use Symfony\Component\Console\ConsoleEvents;
 use Symfony\Component\Console\Event\ConsoleCommandEvent;
 use Symfony\Component\Console\Event\ConsoleTerminateEvent;
@@ -44,7 +45,9 @@ final class MigrationGuard
         if ($this->backups->isBehind()) {
             $this->backups->automatic('before-migration');
         }
-        $this->connection->executeStatement('PRAGMA foreign_keys = OFF');
+        if (!Postgres::is($this->connection)) {
+            $this->connection->executeStatement('PRAGMA foreign_keys = OFF');
+        }
     }
 
     #[AsEventListener(ConsoleEvents::TERMINATE)]
@@ -57,6 +60,9 @@ final class MigrationGuard
             $event->setExitCode(1);
 
             return;
+        }
+        if (Postgres::is($this->connection)) {
+            return; // it keeps them while tables are changed
         }
         $this->connection->executeStatement('PRAGMA foreign_keys = ON');
         $broken = $this->connection->fetchAllAssociative('PRAGMA foreign_key_check');

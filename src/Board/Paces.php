@@ -81,7 +81,7 @@ final class Paces
                 SELECT kind, at, LAG(at) OVER (PARTITION BY board_id ORDER BY number) AS before,
                     LEAD(at) OVER (PARTITION BY board_id ORDER BY number) AS after,
                     ROW_NUMBER() OVER (PARTITION BY kind ORDER BY id DESC) AS latest FROM board_tap
-            ) WHERE kind <> '' AND before IS NOT NULL AND gap BETWEEN :burst AND :pause AND latest <= 400
+            ) taps WHERE kind <> '' AND before IS NOT NULL AND at - before BETWEEN :burst AND :pause AND latest <= 400
                 AND (after IS NULL OR after - at >= :burst)",
             ['burst' => self::BURST, 'pause' => self::PAUSE],
             ['burst' => ParameterType::INTEGER, 'pause' => ParameterType::INTEGER],

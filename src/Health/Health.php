@@ -51,6 +51,15 @@ final readonly class Health
 
     private function database(): HealthFinding
     {
+        if (!$this->backups->hasFile()) {
+            $version = $this->database->fetchOne('SHOW server_version');
+
+            return HealthFinding::fine('database', \sprintf(
+                'PostgreSQL %s, %d kB',
+                \is_string($version) ? $version : '',
+                $this->backups->size() / 1000,
+            ));
+        }
         $file = $this->backups->path();
         $isWritten = is_writable($file) && is_writable(\dirname($file));
 
@@ -83,7 +92,7 @@ final readonly class Health
 
     private function disk(): HealthFinding
     {
-        $free = @disk_free_space(\dirname($this->backups->path()));
+        $free = $this->backups->room();
         $says = false === $free ? 'cannot be asked' : \sprintf('%d MB free', $free / 1_000_000);
 
         return match (true) {

@@ -36,11 +36,11 @@ final readonly class Metrics
                 iterator_count((static fn () => yield from $kind->uids())()),
             );
         }
-        $file = $this->backups->path();
+        $size = $this->backups->size();
         $last = $this->backups->last();
         foreach ([
-            ['database_bytes', 'Size of the database file.', @filesize($file)],
-            ['disk_free_bytes', 'Room beside it.', @disk_free_space(\dirname($file))],
+            ['database_bytes', 'Size of the database file.', $size],
+            ['disk_free_bytes', 'Room beside it.', $this->backups->room()],
             [
                 'backup_age_seconds',
                 'Age of the last automatic backup.',

@@ -162,8 +162,8 @@ final readonly class Log implements Personal
     {
         $query = $this->manager->createQueryBuilder()->from(StoredEntry::class, 'entry');
         foreach (\array_slice(preg_split('/\s+/u', $words, flags: \PREG_SPLIT_NO_EMPTY) ?: [], 0, 8) as $i => $word) {
-            $written = substr((string) json_encode($word), 1, -1);
-            $query->andWhere('entry.document LIKE :word'.$i." ESCAPE '!'")
+            $written = strtolower(substr((string) json_encode($word), 1, -1));
+            $query->andWhere('FOLDED(entry.document) LIKE :word'.$i." ESCAPE '!'")
                 ->setParameter('word'.$i, '%'.strtr($written, ['!' => '!!', '%' => '!%', '_' => '!_']).'%');
         }
 

@@ -89,6 +89,9 @@ final readonly class Photos
     {
         $jpeg = $this->connection->fetchOne('SELECT jpeg FROM photo WHERE uid = ?', [$uid]);
 
+        // PostgreSQL gives it as a stream.
+        $jpeg = \is_resource($jpeg) ? stream_get_contents($jpeg) : $jpeg;
+
         return \is_string($jpeg) ? $jpeg : null;
     }
 

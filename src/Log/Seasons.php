@@ -6,6 +6,7 @@ namespace Rinkel\App\Log;
 
 use Brick\Math\BigDecimal;
 use Doctrine\DBAL\Connection;
+use Rinkel\App\Platform\Database\Postgres;
 use Rinkel\Core\Measure\Length;
 
 /**
@@ -28,6 +29,17 @@ final readonly class Seasons
         GROUP BY year, season ORDER BY year DESC, season DESC LIMIT ?
         SQL;
 
+    private const ASKED_OF_POSTGRES = <<<'SQL'
+        SELECT EXTRACT(YEAR FROM finished_at + INTERVAL '1 month')::int AS year,
+            (EXTRACT(MONTH FROM finished_at + INTERVAL '1 month')::int - 1) / 3 AS season, COUNT(*) AS pieces,
+            SUM(json_extract(document, '$.minutes')::numeric) AS minutes,
+            SUM(ROUND(100 * json_extract(document, '$.cost.materials')::numeric)) AS cents,
+            SUM((SELECT SUM((cord.value ->> 'count')::numeric * substring(cord.value ->> 'length' FROM '^[0-9.]+')::numeric)
+                FROM json_each((document::json) -> 'cords') cord)) AS millimetres
+        FROM log_entry WHERE json_valid(document)
+        GROUP BY year, season ORDER BY year DESC, season DESC LIMIT ?
+        SQL;
+
     public function __construct(private Connection $connection) {}
 
     /**
@@ -36,7 +48,10 @@ final readonly class Seasons
     public function last(): array
     {
         $seasons = [];
-        foreach ($this->connection->fetchAllAssociative(self::ASKED, [self::SHOWN]) as $row) {
+        foreach ($this->connection->fetchAllAssociative(
+            Postgres::is($this->connection) ? self::ASKED_OF_POSTGRES : self::ASKED,
+            [self::SHOWN],
+        ) as $row) {
             $number = static fn (string $name): float => is_numeric($row[$name]) ? (float) $row[$name] : 0.0;
             $seasons[] = new Season(
                 (int) $number('year'),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Orders;
 
+use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Rinkel\App\Kept\Passing;
 
@@ -31,7 +32,7 @@ class StoredLink
         private StoredOrder $order,
         #[ORM\Column(length: 64)]
         private string $proof,
-        #[ORM\Column]
+        #[ORM\Column(type: Types::BIGINT)]
         private int $expires,
     ) {}
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Pairing;
 
+use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Rinkel\App\Kept\Passing;
 
@@ -21,7 +22,7 @@ class PairedDevice
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
     private ?int $id = null; // @phpstan-ignore property.onlyWritten, property.unusedType (the database gives it)
 
-    #[ORM\Column]
+    #[ORM\Column(type: Types::BIGINT)]
     private int $seen;
 
     /**
@@ -35,7 +36,7 @@ class PairedDevice
         private string $name,
         #[ORM\Column(length: 64)]
         private string $proof,
-        #[ORM\Column]
+        #[ORM\Column(type: Types::BIGINT)]
         private int $paired,
     ) {
         $this->seen = $paired;

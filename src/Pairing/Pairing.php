@@ -7,8 +7,8 @@ namespace Rinkel\App\Pairing;
 use Psr\Cache\CacheItemPoolInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
+use Rinkel\App\Platform\Http\EntryWord;
 use Rinkel\App\Platform\Http\Guesses;
-use Rinkel\App\Platform\Http\Word;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Request;
@@ -78,9 +78,9 @@ final readonly class Pairing
      */
     public function show(): string
     {
-        $word = Word::of($this->random);
+        $word = EntryWord::of($this->random);
         $this->shared->save($this->shared->getItem(self::SHOWN)->set([
-            Word::proof($word), $this->clock->now()->getTimestamp() + self::PAIRS,
+            EntryWord::proof($word), $this->clock->now()->getTimestamp() + self::PAIRS,
         ])->expiresAfter(self::PAIRS));
 
         return $word;
@@ -99,10 +99,10 @@ final readonly class Pairing
         if ($this->guesses->areSpent($counted)) {
             return null;
         }
-        $isOwn = \strlen(Word::plain($this->word)) >= self::LEAST
-            && hash_equals(Word::plain($this->word), Word::plain($typed));
+        $isOwn = \strlen(EntryWord::plain($this->word)) >= self::LEAST
+            && hash_equals(EntryWord::plain($this->word), EntryWord::plain($typed));
         $shown = $this->shown();
-        if (!$isOwn && (null === $shown || !hash_equals($shown, Word::proof($typed)))) {
+        if (!$isOwn && (null === $shown || !hash_equals($shown, EntryWord::proof($typed)))) {
             $this->guesses->note($counted);
 
             return '';

@@ -321,9 +321,9 @@ final readonly class Pieces
         preg_match('/^(.*?)(?: \d{1,4})?(,.*)?$/us', $name, $match);
         [$stem, $rest] = [mb_substr($match[1] ?? $name, 0, 60), $match[2] ?? ''];
         $taken = $this->manager->getConnection()->fetchFirstColumn(
-            "SELECT json_extract(document, '$.name') AS name FROM piece
-                WHERE json_valid(document) AND name LIKE ? ESCAPE '\\'",
-            [addcslashes($stem, '%_\\').'%'],
+            "SELECT json_extract(document, '$.name') FROM piece
+                WHERE json_valid(document) AND json_extract(document, '$.name') LIKE ? ESCAPE '!'",
+            [strtr($stem, ['!' => '!!', '%' => '!%', '_' => '!_']).'%'],
         );
         $free = $name;
         for ($i = 2; \in_array($free, $taken, true); ++$i) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Table;
 
 use Doctrine\DBAL\Connection;
+use Rinkel\App\Platform\Database\Postgres;
 use Rinkel\Core\Failure;
 use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\Hue;
@@ -38,10 +39,10 @@ final readonly class ColourWords
         }
 
         return \array_slice(array_map(strval(...), array_values(array_filter(
-            $this->colours(
-                "SELECT DISTINCT lower(tree.value) FROM piece, json_tree(piece.document) tree
-                    WHERE json_valid(piece.document) AND tree.key = 'colour'",
-            ),
+            $this->colours(Postgres::is($this->connection)
+                ? "SELECT DISTINCT lower(named) FROM piece, json_named(piece.document, 'colour') named"
+                : "SELECT DISTINCT lower(tree.value) FROM piece, json_tree(piece.document) tree
+                    WHERE json_valid(piece.document) AND tree.key = 'colour'", ),
             static fn (Colour $one): bool => $hue === Hue::of($one) || [] !== array_filter(
                 $named,
                 static fn (Colour $other): bool => $one->differenceTo($other) <= self::NEAR,

@@ -138,11 +138,11 @@ final readonly class Found
         foreach ($asked->words as $i => $word) {
             $patterns = $this->patterns($word);
             $query->andWhere($query->expr()->orX(...array_map(
-                static fn (int $j): string => 'piece.document LIKE :word'.$i.'_'.$j." ESCAPE '!'",
+                static fn (int $j): string => 'FOLDED(piece.document) LIKE :word'.$i.'_'.$j." ESCAPE '!'",
                 array_keys($patterns),
             )));
             foreach ($patterns as $j => $pattern) {
-                $query->setParameter('word'.$i.'_'.$j, $pattern);
+                $query->setParameter('word'.$i.'_'.$j, strtolower($pattern));
             }
         }
 

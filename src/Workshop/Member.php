@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Workshop;
 
+use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 use Symfony\Component\Security\Core\User\UserInterface;
@@ -36,7 +37,7 @@ class Member implements UserInterface, PasswordAuthenticatedUserInterface
     private string $word = '';
 
     /** Until when, in seconds since 1970. */
-    #[ORM\Column]
+    #[ORM\Column(type: Types::BIGINT)]
     private int $wordUntil = 0;
 
     #[ORM\Column(length: 10)]
@@ -51,7 +52,7 @@ class Member implements UserInterface, PasswordAuthenticatedUserInterface
         #[ORM\Column(length: self::LONGEST)]
         private string $name,
         Role $role,
-        #[ORM\Column]
+        #[ORM\Column(type: Types::BIGINT)]
         private int $since,
     ) {
         $this->role = $role->value;

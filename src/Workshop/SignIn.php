@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Workshop;
 
+use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Rinkel\App\Kept\Passing;
 
@@ -29,7 +30,7 @@ class SignIn
         private Member $member,
         #[ORM\Column(length: 64)]
         private string $proof,
-        #[ORM\Column]
+        #[ORM\Column(type: Types::BIGINT)]
         private int $seen,
     ) {}
 

@@ -8,17 +8,18 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
 use Rinkel\App\Platform\Database\ExclusiveTransaction;
+use Rinkel\App\Platform\Http\EntryWord;
 use Rinkel\App\Platform\Http\Guesses;
-use Rinkel\App\Platform\Http\Word;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 use Symfony\Component\Security\Http\AccessToken\AccessTokenExtractorInterface;
+use Symfony\Contracts\Service\ResetInterface;
 
 /**
  * Who is signed in where: each browser has a token of its own in a cookie, and each can be signed out by itself.
  */
-final class SignIns implements AccessTokenExtractorInterface
+final class SignIns implements AccessTokenExtractorInterface, ResetInterface
 {
     public const COOKIE = 'rinkel-signed-in';
 
@@ -45,6 +46,11 @@ final class SignIns implements AccessTokenExtractorInterface
         private readonly UserPasswordHasherInterface $hasher,
         private readonly Guesses $guesses,
     ) {}
+
+    public function reset(): void
+    {
+        $this->known = [];
+    }
 
     /**
      * Returns who asks.
@@ -77,7 +83,7 @@ final class SignIns implements AccessTokenExtractorInterface
         }
         $member = $this->manager->getRepository(Member::class)->findOneBy(['folded' => Member::fold($name)]);
         $fits = $this->fits($member, $secret);
-        $opens = $member?->opens(Word::proof($secret), $this->clock->now()->getTimestamp()) ?? false;
+        $opens = $member?->opens(EntryWord::proof($secret), $this->clock->now()->getTimestamp()) ?? false;
         if (null !== $member && ($fits || $opens)) {
             return $member;
         }

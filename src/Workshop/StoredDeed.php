@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Workshop;
 
+use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
 /**
@@ -33,7 +34,7 @@ class StoredDeed
      * @param string $name  its name then
      */
     public function __construct(
-        #[ORM\Column]
+        #[ORM\Column(type: Types::BIGINT)]
         private int $at,
         #[ORM\Column(length: 32)]
         private string $uid,

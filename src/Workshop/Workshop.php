@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Workshop;
 
+use Doctrine\DBAL\Exception as DatabaseException;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
-use Rinkel\App\Platform\Http\Word;
+use Rinkel\App\Platform\Http\EntryWord;
 use Symfony\Component\HttpFoundation\RequestStack;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 use Symfony\Contracts\Service\ResetInterface;
@@ -38,17 +39,31 @@ final class Workshop implements ResetInterface
     }
 
     /**
-     * Returns whether everybody signs in: there are two people, and an owner among them who can.
+     * Returns whether everybody signs in: there are two people, and an owner among them who can, or was given a word to.
      */
     public function isOn(): bool
     {
         return $this->isOn ??= [2, 1] === array_map(
             static fn (mixed $many): int => is_numeric($many) ? (int) $many : 0,
             $this->manager->getConnection()->fetchNumeric(
-                "SELECT (SELECT COUNT(*) FROM (SELECT 1 FROM member LIMIT 2) some),
-                    (SELECT COUNT(*) FROM (SELECT 1 FROM member WHERE role = 'owner' AND password <> '' LIMIT 1) one)",
+                "SELECT (SELECT COUNT(*) FROM (SELECT 1 FROM member LIMIT 2) members),
+                    (SELECT COUNT(*) FROM (
+                        SELECT 1 FROM member WHERE role = 'owner' AND (password <> '' OR word <> '') LIMIT 1
+                    ) owners)",
             ) ?: [],
         );
+    }
+
+    /**
+     * Returns the same for a page that says what is wrong with the database: no, where that cannot be asked.
+     */
+    public function isSeenToBeOn(): bool
+    {
+        try {
+            return $this->isOn();
+        } catch (DatabaseException) {
+            return false;
+        }
     }
 
     /**
@@ -122,8 +137,8 @@ final class Workshop implements ResetInterface
      */
     public function reinvite(Member $member): string
     {
-        $word = Word::of($this->random);
-        $member->give(Word::proof($word), $this->clock->now()->getTimestamp() + 3600 * self::HOURS);
+        $word = EntryWord::of($this->random);
+        $member->give(EntryWord::proof($word), $this->clock->now()->getTimestamp() + 3600 * self::HOURS);
         $this->manager->flush();
         $this->signIns->signOutEverywhere($member);
         $this->isOn = null;

@@ -9,6 +9,22 @@ declare(strict_types=1);
  */
 
 return [
+    'src/Workshop/Workshop.php' => 'App/Page/Workshop/WorkshopControllerTest',
+    'src/Workshop/Member.php' => 'App/Page/Workshop/WorkshopControllerTest',
+    'src/Workshop/Reach.php' => 'App/Page/Workshop/WorkshopControllerTest',
+    'src/Workshop/Staff.php' => 'App/Page/Workshop/WorkshopControllerTest',
+    'src/Page/Workshop/SignInController.php' => 'App/Page/Workshop/WorkshopControllerTest',
+    'src/Page/Workshop/MeController.php' => 'App/Page/Workshop/WorkshopControllerTest',
+    'src/Page/Workshop/KeptOut.php' => 'App/Page/Workshop/WorkshopControllerTest',
+    'src/Workshop/Deeds.php' => 'App/Workshop/PersonalTest',
+    'src/Workshop/StoredDeed.php' => 'App/Workshop/PersonalTest',
+    'src/Page/Workshop/Recorder.php' => 'App/Workshop/PersonalTest',
+    'src/Page/Workshop/RecordController.php' => 'App/Workshop/PersonalTest',
+    'src/Page/Twig/WorkshopExtension.php' => 'App/Page/Workshop/WorkshopControllerTest',
+    'src/Log/StoredEntry.php' => 'App/Backup/ArchiveTest',
+    'src/Platform/Http/Guesses.php' => 'App/Workshop/SignInsTest',
+    'src/Pairing/PairingGuard.php' => 'Served/PairingTest',
+    'src/Backup/DailyBackup.php' => 'Served/StorageTest',
     'src/Health/Metrics.php' => 'App/Page/Health/HealthControllerTest',
     'src/Making/CustomerChoices.php' => 'App/Page/Orders/CustomerControllerTest',
     'src/Orders/CustomerAnswer.php' => 'App/Page/Orders/CustomerControllerTest',

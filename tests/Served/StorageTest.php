@@ -13,7 +13,7 @@ final class StorageTest extends ServedCase
 {
     public function testAFullDisk(): void
     {
-        $mount = new Process(['mount', '-t', 'tmpfs', '-o', 'size=1m', 'tmpfs', $this->folder]);
+        $mount = new Process(['mount', '-t', 'tmpfs', '-o', 'size=2m', 'tmpfs', $this->folder]);
         if (0 !== $mount->run()) {
             $this->addToAssertionCount(1); // only root can make a small disk
 
@@ -29,7 +29,7 @@ final class StorageTest extends ServedCase
                 $never, '/?stands=cut', '/', '/stock', '/log', '/people', '/samples', '/data', '/settings', '/bin',
                 '/cut',
             ];
-            file_put_contents($this->folder.'/ballast', str_repeat('x', 2_000_000));
+            file_put_contents($this->folder.'/ballast', str_repeat('x', 3_000_000));
             [$status, $said, $headers] = $this->act(
                 $path,
                 [['id' => 'full', 'f' => ['name' => str_repeat('A long name ', 6)]]],

@@ -24,7 +24,7 @@ final class LiveExtension extends AbstractExtension
     public function getFunctions(): array
     {
         return [
-            new TwigFunction('is_shared', fn (): bool => $this->pairing->isOpen() || $this->workshop->isOn()),
+            new TwigFunction('is_shared', fn (): bool => $this->pairing->isOpen() || $this->workshop->isSeenToBeOn()),
             new TwigFunction('stamp', $this->stamp->now(...)),
         ];
     }

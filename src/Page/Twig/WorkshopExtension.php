@@ -6,6 +6,7 @@ namespace Rinkel\App\Page\Twig;
 
 use Rinkel\App\Page\Area;
 use Rinkel\App\Workshop\Deeds;
+use Rinkel\App\Workshop\Member;
 use Rinkel\App\Workshop\Reach;
 use Rinkel\App\Workshop\StoredDeed;
 use Rinkel\App\Workshop\Workshop;
@@ -27,8 +28,8 @@ final class WorkshopExtension extends AbstractExtension
     public function getFunctions(): array
     {
         return [
-            new TwigFunction('me', $this->workshop->me(...)),
-            new TwigFunction('members', fn (): array => $this->workshop->isOn() ? $this->workshop->members() : []),
+            new TwigFunction('me', fn (): ?Member => $this->workshop->isSeenToBeOn() ? $this->workshop->me() : null),
+            new TwigFunction('members', fn (): array => $this->workshop->isSeenToBeOn() ? $this->workshop->members() : []),
             new TwigFunction('reaches', $this->reaches(...)),
             new TwigFunction('first_of', $this->first(...)),
             new TwigFunction('last_deed', $this->last(...)),
@@ -38,7 +39,7 @@ final class WorkshopExtension extends AbstractExtension
 
     private function reaches(string $route): bool
     {
-        return !$this->workshop->isOn() || $this->security->isGranted(Reach::NAME, $route);
+        return !$this->workshop->isSeenToBeOn() || $this->security->isGranted(Reach::NAME, $route);
     }
 
     /**
@@ -54,7 +55,7 @@ final class WorkshopExtension extends AbstractExtension
      */
     private function last(string $path): ?StoredDeed
     {
-        return $this->workshop->isOn() ? $this->deeds->last($path) : null;
+        return $this->workshop->isSeenToBeOn() ? $this->deeds->last($path) : null;
     }
 
     /**
@@ -62,6 +63,6 @@ final class WorkshopExtension extends AbstractExtension
      */
     private function name(string $uid): string
     {
-        return '' === $uid || !$this->workshop->isOn() ? '' : $this->workshop->find($uid)?->name() ?? '';
+        return '' === $uid || !$this->workshop->isSeenToBeOn() ? '' : $this->workshop->find($uid)?->name() ?? '';
     }
 }

@@ -16,6 +16,14 @@ final class PlainDocument extends JsonType
 {
     public const UNREADABLE = '#unreadable';
 
+    /**
+     * It is a text in every database: what is no document any more is kept as it is, too.
+     */
+    public function getSQLDeclaration(array $column, AbstractPlatform $platform): string
+    {
+        return $platform->getClobTypeDeclarationSQL($column);
+    }
+
     public function convertToPHPValue(mixed $value, AbstractPlatform $platform): mixed
     {
         try {

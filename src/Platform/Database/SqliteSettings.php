@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Rinkel\App\Platform\Database;
 
 use Doctrine\DBAL\Driver;
+use Doctrine\DBAL\Driver\AbstractPostgreSQLDriver;
+use Doctrine\DBAL\Driver\AbstractSQLiteDriver;
 use Doctrine\DBAL\Driver\Middleware;
 
 /**
- * Sets every SQLite connection up for several writers: write-ahead log, patience, foreign keys, and transactions that
+ * Sets every connection up for several writers. SQLite gets a write-ahead log, patience, foreign keys, and transactions that
  * take the write lock at once instead of failing halfway.
  *
  * An acknowledged save must survive a power cut, so synchronous is FULL.
@@ -17,6 +19,10 @@ final class SqliteSettings implements Middleware
 {
     public function wrap(Driver $driver): Driver
     {
-        return new SettledDriver($driver);
+        return match (true) {
+            $driver instanceof AbstractSQLiteDriver => new SettledDriver($driver),
+            $driver instanceof AbstractPostgreSQLDriver => new Postgres($driver),
+            default => $driver,
+        };
     }
 }

@@ -52,7 +52,9 @@ enum StorageFailure: string
 
     private const WORDS = [
         'disk is full' => self::Full, 'readonly' => self::ReadOnly, 'malformed' => self::Malformed, 'not a database' => self::Malformed,
-        'is locked' => self::Busy, 'unable to open' => self::Closed, 'disk I/O' => self::Disk,
+        'is locked' => self::Busy, 'lock timeout' => self::Busy, 'could not connect' => self::Closed, 'Connection refused' => self::Closed,
+        'No space left' => self::Full, 'read-only transaction' => self::ReadOnly,
+        'unable to open' => self::Closed, 'disk I/O' => self::Disk,
     ];
 
     /**

@@ -196,7 +196,7 @@ final class ArchiveTest extends WebCase
         $this->browser->request('POST', '/stock', ['kind' => 'glue', 'c' => ['name' => 'Paste', 'cure' => '12 h']]);
         $file = $this->saved();
         $connection = self::getContainer()->get(Connection::class);
-        $connection->executeStatement("UPDATE stock_item SET document = json_set(document, '$.cure', '20 h')");
+        $connection->executeStatement("UPDATE stock_item SET document = REPLACE(document, '}', ',\"cure\":\"20 h\"}')");
         $page = $this->upload($file);
         self::assertSame(['changed'], $page->filter('[data-standing]')->extract(['data-standing']));
         $this->browser->submit($page->filter('form[action$=take]')->form());
@@ -385,10 +385,15 @@ final class ArchiveTest extends WebCase
      */
     private function rows(string $table): array
     {
-        $rows = self::getContainer()->get(Connection::class)->fetchAllAssociative('SELECT * FROM '.$table);
+        $rows = self::getContainer()->get(Connection::class)->fetchAllAssociative(
+            'SELECT * FROM '.$table.' ORDER BY 1',
+        );
 
         return array_map(
-            static fn (array $row): array => array_diff_key($row, ['id' => 0, 'piece_id' => 0, 'board_id' => 0]),
+            static fn (array $row): array => array_map(
+                static fn (mixed $is): mixed => \is_resource($is) ? stream_get_contents($is) : $is,
+                array_diff_key($row, ['id' => 0, 'piece_id' => 0, 'board_id' => 0]),
+            ),
             $rows,
         );
     }

@@ -19,8 +19,8 @@ final class SeenPlansTest extends WebCase
         $path = '/pieces/'.$piece->id();
         self::assertCount(0, $this->get($path)->filter('#since'), 'seen for the first time');
         self::assertCount(0, $this->get($path)->filter('#since'));
-        $this->pretend('$.figures.cuts.working[1]', '3210 mm');
-        $this->pretend('$.figures.body', '140 mm');
+        $this->pretend('figures.cuts.working.1', '3210 mm');
+        $this->pretend('figures.body', '140 mm');
 
         $told = $this->get($path)->filter('#since');
         self::assertStringContainsString('321 cm', $told->text());
@@ -77,11 +77,21 @@ final class SeenPlansTest extends WebCase
         return $page;
     }
 
+    /**
+     * @param string $path to what another Rinkel saw, as in "figures.body"
+     */
     private function pretend(string $path, string $value): void
     {
-        self::getContainer()->get(Connection::class)->executeStatement(
-            'UPDATE piece SET seen = json_set(seen, ?, ?)',
-            [$path, $value],
-        );
+        $connection = self::getContainer()->get(Connection::class);
+        $seen = $connection->fetchOne('SELECT seen FROM piece');
+        self::assertIsString($seen);
+        $document = json_decode($seen, true, flags: \JSON_THROW_ON_ERROR);
+        $at = &$document;
+        foreach (explode('.', $path) as $step) {
+            self::assertIsArray($at);
+            $at = &$at[$step];
+        }
+        $at = $value;
+        $connection->executeStatement('UPDATE piece SET seen = ?', [json_encode($document, \JSON_THROW_ON_ERROR)]);
     }
 }

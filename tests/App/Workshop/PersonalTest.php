@@ -98,7 +98,7 @@ final class PersonalTest extends WorkshopCase
         $deeds = $page->filter('main ol li')->each(
             static fn (Crawler $li): string => trim((string) preg_replace('/\s+/', ' ', $li->filter('span')->eq(1)->text())),
         );
-        self::assertSame(['Ada changed who pieces are for', 'Bo made a change: Heather band'], $deeds);
+        self::assertSame(['Ada changed someone’s details', 'Bo made a change: Heather band'], $deeds);
         self::assertStringContainsString('2 times', $page->filter('main ol')->text());
         self::assertSame('/pieces/'.$piece->id(), $page->filter('main ol a')->attr('href'));
         $bo = (string) $page->filter('#of option:last-child')->attr('value');

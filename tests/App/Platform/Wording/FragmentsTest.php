@@ -42,7 +42,7 @@ final class FragmentsTest extends TestCase
     private const WHOLE = [
         'table.sort-worked', 'measure.hand-picture', 'piece.glued', 'figure.wrist-and-more', 'board.detour-done',
         'moved.typed',
-        'practice.drawn', 'design.tassel', 'network.in', 'network.devices',
+        'practice.drawn', 'design.tassel', 'network.in', 'network.devices', 'sign-in.do', 'sign-in.title',
     ];
 
     private const OPEN = '/(?:^|\s)(?:of|for|to|the|by|from|with|and|or|at|in|on|an?|than|about|as)$/i';

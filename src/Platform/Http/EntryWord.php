@@ -10,7 +10,7 @@ use Random\Randomizer;
  * A word that lets somebody or something in: twelve letters that are easily told apart, shown once, of which only the
  * hash is kept.
  */
-final readonly class Word
+final readonly class EntryWord
 {
     /** What words are made of: no letter that looks or sounds like another. */
     private const LETTERS = 'bcdfghjkmnprstvwxz23456789';

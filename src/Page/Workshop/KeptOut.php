@@ -18,7 +18,7 @@ use Twig\Environment;
 /**
  * Shows whoever is not signed in where they sign in, and whoever is that a page is not for them.
  */
-final readonly class Refusal implements AuthenticationEntryPointInterface, AccessDeniedHandlerInterface
+final readonly class KeptOut implements AuthenticationEntryPointInterface, AccessDeniedHandlerInterface
 {
     public function __construct(
         private UrlGeneratorInterface $urls,
