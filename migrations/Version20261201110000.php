@@ -28,7 +28,7 @@ final class Version20261201110000 extends SqliteMigration
             CONSTRAINT FK_sign_in_member FOREIGN KEY (member_id) REFERENCES member (id)
                 ON DELETE CASCADE NOT DEFERRABLE INITIALLY IMMEDIATE)');
         $this->addSql('CREATE UNIQUE INDEX sign_in_proof ON sign_in (proof)');
-        $this->addSql('CREATE INDEX IDX_sign_in_member ON sign_in (member_id)');
+        $this->addSql('CREATE INDEX sign_in_member ON sign_in (member_id)');
         $this->addSql('CREATE TABLE deed (
             id INTEGER PRIMARY KEY AUTOINCREMENT NOT NULL, at BIGINT NOT NULL, uid VARCHAR(32) NOT NULL,
             who VARCHAR(60) NOT NULL, what VARCHAR(30) NOT NULL, thing VARCHAR(60) NOT NULL, name VARCHAR(120) NOT NULL,

@@ -15,6 +15,7 @@ use Rinkel\App\Kept\Passing;
 #[Passing]
 #[ORM\Table('sign_in')]
 #[ORM\UniqueConstraint('sign_in_proof', columns: ['proof'])]
+#[ORM\Index('sign_in_member', columns: ['member_id'])]
 class SignIn
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Served;
 
 use PHPUnit\Framework\TestCase;
+use Rinkel\App\Backup\DatabaseMove;
 use Symfony\Component\Process\Process;
 
 /**
@@ -15,7 +16,9 @@ abstract class ServedCase extends TestCase
 {
     protected string $folder;
     protected string $address = '';
-    private ?Process $server = null;
+
+    /** @var list<Process> */
+    private array $servers = [];
 
     protected function setUp(): void
     {
@@ -32,6 +35,24 @@ abstract class ServedCase extends TestCase
     protected function database(): string
     {
         return $this->folder.'/rinkel.sqlite';
+    }
+
+    /**
+     * Returns where the database is: a file, or one of a PostgreSQL that runs beside the tests.
+     */
+    protected function where(): string
+    {
+        $postgres = getenv('RINKEL_POSTGRES');
+        if (false === $postgres || '' === $postgres) {
+            return $this->database();
+        }
+        $name = 'served_'.substr(hash('xxh64', $this->folder), 0, 12);
+        $connection = DatabaseMove::open($postgres.'/rinkel');
+        if (false === $connection->fetchOne('SELECT 1 FROM pg_database WHERE datname = ?', [$name])) {
+            $connection->executeStatement('CREATE DATABASE '.$name);
+        }
+
+        return $postgres.'/'.$name;
     }
 
     /**
@@ -65,7 +86,7 @@ abstract class ServedCase extends TestCase
     {
         $port = self::freePort();
         $this->address = 'http://127.0.0.1:'.$port;
-        $this->server = new Process(
+        $this->servers[] = $server = new Process(
             [
                 'setsid',
                 \PHP_BINARY,
@@ -92,8 +113,8 @@ abstract class ServedCase extends TestCase
             null,
             null,
         );
-        $this->server->disableOutput();
-        $this->server->start();
+        $server->disableOutput();
+        $server->start();
         for ($i = 0; $i < 200 && false === @file_get_contents($this->address.'/build/mark.svg'); ++$i) {
             usleep(25_000);
         }
@@ -108,15 +129,15 @@ abstract class ServedCase extends TestCase
     }
 
     /**
-     * Ends the server with all its workers.
+     * Ends every server with all its workers.
      */
     protected function stop(int $signal = \SIGTERM): void
     {
-        if (null !== $this->server) {
-            posix_kill(-(int) $this->server->getPid(), $signal);
-            $this->server->stop(1, $signal);
-            $this->server = null;
+        foreach ($this->servers as $server) {
+            posix_kill(-(int) $server->getPid(), $signal);
+            $server->stop(1, $signal);
         }
+        $this->servers = [];
     }
 
     /**
@@ -208,7 +229,7 @@ abstract class ServedCase extends TestCase
             'APP_ENV' => 'test',
             'APP_DEBUG' => '0',
             'SYMFONY_DOTENV_VARS' => false,
-            'RINKEL_DATABASE' => $this->database(),
+            'RINKEL_DATABASE' => $this->where(),
             'HOST' => '',
             'RINKEL_LOG' => $this->log(),
         ];
