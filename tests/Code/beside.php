@@ -9,6 +9,8 @@ declare(strict_types=1);
  */
 
 return [
+    'src/Backup/DatabaseMove.php' => 'Postgres/MoveTest',
+    'src/Log/Seasons.php' => 'App/Page/Log/LogControllerTest',
     'src/Workshop/Workshop.php' => 'App/Page/Workshop/WorkshopControllerTest',
     'src/Workshop/Member.php' => 'App/Page/Workshop/WorkshopControllerTest',
     'src/Workshop/Reach.php' => 'App/Page/Workshop/WorkshopControllerTest',
