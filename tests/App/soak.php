@@ -21,9 +21,9 @@ const HEADERS = ['Sec-Fetch-Site: same-origin'];
  */
 function asked(string $url, ?array $post = null): array
 {
-    static $curl = curl_init();
+    static $curl = null;
+    $curl instanceof CurlHandle ? curl_reset($curl) : $curl = curl_init();
     assert($curl instanceof CurlHandle);
-    curl_reset($curl);
     curl_setopt_array($curl, [
         \CURLOPT_URL => $url, \CURLOPT_RETURNTRANSFER => true, \CURLOPT_TIMEOUT => 30, \CURLOPT_HTTPHEADER => HEADERS,
     ] + (null === $post ? [] : [\CURLOPT_POSTFIELDS => http_build_query($post)]));
