@@ -43,13 +43,18 @@ final class Version20261201110000 extends SqliteMigration
         $this->addSql('INSERT INTO settings (name, text) SELECT name, text FROM setting');
         $this->addSql('DROP TABLE setting');
         $this->addSql('ALTER TABLE settings RENAME TO setting');
+        $this->addSql('CREATE TABLE messenger_messages (
+            id INTEGER PRIMARY KEY AUTOINCREMENT NOT NULL, body CLOB NOT NULL, headers CLOB NOT NULL,
+            queue_name VARCHAR(190) NOT NULL, created_at DATETIME NOT NULL, available_at DATETIME NOT NULL,
+            delivered_at DATETIME DEFAULT NULL)');
+        $this->addSql('CREATE INDEX messenger_next ON messenger_messages (queue_name, available_at, delivered_at, id)');
         $this->addSql('CREATE TABLE cache_items (
             item_id CLOB NOT NULL PRIMARY KEY, item_data BLOB NOT NULL, item_lifetime INTEGER UNSIGNED DEFAULT NULL, item_time INTEGER UNSIGNED NOT NULL)');
     }
 
     public function down(Schema $schema): void
     {
-        foreach (['cache_items', 'deed', 'sign_in', 'member'] as $table) {
+        foreach (['cache_items', 'messenger_messages', 'deed', 'sign_in', 'member'] as $table) {
             $this->addSql('DROP TABLE '.$table);
         }
         $this->addSql("DELETE FROM setting WHERE member <> ''");

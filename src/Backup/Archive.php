@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\App\Backup;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Rinkel\App\Jobs\JobCancelled;
+use Rinkel\App\Jobs\JobProgress;
 use Rinkel\App\Kept\Everything;
 use Rinkel\App\Kept\Kept;
 use Rinkel\App\Log\Photos;
@@ -58,8 +60,9 @@ final readonly class Archive
     /**
      * @throws BackupFailed If the file cannot be written
      */
-    public function write(string $file): void
+    public function write(string $file, ?JobProgress $progress = null): void
     {
+        $progress?->of(2 * $this->count());
         $zip = new \ZipArchive();
         if (true !== $zip->open($file, \ZipArchive::CREATE | \ZipArchive::OVERWRITE)) {
             throw BackupFailed::notWritable($file);
@@ -76,14 +79,47 @@ final readonly class Archive
                     throw BackupFailed::notWritable($spool);
                 }
                 $places[$name] = \strlen($bytes);
+                if (!str_ends_with($name, self::BESIDE)) {
+                    $progress?->step();
+                }
             }
             fclose($out);
             self::add($zip, $spool, $places, $counts);
-            if (!$zip->close()) {
-                throw BackupFailed::notWritable($file);
-            }
+            $this->packed($zip, $file, $progress);
         } finally {
             @unlink($spool);
+        }
+    }
+
+    /**
+     * Returns how many files it has, photos among them.
+     */
+    public function count(): int
+    {
+        $many = iterator_count((fn () => yield from $this->photos->uids())());
+        foreach ($this->everything->all() as $kind) {
+            $many += iterator_count((static fn () => yield from $kind->uids())());
+        }
+
+        return $many;
+    }
+
+    /**
+     * @throws BackupFailed If there is no room for it
+     */
+    private function packed(\ZipArchive $zip, string $file, ?JobProgress $progress): void
+    {
+        if (null !== $progress) {
+            $many = $this->count();
+            $zip->registerProgressCallback(0.01, static function (float $share) use ($progress, $many): void {
+                if (!$progress->isCancelled()) {
+                    $progress->to($many + (int) ($share * $many));
+                }
+            });
+            $zip->registerCancelCallback(static fn (): int => $progress->isCancelled() ? -1 : 0);
+        }
+        if (!@$zip->close()) {
+            throw true === $progress?->isCancelled() ? new JobCancelled() : BackupFailed::notWritable($file);
         }
     }
 

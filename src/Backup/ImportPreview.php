@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Backup;
 
+use Rinkel\App\Jobs\JobProgress;
 use Rinkel\App\Platform\Files\UploadedFiles;
 
 /**
@@ -93,16 +94,21 @@ final readonly class ImportPreview
      * @param list<string> $keys  of those that were shown one by one
      * @param list<string> $kinds of which all others that are new or changed are taken
      */
-    public function take(string $file, array $keys, array $kinds): int
+    public function take(string $file, array $keys, array $kinds, ?JobProgress $progress = null): int
     {
         $looked = $this->looked($file);
+        $progress?->of($looked->all);
         $shown = array_fill_keys(array_map(static fn (ArchiveEntry $entry): string => $entry->key(), $looked->shown), true);
         $keys = array_fill_keys($keys, true);
         $taken = $this->import->take($this->import->open($file), $this->entries(
             $file,
-            static fn (ArchiveEntry $entry): bool => isset($shown[$entry->key()])
-                ? isset($keys[$entry->key()])
-                : $entry->standing->isTaken() && \in_array($entry->kind, $kinds, true),
+            static function (ArchiveEntry $entry) use ($shown, $keys, $kinds, $progress): bool {
+                $progress?->step();
+
+                return isset($shown[$entry->key()])
+                    ? isset($keys[$entry->key()])
+                    : $entry->standing->isTaken() && \in_array($entry->kind, $kinds, true);
+            },
         ));
         $this->arriving->forget($file);
         @unlink($this->arriving->beside($file).'.rows');

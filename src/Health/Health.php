@@ -7,6 +7,7 @@ namespace Rinkel\App\Health;
 use Doctrine\DBAL\Connection;
 use Psr\Clock\ClockInterface;
 use Rinkel\App\Backup\Backups;
+use Rinkel\App\Jobs\Jobs;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 /**
@@ -22,10 +23,14 @@ final readonly class Health
     /** Seconds after which a backup is old: a day, and time to make it. */
     private const OLD = 30 * 3600;
 
+    /** Seconds after which a job should have been taken. */
+    private const LONG = 60;
+
     public function __construct(
         private Connection $database,
         private Backups $backups,
         private ClockInterface $clock,
+        private Jobs $jobs,
         #[Autowire('%kernel.project_dir%/migrations')]
         private string $migrations,
     ) {}
@@ -46,6 +51,7 @@ final readonly class Health
             $this->migrations(array_values(array_filter($done, is_string(...)))),
             $this->disk(),
             $this->backup(),
+            $this->queue(),
         ];
     }
 
@@ -101,6 +107,15 @@ final readonly class Health
             $free < self::LITTLE_ROOM => HealthFinding::look('disk', $says),
             default => HealthFinding::fine('disk', $says),
         };
+    }
+
+    private function queue(): HealthFinding
+    {
+        $waits = $this->jobs->waits();
+
+        return $waits > self::LONG
+            ? HealthFinding::look('queue', \sprintf('a job has waited for %d s: is bin/console messenger:consume jobs running?', $waits))
+            : HealthFinding::fine('queue', 0 === $waits ? 'nothing waits' : 'a job waits for its turn');
     }
 
     private function backup(): HealthFinding

@@ -59,7 +59,7 @@ enum Area: string
             self::Learn => ['knots' => ['knot'], 'practice' => ['practice_answer'], 'samples' => ['sample_add']],
             self::Settings => [
                 'settings' => ['settings_keep'],
-                'data' => ['data_look', 'data_looked', 'bin', 'kept_delete'],
+                'data' => ['data_look', 'data_looked', 'bin', 'kept_delete', 'job'],
                 'workshop' => [
                     'workshop_add', 'workshop_change', 'workshop_reinvite', 'workshop_remove', 'record', 'me',
                     'me_password',

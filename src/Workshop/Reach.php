@@ -40,7 +40,7 @@ final class Reach extends Voter
     private const OWNER = [
         'workshop', 'workshop_add', 'workshop_change', 'workshop_reinvite', 'workshop_remove', 'record', 'record_csv',
         'network', 'network_rename', 'network_remove', 'network_serve', 'network_word',
-        'data', 'data_look', 'data_looked', 'data_part', 'data_save', 'data_take', 'kept_delete',
+        'data', 'data_export', 'data_take_long', 'data_look', 'data_looked', 'data_part', 'data_save', 'data_take', 'kept_delete',
         'examples_lay', 'examples_remove',
     ];
 

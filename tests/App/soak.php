@@ -23,10 +23,12 @@ function asked(string $url, ?array $post = null): array
 {
     static $curl = null;
     $curl instanceof CurlHandle ? curl_reset($curl) : $curl = curl_init();
-    assert($curl instanceof CurlHandle);
+    assert($curl instanceof CurlHandle && '' !== $url);
+    curl_setopt($curl, \CURLOPT_URL, $url);
     curl_setopt_array($curl, [
-        \CURLOPT_URL => $url, \CURLOPT_RETURNTRANSFER => true, \CURLOPT_TIMEOUT => 30, \CURLOPT_HTTPHEADER => HEADERS,
-    ] + (null === $post ? [] : [\CURLOPT_POSTFIELDS => http_build_query($post)]));
+        \CURLOPT_RETURNTRANSFER => true, \CURLOPT_TIMEOUT => 30, \CURLOPT_HTTPHEADER => HEADERS,
+    ]);
+    null === $post || curl_setopt($curl, \CURLOPT_POSTFIELDS, http_build_query($post));
     $body = curl_exec($curl);
 
     return [curl_getinfo($curl, \CURLINFO_RESPONSE_CODE), is_string($body) ? $body : ''];
@@ -41,7 +43,7 @@ function processes(string $fpm): array
 {
     $master = (int) shell_exec('pgrep -of '.escapeshellarg('php-fpm: master process .'.preg_quote($fpm)));
 
-    return [$master, ...array_map(intval(...), array_filter(explode("\n", (string) shell_exec('pgrep -P '.$master))))];
+    return [$master, ...array_map(intval(...), preg_split('/\s+/', (string) shell_exec('pgrep -P '.$master), flags: \PREG_SPLIT_NO_EMPTY) ?: [])];
 }
 
 /**

@@ -9,6 +9,9 @@ declare(strict_types=1);
  */
 
 return [
+    'src/Jobs/Job.php' => 'App/Jobs/JobsTest',
+    'src/Jobs/JobProgress.php' => 'App/Jobs/JobsTest',
+    'src/Page/Jobs/JobController.php' => 'Served/JobsTest',
     'src/Backup/DatabaseMove.php' => 'Postgres/MoveTest',
     'src/Log/Seasons.php' => 'App/Page/Log/LogControllerTest',
     'src/Workshop/Workshop.php' => 'App/Page/Workshop/WorkshopControllerTest',

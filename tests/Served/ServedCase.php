@@ -231,6 +231,7 @@ abstract class ServedCase extends TestCase
             'SYMFONY_DOTENV_VARS' => false,
             'RINKEL_DATABASE' => $this->where(),
             'HOST' => '',
+            'RINKEL_JOBS' => 'doctrine://queue?auto_setup=0',
             'RINKEL_LOG' => $this->log(),
         ];
     }

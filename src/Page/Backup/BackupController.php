@@ -8,6 +8,7 @@ use Psr\Clock\ClockInterface;
 use Rinkel\App\Backup\Archive;
 use Rinkel\App\Backup\ArchiveUnreadable;
 use Rinkel\App\Backup\ImportPreview;
+use Rinkel\App\Jobs\Jobs;
 use Rinkel\App\Kept\Bin;
 use Rinkel\App\Platform\Files\UploadedFiles;
 use Rinkel\App\Platform\Http\ChangesNothing;
@@ -28,6 +29,9 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/data')]
 final class BackupController extends AbstractController
 {
+    /** So many things are exported or imported within a second or two (measured); of more, it is told how far it is. */
+    private const MANY = 400;
+
     private const TOKEN = ['token' => '[0-9a-f]{32}'];
 
     public function __construct(
@@ -36,6 +40,7 @@ final class BackupController extends AbstractController
         private readonly ClockInterface $clock,
         private readonly UploadedFiles $arriving,
         private readonly Bin $bin,
+        private readonly Jobs $jobs,
     ) {}
 
     #[Route('', 'data', methods: 'GET')]
@@ -55,6 +60,18 @@ final class BackupController extends AbstractController
         $response->setContentDisposition('attachment', \sprintf('rinkel-%s.zip', $this->clock->now()->format('Y-m-d')));
 
         return $response->deleteFileAfterSend();
+    }
+
+    /**
+     * Exports everything: at once, or as a job where there is much of it.
+     */
+    #[Route('/save', 'data_export', methods: 'POST')]
+    #[ChangesNothing]
+    public function export(): Response
+    {
+        return $this->archive->count() < self::MANY
+            ? $this->redirectToRoute('data_save', status: Response::HTTP_SEE_OTHER)
+            : $this->redirectToRoute('job', ['uid' => $this->jobs->begin('export')], Response::HTTP_SEE_OTHER);
     }
 
     #[Route('', 'data_look', methods: 'POST')]
@@ -113,7 +130,10 @@ final class BackupController extends AbstractController
 
         return $this->render(
             $isPart ? 'backup/_look.html.twig' : 'backup/look.html.twig',
-            ['looked' => $looked, 'token' => $token, 'most' => ImportPreview::SHOWN],
+            [
+                'looked' => $looked, 'token' => $token, 'most' => ImportPreview::SHOWN,
+                'is_long' => $looked->all >= self::MANY,
+            ],
             new Response(headers: $isPart && $looked->isDone ? ['HX-Refresh' => 'true'] : []),
         );
     }
@@ -132,6 +152,25 @@ final class BackupController extends AbstractController
             ['taken' => $this->looking->take($file, $sent->list('take'), $sent->list('all'))],
             Response::HTTP_SEE_OTHER,
         );
+    }
+
+    /**
+     * Takes what was chosen of an archive with much in it, as a job.
+     */
+    #[Route('/take-long', 'data_take_long', methods: 'POST')]
+    #[ChangesNothing]
+    public function takeLong(Request $request): Response
+    {
+        $sent = LooseData::form($request);
+        $file = $this->arriving->file($sent->raw('token'));
+        if (null === $file || !$this->looking->looked($file)->isDone) {
+            return $this->answer(new Message('archive-gone'));
+        }
+        $uid = $this->jobs->begin('import', [
+            'token' => $sent->raw('token'), 'take' => $sent->list('take'), 'all' => $sent->list('all'),
+        ]);
+
+        return $this->redirectToRoute('job', ['uid' => $uid], Response::HTTP_SEE_OTHER);
     }
 
     private function answer(?Message $wrong = null): Response

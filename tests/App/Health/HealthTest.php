@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use Rinkel\App\Backup\Backups;
 use Rinkel\App\Health\Health;
 use Rinkel\App\Health\HealthFinding;
+use Rinkel\App\Jobs\Jobs;
 use Rinkel\Tests\App\WebCase;
 use Symfony\Component\Clock\MockClock;
 
@@ -17,7 +18,7 @@ final class HealthTest extends WebCase
     {
         $found = self::parts(self::getContainer()->get(Health::class)->look());
 
-        self::assertSame(['database', 'migrations', 'disk', 'backup'], array_keys($found));
+        self::assertSame(['database', 'migrations', 'disk', 'backup', 'queue'], array_keys($found));
         self::assertSame([true, true], [$found['database']->isFine, $found['migrations']->isFine]);
         self::assertStringContainsString('MB free', $found['disk']->says);
         foreach ($found as $one) {
@@ -50,7 +51,7 @@ final class HealthTest extends WebCase
         try {
             $folder = \dirname(__DIR__, 3).'/migrations';
             $at = static fn (string $when): HealthFinding => self::parts(
-                (new Health($database, $backups, new MockClock($when), $folder))->look(),
+                (new Health($database, $backups, new MockClock($when), self::getContainer()->get(Jobs::class), $folder))->look(),
             )['backup'];
             self::assertTrue($at('+1 hour')->isFine);
             $old = $at('+2 days');
