@@ -25,7 +25,7 @@ final readonly class Recorder
         'import_lay' => 'laid', 'log_again' => 'laid',
         'piece_save' => 'changed', 'piece_photo' => 'changed', 'piece_restore' => 'changed',
         'piece_archive' => 'put-away', 'piece_discard' => 'deleted',
-        'order_ask' => 'took-order', 'sizes_order' => 'took-order', 'order_link' => 'sent-link',
+        'order_ask' => 'took-order', 'sizes_order' => 'took-order', 'piece_customer' => 'took-order', 'order_link' => 'sent-link',
         'order_link_withdraw' => 'withdrew-link', 'order_close' => 'closed', 'order_delete' => 'deleted',
         'making_plan' => 'planned', 'making_deliver' => 'delivered', 'making_forget' => 'deleted',
         'making_finish' => 'finished', 'piece_finish' => 'finished', 'board_finish' => 'finished',

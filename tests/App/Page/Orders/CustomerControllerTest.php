@@ -283,4 +283,25 @@ final class CustomerControllerTest extends WebCase
     {
         return self::getContainer()->get(Makings::class)->ofOrder(self::found($order));
     }
+
+    /**
+     * A link to one piece leads to the order that is of it alone; the second time to the same.
+     */
+    public function testAPieceHasALinkOfItsOwn(): void
+    {
+        $piece = $this->lay(['name' => 'Heather band', 'for' => 'Somebody']);
+        foreach ([1, 2] as $time) {
+            $page = $this->browser->request('GET', '/pieces/'.$piece->id());
+            $this->browser->submit($page->filter('#to-customer')->form());
+            self::assertSame('/orders/1#customer', preg_replace(
+                '~/\d+#~',
+                '/1#',
+                (string) $this->browser->getResponse()->headers->get('Location'),
+            ), 'time '.$time);
+        }
+        $page = $this->browser->followRedirect();
+        self::assertCount(1, $page->filter('#things li'));
+        self::assertStringContainsString('Somebody', $page->filter('main')->text());
+        self::assertCount(1, self::getContainer()->get(Orders::class)->open());
+    }
 }
