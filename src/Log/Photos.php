@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\ParameterType;
 use Intervention\Image\Exceptions\RuntimeException as ImageFailure;
 use Intervention\Image\ImageManager;
+use Rinkel\App\Platform\Files\Store;
 
 /**
  * Photos of finished pieces, in the database, so that they come and go with what they show: as large as a screen,
@@ -25,7 +26,18 @@ final readonly class Photos
     /** Bytes of one as it is kept; it is a third of that at most. */
     private const LARGEST = 4_000_000;
 
-    public function __construct(private Connection $connection) {}
+    /** What stands in the place of the bytes where they are in the store: this, and the path there. */
+    private const APART = '@';
+
+    private const FOLDER = 'photos';
+
+    /** Seconds after which a file in the store that no photo points to goes: until then somebody may be keeping it. */
+    private const LEFT = 86_400;
+
+    public function __construct(
+        private Connection $connection,
+        private Store $store,
+    ) {}
 
     /**
      * Returns the picture in $file as it is kept, or null when it is none, not whole, or has too many pixels.
@@ -76,7 +88,20 @@ final readonly class Photos
         return null !== $bytes;
     }
 
+    /**
+     * Keeps a photo; in the store under another name than the one before, which stays until this one is kept.
+     */
     public function keep(string $uid, string $jpeg): void
+    {
+        if ($this->store->isApart()) {
+            $path = self::FOLDER.'/'.$uid.'-'.hash('xxh64', $jpeg).'.jpg';
+            $this->store->keep($path, $jpeg);
+            $jpeg = self::APART.$path;
+        }
+        $this->put($uid, $jpeg);
+    }
+
+    private function put(string $uid, string $jpeg): void
     {
         $this->remove($uid);
         $this->connection->insert('photo', ['uid' => $uid, 'jpeg' => $jpeg], ['jpeg' => ParameterType::BINARY]);
@@ -91,6 +116,9 @@ final readonly class Photos
 
         // PostgreSQL gives it as a stream.
         $jpeg = \is_resource($jpeg) ? stream_get_contents($jpeg) : $jpeg;
+        if (\is_string($jpeg) && str_starts_with($jpeg, self::APART)) {
+            return $this->store->read(substr($jpeg, 1));
+        }
 
         return \is_string($jpeg) ? $jpeg : null;
     }
@@ -125,6 +153,53 @@ final readonly class Photos
             'DELETE FROM photo WHERE uid NOT IN (SELECT uid FROM log_entry) AND uid NOT IN (SELECT uid FROM piece)
                 AND uid NOT IN (SELECT uid FROM making) AND uid NOT IN (SELECT of FROM removed)',
         );
+        if ($this->store->isApart()) {
+            $this->sweepStore();
+        }
+    }
+
+    /**
+     * Moves every photo to where photos are kept now: from the database into the store, or back.
+     *
+     * @param bool $isBack whether into the database
+     *
+     * @return array{int, int} how many were moved, and of how many nothing was found
+     */
+    public function move(bool $isBack): array
+    {
+        [$moved, $lost] = [0, 0];
+        foreach ($this->uids() as $uid) {
+            if ($isBack !== $this->isApart($uid)) {
+                continue;
+            }
+            $jpeg = $this->jpeg($uid);
+            null === $jpeg ?: ($isBack ? $this->put($uid, $jpeg) : $this->keep($uid, $jpeg));
+            null === $jpeg ? ++$lost : ++$moved;
+        }
+
+        return [$moved, $lost];
+    }
+
+    private function isApart(string $uid): bool
+    {
+        $jpeg = $this->connection->fetchOne('SELECT jpeg FROM photo WHERE uid = ?', [$uid]);
+        $jpeg = \is_resource($jpeg) ? stream_get_contents($jpeg, 1) : $jpeg;
+
+        return \is_string($jpeg) && str_starts_with($jpeg, self::APART);
+    }
+
+    private function sweepStore(): void
+    {
+        $pointed = [];
+        foreach ($this->connection->iterateColumn('SELECT jpeg FROM photo') as $jpeg) {
+            $jpeg = \is_resource($jpeg) ? stream_get_contents($jpeg, 200) : $jpeg;
+            $pointed[\is_string($jpeg) ? substr($jpeg, 1, 200) : ''] = true;
+        }
+        foreach ($this->store->in(self::FOLDER) as $path => $kept) {
+            if (!isset($pointed[$path]) && $kept < time() - self::LEFT) {
+                $this->store->remove($path);
+            }
+        }
     }
 
     /**

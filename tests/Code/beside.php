@@ -9,10 +9,12 @@ declare(strict_types=1);
  */
 
 return [
+    'src/Platform/Files/Store.php' => 'Beyond/StoreTest',
+    'src/Page/Orders/PieceLinkController.php' => 'App/Page/Orders/CustomerControllerTest',
     'src/Jobs/Job.php' => 'App/Jobs/JobsTest',
     'src/Jobs/JobProgress.php' => 'App/Jobs/JobsTest',
     'src/Page/Jobs/JobController.php' => 'Served/JobsTest',
-    'src/Backup/DatabaseMove.php' => 'Postgres/MoveTest',
+    'src/Backup/DatabaseMove.php' => 'Beyond/MoveTest',
     'src/Log/Seasons.php' => 'App/Page/Log/LogControllerTest',
     'src/Workshop/Workshop.php' => 'App/Page/Workshop/WorkshopControllerTest',
     'src/Workshop/Member.php' => 'App/Page/Workshop/WorkshopControllerTest',

@@ -7,6 +7,7 @@ namespace Rinkel\App\Platform\Database;
 use Doctrine\DBAL\Exception as DatabaseException;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\OptimisticLockException;
+use League\Flysystem\FilesystemException;
 
 /**
  * Why the database could not take or give something. Each has a sentence of its own in the translations, under
@@ -66,6 +67,9 @@ enum StorageFailure: string
         for ($cause = $exception; null !== $cause; $cause = $cause->getPrevious()) {
             if ($cause instanceof UniqueConstraintViolationException || $cause instanceof OptimisticLockException) {
                 return self::Meanwhile;
+            }
+            if ($cause instanceof FilesystemException) {
+                return self::Disk;
             }
             if ($cause instanceof DatabaseException || $cause instanceof \Doctrine\DBAL\Driver\Exception) {
                 $found = self::named($cause) ?? $found ?? self::Other;

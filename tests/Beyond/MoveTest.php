@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\Tests\Postgres;
+namespace Rinkel\Tests\Beyond;
 
 use Rinkel\App\Backup\DatabaseMove;
 use Rinkel\Tests\Served\ServedCase;
