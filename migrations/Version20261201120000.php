@@ -41,6 +41,7 @@ final class Version20261201120000 extends AbstractMigration
 
     public function down(Schema $schema): void
     {
-        $this->throwIrreversibleMigrationException('Drop the database instead.');
+        $this->abortIf($this->platform instanceof PostgreSQLPlatform, 'Drop the database instead.');
+        $this->addSql('SELECT 1');
     }
 }
