@@ -28,8 +28,14 @@ final readonly class Pieces
     /** Older states are forgotten. */
     public const STATES = 300;
 
+    /** So often an edit is worked out over a piece that others change meanwhile; then while nobody else can. */
+    private const TRIES = 3;
+
     /** @var \WeakMap<StoredPiece, array{array<mixed>, PieceSpec}> documents as they were read last */
     private \WeakMap $read;
+
+    /** @var \WeakMap<StoredPiece, PendingEdit> what is worked out of pieces and not kept yet */
+    private \WeakMap $pending;
 
     public function __construct(
         private EntityManagerInterface $manager,
@@ -40,6 +46,7 @@ final readonly class Pieces
         private ExclusiveTransaction $alone,
     ) {
         $this->read = new \WeakMap();
+        $this->pending = new \WeakMap();
     }
 
     /**
@@ -56,9 +63,84 @@ final readonly class Pieces
         return $this->alone->run(static fn (): mixed => $change($stored), $stored);
     }
 
-    public function flush(): void
+    /**
+     * Works out what becomes of a piece, and keeps it when nobody changed the piece meanwhile: all of it, or none. Others
+     * wait only while it is written.
+     *
+     * @template T
+     *
+     * @param callable(StoredPiece, PendingEdit): T $change of the piece as it is by now, worked out anew when somebody
+     *                                                      was faster
+     *
+     * @return T
+     */
+    public function workedOut(StoredPiece $stored, callable $change): mixed
     {
-        $this->manager->flush();
+        $id = $stored->id();
+        for ($try = 0; $try < self::TRIES; ++$try) {
+            $now = $this->manager->contains($stored) && 0 === $try ? $stored : $this->found($id);
+            $this->pending[$now] = $edit = new PendingEdit();
+            $now->isWorkedOut();
+            try {
+                $result = $change($now, $edit);
+                if ($this->keep($now, $edit)) {
+                    return $result;
+                }
+            } catch (\Throwable $failure) {
+                $this->manager->clear();
+                throw $failure;
+            } finally {
+                unset($this->pending[$now]);
+                $now->isKept();
+            }
+        }
+
+        return $this->alone($this->found($id), static function (StoredPiece $now) use ($change): mixed {
+            $result = $change($now, $edit = new PendingEdit());
+            foreach ($edit->also as $then) {
+                $then();
+            }
+
+            return $result;
+        });
+    }
+
+    /**
+     * @return bool false when somebody changed the piece meanwhile; then nothing is kept
+     */
+    private function keep(StoredPiece $stored, PendingEdit $edit): bool
+    {
+        $version = $stored->keptVersion();
+        $isStill = fn (): bool => $version === $this->manager->getConnection()->fetchOne(
+            'SELECT version FROM piece WHERE id = ?',
+            [$stored->id()],
+        );
+
+        return $this->alone->keep($isStill, function () use ($stored, $edit): void {
+            foreach ($edit->gone as [$which, $number]) {
+                $this->drop($stored, $which, $number);
+            }
+            $this->manager->flush();
+            $stored->isKept();
+            foreach ($edit->also as $then) {
+                $then();
+            }
+        });
+    }
+
+    private function found(int $id): StoredPiece
+    {
+        return $this->find($id) ?? throw new \LogicException('The piece was here a moment ago.');
+    }
+
+    /**
+     * Writes what was done, unless it is only worked out yet.
+     */
+    public function flush(StoredPiece $stored): void
+    {
+        if (!isset($this->pending[$stored])) {
+            $this->manager->flush();
+        }
     }
 
     /**
@@ -130,14 +212,14 @@ final readonly class Pieces
         $state = $stored->state();
         $last = $this->state($stored, $state);
         if (null === $last) {
-            $this->manager->persist(new PieceState($stored, $state, $stored->document(), '', $stored->changedAt()));
+            $this->lay(new PieceState($stored, $state, $stored->document(), '', $stored->changedAt()));
         }
         if (true !== $last?->goesOn($document, $stroke, $this->clock->now())) {
-            $this->manager->persist(new PieceState($stored, ++$state, $document, $stroke, $this->clock->now()));
+            $this->lay(new PieceState($stored, ++$state, $document, $stroke, $this->clock->now()));
             $this->forget($stored, 'state.number < :number', $state - self::STATES);
         }
         $stored->decide($document, $this->clock->now(), $state);
-        $this->manager->flush();
+        $this->flush($stored);
     }
 
     /**
@@ -219,7 +301,7 @@ final readonly class Pieces
         }
         if (null !== $state) {
             $stored->decide($state->document(), $this->clock->now(), $state->number());
-            $this->manager->flush();
+            $this->flush($stored);
         }
 
         return null !== $state;
@@ -247,6 +329,7 @@ final readonly class Pieces
      */
     public function steps(StoredPiece $stored): array
     {
+        $edit = $this->pending[$stored] ?? null;
         $numbers = $this->manager->createQuery(\sprintf(
             'SELECT state.number FROM %s state WHERE state.piece = :piece AND state.number IN (:near)',
             PieceState::class,
@@ -254,6 +337,11 @@ final readonly class Pieces
             'near',
             [$stored->state() - 1, $stored->state() + 1],
         )->getSingleColumnResult();
+
+        $numbers = [
+            ...array_filter($numbers, static fn (mixed $of): bool => null === $edit || (\is_int($of) && $edit->has($of))),
+            ...array_keys($edit->states ?? []),
+        ];
 
         return [\in_array($stored->state() - 1, $numbers, true), \in_array($stored->state() + 1, $numbers, true)];
     }
@@ -388,10 +476,38 @@ final readonly class Pieces
 
     private function state(StoredPiece $stored, int $number): ?PieceState
     {
+        $edit = $this->pending[$stored] ?? null;
+        if (null !== $edit && (isset($edit->states[$number]) || !$edit->has($number))) {
+            return $edit->states[$number] ?? null;
+        }
+
         return $this->manager->getRepository(PieceState::class)->findOneBy(['piece' => $stored, 'number' => $number]);
     }
 
+    private function lay(PieceState $state): void
+    {
+        $this->manager->persist($state);
+        $edit = $this->pending[$state->piece()] ?? null;
+        if (null !== $edit) {
+            $edit->states[$state->number()] = $state;
+        }
+    }
+
     private function forget(StoredPiece $stored, string $which, int $number): void
+    {
+        $edit = $this->pending[$stored] ?? null;
+        if (null === $edit) {
+            $this->drop($stored, $which, $number);
+
+            return;
+        }
+        $edit->gone[] = [$which, $number];
+        if (str_contains($which, '>')) {
+            array_map($this->manager->detach(...), $edit->forgetAfter($number));
+        }
+    }
+
+    private function drop(StoredPiece $stored, string $which, int $number): void
     {
         $this->manager->createQuery(
             \sprintf('DELETE FROM %s state WHERE state.piece = :piece AND %s', PieceState::class, $which),

@@ -27,6 +27,9 @@ class StoredPiece
     #[ORM\Version, ORM\Column(type: Types::INTEGER)]
     private int $version = 1;
 
+    /** Whether it is other than what is kept; null while all is kept at once. */
+    private ?bool $isOther = null;
+
     /** Number of the state that the piece is in. */
     #[ORM\Column(options: ['default' => 0])]
     private int $state = 0;
@@ -114,9 +117,33 @@ class StoredPiece
         return $this->uid;
     }
 
+    /**
+     * Returns the version that it is; of one that is worked out and not kept yet, the one that it will be.
+     */
     public function version(): int
     {
+        return $this->version + (true === $this->isOther ? 1 : 0);
+    }
+
+    /**
+     * Returns the version that is kept.
+     */
+    public function keptVersion(): int
+    {
         return $this->version;
+    }
+
+    /**
+     * From now on what is done to it is not kept yet.
+     */
+    public function isWorkedOut(): void
+    {
+        $this->isOther = false;
+    }
+
+    public function isKept(): void
+    {
+        $this->isOther = null;
     }
 
     public function state(): int
@@ -159,6 +186,7 @@ class StoredPiece
             $this->state = $state;
             $this->write($document);
             $this->changedAt = $now;
+            $this->becomesOther();
         }
     }
 
@@ -171,6 +199,7 @@ class StoredPiece
             $this->draft = [] === $texts ? null : $texts;
             $this->stands = null;
             $this->changedAt = $now;
+            $this->becomesOther();
         }
     }
 
@@ -180,6 +209,7 @@ class StoredPiece
     public function took(string $act): void
     {
         if ('' !== $act) {
+            $this->becomesOther();
             $this->acts = \array_slice($this->acts + [$act => $this->version + 1], -self::REMEMBERED, null, true);
         }
     }
@@ -233,6 +263,11 @@ class StoredPiece
     public function whom(): string
     {
         return $this->whom;
+    }
+
+    private function becomesOther(): void
+    {
+        $this->isOther = null === $this->isOther ? null : true;
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Rinkel\Tests\Browser;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
+use Rinkel\Tests\Whole;
 
 final class PieceTest extends BrowserCase
 {
@@ -589,6 +590,7 @@ final class PieceTest extends BrowserCase
         self::assertLessThan(300_000, \strlen($this->driver->getPageSource()));
     }
 
+    #[Group('whole')]
     public function testEveryViewIsAccessibleAndFitsANarrowScreen(): void
     {
         $this->everyView(false);
@@ -642,7 +644,8 @@ final class PieceTest extends BrowserCase
             $piece.'?stage=pattern', $piece.'?stage=closure', $piece.'?stage=checks', $piece.'?stage=make',
             $piece.'?stage=finish',
         ];
-        foreach ([
+        // By lamp, and with RINKEL_WHOLE, all of them; usually every second by daylight.
+        foreach (Whole::of([
             '/',
             '/?archive=1',
             $order,
@@ -683,7 +686,7 @@ final class PieceTest extends BrowserCase
             '/cut/price?p[]='.basename($piece).'&n['.basename($piece).']=3',
             '/day?p[]='.basename($piece),
             $this->onBoard($piece),
-        ] as $path) {
+        ], $isLamp ? 1 : 2) as $path) {
             // Every page by daylight on a desk and by lamp on a phone: each light at each size takes minutes. Another
             // state of a page is looked at by daylight.
             if ($isLamp && 1 === preg_match('~^/[^?]*\?[^/]*=[a-z-]+$~', $path) && !\in_array($path, $slow, true)) {

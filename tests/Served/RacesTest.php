@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Served;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /**
  * Several tabs at the same moment: one wins, the other is told, nothing is lost.
  */
@@ -116,6 +118,7 @@ final class RacesTest extends ServedCase
         self::assertSame([200, 2], [$status, substr_count($body, 'id="stuff-bead-')]);
     }
 
+    #[Group('slow')]
     public function testWhatWasAcknowledgedSurvivesAKilledServer(): void
     {
         $this->migrate();

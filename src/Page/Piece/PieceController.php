@@ -10,6 +10,7 @@ use Rinkel\App\Piece\EditRequest;
 use Rinkel\App\Piece\Edits;
 use Rinkel\App\Piece\PageParts;
 use Rinkel\App\Piece\PageState;
+use Rinkel\App\Piece\PendingEdit;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\PieceView;
 use Rinkel\App\Piece\PieceViews;
@@ -17,11 +18,14 @@ use Rinkel\App\Piece\SavedMeanwhile;
 use Rinkel\App\Piece\SeenPlans;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Database\StorageFailure;
+use Rinkel\App\Platform\Http\Done;
+use Rinkel\App\Platform\Http\KeepsByItself;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Contracts\EventDispatcher\EventDispatcherInterface;
 
 /**
  * The Piece page: shows a piece with its plan and takes every edit as one partial update.
@@ -35,6 +39,7 @@ final class PieceController extends AbstractController
         private readonly PieceViews $views,
         private readonly LoggerInterface $logger,
         private readonly SeenPlans $seeing,
+        private readonly EventDispatcherInterface $events,
     ) {}
 
     #[Route('', 'piece', methods: 'GET')]
@@ -56,14 +61,20 @@ final class PieceController extends AbstractController
     }
 
     #[Route('', 'piece_save', methods: 'POST')]
+    #[KeepsByItself]
     public function save(int $id, Request $request): Response
     {
         [$stored, $sent, $page] = [$this->stored($id), EditRequest::fromRequest($request), PageState::of($request)];
         try {
             // The page is made before anything is kept for good: what cannot be shown is not saved.
-            return $this->pieces->alone(
+            return $this->pieces->workedOut(
                 $stored,
-                fn (StoredPiece $now): Response => $this->edited($request, $now, $sent, $page),
+                function (StoredPiece $now, PendingEdit $edit) use ($request, $sent, $page): Response {
+                    $response = $this->edited($request, $now, $edit, $sent, $page);
+                    $edit->also(fn (): object => $this->events->dispatch(new Done($request, $response)));
+
+                    return $response;
+                },
             );
         } catch (SavedMeanwhile) {
             return $this->answer(
@@ -97,13 +108,18 @@ final class PieceController extends AbstractController
         }
     }
 
-    private function edited(Request $request, StoredPiece $stored, EditRequest $sent, PageState $page): Response
-    {
+    private function edited(
+        Request $request,
+        StoredPiece $stored,
+        PendingEdit $edit,
+        EditRequest $sent,
+        PageState $page,
+    ): Response {
         $done = $this->edits->done($stored, $sent, $page);
-        $this->pieces->flush();
+        $this->pieces->flush($stored);
         $view = $this->views->of($stored, $done->page, $done->faults, $sent->typing);
         if ($view instanceof PieceView) {
-            $this->seeing->note($stored, $view->seen);
+            $edit->also(fn () => $this->seeing->note($stored, $view->seen));
         }
         if (!$this->isPartial($request) && [] === self::faultsOf($view)) {
             return $this->redirectToRoute(

@@ -52,6 +52,36 @@ final readonly class ExclusiveTransaction
     }
 
     /**
+     * Keeps what was worked out, if what it rests on is still so: nobody else writes between the look and the write.
+     *
+     * @param callable(): bool $isStill
+     * @param callable(): void $write
+     *
+     * @return bool whether it was kept; if not, all that was read is forgotten
+     */
+    public function keep(callable $isStill, callable $write): bool
+    {
+        $connection = $this->manager->getConnection();
+        $connection->beginTransaction();
+        try {
+            if ($isStill()) {
+                $write();
+                $connection->commit();
+
+                return true;
+            }
+        } catch (\Throwable $failure) {
+            $connection->rollBack();
+            $this->manager->clear();
+            throw $failure;
+        }
+        $connection->rollBack();
+        $this->manager->clear();
+
+        return false;
+    }
+
+    /**
      * Does what was asked for, unless it was done already; what came of it is kept with it.
      *
      * @param string               $id     by which it is the same when it is sent again; "" for what is done each time

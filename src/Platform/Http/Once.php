@@ -36,6 +36,7 @@ final readonly class Once
         if (
             !$event->isMainRequest() || $request->isMethodSafe()
             || [] !== $event->getAttributes(ChangesNothing::class)
+            || [] !== $event->getAttributes(KeepsByItself::class)
         ) {
             return;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Making;
 
 use Doctrine\ORM\EntityManagerInterface;
+use PHPUnit\Framework\Attributes\Group;
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Board\Taps;
 use Rinkel\App\Cutting\ChosenPieces;
@@ -36,6 +37,7 @@ use Rinkel\Core\Stock\Supply;
 use Rinkel\Tests\App\WebCase;
 use Rinkel\Tests\Core\Chance;
 use Rinkel\Tests\Core\Examples;
+use Rinkel\Tests\Whole;
 
 /**
  * Random histories of a bench: whatever is cut, put back, laid on boards, finished, delivered, undone, deleted and
@@ -45,6 +47,7 @@ use Rinkel\Tests\Core\Examples;
 final class HistoriesTest extends WebCase
 {
     private const HISTORIES = 50;
+    private const USUALLY = 15;
 
     /** @var array<string, string> plans of what is a fact, as they were then, by the making's uid */
     private array $facts = [];
@@ -53,9 +56,10 @@ final class HistoriesTest extends WebCase
     private float $came = 0.0;
     private float $wasted = 0.0;
 
+    #[Group('whole')]
     public function testNothingIsLostAndFactsStay(): void
     {
-        for ($seed = 1; $seed <= self::HISTORIES; ++$seed) {
+        for ($seed = 1; $seed <= (Whole::is() ? self::HISTORIES : self::USUALLY); ++$seed) {
             $this->setUp0();
             $chance = new Chance($seed);
             $design = $this->lay(['pattern' => '1 square x fit'])->uid();

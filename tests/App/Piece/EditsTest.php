@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Piece;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Tests\App\WebCase;
+use Rinkel\Tests\Whole;
 use Twig\Environment;
 use Twig\Loader\ArrayLoader;
 use Twig\Loader\ChainLoader;
@@ -19,9 +21,10 @@ use Twig\Loader\ChainLoader;
  */
 final class EditsTest extends WebCase
 {
+    #[Group('whole')]
     public function testANewBeadGoesOnTheCordsThatAreThere(): void
     {
-        foreach (Constructions::all()->ids() as $construction) {
+        foreach (Whole::of(Constructions::all()->ids(), 3) as $construction) {
             $piece = $this->layBare($construction);
             $page = $this->edit($piece, ['do' => 'bead-add']);
             self::assertResponseIsSuccessful($construction);
@@ -107,9 +110,10 @@ final class EditsTest extends WebCase
         $this->edit($piece, ['do' => 'undo']);
     }
 
+    #[Group('whole')]
     public function testEmptyingThePatternAndPressingAnyButton(): void
     {
-        foreach (Constructions::all()->ids() as $i => $construction) {
+        foreach (Whole::of(Constructions::all()->ids(), 3) as $i => $construction) {
             $piece = $this->layBare($construction);
             $this->edit($piece, ['pattern' => '']);
             self::assertResponseIsSuccessful();

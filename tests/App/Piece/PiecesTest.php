@@ -74,7 +74,7 @@ final class PiecesTest extends WebCase
     {
         [$pieces, $stored] = [$this->pieces(), $this->lay()];
         $pieces->keepDraft($stored, ['wearer.girth' => 'abc']);
-        $pieces->flush();
+        $pieces->flush($stored);
         self::getContainer()->get(EntityManagerInterface::class)->clear();
         $again = $pieces->find($stored->id());
 

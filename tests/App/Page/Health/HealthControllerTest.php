@@ -17,7 +17,7 @@ final class HealthControllerTest extends WebCase
         self::assertIsArray($said);
         self::assertSame('ok', $said['status']);
         self::assertIsArray($said['parts']);
-        self::assertCount(4, $said['parts']);
+        self::assertCount(5, $said['parts']);
     }
 
     /**
