@@ -9,6 +9,7 @@ use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 
 /**
  * Nothing that a maker types or presses is damaged, repeated or lost: with real keys, at the speed of hands.
@@ -33,6 +34,7 @@ final class KeepingTest extends BrowserCase
         $this->assertNothingLogged();
     }
 
+    #[Group('slow')]
     public function testABeadIsRenamedByTheKeyboardFromPageLoad(): void
     {
         $this->newPiece(construction: 'strung-beads');

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 final class LessonTest extends BrowserCase
 {
     /**
      * From a step on the Board to its lesson and back to the same place; there by keys, by tap and playing by itself.
      */
+    #[Group('slow')]
     public function testFromAStepToItsLessonAndBack(): void
     {
         $this->newPiece();

@@ -6,6 +6,7 @@ namespace Rinkel\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\Process\Process;
 
 final class StockTest extends BrowserCase
@@ -19,6 +20,7 @@ final class StockTest extends BrowserCase
     /**
      * From a spreadsheet into the box, from the box into a piece, and what is missing onto the shopping list and back.
      */
+    #[Group('slow')]
     public function testFromATableIntoAPieceAndOntoTheShoppingList(): void
     {
         $file = sys_get_temp_dir().'/rinkel-beads.csv';
