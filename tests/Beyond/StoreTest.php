@@ -123,6 +123,14 @@ final class StoreTest extends ServedCase
         }
     }
 
+    /**
+     * A file, whatever the others have: a copy of the day, after which the store is swept, lies beside it.
+     */
+    protected function where(): string
+    {
+        return $this->database();
+    }
+
     protected function environment(): array
     {
         return ['RINKEL_STORE' => $this->store] + parent::environment();
