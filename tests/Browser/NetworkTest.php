@@ -18,6 +18,8 @@ final class NetworkTest extends BrowserCase
 
     protected function tearDown(): void
     {
+        // The page asks for changes every second: it is left before its server goes.
+        $this->driver->get('about:blank');
         $this->phone?->quit();
         $this->second?->quit();
         $this->server?->stop(1);

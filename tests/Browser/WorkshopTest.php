@@ -20,6 +20,8 @@ final class WorkshopTest extends BrowserCase
 
     protected function tearDown(): void
     {
+        // The page asks for changes every second: it is left before its server goes.
+        $this->driver->get('about:blank');
         foreach ($this->visitors as $visitor) {
             $visitor->quit();
         }
