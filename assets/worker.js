@@ -8,6 +8,11 @@ self.addEventListener('activate', (event) => event.waitUntil(caches.keys()
   .then(() => self.clients.claim())));
 
 const keep = async (request, answer) => {
+  // Where somebody signs in, the pages of whoever was here before are not for them.
+  if (new URL(answer.url).pathname === '/sign-in') {
+    await caches.delete(KEPT);
+    return answer;
+  }
   if (answer.ok && answer.type === 'basic') {
     const cache = await caches.open(KEPT);
     await cache.put(request, answer.clone());

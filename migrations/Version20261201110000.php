@@ -49,7 +49,8 @@ final class Version20261201110000 extends SqliteMigration
             delivered_at DATETIME DEFAULT NULL)');
         $this->addSql('CREATE INDEX messenger_next ON messenger_messages (queue_name, available_at, delivered_at, id)');
         $this->addSql('CREATE TABLE cache_items (
-            item_id CLOB NOT NULL PRIMARY KEY, item_data BLOB NOT NULL, item_lifetime INTEGER UNSIGNED DEFAULT NULL, item_time INTEGER UNSIGNED NOT NULL)');
+            item_id CLOB NOT NULL PRIMARY KEY, item_data BLOB NOT NULL,
+            item_lifetime INTEGER UNSIGNED DEFAULT NULL, item_time INTEGER UNSIGNED NOT NULL)');
     }
 
     public function down(Schema $schema): void
@@ -58,7 +59,8 @@ final class Version20261201110000 extends SqliteMigration
             $this->addSql('DROP TABLE '.$table);
         }
         $this->addSql("DELETE FROM setting WHERE member <> ''");
-        $this->addSql('CREATE TABLE settings (name VARCHAR(40) NOT NULL, text VARCHAR(200) NOT NULL, PRIMARY KEY (name))');
+        $this->addSql('CREATE TABLE settings (
+            name VARCHAR(40) NOT NULL, text VARCHAR(200) NOT NULL, PRIMARY KEY (name))');
         $this->addSql('INSERT INTO settings (name, text) SELECT name, text FROM setting');
         $this->addSql('DROP TABLE setting');
         $this->addSql('ALTER TABLE settings RENAME TO setting');

@@ -32,7 +32,8 @@ final class Version20261201120000 extends AbstractMigration
         foreach (glob(__DIR__.'/Version*.php') ?: [] as $file) {
             if (basename($file, '.php') < 'Version20261201120000') {
                 $this->addSql(
-                    'INSERT INTO doctrine_migration_versions (version, executed_at, execution_time) VALUES (?, NOW(), 0)',
+                    'INSERT INTO doctrine_migration_versions (version, executed_at, execution_time)
+                        VALUES (?, NOW(), 0)',
                     ['Rinkel\\Migrations\\'.basename($file, '.php')],
                 );
             }

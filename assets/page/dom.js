@@ -6,10 +6,16 @@ export const findAll = (selector) => [...document.querySelectorAll(selector)];
 /** Returns an id of 24 hexadecimal digits. */
 export const newId = () => [...crypto.getRandomValues(new Uint8Array(12))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 
+/** In a workshop each person has a drawer of their own: what one typed is neither shown to nor sent by another. */
+const whose = () => {
+  const { me } = document.documentElement.dataset;
+  return me ? `${me} ` : '';
+};
+
 /** Keeps a text under a name, or forgets it when it is null. */
 export const store = (name, value) => {
   try {
-    value === null ? localStorage.removeItem(name) : localStorage.setItem(name, value);
+    value === null ? localStorage.removeItem(whose() + name) : localStorage.setItem(whose() + name, value);
   } catch {
     // No room, or none allowed: then only this page knows.
   }
@@ -17,9 +23,19 @@ export const store = (name, value) => {
 
 export const stored = (name) => {
   try {
-    return localStorage.getItem(name);
+    return localStorage.getItem(whose() + name);
   } catch {
     return null;
+  }
+};
+
+/** Returns the names under which something is kept that begin so. */
+export const storedUnder = (stem) => {
+  try {
+    const own = whose();
+    return Object.keys(localStorage).filter((name) => name.startsWith(own + stem)).map((name) => name.slice(own.length));
+  } catch {
+    return [];
   }
 };
 

@@ -1,4 +1,4 @@
-import { find, newId, store } from '../page/dom.js';
+import { find, newId, store, stored, storedUnder } from '../page/dom.js';
 import { fieldAt, stale } from './fields.js';
 
 /** What Rinkel has not taken of a piece yet, kept in this browser and sent again until it is. */
@@ -42,8 +42,8 @@ export class Unsent {
     }
     this.#isLooking = false;
     const [stem, own] = [this.#stem, this.#stem + this.#page];
-    for (const name of Object.keys(localStorage).filter((one) => one.startsWith(stem) && one !== own)) {
-      const text = localStorage.getItem(name);
+    for (const name of storedUnder(stem).filter((one) => one !== own)) {
+      const text = stored(name);
       store(name, null);
       try {
         this.#resume(JSON.parse(text), queue);

@@ -26,7 +26,7 @@ final readonly class Pace
 
     /**
      * @param array<string, float> $own   seconds by kind of move, as kind() names it
-     * @param array<string, int>   $dries minutes that their glue takes, by what it has to bear; as is usual when not said
+     * @param array<string, int>   $dries minutes that their glue takes, by what it has to bear; the usual when not said
      */
     public function __construct(
         private array $own = [],

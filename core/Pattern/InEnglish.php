@@ -11,8 +11,8 @@ namespace Rinkel\Core\Pattern;
 final readonly class InEnglish
 {
     /**
-     * @param array<int, list<array{int, string, string}>> $words by line, from 1: in which column each was typed, and the
-     *                                                            word as it was typed and in English
+     * @param array<int, list<array{int, string, string}>> $words by line, from 1: in which column each was typed,
+     *                                                            and the word as it was typed and in English
      */
     public function __construct(
         public string $text,

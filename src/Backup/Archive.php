@@ -182,7 +182,10 @@ final readonly class Archive
             }
         }
         foreach ($this->photos->uids() as $uid) {
-            yield [self::PHOTOS, self::PHOTOS."/{$uid}.jpg", $this->photos->jpeg($uid) ?? ''];
+            $jpeg = $this->photos->jpeg($uid);
+            if (null !== $jpeg) {
+                yield [self::PHOTOS, self::PHOTOS."/{$uid}.jpg", $jpeg];
+            }
         }
     }
 

@@ -12,9 +12,9 @@ use Doctrine\DBAL\Tools\DsnParser;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Mapping\ClassMetadata;
+use Rinkel\App\Platform\Database\ConnectionSettings;
 use Rinkel\App\Platform\Database\DatabaseUrl;
 use Rinkel\App\Platform\Database\Postgres;
-use Rinkel\App\Platform\Database\SqliteSettings;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Process\Process;
 
@@ -38,9 +38,12 @@ final readonly class DatabaseMove
      */
     public static function open(string $where): Connection
     {
-        $params = (new DsnParser(['file' => 'sqlite3', 'postgresql' => 'pdo_pgsql', 'postgres' => 'pdo_pgsql']))->parse(DatabaseUrl::of($where));
+        $parser = new DsnParser(['file' => 'sqlite3', 'postgresql' => 'pdo_pgsql', 'postgres' => 'pdo_pgsql']);
 
-        return DriverManager::getConnection($params, (new Configuration())->setMiddlewares([new SqliteSettings()]));
+        return DriverManager::getConnection(
+            $parser->parse(DatabaseUrl::of($where)),
+            (new Configuration())->setMiddlewares([new ConnectionSettings()]),
+        );
     }
 
     /**
@@ -76,7 +79,8 @@ final readonly class DatabaseMove
         try {
             foreach (array_reverse($tables) as $of) {
                 $name = $of->getTableName();
-                if (!$mayReplace && 'change_stamp' !== $name && false !== $to->fetchOne('SELECT 1 FROM '.$name.' LIMIT 1')) {
+                $isEmpty = 'change_stamp' === $name || false === $to->fetchOne('SELECT 1 FROM '.$name.' LIMIT 1');
+                if (!$mayReplace && !$isEmpty) {
                     throw BackupFailed::notEmpty($name);
                 }
                 $to->executeStatement('DELETE FROM '.$name);
@@ -137,7 +141,8 @@ final readonly class DatabaseMove
         $table = $of->getTableName();
         if (Postgres::is($to) && $of->isIdGeneratorIdentity()) {
             $to->executeStatement(
-                "SELECT setval(pg_get_serial_sequence('{$table}', 'id'), COALESCE(MAX(id), 1), MAX(id) IS NOT NULL) FROM {$table}",
+                "SELECT setval(pg_get_serial_sequence('{$table}', 'id'), COALESCE(MAX(id), 1), MAX(id) IS NOT NULL)
+                    FROM {$table}",
             );
         }
     }

@@ -114,7 +114,10 @@ final readonly class Health
         $waits = $this->jobs->waits();
 
         return $waits > self::LONG
-            ? HealthFinding::look('queue', \sprintf('a job has waited for %d s: is bin/console messenger:consume jobs running?', $waits))
+            ? HealthFinding::look('queue', \sprintf(
+                'a job has waited for %d s: is bin/console messenger:consume jobs running?',
+                $waits,
+            ))
             : HealthFinding::fine('queue', 0 === $waits ? 'nothing waits' : 'a job waits for its turn');
     }
 

@@ -21,7 +21,7 @@ interface LongWork
      * Does it, all or nothing.
      *
      * @param array<mixed> $asked
-     * @param string       $folder of its own, gone a day later: a file in it that the result names is given to who asked
+     * @param string       $folder of its own, gone a day later: a file in it that the result names is for who asked
      *
      * @return array<mixed> "file" and "name" of a file to have, or "to" and "with" of a page to go to
      *

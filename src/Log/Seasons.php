@@ -34,7 +34,8 @@ final readonly class Seasons
             (EXTRACT(MONTH FROM finished_at + INTERVAL '1 month')::int - 1) / 3 AS season, COUNT(*) AS pieces,
             SUM(json_extract(document, '$.minutes')::numeric) AS minutes,
             SUM(ROUND(100 * json_extract(document, '$.cost.materials')::numeric)) AS cents,
-            SUM((SELECT SUM((cord.value ->> 'count')::numeric * substring(cord.value ->> 'length' FROM '^[0-9.]+')::numeric)
+            SUM((SELECT SUM((cord.value ->> 'count')::numeric
+                    * substring(cord.value ->> 'length' FROM '^[0-9.]+')::numeric)
                 FROM json_each((document::json) -> 'cords') cord)) AS millimetres
         FROM log_entry WHERE json_valid(document)
         GROUP BY year, season ORDER BY year DESC, season DESC LIMIT ?

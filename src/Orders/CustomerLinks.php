@@ -7,6 +7,7 @@ namespace Rinkel\App\Orders;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
+use Rinkel\App\Platform\Http\AccessToken;
 
 /**
  * Links by which customers see their orders and answer: one for each order, which nobody can guess.
@@ -15,10 +16,6 @@ final readonly class CustomerLinks
 {
     /** Days for which a link can be made. */
     public const DAYS = [7, 30, 90];
-
-    public const TOKEN = '[0-9a-f]{48}';
-
-    private const BYTES = 24;
 
     public function __construct(
         private EntityManagerInterface $manager,
@@ -31,14 +28,14 @@ final readonly class CustomerLinks
      */
     public function make(StoredOrder $order, int $days): string
     {
-        $token = bin2hex($this->random->getBytes(self::BYTES));
+        $token = AccessToken::of($this->random);
         $expires = $this->clock->now()->getTimestamp() + $days * 86400;
         $there = $this->found($order);
-        $there?->renew(hash('sha256', $token), $expires);
-        $this->manager->persist($there ?? new StoredLink($order, hash('sha256', $token), $expires));
+        $there?->renew($token->proof(), $expires);
+        $this->manager->persist($there ?? new StoredLink($order, $token->proof(), $expires));
         $this->manager->flush();
 
-        return $token;
+        return $token->text;
     }
 
     /**
@@ -46,8 +43,9 @@ final readonly class CustomerLinks
      */
     public function order(string $token): ?StoredOrder
     {
-        $link = 1 === preg_match('/^'.self::TOKEN.'$/D', $token)
-            ? $this->manager->getRepository(StoredLink::class)->findOneBy(['proof' => hash('sha256', $token)])
+        $proof = AccessToken::read($token)?->proof();
+        $link = null !== $proof
+            ? $this->manager->getRepository(StoredLink::class)->findOneBy(['proof' => $proof])
             : null;
 
         return null !== $link && $link->expires() > $this->clock->now() && null === $link->order()->closedAt()

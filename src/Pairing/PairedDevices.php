@@ -7,6 +7,7 @@ namespace Rinkel\App\Pairing;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
+use Rinkel\App\Platform\Http\AccessToken;
 
 /**
  * The devices that were paired: each with a token of its own, so that one can be removed and the others stay.
@@ -14,9 +15,6 @@ use Random\Randomizer;
 final readonly class PairedDevices
 {
     public const LONGEST = 60;
-
-    /** Bytes of a token. */
-    private const TOKEN = 24;
 
     /** Seconds after which it is noted again that a device was there. */
     private const NOTED = 60;
@@ -40,16 +38,16 @@ final readonly class PairedDevices
      */
     public function pair(string $browser): string
     {
-        $token = bin2hex($this->random->getBytes(self::TOKEN));
+        $token = AccessToken::of($this->random);
         $this->entities->persist(new PairedDevice(
             bin2hex($this->random->getBytes(16)),
             $this->called($browser),
-            hash('sha256', $token),
+            $token->proof(),
             $this->clock->now()->getTimestamp(),
         ));
         $this->entities->flush();
 
-        return $token;
+        return $token->text;
     }
 
     /**
@@ -57,8 +55,10 @@ final readonly class PairedDevices
      */
     public function knows(string $token): bool
     {
-        $device = 1 === preg_match('/^[0-9a-f]{48}$/D', $token) ? $this->entities->getRepository(PairedDevice::class)
-            ->findOneBy(['proof' => hash('sha256', $token)]) : null;
+        $proof = AccessToken::read($token)?->proof();
+        $device = null === $proof
+            ? null
+            : $this->entities->getRepository(PairedDevice::class)->findOneBy(['proof' => $proof]);
         $now = $this->clock->now()->getTimestamp();
         if (null !== $device && $device->seen() < $now - self::NOTED) {
             $device->see($now);

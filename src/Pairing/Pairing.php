@@ -9,6 +9,7 @@ use Psr\Clock\ClockInterface;
 use Random\Randomizer;
 use Rinkel\App\Platform\Http\EntryWord;
 use Rinkel\App\Platform\Http\Guesses;
+use Rinkel\App\Workshop\Workshop;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Request;
@@ -44,6 +45,7 @@ final readonly class Pairing
         private Randomizer $random,
         private PairedDevices $devices,
         private Guesses $guesses,
+        private Workshop $workshop,
     ) {}
 
     /**
@@ -52,6 +54,14 @@ final readonly class Pairing
     public function isOpen(): bool
     {
         return [] !== $this->names();
+    }
+
+    /**
+     * Returns whether a page may be open on several devices, or with several people, at once.
+     */
+    public function isShared(): bool
+    {
+        return $this->isOpen() || $this->workshop->isSeenToBeOn();
     }
 
     /**

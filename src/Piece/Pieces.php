@@ -64,8 +64,8 @@ final readonly class Pieces
     }
 
     /**
-     * Works out what becomes of a piece, and keeps it when nobody changed the piece meanwhile: all of it, or none. Others
-     * wait only while it is written.
+     * Works out what becomes of a piece, and keeps it when nobody changed the piece meanwhile: all of it, or none.
+     * Others wait only while it is written.
      *
      * @template T
      *
@@ -339,7 +339,10 @@ final readonly class Pieces
         )->getSingleColumnResult();
 
         $numbers = [
-            ...array_filter($numbers, static fn (mixed $of): bool => null === $edit || (\is_int($of) && $edit->has($of))),
+            ...array_filter(
+                $numbers,
+                static fn (mixed $of): bool => null === $edit || (\is_int($of) && $edit->has($of)),
+            ),
             ...array_keys($edit->states ?? []),
         ];
 

@@ -17,11 +17,12 @@ use Rinkel\App\Workshop\Workshop;
 use Rinkel\Core\Hand\Hand;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\SampleReader;
+use Symfony\Contracts\Service\ResetInterface;
 
 /**
  * The maker's samples, in the database, and what they say of their hand.
  */
-final class Samples implements Derived, Evidence, Personal
+final class Samples implements Derived, Evidence, Personal, ResetInterface
 {
     private const MEMORY = 'rinkel.hand';
 
@@ -37,6 +38,11 @@ final class Samples implements Derived, Evidence, Personal
         private readonly CacheItemPoolInterface $memory,
         private readonly Workshop $workshop,
     ) {}
+
+    public function reset(): void
+    {
+        [$this->hand, $this->whole] = [null, null];
+    }
 
     /**
      * @return list<StoredSample> of whoever asks, last taken first
@@ -170,7 +176,7 @@ final class Samples implements Derived, Evidence, Personal
      */
     public function forget(): void
     {
-        [$this->hand, $this->whole] = [null, null];
+        $this->reset();
         $this->memory->deleteItem(self::MEMORY.$this->workshop->myUid());
     }
 

@@ -16,12 +16,13 @@ use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
+use Symfony\Contracts\Service\ResetInterface;
 
 /**
  * How this maker works: what every new piece begins with, and how Rinkel speaks and shows. What belongs to pieces is a
  * place in the open format and is read by its reader, so that nothing can be set that no piece could have.
  */
-final class Preferences implements Personal
+final class Preferences implements Personal, ResetInterface
 {
     /** @var array<string, string>|null all, once they were asked for */
     private ?array $known = null;
@@ -72,6 +73,11 @@ final class Preferences implements Personal
         private readonly PieceWriter $writer,
         private readonly Workshop $workshop,
     ) {}
+
+    public function reset(): void
+    {
+        $this->known = null;
+    }
 
     /**
      * @return list<string> of all that can be set

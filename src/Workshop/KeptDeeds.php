@@ -48,7 +48,9 @@ final readonly class KeptDeeds implements Kept
     {
         return array_map(
             static fn (mixed $day): string => self::uid(86400 * (is_numeric($day) ? (int) $day : 0)),
-            $this->manager->getConnection()->fetchFirstColumn('SELECT DISTINCT at / 86400 AS day FROM deed ORDER BY day'),
+            $this->manager->getConnection()->fetchFirstColumn(
+                'SELECT DISTINCT at / 86400 AS day FROM deed ORDER BY day',
+            ),
         );
     }
 
@@ -160,7 +162,7 @@ final readonly class KeptDeeds implements Kept
      */
     private static function day(string $uid): array
     {
-        $from = (int) gmmktime(0, 0, 0, (int) substr($uid, 28, 2), (int) substr($uid, 30, 2), (int) substr($uid, 24, 4));
+        $from = (int) strtotime(substr($uid, 24).' 00:00 UTC');
 
         return [$from, $from + 86400];
     }

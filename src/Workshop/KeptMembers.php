@@ -76,7 +76,12 @@ final readonly class KeptMembers implements Kept
     public function read(array $row): Row
     {
         [$uid, $name] = [Rows::uid($row), trim(Rows::text($row, 'name', Member::LONGEST))];
-        $role = Role::tryFrom(Rows::text($row, 'role', 10)) ?? throw PieceUnreadable::at('role', new Message('one-of', ['known' => array_column(Role::cases(), 'value'), 'found' => Rows::text($row, 'role', 10)]));
+        $found = Rows::text($row, 'role', 10);
+        $role = Role::tryFrom($found);
+        if (null === $role) {
+            $known = array_column(Role::cases(), 'value');
+            throw PieceUnreadable::at('role', new Message('one-of', compact('known', 'found')));
+        }
         if ('' === $name) {
             throw PieceUnreadable::at('name', new Message('member-name'));
         }

@@ -21,12 +21,13 @@ final class Reach extends Voter
     /** What everybody reaches, signed in or not: each has a guard of its own, or tells nothing. */
     private const PUBLIC = [
         'sign_in', 'sign_in_do', 'sign_in_choose', 'customer', 'customer_answer', 'customer_picture', 'health',
-        'metrics', 'pair', 'pair_here', '',
+        'metrics', 'pair', 'pair_here',
     ];
 
     /** Making, and what concerns oneself. */
     private const HELPER = [
-        'bench', 'day', 'day_keep', 'making', 'making_back', 'making_board', 'making_cord', 'making_finish', 'making_photo', 'making_small',
+        'bench', 'day', 'day_keep',
+        'making', 'making_back', 'making_board', 'making_cord', 'making_finish', 'making_photo', 'making_small',
         'photo', 'piece_drawing', 'piece_small', 'paper_instructions', 'paper_line', 'paper_work',
         'board', 'board_open', 'board_clock', 'board_detour', 'board_finish', 'board_follow', 'board_keep', 'board_one',
         'board_pause', 'board_read', 'board_state', 'board_taps',
@@ -40,7 +41,8 @@ final class Reach extends Voter
     private const OWNER = [
         'workshop', 'workshop_add', 'workshop_change', 'workshop_reinvite', 'workshop_remove', 'record', 'record_csv',
         'network', 'network_rename', 'network_remove', 'network_serve', 'network_word',
-        'data', 'data_export', 'data_take_long', 'data_look', 'data_looked', 'data_part', 'data_save', 'data_take', 'kept_delete',
+        'data', 'data_export', 'data_look', 'data_looked', 'data_part', 'data_save', 'data_take', 'data_take_long',
+        'kept_delete',
         'examples_lay', 'examples_remove',
     ];
 
@@ -64,7 +66,7 @@ final class Reach extends Voter
      */
     public static function named(): array
     {
-        return [...array_filter(self::PUBLIC), ...self::HELPER, ...self::OWNER];
+        return [...self::PUBLIC, ...self::HELPER, ...self::OWNER];
     }
 
     protected function supports(string $attribute, mixed $subject): bool

@@ -20,6 +20,18 @@ enum Role: string
 
     public function reaches(self $wanted): bool
     {
-        return array_search($this, self::cases(), true) <= array_search($wanted, self::cases(), true);
+        return $this->rank() <= $wanted->rank();
+    }
+
+    /**
+     * Returns its place among the roles: 0 reaches furthest.
+     */
+    public function rank(): int
+    {
+        return match ($this) {
+            self::Owner => 0,
+            self::Maker => 1,
+            self::Helper => 2,
+        };
     }
 }

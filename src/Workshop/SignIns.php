@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Random\Randomizer;
 use Rinkel\App\Platform\Database\ExclusiveTransaction;
+use Rinkel\App\Platform\Http\AccessToken;
 use Rinkel\App\Platform\Http\EntryWord;
 use Rinkel\App\Platform\Http\Guesses;
 use Symfony\Component\HttpFoundation\Cookie;
@@ -31,9 +32,6 @@ final class SignIns implements AccessTokenExtractorInterface, ResetInterface
 
     /** So many wrong passwords come from one machine before nobody looks; a school has one address. */
     private const MOST_OF_ONE = 100;
-
-    /** Bytes of a token. */
-    private const TOKEN = 24;
 
     /** @var array<string, Member|null> who has a token, as far as it was asked */
     private array $known = [];
@@ -99,7 +97,7 @@ final class SignIns implements AccessTokenExtractorInterface, ResetInterface
      */
     public function signIn(Member $member, bool $isSecure): Cookie
     {
-        $token = bin2hex($this->random->getBytes(self::TOKEN));
+        $token = AccessToken::of($this->random);
         $now = $this->clock->now()->getTimestamp();
         $this->alone->run(function () use ($member, $token, $now): void {
             $this->manager->createQuery(
@@ -107,13 +105,14 @@ final class SignIns implements AccessTokenExtractorInterface, ResetInterface
             )->execute(['until' => $now - 86400 * self::DAYS]);
             $member = $this->manager->getRepository(Member::class)->findOneBy(['uid' => $member->uid()]);
             if (null !== $member) {
-                $this->manager->persist(new SignIn($member, hash('sha256', $token), $now));
+                $this->guesses->forget();
+                $this->manager->persist(new SignIn($member, $token->proof(), $now));
             }
         });
 
         return Cookie::create(
             self::COOKIE,
-            $token,
+            $token->text,
             $now + 86400 * 365,
             secure: $isSecure,
             sameSite: Cookie::SAMESITE_LAX,
@@ -122,8 +121,9 @@ final class SignIns implements AccessTokenExtractorInterface, ResetInterface
 
     public function signOut(Request $request): void
     {
+        $token = AccessToken::read($request->cookies->getString(self::COOKIE));
         $this->manager->createQuery(\sprintf('DELETE FROM %s signed WHERE signed.proof = :proof', SignIn::class))
-            ->execute(['proof' => hash('sha256', $request->cookies->getString(self::COOKIE))]);
+            ->execute(['proof' => $token?->proof()]);
         $this->known = [];
     }
 
@@ -139,11 +139,11 @@ final class SignIns implements AccessTokenExtractorInterface, ResetInterface
 
     private function find(string $token): ?Member
     {
-        if (1 !== preg_match('/^[0-9a-f]{48}$/D', $token)) {
+        $proof = AccessToken::read($token)?->proof();
+        if (null === $proof) {
             return null;
         }
         $now = $this->clock->now()->getTimestamp();
-        $proof = hash('sha256', $token);
         $signed = $this->manager->getRepository(SignIn::class)->findOneBy(['proof' => $proof]);
         if (null === $signed || $signed->seen() < $now - 86400 * self::DAYS) {
             return null;

@@ -39,7 +39,7 @@ final class Workshop implements ResetInterface
     }
 
     /**
-     * Returns whether everybody signs in: there are two people, and an owner among them who can, or was given a word to.
+     * Returns whether everybody signs in: there are two people, and an owner among them who can, or has a word to.
      */
     public function isOn(): bool
     {
@@ -90,11 +90,7 @@ final class Workshop implements ResetInterface
     public function members(): array
     {
         $members = $this->manager->getRepository(Member::class)->findBy([], ['folded' => 'ASC']);
-        usort($members, static fn (Member $one, Member $other): int => array_search(
-            $one->role(),
-            Role::cases(),
-            true,
-        ) <=> array_search($other->role(), Role::cases(), true));
+        usort($members, static fn (Member $one, Member $other): int => $one->role()->rank() <=> $other->role()->rank());
 
         return $members;
     }

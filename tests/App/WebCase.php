@@ -165,7 +165,8 @@ abstract class WebCase extends WebTestCase
     }
 
     /**
-     * @return string what a message of translations/ says in English: tests that only ask which one is shown name its key
+     * @return string what a message of translations/ says in English: a test that only asks which one is shown names
+     *                its key
      */
     protected static function says(string $key): string
     {

@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-// A Rinkel behind nginx under work for long, and killed in the middle of it: php tests/App/soak.php ADDRESS [minutes] [writes], as
-// bin/try-deployment calls it. Its php-fpm is known by FPM, the file of its configuration. Prints the memory of its workers minute by
-// minute and what became of the writes; leaves with 1 where memory grew, an answer failed or an acknowledged write was lost.
+// A Rinkel behind nginx under work for long, and killed in the middle of it, as bin/try-deployment calls it:
+// php tests/App/soak.php ADDRESS [minutes] [writes]
+// Its php-fpm is known by FPM, the file of its configuration. Prints the memory of its workers minute by minute and
+// what became of the writes; leaves with 1 where memory grew, an answer failed or an acknowledged write was lost.
 
 [$address, $minutes, $writes] = [rtrim($argv[1] ?? '', '/'), (float) ($argv[2] ?? 30), (int) ($argv[3] ?? 1000)];
 $fpm = (string) getenv('FPM');
@@ -43,7 +44,9 @@ function processes(string $fpm): array
 {
     $master = (int) shell_exec('pgrep -of '.escapeshellarg('php-fpm: master process .'.preg_quote($fpm)));
 
-    return [$master, ...array_map(intval(...), preg_split('/\s+/', (string) shell_exec('pgrep -P '.$master), flags: \PREG_SPLIT_NO_EMPTY) ?: [])];
+    $workers = preg_split('/\s+/', (string) shell_exec('pgrep -P '.$master), flags: \PREG_SPLIT_NO_EMPTY) ?: [];
+
+    return [$master, ...array_map(intval(...), $workers)];
 }
 
 /**
@@ -62,8 +65,14 @@ function memory(string $fpm): float
 }
 
 // What is worked on: pages that are read, an edit, taps, a drawing, a sheet, an export.
-$boards = array_values(array_filter(range(1, 30), static fn (int $id): bool => 200 === asked("{$address}/boards/{$id}/state")[0]));
-$paths = ['/', '/pieces/1', '/stock', '/cut?p[]=1&p[]=2', '/orders', '/log', '/knots', '/pieces/2/work.pdf', '/day', '/data/rinkel.zip', '/pieces/3/small.svg'];
+$boards = array_values(array_filter(
+    range(1, 30),
+    static fn (int $id): bool => 200 === asked("{$address}/boards/{$id}/state")[0],
+));
+$paths = [
+    '/', '/pieces/1', '/stock', '/cut?p[]=1&p[]=2', '/orders', '/log', '/knots', '/pieces/2/work.pdf', '/day',
+    '/data/rinkel.zip', '/pieces/3/small.svg',
+];
 [$begun, $next, $asked, $failed, $samples] = [microtime(true), 60.0, 0, 0, []];
 while (($at = microtime(true) - $begun) < 60 * $minutes) {
     $path = $paths[$asked % count($paths)];
@@ -84,7 +93,7 @@ $mean = static fn (array $of): float => [] === $of ? 0.0 : array_sum($of) / coun
 $isFlat = $after <= 1.1 * $before;
 printf("Memory: %.1f MB in the first third, %.1f in the last: %s\n\n", $before, $after, $isFlat ? 'flat' : 'it grew');
 
-// Writes, each with an id of its own, sent again until it is acknowledged; the server is killed a dozen times meanwhile.
+// Writes, each with an id of its own, sent again until it is acknowledged; the server is killed again and again.
 [$acknowledged, $again, $kills, $begun] = [[], 0, 0, microtime(true)];
 for ($number = 1; $number <= $writes; ++$number) {
     if (0 === $number % max(1, intdiv($writes, 13))) {

@@ -39,7 +39,8 @@ final class TwoServersTest extends ServedCase
     {
         [$one, $other] = $this->two();
         $this->address = $one;
-        $this->ask('/workshop', ['own' => 'Ada', 'password' => 'three grey cords', 'name' => 'Bo', 'role' => 'maker'], []);
+        $form = ['own' => 'Ada', 'password' => 'three grey cords', 'name' => 'Bo', 'role' => 'maker'];
+        $this->ask('/workshop', $form, []);
         for ($i = 0; $i < 10; ++$i) {
             $this->address = [$one, $other][$i % 2];
             self::assertSame(422, $this->ask('/sign-in', ['name' => 'Ada', 'password' => 'wrong '.$i], [])[0]);

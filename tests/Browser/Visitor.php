@@ -8,11 +8,11 @@ use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\JavascriptErrorException;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
 use Facebook\WebDriver\WebDriverWait;
-use PHPUnit\Framework\Assert;
 
 /**
  * Somebody with a browser of their own, beside the one of the test. Each look waits for the page: one that is just
@@ -20,13 +20,19 @@ use PHPUnit\Framework\Assert;
  */
 final class Visitor
 {
+    /** What a page says that is just being left. */
+    private const PASSING = [
+        ElementClickInterceptedException::class, JavascriptErrorException::class, NoSuchElementException::class,
+        StaleElementReferenceException::class,
+    ];
+
     private readonly RemoteWebDriver $driver;
 
     /**
      * @param string $site  where the pages are, as in "http://workshop.local:8080"
      * @param int    $width in pixels of a window as high as a phone's or a laptop's
      */
-    public function __construct(string $name, private readonly string $site, int $width = 390)
+    public function __construct(string $name, private readonly string $site, private readonly int $width = 390)
     {
         $this->driver = Stage::browser($name, '--host-resolver-rules=MAP workshop.local 127.0.0.1');
         $this->driver->manage()->window()->setSize(new WebDriverDimension($width, $width < 600 ? 844 : 800));
@@ -81,7 +87,6 @@ final class Visitor
     public function until(string $script): void
     {
         $this->again(fn (): bool => true === $this->driver->executeScript($script), $script);
-        Assert::assertNotSame('', $script);
     }
 
     public function sees(string $text): void
@@ -92,6 +97,16 @@ final class Visitor
     public function finds(string $selector): void
     {
         $this->until('return !!document.querySelector('.json_encode($selector).')?.checkVisibility()');
+    }
+
+    /**
+     * Returns by how many pixels the page is wider than the window.
+     */
+    public function overflow(): int
+    {
+        $wide = $this->driver->executeScript('return document.documentElement.scrollWidth');
+
+        return max(0, (\is_int($wide) ? $wide : \PHP_INT_MAX) - $this->width);
     }
 
     public function read(string $script): mixed
@@ -107,8 +122,8 @@ final class Visitor
         (new WebDriverWait($this->driver, 10, 50))->until(static function () use ($look): bool {
             try {
                 return $look();
-            } catch (ElementClickInterceptedException|JavascriptErrorException|NoSuchElementException|StaleElementReferenceException) {
-                return false; // the page is just being left
+            } catch (WebDriverException $failure) {
+                return \in_array($failure::class, self::PASSING, true) ? false : throw $failure;
             }
         }, 'Waited in vain for '.$what);
     }

@@ -48,9 +48,11 @@ final class JobsTest extends ServedCase
         $answer = json_decode($this->sent('/data/part', $bytes), true);
         $token = \is_array($answer) ? $answer['token'] ?? '' : '';
         self::assertIsString($token);
-        for ($i = 0; $i < 100 && !str_contains($page = $this->ask('/data/look/'.$token, headers: [])[1], 'take-long'); ++$i) {
+        $page = '';
+        for ($i = 0; $i < 100 && !str_contains($page, 'take-long'); ++$i) {
+            $page = $this->ask('/data/look/'.$token, headers: [])[1];
         }
-        preg_match_all('/name="(take|all)\[\]" value="([^"]+)"/', $page ?? '', $boxes, \PREG_SET_ORDER);
+        preg_match_all('/name="(take|all)\[\]" value="([^"]+)"/', $page, $boxes, \PREG_SET_ORDER);
         $form = ['token' => $token];
         foreach ($boxes as $i => [, $name, $value]) {
             $form[$name.'['.$i.']'] = $value;

@@ -6,7 +6,6 @@ namespace Rinkel\App\Page\Network;
 
 use Rinkel\App\Pairing\Pairing;
 use Rinkel\App\Platform\Database\ChangeStamp;
-use Rinkel\App\Workshop\Workshop;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 
@@ -20,13 +19,12 @@ final readonly class OwnChanges
 
     public function __construct(
         private Pairing $pairing,
-        private Workshop $workshop,
         private ChangeStamp $stamp,
     ) {}
 
     public function __invoke(ResponseEvent $event): void
     {
-        if ($event->isMainRequest() && !$event->getRequest()->isMethodSafe() && ($this->pairing->isOpen() || $this->workshop->isOn())
+        if ($event->isMainRequest() && !$event->getRequest()->isMethodSafe() && $this->pairing->isShared()
             && $event->getResponse()->getStatusCode() < 300) {
             $event->getResponse()->headers->set(self::HEADER, (string) $this->stamp->now());
         }

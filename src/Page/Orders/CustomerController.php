@@ -13,6 +13,7 @@ use Rinkel\App\Orders\Orders;
 use Rinkel\App\Orders\StoredOrder;
 use Rinkel\App\Paper\Slip;
 use Rinkel\App\Paper\Slips;
+use Rinkel\App\Platform\Http\AccessToken;
 use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Svg\DrawingFile;
 use Rinkel\App\Svg\PagePictures;
@@ -27,7 +28,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /**
  * What a customer sees by their link: their order, to read, and a choice of size and colours with a note back.
  */
-#[Route('/for/{token}', requirements: ['token' => CustomerLinks::TOKEN])]
+#[Route('/for/{token}', requirements: ['token' => AccessToken::LIKE])]
 final class CustomerController extends AbstractController
 {
     public function __construct(

@@ -37,7 +37,11 @@ final class PieceLinkController extends AbstractController
             return $this->redirectToRoute('piece', ['id' => $id], Response::HTTP_SEE_OTHER); // it says what is wrong
         }
 
-        return $this->redirectToRoute('order', ['id' => $order->id(), '_fragment' => 'customer'], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'order',
+            ['id' => $order->id(), '_fragment' => 'customer'],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     /**

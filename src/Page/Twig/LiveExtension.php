@@ -6,7 +6,6 @@ namespace Rinkel\App\Page\Twig;
 
 use Rinkel\App\Pairing\Pairing;
 use Rinkel\App\Platform\Database\ChangeStamp;
-use Rinkel\App\Workshop\Workshop;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
 
@@ -17,14 +16,13 @@ final class LiveExtension extends AbstractExtension
 {
     public function __construct(
         private readonly Pairing $pairing,
-        private readonly Workshop $workshop,
         private readonly ChangeStamp $stamp,
     ) {}
 
     public function getFunctions(): array
     {
         return [
-            new TwigFunction('is_shared', fn (): bool => $this->pairing->isOpen() || $this->workshop->isSeenToBeOn()),
+            new TwigFunction('is_shared', $this->pairing->isShared(...)),
             new TwigFunction('stamp', $this->stamp->now(...)),
         ];
     }

@@ -29,12 +29,20 @@ final class WorkshopExtension extends AbstractExtension
     {
         return [
             new TwigFunction('me', fn (): ?Member => $this->workshop->isSeenToBeOn() ? $this->workshop->me() : null),
-            new TwigFunction('members', fn (): array => $this->workshop->isSeenToBeOn() ? $this->workshop->members() : []),
+            new TwigFunction('members', $this->members(...)),
             new TwigFunction('reaches', $this->reaches(...)),
             new TwigFunction('first_of', $this->first(...)),
             new TwigFunction('last_deed', $this->last(...)),
             new TwigFunction('member_name', $this->name(...)),
         ];
+    }
+
+    /**
+     * @return list<Member> none outside a workshop
+     */
+    private function members(): array
+    {
+        return $this->workshop->isSeenToBeOn() ? $this->workshop->members() : [];
     }
 
     private function reaches(string $route): bool

@@ -44,7 +44,8 @@ final class MeController extends AbstractController
         $me = $this->workshop->me() ?? throw $this->createNotFoundException();
         $sent = LooseData::form($request);
         try {
-            $isMe = null !== $this->signIns->check($me->name(), $sent->raw('password'), (string) $request->getClientIp());
+            $from = (string) $request->getClientIp();
+            $isMe = null !== $this->signIns->check($me->name(), $sent->raw('password'), $from);
         } catch (TooManyGuesses) {
             return $this->page(['password' => new Message('sign-in-wait')]);
         }

@@ -45,7 +45,7 @@ final class SignInController extends AbstractController
         return $this->check($request, function (Member $member, LooseData $sent) use ($request): Response {
             return $member->hasPassword()
                 ? $this->enter($member, $sent, $request)
-                : $this->page('choose', ['name' => $member->name(), 'word' => $sent->raw('password')] + self::typed($sent));
+                : $this->choosing($member, $sent);
         });
     }
 
@@ -59,7 +59,7 @@ final class SignInController extends AbstractController
         return $this->check($request, function (Member $member, LooseData $sent) use ($request): Response {
             $fault = Passwords::fault($sent->raw('new'), $member->name());
             if (null !== $fault) {
-                return $this->page('choose', ['name' => $member->name(), 'word' => $sent->raw('password')] + self::typed($sent), $fault);
+                return $this->choosing($member, $sent, $fault);
             }
             $this->workshop->choose($member, $sent->raw('new'));
 
@@ -84,14 +84,28 @@ final class SignInController extends AbstractController
     {
         $sent = LooseData::form($request);
         try {
-            $member = $this->workshop->isOn()
-                ? $this->signIns->check($sent->text('name', Member::LONGEST), $sent->raw('password'), (string) $request->getClientIp())
-                : null;
+            $member = $this->workshop->isOn() ? $this->signIns->check(
+                $sent->text('name', Member::LONGEST),
+                $sent->raw('password'),
+                (string) $request->getClientIp(),
+            ) : null;
         } catch (TooManyGuesses) {
             return $this->page('sign_in', self::typed($sent), new Message('sign-in-wait'), 429);
         }
 
-        return null === $member ? $this->page('sign_in', self::typed($sent), new Message('sign-in-wrong')) : $then($member, $sent);
+        return null === $member
+            ? $this->page('sign_in', self::typed($sent), new Message('sign-in-wrong'))
+            : $then($member, $sent);
+    }
+
+    /**
+     * Asks for a password, with the word beside that lets them choose it.
+     */
+    private function choosing(Member $member, LooseData $sent, ?Message $fault = null): Response
+    {
+        $with = ['name' => $member->name(), 'word' => $sent->raw('password')] + self::typed($sent);
+
+        return $this->page('choose', $with, $fault);
     }
 
     private function enter(Member $member, LooseData $sent, Request $request): Response
@@ -118,7 +132,10 @@ final class SignInController extends AbstractController
         return $this->render(
             'workshop/'.$form.'.html.twig',
             $with + ['name' => '', 'wrong' => $wrong, 'least' => Passwords::LEAST],
-            new Response(status: null === $wrong ? Response::HTTP_OK : $status, headers: ['Cache-Control' => 'no-store']),
+            new Response(
+                status: null === $wrong ? Response::HTTP_OK : $status,
+                headers: ['Cache-Control' => 'no-store'],
+            ),
         );
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Platform\Database;
 
-use Doctrine\DBAL\Platforms\SQLitePlatform;
 use Doctrine\ORM\Query\AST\Functions\FunctionNode;
 use Doctrine\ORM\Query\AST\Node;
 use Doctrine\ORM\Query\Parser;
@@ -31,6 +30,6 @@ final class Folded extends FunctionNode
     {
         $text = $this->text instanceof Node ? $this->text->dispatch($sqlWalker) : $this->text;
 
-        return $sqlWalker->getConnection()->getDatabasePlatform() instanceof SQLitePlatform ? $text : 'LOWER('.$text.')';
+        return Postgres::is($sqlWalker->getConnection()) ? 'LOWER('.$text.')' : $text;
     }
 }

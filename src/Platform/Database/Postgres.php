@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\App\Platform\Database;
 
 use Doctrine\DBAL\Connection;
-use Doctrine\DBAL\Driver\AbstractPostgreSQLDriver;
 use Doctrine\DBAL\Driver\Connection as DriverConnection;
 use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
 use Doctrine\DBAL\Platforms\PostgreSQLPlatform;
@@ -27,7 +26,6 @@ final class Postgres extends AbstractDriverMiddleware
 
     public static function is(Connection $connection): bool
     {
-        return $connection->getDriver() instanceof AbstractPostgreSQLDriver
-            || $connection->getDatabasePlatform() instanceof PostgreSQLPlatform;
+        return $connection->getDatabasePlatform() instanceof PostgreSQLPlatform;
     }
 }

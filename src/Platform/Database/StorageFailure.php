@@ -33,6 +33,9 @@ enum StorageFailure: string
     /** The disk failed. */
     case Disk = 'disk';
 
+    /** The store for photos does not answer, or takes nothing. */
+    case Store = 'store';
+
     /** Somebody else changed the same thing a moment before. */
     case Meanwhile = 'meanwhile';
 
@@ -53,7 +56,8 @@ enum StorageFailure: string
 
     private const WORDS = [
         'disk is full' => self::Full, 'readonly' => self::ReadOnly, 'malformed' => self::Malformed, 'not a database' => self::Malformed,
-        'is locked' => self::Busy, 'lock timeout' => self::Busy, 'could not connect' => self::Closed, 'Connection refused' => self::Closed,
+        'is locked' => self::Busy, 'lock timeout' => self::Busy,
+        'could not connect' => self::Closed, 'Connection refused' => self::Closed,
         'No space left' => self::Full, 'read-only transaction' => self::ReadOnly,
         'unable to open' => self::Closed, 'disk I/O' => self::Disk,
     ];
@@ -69,7 +73,7 @@ enum StorageFailure: string
                 return self::Meanwhile;
             }
             if ($cause instanceof FilesystemException) {
-                return self::Disk;
+                return self::Store;
             }
             if ($cause instanceof DatabaseException || $cause instanceof \Doctrine\DBAL\Driver\Exception) {
                 $found = self::named($cause) ?? $found ?? self::Other;

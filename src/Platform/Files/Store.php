@@ -12,6 +12,7 @@ use League\Flysystem\FilesystemOperator;
 use League\Flysystem\Local\LocalFilesystemAdapter;
 use League\Flysystem\StorageAttributes;
 use League\Flysystem\UnixVisibility\PortableVisibilityConverter;
+use Rinkel\App\Platform\LooseData;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 /**
@@ -42,14 +43,12 @@ final class Store
 
     /**
      * Returns what is kept there; null for nothing.
+     *
+     * @throws FilesystemException If it cannot be asked: then nobody knows
      */
     public function read(string $path): ?string
     {
-        try {
-            return $this->files()->read($path);
-        } catch (FilesystemException) {
-            return null;
-        }
+        return $this->files()->fileExists($path) ? $this->files()->read($path) : null;
     }
 
     /**
@@ -91,13 +90,13 @@ final class Store
     {
         $of = parse_url($url) ?: [];
         parse_str($of['query'] ?? '', $more);
-        $text = static fn (string $name, string $default): string => \is_string($more[$name] ?? null) ? $more[$name] : $default;
+        $more = LooseData::of($more);
         [$bucket, $prefix] = explode('/', trim($of['path'] ?? '', '/'), 2) + ['', ''];
 
         return new AwsS3V3Adapter(new S3Client([
             'version' => 'latest',
-            'region' => $text('region', 'us-east-1'),
-            'endpoint' => ('0' === $text('tls', '1') ? 'http' : 'https').'://'.($of['host'] ?? '')
+            'region' => $more->raw('region') ?: 'us-east-1',
+            'endpoint' => ('0' === $more->raw('tls') ? 'http' : 'https').'://'.($of['host'] ?? '')
                 .(isset($of['port']) ? ':'.$of['port'] : ''),
             'use_path_style_endpoint' => true,
             'credentials' => [

@@ -6,6 +6,7 @@ namespace Rinkel\App\Platform\Http;
 
 use Psr\Cache\CacheItemPoolInterface;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\Cache\PruneableInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 /**
@@ -37,6 +38,16 @@ final readonly class Guesses
     {
         $item = $this->shared->getItem(self::key($of))->set([...$this->wrong($of), $this->now()]);
         $this->shared->save($item->expiresAfter(self::WINDOW));
+    }
+
+    /**
+     * Lets go of those that count no more.
+     */
+    public function forget(): void
+    {
+        if ($this->shared instanceof PruneableInterface) {
+            $this->shared->prune();
+        }
     }
 
     /**

@@ -40,7 +40,11 @@ final class MembersCommandTest extends WorkshopCase
     public function testWhatCannotBeIsSaid(): void
     {
         $this->begin();
-        foreach ([['name' => 'Dov'], ['name' => 'Dov', '--add' => 'boss'], ['name' => 'Bo', '--add' => 'maker']] as $asked) {
+        foreach ([
+            ['name' => 'Dov'],
+            ['name' => 'Dov', '--add' => 'boss'],
+            ['name' => 'Bo', '--add' => 'maker'],
+        ] as $asked) {
             [$code, $said] = $this->told($asked);
             self::assertSame(1, $code);
             self::assertStringEndsWith(".\n", $said);

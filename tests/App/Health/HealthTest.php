@@ -32,11 +32,15 @@ final class HealthTest extends WebCase
         $health = self::getContainer()->get(Health::class);
         $database->beginTransaction();
         try {
-            $database->executeStatement('DELETE FROM doctrine_migration_versions WHERE version = (SELECT MAX(version) FROM doctrine_migration_versions)');
+            $database->executeStatement('DELETE FROM doctrine_migration_versions
+                WHERE version = (SELECT MAX(version) FROM doctrine_migration_versions)');
             $found = self::parts($health->look())['migrations'];
             self::assertTrue($found->isBad);
             self::assertStringContainsString('1 to do', $found->says);
-            $database->executeStatement("INSERT INTO doctrine_migration_versions (version) VALUES ('Rinkel\\Migrations\\Version20991231000000')");
+            $database->insert(
+                'doctrine_migration_versions',
+                ['version' => 'Rinkel\Migrations\Version20991231000000'],
+            );
             self::assertStringContainsString('newer', self::parts($health->look())['migrations']->says);
         } finally {
             $database->rollBack();
@@ -50,8 +54,9 @@ final class HealthTest extends WebCase
         $file = (string) $backups->automatic('health');
         try {
             $folder = \dirname(__DIR__, 3).'/migrations';
+            $jobs = self::getContainer()->get(Jobs::class);
             $at = static fn (string $when): HealthFinding => self::parts(
-                (new Health($database, $backups, new MockClock($when), self::getContainer()->get(Jobs::class), $folder))->look(),
+                (new Health($database, $backups, new MockClock($when), $jobs, $folder))->look(),
             )['backup'];
             self::assertTrue($at('+1 hour')->isFine);
             $old = $at('+2 days');

@@ -35,7 +35,10 @@ final class PairedDevicesTest extends WebCase
     public function testDevicesAreToldApartByTheirNames(): void
     {
         $devices = self::getContainer()->get(PairedDevices::class);
-        foreach (['Mozilla/5.0 (Linux; Android 14)', 'Mozilla/5.0 (Linux; Android 15)', 'Mozilla/5.0 (X11; Linux x86_64)', 'curl'] as $browser) {
+        foreach ([
+            'Mozilla/5.0 (Linux; Android 14)', 'Mozilla/5.0 (Linux; Android 15)', 'Mozilla/5.0 (X11; Linux x86_64)',
+            'curl',
+        ] as $browser) {
             $devices->pair($browser);
         }
         self::assertSame(

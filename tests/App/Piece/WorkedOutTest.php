@@ -20,7 +20,7 @@ final class WorkedOutTest extends WebCase
     {
         [$pieces, $stored] = [$this->pieces(), $this->lay()];
         $before = $this->kept();
-        $shown = $pieces->workedOut($stored, function (StoredPiece $now, PendingEdit $edit) use ($pieces, $before): array {
+        $shown = $pieces->workedOut($stored, function (StoredPiece $now) use ($pieces, $before): array {
             $version = $now->version();
             $pieces->save($now, $pieces->piece($now)->renamed('One'), '');
             $pieces->save($now, $pieces->piece($now)->renamed('Two'), '');
@@ -48,7 +48,10 @@ final class WorkedOutTest extends WebCase
         [$pieces, $stored] = [$this->pieces(), $this->lay(['name' => 'Band'])];
         $seen = [];
         $also = 0;
-        $pieces->workedOut($stored, static function (StoredPiece $now, PendingEdit $edit) use ($pieces, &$seen, &$also): void {
+        $pieces->workedOut($stored, static function (
+            StoredPiece $now,
+            PendingEdit $edit,
+        ) use ($pieces, &$seen, &$also): void {
             $seen[] = $pieces->piece($now)->name;
             if (1 === \count($seen)) {
                 // Another device saves in between.

@@ -24,7 +24,8 @@ final class KeptDeedsTest extends WebCase
     public function testADayIsOneRowAndComesOnce(): void
     {
         $kept = self::getContainer()->get(KeptDeeds::class);
-        $row = ['uid' => self::DAY, 'deeds' => [self::DEED, array_merge(self::DEED, ['at' => 1_796_115_600, 'times' => 1])]];
+        $next = array_merge(self::DEED, ['at' => 1_796_115_600, 'times' => 1]);
+        $row = ['uid' => self::DAY, 'deeds' => [self::DEED, $next]];
         foreach ([1, 2] as $time) {
             $kept->bring($kept->read($row), 1 === $time);
             self::getContainer()->get(EntityManagerInterface::class)->flush();
@@ -56,7 +57,9 @@ final class KeptDeedsTest extends WebCase
         yield 'no day' => [['uid' => str_repeat('a', 32), 'deeds' => []]];
         yield 'a deed of another day' => [['uid' => self::DAY, 'deeds' => [['at' => 1_796_198_400] + self::DEED]]];
         yield 'no list' => [['uid' => self::DAY, 'deeds' => 'many']];
-        foreach (['member' => 'Ada', 'what' => 'Changed!', 'thing' => str_repeat('x', 61), 'times' => 0] as $field => $is) {
+        foreach ([
+            'member' => 'Ada', 'what' => 'Changed!', 'thing' => str_repeat('x', 61), 'times' => 0,
+        ] as $field => $is) {
             yield $field => [['uid' => self::DAY, 'deeds' => [[$field => $is] + self::DEED]]];
         }
     }

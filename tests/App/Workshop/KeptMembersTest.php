@@ -14,7 +14,9 @@ use Rinkel\Tests\App\WorkshopCase;
 
 final class KeptMembersTest extends WorkshopCase
 {
-    private const ROW = ['uid' => '00000000000000000000000000000abc', 'name' => 'Cleo', 'role' => 'maker', 'since' => 9];
+    private const ROW = [
+        'uid' => '00000000000000000000000000000abc', 'name' => 'Cleo', 'role' => 'maker', 'since' => 9,
+    ];
 
     public function testNoFileHoldsWhatSomebodySignsInBy(): void
     {

@@ -19,6 +19,7 @@ final class SignInsTest extends WebCase
     public function testATokenIsKnownUntilItIsNotUsedForAMonth(): void
     {
         [$signIns, $cookie] = $this->signedIn();
+        $connection = self::getContainer()->get(Connection::class);
         $request = new Request(cookies: [SignIns::COOKIE => (string) $cookie->getValue()]);
         self::assertSame('Ada', $signIns->member($request)?->name());
         self::assertSame($cookie->getValue(), $signIns->extractAccessToken($request));
@@ -26,12 +27,12 @@ final class SignInsTest extends WebCase
         self::assertSame('lax', $cookie->getSameSite());
         self::assertStringNotContainsString(
             (string) $cookie->getValue(),
-            (string) json_encode(self::getContainer()->get(Connection::class)->fetchAllAssociative('SELECT * FROM sign_in')),
+            (string) json_encode($connection->fetchAllAssociative('SELECT * FROM sign_in')),
             'the database has no token',
         );
         $this->ago(29);
         self::assertNotNull(self::fresh()->member($request));
-        self::assertGreaterThan(time() - 100, self::getContainer()->get(Connection::class)->fetchOne('SELECT seen FROM sign_in'));
+        self::assertGreaterThan(time() - 100, $connection->fetchOne('SELECT seen FROM sign_in'));
         $this->ago(31);
         self::assertNull(self::fresh()->member($request));
         foreach (['', 'x', str_repeat('0', 48), str_repeat('0', 4000)] as $token) {

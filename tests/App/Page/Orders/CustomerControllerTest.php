@@ -226,7 +226,9 @@ final class CustomerControllerTest extends WebCase
      */
     private function order(int $count, array $changes = []): StoredOrder
     {
-        $piece = $this->lay($changes + ['name' => 'Rail', 'pattern' => '1 square x fit', 'cords.working.colour' => '#1f4e5f']);
+        $piece = $this->lay($changes + [
+            'name' => 'Rail', 'pattern' => '1 square x fit', 'cords.working.colour' => '#1f4e5f',
+        ]);
         $this->browser->request(
             'POST',
             '/orders',

@@ -498,7 +498,10 @@ final class PieceControllerTest extends WebCase
     public function testWhatIsNotThereIsSaidSo(): void
     {
         // What only takes a form is no page either: an address of one that was kept says nothing of a fault in Rinkel.
-        foreach (['/pieces/999999' => 404, '/pieces/999999999999999999' => 404, '/nowhere' => 404, '/makings/1/board' => 405] as $path => $status) {
+        foreach ([
+            '/pieces/999999' => 404, '/pieces/999999999999999999' => 404, '/nowhere' => 404,
+            '/makings/1/board' => 405,
+        ] as $path => $status) {
             $page = $this->browser->request('GET', $path);
             self::assertResponseStatusCodeSame($status);
             self::assertStringContainsString(self::says('app.missing'), self::text($page, 'main'));

@@ -135,7 +135,9 @@ final class WorkshopControllerTest extends WorkshopCase
         $this->come('Bo', $this->begin());
         $this->get('/');
         self::assertResponseRedirects('/bench');
-        $links = $this->get('/bench')->filter('header a')->each(static fn (Crawler $a): string => (string) $a->attr('href'));
+        $links = $this->get('/bench')->filter('header a')->each(
+            static fn (Crawler $a): string => (string) $a->attr('href'),
+        );
         self::assertContains('/me', $links);
         self::assertNotContains('/', \array_slice($links, 1));
         self::assertNotContains('/stock', $links);
@@ -234,7 +236,9 @@ final class WorkshopControllerTest extends WorkshopCase
     private function uids(): array
     {
         return array_map(
-            static fn (\DOMNode $form): string => $form instanceof \DOMElement ? basename($form->getAttribute('action')) : '',
+            static fn (\DOMNode $form): string => $form instanceof \DOMElement
+                ? basename($form->getAttribute('action'))
+                : '',
             array_values(iterator_to_array($this->get('/workshop')->filter('#members li form:first-child'))),
         );
     }

@@ -27,10 +27,12 @@ final class SchemaTest extends KernelTestCase
                     $of->getAssociationNames(),
                     static fn (string $name): bool => !$of->isAssociationInverseSide($name),
                 ));
-                self::assertEqualsCanonicalizing([...$of->getColumnNames(), ...$points], $manager->getConnection()->fetchFirstColumn(
+                $there = $manager->getConnection()->fetchFirstColumn(
                     'SELECT column_name FROM information_schema.columns WHERE table_name = ?',
                     [$of->getTableName()],
-                ), $of->getTableName());
+                );
+                $mapped = [...$of->getColumnNames(), ...$points];
+                self::assertEqualsCanonicalizing($mapped, $there, $of->getTableName());
             }
 
             return;

@@ -51,7 +51,8 @@ final class FragmentsTest extends TestCase
     {
         $open = array_keys(array_filter(
             self::messages(),
-            static fn (string $message, string $key): bool => !str_starts_with($key, 'notation.') && 1 === preg_match(self::OPEN, $message),
+            static fn (string $message, string $key): bool => !str_starts_with($key, 'notation.')
+                && 1 === preg_match(self::OPEN, $message),
             \ARRAY_FILTER_USE_BOTH,
         ));
 

@@ -10,12 +10,12 @@ use Doctrine\DBAL\Driver\AbstractSQLiteDriver;
 use Doctrine\DBAL\Driver\Middleware;
 
 /**
- * Sets every connection up for several writers. SQLite gets a write-ahead log, patience, foreign keys, and transactions that
- * take the write lock at once instead of failing halfway.
+ * Sets every connection up for several writers. SQLite gets a write-ahead log, patience, foreign keys, and transactions
+ * that take the write lock at once instead of failing halfway; PostgreSQL what comes to the same.
  *
  * An acknowledged save must survive a power cut, so synchronous is FULL.
  */
-final class SqliteSettings implements Middleware
+final class ConnectionSettings implements Middleware
 {
     public function wrap(Driver $driver): Driver
     {
