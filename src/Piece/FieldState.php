@@ -41,6 +41,14 @@ final readonly class FieldState
     }
 
     /**
+     * Returns the stage of the first field in which something is wrong.
+     */
+    public function stage(): Stage
+    {
+        return Stage::of((string) array_key_first($this->faults));
+    }
+
+    /**
      * Returns how many faults stand at fields that a page shows.
      */
     public function told(string $html): int

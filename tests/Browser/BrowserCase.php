@@ -215,12 +215,18 @@ abstract class BrowserCase extends TestCase
     {
         $this->reach('#'.preg_replace('/[^\w-]/', '\\\\$0', $id));
         $field = $this->driver->findElement(WebDriverBy::id($id));
-        try {
-            $field->click();
-        } catch (ElementClickInterceptedException) {
-            // An answer came in between, and moved it: whoever sees that looks, and clicks where it is now.
-            $field->click();
+        // An answer may come between looking and clicking, and move it: whoever sees that clicks where it is now.
+        for ($try = 0; $try < 3; ++$try) {
+            try {
+                $field->click();
+            } catch (ElementClickInterceptedException) {
+                continue;
+            }
+            if ($this->read('return document.activeElement.id') === $id) {
+                break;
+            }
         }
+        self::assertSame($id, $this->read('return document.activeElement.id'), 'nothing is typed beside a field');
         $this->driver->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, $text]);
     }
 

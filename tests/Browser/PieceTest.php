@@ -253,6 +253,23 @@ final class PieceTest extends BrowserCase
         self::assertSame('1 square x fit', $this->find('#pattern')->getAttribute('value'));
     }
 
+    public function testTheNextFieldStaysUnderTheHandWhileALengthIsTyped(): void
+    {
+        $this->newPiece();
+        $this->read('
+            window.tops = [];
+            const look = () => tops.push(document.querySelector("#wearer-hand").getBoundingClientRect().top);
+            new MutationObserver(look).observe(document.body, { subtree: true, childList: true, characterData: true });
+        ');
+        // On the way to a length there is much to say of a wrist of one centimetre, and then little of one of 18.4.
+        $this->type('wearer-girth', '1');
+        $this->until('return tops.length > 3');
+        $this->type('wearer-girth', '18.4');
+        $this->until('return '.self::KNOTS.' === 65');
+
+        self::assertLessThan(16, $this->number('return Math.max(...tops) - Math.min(...tops)'), 'less than half a field');
+    }
+
     public function testTypingOnWhileAnAnswerIsOnItsWayLosesNothing(): void
     {
         $this->newPiece();
