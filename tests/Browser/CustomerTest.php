@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\Process\Process;
 
 /**
@@ -23,6 +24,7 @@ final class CustomerTest extends BrowserCase
         parent::tearDown();
     }
 
+    #[Group('slow')]
     public function testALinkAllowsAChoiceAndNothingMore(): void
     {
         $port = Stage::freePort();

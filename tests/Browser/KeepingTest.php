@@ -10,6 +10,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
+use Rinkel\Tests\Whole;
 
 /**
  * Nothing that a maker types or presses is damaged, repeated or lost: with real keys, at the speed of hands.
@@ -360,15 +361,16 @@ final class KeepingTest extends BrowserCase
     /**
      * What is typed in a form outside the Piece page stays in this browser until Rinkel has it.
      */
+    #[Group('whole')]
     public function testAFormThatIsLeftComesBackAsItWasTyped(): void
     {
         $this->newPiece();
         $piece = (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH);
-        foreach ([
+        foreach (Whole::of([
             ['/people', 'new-name', 'Philippa of the pier'], ['/stock?kind=cord', 'c-name', 'Half a spool'],
             ['/samples', 's-length', '5.4 cm'], ['/settings', 'gauge', '27 mm'],
             [$piece.'/finish', 'l-body', '15 cm'],
-        ] as [$path, $id, $text]) {
+        ], 2) as [$path, $id, $text]) {
             $this->open($path);
             $this->type($id, $text);
             $this->open('/knots');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\Process\Process;
 
 /**
@@ -26,6 +27,7 @@ final class NetworkTest extends BrowserCase
         parent::tearDown();
     }
 
+    #[Group('slow')]
     public function testAPhoneIsPairedAndBothMakeAPiece(): void
     {
         $port = Stage::freePort();

@@ -661,7 +661,7 @@ final class PieceTest extends BrowserCase
             $piece.'?stage=pattern', $piece.'?stage=closure', $piece.'?stage=checks', $piece.'?stage=make',
             $piece.'?stage=finish',
         ];
-        // By lamp, and with RINKEL_WHOLE, all of them; usually every second by daylight.
+        // By lamp, and with RINKEL_WHOLE, all of them; usually every fourth by daylight.
         foreach (Whole::of([
             '/',
             '/?archive=1',
@@ -703,7 +703,7 @@ final class PieceTest extends BrowserCase
             '/cut/price?p[]='.basename($piece).'&n['.basename($piece).']=3',
             '/day?p[]='.basename($piece),
             $this->onBoard($piece),
-        ], $isLamp ? 1 : 2) as $path) {
+        ], $isLamp ? 1 : 4) as $path) {
             // Every page by daylight on a desk and by lamp on a phone: each light at each size takes minutes. Another
             // state of a page is looked at by daylight.
             if ($isLamp && 1 === preg_match('~^/[^?]*\?[^/]*=[a-z-]+$~', $path) && !\in_array($path, $slow, true)) {

@@ -33,7 +33,7 @@ final class CrawlTest extends WebCase
      */
     public static function provideWalks(): iterable
     {
-        foreach (Whole::of(Constructions::all()->ids(), 2) as $construction) {
+        foreach (Whole::of(Constructions::all()->ids(), 4) as $construction) {
             foreach ([3] as $seed) {
                 yield $construction.' '.$seed => [$construction, $seed];
             }
