@@ -9,6 +9,19 @@ declare(strict_types=1);
  */
 
 return [
+    'core/Tight/Internal/Contacts.php' => 'Core/Tight/Internal/EnergyTest',
+    'core/Tight/Internal/Descent.php' => 'Core/Tight/TighteningTest',
+    'core/Tight/Rings.php' => 'Core/Tight/TightKnotsTest',
+    'core/Tight/Internal/KauffmanBracket.php' => 'Core/Tight/DiagramTest',
+    'core/Tight/Internal/Bends.php' => 'Core/Tight/Internal/EnergyTest',
+    'core/Tight/Seen.php' => 'App/Console/TightenCommandTest',
+    'core/Tight/Kind/TightStop.php' => 'Core/Tight/TightKnotsTest',
+    'core/Tight/Laid.php' => 'Core/Tight/TightKnotsTest',
+    'core/Tight/TightBook.php' => 'App/Console/TightenCommandTest',
+    'core/Tight/Rope.php' => 'Core/Tight/CellTest',
+    'core/Tight/Kind/TightHalfKnots.php' => 'Core/Tight/TightKnotsTest',
+    'core/Tight/Kind/TightHitches.php' => 'Core/Tight/TightKnotsTest',
+    'src/Document/TightDocument.php' => 'App/Console/TightenCommandTest',
     'src/Platform/Files/Store.php' => 'Beyond/StoreTest',
     'src/Page/Orders/PieceLinkController.php' => 'App/Page/Orders/CustomerControllerTest',
     'src/Jobs/Job.php' => 'App/Jobs/JobsTest',

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Tight\Kind;
+
+use Rinkel\Core\Drawing\Coil;
+use Rinkel\Core\Drawing\StopKnot;
+use Rinkel\Core\Tight\Inside;
+use Rinkel\Core\Tight\Laid;
+use Rinkel\Core\Tight\Rod;
+use Rinkel\Core\Tight\Rope;
+use Rinkel\Core\Tight\Taking;
+use Rinkel\Core\Tight\Tangle;
+use Rinkel\Core\Tight\Tightened;
+use Rinkel\Core\Tight\TightKnot;
+
+/**
+ * A knot in one cord whose ends are pulled apart: an overhand, or a barrel of some wraps, perhaps around another cord.
+ */
+final readonly class TightStop implements TightKnot
+{
+    /** How far beyond the knot its ends are held. */
+    private const BEYOND = 14.0;
+
+    /** An overhand is laid so many times as large as it is tied. */
+    private const SPREAD = 3.4;
+
+    /** A cord whose rise is less than this goes across. */
+    private const ASLANT = 0.7;
+
+    /**
+     * @param int  $wraps  0 of an overhand
+     * @param bool $slides whether another cord runs through it
+     */
+    private function __construct(private int $wraps, private bool $slides) {}
+
+    public static function overhand(): self
+    {
+        return new self(0, false);
+    }
+
+    /**
+     * @param int $wraps from 1 to 6
+     */
+    public static function barrel(int $wraps, bool $slides = false): self
+    {
+        return $wraps >= 1 && $wraps <= 6
+            ? new self($wraps, $slides)
+            : throw new \InvalidArgumentException('A barrel has 1 to 6 wraps.');
+    }
+
+    public function laid(Inside $inside, float $push = 0.0): Tangle
+    {
+        if (0 === $this->wraps) {
+            return Tangle::of([(new Laid(-1.2, 1.2))->held(StopKnot::course('cord', self::SPREAD), self::BEYOND)]);
+        }
+        $apart = $this->slides ? $inside->diameter / 2 + 0.8 : 0.8;
+        $coil = new Coil($this->wraps, 2.0, $apart + 1.4, $apart);
+
+        return Tangle::of(
+            [(new Laid($apart + 1.2))->held($coil->course('cord'), self::BEYOND)],
+            $this->slides ? [new Rod(0.0, 0.0, $inside->diameter)] : [],
+        );
+    }
+
+    public function read(Tightened $tight): Taking
+    {
+        $rope = $tight->tangle->ropes[0];
+        $points = $rope->points;
+        $last = \count($points) - 1;
+        $engaged = $tight->tangle->lengths()[0] - Rope::between($points[0], $points[$last]);
+        // What does not run along the piece is the knot: a tube's edge reaches beyond its middle by half its slant.
+        [$from, $to] = [\INF, -\INF];
+        foreach ($points as $i => [, , $z]) {
+            if ($i > 0 && $i < $last) {
+                $rise = ($points[$i + 1][2] - $points[$i - 1][2]) / Rope::between($points[$i - 1], $points[$i + 1]);
+                if (abs($rise) < self::ASLANT) {
+                    $edge = 0.5 * sqrt(1 - $rise ** 2);
+                    [$from, $to] = [min($from, $z - $edge), max($to, $z + $edge)];
+                }
+            }
+        }
+        [$width, $height] = $tight->size();
+
+        return new Taking([$engaged], max(0.0, $to - $from), $width, $height);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Tight;
+
+/**
+ * One knot to be pulled tight, over something, in some cord.
+ */
+final readonly class TightCase
+{
+    /** What a cord's hardness is called, from an ideal tube to soft cotton (docs/model.md). */
+    public const HARDNESS = ['hard' => 400.0, 'firm' => 60.0, 'soft' => 30.0];
+
+    private function __construct(
+        public string $id,
+        public int $wraps,
+        public Inside $inside,
+        public float $push,
+        public string $hardness,
+    ) {}
+
+    /**
+     * @throws \InvalidArgumentException when there is no such knot, or no such cord
+     */
+    public static function of(
+        string $id,
+        ?Inside $inside = null,
+        int $wraps = 3,
+        float $push = 0.0,
+        string $hardness = 'hard',
+    ): self {
+        return null !== TightKnots::named($id, $wraps) && isset(self::HARDNESS[$hardness]) && abs($push) <= 10
+            ? new self($id, $wraps, $inside ?? Inside::of(1), $push, $hardness)
+            : throw new \InvalidArgumentException('No '.$id.' in '.$hardness.' cord.');
+    }
+
+    public function tightened(float $spacing, float $stiffness = 0.0): TwoSpacings
+    {
+        $knot = TightKnots::named($this->id, $this->wraps) ?? throw new \LogicException('It is known.');
+        $tube = Tube::ideal()->asHardAs(self::HARDNESS[$this->hardness])->asStiffAs($stiffness);
+
+        return TwoSpacings::of($knot, $knot->laid($this->inside, $this->push), $spacing, $tube);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Tight;
+
+/**
+ * What a cord is like as a tube, all in its own diameter and the tension that pulls it.
+ */
+final readonly class Tube
+{
+    /** A tube's middle cannot bend sharper than the tube is thick. */
+    private const SHARPEST = 0.5;
+
+    /** An ideal tube's: an overlap of a thousandth is a thousandth of a force of this. */
+    private const HARD = 400.0;
+
+    /**
+     * @param float $hardness  force against an overlap of one diameter, along one bead; HARD of an ideal tube
+     * @param float $stiffness against bending, in tensions times square diameters
+     * @param float $friction  share of what presses that holds it back (Coulomb)
+     * @param float $sharpest  radius of its sharpest bend
+     */
+    private function __construct(
+        public float $hardness = self::HARD,
+        public float $stiffness = 0.0,
+        public float $friction = 0.0,
+        public float $sharpest = self::SHARPEST,
+    ) {
+        if (!($hardness > 0) || $stiffness < 0 || $friction < 0 || !($sharpest > 0)) {
+            throw new \InvalidArgumentException('A cord is hard, and bends at some radius.');
+        }
+    }
+
+    /**
+     * Returns an ideal tube: hard, limp and slippery.
+     */
+    public static function ideal(): self
+    {
+        return new self();
+    }
+
+    public function asHardAs(float $hardness): self
+    {
+        return new self($hardness, $this->stiffness, $this->friction, $this->sharpest);
+    }
+
+    public function asStiffAs(float $stiffness): self
+    {
+        return new self($this->hardness, $stiffness, $this->friction, $this->sharpest);
+    }
+
+    public function asRoughAs(float $friction): self
+    {
+        return new self($this->hardness, $this->stiffness, $friction, $this->sharpest);
+    }
+}
