@@ -31,11 +31,15 @@ final readonly class Rings
             2 => [self::pair($repeating[0]->whole($cell), $repeating[1]->whole($cell))],
             default => self::braided(array_map(static fn (Rope $rope): array => $rope->whole($cell), $repeating)),
         };
+        $held = [];
         foreach ($tangle->ropes as $rope) {
-            if (Ends::Repeats !== $rope->ends) {
-                $rings[] = Ends::Joined === $rope->ends ? $rope->points : self::held($rope->points);
+            if (Ends::Joined === $rope->ends) {
+                $rings[] = $rope->points;
+            } elseif (Ends::Held === $rope->ends) {
+                $held[] = $rope->points;
             }
         }
+        $rings = [...$rings, ...(1 === \count($held) ? [self::held($held[0])] : self::braided($held))];
         if ([] !== $tangle->rods) {
             $rings[] = self::rod($tangle);
         }

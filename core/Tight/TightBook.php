@@ -35,8 +35,11 @@ final readonly class TightBook
             }
         }
         $cases[] = TightCase::of('overhand');
+        foreach ([2, 3, 4] as $cords) {
+            $cases[] = TightCase::of('together', count: $cords);
+        }
         foreach ([1, 2, 3, 4] as $wraps) {
-            $cases[] = TightCase::of('barrel', wraps: $wraps);
+            $cases[] = TightCase::of('barrel', count: $wraps);
         }
         foreach ([0.5, 1.0, 2.0] as $c) {
             foreach ([1, 2, 3] as $wraps) {

@@ -14,7 +14,7 @@ final readonly class TightCase
 
     private function __construct(
         public string $id,
-        public int $wraps,
+        public int $count,
         public Inside $inside,
         public float $push,
         public string $hardness,
@@ -26,18 +26,18 @@ final readonly class TightCase
     public static function of(
         string $id,
         ?Inside $inside = null,
-        int $wraps = 3,
+        int $count = 3,
         float $push = 0.0,
         string $hardness = 'hard',
     ): self {
-        return null !== TightKnots::named($id, $wraps) && isset(self::HARDNESS[$hardness]) && abs($push) <= 10
-            ? new self($id, $wraps, $inside ?? Inside::of(1), $push, $hardness)
+        return null !== TightKnots::named($id, $count) && isset(self::HARDNESS[$hardness]) && abs($push) <= 10
+            ? new self($id, $count, $inside ?? Inside::of(1), $push, $hardness)
             : throw new \InvalidArgumentException('No '.$id.' in '.$hardness.' cord.');
     }
 
     public function tightened(float $spacing, float $stiffness = 0.0): TwoSpacings
     {
-        $knot = TightKnots::named($this->id, $this->wraps) ?? throw new \LogicException('It is known.');
+        $knot = TightKnots::named($this->id, $this->count) ?? throw new \LogicException('It is known.');
         $tube = Tube::ideal()->asHardAs(self::HARDNESS[$this->hardness])->asStiffAs($stiffness);
 
         return TwoSpacings::of($knot, $knot->laid($this->inside, $this->push), $spacing, $tube);

@@ -20,5 +20,5 @@ interface TightKnot
     /**
      * Returns what one knot takes, once it is tight.
      */
-    public function read(Tightened $tight): Taking;
+    public function read(Tightened $tight): KnotSize;
 }

@@ -22,15 +22,15 @@ final readonly class TightKnots
     public static function ids(): array
     {
         return [
-            'square', 'half left', 'hitch', 'vertical lark', 'overhand', 'double overhand', 'barrel', 'sliding barrel',
-            'braid',
+            'square', 'half left', 'hitch', 'vertical lark', 'overhand', 'together', 'double overhand', 'barrel',
+            'sliding barrel', 'braid',
         ];
     }
 
     /**
-     * @param int $wraps from 1 to 6, of a barrel
+     * @param int $count from 1 to 6: wraps of a barrel, or cords tied together
      */
-    public static function named(string $id, int $wraps = 3): ?TightKnot
+    public static function named(string $id, int $count = 3): ?TightKnot
     {
         return match ($id) {
             'square' => TightHalfKnots::flat(),
@@ -38,9 +38,10 @@ final readonly class TightKnots
             'hitch' => TightHitches::half(),
             'vertical lark' => TightHitches::verticalLarksHead(),
             'overhand' => TightStop::overhand(),
+            'together' => TightStop::overhand($count),
             'double overhand' => TightStop::barrel(2),
-            'barrel' => TightStop::barrel($wraps),
-            'sliding barrel' => TightStop::barrel($wraps, true),
+            'barrel' => TightStop::barrel($count),
+            'sliding barrel' => TightStop::barrel($count, true),
             'braid' => new TightBraid(),
             default => null,
         };

@@ -12,7 +12,7 @@ final readonly class TwoSpacings
 {
     private const COARSER = 1.6;
 
-    private function __construct(public Tightened $fine, public Taking $taking, public Taking $error) {}
+    private function __construct(public Tightened $fine, public KnotSize $taking, public KnotSize $error) {}
 
     public static function of(TightKnot $knot, Tangle $laid, float $spacing = 0.15, ?Tube $tube = null): self
     {
@@ -23,16 +23,22 @@ final readonly class TwoSpacings
         $found = static fn (float $at, float $before): float => $at + $beyond * ($at - $before);
         $off = static fn (float $at, float $before): float => $beyond * abs($at - $before);
 
-        return new self($tight, self::each($found, $fine, $coarse), self::each($off, $fine, $coarse));
+        // Cords of a knot may give each other a little: what they take together is what is certain.
+        return new self(
+            $tight,
+            self::each($found, $fine, $coarse, array_map($found, $fine->use, $coarse->use)),
+            self::each($off, $fine, $coarse, [$off($fine->mean(), $coarse->mean())]),
+        );
     }
 
     /**
      * @param \Closure(float, float): float $of
+     * @param list<float>                   $use
      */
-    private static function each(\Closure $of, Taking $fine, Taking $coarse): Taking
+    private static function each(\Closure $of, KnotSize $fine, KnotSize $coarse, array $use): KnotSize
     {
-        return new Taking(
-            array_map($of, $fine->use, $coarse->use),
+        return new KnotSize(
+            $use,
             $of($fine->length, $coarse->length),
             $of($fine->width, $coarse->width),
             $of($fine->height, $coarse->height),

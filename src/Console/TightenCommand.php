@@ -41,7 +41,7 @@ final class TightenCommand extends Command
     {
         $this->addArgument('knot', InputArgument::OPTIONAL, 'command.tighten.knot');
         $this->addOption('core', null, InputOption::VALUE_REQUIRED, 'command.tighten.core', '1x1');
-        $this->addOption('wraps', null, InputOption::VALUE_REQUIRED, 'command.tighten.wraps', '3');
+        $this->addOption('count', null, InputOption::VALUE_REQUIRED, 'command.tighten.count', '3');
         $this->addOption('push', null, InputOption::VALUE_REQUIRED, 'command.tighten.push', '0');
         $this->addOption('cord', null, InputOption::VALUE_REQUIRED, 'command.tighten.cord', 'hard');
         $this->addOption('stiffness', null, InputOption::VALUE_REQUIRED, 'command.tighten.stiffness', '0');
@@ -96,20 +96,20 @@ final class TightenCommand extends Command
             ['flags' => \FILTER_NULL_ON_FAILURE, 'options' => ['min_range' => $least, 'max_range' => $most]],
         );
         $id = str_replace('-', ' ', $id);
-        [$wraps, $push, $stiffness, $spacing] = [
-            $number('wraps', 1, 6), $number('push', -10, 10), $number('stiffness', 0, 10), $number('spacing', 0.05, 0.5),
+        [$count, $push, $stiffness, $spacing] = [
+            $number('count', 1, 6), $number('push', -10, 10), $number('stiffness', 0, 10), $number('spacing', 0.05, 0.5),
         ];
         [$core, $cord] = [$input->getOption('core'), $input->getOption('cord')];
 
         return match (true) {
             null === TightKnots::named($id) => 'No '.$id.' can be tightened. rinkel:tighten lists what can.',
-            null === $wraps || floor($wraps) !== $wraps => '--wraps is a whole number from 1 to 6.',
+            null === $count || floor($count) !== $count => '--count is a whole number from 1 to 6.',
             null === $push => '--push is from -10 to 10.',
             null === $stiffness => '--stiffness is from 0 to 10.',
             null === $spacing => '--spacing is from 0.05 to 0.5.',
             !\is_string($cord) || !isset(TightCase::HARDNESS[$cord]) => '--cord is hard, firm or soft.',
             !\is_string($core) || null === ($inside = self::inside($core)) => '--core is like 2x1: up to 8 cores, 0.2 to 10 times as thick as the cord.',
-            default => [TightCase::of($id, $inside, (int) $wraps, $push, $cord), $spacing, $stiffness],
+            default => [TightCase::of($id, $inside, (int) $count, $push, $cord), $spacing, $stiffness],
         };
     }
 

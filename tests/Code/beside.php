@@ -16,7 +16,7 @@ return [
     'core/Tight/Internal/Bends.php' => 'Core/Tight/Internal/EnergyTest',
     'core/Tight/Seen.php' => 'App/Console/TightenCommandTest',
     'core/Tight/Kind/TightStop.php' => 'Core/Tight/TightKnotsTest',
-    'core/Tight/Laid.php' => 'Core/Tight/TightKnotsTest',
+    'core/Tight/Lifting.php' => 'Core/Tight/TightKnotsTest',
     'core/Tight/TightBook.php' => 'App/Console/TightenCommandTest',
     'core/Tight/Rope.php' => 'Core/Tight/CellTest',
     'core/Tight/Kind/TightHalfKnots.php' => 'Core/Tight/TightKnotsTest',

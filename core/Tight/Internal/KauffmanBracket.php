@@ -21,7 +21,7 @@ final readonly class KauffmanBracket
     public static function of(array $crossings): array
     {
         $states = ['' => [0 => 1]];
-        foreach ($crossings as [$a, $b, $c, $d]) {
+        foreach (self::ordered($crossings) as [$a, $b, $c, $d]) {
             $next = [];
             foreach ($states as $joined => $polynomial) {
                 foreach ([[1, [[$a, $d], [$b, $c]]], [-1, [[$a, $b], [$c, $d]]]] as [$power, $pairs]) {
@@ -35,6 +35,38 @@ final readonly class KauffmanBracket
         ksort($all);
 
         return [] === $crossings ? [0 => 1] : self::withoutOne($all);
+    }
+
+    /**
+     * Each crossing after those it hangs together with most: then few arcs hang out at a time.
+     *
+     * @param list<array{int, int, int, int}> $crossings
+     *
+     * @return list<array{int, int, int, int}>
+     */
+    private static function ordered(array $crossings): array
+    {
+        $ordered = [];
+        $open = [];
+        while ([] !== $crossings) {
+            [$best, $most] = [0, -1];
+            foreach ($crossings as $i => $arcs) {
+                $known = \count(array_filter($arcs, static fn (int $arc): bool => isset($open[$arc])));
+                [$best, $most] = $known > $most ? [$i, $known] : [$best, $most];
+            }
+            $ordered[] = $next = $crossings[$best];
+            unset($crossings[$best]);
+            $crossings = array_values($crossings);
+            foreach ($next as $arc) {
+                if (isset($open[$arc])) {
+                    unset($open[$arc]);
+                } else {
+                    $open[$arc] = true;
+                }
+            }
+        }
+
+        return $ordered;
     }
 
     /**

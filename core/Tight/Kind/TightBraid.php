@@ -8,9 +8,9 @@ use Rinkel\Core\Drawing\CordKnots;
 use Rinkel\Core\Drawing\Course;
 use Rinkel\Core\Tight\Cell;
 use Rinkel\Core\Tight\Inside;
-use Rinkel\Core\Tight\Laid;
+use Rinkel\Core\Tight\KnotSize;
+use Rinkel\Core\Tight\Lifting;
 use Rinkel\Core\Tight\Rope;
-use Rinkel\Core\Tight\Taking;
 use Rinkel\Core\Tight\Tangle;
 use Rinkel\Core\Tight\Tightened;
 use Rinkel\Core\Tight\TightKnot;
@@ -25,7 +25,7 @@ final readonly class TightBraid implements TightKnot
 
     public function laid(Inside $inside, float $push = 0.0): Tangle
     {
-        $laid = new Laid(1.0);
+        $laid = new Lifting(1.0);
 
         return Tangle::of(array_map(static function (Course $course) use ($laid): Rope {
             $each = intdiv(\count($course->points) - 3, 2);
@@ -34,10 +34,10 @@ final readonly class TightBraid implements TightKnot
         }, CordKnots::braid(self::PITCH, self::OPEN, 2)), [], Cell::straight(self::PITCH, $push));
     }
 
-    public function read(Tightened $tight): Taking
+    public function read(Tightened $tight): KnotSize
     {
         [$width, $height] = $tight->size();
 
-        return new Taking($tight->tangle->lengths(), $tight->tangle->cell->pitch, $width, $height);
+        return new KnotSize($tight->tangle->lengths(), $tight->tangle->cell->pitch, $width, $height);
     }
 }

@@ -10,8 +10,8 @@ use Rinkel\Core\Geometry\Curve;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Tight\Cell;
 use Rinkel\Core\Tight\Inside;
-use Rinkel\Core\Tight\Laid;
-use Rinkel\Core\Tight\Taking;
+use Rinkel\Core\Tight\KnotSize;
+use Rinkel\Core\Tight\Lifting;
 use Rinkel\Core\Tight\Tangle;
 use Rinkel\Core\Tight\Tightened;
 use Rinkel\Core\Tight\TightKnot;
@@ -43,7 +43,7 @@ final readonly class TightHalfKnots implements TightKnot
     public function laid(Inside $inside, float $push = 0.0): Tangle
     {
         [$half, $height] = $inside->half();
-        $laid = new Laid($height + 0.7);
+        $laid = new Lifting($height + 0.7);
         $knots = new HalfKnots($half + 0.7, self::PITCH, self::EASE);
         $sides = [Side::Left, $this->turns ? Side::Left : Side::Right];
         $ropes = array_map(static function (Side $side) use ($knots, $sides, $laid): \Rinkel\Core\Tight\Rope {
@@ -61,11 +61,11 @@ final readonly class TightHalfKnots implements TightKnot
         );
     }
 
-    public function read(Tightened $tight): Taking
+    public function read(Tightened $tight): KnotSize
     {
         [$width, $height] = $tight->size();
 
-        return new Taking(
+        return new KnotSize(
             array_map(static fn (float $length): float => $length / self::TOGETHER, $tight->tangle->lengths()),
             $tight->tangle->cell->pitch / self::TOGETHER,
             $width,

@@ -9,8 +9,8 @@ use Rinkel\Core\Drawing\Hitches;
 use Rinkel\Core\Geometry\Curve;
 use Rinkel\Core\Tight\Cell;
 use Rinkel\Core\Tight\Inside;
-use Rinkel\Core\Tight\Laid;
-use Rinkel\Core\Tight\Taking;
+use Rinkel\Core\Tight\KnotSize;
+use Rinkel\Core\Tight\Lifting;
 use Rinkel\Core\Tight\Tangle;
 use Rinkel\Core\Tight\Tightened;
 use Rinkel\Core\Tight\TightKnot;
@@ -45,7 +45,7 @@ final readonly class TightHitches implements TightKnot
     {
         [$half, $height] = $inside->half();
         $hitches = new Hitches([true, !$this->alternates, true], $half + 0.7, self::PITCH, self::EASE);
-        $rope = (new Laid($height + 0.7))->repeated(
+        $rope = (new Lifting($height + 0.7))->repeated(
             Course::through('cord', $hitches->stations()),
             Curve::FINE,
             (1 + self::TOGETHER * self::STATIONS) * Curve::FINE,
@@ -54,12 +54,12 @@ final readonly class TightHitches implements TightKnot
         return Tangle::of([$rope], $inside->rods(), Cell::straight(self::TOGETHER * self::PITCH, $push));
     }
 
-    public function read(Tightened $tight): Taking
+    public function read(Tightened $tight): KnotSize
     {
         $share = $this->each / self::TOGETHER;
         [$width, $height] = $tight->size();
 
-        return new Taking(
+        return new KnotSize(
             [$share * $tight->tangle->lengths()[0]],
             $share * $tight->tangle->cell->pitch,
             $width,

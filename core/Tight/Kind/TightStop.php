@@ -7,16 +7,16 @@ namespace Rinkel\Core\Tight\Kind;
 use Rinkel\Core\Drawing\Coil;
 use Rinkel\Core\Drawing\StopKnot;
 use Rinkel\Core\Tight\Inside;
-use Rinkel\Core\Tight\Laid;
+use Rinkel\Core\Tight\KnotSize;
+use Rinkel\Core\Tight\Lifting;
 use Rinkel\Core\Tight\Rod;
 use Rinkel\Core\Tight\Rope;
-use Rinkel\Core\Tight\Taking;
 use Rinkel\Core\Tight\Tangle;
 use Rinkel\Core\Tight\Tightened;
 use Rinkel\Core\Tight\TightKnot;
 
 /**
- * A knot in one cord whose ends are pulled apart: an overhand, or a barrel of some wraps, perhaps around another cord.
+ * A knot whose ends are pulled apart: an overhand of one cord or of several together, or a barrel of some wraps, perhaps around another cord.
  */
 final readonly class TightStop implements TightKnot
 {
@@ -32,12 +32,18 @@ final readonly class TightStop implements TightKnot
     /**
      * @param int  $wraps  0 of an overhand
      * @param bool $slides whether another cord runs through it
+     * @param int  $cords  that are tied together
      */
-    private function __construct(private int $wraps, private bool $slides) {}
+    private function __construct(private int $wraps, private bool $slides, private int $cords = 1) {}
 
-    public static function overhand(): self
+    /**
+     * @param int $cords from 1 to 6, tied together as one
+     */
+    public static function overhand(int $cords = 1): self
     {
-        return new self(0, false);
+        return $cords >= 1 && $cords <= 6
+            ? new self(0, false, $cords)
+            : throw new \InvalidArgumentException('1 to 6 cords are tied together.');
     }
 
     /**
@@ -52,37 +58,46 @@ final readonly class TightStop implements TightKnot
 
     public function laid(Inside $inside, float $push = 0.0): Tangle
     {
+        if ($this->cords > 1) {
+            $size = 1 + 1.12 / sin(\M_PI / $this->cords);
+
+            return Tangle::of((new Lifting(-1.2 * $size, 1.2 * $size))->together(
+                StopKnot::course('cord', self::SPREAD * $size),
+                $this->cords,
+                self::BEYOND / 4, // laid so much larger it is held far enough already
+            ));
+        }
         if (0 === $this->wraps) {
-            return Tangle::of([(new Laid(-1.2, 1.2))->held(StopKnot::course('cord', self::SPREAD), self::BEYOND)]);
+            return Tangle::of([(new Lifting(-1.2, 1.2))->held(StopKnot::course('cord', self::SPREAD), self::BEYOND)]);
         }
         $apart = $this->slides ? $inside->diameter / 2 + 0.8 : 0.8;
         $coil = new Coil($this->wraps, 2.0, $apart + 1.4, $apart);
 
         return Tangle::of(
-            [(new Laid($apart + 1.2))->held($coil->course('cord'), self::BEYOND)],
+            [(new Lifting($apart + 1.2))->held($coil->course('cord'), self::BEYOND)],
             $this->slides ? [new Rod(0.0, 0.0, $inside->diameter)] : [],
         );
     }
 
-    public function read(Tightened $tight): Taking
+    public function read(Tightened $tight): KnotSize
     {
-        $rope = $tight->tangle->ropes[0];
-        $points = $rope->points;
-        $last = \count($points) - 1;
-        $engaged = $tight->tangle->lengths()[0] - Rope::between($points[0], $points[$last]);
+        $use = [];
         // What does not run along the piece is the knot: a tube's edge reaches beyond its middle by half its slant.
         [$from, $to] = [\INF, -\INF];
-        foreach ($points as $i => [, , $z]) {
-            if ($i > 0 && $i < $last) {
-                $rise = ($points[$i + 1][2] - $points[$i - 1][2]) / Rope::between($points[$i - 1], $points[$i + 1]);
-                if (abs($rise) < self::ASLANT) {
-                    $edge = 0.5 * sqrt(1 - $rise ** 2);
+        foreach ($tight->tangle->ropes as $rope) {
+            $points = $rope->points;
+            $last = \count($points) - 1;
+            $use[] = $rope->length($tight->tangle->cell) - Rope::between($points[0], $points[$last]);
+            foreach ($points as $i => [, , $z]) {
+                if ($i > 0 && $i < $last) {
+                    $rise = ($points[$i + 1][2] - $points[$i - 1][2]) / Rope::between($points[$i - 1], $points[$i + 1]);
+                    $edge = abs($rise) < self::ASLANT ? 0.5 * sqrt(1 - $rise ** 2) : -\INF;
                     [$from, $to] = [min($from, $z - $edge), max($to, $z + $edge)];
                 }
             }
         }
         [$width, $height] = $tight->size();
 
-        return new Taking([$engaged], max(0.0, $to - $from), $width, $height);
+        return new KnotSize($use, max(0.0, $to - $from), $width, $height);
     }
 }

@@ -63,7 +63,7 @@ final class TightenCommandTest extends KernelTestCase
     public static function provideWrong(): iterable
     {
         yield 'knot' => [['knot' => 'granny'], 'No granny can be tightened.'];
-        yield 'wraps' => [['knot' => 'barrel', '--wraps' => '2.5'], '--wraps is'];
+        yield 'count' => [['knot' => 'barrel', '--count' => '2.5'], '--count is'];
         yield 'push' => [['knot' => 'square', '--push' => 'hard'], '--push is'];
         yield 'stiffness' => [['knot' => 'square', '--stiffness' => '-1'], '--stiffness is'];
         yield 'spacing' => [['knot' => 'square', '--spacing' => '0.01'], '--spacing is'];

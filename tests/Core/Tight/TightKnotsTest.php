@@ -9,7 +9,7 @@ use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Lesson\Lessons;
 use Rinkel\Core\Tight\Inside;
-use Rinkel\Core\Tight\Taking;
+use Rinkel\Core\Tight\KnotSize;
 use Rinkel\Core\Tight\Tightening;
 use Rinkel\Core\Tight\TightKnot;
 use Rinkel\Core\Tight\TightKnots;
@@ -107,7 +107,7 @@ final class TightKnotsTest extends TestCase
     public function testASofterCordTakesLess(): void
     {
         $knot = self::knot('square');
-        $taken = static function (float $hardness) use ($knot): Taking {
+        $taken = static function (float $hardness) use ($knot): KnotSize {
             $cord = Tube::ideal()->asHardAs($hardness);
 
             return $knot->read((new Tightening(0.3))->tighten($knot->laid(Inside::of(1)), $cord));

@@ -7,7 +7,7 @@ namespace Rinkel\Core\Tight;
 /**
  * What one knot takes, in diameters of its cord.
  */
-final readonly class Taking
+final readonly class KnotSize
 {
     /**
      * @param list<float> $use    cord inside the knot, of each cord; along a repeating one, of one knot
