@@ -47,23 +47,21 @@ final class LineBuilder
     public function line(Pattern $pattern): Line
     {
         [$parts, $layers] = $this->layered(Alternating::squared($pattern->parts));
-        $mirror = null;
+        [$at, $mirror] = [0, null];
         foreach ($parts as $i => $part) {
-            $mirror = $part instanceof Mirror ? $i : $mirror;
+            [$at, $mirror] = $part instanceof Mirror ? [$i, $part] : [$at, $mirror];
         }
         if (null === $mirror) {
             $chunks = Centring::of($this->chunks($parts));
 
             return new Line($chunks, [], [], false, $this->shares, $this->more, layers: $layers);
         }
-        if ($parts[$mirror] instanceof Mirror) {
-            $this->maker->exchange($parts[$mirror]);
-        }
+        $this->maker->exchange($mirror);
         $before = array_values(array_filter(
-            \array_slice($parts, 0, $mirror),
+            \array_slice($parts, 0, $at),
             static fn (Node $part): bool => !$part instanceof Mirror,
         ));
-        $outwards = $parts[$mirror] instanceof Mirror && $parts[$mirror]->outwards;
+        $outwards = $mirror->outwards;
         $middle = $before[$outwards ? 0 : \count($before) - 1] ?? null;
         $single = $middle?->isMiddle() ?? false;
         $middleParts = $single ? $this->fixed([$middle], false) : [];
@@ -76,11 +74,11 @@ final class LineBuilder
         return new Line(
             $outwards ? array_map(static fn (Chunk $chunk): Chunk => $chunk->reversed(), array_reverse($half)) : $half,
             $middleParts,
-            Centring::of($this->chunks(\array_slice($parts, $mirror + 1))),
+            Centring::of($this->chunks(\array_slice($parts, $at + 1))),
             true,
             $this->shares,
             $this->more,
-            $parts[$mirror] instanceof Mirror ? $parts[$mirror]->exchange : null,
+            $mirror->exchange,
             $layers,
         );
     }

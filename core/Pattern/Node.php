@@ -55,4 +55,14 @@ interface Node extends \Stringable
      * Returns whether it can stand alone in the middle of a mirrored pattern.
      */
     public function isMiddle(): bool;
+
+    /**
+     * Returns whether how long it is follows from the measure.
+     */
+    public function isOpen(): bool;
+
+    /**
+     * Returns whether it has a middle of its own, which the piece shows.
+     */
+    public function isPointed(): bool;
 }

@@ -13,14 +13,11 @@ use Rinkel\Core\Pattern\Internal\PartReaders;
 use Rinkel\Core\Pattern\Internal\TokenKind;
 use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Bracket;
-use Rinkel\Core\Pattern\Node\Centre;
 use Rinkel\Core\Pattern\Node\Fit;
-use Rinkel\Core\Pattern\Node\Focal;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Hang;
 use Rinkel\Core\Pattern\Node\Mirror;
-use Rinkel\Core\Pattern\Node\Net;
 
 /**
  * A piece's layout as a maker would say it, as a tree of nodes. Grammar and examples: docs/notation.md.
@@ -75,13 +72,27 @@ final readonly class Pattern implements \Stringable
     }
 
     /**
+     * Returns whether anything in it takes what a length leaves.
+     */
+    public function isOpen(): bool
+    {
+        foreach ($this->parts as $part) {
+            if ($part->isOpen()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
      * Returns whether something in its middle pulls it to a point when it hangs; what strands below carry does not.
      */
     public function isPointed(): bool
     {
         $own = array_filter($this->parts, static fn (Node $part): bool => !$part instanceof Below);
         foreach (self::inside(array_values($own)) as $node) {
-            if ($node instanceof Focal || $node instanceof Net || $node instanceof Centre) {
+            if ($node->isPointed()) {
                 return true;
             }
         }

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Core\Sizing;
 
 use Rinkel\Core\Pattern\Node;
-use Rinkel\Core\Pattern\Node\Bracket;
-use Rinkel\Core\Pattern\Node\Braid;
 use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Group;
@@ -25,9 +23,9 @@ final class Grading
      */
     public static function of(Pattern $pattern, array $counts): Pattern
     {
-        $parts = self::held($pattern->parts, $counts);
+        $held = new Pattern(self::held($pattern->parts, $counts));
 
-        return self::gives($parts) ? new Pattern($parts) : new Pattern(self::filled($parts, self::filler($pattern)));
+        return $held->isOpen() ? $held : new Pattern(self::filled($held->parts, self::filler($pattern)));
     }
 
     /**
@@ -64,30 +62,6 @@ final class Grading
     private static function isPlain(Group $group): bool
     {
         return 1 === \count($group->parts) && $group->parts[0] instanceof Knots;
-    }
-
-    /**
-     * Returns whether anything in it takes what a length leaves.
-     *
-     * @param list<Node> $parts
-     */
-    private static function gives(array $parts): bool
-    {
-        foreach ($parts as $part) {
-            $gives = match (true) {
-                $part instanceof Group => $part->times instanceof Fit || self::gives($part->parts),
-                $part instanceof Bracket => self::gives($part->parts()),
-                $part instanceof Knots => $part->fills,
-                $part instanceof Gap => $part->fits(),
-                $part instanceof Braid => null === $part->length,
-                default => false,
-            };
-            if ($gives) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     private static function filler(Pattern $pattern): Node

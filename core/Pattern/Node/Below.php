@@ -99,6 +99,11 @@ final readonly class Below extends Leaf implements Bracket
         return new self($this->lower, $this->parts, $cord, $this->place());
     }
 
+    public function isOpen(): bool
+    {
+        return self::anyOpen($this->parts());
+    }
+
     /**
      * @param list<string> $parts
      */

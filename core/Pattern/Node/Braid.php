@@ -37,4 +37,9 @@ final readonly class Braid extends Leaf
     {
         return 'braid '.($this->length?->written($unit) ?? 'fit');
     }
+
+    public function isOpen(): bool
+    {
+        return null === $this->length;
+    }
 }

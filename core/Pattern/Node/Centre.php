@@ -46,4 +46,14 @@ final readonly class Centre extends Leaf implements Bracket
     {
         return true;
     }
+
+    public function isOpen(): bool
+    {
+        return self::anyOpen($this->parts());
+    }
+
+    public function isPointed(): bool
+    {
+        return true;
+    }
 }

@@ -13,4 +13,9 @@ final readonly class Focal extends Middle
     {
         return 'focal';
     }
+
+    public function isPointed(): bool
+    {
+        return true;
+    }
 }

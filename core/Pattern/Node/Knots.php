@@ -99,4 +99,9 @@ final readonly class Knots extends Leaf implements CountedPart
     {
         return new Group([$this->filling(false)->times(1)], new Fit());
     }
+
+    public function isOpen(): bool
+    {
+        return $this->fills;
+    }
 }

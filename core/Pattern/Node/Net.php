@@ -57,4 +57,9 @@ final readonly class Net extends Leaf implements CountedPart
     {
         return null;
     }
+
+    public function isPointed(): bool
+    {
+        return true;
+    }
 }
