@@ -9,8 +9,8 @@ namespace Rinkel\Core\Tight;
  */
 final readonly class TightCase
 {
-    /** What a cord's hardness is called, from an ideal tube to soft cotton (docs/model.md). */
-    public const HARDNESS = ['hard' => 400.0, 'firm' => 60.0, 'soft' => 30.0];
+    /** What a cord's hardness is called; it gives way by about a tenth and a sixth where it's pressed most. */
+    public const HARDNESS = ['hard' => \INF, 'firm' => 80.0, 'soft' => 50.0];
 
     private function __construct(
         public string $id,

@@ -16,7 +16,7 @@ use Rinkel\Core\Tight\Internal\Spline;
 final readonly class Tightening
 {
     /** @var list<array{float, float}> hardness and how far beads are apart, in finest spacings */
-    private const STAGES = [[15.0, 2.0], [30.0, 1.6], [60.0, 1.3], [100.0, 1.0], [200.0, 1.0], [400.0, 1.0], [800.0, 1.0]];
+    private const STAGES = [[15.0, 2.0], [30.0, 1.6], [60.0, 1.3], [100.0, 1.0], [200.0, 1.0], [400.0, 1.0]];
 
     /** Each stage is gone through so many times, with beads laid evenly in between. */
     private const ROUNDS = 3;
@@ -38,9 +38,7 @@ final readonly class Tightening
         $laid = $tangle;
         $closest = 1.0;
         foreach (self::STAGES as [$hard, $spacing]) {
-            if ($hard > $tube->hardness) {
-                break;
-            }
+            $hard = min($hard, $tube->hardness * ($spacing * $this->spacing) ** 2);
             for ($round = 0; $round < self::ROUNDS; ++$round) {
                 $tangle = $this->spread($tangle, $spacing * $this->spacing);
                 [$tangle, $energy, $left] = $this->settled($tangle, $tube, $hard);

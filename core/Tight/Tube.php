@@ -12,17 +12,15 @@ final readonly class Tube
     /** A tube's middle cannot bend sharper than the tube is thick. */
     private const SHARPEST = 0.5;
 
-    /** An ideal tube's: an overlap of a thousandth is a thousandth of a force of this. */
-    private const HARD = 400.0;
-
     /**
-     * @param float $hardness  force against an overlap of one diameter, along one bead; HARD of an ideal tube
+     * @param float $hardness  force against an overlap of one diameter, for each diameter along either cord; of an ideal
+     *                         tube without end
      * @param float $stiffness against bending, in tensions times square diameters
      * @param float $friction  share of what presses that holds it back (Coulomb)
      * @param float $sharpest  radius of its sharpest bend
      */
     private function __construct(
-        public float $hardness = self::HARD,
+        public float $hardness = \INF,
         public float $stiffness = 0.0,
         public float $friction = 0.0,
         public float $sharpest = self::SHARPEST,
