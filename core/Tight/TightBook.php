@@ -75,7 +75,7 @@ final readonly class TightBook
     {
         $cases = [];
         foreach (['square', 'half left', 'hitch', 'vertical lark', 'overhand', 'barrel'] as $id) {
-            foreach (['firm', 'soft'] as $hardness) {
+            foreach ([Hardness::Firm, Hardness::Soft] as $hardness) {
                 $cases[] = TightCase::of($id, hardness: $hardness);
             }
         }

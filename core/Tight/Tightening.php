@@ -6,6 +6,7 @@ namespace Rinkel\Core\Tight;
 
 use Rinkel\Core\Tight\Internal\Descent;
 use Rinkel\Core\Tight\Internal\Energy;
+use Rinkel\Core\Tight\Internal\Settled;
 use Rinkel\Core\Tight\Internal\Spline;
 
 /**
@@ -35,31 +36,35 @@ final readonly class Tightening
     public function tighten(Tangle $tangle, ?Tube $tube = null): Tightened
     {
         $tube ??= Tube::ideal();
-        $laid = $tangle;
-        $closest = 1.0;
+        $settled = Settled::loose($tangle);
         foreach (self::STAGES as [$hard, $spacing]) {
             $hard = min($hard, $tube->hardness * ($spacing * $this->spacing) ** 2);
             for ($round = 0; $round < self::ROUNDS; ++$round) {
-                $tangle = $this->spread($tangle, $spacing * $this->spacing);
-                [$tangle, $energy, $left] = $this->settled($tangle, $tube, $hard);
-                $closest = min($closest, $energy->closest);
+                $spread = $this->spread($settled->tangle, $spacing * $this->spacing);
+                $settled = $this->settled($spread, $tube, $hard, [], $settled);
             }
         }
         $pull = [];
         for ($round = 0; $tube->friction > 0 && $round < self::HELD_BACK; ++$round) {
-            $pull = self::heldBack($tangle, $tube, $energy->pressed ?? [], $pull);
-            [$tangle, $energy, $left] = $this->settled($tangle, $tube, $hard ?? 1.0, $pull);
+            $pull = self::heldBack($settled->tangle, $tube, $settled->pressed, $pull);
+            $settled = $this->settled($settled->tangle, $tube, $settled->hard, $pull, $settled);
         }
 
-        return new Tightened($laid, $tangle, $energy->closest ?? 1.0, $closest, $left ?? 0.0, $pull, $this->spacing);
+        return new Tightened(
+            $tangle,
+            $settled->tangle,
+            $settled->closest,
+            $settled->nearest,
+            $settled->left,
+            $pull,
+            $this->spacing,
+        );
     }
 
     /**
      * @param list<list<float>> $pull
-     *
-     * @return array{Tangle, Energy, float}
      */
-    private function settled(Tangle $tangle, Tube $tube, float $hard, array $pull = []): array
+    private function settled(Tangle $tangle, Tube $tube, float $hard, array $pull, Settled $before): Settled
     {
         $energy = new Energy($tangle, $tube, $hard, $pull, self::load($tangle, $pull));
         $descent = new Descent($energy);
@@ -70,7 +75,14 @@ final readonly class Tightening
             $hard < 50 ? 0.1 : 0.05,
         );
 
-        return [$energy->tangle($places), $energy, $descent->left];
+        return new Settled(
+            $energy->tangle($places),
+            $hard,
+            $energy->pressed,
+            $energy->closest,
+            min($before->nearest, $descent->nearest),
+            $descent->left,
+        );
     }
 
     /**

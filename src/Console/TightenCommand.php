@@ -9,6 +9,7 @@ use Rinkel\App\Lesson\Cords;
 use Rinkel\App\Lesson\LessonWords;
 use Rinkel\App\Svg\LessonDrawing;
 use Rinkel\App\Svg\PlainSvg;
+use Rinkel\Core\Tight\Hardness;
 use Rinkel\Core\Tight\Inside;
 use Rinkel\Core\Tight\Seen;
 use Rinkel\Core\Tight\TightBook;
@@ -100,6 +101,7 @@ final class TightenCommand extends Command
             $number('count', 1, 6), $number('push', -10, 10), $number('stiffness', 0, 10), $number('spacing', 0.05, 0.5),
         ];
         [$core, $cord] = [$input->getOption('core'), $input->getOption('cord')];
+        $hardness = \is_string($cord) ? Hardness::tryFrom($cord) : null;
 
         return match (true) {
             null === TightKnots::named($id) => 'No '.$id.' can be tightened. rinkel:tighten lists what can.',
@@ -107,9 +109,9 @@ final class TightenCommand extends Command
             null === $push => '--push is from -10 to 10.',
             null === $stiffness => '--stiffness is from 0 to 10.',
             null === $spacing => '--spacing is from 0.05 to 0.5.',
-            !\is_string($cord) || !isset(TightCase::HARDNESS[$cord]) => '--cord is hard, firm or soft.',
+            null === $hardness => '--cord is hard, firm or soft.',
             !\is_string($core) || null === ($inside = self::inside($core)) => '--core is like 2x1: up to 8 cores, 0.2 to 10 times as thick as the cord.',
-            default => [TightCase::of($id, $inside, (int) $count, $push, $cord), $spacing, $stiffness],
+            default => [TightCase::of($id, $inside, (int) $count, $push, $hardness), $spacing, $stiffness],
         };
     }
 

@@ -31,7 +31,7 @@ final readonly class TightDocument
             ...('together' === $case->id ? ['cords' => $case->count] : []),
             ...($lone ? [] : ['cores' => $case->inside->count, 'core' => $case->inside->diameter]),
             ...(0.0 === $case->push ? [] : ['push' => $case->push]),
-            'cord' => $case->hardness,
+            'cord' => $case->hardness->value,
             'use' => self::figure($found->taking->mean(), $found->error->mean()),
             'of each' => array_map(static fn (float $use): float => round($use, 3), $found->taking->use),
             'length' => self::figure($found->taking->length, $found->error->length),

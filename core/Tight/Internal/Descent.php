@@ -20,6 +20,9 @@ final class Descent
     /** Steps taken. */
     public int $steps = 0;
 
+    /** How near anything came to anything on the way, of what its thickness allows. */
+    public float $nearest = 1.0;
+
     /** The steepest slope left. */
     public float $left = \INF;
 
@@ -57,6 +60,7 @@ final class Descent
             [$x, $height] = $next;
             $slope = $this->energy->slope;
         }
+        $this->nearest = $this->energy->closest;
         $this->energy->closest = 1.0;
         $this->energy->at($x);
 

@@ -12,6 +12,7 @@ use Rinkel\Core\Tight\Cell;
 use Rinkel\Core\Tight\Inside;
 use Rinkel\Core\Tight\KnotSize;
 use Rinkel\Core\Tight\Lifting;
+use Rinkel\Core\Tight\Rope;
 use Rinkel\Core\Tight\Tangle;
 use Rinkel\Core\Tight\Tightened;
 use Rinkel\Core\Tight\TightKnot;
@@ -46,7 +47,7 @@ final readonly class TightHalfKnots implements TightKnot
         $laid = new Lifting($height + 0.7);
         $knots = new HalfKnots($half + 0.7, self::PITCH, self::EASE);
         $sides = [Side::Left, $this->turns ? Side::Left : Side::Right];
-        $ropes = array_map(static function (Side $side) use ($knots, $sides, $laid): \Rinkel\Core\Tight\Rope {
+        $ropes = array_map(static function (Side $side) use ($knots, $sides, $laid): Rope {
             $stations = $knots->stations($side, $sides);
             $course = Course::through('cord', $stations);
 

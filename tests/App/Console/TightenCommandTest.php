@@ -8,7 +8,6 @@ use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Rinkel\App\Kernel;
 use Rinkel\Core\Tight\TightBook;
-use Rinkel\Core\Tight\TightCase;
 use Rinkel\Core\Tight\TightKnots;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
@@ -96,7 +95,6 @@ final class TightenCommandTest extends KernelTestCase
         self::assertIsObject($found);
         self::assertIsArray($found->use ?? null);
         self::assertEqualsWithDelta($kept->use[0], $found->use[0], 0.003);
-        self::assertArrayHasKey('soft', TightCase::HARDNESS);
     }
 
     private function schema(): string
