@@ -156,6 +156,7 @@ final class BoardTest extends BrowserCase
         }
     }
 
+    #[Group('slow')]
     public function testTwoDevicesShowTheSame(): void
     {
         $this->board('6 square');

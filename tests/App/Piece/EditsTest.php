@@ -113,7 +113,7 @@ final class EditsTest extends WebCase
     #[Group('whole')]
     public function testEmptyingThePatternAndPressingAnyButton(): void
     {
-        foreach (Whole::of(Constructions::all()->ids(), 3) as $i => $construction) {
+        foreach (Whole::of(Constructions::all()->ids(), 5) as $i => $construction) {
             $piece = $this->layBare($construction);
             $this->edit($piece, ['pattern' => '']);
             self::assertResponseIsSuccessful();

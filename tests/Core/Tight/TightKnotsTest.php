@@ -104,6 +104,7 @@ final class TightKnotsTest extends TestCase
     /**
      * Softer cord gives way: less of it goes into a knot, and the knot is shorter.
      */
+    #[Group('slow')]
     public function testASofterCordTakesLess(): void
     {
         $knot = self::knot('square');

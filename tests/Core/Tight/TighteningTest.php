@@ -131,6 +131,7 @@ final class TighteningTest extends TestCase
      * A stiff cord, pulled, over a thin rod: its curvature there is the slope over the length that its stiffness rounds,
      * the root of stiffness over tension (Euler and Bernoulli's beam under tension; derived here for small slopes).
      */
+    #[Group('slow')]
     public function testAStiffCordIsRoundedOverARod(): void
     {
         foreach ([0.25, 1.0] as $stiffness) {
