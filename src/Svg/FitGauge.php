@@ -42,6 +42,9 @@ final readonly class FitGauge
     public function paint(array $words): string
     {
         $bottom = self::ZONE_TOP + self::ZONE_DEPTH;
+        $hand = $this->x($this->plan->draft->piece->wearer->handGirth()->millimetres);
+        $wished = $this->x($this->plan->draft->wished()->millimetres);
+        $ends = [$this->x($this->plan->draft->closed()->millimetres), $this->x($this->plan->draft->open()->millimetres)];
 
         return Svg::element(
             'svg',
@@ -53,20 +56,13 @@ final readonly class FitGauge
                 'class' => 'gauge-drawing',
             ],
             $this->zones($words),
-            $this->marker(
-                $this->plan->draft->piece->wearer->handGirth()->millimetres,
-                'gauge-hand',
-                $words['hand'],
-                'M0,20 V64',
-            ),
+            $this->marker($hand, 'gauge-hand', 'M0,20 V64'),
             $this->span($bottom - 17),
-            $this->marker(
-                $this->plan->draft->wished()->millimetres,
-                'gauge-wished',
-                $words['wished'],
-                'M-6,18 H6 L0,27 Z M0,27 V60',
-            ),
-            $this->ends($bottom + 52, $words['shut'], $words['open']),
+            $this->marker($wished, 'gauge-wished', 'M-6,18 H6 L0,27 Z M0,27 V60'),
+            $hand <= $wished
+                ? $this->pair(13, [$hand, $wished], [$words['hand'], $words['wished']], 'gauge-word')
+                : $this->pair(13, [$wished, $hand], [$words['wished'], $words['hand']], 'gauge-word'),
+            $this->pair($bottom + 52, $ends, [$words['shut'], $words['open']], 'gauge-figure'),
         );
     }
 
@@ -102,25 +98,23 @@ final readonly class FitGauge
     }
 
     /**
-     * Returns what is said of shut and open, each below its end of the span, moved apart where they are near.
+     * Returns what is said of two places, each at its own, moved apart where they are near.
+     *
+     * @param array{float, float}   $at    the left one first
+     * @param array{string, string} $words
      */
-    private function ends(float $y, string $shut, string $open): string
+    private function pair(float $y, array $at, array $words, string $class): string
     {
-        $at = [$this->x($this->plan->draft->closed()->millimetres), $this->x($this->plan->draft->open()->millimetres)];
-        $half = [self::half($shut), self::half($open)];
-        $lacking = '' === $shut || '' === $open ? 0.0 : max(
+        [$one, $other] = $words;
+        $half = [self::half($one), self::half($other)];
+        $lacking = '' === $one || '' === $other ? 0.0 : max(
             0.0,
             $half[0] + $half[1] + 2 * self::APART - ($at[1] - $at[0]),
         );
         $from = max($half[0], min($at[0] - $lacking / 2, self::WIDTH - 2 * self::APART - $half[0] - 2 * $half[1]));
+        $to = max($at[1] + $lacking / 2, '' === $one ? 0.0 : $from + $half[0] + $half[1] + 2 * self::APART);
 
-        return $this->text($from, $y, $shut, 'gauge-figure')
-            .$this->text(
-                max($at[1] + $lacking / 2, '' === $shut ? 0.0 : $from + $half[0] + $half[1] + 2 * self::APART),
-                $y,
-                $open,
-                'gauge-figure',
-            );
+        return $this->text($from, $y, $one, $class).$this->text($to, $y, $other, $class);
     }
 
     /**
@@ -153,15 +147,12 @@ final readonly class FitGauge
         ]);
     }
 
-    private function marker(float $girth, string $class, string $word, string $path): string
+    private function marker(float $x, string $class, string $path): string
     {
-        $x = $this->x($girth);
-
         return Svg::element(
             'path',
             ['d' => $path, 'class' => $class, 'transform' => \sprintf('translate(%s 0)', Svg::number($x))],
-        )
-            .$this->text($x, 13, $word, 'gauge-word');
+        );
     }
 
     /**

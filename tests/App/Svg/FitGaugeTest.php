@@ -36,14 +36,38 @@ final class FitGaugeTest extends TestCase
         self::assertEqualsWithDelta(640.0, max([0.0, ...$ends]), 0.02);
     }
 
-    private function painted(Plan $plan): string
+    /**
+     * A hand hardly wider than the wrist: its word and the target's stand beside each other, whichever is larger.
+     */
+    public function testWhatIsSaidOfTheHandAndTheTargetNeverOverlaps(): void
+    {
+        foreach (['15.5 cm', '16.8 cm', '17.2 cm', '17.6 cm', '18 cm', '21 cm'] as $hand) {
+            $plan = Examples::plan(['wearer.hand' => $hand]);
+            $texts = array_values(array_filter(
+                self::classed($this->painted($plan, ['hand' => 'hand '.$hand, 'wished' => 'target 17.4 cm']), 'gauge-word'),
+                static fn (\SimpleXMLElement $text): bool => '13' === (string) $text['y'],
+            ));
+            self::assertCount(2, $texts);
+            $half = array_map(static fn (\SimpleXMLElement $text): float => 3.5 * mb_strlen((string) $text), $texts);
+            self::assertGreaterThan($half[0] + $half[1], (float) $texts[1]['x'] - (float) $texts[0]['x'], $hand);
+            foreach ($texts as $i => $text) {
+                self::assertGreaterThanOrEqual(0, (float) $text['x'] - $half[$i]);
+                self::assertLessThanOrEqual(640, (float) $text['x'] + $half[$i]);
+            }
+        }
+    }
+
+    /**
+     * @param array<string, string> $said
+     */
+    private function painted(Plan $plan, array $said = []): string
     {
         $words = array_fill_keys(
             [...array_column(FitZone::cases(), 'value'), 'wished', 'hand', 'shut', 'open', 'label'],
             'word',
         );
 
-        return (new FitGauge($plan))->paint($words);
+        return (new FitGauge($plan))->paint($said + $words);
     }
 
     /**
