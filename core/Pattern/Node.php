@@ -57,9 +57,9 @@ interface Node extends \Stringable
     public function isMiddle(): bool;
 
     /**
-     * Returns whether how long it is follows from the measure.
+     * Returns whether how long it is follows from the measure; what lies inside it says so itself.
      */
-    public function isOpen(): bool;
+    public function fits(): bool;
 
     /**
      * Returns whether it has a middle of its own, which the piece shows.

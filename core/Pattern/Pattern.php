@@ -74,10 +74,10 @@ final readonly class Pattern implements \Stringable
     /**
      * Returns whether anything in it takes what a length leaves.
      */
-    public function isOpen(): bool
+    public function fits(): bool
     {
-        foreach ($this->parts as $part) {
-            if ($part->isOpen()) {
+        foreach ($this->nodes() as $node) {
+            if ($node->fits()) {
                 return true;
             }
         }

@@ -25,7 +25,7 @@ final class Grading
     {
         $held = new Pattern(self::held($pattern->parts, $counts));
 
-        return $held->isOpen() ? $held : new Pattern(self::filled($held->parts, self::filler($pattern)));
+        return $held->fits() ? $held : new Pattern(self::filled($held->parts, self::filler($pattern)));
     }
 
     /**

@@ -7,8 +7,8 @@ namespace Rinkel\Core\Tight;
 use Rinkel\Core\Tight\Internal\KauffmanBracket;
 
 /**
- * Rings as they are seen from one side: which passes over which, in order along each. What is a knot and what is not does
- * not depend on the side; it tells whether a cord ever went through another.
+ * Rings as they are seen from one side: which passes over which, in order along each. What is a knot and what is not
+ * does not depend on the side; it tells whether a cord ever went through another.
  */
 final readonly class Diagram
 {
@@ -41,8 +41,8 @@ final readonly class Diagram
     }
 
     /**
-     * Returns what stays the same however the rings are moved, as long as none goes through another or itself: the Jones
-     * polynomial, by powers of A with t = A⁻⁴ (V. F. R. Jones, 1985, from memory).
+     * Returns what stays the same however the rings are moved, as long as none goes through another or itself: the
+     * Jones polynomial, by powers of A with t = A⁻⁴ (V. F. R. Jones, 1985, from memory).
      *
      * @return array<int, int>
      */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Tight;
 
 /**
- * How far a cord gives way where it is pressed most, in a knot pulled by its own tension: not at all, by about a tenth of
- * its thickness, by about a sixth.
+ * How far a cord gives way where it is pressed most, in a knot pulled by its own tension: not at all, by about a tenth
+ * of its thickness, by about a sixth.
  */
 enum Hardness: string
 {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Tight;
 
 /**
- * The ropes of a tangle closed to rings far outside of it, in the same way before it is tightened and after: then no cord
- * went through another if the rings are knotted as they were.
+ * The ropes of a tangle closed to rings far outside of it, in the same way before it is tightened and after: then no
+ * cord went through another if the rings are knotted as they were.
  */
 final readonly class Rings
 {

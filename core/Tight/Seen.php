@@ -8,6 +8,8 @@ use Rinkel\Core\Drawing\Course;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Lesson\Frame;
 use Rinkel\Core\Lesson\Lesson;
+use Rinkel\Core\Lesson\Matter;
+use Rinkel\Core\Lesson\Thing;
 use Rinkel\Core\Lesson\Topic;
 
 /**
@@ -32,11 +34,15 @@ final readonly class Seen
             [$low, $high] = [min($low, ...array_column($points, 2)), max($high, ...array_column($points, 2))];
             $courses['cord-'.($i + 1)] = $points;
         }
+        $things = [];
         foreach ($tight->tangle->rods as $i => $rod) {
-            $courses['core-'.($i + 1)] = array_map(
-                static fn (int $k): array => [$rod->x, $rod->y, $low - 1 + ($high - $low + 2) * $k / 40],
-                range(0, 40),
-            );
+            if (1.0 === $rod->diameter) {
+                $courses['core-'.($i + 1)] = [
+                    [$rod->x, $rod->y, $low - 1], [$rod->x, $rod->y, ($low + $high) / 2], [$rod->x, $rod->y, $high + 1],
+                ];
+            } else {
+                $things[] = self::rod($rod, $low - 1, $high + 1);
+            }
         }
         $names = array_keys($courses);
         $drawn = array_map(self::course(...), $names, $courses);
@@ -49,7 +55,21 @@ final readonly class Seen
             $names,
         ));
 
-        return new Lesson($id, Topic::Knot, $drawn, $drawn, $roles, [new Frame([], tight: 1.0)]);
+        return new Lesson($id, Topic::Knot, $drawn, $drawn, $roles, [new Frame([], tight: 1.0, things: $things)]);
+    }
+
+    /**
+     * A core that is not as thick as the cord, as the rod that it is taken for.
+     */
+    private static function rod(Rod $rod, float $low, float $high): Thing
+    {
+        [$left, $right] = [$rod->x - $rod->diameter / 2, $rod->x + $rod->diameter / 2];
+
+        return Thing::cornered(
+            Matter::Metal,
+            [[$low, $left], [$high, $left], [$high, $right], [$low, $right]],
+            (int) round(self::LEVELS * $rod->y),
+        );
     }
 
     /**

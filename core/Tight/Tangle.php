@@ -34,8 +34,9 @@ final readonly class Tangle
             }
         }
 
-        return [] === $ropes
-            ? throw new \InvalidArgumentException('Without a rope there is nothing to tighten.') : new self($ropes, $rods, $cell, $rodsGiveWay);
+        return [] !== $ropes
+            ? new self($ropes, $rods, $cell, $rodsGiveWay)
+            : throw new \InvalidArgumentException('Without a rope there is nothing to tighten.');
     }
 
     /**

@@ -23,7 +23,9 @@ final readonly class TightBook
     public static function cases(): array
     {
         $cases = [];
-        foreach ([[1, 0.5], [1, 1.0], [1, 2.0], [1, 3.0], [2, 0.5], [2, 1.0], [2, 2.0], [3, 1.0], [4, 1.0], [8, 1.0]] as [$n, $c]) {
+        foreach ([
+            [1, 0.5], [1, 1.0], [1, 2.0], [1, 3.0], [2, 0.5], [2, 1.0], [2, 2.0], [3, 1.0], [4, 1.0], [8, 1.0],
+        ] as [$n, $c]) {
             $cases[] = TightCase::of('square', Inside::of($n, $c));
         }
         foreach ([[1, 0.5], [1, 1.0], [1, 2.0]] as [$n, $c]) {

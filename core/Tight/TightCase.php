@@ -11,13 +11,15 @@ final readonly class TightCase
 {
     private function __construct(
         public string $id,
-        public int $count,
+        public TightKnot $knot,
         public Inside $inside,
         public float $push,
         public Hardness $hardness,
     ) {}
 
     /**
+     * @param int $count from 1 to 6: wraps of a barrel, or cords tied together
+     *
      * @throws \InvalidArgumentException when there is no such knot, or the push is beyond all measure
      */
     public static function of(
@@ -27,16 +29,20 @@ final readonly class TightCase
         float $push = 0.0,
         Hardness $hardness = Hardness::Hard,
     ): self {
-        return null !== TightKnots::named($id, $count) && abs($push) <= 10
-            ? new self($id, $count, $inside ?? Inside::of(1), $push, $hardness)
+        $knot = TightKnots::named($id, $count);
+
+        return null !== $knot && abs($push) <= 10
+            ? new self($id, $knot, $inside ?? Inside::of(1), $push, $hardness)
             : throw new \InvalidArgumentException('No '.$id.' can be tightened so.');
     }
 
-    public function tightened(float $spacing, float $stiffness = 0.0): TwoSpacings
+    public function tightened(float $spacing, float $stiffness = 0.0, float $friction = 0.0): TwoSpacings
     {
-        $knot = TightKnots::named($this->id, $this->count) ?? throw new \LogicException('It is known.');
-        $tube = $this->hardness->tube()->asStiffAs($stiffness);
-
-        return TwoSpacings::of($knot, $knot->laid($this->inside, $this->push), $spacing, $tube);
+        return TwoSpacings::of(
+            $this->knot,
+            $this->knot->laid($this->inside, $this->push),
+            $spacing,
+            $this->hardness->tube()->asStiffAs($stiffness)->asRoughAs($friction),
+        );
     }
 }

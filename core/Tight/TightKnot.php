@@ -10,6 +10,18 @@ namespace Rinkel\Core\Tight;
 interface TightKnot
 {
     /**
+     * Returns whether it is tied around something.
+     */
+    public function isAround(): bool;
+
+    /**
+     * Returns what is counted of it: its wraps, or the cords that are tied together.
+     *
+     * @return array<string, int>
+     */
+    public function counted(): array;
+
+    /**
      * Returns how it is laid before it is pulled.
      *
      * @param Inside $inside what it is tied around; of no account to a knot in cords alone

@@ -36,7 +36,8 @@ final readonly class Tightened
     }
 
     /**
-     * Returns how far the cords reach to either side, and before and behind: x and y with their thickness, in diameters.
+     * Returns how far the cords reach to either side, and before and behind: x and y with their thickness, in
+     * diameters.
      *
      * @return array{float, float}
      */

@@ -135,8 +135,8 @@ final readonly class Tightening
             foreach ($rope->points as $i => $point) {
                 $before = $rope->points[max(0, $i - 1)];
                 $after = $rope->points[min($last, $i + 1)];
-                $more = ($pull[$c][$i] ?? 0.0) - ($pull[$c][$i - 1] ?? 0.0);
-                $share = isset($pull[$c][$i], $pull[$c][$i - 1]) ? -$more / max(1e-9, Rope::between($before, $after)) : 0.0;
+                $less = isset($pull[$c][$i], $pull[$c][$i - 1]) ? $pull[$c][$i - 1] - $pull[$c][$i] : 0.0;
+                $share = $less / max(1e-9, Rope::between($before, $after));
                 foreach ([0, 1, 2] as $d) {
                     $load[] = $share * ($after[$d] - $before[$d]);
                 }

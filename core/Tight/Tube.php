@@ -10,23 +10,21 @@ namespace Rinkel\Core\Tight;
 final readonly class Tube
 {
     /** A tube's middle cannot bend sharper than the tube is thick. */
-    private const SHARPEST = 0.5;
+    public const SHARPEST = 0.5;
 
     /**
-     * @param float $hardness  force against an overlap of one diameter, for each diameter along either cord; of an ideal
-     *                         tube without end
+     * @param float $hardness  force against an overlap of one diameter, for each diameter along either cord; without
+     *                         end for an ideal tube
      * @param float $stiffness against bending, in tensions times square diameters
      * @param float $friction  share of what presses that holds it back (Coulomb)
-     * @param float $sharpest  radius of its sharpest bend
      */
     private function __construct(
         public float $hardness = \INF,
         public float $stiffness = 0.0,
         public float $friction = 0.0,
-        public float $sharpest = self::SHARPEST,
     ) {
-        if (!($hardness > 0) || $stiffness < 0 || $friction < 0 || !($sharpest > 0)) {
-            throw new \InvalidArgumentException('A cord is hard, and bends at some radius.');
+        if (!($hardness > 0) || $stiffness < 0 || $friction < 0) {
+            throw new \InvalidArgumentException('A cord is hard, and neither its stiffness nor its friction helps.');
         }
     }
 
@@ -40,16 +38,16 @@ final readonly class Tube
 
     public function asHardAs(float $hardness): self
     {
-        return new self($hardness, $this->stiffness, $this->friction, $this->sharpest);
+        return new self($hardness, $this->stiffness, $this->friction);
     }
 
     public function asStiffAs(float $stiffness): self
     {
-        return new self($this->hardness, $stiffness, $this->friction, $this->sharpest);
+        return new self($this->hardness, $stiffness, $this->friction);
     }
 
     public function asRoughAs(float $friction): self
     {
-        return new self($this->hardness, $this->stiffness, $friction, $this->sharpest);
+        return new self($this->hardness, $this->stiffness, $friction);
     }
 }

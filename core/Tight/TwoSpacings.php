@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Tight;
 
 /**
- * A knot pulled tight with beads far apart and near together: what it would take with none between follows from both, as
- * the error of a chain goes with the square of the spacing (L. F. Richardson, 1911, from memory).
+ * A knot pulled tight with beads far apart and near together: what it would take with none between follows from both,
+ * as the error of a chain goes with the square of the spacing (L. F. Richardson, 1911, from memory).
  */
 final readonly class TwoSpacings
 {

@@ -25,12 +25,17 @@ use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /**
- * Pulls a knot tight on the computer and prints what it takes, in diameters of its cord. Ends with 0, or with 1 and a line
- * that says what is wrong.
+ * Pulls a knot tight on the computer and prints what it takes, in diameters of its cord. Ends with 0, or with 1 and a
+ * line that says what is wrong.
  */
 #[AsCommand('rinkel:tighten', 'command.tighten.does')]
 final class TightenCommand extends Command
 {
+    /** The least and the most that can be asked for. */
+    private const NUMBERS = [
+        'count' => [1, 6], 'push' => [-10, 10], 'stiffness' => [0, 10], 'friction' => [0, 2], 'spacing' => [0.05, 0.5],
+    ];
+
     public function __construct(
         private readonly TightDocument $document,
         private readonly LessonWords $words,
@@ -46,7 +51,9 @@ final class TightenCommand extends Command
         $this->addOption('push', null, InputOption::VALUE_REQUIRED, 'command.tighten.push', '0');
         $this->addOption('cord', null, InputOption::VALUE_REQUIRED, 'command.tighten.cord', 'hard');
         $this->addOption('stiffness', null, InputOption::VALUE_REQUIRED, 'command.tighten.stiffness', '0');
-        $this->addOption('spacing', null, InputOption::VALUE_REQUIRED, 'command.tighten.spacing', (string) TightBook::SPACING);
+        $this->addOption('friction', null, InputOption::VALUE_REQUIRED, 'command.tighten.friction', '0');
+        $spacing = (string) TightBook::SPACING;
+        $this->addOption('spacing', null, InputOption::VALUE_REQUIRED, 'command.tighten.spacing', $spacing);
         $this->addOption('svg', null, InputOption::VALUE_NONE, 'command.tighten.svg');
         $this->addOption('book', null, InputOption::VALUE_NONE, 'command.tighten.book');
     }
@@ -76,8 +83,8 @@ final class TightenCommand extends Command
 
             return Command::FAILURE;
         }
-        [$case, $spacing, $stiffness] = $asked;
-        $found = $case->tightened($spacing, $stiffness);
+        [$case, $numbers] = $asked;
+        $found = $case->tightened($numbers['spacing'], $numbers['stiffness'], $numbers['friction']);
         $output->writeln(true === $input->getOption('svg')
             ? $this->picture($case->id, $found->fine)
             : self::json($this->document->of($case, $found)), OutputInterface::OUTPUT_RAW);
@@ -86,32 +93,31 @@ final class TightenCommand extends Command
     }
 
     /**
-     * @return array{TightCase, float, float}|string what is asked for, how far apart beads lie, how stiff the cord is; or
-     *                                               what is wrong with it
+     * Returns what is asked for, and its numbers; or what is wrong with it.
+     *
+     * @return array{TightCase, non-empty-array<key-of<self::NUMBERS>, float>}|string
      */
     private function asked(string $id, InputInterface $input): array|string
     {
-        $number = static fn (string $name, float $least, float $most): ?float => filter_var(
-            $input->getOption($name),
-            \FILTER_VALIDATE_FLOAT,
-            ['flags' => \FILTER_NULL_ON_FAILURE, 'options' => ['min_range' => $least, 'max_range' => $most]],
-        );
+        $numbers = array_fill_keys(array_keys(self::NUMBERS), 0.0);
+        foreach (self::NUMBERS as $name => [$least, $most]) {
+            $number = filter_var($input->getOption($name), \FILTER_VALIDATE_FLOAT);
+            if (false === $number || $number < $least || $number > $most) {
+                return \sprintf('--%s is a number from %s to %s.', $name, $least, $most);
+            }
+            $numbers[$name] = $number;
+        }
         $id = str_replace('-', ' ', $id);
-        [$count, $push, $stiffness, $spacing] = [
-            $number('count', 1, 6), $number('push', -10, 10), $number('stiffness', 0, 10), $number('spacing', 0.05, 0.5),
-        ];
         [$core, $cord] = [$input->getOption('core'), $input->getOption('cord')];
+        $inside = \is_string($core) ? self::inside($core) : null;
         $hardness = \is_string($cord) ? Hardness::tryFrom($cord) : null;
 
         return match (true) {
             null === TightKnots::named($id) => 'No '.$id.' can be tightened. rinkel:tighten lists what can.',
-            null === $count || floor($count) !== $count => '--count is a whole number from 1 to 6.',
-            null === $push => '--push is from -10 to 10.',
-            null === $stiffness => '--stiffness is from 0 to 10.',
-            null === $spacing => '--spacing is from 0.05 to 0.5.',
+            floor($numbers['count']) !== $numbers['count'] => '--count is a whole number.',
             null === $hardness => '--cord is hard, firm or soft.',
-            !\is_string($core) || null === ($inside = self::inside($core)) => '--core is like 2x1: up to 8 cores, 0.2 to 10 times as thick as the cord.',
-            default => [TightCase::of($id, $inside, (int) $count, $push, $hardness), $spacing, $stiffness],
+            null === $inside => '--core is like 2x1: up to 8 cores, 0.2 to 10 times as thick as the cord.',
+            default => [TightCase::of($id, $inside, (int) $numbers['count'], $numbers['push'], $hardness), $numbers],
         };
     }
 

@@ -23,13 +23,12 @@ final readonly class TightDocument
      */
     public function of(TightCase $case, TwoSpacings $found): array
     {
-        $lone = \in_array($case->id, ['overhand', 'together', 'double overhand', 'barrel', 'braid'], true);
-
         return [
             'knot' => $case->id,
-            ...(str_contains($case->id, 'barrel') ? ['wraps' => $case->count] : []),
-            ...('together' === $case->id ? ['cords' => $case->count] : []),
-            ...($lone ? [] : ['cores' => $case->inside->count, 'core' => $case->inside->diameter]),
+            ...$case->knot->counted(),
+            ...($case->knot->isAround()
+                ? ['cores' => $case->inside->count, 'core' => $case->inside->diameter]
+                : []),
             ...(0.0 === $case->push ? [] : ['push' => $case->push]),
             'cord' => $case->hardness->value,
             'use' => self::figure($found->taking->mean(), $found->error->mean()),

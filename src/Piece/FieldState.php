@@ -41,22 +41,16 @@ final readonly class FieldState
     }
 
     /**
-     * Returns the stage of the first field in which something is wrong.
+     * Returns the stages of what is wrong at its field, on the page or in a stage that it does not show yet.
+     *
+     * @return list<Stage> one for each field
      */
-    public function stage(): Stage
+    public function told(string $html, PageParts $parts, PageState $page): array
     {
-        return Stage::of((string) array_key_first($this->faults));
-    }
-
-    /**
-     * Returns how many faults stand at fields that a page shows.
-     */
-    public function told(string $html): int
-    {
-        return \count(array_filter(
+        return array_map(Stage::of(...), array_values(array_filter(
             array_keys($this->faults),
-            static fn (string $field): bool => self::isIn($field, $html),
-        ));
+            static fn (string $field): bool => !self::isMissing($field, $html, $parts, $page),
+        )));
     }
 
     /**
@@ -68,7 +62,7 @@ final readonly class FieldState
     {
         $untold = [];
         foreach ($this->faults as $field => $faults) {
-            if (!self::isIn($field, $html) && $parts->wants(Stage::of($field)->value, $page)) {
+            if (self::isMissing($field, $html, $parts, $page)) {
                 $untold[(string) $faults[0]->said] = $faults;
             }
         }
@@ -76,8 +70,12 @@ final readonly class FieldState
         return array_values($untold);
     }
 
-    private static function isIn(string $field, string $html): bool
+    /**
+     * Returns whether a page that shows the stage of a field has no such field.
+     */
+    private static function isMissing(string $field, string $html, PageParts $parts, PageState $page): bool
     {
-        return str_contains($html, 'name="f['.htmlspecialchars($field).']"');
+        return $parts->wants(Stage::of($field)->value, $page)
+            && !str_contains($html, 'name="f['.htmlspecialchars($field).']"');
     }
 }

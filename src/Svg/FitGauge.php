@@ -44,7 +44,10 @@ final readonly class FitGauge
         $bottom = self::ZONE_TOP + self::ZONE_DEPTH;
         $hand = $this->x($this->plan->draft->piece->wearer->handGirth()->millimetres);
         $wished = $this->x($this->plan->draft->wished()->millimetres);
-        $ends = [$this->x($this->plan->draft->closed()->millimetres), $this->x($this->plan->draft->open()->millimetres)];
+        $ends = [
+            $this->x($this->plan->draft->closed()->millimetres),
+            $this->x($this->plan->draft->open()->millimetres),
+        ];
 
         return Svg::element(
             'svg',
@@ -57,7 +60,7 @@ final readonly class FitGauge
             ],
             $this->zones($words),
             $this->marker($hand, 'gauge-hand', 'M0,20 V64'),
-            $this->span($bottom - 17),
+            $this->span($bottom - 17, ...$ends),
             $this->marker($wished, 'gauge-wished', 'M-6,18 H6 L0,27 Z M0,27 V60'),
             $hand <= $wished
                 ? $this->pair(13, [$hand, $wished], [$words['hand'], $words['wished']], 'gauge-word')
@@ -125,13 +128,8 @@ final readonly class FitGauge
         return 3.6 * mb_strlen($word);
     }
 
-    private function span(float $y): string
+    private function span(float $y, float $shut, float $open): string
     {
-        [$shut, $open] = [
-            $this->x($this->plan->draft->closed()->millimetres),
-            $this->x($this->plan->draft->open()->millimetres),
-        ];
-
         return Svg::element('path', [
             'd' => \sprintf(
                 'M%1$s,%3$s H%2$s M%1$s,%4$s V%5$s M%2$s,%4$s V%5$s',

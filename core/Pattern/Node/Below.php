@@ -99,11 +99,6 @@ final readonly class Below extends Leaf implements Bracket
         return new self($this->lower, $this->parts, $cord, $this->place());
     }
 
-    public function isOpen(): bool
-    {
-        return self::anyOpen($this->parts());
-    }
-
     /**
      * @param list<string> $parts
      */

@@ -38,7 +38,7 @@ final readonly class Braid extends Leaf
         return 'braid '.($this->length?->written($unit) ?? 'fit');
     }
 
-    public function isOpen(): bool
+    public function fits(): bool
     {
         return null === $this->length;
     }

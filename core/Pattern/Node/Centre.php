@@ -47,11 +47,6 @@ final readonly class Centre extends Leaf implements Bracket
         return true;
     }
 
-    public function isOpen(): bool
-    {
-        return self::anyOpen($this->parts());
-    }
-
     public function isPointed(): bool
     {
         return true;

@@ -50,11 +50,6 @@ final readonly class Gap extends Leaf
         return null === $this->length && null === $this->gauges;
     }
 
-    public function isOpen(): bool
-    {
-        return $this->fits();
-    }
-
     private function size(string $length): string
     {
         return (null === $this->gauges ? $length : $this->gauges.' gauge').($this->centres ? ' centres' : '');

@@ -96,9 +96,4 @@ final readonly class Group extends Leaf implements Bracket, CountedPart
             $this->exchange?->renamed($rename),
         );
     }
-
-    public function isOpen(): bool
-    {
-        return $this->fits() || self::anyOpen($this->parts);
-    }
 }

@@ -100,7 +100,7 @@ final readonly class Knots extends Leaf implements CountedPart
         return new Group([$this->filling(false)->times(1)], new Fit());
     }
 
-    public function isOpen(): bool
+    public function fits(): bool
     {
         return $this->fills;
     }

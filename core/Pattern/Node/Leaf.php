@@ -55,27 +55,13 @@ abstract readonly class Leaf implements Node
         return false;
     }
 
-    public function isOpen(): bool
+    public function fits(): bool
     {
         return false;
     }
 
     public function isPointed(): bool
     {
-        return false;
-    }
-
-    /**
-     * @param list<Node> $parts
-     */
-    final protected static function anyOpen(array $parts): bool
-    {
-        foreach ($parts as $part) {
-            if ($part->isOpen()) {
-                return true;
-            }
-        }
-
         return false;
     }
 }

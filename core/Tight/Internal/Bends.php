@@ -102,7 +102,7 @@ final readonly class Bends
     {
         $apart = $this->apart[$c];
         $angle = $bend / $apart;
-        $sharp = max(0.0, $angle - $apart / ($this->tube->sharpest * $this->tangle->ropes[$c]->diameter));
+        $sharp = max(0.0, $angle - $apart / (Tube::SHARPEST * $this->tangle->ropes[$c]->diameter));
         $hard = self::SHARP * $this->hard;
         $stiff = $this->tube->stiffness / $apart;
 

@@ -14,7 +14,11 @@ final class Descent
     private const FAILURES = 20;
     private const TRIES = 20;
 
-    /** @var list<array{array<int, float>, array<int, float>, float}> steps, what the slopes changed by, one over their product */
+    /**
+     * Steps, what the slopes changed by, and one over their product.
+     *
+     * @var list<array{array<int, float>, array<int, float>, float}>
+     */
     private array $taught = [];
 
     /** Steps taken. */

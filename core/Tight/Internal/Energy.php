@@ -12,8 +12,8 @@ use Rinkel\Core\Tight\Tangle;
 use Rinkel\Core\Tight\Tube;
 
 /**
- * What a tangle's cords store: tension times length, the push along the cell, what presses into each other, bends beyond
- * what a tube can do, and bends at all where cord is stiff. Its lowest place is the knot pulled tight.
+ * What a tangle's cords store: tension times length, the push along the cell, what presses into each other, bends
+ * beyond what a tube can do, and bends at all where cord is stiff. Its lowest place is the knot pulled tight.
  *
  * All places stand in one list: x, y and z of each bead, the cell's length and its turn, x and y of each rod. Each part
  * takes the slopes so far and returns them with its own.
@@ -187,7 +187,9 @@ final class Energy
     /**
      * @param array<int, float> $x
      *
-     * @return array{list<float>, list<float>, list<float>, array<int, float>} how far it is to each next bead, and which way
+     * Returns how far it is to each next bead, and which way
+     *
+     * @return array{list<float>, list<float>, list<float>, list<float>}
      */
     private function steps(array $x, int $first, int $n, int $edges, bool $wraps): array
     {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Tight\Internal;
 
 /**
- * Kauffman's bracket of a diagram (L. H. Kauffman, "State models and the Jones polynomial", 1987, from memory), crossing
- * by crossing: what is known so far is a sum over ways in which the arcs that still hang out are joined.
+ * Kauffman's bracket of a diagram (L. H. Kauffman, "State models and the Jones polynomial", 1987, from memory),
+ * crossing by crossing: what is known so far is a sum over ways in which the arcs that still hang out are joined.
  */
 final readonly class KauffmanBracket
 {

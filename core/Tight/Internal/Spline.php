@@ -50,10 +50,11 @@ final readonly class Spline
         $upper = $right = array_fill(0, $n, 0.0);
         for ($i = 1; $i < $n - 1; ++$i) {
             [$before, $after] = [$t[$i] - $t[$i - 1], $t[$i + 1] - $t[$i]];
-            $turn = 6 * (($points[$i + 1][$d] - $points[$i][$d]) / $after - ($points[$i][$d] - $points[$i - 1][$d]) / $before);
+            $rises = ($points[$i + 1][$d] - $points[$i][$d]) / $after;
+            $rose = ($points[$i][$d] - $points[$i - 1][$d]) / $before;
             $pivot = 2 * ($before + $after) - $before * $upper[$i - 1];
             $upper[$i] = $after / $pivot;
-            $right[$i] = ($turn - $before * $right[$i - 1]) / $pivot;
+            $right[$i] = (6 * ($rises - $rose) - $before * $right[$i - 1]) / $pivot;
         }
         $bent = array_fill(0, $n, 0.0);
         for ($i = $n - 2; $i > 0; --$i) {

@@ -23,6 +23,16 @@ final readonly class TightBraid implements TightKnot
     private const PITCH = 12.0;
     private const OPEN = 2.4;
 
+    public function isAround(): bool
+    {
+        return false;
+    }
+
+    public function counted(): array
+    {
+        return [];
+    }
+
     public function laid(Inside $inside, float $push = 0.0): Tangle
     {
         $laid = new Lifting(1.0);

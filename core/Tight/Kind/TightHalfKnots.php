@@ -41,6 +41,16 @@ final readonly class TightHalfKnots implements TightKnot
         return new self(true);
     }
 
+    public function isAround(): bool
+    {
+        return true;
+    }
+
+    public function counted(): array
+    {
+        return [];
+    }
+
     public function laid(Inside $inside, float $push = 0.0): Tangle
     {
         [$half, $height] = $inside->half();

@@ -16,7 +16,8 @@ use Rinkel\Core\Tight\Tightened;
 use Rinkel\Core\Tight\TightKnot;
 
 /**
- * A knot whose ends are pulled apart: an overhand of one cord or of several together, or a barrel of some wraps, perhaps around another cord.
+ * A knot whose ends are pulled apart: an overhand of one cord or of several together, or a barrel of some wraps,
+ * perhaps around another cord.
  */
 final readonly class TightStop implements TightKnot
 {
@@ -54,6 +55,20 @@ final readonly class TightStop implements TightKnot
         return $wraps >= 1 && $wraps <= 6
             ? new self($wraps, $slides)
             : throw new \InvalidArgumentException('A barrel has 1 to 6 wraps.');
+    }
+
+    public function isAround(): bool
+    {
+        return $this->slides;
+    }
+
+    public function counted(): array
+    {
+        return match (true) {
+            $this->wraps > 0 => ['wraps' => $this->wraps],
+            $this->cords > 1 => ['cords' => $this->cords],
+            default => [],
+        };
     }
 
     public function laid(Inside $inside, float $push = 0.0): Tangle

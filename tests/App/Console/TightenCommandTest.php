@@ -22,7 +22,8 @@ final class TightenCommandTest extends KernelTestCase
         $tester = $this->tester();
         self::assertSame(0, $tester->execute(['knot' => 'vertical-lark', '--core' => '1x0.5', '--spacing' => '0.4']));
         $found = json_decode($tester->getDisplay());
-        $result = (new Validator())->validate((object) ['format' => 'rinkel-tight', 'version' => 1, 'spacing' => 0.4, 'knots' => [$found]], $this->schema());
+        $book = (object) ['format' => 'rinkel-tight', 'version' => 1, 'spacing' => 0.4, 'knots' => [$found]];
+        $result = (new Validator())->validate($book, $this->schema());
         self::assertTrue($result->isValid(), (string) $result);
         self::assertIsObject($found);
         self::assertTrue($found->whole ?? false);
@@ -62,8 +63,10 @@ final class TightenCommandTest extends KernelTestCase
     public static function provideWrong(): iterable
     {
         yield 'knot' => [['knot' => 'granny'], 'No granny can be tightened.'];
-        yield 'count' => [['knot' => 'barrel', '--count' => '2.5'], '--count is'];
+        yield 'count' => [['knot' => 'barrel', '--count' => '7'], '--count is'];
         yield 'push' => [['knot' => 'square', '--push' => 'hard'], '--push is'];
+        yield 'half a wrap' => [['knot' => 'barrel', '--count' => '2.5'], '--count is a whole number.'];
+        yield 'friction' => [['knot' => 'overhand', '--friction' => '3'], '--friction is a number from 0 to 2.'];
         yield 'stiffness' => [['knot' => 'square', '--stiffness' => '-1'], '--stiffness is'];
         yield 'spacing' => [['knot' => 'square', '--spacing' => '0.01'], '--spacing is'];
         yield 'cord' => [['knot' => 'square', '--cord' => 'wet'], '--cord is'];
@@ -85,7 +88,8 @@ final class TightenCommandTest extends KernelTestCase
         self::assertSame([TightBook::VERSION, TightBook::SPACING], [$book->version ?? 0, $book->spacing ?? 0]);
         $kept = array_values(array_filter(
             $book->knots,
-            static fn (mixed $one): bool => \is_object($one) && ['vertical lark', 0.5] === [$one->knot ?? '', $one->core ?? 0.0],
+            static fn (mixed $one): bool => \is_object($one)
+                && ['vertical lark', 0.5] === [$one->knot ?? '', $one->core ?? 0.0],
         ))[0] ?? null;
         self::assertIsObject($kept);
         self::assertIsArray($kept->use ?? null);

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Rinkel\App\Piece\FieldState;
 use Rinkel\App\Piece\PageParts;
 use Rinkel\App\Piece\PageState;
+use Rinkel\App\Piece\Stage;
 use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Fault;
 use Symfony\Component\HttpFoundation\Request;
@@ -20,7 +21,7 @@ final class FieldStateTest extends TestCase
     {
         $state = self::state('wrist', 'ease', 'closure.kind');
 
-        self::assertSame(2, $state->told(self::PAGE));
+        self::assertSame([Stage::Measure, Stage::Closure], $state->told(self::PAGE, self::parts(), self::page()));
         self::assertSame(
             ['no-ease'],
             array_map(static fn (array $faults): string => $faults[0]->said->key, $state->untold(self::PAGE, self::parts(), self::page())),
@@ -41,13 +42,20 @@ final class FieldStateTest extends TestCase
         $page = self::page('measure');
 
         self::assertSame([], $state->untold('', self::parts('first'), $page));
+        // It counts until then, so that nothing is said to be ready meanwhile.
+        self::assertSame([Stage::Materials], $state->told('', self::parts('first'), $page));
+        self::assertSame([], $state->told('', self::parts(), $page));
         self::assertCount(1, $state->untold('', self::parts(), $page));
         self::assertCount(1, $state->untold('', self::parts('first'), self::page('materials')));
     }
 
     public function testANameThatIsWrittenOtherwiseInAPageIsFound(): void
     {
-        self::assertSame(1, self::state('beads.l\'eau.hole')->told('<input name="f[beads.l&#039;eau.hole]">'));
+        self::assertSame([Stage::Materials], self::state('beads.l\'eau.hole')->told(
+            '<input name="f[beads.l&#039;eau.hole]">',
+            self::parts(),
+            self::page(),
+        ));
     }
 
     private static function state(string ...$fields): FieldState

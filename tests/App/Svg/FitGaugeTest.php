@@ -43,8 +43,9 @@ final class FitGaugeTest extends TestCase
     {
         foreach (['15.5 cm', '16.8 cm', '17.2 cm', '17.6 cm', '18 cm', '21 cm'] as $hand) {
             $plan = Examples::plan(['wearer.hand' => $hand]);
+            $said = ['hand' => 'hand '.$hand, 'wished' => 'target 17.4 cm'];
             $texts = array_values(array_filter(
-                self::classed($this->painted($plan, ['hand' => 'hand '.$hand, 'wished' => 'target 17.4 cm']), 'gauge-word'),
+                self::classed($this->painted($plan, $said), 'gauge-word'),
                 static fn (\SimpleXMLElement $text): bool => '13' === (string) $text['y'],
             ));
             self::assertCount(2, $texts);

@@ -19,8 +19,8 @@ use Rinkel\Core\Measure\Length;
  * What Rinkel plans a knot with, without what a fibre gives way, beside what tightening on the computer found
  * (docs/tightened.json), with the errors that docs/model.md names.
  *
- * @phpstan-type Row array{knot: string, cord: string, use: array{float, float}, length: array{float, float}, whole: bool,
- *                         wraps?: int, cords?: int, cores?: int, core?: float, push?: float}
+ * @phpstan-type Row array{knot: string, cord: string, use: array{float, float}, length: array{float, float},
+ *                         whole: bool, wraps?: int, cords?: int, cores?: int, core?: float, push?: float}
  */
 final class BookTest extends TestCase
 {
@@ -28,7 +28,7 @@ final class BookTest extends TestCase
     private const WITHIN = [
         'square' => [0.16, 0.05], 'half left' => [0.2, 0.15], 'hitch' => [0.12, 0.05], 'vertical lark' => [0.2, 0.05],
         'overhand' => [0.05, 0.05],
-        'together' => [0.9, 0.9], 'barrel' => [0.1, 0.1], 'sliding barrel' => [0.9, 1.2],
+        'together' => [0.85, 0.85], 'barrel' => [0.1, 0.1], 'sliding barrel' => [0.3, 0.6],
     ];
 
     public function testRinkelPlansWithWhatWasFound(): void

@@ -28,6 +28,7 @@ final class CellTest extends TestCase
 
     public function testDoors(): void
     {
+        $line = array_map(static fn (int $i): array => [(float) $i, 0.0, 0.0], range(0, 3));
         foreach ([
             static fn () => Cell::straight(0.0),
             static fn () => Rope::through([[0.0, 0.0, 0.0], [1.0, 0.0, 0.0]], Ends::Held),
@@ -35,7 +36,7 @@ final class CellTest extends TestCase
             static fn () => Inside::of(9),
             static fn () => Inside::of(1, 11.0),
             static fn () => Tangle::of([]),
-            static fn () => Tangle::of([Rope::through([[0.0, 0.0, 0.0], [1.0, 0.0, 0.0], [2.0, 0.0, 0.0], [3.0, 0.0, 0.0]], Ends::Repeats)]),
+            static fn () => Tangle::of([Rope::through($line, Ends::Repeats)]),
         ] as $i => $door) {
             try {
                 $door();

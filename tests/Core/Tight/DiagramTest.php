@@ -8,13 +8,16 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Tight\Diagram;
 
+/**
+ * @phpstan-type Drawn \Closure(float): array{float, float, float}
+ */
 final class DiagramTest extends TestCase
 {
     /**
      * Jones polynomials by powers of A (t = A⁻⁴), and determinants, as tables of knots give them (from memory).
      *
-     * @param non-empty-list<\Closure(float): array{float, float, float}> $rings
-     * @param array<int, int>                                             $jones
+     * @param non-empty-list<Drawn> $rings
+     * @param array<int, int>       $jones
      */
     #[DataProvider('provideRings')]
     public function testWhatIsKnottedHow(array $rings, array $jones, int $determinant): void
@@ -32,7 +35,7 @@ final class DiagramTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{non-empty-list<\Closure(float): array{float, float, float}>, array<int, int>, int}>
+     * @return iterable<string, array{non-empty-list<Drawn>, array<int, int>, int}>
      */
     public static function provideRings(): iterable
     {
@@ -41,7 +44,9 @@ final class DiagramTest extends TestCase
             sin($t) + 2 * sin(2 * $t), cos($t) - 2 * cos(2 * $t), $hand * sin(3 * $t),
         ];
         yield 'a ring' => [[$circle], [0 => 1], 1];
-        yield 'two rings apart' => [[$circle, static fn (float $t): array => [5 + cos($t), 0.0, sin($t)]], [-2 => -1, 2 => -1], 0];
+        yield 'two rings apart' => [
+            [$circle, static fn (float $t): array => [5 + cos($t), 0.0, sin($t)]], [-2 => -1, 2 => -1], 0,
+        ];
         yield 'two rings through each other' => [
             [$circle, static fn (float $t): array => [1 + cos($t), 0.02, sin($t)]], [-10 => -1, -2 => -1], 2,
         ];

@@ -8,8 +8,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Lesson\Lessons;
+use Rinkel\Core\Tight\Diagram;
 use Rinkel\Core\Tight\Inside;
 use Rinkel\Core\Tight\KnotSize;
+use Rinkel\Core\Tight\Rings;
 use Rinkel\Core\Tight\Tightening;
 use Rinkel\Core\Tight\TightKnot;
 use Rinkel\Core\Tight\TightKnots;
@@ -29,6 +31,24 @@ final class TightKnotsTest extends TestCase
             self::assertNotNull(TightKnots::named($id), $id);
         }
         self::assertNull(TightKnots::named('granny'));
+    }
+
+    /**
+     * Lifted off its lesson's page, a knot still is the one that the lesson ties: its determinant, its ends joined far
+     * away, is that of tables of knots (from memory): 3 of an overhand, 2 k + 1 of a barrel of k wraps, 9 of two half
+     * knots.
+     */
+    public function testEachIsLaidAsTheKnotItIs(): void
+    {
+        $determinant = static fn (string $id, int $count = 3): int => Diagram::of(
+            [Rings::of((TightKnots::named($id, $count) ?? throw new \LogicException($id))->laid(Inside::of(1)))[0]],
+        )->determinant();
+        self::assertSame(3, $determinant('overhand'));
+        self::assertSame([3, 5, 7, 9], array_map(static fn (int $k): int => $determinant('barrel', $k), [1, 2, 3, 4]));
+        self::assertSame(7, $determinant('sliding barrel'));
+        self::assertSame(9, $determinant('square'));
+        self::assertSame(9, $determinant('half left'));
+        self::assertSame(3, $determinant('together', 2), 'each of its cords');
     }
 
     #[DataProvider('provideQuick')]

@@ -45,8 +45,8 @@ final class TighteningTest extends TestCase
      */
     public static function provideTightest(): iterable
     {
-        // Two rings through each other are two circles: 2 · 2π · 2 radii (J. Cantarella, R. Kusner, J. Sullivan, "On the
-        // minimum ropelength of knots and links", 2002, from memory).
+        // Two rings through each other are two circles: 2 · 2π · 2 radii (J. Cantarella, R. Kusner, J. Sullivan, "On
+        // the minimum ropelength of knots and links", 2002, from memory).
         yield 'two rings' => ['two rings', 8 * \M_PI, 0.12, 0.005];
         yield 'trefoil' => ['trefoil', 32.743, 0.25, 0.006]; // as below
     }
@@ -72,8 +72,8 @@ final class TighteningTest extends TestCase
     }
 
     /**
-     * Two or three strands wound around each other, one turn to a length: the tube of each touches the next, and a helix
-     * is as long as geometry says.
+     * Two or three strands wound around each other, one turn to a length: the tube of each touches the next, and a
+     * helix is as long as geometry says.
      */
     #[DataProvider('provideStrands')]
     public function testStrandsAroundEachOtherTouch(int $strands, float $pitch): void
@@ -122,14 +122,16 @@ final class TighteningTest extends TestCase
         foreach ([0.2, 0.4] as $friction) {
             $tight = (new Tightening(0.1))->tighten($laid, Tube::ideal()->asRoughAs($friction));
 
-            self::assertEqualsWithDelta(exp(-$friction * \M_PI / 2), min([1.0, ...$tight->pull[0]]), 0.02, 'in the middle');
+            $least = min([1.0, ...$tight->pull[0]]);
+            self::assertEqualsWithDelta(exp(-$friction * \M_PI / 2), $least, 0.02, 'in the middle');
         }
         self::assertSame([], (new Tightening(0.2))->tighten($laid)->pull, 'none without friction');
     }
 
     /**
-     * A stiff cord, pulled, over a thin rod: its curvature there is the slope over the length that its stiffness rounds,
-     * the root of stiffness over tension (Euler and Bernoulli's beam under tension; derived here for small slopes).
+     * A stiff cord, pulled, over a thin rod: its curvature there is the slope over the length that its stiffness
+     * rounds, the root of stiffness over tension (Euler and Bernoulli's beam under tension; derived here for small
+     * slopes).
      */
     #[Group('slow')]
     public function testAStiffCordIsRoundedOverARod(): void
@@ -145,7 +147,8 @@ final class TighteningTest extends TestCase
             $half = intdiv(\count($middle), 2);
             $step = Rope::between($middle[$half], $middle[$half + 1]);
             $curved = ($middle[$half - 1][1] + $middle[$half + 1][1] - 2 * $middle[$half][1]) / $step ** 2;
-            $slope = ($middle[$half + 45][1] - $middle[$half + 65][1]) / ($middle[$half + 65][0] - $middle[$half + 45][0]);
+            [$near, $far] = [$middle[$half + 45], $middle[$half + 65]];
+            $slope = ($near[1] - $far[1]) / ($far[0] - $near[0]);
 
             self::assertEqualsWithDelta(0.2, $slope, 0.02);
             // It falls off by that length on either side; seen from one bead to the next, a little of it is gone.
