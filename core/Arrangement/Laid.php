@@ -7,11 +7,8 @@ namespace Rinkel\Core\Arrangement;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Pattern\Node\Beads;
 use Rinkel\Core\Pattern\Node\Bracket;
-use Rinkel\Core\Pattern\Node\Focal;
-use Rinkel\Core\Pattern\Node\Hang;
 use Rinkel\Core\Pattern\Node\Lane;
 use Rinkel\Core\Pattern\Node\Mirror;
-use Rinkel\Core\Pattern\Node\Word;
 use Rinkel\Core\Pattern\Pattern;
 
 /**
@@ -57,10 +54,7 @@ final class Laid
     {
         $names = [];
         foreach ($pattern->parts as $part) {
-            array_push(
-                $names,
-                ...($part instanceof Word || $part instanceof Focal || $part instanceof Hang ? $part->names() : []),
-            );
+            array_push($names, ...($part->isPlaced() ? $part->names() : []));
         }
 
         return array_values(array_unique($names));

@@ -6,7 +6,6 @@ namespace Rinkel\Core\Closure;
 
 use Rinkel\Core\Closure\Closing\TwoEnded;
 use Rinkel\Core\Closure\End\ClosureEnd;
-use Rinkel\Core\Closure\End\TieEnd;
 use Rinkel\Core\Fit\Ring;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Remark\Check;
@@ -43,8 +42,6 @@ final readonly class TwoEnds implements Closure
 
     public function fasten(Ring $ring, Length $body): Fastened
     {
-        $tie = $this->finish instanceof TieEnd ? $this->finish : ($this->start instanceof TieEnd ? $this->start : null);
-
         return new Fastened(
             $this->wish->kind,
             new ClosureSpan(
@@ -56,15 +53,15 @@ final readonly class TwoEnds implements Closure
                     ),
                     range(0, $this->wish->loop->loops - 1),
                 ),
-                tail: $tie?->tail(),
+                tail: $this->finish->tail() ?? $this->start->tail(),
                 length: $this->start->reach(),
             ),
             new TwoEnded($this->start->atEnd(), $this->finish->atEnd(), $this->site->takesAll()),
             fittings: new Fittings(
                 named: [...$this->start->findings(), ...$this->finish->findings()],
                 beads: $this->site->tipped(
-                    (int) ($this->start instanceof TieEnd && !$this->site->footing->isFolded)
-                    + (int) ($this->finish instanceof TieEnd),
+                    (int) (null !== $this->start->tail() && !$this->site->footing->isFolded)
+                    + (int) (null !== $this->finish->tail()),
                 ),
                 sides: new EndFindings($this->start->findings(), $this->finish->findings()),
             ),

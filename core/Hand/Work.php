@@ -6,6 +6,7 @@ namespace Rinkel\Core\Hand;
 
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Message;
 
 /**
  * What a maker worked to measure it: knots, a braid, a row of lacing, waves, or a cord that they pulled.
@@ -28,6 +29,21 @@ interface Work
      * @param Length|null $used   of one end, null where it was not measured
      */
     public function reading(int $count, ?Length $length, ?Length $used): ?HandReading;
+
+    /**
+     * Returns whether an end has to be measured before and after; without it nothing is learnt.
+     */
+    public function wantsEnd(): bool;
+
+    /**
+     * Returns whether its length has to be measured whatever else was.
+     */
+    public function wantsLength(): bool;
+
+    /**
+     * Returns why an end cannot have been so long before and after; null where it can.
+     */
+    public function disbelieved(Length $before, Length $after): ?Message;
 
     /**
      * Returns the least that so many can take of an end.

@@ -17,6 +17,8 @@ use Rinkel\Core\Pattern\Node\Knots;
  */
 final class Alternating
 {
+    private const HALVES = [HalfLeft::class, HalfRight::class];
+
     /**
      * Returns parts with what is tied so as the square knots it makes.
      *
@@ -74,7 +76,7 @@ final class Alternating
     private static function isHalf(?Node $part): bool
     {
         return $part instanceof Knots && 1 === $part->count && !$part->fills
-            && ($part->kind instanceof HalfLeft || $part->kind instanceof HalfRight);
+            && \in_array($part->kind::class, self::HALVES, true);
     }
 
     private static function arePair(?Node $first, ?Node $second): bool

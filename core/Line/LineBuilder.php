@@ -122,8 +122,7 @@ final class LineBuilder
         $chunks = [];
         $plain = [];
         foreach ($parts as $part) {
-            $filling = $part instanceof Knots && $part->fills ? $part->filling(false) : null;
-            if (null === $filling && (!$part instanceof Group || !$this->hasFit($part))) {
+            if (!$this->isOpen($part)) {
                 $plain[] = $part;
                 continue;
             }
@@ -131,12 +130,25 @@ final class LineBuilder
                 $chunks[] = new Chunk($this->fixed($plain, false));
                 $plain = [];
             }
-            array_push($chunks, ...($part instanceof Group ? $this->fitting($part) : [
-                new Chunk($this->fixed([$filling ?? $part], false), fills: true),
-            ]));
+            array_push($chunks, ...$this->opened($part));
         }
 
         return [] === $plain ? $chunks : [...$chunks, new Chunk($this->fixed($plain, false))];
+    }
+
+    private function isOpen(Node $part): bool
+    {
+        return $part instanceof Group ? $this->hasFit($part) : $part instanceof Knots && $part->fits();
+    }
+
+    /**
+     * @return list<Chunk> of a part that is open
+     */
+    private function opened(Node $part): array
+    {
+        return $part instanceof Group ? $this->fitting($part) : [
+            new Chunk($this->fixed([$part instanceof Knots ? $part->filling(false) : $part], false), fills: true),
+        ];
     }
 
     /**
@@ -236,28 +248,45 @@ final class LineBuilder
     {
         $elements = [];
         foreach ($parts as $part) {
-            if ($part instanceof Group) {
-                if ($part->times instanceof Fit) {
-                    throw PartDoesNotSuit::fitInFit($part);
-                }
-                $once = $this->fixed($part->parts, $swapped);
-                $other = $part->alternate || null !== $part->exchange
-                    ? $this->fixed($this->exchanged($part), $swapped !== $part->alternate)
-                    : $once;
-                $this->count($part, \count($once) * ($part->times - 1));
-                array_push($elements, ...(new Chunk($once, null, $other))->repeated($part->times));
-            } elseif ($part instanceof Knots && $part->fills) {
-                throw PartDoesNotSuit::fillInRepeat($part);
-            } elseif ($part instanceof Centre) {
-                array_push($elements, ...$this->fixed($part->parts, $swapped));
-            } else {
-                $made = $this->maker->elements($part, $swapped);
-                $this->count($part, \count($made));
-                array_push($elements, ...$made);
-            }
+            array_push($elements, ...match (true) {
+                $part instanceof Group => $this->repeated($part, $swapped),
+                $part instanceof Centre => $this->fixed($part->parts, $swapped),
+                default => $this->made($part, $swapped),
+            });
         }
 
         return $this->sideBySide($elements);
+    }
+
+    /**
+     * @return list<Element>
+     */
+    private function repeated(Group $group, bool $swapped): array
+    {
+        if ($group->times instanceof Fit) {
+            throw PartDoesNotSuit::fitInFit($group);
+        }
+        $once = $this->fixed($group->parts, $swapped);
+        $other = $group->alternate || null !== $group->exchange
+            ? $this->fixed($this->exchanged($group), $swapped !== $group->alternate)
+            : $once;
+        $this->count($group, \count($once) * ($group->times - 1));
+
+        return (new Chunk($once, null, $other))->repeated($group->times);
+    }
+
+    /**
+     * @return list<Element>
+     */
+    private function made(Node $part, bool $swapped): array
+    {
+        if ($part instanceof Knots && $part->fills) {
+            throw PartDoesNotSuit::fillInRepeat($part);
+        }
+        $made = $this->maker->elements($part, $swapped);
+        $this->count($part, \count($made));
+
+        return $made;
     }
 
     private function count(Node $part, int $more): void
@@ -272,11 +301,11 @@ final class LineBuilder
     {
         foreach ($group->parts as $part) {
             if ($part instanceof Group && $this->hasFit($part)) {
-                return $group->times instanceof Fit ? throw PartDoesNotSuit::fitInFit($part) : true;
+                return $group->fits() ? throw PartDoesNotSuit::fitInFit($part) : true;
             }
         }
 
-        return $group->times instanceof Fit;
+        return $group->fits();
     }
 
     /**

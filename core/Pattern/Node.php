@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Core\Pattern;
 
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Pattern\Node\Named;
 
 /**
  * One part of a pattern: data with a place in the text it was read from, that writes itself and says what it names.
@@ -38,6 +39,28 @@ interface Node extends \Stringable
      * @return list<string>
      */
     public function names(): array;
+
+    /**
+     * Returns what these names are.
+     */
+    public function named(): Named;
+
+    /**
+     * Returns whether they have their place whatever the order of the beads around them.
+     */
+    public function isPlaced(): bool;
+
+    /**
+     * Returns it with $more of it: knots, beads, repeats, or so many steps lower; as it is where there is one only.
+     */
+    public function more(int $more): self;
+
+    /**
+     * Returns what stands for it with brackets around it; of brackets, what is in them.
+     *
+     * @return non-empty-list<self>
+     */
+    public function bracketed(): array;
 
     /**
      * Returns it with each name as $rename says.

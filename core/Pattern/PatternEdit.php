@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern;
 
-use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Pattern\Internal\Fits;
 use Rinkel\Core\Pattern\Internal\PartPaths;
 use Rinkel\Core\Pattern\Node\Below;
-use Rinkel\Core\Pattern\Node\Bracket;
 use Rinkel\Core\Pattern\Node\CountedPart;
 use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Group;
@@ -21,9 +19,6 @@ use Rinkel\Core\Pattern\Node\Mirror;
  */
 final readonly class PatternEdit
 {
-    /** By how much a strand is lowered at a time, in mm. */
-    private const LOWER = 5.0;
-
     private PartPaths $parts;
     private Fits $fits;
 
@@ -62,15 +57,7 @@ final readonly class PatternEdit
      */
     public function counted(string $path, int $more): Pattern
     {
-        return $this->replaced($path, static fn (Node $node): array => [match (true) {
-            $node instanceof Group && $node->times instanceof Fit => $node->repeating(
-                $node->times->plus($more),
-                $node->alternate,
-            ),
-            $node instanceof Below => $node->lowered(Length::ofMillimetres(self::LOWER * $more)),
-            $node instanceof CountedPart => $node->times(($node->count() ?? 0) + $more),
-            default => $node,
-        }]);
+        return $this->replaced($path, static fn (Node $node): array => [$node->more($more)]);
     }
 
     public function without(string $path): Pattern
@@ -136,12 +123,7 @@ final readonly class PatternEdit
      */
     public function bracketed(string $path): Pattern
     {
-        return $this->replaced($path, static fn (Node $node): array => match (true) {
-            $node instanceof Below => [$node],
-            $node instanceof Bracket => $node->parts(),
-            $node instanceof Mirror, $node->isMiddle() => [$node],
-            default => [new Group([$node], 2)],
-        });
+        return $this->replaced($path, static fn (Node $node): array => $node->bracketed());
     }
 
     /**

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern;
 
-use Rinkel\Core\Pattern\Node\Below;
 use Rinkel\Core\Pattern\Node\Bracket;
-use Rinkel\Core\Pattern\Node\Group;
-use Rinkel\Core\Pattern\Node\Knots;
 
 /**
  * Calls beads, findings and cords otherwise, wherever a pattern names them.
@@ -22,9 +19,7 @@ final readonly class Renaming
     public function withBeadCalled(string $old, string $new): Pattern
     {
         return $this->everyPart(
-            static fn (Node $node): Node => $node instanceof Knots || $node instanceof Below
-                ? $node
-                : self::called($node, $old, $new),
+            static fn (Node $node): Node => $node->named()->isOfBeads() ? self::called($node, $old, $new) : $node,
         );
     }
 
@@ -33,10 +28,9 @@ final readonly class Renaming
      */
     public function withCordCalled(string $old, string $new): Pattern
     {
-        return $this->everyPart(static fn (Node $node): Node => match (true) {
-            $node instanceof Knots, $node instanceof Group, $node instanceof Below => self::called($node, $old, $new),
-            default => $node,
-        });
+        return $this->everyPart(
+            static fn (Node $node): Node => $node->named()->isOfCords() ? self::called($node, $old, $new) : $node,
+        );
     }
 
     /**

@@ -175,22 +175,16 @@ final readonly class SampleReader
      */
     private static function lacking(Work $work, ?Length $length, ?Length $before, ?Length $after): array
     {
-        $isPulled = $work instanceof Pulled;
-        $wantsEnd = !$work instanceof KnotWork && !$work instanceof Waves;
+        $isMeasured = null !== $before && null !== $after;
+        $disbelieved = $isMeasured ? $work->disbelieved($before, $after) : null;
 
         return match (true) {
-            $wantsEnd && null === $before && null === $after,
+            $work->wantsEnd() && null === $before && null === $after,
             null === $before && null !== $after => [new Fault('before', new Message('sample-before-wanted'))],
             null !== $before && null === $after => [new Fault('after', new Message('sample-after-wanted'))],
             null === $length && null === $before => [new Fault('length', new Message('sample-empty'))],
-            null === $length && $work instanceof BraidedWork => [new Fault('length', new Message('sample-length-wanted'))],
-            null === $before || null === $after => [],
-            $isPulled && ($after->isShorterThan($before) || $after->isLongerThan($before->times(2))) => [
-                new Fault('after', new Message('sample-pulled', ['after' => $after, 'before' => $before])),
-            ],
-            !$isPulled && !$after->isShorterThan($before) => [
-                new Fault('after', new Message('sample-grew', ['after' => $after, 'before' => $before])),
-            ],
+            null === $length && $work->wantsLength() => [new Fault('length', new Message('sample-length-wanted'))],
+            null !== $disbelieved => [new Fault('after', $disbelieved)],
             default => [],
         };
     }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Stock;
 
+use Rinkel\Core\Material\Bead;
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Material\Finding;
+
 /**
  * What a stock box holds.
  */
@@ -13,6 +17,15 @@ enum Kind: string
     case Bead = 'bead';
     case Finding = 'finding';
     case Glue = 'glue';
+
+    public static function of(Cord|Bead|Finding $what): self
+    {
+        return match ($what::class) {
+            Cord::class => self::Cord,
+            Bead::class => self::Bead,
+            Finding::class => self::Finding,
+        };
+    }
 
     /**
      * Returns the kind all of which stand under that name; cords for any other.

@@ -22,6 +22,7 @@ use Rinkel\Core\Pattern\Node\Hang;
 use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Links;
 use Rinkel\Core\Pattern\Node\Mirror;
+use Rinkel\Core\Pattern\Node\Named;
 use Rinkel\Core\Pattern\Node\Net;
 use Rinkel\Core\Pattern\Node\Wave;
 use Rinkel\Core\Pattern\Node\Word;
@@ -89,7 +90,6 @@ final readonly class Blocks
     {
         $place = null === $node->place() ? '' : $node->place()->line.':'.$node->place()->column;
         $names = $node instanceof Below ? [$node->cord ?? 'cord'] : $node->names();
-        $fit = $this->edit->fitAt($path);
 
         return new Block(
             $path,
@@ -98,17 +98,25 @@ final readonly class Blocks
             $node->said($this->piece->unit),
             $node,
             parts: $node instanceof Bracket ? $this->blocks($node->parts(), $path) : [],
-            often: new Repeat(
-                fitted: null === $fit ? null : ($this->plan->draft->counts()[$fit] ?? 0),
-                isFit: $node instanceof Group && $node->fits(),
-                alternates: $node instanceof Group && $node->alternate,
-                count: ($node instanceof CountedPart ? $node->count() : null) ?? 1,
-            ),
+            often: $this->often($node, $path),
             named: new Palette(
                 names: $names,
                 colours: array_map($this->colour(...), $names),
                 palette: [] === $names ? [] : $this->palette($node),
             ),
+        );
+    }
+
+    private function often(Node $node, string $path): Repeat
+    {
+        $fit = $this->edit->fitAt($path);
+        $group = $node instanceof Group ? $node : null;
+
+        return new Repeat(
+            fitted: null === $fit ? null : ($this->plan->draft->counts()[$fit] ?? 0),
+            isFit: null !== $group && $group->fits(),
+            alternates: null !== $group && $group->alternate,
+            count: ($node instanceof CountedPart ? $node->count() : null) ?? 1,
         );
     }
 
@@ -120,17 +128,17 @@ final readonly class Blocks
      */
     private function palette(Node $node): array
     {
-        $names = array_map(strval(...), array_keys(match (true) {
-            $node instanceof Knots, $node instanceof Below => array_diff_key(
+        $names = array_map(strval(...), array_keys(match ($node->named()) {
+            Named::Cords => array_diff_key(
                 $this->piece->cords,
                 ['core' => 0, 'slider' => 0],
             ),
-            $node instanceof Focal => $this->piece->beads + $this->piece->findings,
-            $node instanceof Links => array_filter(
+            Named::BeadOrFinding => $this->piece->beads + $this->piece->findings,
+            Named::Links => array_filter(
                 $this->piece->findings,
                 static fn (Finding $finding): bool => FindingKind::Link === $finding->kind,
             ),
-            default => $this->piece->beads,
+            Named::Beads, Named::Either => $this->piece->beads,
         }));
 
         return array_combine($names, array_map($this->colour(...), $names));

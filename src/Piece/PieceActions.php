@@ -11,6 +11,7 @@ use Rinkel\Core\Construction\RopeKnot;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Colour;
+use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\CordUse;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
@@ -290,23 +291,36 @@ final readonly class PieceActions
     private function fromStock(PieceSpec $piece, string $of, string $name, string $id): PieceSpec
     {
         $item = $this->stock->item((int) $id);
-        $use = $piece->materials->cords[$name] ?? null;
-        $what = $item instanceof Counted ? $item->what : null;
 
         return match (true) {
-            'cords' === $of && $item instanceof StockCord && null !== $use => $piece->withCords(
-                array_replace($piece->materials->cords, [
-                    $name => new CordUse($item->cord, $use->count, $use->lay, $use->run),
-                ]),
+            $item instanceof StockCord => 'cords' === $of ? self::inCord($piece, $name, $item->cord) : $piece,
+            $item instanceof Counted => self::of($piece, $of, $name, $item->what->uncounted()),
+            default => $piece,
+        };
+    }
+
+    private static function of(PieceSpec $piece, string $of, string $name, Bead|Finding $what): PieceSpec
+    {
+        $all = $piece->materials;
+
+        return match (true) {
+            'beads' === $of && $what instanceof Bead && isset($all->beads[$name]) => $piece->withBeads(
+                array_replace($all->beads, [$name => $what]),
             ),
-            'beads' === $of && $what instanceof Bead && isset($piece->materials->beads[$name]) => $piece->withBeads(
-                array_replace($piece->materials->beads, [$name => $what->uncounted()]),
-            ),
-            'findings' === $of && $what instanceof Finding && isset($piece->materials->findings[$name]) => $piece->withFindings(
-                array_replace($piece->materials->findings, [$name => $what->uncounted()]),
+            'findings' === $of && $what instanceof Finding && isset($all->findings[$name]) => $piece->withFindings(
+                array_replace($all->findings, [$name => $what]),
             ),
             default => $piece,
         };
+    }
+
+    private static function inCord(PieceSpec $piece, string $name, Cord $cord): PieceSpec
+    {
+        $use = $piece->materials->cords[$name] ?? null;
+
+        return null === $use ? $piece : $piece->withCords(
+            array_replace($piece->materials->cords, [$name => new CordUse($cord, $use->count, $use->lay, $use->run)]),
+        );
     }
 
     private function withFinding(PieceSpec $piece, string $kind): PieceSpec

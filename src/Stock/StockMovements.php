@@ -111,11 +111,11 @@ final readonly class StockMovements
             foreach ($bought as [$one, $much, $letters]) {
                 $stored = $this->box->of($one)?->stored;
                 $isNew = null === $stored;
-                $stored ??= $this->box->keep(null, match (true) {
-                    $one instanceof Cord => Kind::Cord,
-                    $one instanceof Bead => Kind::Bead,
-                    default => Kind::Finding,
-                }, ['stock' => null, 'letters' => null] + PieceWriter::material($one));
+                $stored ??= $this->box->keep(
+                    null,
+                    Kind::of($one),
+                    ['stock' => null, 'letters' => null] + PieceWriter::material($one),
+                );
                 $before = $after[$stored->uid()] ?? [];
                 $more = Amounts::more($stored, $isNew, $much, $letters);
                 if ($much instanceof Length && \is_array($before['spools'] ?? null)) {

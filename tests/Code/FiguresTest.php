@@ -42,6 +42,14 @@ final class FiguresTest extends TestCase
     }
 
     /**
+     * Who asks three times what something is leaves to it what it does.
+     */
+    public function testNothingIsAskedThriceWhatItIs(): void
+    {
+        self::assertSame([], self::figures()->ladders());
+    }
+
+    /**
      * A method is seen at once; what is longer is a list, or reads letter by letter, and is named here.
      */
     public function testAMethodIsSeenAtOnce(): void

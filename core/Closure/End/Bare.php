@@ -26,6 +26,11 @@ abstract readonly class Bare implements ClosureEnd
         return [];
     }
 
+    public function tail(): ?Length
+    {
+        return null;
+    }
+
     public function flat(): ?Length
     {
         return null;

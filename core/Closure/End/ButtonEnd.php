@@ -63,6 +63,11 @@ final readonly class ButtonEnd implements ClosureEnd
         return null;
     }
 
+    public function tail(): null
+    {
+        return null;
+    }
+
     public function further(): Length
     {
         return Length::zero();

@@ -40,6 +40,11 @@ interface ClosureEnd
     public function flat(): ?Length;
 
     /**
+     * Returns what of it hangs free behind the knot that ties the piece; null of what is no tie.
+     */
+    public function tail(): ?Length;
+
+    /**
      * Returns how much further out each next size of it lies; nothing where it has one.
      */
     public function further(): Length;

@@ -15,6 +15,8 @@ use Rinkel\Core\Measure\Length;
  */
 final readonly class BraidedWork implements Work
 {
+    use ShortensEnds;
+
     /**
      * @param int $cords that the three strands are together
      */
@@ -31,6 +33,16 @@ final readonly class BraidedWork implements Work
     public function cord(): Cord
     {
         return $this->cord;
+    }
+
+    public function wantsEnd(): bool
+    {
+        return true;
+    }
+
+    public function wantsLength(): bool
+    {
+        return true;
     }
 
     /**

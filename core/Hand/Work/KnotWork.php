@@ -21,6 +21,8 @@ use Rinkel\Core\Measure\Length;
  */
 final readonly class KnotWork implements Work
 {
+    use ShortensEnds;
+
     /**
      * @param int|null    $turns of a knot whose turns are given
      * @param Bundle|null $core  that they are tied around; null for a knot in its own cord
@@ -42,6 +44,16 @@ final readonly class KnotWork implements Work
     public function cord(): Cord
     {
         return $this->cord;
+    }
+
+    public function wantsEnd(): bool
+    {
+        return false;
+    }
+
+    public function wantsLength(): bool
+    {
+        return false;
     }
 
     public function reading(int $count, ?Length $length, ?Length $used): HandReading

@@ -16,6 +16,8 @@ use Rinkel\Core\Measure\Length;
  */
 final readonly class LacedWork implements Work
 {
+    use ShortensEnds;
+
     public function __construct(
         private Cord $cord,
         public Finding $link,
@@ -29,6 +31,16 @@ final readonly class LacedWork implements Work
     public function cord(): Cord
     {
         return $this->cord;
+    }
+
+    public function wantsEnd(): bool
+    {
+        return true;
+    }
+
+    public function wantsLength(): bool
+    {
+        return false;
     }
 
     /**

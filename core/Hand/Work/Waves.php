@@ -21,6 +21,8 @@ use Rinkel\Core\Measure\Length;
  */
 final readonly class Waves implements Work
 {
+    use ShortensEnds;
+
     private VerticalLarksHead $head;
 
     /**
@@ -42,6 +44,16 @@ final readonly class Waves implements Work
     public function cord(): Cord
     {
         return $this->cord;
+    }
+
+    public function wantsEnd(): bool
+    {
+        return false;
+    }
+
+    public function wantsLength(): bool
+    {
+        return false;
     }
 
     public function reading(int $count, ?Length $length, ?Length $used): HandReading

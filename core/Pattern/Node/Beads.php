@@ -12,6 +12,8 @@ use Rinkel\Core\Pattern\Place;
  */
 final readonly class Beads extends Leaf implements CountedPart
 {
+    use ByNumber;
+
     public const MOST_STRANDS = 60;
 
     /**

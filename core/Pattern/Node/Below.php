@@ -16,6 +16,9 @@ use Rinkel\Core\Pattern\Place;
  */
 final readonly class Below extends Leaf implements Bracket
 {
+    /** By how much a strand is lowered at a time, in mm. */
+    private const STEP = 5.0;
+
     /**
      * @param Length               $lower than the strand before, in the middle of both
      * @param non-empty-list<Node> $parts
@@ -71,11 +74,26 @@ final readonly class Below extends Leaf implements Bracket
         return null === $this->cord ? [] : [$this->cord];
     }
 
+    public function named(): Named
+    {
+        return Named::Cords;
+    }
+
+    public function bracketed(): array
+    {
+        return [$this];
+    }
+
     public function renamed(callable $rename): Node
     {
         return null === $this->cord
             ? $this
             : $this->on($rename($this->cord, 0));
+    }
+
+    public function more(int $more): self
+    {
+        return $this->lowered(Length::ofMillimetres(self::STEP * $more));
     }
 
     /**

@@ -42,6 +42,11 @@ final readonly class Centre extends Leaf implements Bracket
         return new self($parts);
     }
 
+    public function bracketed(): array
+    {
+        return $this->parts;
+    }
+
     public function isMiddle(): bool
     {
         return true;

@@ -14,6 +14,16 @@ final readonly class Focal extends Middle
         return 'focal';
     }
 
+    public function named(): Named
+    {
+        return Named::BeadOrFinding;
+    }
+
+    public function isPlaced(): bool
+    {
+        return true;
+    }
+
     public function isPointed(): bool
     {
         return true;

@@ -68,6 +68,13 @@ final readonly class Group extends Leaf implements Bracket, CountedPart
         return new self($this->parts, max(1, min(self::MOST, $count)), $this->alternate, exchange: $this->exchange);
     }
 
+    public function more(int $more): self
+    {
+        return $this->times instanceof Fit
+            ? $this->repeating($this->times->plus($more), $this->alternate)
+            : $this->times($this->times + $more);
+    }
+
     public function freed(): self
     {
         return new self($this->parts, new Fit(), $this->alternate, exchange: $this->exchange);
@@ -84,6 +91,16 @@ final readonly class Group extends Leaf implements Bracket, CountedPart
     public function names(): array
     {
         return $this->exchange?->names() ?? [];
+    }
+
+    public function named(): Named
+    {
+        return Named::Either;
+    }
+
+    public function bracketed(): array
+    {
+        return $this->parts;
     }
 
     public function renamed(callable $rename): Node

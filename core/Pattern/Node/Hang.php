@@ -13,4 +13,9 @@ final readonly class Hang extends Middle
     {
         return 'hang';
     }
+
+    public function isPlaced(): bool
+    {
+        return true;
+    }
 }

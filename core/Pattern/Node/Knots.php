@@ -13,6 +13,8 @@ use Rinkel\Core\Pattern\Place;
  */
 final readonly class Knots extends Leaf implements CountedPart
 {
+    use ByNumber;
+
     /** Fewest and most that are said. */
     public const WRAPS = [2, 5];
 
@@ -53,6 +55,11 @@ final readonly class Knots extends Leaf implements CountedPart
     public function names(): array
     {
         return null === $this->cord ? [] : [$this->cord];
+    }
+
+    public function named(): Named
+    {
+        return Named::Cords;
     }
 
     public function renamed(callable $rename): Node

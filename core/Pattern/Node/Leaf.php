@@ -40,6 +40,26 @@ abstract readonly class Leaf implements Node
         return [];
     }
 
+    public function named(): Named
+    {
+        return Named::Beads;
+    }
+
+    public function isPlaced(): bool
+    {
+        return false;
+    }
+
+    public function more(int $more): Node
+    {
+        return $this;
+    }
+
+    public function bracketed(): array
+    {
+        return [$this->isMiddle() ? $this : new Group([$this], 2)];
+    }
+
     public function renamed(callable $rename): Node
     {
         return $this;

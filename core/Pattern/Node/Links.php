@@ -12,6 +12,8 @@ use Rinkel\Core\Pattern\Place;
  */
 final readonly class Links extends Leaf implements CountedPart
 {
+    use ByNumber;
+
     /**
      * @param int    $count 1 to 2000
      * @param string $name  of a finding
@@ -38,6 +40,11 @@ final readonly class Links extends Leaf implements CountedPart
     public function names(): array
     {
         return [$this->name];
+    }
+
+    public function named(): Named
+    {
+        return Named::Links;
     }
 
     public function renamed(callable $rename): Node

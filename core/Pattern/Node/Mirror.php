@@ -39,6 +39,11 @@ final readonly class Mirror extends Leaf
         return $this->exchange?->names() ?? [];
     }
 
+    public function bracketed(): array
+    {
+        return [$this];
+    }
+
     public function renamed(callable $rename): Node
     {
         return new self($this->place(), $this->outwards, $this->exchange?->renamed($rename));

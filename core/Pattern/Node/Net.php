@@ -13,6 +13,8 @@ use Rinkel\Core\Pattern\Place;
  */
 final readonly class Net extends Leaf implements CountedPart
 {
+    use ByNumber;
+
     public const MOST_ROWS = 60;
 
     /**

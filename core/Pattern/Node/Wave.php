@@ -13,6 +13,8 @@ use Rinkel\Core\Pattern\Place;
  */
 final readonly class Wave extends Leaf implements CountedPart
 {
+    use ByNumber;
+
     public const MOST_STEPS = 40;
     public const MOST_SEEDS = 60;
 

@@ -44,6 +44,11 @@ final readonly class Word extends Leaf
         return null === $this->between ? [$this->bead] : [$this->bead, $this->between];
     }
 
+    public function isPlaced(): bool
+    {
+        return true;
+    }
+
     public function renamed(callable $rename): Node
     {
         return new self(

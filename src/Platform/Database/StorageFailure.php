@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Platform\Database;
 
+use Doctrine\DBAL\Driver\Exception as DriverException;
 use Doctrine\DBAL\Exception as DatabaseException;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\OptimisticLockException;
@@ -42,6 +43,15 @@ enum StorageFailure: string
     /** It lacks what this Rinkel needs: it was never set up, or by another version. */
     case Other = 'other';
 
+    /** Exceptions that say by themselves what it is; of others their words and codes say it. */
+    private const KINDS = [
+        UniqueConstraintViolationException::class => self::Meanwhile,
+        OptimisticLockException::class => self::Meanwhile,
+        FilesystemException::class => self::Store,
+        DatabaseException::class => null,
+        DriverException::class => null,
+    ];
+
     /** Primary result codes of SQLite (its documentation, "Result and Error Codes"). */
     private const CODES = [
         5 => self::Busy,
@@ -69,14 +79,15 @@ enum StorageFailure: string
     {
         $found = null;
         for ($cause = $exception; null !== $cause; $cause = $cause->getPrevious()) {
-            if ($cause instanceof UniqueConstraintViolationException || $cause instanceof OptimisticLockException) {
-                return self::Meanwhile;
-            }
-            if ($cause instanceof FilesystemException) {
-                return self::Store;
-            }
-            if ($cause instanceof DatabaseException || $cause instanceof \Doctrine\DBAL\Driver\Exception) {
+            foreach (self::KINDS as $kind => $failure) {
+                if (!is_a($cause, $kind)) {
+                    continue;
+                }
+                if (null !== $failure) {
+                    return $failure;
+                }
                 $found = self::named($cause) ?? $found ?? self::Other;
+                break;
             }
         }
 

@@ -253,16 +253,10 @@ final readonly class Wording
     public function material(Cord|Bead|Finding $what, ?Unit $unit = null): string
     {
         $fine = fn (Length $length): string => (string) $this->length($length, Unit::Millimetre);
-        if ($what instanceof Cord && true === $unit?->isImperial()) {
-            $mark = self::mark($this->translator->getLocale());
-            $fine = fn (Length $length): string => str_replace('.', $mark, \sprintf('%.2F in', $length->in(Unit::Inch)))
-                .' ('.$this->length($length, Unit::Millimetre).')';
-        }
         $word = fn (string $key): string => $this->translator->trans($key);
 
         return match (true) {
-            $what instanceof Cord => (null === $what->width ? '' : $fine($what->width).' × ')
-                .$fine($what->thickness).' '.$word('fibre.'.$what->fibre->value),
+            $what instanceof Cord => $this->cord($what, $unit),
             $what instanceof Bead => implode(', ', [
                 $word('shape.'.$what->shape->value).' '.($what->measures->size ?? $fine($what->diameter)),
                 $word('material.'.$what->material->value),
@@ -270,6 +264,25 @@ final readonly class Wording
             ]),
             default => $word('finding.'.$what->kind->value).' '.$fine($what->length),
         };
+    }
+
+    private function cord(Cord $cord, ?Unit $unit): string
+    {
+        $size = function (Length $length) use ($unit): string {
+            $fine = (string) $this->length($length, Unit::Millimetre);
+
+            return true !== $unit?->isImperial() ? $fine : \sprintf(
+                '%s in (%s)',
+                str_replace('.', self::mark($this->translator->getLocale()), \sprintf('%.2F', $length->in(Unit::Inch))),
+                $fine,
+            );
+        };
+
+        return \sprintf(
+            '%s %s',
+            implode(' × ', array_map($size, array_filter([$cord->width, $cord->thickness]))),
+            $this->translator->trans('fibre.'.$cord->fibre->value),
+        );
     }
 
     /**
@@ -414,14 +427,14 @@ final readonly class Wording
      */
     private function part(\Stringable|int|float|string|array $value, Unit $unit): Length|WrittenLength|int|float|string
     {
+        if (\is_array($value)) {
+            return implode(', ', array_map(fn (Message|string $word): string => (string) $this->part($word, $unit), $value));
+        }
+
         return match (true) {
-            \is_array($value) => implode(', ', array_map(
-                fn (Message|string $word): string => $word instanceof Message ? $this->told($word, $unit) : $word,
-                $value,
-            )),
             $value instanceof Message => $this->told($value, $unit),
-            $value instanceof Length, $value instanceof WrittenLength, !$value instanceof \Stringable => $value,
-            default => (string) $value,
+            \is_object($value) && !\in_array($value::class, [Length::class, WrittenLength::class], true) => (string) $value,
+            default => $value,
         };
     }
 
