@@ -11,8 +11,8 @@ use Rinkel\Core\Measure\Length;
 /**
  * An overhand knot of several wraps in one cord, dressed as a neat coil, or slid around another cord.
  *
- * Wraps k from 1 to 5, cord thickness w (docs/model.md): dressed it takes (1.7 + 8.35 k) w ± 0.7 and is (k + 1) w long;
- * pulled hard (2.9 + 7.16 k) w and (1.2 + 2.1 k) w; sliding, k times the turn around core and two own cords and 0.6 w,
+ * Wraps k from 1 to 5, cord thickness w (docs/model.md): beyond the way past it, it takes (1.7 + 8.35 k) w ± 0.7 dressed
+ * and is (k + 1) w long; pulled hard (2.9 + 7.16 k) w and (1.2 + 2.1 k) w; sliding, k times the turn around core and two own cords and 0.6 w,
  * and 1.7 w more, (k + 0.5) w long, one wrap 2.4 w. Its end has to be threaded back: 5 to 6 in are needed to tie it
  * (common practice).
  */
@@ -87,13 +87,16 @@ final readonly class BarrelKnot
         return Fibre::Leather === $cord->fibre ? $this->wraps + self::STIFF : null;
     }
 
-    private function of(Cord $cord, float $use, float $length): TiedKnot
+    /**
+     * @param float $beyond the way past the knot it gives up so many diameters
+     */
+    private function of(Cord $cord, float $beyond, float $length): TiedKnot
     {
         $w = $cord->round();
 
         return new TiedKnot(
             $w->times($length),
-            $w->times($use * $cord->fibre->useFactor()),
+            $w->times($length + $beyond * $cord->fibre->useFactor()),
             $w->times(3.15),
             $w->times(3.15),
         );

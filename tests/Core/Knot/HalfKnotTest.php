@@ -126,8 +126,10 @@ final class HalfKnotTest extends TestCase
         $one = (new OverhandKnot())->tied($cord, 1);
         $four = (new OverhandKnot())->tied($cord, 4);
 
-        // The tight open trefoil: about 10.1 diameters engaged, 0.97 of it in leather.
-        self::assertEqualsWithDelta(10.1 * 0.97, $one->use->millimetres, 1e-9);
+        // The tight open trefoil: about 10.1 diameters beyond its own length, 0.97 of it in leather.
+        self::assertEqualsWithDelta(10.1 * 0.97 + $one->pitch->millimetres, $one->use->millimetres, 1e-9);
+        // In it a cord goes once around itself, and past that turn on either side.
+        self::assertGreaterThan(2 * \M_PI + 2 * $one->pitch->millimetres, $one->use->millimetres);
         self::assertEqualsWithDelta(2.0, $four->use->ratioTo($one->use), 0.1);
         self::assertTrue($four->width->isLongerThan($one->width));
     }

@@ -75,10 +75,10 @@ final class BookTest extends TestCase
             'half left' => [$half + 4.2, 1.7],
             'hitch' => self::bare(Hitch::half()->tied($core, $cord)),
             'vertical lark' => self::bare(Hitch::verticalLarksHead()->tied($core, $cord)),
-            'overhand', 'together' => self::bare((new OverhandKnot())->tied($cord, $row['cords'] ?? 1)),
-            'barrel' => self::bare($barrel->pulledHard($cord)),
+            'overhand', 'together' => self::beyond((new OverhandKnot())->tied($cord, $row['cords'] ?? 1)),
+            'barrel' => self::beyond($barrel->pulledHard($cord)),
             'sliding barrel' => [
-                self::bare($barrel->sliding($cord, $inside))[0],
+                self::beyond($barrel->sliding($cord, $inside))[0],
                 1 === ($row['wraps'] ?? 3) ? 2.4 : ($row['wraps'] ?? 3) + 0.5, // in leather it would be longer
             ],
             default => null, // a braid is as long as it is pulled
@@ -92,6 +92,17 @@ final class BookTest extends TestCase
     {
         return [
             $knot->use->millimetres / Fibre::Leather->useFactor(),
+            $knot->pitch->millimetres / Fibre::Leather->lengthFactor(),
+        ];
+    }
+
+    /**
+     * @return array{float, float} beyond the way past it and its length, as if the cord gave no way
+     */
+    private static function beyond(TiedKnot $knot): array
+    {
+        return [
+            $knot->use->minus($knot->pitch)->millimetres / Fibre::Leather->useFactor(),
             $knot->pitch->millimetres / Fibre::Leather->lengthFactor(),
         ];
     }
