@@ -1,6 +1,7 @@
 // Keeps what a maker is doing while the server redraws around it, and lends the keyboard, the wheel and the pointer to its buttons.
 // All else is htmx and plain forms: every deed here presses a button that is on the page.
 import { dragDays } from './page/day.js';
+import { drawKnots } from './page/draw.js';
 import { helpLists } from './page/lists.js';
 import { followOthers } from './page/live.js';
 import { sendOnce } from './page/once.js';
@@ -31,6 +32,7 @@ helpLists();
 followOthers(window.Idiomorph);
 shareTicks();
 dragDays();
+drawKnots();
 dragSizes();
 workPattern(edit, stages);
 const keys = new Keys(edit, stages);

@@ -67,16 +67,18 @@ final readonly class Offers
     }
 
     /**
+     * @param Knot ...$further that its maker could take into it
+     *
      * @return list<string> knots that the piece's construction ties, by their word in the notation
      */
-    public function knots(Piece $piece): array
+    public function knots(Piece $piece, Knot ...$further): array
     {
         $maker = $this->constructions->get($piece->construction)->maker($piece);
 
         return array_values(
             array_map(
                 static fn (Knot $knot): string => $knot->word(),
-                array_filter(KnownKnots::all()->knots(), $maker->ties(...)),
+                array_filter(KnownKnots::all()->and(...$further, ...array_values($piece->ownKnots()))->knots(), $maker->ties(...)),
             ),
         );
     }

@@ -6,6 +6,7 @@ namespace Rinkel\Core\Drawing;
 
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\Side;
+use Rinkel\Core\Piece\Piece;
 
 /**
  * The picture of every knot, by its word.
@@ -35,6 +36,19 @@ final readonly class Pictures
             'whip' => new Picture\TurnPicture(),
             'interlace' => new Picture\LoopsPicture(),
         ]);
+    }
+
+    /**
+     * Returns the pictures of all knots that a piece can have.
+     */
+    public static function of(Piece $piece): self
+    {
+        $pictures = self::all($piece->habits->tying->side);
+        foreach ($piece->ownKnots() as $knot) {
+            $pictures = $pictures->and($knot, new Picture\DrawnPicture($knot));
+        }
+
+        return $pictures;
     }
 
     public function and(Knot $knot, KnotPicture $picture): self

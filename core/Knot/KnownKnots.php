@@ -37,9 +37,9 @@ final readonly class KnownKnots
         );
     }
 
-    public function and(Knot $knot): self
+    public function and(Knot ...$knots): self
     {
-        return new self(...array_values($this->byWord), ...[$knot]);
+        return [] === $knots ? $this : new self(...array_values($this->byWord), ...array_values($knots));
     }
 
     public function named(string $word): ?Knot

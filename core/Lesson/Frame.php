@@ -19,6 +19,7 @@ final readonly class Frame
      * @param list<Pull>           $pulls
      * @param float                $tight   from open, 0, to as it is tied, 1
      * @param list<Thing>          $things
+     * @param string|null          $says    which sentence of the translations, where it is none of its own
      */
     public function __construct(
         public array $reached = [],
@@ -27,6 +28,7 @@ final readonly class Frame
         public array $pulls = [],
         public float $tight = 0.0,
         public array $things = [],
+        public ?string $says = null,
     ) {}
 
     public function mirrored(): self
@@ -38,6 +40,7 @@ final readonly class Frame
             $this->pulls,
             $this->tight,
             array_map(static fn (Thing $thing): Thing => $thing->mirrored(), $this->things),
+            $this->says,
         );
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Lesson;
 
+use Rinkel\Core\Knot\Kind\DrawnKnot;
 use Rinkel\Core\Knot\Side;
+use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Work\Act;
 
 /**
@@ -74,6 +76,25 @@ final readonly class Lessons
             new Kind\FinishedEndsLesson('glue', false),
             new Kind\PointLesson('fray', true),
         );
+    }
+
+    /**
+     * Returns all there are for a piece, with the knots of its maker's own.
+     */
+    public static function forPiece(Piece $piece): self
+    {
+        return self::all()->with(...array_values($piece->ownKnots()));
+    }
+
+    /**
+     * Returns these, and those of somebody's own knots.
+     */
+    public function with(DrawnKnot ...$knots): self
+    {
+        return new self(...array_values($this->byId), ...array_map(
+            static fn (DrawnKnot $knot): Kind\DrawnLesson => new Kind\DrawnLesson($knot->word(), $knot->way),
+            array_values($knots),
+        ));
     }
 
     /**

@@ -42,14 +42,21 @@ final readonly class Takes
     ) {}
 
     /**
-     * @param Bundle $core what it is tied around, where it is
+     * @param Bundle          $core  what it is tied around, where it is
+     * @param KnownKnots|null $known of which it is one; of all there are when null
      *
      * @return self|null null where no knot is counted: of a braid, a ring, an end
      */
-    public static function of(string $lesson, Cord $cord, Bundle $core, Hand $hand, ?Tension $said): ?self
-    {
+    public static function of(
+        string $lesson,
+        Cord $cord,
+        Bundle $core,
+        Hand $hand,
+        ?Tension $said,
+        ?KnownKnots $known = null,
+    ): ?self {
         [$word, $together] = self::TIES[$lesson] ?? [$lesson, 1];
-        $knot = KnownKnots::all()->named($word);
+        $knot = ($known ?? KnownKnots::all())->named($word);
         if (null === $knot) {
             return null;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Pattern;
 
+use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
@@ -17,6 +18,7 @@ use Rinkel\Core\Pattern\Node\Fit;
 use Rinkel\Core\Pattern\Node\Gap;
 use Rinkel\Core\Pattern\Node\Group;
 use Rinkel\Core\Pattern\Node\Hang;
+use Rinkel\Core\Pattern\Node\Knots;
 use Rinkel\Core\Pattern\Node\Mirror;
 
 /**
@@ -46,6 +48,29 @@ final readonly class Pattern implements \Stringable
     public static function isName(string $name): bool
     {
         return PartReaders::isName($name);
+    }
+
+    /**
+     * Returns whether the notation itself says $word, of something else than a knot: no knot can be called so.
+     */
+    public static function isTaken(string $word): bool
+    {
+        return PartReaders::isTaken($word);
+    }
+
+    /**
+     * @return list<Knot> that it ties
+     */
+    public function knots(): array
+    {
+        $knots = [];
+        foreach ($this->nodes() as $node) {
+            if ($node instanceof Knots) {
+                $knots[$node->kind->word()] = $node->kind;
+            }
+        }
+
+        return array_values($knots);
     }
 
     /**

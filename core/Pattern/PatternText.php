@@ -32,7 +32,7 @@ final readonly class PatternText implements \Stringable
      */
     public static function of(Pattern $tree): self
     {
-        return self::read((string) $tree, Unit::Millimetre);
+        return self::read((string) $tree, Unit::Millimetre, KnownKnots::all()->and(...$tree->knots()));
     }
 
     /**

@@ -10,8 +10,10 @@ use Rinkel\Core\Fit\Drape;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Hand\Hand;
+use Rinkel\Core\Knot\Kind\DrawnKnot;
 use Rinkel\Core\Knot\Knot;
 use Rinkel\Core\Knot\KnotBook;
+use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\TyingContext;
@@ -197,6 +199,22 @@ final readonly class Piece
     public function sliderCord(): ?Cord
     {
         return ($this->cords['slider'] ?? $this->cords['working'] ?? null)?->cord;
+    }
+
+    /**
+     * Returns all knots that its pattern can name, those of its maker's own among them.
+     */
+    public function knownKnots(): KnownKnots
+    {
+        return $this->wish->workmanship->knownKnots();
+    }
+
+    /**
+     * @return array<string, DrawnKnot> of its maker's own, by their word
+     */
+    public function ownKnots(): array
+    {
+        return $this->wish->workmanship->knots;
     }
 
     /**

@@ -20,6 +20,7 @@ use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Wearer;
+use Rinkel\Core\Knot\Kind\DrawnKnot;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Knot\Side;
@@ -99,13 +100,15 @@ final class PieceReader
         $construction = $fields->name('construction');
         $wearing = $this->wearing($fields, $unit);
         $materials = self::materials($fields);
+        $own = self::own($fields);
+        $knots = $this->knots->and(...array_values($own));
         $pattern = $fields->note('pattern', self::PATTERN_LONGEST);
-        $workmanship = $this->workmanship($fields, $unit);
+        $workmanship = $this->workmanship($fields, $unit, $knots)->withKnots($own);
         $closure = $this->closure($fields, $unit, $workmanship->habits);
         $fields->noneElse();
         $written = null === $pattern ? null : $fields->parsed(
             'pattern',
-            fn (string $text): PatternText => PatternText::read($text, $unit, $this->knots),
+            static fn (string $text): PatternText => PatternText::read($text, $unit, $knots),
             null,
         );
         if ([] !== $fields->faults()) {
@@ -140,15 +143,28 @@ final class PieceReader
         );
     }
 
-    private function workmanship(Fields $fields, Unit $unit): Workmanship
+    /**
+     * @return array<string, DrawnKnot> knots of its maker's own, by their word
+     */
+    private static function own(Fields $fields): array
+    {
+        return $fields->each(
+            'knots',
+            static fn (string $path): ?DrawnKnot => KnotReader::in($fields, $path.'.', substr($path, 6), $path),
+            static fn (string $name): bool => 1 === preg_match(DrawnKnot::NAME, $name),
+            static fn (string $name): Message => new Message('knot-name', ['found' => new Quoted($name)]),
+        );
+    }
+
+    private function workmanship(Fields $fields, Unit $unit, KnownKnots $knots): Workmanship
     {
         return new Workmanship(
             $fields->has('tension') ? $fields->choice('tension', Tension::class, Tension::Even) : null,
             $fields->each(
                 'samples',
                 fn (string $path): ?Sample => $this->sample($fields, $path),
-                $this->isKnot(...),
-                $this->noKnot(...),
+                static fn (string $word): bool => self::isKnot($word, $knots),
+                static fn (string $word): Message => self::noKnot($word, $knots),
             ),
             $this->habits($fields, $unit),
             $fields->length('gauge', $unit, Length::ofMillimetres(2), Length::ofMillimetres(200)),
@@ -303,13 +319,13 @@ final class PieceReader
         }
     }
 
-    private function isKnot(string $word): bool
+    private static function isKnot(string $word, KnownKnots $knots): bool
     {
-        return null !== $this->knots->named($word) || \in_array($word, self::SECTIONS, true);
+        return null !== $knots->named($word) || \in_array($word, self::SECTIONS, true);
     }
 
-    private function noKnot(string $word): Message
+    private static function noKnot(string $word, KnownKnots $knots): Message
     {
-        return new Message('knot-unknown', ['name' => new Quoted($word), 'known' => [...$this->knots->words(), ...self::SECTIONS]]);
+        return new Message('knot-unknown', ['name' => new Quoted($word), 'known' => [...$knots->words(), ...self::SECTIONS]]);
     }
 }

@@ -6,6 +6,7 @@ namespace Rinkel\Core\Piece;
 
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Fit\Wearer;
+use Rinkel\Core\Knot\Kind\DrawnKnot;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Cord;
@@ -72,6 +73,16 @@ final readonly class PieceSpec
     public function byAnyone(): self
     {
         return $this->with(['workmanship' => $this->workmanship->withTension(null)]);
+    }
+
+    /**
+     * Returns this wish with a knot of its maker's own that its pattern can name; one that it knows by that name stays.
+     */
+    public function withKnot(DrawnKnot $knot): self
+    {
+        return $this->with([
+            'workmanship' => $this->workmanship->withKnots($this->workmanship->knots + [$knot->word() => $knot]),
+        ]);
     }
 
     public function madeFor(?string $whom): self

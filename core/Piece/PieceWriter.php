@@ -70,6 +70,7 @@ final class PieceWriter
                 static fn (Sample $sample): array => self::known(['pitch' => $sample->pitch, 'use' => $sample->use]),
                 $piece->workmanship->samples,
             ),
+            'knots' => array_map(KnotReader::entry(...), $piece->workmanship->knots),
             'pattern' => $piece->pattern?->text,
             'closure' => null === $piece->closure ? null : $this->closure($piece->closure),
             'forChild' => $piece->wearing->forChild,

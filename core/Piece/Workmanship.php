@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Piece;
 
 use Rinkel\Core\Cutting\Risk;
+use Rinkel\Core\Knot\Kind\DrawnKnot;
+use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Measure\Length;
@@ -16,10 +18,11 @@ use Rinkel\Core\Work\Habits;
 final readonly class Workmanship
 {
     /**
-     * @param Tension|null          $tension how hard knots are pushed, null when that was not said
-     * @param array<string, Sample> $samples by the knot's word
-     * @param Length|null           $gauge   the maker's own, such as a joint of their finger
-     * @param int                   $risk    one in how many pieces may run short of cord
+     * @param Tension|null             $tension how hard knots are pushed, null when that was not said
+     * @param array<string, Sample>    $samples by the knot's word
+     * @param Length|null              $gauge   the maker's own, such as a joint of their finger
+     * @param int                      $risk    one in how many pieces may run short of cord
+     * @param array<string, DrawnKnot> $knots   of their own that its pattern can name, by their word
      *
      * @throws \DomainException If the risk is out of its range; readers tell a maker so
      */
@@ -30,6 +33,7 @@ final readonly class Workmanship
         public ?Length $gauge = null,
         public int $risk = Risk::USUAL,
         public bool $instantGlue = false,
+        public array $knots = [],
     ) {
         if ($risk < Risk::LEAST || $risk > Risk::MOST) {
             throw new \DomainException(\sprintf('risk: %d is not from %d to %d.', $risk, Risk::LEAST, Risk::MOST));
@@ -37,10 +41,26 @@ final readonly class Workmanship
     }
 
     /**
+     * Returns all knots that a pattern can name: those that everybody knows, and their own.
+     */
+    public function knownKnots(): KnownKnots
+    {
+        return KnownKnots::all()->and(...array_values($this->knots));
+    }
+
+    /**
+     * @param array<string, DrawnKnot> $knots by their word
+     */
+    public function withKnots(array $knots): self
+    {
+        return new self($this->tension, $this->samples, $this->habits, $this->gauge, $this->risk, $this->instantGlue, $knots);
+    }
+
+    /**
      * Returns the same of a maker who pushes their knots so, or who did not say, and about whom nothing else is known.
      */
     public function withTension(?Tension $tension): self
     {
-        return new self($tension, [], $this->habits, $this->gauge, $this->risk, $this->instantGlue);
+        return new self($tension, [], $this->habits, $this->gauge, $this->risk, $this->instantGlue, $this->knots);
     }
 }

@@ -28,10 +28,23 @@ final readonly class Tightening
     private const FEWEST = 8;
 
     /**
-     * @param float $spacing of beads at last, in diameters
-     * @param int   $steps   at most, in each round
+     * @param float                   $spacing of beads at last, in diameters
+     * @param int                     $steps   at most, in each round
+     * @param (\Closure(): void)|null $told    after each round
      */
-    public function __construct(private float $spacing = 0.15, private int $steps = 1500) {}
+    public function __construct(
+        private float $spacing = 0.15,
+        private int $steps = 1500,
+        private ?\Closure $told = null,
+    ) {}
+
+    /**
+     * Returns how many rounds there are, where nothing holds a cord back.
+     */
+    public static function rounds(): int
+    {
+        return self::ROUNDS * \count(self::STAGES);
+    }
 
     public function tighten(Tangle $tangle, ?Tube $tube = null): Tightened
     {
@@ -42,6 +55,9 @@ final readonly class Tightening
             for ($round = 0; $round < self::ROUNDS; ++$round) {
                 $spread = $this->spread($settled->tangle, $spacing * $this->spacing);
                 $settled = $this->settled($spread, $tube, $hard, [], $settled);
+                if (null !== $this->told) {
+                    ($this->told)();
+                }
             }
         }
         $pull = [];

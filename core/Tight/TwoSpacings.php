@@ -14,10 +14,18 @@ final readonly class TwoSpacings
 
     private function __construct(public Tightened $fine, public KnotSize $taking, public KnotSize $error) {}
 
-    public static function of(TightKnot $knot, Tangle $laid, float $spacing = 0.15, ?Tube $tube = null): self
-    {
-        $coarse = $knot->read((new Tightening(self::COARSER * $spacing))->tighten($laid, $tube));
-        $tight = (new Tightening($spacing))->tighten($laid, $tube);
+    /**
+     * @param (\Closure(): void)|null $told after each round of either
+     */
+    public static function of(
+        TightKnot $knot,
+        Tangle $laid,
+        float $spacing = 0.15,
+        ?Tube $tube = null,
+        ?\Closure $told = null,
+    ): self {
+        $coarse = $knot->read((new Tightening(self::COARSER * $spacing, told: $told))->tighten($laid, $tube));
+        $tight = (new Tightening($spacing, told: $told))->tighten($laid, $tube);
         $fine = $knot->read($tight);
         $beyond = 1 / (self::COARSER ** 2 - 1);
         $found = static fn (float $at, float $before): float => $at + $beyond * ($at - $before);

@@ -7,10 +7,18 @@ namespace Rinkel\App\Console;
 use Rinkel\App\Document\TightDocument;
 use Rinkel\App\Lesson\Cords;
 use Rinkel\App\Lesson\LessonWords;
+use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Svg\LessonDrawing;
 use Rinkel\App\Svg\PlainSvg;
+use Rinkel\Core\Failure;
+use Rinkel\Core\Knot\CordWay;
+use Rinkel\Core\Knot\Kind\DrawnKnot;
+use Rinkel\Core\Lesson\Kind\DrawnLesson;
+use Rinkel\Core\Lesson\Lesson;
+use Rinkel\Core\Piece\KnotReader;
 use Rinkel\Core\Tight\Hardness;
 use Rinkel\Core\Tight\Inside;
+use Rinkel\Core\Tight\KnotPuller;
 use Rinkel\Core\Tight\Seen;
 use Rinkel\Core\Tight\TightBook;
 use Rinkel\Core\Tight\TightCase;
@@ -39,6 +47,8 @@ final class TightenCommand extends Command
     public function __construct(
         private readonly TightDocument $document,
         private readonly LessonWords $words,
+        private readonly KnotReader $reader,
+        private readonly Wording $wording,
     ) {
         parent::__construct();
     }
@@ -55,6 +65,9 @@ final class TightenCommand extends Command
         $spacing = (string) TightBook::SPACING;
         $this->addOption('spacing', null, InputOption::VALUE_REQUIRED, 'command.tighten.spacing', $spacing);
         $this->addOption('svg', null, InputOption::VALUE_NONE, 'command.tighten.svg');
+        $this->addOption('way', null, InputOption::VALUE_REQUIRED, 'command.tighten.way');
+        $this->addOption('crossings', null, InputOption::VALUE_REQUIRED, 'command.tighten.crossings', '');
+        $this->addOption('name', null, InputOption::VALUE_REQUIRED, 'command.tighten.name', 'my knot');
         $this->addOption('book', null, InputOption::VALUE_NONE, 'command.tighten.book');
     }
 
@@ -64,6 +77,10 @@ final class TightenCommand extends Command
             $output->writeln(self::json($this->book($output)), OutputInterface::OUTPUT_RAW);
 
             return Command::SUCCESS;
+        }
+        $way = $input->getOption('way');
+        if (\is_string($way)) {
+            return $this->own($way, $input, $output);
         }
         $id = $input->getArgument('knot');
         if (!\is_string($id)) {
@@ -90,6 +107,36 @@ final class TightenCommand extends Command
             : self::json($this->document->of($case, $found)), OutputInterface::OUTPUT_RAW);
 
         return Command::SUCCESS;
+    }
+
+    /**
+     * Pulls a knot of somebody's own tight.
+     */
+    private function own(string $way, InputInterface $input, OutputInterface $output): int
+    {
+        [$crossings, $name] = [$input->getOption('crossings'), $input->getOption('name')];
+        $spacing = filter_var($input->getOption('spacing'), \FILTER_VALIDATE_FLOAT);
+        try {
+            [$least, $most] = self::NUMBERS['spacing'];
+            $puller = new KnotPuller(max($least, min($most, false === $spacing ? TightBook::SPACING : $spacing)));
+            $drawn = CordWay::read($way, \is_string($crossings) ? $crossings : '');
+            $knot = DrawnKnot::called(\is_string($name) ? $name : '', $drawn, $puller->pull($drawn));
+        } catch (Failure $failure) {
+            $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+            $errors->writeln($this->wording->told($failure->said()), OutputInterface::OUTPUT_RAW);
+
+            return Command::FAILURE;
+        }
+        $output->writeln(true === $input->getOption('svg')
+            ? PlainSvg::of($this->lesson(DrawnLesson::tight($knot->word(), $knot->pulled))->frame(0, $knot->word()))
+            : self::json($this->reader->write($knot)), OutputInterface::OUTPUT_RAW);
+
+        return Command::SUCCESS;
+    }
+
+    private function lesson(Lesson $lesson): LessonDrawing
+    {
+        return new LessonDrawing($lesson, Cords::COLOURS, $this->words->letters());
     }
 
     /**
@@ -147,9 +194,7 @@ final class TightenCommand extends Command
 
     private function picture(string $id, Tightened $tight): string
     {
-        $drawing = new LessonDrawing(Seen::of($id, $tight), Cords::COLOURS, $this->words->letters());
-
-        return PlainSvg::of($drawing->frame(0, $this->words->title($id)));
+        return PlainSvg::of($this->lesson(Seen::of($id, $tight))->frame(0, $this->words->title($id)));
     }
 
     /**

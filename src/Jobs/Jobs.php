@@ -116,6 +116,7 @@ final readonly class Jobs
         if (null === $job || $job->state->isOver() || !$this->claim($uid)) {
             return;
         }
+        set_time_limit(0); // where no worker is, a page does it
         try {
             $this->write($job->in(JobState::Running));
             $result = $this->work($job->errand->kind)->do($job->errand->asked, $this->folder.'/'.$uid, new JobProgress(

@@ -27,7 +27,18 @@ final readonly class LessonWords
 
     public function title(string $id): string
     {
-        return $this->translator->trans(self::slug($id).'.title', [], self::DOMAIN);
+        $key = self::slug($id).'.title';
+        $title = $this->translator->trans($key, [], self::DOMAIN);
+
+        return $key === $title ? mb_strtoupper(mb_substr($id, 0, 1)).mb_substr($id, 1) : $title; // of somebody's own
+    }
+
+    private function said(string $id, string $of): string
+    {
+        $key = self::slug($id).'.'.$of;
+        $said = $this->translator->trans($key, [], self::DOMAIN);
+
+        return $key === $said ? $this->translator->trans('own.'.$of, [], self::DOMAIN) : $said;
     }
 
     /**
@@ -35,7 +46,7 @@ final readonly class LessonWords
      */
     public function for(string $id): string
     {
-        return $this->translator->trans(self::slug($id).'.for', [], self::DOMAIN);
+        return $this->said($id, 'for');
     }
 
     /**
@@ -43,7 +54,7 @@ final readonly class LessonWords
      */
     public function wrong(string $id): string
     {
-        return $this->translator->trans(self::slug($id).'.wrong', [], self::DOMAIN);
+        return $this->said($id, 'wrong');
     }
 
     /**
@@ -51,7 +62,10 @@ final readonly class LessonWords
      */
     public function frame(Lesson $lesson, int $frame): string
     {
-        return $this->translator->trans(self::slug($lesson->id).'.'.($frame + 1), [
+        $own = $lesson->frames[$frame]->says ?? null;
+
+        return $this->translator->trans($own ?? self::slug($lesson->id).'.'.($frame + 1), [
+            'number' => $frame + 1,
             'one' => $this->side($lesson->side),
             'two' => $this->side($lesson->side->other()),
         ], self::DOMAIN);

@@ -56,7 +56,7 @@ enum Area: string
                 'buy' => ['bought'],
                 'price' => [],
             ],
-            self::Learn => ['knots' => ['knot'], 'practice' => ['practice_answer'], 'samples' => ['sample_add']],
+            self::Learn => ['knots' => ['knot', 'knot_draw', 'own_knot'], 'practice' => ['practice_answer'], 'samples' => ['sample_add']],
             self::Settings => [
                 'settings' => ['settings_keep'],
                 'data' => ['data_look', 'data_looked', 'bin', 'kept_delete', 'job'],

@@ -122,8 +122,9 @@ final readonly class KitPaper
     private function lessons(Page $page, Plan $plan): void
     {
         $piece = $plan->draft->piece;
-        foreach (Lessons::all()->taught($plan->acts()->all) as $id) {
-            $lesson = $this->hands->lesson($id, $piece->habits->tying->side);
+        $lessons = Lessons::forPiece($piece);
+        foreach ($lessons->taught($plan->acts()->all) as $id) {
+            $lesson = $this->hands->lesson($id, $piece->habits->tying->side, $lessons);
             if (null !== $lesson) {
                 $this->lessons->add($page, $lesson, Cords::colours($piece));
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
+use Rinkel\App\Knots\KnotsAtHand;
 use Rinkel\App\People\People;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
@@ -24,6 +25,7 @@ final readonly class Offering
         private ClosureParts $parts,
         private Preferences $preferences,
         private People $people,
+        private KnotsAtHand $knots,
     ) {}
 
     public function of(StoredPiece $stored, PieceSpec $piece, Plan $plan): Choices
@@ -32,7 +34,7 @@ final readonly class Offering
 
         return new Choices(
             fn (): array => $this->planner->closures($draft, $this->parts->made(...)),
-            $this->offers->knots($draft->piece),
+            $this->offers->knots($draft->piece, ...$this->knots->known()),
             $this->offers->parts($draft->piece),
             $draft->construction->cords(),
             $this->preferences->differing($piece),

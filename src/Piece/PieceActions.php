@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
+use Rinkel\App\Knots\KnotsAtHand;
 use Rinkel\App\People\People;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\Core\Construction\Offers;
 use Rinkel\Core\Construction\RopeKnot;
-use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\Cord;
@@ -53,6 +53,7 @@ final readonly class PieceActions
         private Planner $planner,
         private Offers $offers,
         private StockBox $stock,
+        private KnotsAtHand $knots,
     ) {}
 
     /**
@@ -109,7 +110,8 @@ final readonly class PieceActions
      */
     private function patterned(PieceSpec $given, string $verb, array $rest, string $chosen): array
     {
-        $piece = $this->decided($given, ['beads', 'findings', 'pattern']);
+        $own = 'put' === $verb ? $this->knots->named(implode(' ', \array_slice($rest, 1))) : null;
+        $piece = $this->decided(null === $own ? $given : $given->withKnot($own), ['beads', 'findings', 'pattern']);
         $pattern = $piece->pattern->tree ?? throw new \LogicException('The pattern is decided.');
         $edit = new PatternEdit($pattern);
         $path = $rest[0] ?? '';
@@ -181,7 +183,7 @@ final readonly class PieceActions
         $names = array_map(strval(...), [...array_keys($piece->materials->beads), ...array_keys($piece->materials->findings)]);
         [$first, $name] = [explode(' ', $what)[0], explode(' ', $what)[1] ?? ($names[0] ?? '')];
         $known = \in_array($name, $names, true);
-        $knot = KnownKnots::all()->named($what);
+        $knot = $piece->workmanship->knownKnots()->named($what);
         $new = match (true) {
             null !== $knot => new Knots(1, $knot, $knot->usualTurns()),
             'braid' === $what => new Braid(null),

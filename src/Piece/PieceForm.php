@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Piece;
 
+use Rinkel\App\Knots\KnotsAtHand;
 use Rinkel\App\Platform\Wording\FieldTexts;
 use Rinkel\App\Platform\Wording\Notation;
 use Rinkel\App\Platform\Wording\Wording;
@@ -17,6 +18,7 @@ use Rinkel\Core\Pattern\InEnglish;
 use Rinkel\Core\Pattern\Node;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
+use Rinkel\Core\Piece\KnotReader;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
@@ -53,6 +55,7 @@ final readonly class PieceForm
         private TranslatorInterface $translator,
         private ClosureParts $parts,
         private Notation $notation,
+        private KnotsAtHand $knots,
     ) {}
 
     /**
@@ -129,6 +132,10 @@ final readonly class PieceForm
                 );
             }
             $this->settle($document, $path, $text);
+        }
+        if (isset($changed['pattern']) && \is_string($document['pattern'] ?? null)) {
+            $own = array_map(KnotReader::entry(...), $this->knots->in($document['pattern']));
+            $document['knots'] = (\is_array($document['knots'] ?? null) ? $document['knots'] : []) + $own;
         }
         $piece = $this->equipped(
             array_keys($changed),

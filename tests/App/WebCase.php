@@ -46,6 +46,7 @@ abstract class WebCase extends WebTestCase
             'piece',
             'person',
             'setting',
+            'own_knot',
             'sample',
             'log_entry',
             'sign_in', 'member', 'deed', 'cache_items',

@@ -43,7 +43,7 @@ abstract readonly class Body
         protected bool $bends = false,
         ?Pictures $pictures = null,
     ) {
-        $this->pictures = $pictures ?? Pictures::all($draft->piece->habits->tying->side);
+        $this->pictures = $pictures ?? Pictures::of($draft->piece);
     }
 
     abstract public function scene(): Scene;

@@ -58,6 +58,14 @@ final readonly class PartReaders
     }
 
     /**
+     * Returns whether something else than a knot is called $word.
+     */
+    public static function isTaken(string $word): bool
+    {
+        return isset(self::reserved(new KnownKnots())[mb_strtolower($word)]);
+    }
+
+    /**
      * @return array<string, true>
      */
     private static function reserved(KnownKnots $knots): array

@@ -7,7 +7,6 @@ namespace Rinkel\Core\Plan\Internal;
 use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Construction\Construction;
-use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Message;
@@ -97,7 +96,7 @@ final readonly class Names
         $faults = [];
         $maker = $this->construction->maker($this->piece);
         foreach ($this->piece->samples as $word => $sample) {
-            $knot = KnownKnots::all()->named((string) $word);
+            $knot = $this->piece->knownKnots()->named((string) $word);
             $ground = null === $knot || !$knot->manner()->isPushed() ? null : $maker->ground($knot);
             $turn = null === $ground ? Length::zero() : $ground->core->turn($ground->cord->round())->times(0.5);
             $least = Length::longest($sample->pitch, $turn);

@@ -7,10 +7,10 @@ namespace Rinkel\Core\Tight\Kind;
 use Rinkel\Core\Drawing\Coil;
 use Rinkel\Core\Drawing\StopKnot;
 use Rinkel\Core\Tight\Inside;
+use Rinkel\Core\Tight\Internal\Held;
 use Rinkel\Core\Tight\KnotSize;
 use Rinkel\Core\Tight\Lifting;
 use Rinkel\Core\Tight\Rod;
-use Rinkel\Core\Tight\Rope;
 use Rinkel\Core\Tight\Tangle;
 use Rinkel\Core\Tight\Tightened;
 use Rinkel\Core\Tight\TightKnot;
@@ -26,9 +26,6 @@ final readonly class TightStop implements TightKnot
 
     /** An overhand is laid so many times as large as it is tied. */
     private const SPREAD = 3.4;
-
-    /** A cord whose rise is less than this goes across. */
-    private const ASLANT = 0.7;
 
     /**
      * @param int  $wraps  0 of an overhand
@@ -96,23 +93,6 @@ final readonly class TightStop implements TightKnot
 
     public function read(Tightened $tight): KnotSize
     {
-        $use = [];
-        // What does not run along the piece is the knot: a tube's edge reaches beyond its middle by half its slant.
-        [$from, $to] = [\INF, -\INF];
-        foreach ($tight->tangle->ropes as $rope) {
-            $points = $rope->points;
-            $last = \count($points) - 1;
-            $use[] = $rope->length($tight->tangle->cell) - Rope::between($points[0], $points[$last]);
-            foreach ($points as $i => [, , $z]) {
-                if ($i > 0 && $i < $last) {
-                    $rise = ($points[$i + 1][2] - $points[$i - 1][2]) / Rope::between($points[$i - 1], $points[$i + 1]);
-                    $edge = abs($rise) < self::ASLANT ? 0.5 * sqrt(1 - $rise ** 2) : -\INF;
-                    [$from, $to] = [min($from, $z - $edge), max($to, $z + $edge)];
-                }
-            }
-        }
-        [$width, $height] = $tight->size();
-
-        return new KnotSize($use, max(0.0, $to - $from), $width, $height);
+        return Held::size($tight);
     }
 }

@@ -6,6 +6,8 @@ namespace Rinkel\App\Page\Lesson;
 
 use Rinkel\App\Board\Boards;
 use Rinkel\App\Board\StoredBoard;
+use Rinkel\App\Knots\OwnKnots;
+use Rinkel\App\Knots\StoredKnot;
 use Rinkel\App\Lesson\Cords;
 use Rinkel\App\Lesson\Hands;
 use Rinkel\App\Lesson\InCord;
@@ -18,8 +20,10 @@ use Rinkel\App\Samples\Samples;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Svg\LessonDrawing;
 use Rinkel\Core\Failure;
+use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Knot\Tension;
+use Rinkel\Core\Lesson\Kind\DrawnLesson;
 use Rinkel\Core\Lesson\Lesson;
 use Rinkel\Core\Lesson\Lessons;
 use Rinkel\Core\Lesson\Takes;
@@ -46,7 +50,7 @@ final class LessonController extends AbstractController
     /** In what a knot is tied, as it is typed. */
     private const FIELDS = ['in', 'fibre', 'thickness', 'cores', 'core'];
 
-    private const SLUG = ['slug' => '[a-z-]{1,40}'];
+    private const SLUG = ['slug' => '[\p{Ll}-]{1,41}'];
     private const MOST_CORES = 60;
 
     /** Of a cord, in mm. */
@@ -59,6 +63,7 @@ final class LessonController extends AbstractController
         private readonly Hands $hands,
         private readonly Where $where,
         private readonly Cords $cords,
+        private readonly OwnKnots $own,
     ) {}
 
     #[Route('', 'knots', methods: 'GET')]
@@ -76,7 +81,13 @@ final class LessonController extends AbstractController
             ];
         }
 
-        return $this->render('lesson/knots.html.twig', ['topics' => $topics]);
+        $own = array_map(fn (StoredKnot $stored): array => [
+            'uid' => $stored->uid(),
+            'title' => $this->words->title($stored->name()),
+            'drawing' => $this->tight($stored),
+        ], $this->own->all());
+
+        return $this->render('lesson/knots.html.twig', ['topics' => $topics, 'own' => $own]);
     }
 
     #[Route('/{slug}', 'knot', requirements: self::SLUG, methods: 'GET')]
@@ -95,10 +106,12 @@ final class LessonController extends AbstractController
         $typed = array_combine(self::FIELDS, array_map($text, self::FIELDS));
         $tension = Tension::tryFrom($this->preferences->all()['tension']);
         $frames = $this->frames($lesson, $drawing);
+        $own = $this->own->stored($id);
 
         return $this->render('lesson/knot.html.twig', [
             'slug' => $slug,
             ...$this->told($id),
+            'own' => null === $own ? null : ['uid' => $own->uid(), 'note' => $own->note()],
             'lesson' => $lesson,
             'named' => Lessons::hasItsSide($id),
             'stage' => $drawing->stage($frame, $frames[$frame]['said'] ?? ''),
@@ -109,7 +122,14 @@ final class LessonController extends AbstractController
             'choices' => $choices,
             'typed' => $typed,
             'faults' => $faults,
-            'takes' => null === $in ? null : Takes::of($id, $in->cord, $in->core, $samples->whole(), $tension),
+            'takes' => null === $in ? null : Takes::of(
+                $id,
+                $in->cord,
+                $in->core,
+                $samples->whole(),
+                $tension,
+                KnownKnots::all()->and(...$this->own->known()),
+            ),
             'pieces' => $pieces,
             'unit' => $this->preferences->unit(),
             'query' => array_filter(
@@ -117,6 +137,18 @@ final class LessonController extends AbstractController
                 static fn (string $value): bool => '' !== $value,
             ),
         ]);
+    }
+
+    /**
+     * Returns a knot of somebody's own as it was pulled tight; nothing of one that cannot be read.
+     */
+    private function tight(StoredKnot $stored): string
+    {
+        $knot = $this->own->read($stored);
+
+        return null === $knot
+            ? ''
+            : $this->drawing(DrawnLesson::tight($knot->word(), $knot->pulled), Cords::COLOURS)->frame(0, $this->words->title($knot->word()));
     }
 
     /**
@@ -228,7 +260,7 @@ final class LessonController extends AbstractController
 
     private function id(string $slug): string
     {
-        foreach (Lessons::all()->ids() as $id) {
+        foreach ($this->hands->lessons()->ids() as $id) {
             if (LessonWords::slug($id) === $slug) {
                 return $id;
             }
@@ -245,7 +277,7 @@ final class LessonController extends AbstractController
     {
         $habits = $board?->making()->document()['habits'] ?? null;
         $begins = \is_array($habits) && \is_string($habits['side'] ?? null) ? Side::tryFrom($habits['side']) : null;
-        $lesson = null === $hand ? $this->hands->lesson($id, $begins) : Lessons::all()->named($id, $hand);
+        $lesson = null === $hand ? $this->hands->lesson($id, $begins) : $this->hands->lessons()->named($id, $hand);
 
         return $lesson ?? throw $this->createNotFoundException();
     }

@@ -47,6 +47,8 @@ final class WordsExtension extends AbstractExtension
                 'material',
                 fn (Cord|Bead|Finding $what): string => $this->wording->material($what, $this->preferences->unit()),
             ),
+            new TwigFilter('knot_name', $this->wording->knotName(...)),
+            new TwigFilter('overs', $this->wording->overs(...)),
             new TwigFilter('percent', static fn (float $log): int => (int) round(100 * (exp($log) - 1))),
             new TwigFilter('day', $this->times->day(...)),
             new TwigFilter('moment', $this->times->moment(...)),

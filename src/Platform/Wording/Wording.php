@@ -130,6 +130,35 @@ final readonly class Wording
     }
 
     /**
+     * Returns what a knot is called by itself; one of somebody's own as they called it.
+     */
+    public function knotName(string $word): string
+    {
+        $key = 'knot.'.str_replace(' ', '-', $word);
+        $name = $this->translator->trans($key);
+
+        return $key === $name ? mb_strtoupper(mb_substr($word, 0, 1)).mb_substr($word, 1) : $name;
+    }
+
+    /**
+     * Returns "over" and "under" in a text as they are said in the language of the page, or back in English.
+     */
+    public function overs(string $text, bool $back = false): string
+    {
+        $words = [];
+        foreach (['over', 'under'] as $word) {
+            $words[$word] = mb_strtolower($this->translator->trans('own.'.$word));
+        }
+        $words = $back ? array_flip($words) : $words;
+
+        return preg_replace_callback(
+            '/\pL+/u',
+            static fn (array $word): string => $words[mb_strtolower($word[0])] ?? $word[0],
+            mb_scrub($text),
+        ) ?? $text;
+    }
+
+    /**
      * Returns what a knot is called inside a sentence; what is no knot stays as it is.
      */
     private function knotInside(string $word): string

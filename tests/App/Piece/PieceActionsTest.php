@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Piece;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Rinkel\App\Knots\OwnKnots;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Block;
 use Rinkel\App\Piece\Blocks;
@@ -213,7 +214,13 @@ final class PieceActionsTest extends WebCase
 
     private static function deeds(): PieceActions
     {
-        return new PieceActions(self::people(), new Planner(), new Offers(), self::getContainer()->get(StockBox::class));
+        return new PieceActions(
+            self::people(),
+            new Planner(),
+            new Offers(),
+            self::getContainer()->get(StockBox::class),
+            self::getContainer()->get(OwnKnots::class),
+        );
     }
 
     private static function people(): People

@@ -7,6 +7,7 @@ namespace Rinkel\Tests\App\Piece;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Rinkel\App\Knots\KnotsAtHand;
 use Rinkel\App\Piece\ClosureParts;
 use Rinkel\App\Piece\Drafts;
 use Rinkel\App\Piece\PieceForm;
@@ -43,6 +44,7 @@ final class PieceFormTest extends TestCase
             $translator,
             new ClosureParts(),
             new Notation($translator),
+            self::createStub(KnotsAtHand::class),
         );
     }
 

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Knot\Exception;
+
+use Rinkel\Core\Message;
+use Rinkel\Core\Quoted;
+use Rinkel\Core\Refusal;
+
+/**
+ * A knot of somebody's own that cannot be what was drawn or written.
+ */
+final class KnotUnreadable extends Refusal
+{
+    public static function noPlace(string $word): self
+    {
+        return new self(new Message('drawn-no-place', ['found' => new Quoted($word)]));
+    }
+
+    public static function places(int $least, int $most, int $found): self
+    {
+        return new self(new Message('drawn-places', ['least' => $least, 'most' => $most, 'found' => $found]));
+    }
+
+    public static function noWord(string $word): self
+    {
+        return new self(new Message('drawn-no-word', ['found' => new Quoted($word)]));
+    }
+
+    public static function words(int $crossings, int $found): self
+    {
+        return new self(new Message('drawn-words', ['crossings' => $crossings, 'found' => $found]));
+    }
+
+    /** The ends must come out of it where they can be pulled. */
+    public static function shutIn(string $end): self
+    {
+        return new self(new Message('drawn-shut-in', ['end' => $end]));
+    }
+
+    public static function crossings(int $least, int $most, int $found): self
+    {
+        return new self(new Message('drawn-crossings', ['least' => $least, 'most' => $most, 'found' => $found]));
+    }
+
+    public static function alongEachOther(string $place): self
+    {
+        return new self(new Message('drawn-along', ['place' => $place]));
+    }
+
+    public static function onEachOther(string $place): self
+    {
+        return new self(new Message('drawn-together', ['place' => $place]));
+    }
+
+    public static function comesUndone(): self
+    {
+        return new self(new Message('drawn-undone'));
+    }
+
+    public static function notTight(): self
+    {
+        return new self(new Message('drawn-not-tight'));
+    }
+
+    public static function name(string $name): self
+    {
+        return new self(new Message('knot-name', ['found' => new Quoted($name)]));
+    }
+
+    public static function taken(string $name): self
+    {
+        return new self(new Message('knot-name-taken', ['name' => new Quoted($name)]));
+    }
+
+    public static function pulled(string $field): self
+    {
+        return new self(new Message('knot-pulled', ['field' => $field]));
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Tight\Kind;
+
+use Rinkel\Core\Drawing\Course;
+use Rinkel\Core\Geometry\Point;
+use Rinkel\Core\Knot\CordWay;
+use Rinkel\Core\Tight\Inside;
+use Rinkel\Core\Tight\Internal\Held;
+use Rinkel\Core\Tight\KnotSize;
+use Rinkel\Core\Tight\Lifting;
+use Rinkel\Core\Tight\Tangle;
+use Rinkel\Core\Tight\Tightened;
+use Rinkel\Core\Tight\TightKnot;
+
+/**
+ * A knot of somebody's own, as they drew it.
+ */
+final readonly class TightDrawn implements TightKnot
+{
+    private const BEYOND = 14.0;
+
+    /** A square of the paper is so many diameters wide: wide enough to go over and under from one crossing to the next. */
+    private const SQUARE = 3.0;
+
+    public function __construct(private CordWay $way) {}
+
+    public function isAround(): bool
+    {
+        return false;
+    }
+
+    public function counted(): array
+    {
+        return [];
+    }
+
+    public function laid(Inside $inside, float $push = 0.0): Tangle
+    {
+        $points = array_map(
+            static fn (Point $point): Point => new Point(self::SQUARE * $point->x, self::SQUARE * $point->y),
+            $this->way->points,
+        );
+
+        return Tangle::of([
+            (new Lifting(-1.3, 1.3))->held(Course::of('cord', $points, $this->way->levels()), self::BEYOND),
+        ]);
+    }
+
+    public function read(Tightened $tight): KnotSize
+    {
+        return Held::size($tight);
+    }
+}

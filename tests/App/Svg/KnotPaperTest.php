@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\App\Svg;
+
+use PHPUnit\Framework\TestCase;
+use Rinkel\App\Svg\KnotPaper;
+use Rinkel\Core\Knot\CordWay;
+use Rinkel\Tests\Core\FigureEight;
+
+final class KnotPaperTest extends TestCase
+{
+    /**
+     * What the script works out of the paper's own data is where a place is drawn.
+     */
+    public function testPlacesStandOnTheCornersOfTheirSquares(): void
+    {
+        $way = CordWay::read(FigureEight::WAY);
+        $svg = simplexml_load_string(KnotPaper::of($way, 'Paper')) ?: self::fail();
+        $square = (float) $svg['data-square'];
+        $svg->registerXPathNamespace('s', 'http://www.w3.org/2000/svg');
+        $dots = $svg->xpath('//s:circle[@data-place]') ?: [];
+
+        self::assertCount(\count($way->places), $dots);
+        foreach ($dots as $i => $dot) {
+            [$column, $row] = $way->places[$i] ?? [0, 0];
+            self::assertEqualsWithDelta([$square * $column, $square * $row], [(float) $dot['cx'], (float) $dot['cy']], 0.01);
+        }
+        self::assertCount(4, $svg->xpath('//s:g[@data-crossing]') ?: []);
+        self::assertCount(1, $svg->xpath('//s:circle[contains(@class, "paper-end")]') ?: []);
+    }
+
+    public function testThePaperGrowsWithWhatIsLaid(): void
+    {
+        $rows = static fn (?CordWay $way): int => (int) (simplexml_load_string(KnotPaper::of($way, '')) ?: self::fail())['data-rows'];
+
+        self::assertSame(20, $rows(null));
+        self::assertSame(28, $rows(CordWay::sketched('k1 k25')));
+        self::assertSame(CordWay::ROWS, $rows(CordWay::sketched('k1 k30')));
+    }
+}
