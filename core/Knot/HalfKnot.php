@@ -10,16 +10,20 @@ use Rinkel\Core\Material\Cord;
 /**
  * One crossing of two working cords around the core: in a flat run the sides alternate, in a spiral they do not.
  *
- * The tables hold what numerical tightening of ideal tubes gave (docs/model.md): at a pitch in diameters of the working
- * cord, the use of each working cord beyond half a turn, in the same diameters, ±0.13. Real cord gives way: see Fibre.
+ * Fits of what tightening of ideal tubes gave (docs/model.md): the use of each working cord beyond half a turn, in its
+ * diameters, ±0.03, and what it is more at a pitch at which they are pushed, ±0.13. Real cord gives way: see Fibre.
  */
 final readonly class HalfKnot
 {
-    /** @var non-empty-list<array{float, float}> pitch and use beyond half a turn, loosest first */
-    private const FLAT = [[2.0, 4.34], [1.6, 4.5], [1.4, 4.7], [1.2, 5.0]];
+    /** @var non-empty-list<array{float, float}> pitch and use beyond that of knots that nobody pushes, loosest first */
+    private const FLAT = [[2.0, 0.0], [1.6, 0.16], [1.4, 0.36], [1.2, 0.66]];
 
     /** @var non-empty-list<array{float, float}> */
-    private const SPIRAL = [[1.7, 4.2], [1.35, 4.5]];
+    private const SPIRAL = [[1.7, 0.0], [1.35, 0.3]];
+
+    /** Use beyond half a turn of such, and by how much it grows as the core gets thinner, with w over the turn. */
+    private const FLAT_USE = [4.22, 1.14];
+    private const SPIRAL_USE = [4.07, 1.4];
 
     /** By how much the logarithm of their pitch lies off an even one, of makers who call their hand loose or firm. */
     private const SAID = 0.13;
@@ -57,7 +61,10 @@ final readonly class HalfKnot
     public function tied(Bundle $core, Cord $working, Tension $tension): TiedKnot
     {
         $pitch = $this->pitch($tension);
-        $use = $core->turn($working->round())->times(0.5)->plus($working->round()->times($this->useBeyondTurn($pitch)));
+        $w = $working->round();
+        $turn = $core->turn($w);
+        [$beyond, $thin] = $this->spiral ? self::SPIRAL_USE : self::FLAT_USE;
+        $use = $turn->times(0.5)->plus($w->times($beyond + $thin * $w->ratioTo($turn) + $this->pushed($pitch)));
 
         return new TiedKnot(
             $working->round()->times($pitch * $working->fibre->lengthFactor()),
@@ -80,7 +87,7 @@ final readonly class HalfKnot
         });
     }
 
-    private function useBeyondTurn(float $pitch): float
+    private function pushed(float $pitch): float
     {
         $table = $this->spiral ? self::SPIRAL : self::FLAT;
         [$loose, $less] = $table[0];

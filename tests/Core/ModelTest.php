@@ -54,8 +54,8 @@ final class ModelTest extends TestCase
 {
     public function testHalfKnotsTakeWhatTighteningGave(): void
     {
-        $this->assertHalfKnots(HalfKnot::flat(), 'half knot, flat', [[1, 2], [3, 4], [5, 6], [7, 8]]);
-        $this->assertHalfKnots(HalfKnot::spiral(), 'half knot, spiral', [[1, 2], [3, 4]]);
+        $this->assertHalfKnots(HalfKnot::flat(), 'half knot, flat', [[4, 5], [6, 7], [8, 9]]);
+        $this->assertHalfKnots(HalfKnot::spiral(), 'half knot, spiral', [[4, 5]]);
     }
 
     public function testKnotsInACordTakeWhatTighteningGave(): void
@@ -114,13 +114,14 @@ final class ModelTest extends TestCase
         $core = new Bundle(Length::ofMillimetres(1), 2);
         $turn = 2 + 2 * \M_PI;
         $half = Hitch::half()->tied($core, self::cord());
+        [$more, $thin] = self::numbers('half hitch along a core');
         self::assertKnot(
-            [$turn + self::numbers('half hitch along a core')[0], self::numbers('half hitch along a core', 2)[0]],
+            [$turn + $more + $thin / $turn, self::numbers('half hitch along a core', 2)[0]],
             $half,
         );
-        [$twice, $beyond] = self::numbers("vertical lark's head");
+        [$twice, $beyond, $thin] = self::numbers("vertical lark's head");
         $head = Hitch::verticalLarksHead()->tied($core, self::cord());
-        self::assertKnot([$twice * ($turn + $beyond), self::numbers("vertical lark's head", 2)[0]], $head);
+        self::assertKnot([$twice * ($turn + $beyond + $thin / $turn), self::numbers("vertical lark's head", 2)[0]], $head);
         [$long, $wide] = self::numbers('two loops of n ropes woven through each other', 2);
         $interlace = (new Interlace())->tied(self::cord(), 1);
         self::assertEqualsWithDelta(
@@ -468,12 +469,18 @@ final class ModelTest extends TestCase
     }
 
     /**
-     * @param non-empty-list<array{int, int}> $at where a use and its pitch stand among the row's numbers
+     * @param non-empty-list<array{int, int}> $at where what pushed ones take more and their pitch stand among the row's
+     *                                            numbers
      */
     private function assertHalfKnots(HalfKnot $knot, string $row, array $at): void
     {
         $numbers = self::numbers($row);
-        $curve = array_map(static fn (array $pair): array => [$numbers[$pair[1]], $numbers[$pair[0]]], $at);
+        $curve = [
+            [$numbers[3] ?? 0.0, 0.0],
+            ...array_map(static fn (array $pair): array => [$numbers[$pair[1]], $numbers[$pair[0]]], $at),
+        ];
+        $turn = 2 + 2 * \M_PI;
+        $alone = $turn / 2 + ($numbers[1] ?? 0.0) + ($numbers[2] ?? 0.0) / $turn;
         [$even] = self::numbers($row, 2);
         [$less, $more] = self::numbers(
             'how much less a loose hand pushes than an even one, and how much more a firm one',
@@ -482,7 +489,7 @@ final class ModelTest extends TestCase
         $core = new Bundle(Length::ofMillimetres(1), 2);
         foreach ([Tension::Loose, Tension::Even, Tension::Firm] as $i => $tension) {
             self::assertKnot(
-                [1 + \M_PI + self::between($curve, $pitches[$i]), $pitches[$i]],
+                [$alone + self::between($curve, $pitches[$i]), $pitches[$i]],
                 $knot->tied($core, self::cord(), $tension),
             );
         }

@@ -26,7 +26,7 @@ final class BookTest extends TestCase
 {
     /** By which the use and the length may differ, in diameters; a barrel's for each of its wraps. */
     private const WITHIN = [
-        'square' => [0.16, 0.05], 'half left' => [0.2, 0.15], 'hitch' => [0.12, 0.05], 'vertical lark' => [0.2, 0.05],
+        'square' => [0.04, 0.05], 'half left' => [0.04, 0.15], 'hitch' => [0.04, 0.05], 'vertical lark' => [0.06, 0.05],
         'overhand' => [0.05, 0.05],
         'together' => [0.85, 0.85], 'barrel' => [0.1, 0.1], 'sliding barrel' => [0.3, 0.6],
     ];
@@ -40,6 +40,8 @@ final class BookTest extends TestCase
                 [$use, $length] = self::WITHIN[$row['knot']];
                 $name = $row['knot'].' '.($row['wraps'] ?? '').' over '.($row['cores'] ?? 0).' of '.($row['core'] ?? 0);
                 $wraps = $row['wraps'] ?? 1;
+                // Eight cores lie otherwise than the bundle that Rinkel takes them for.
+                $use = 8 === ($row['cores'] ?? 0) ? 0.11 : $use;
                 self::assertEqualsWithDelta($planned[0], $row['use'][0], $use * $wraps, $name);
                 self::assertEqualsWithDelta($planned[1], $row['length'][0], $length * $wraps, $name.' is as long');
                 $compared[$row['knot']] = true;
@@ -71,8 +73,8 @@ final class BookTest extends TestCase
 
         return match ($row['knot']) {
             // As long as they lie of themselves; a hand pushes them nearer.
-            'square' => [$half + 4.34, 2.0],
-            'half left' => [$half + 4.2, 1.7],
+            'square' => [$half + 4.22 + 0.57 / $half, 2.0],
+            'half left' => [$half + 4.07 + 0.7 / $half, 1.7],
             'hitch' => self::bare(Hitch::half()->tied($core, $cord)),
             'vertical lark' => self::bare(Hitch::verticalLarksHead()->tied($core, $cord)),
             'overhand', 'together' => self::beyond((new OverhandKnot())->tied($cord, $row['cords'] ?? 1)),
