@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Piece;
 
-use Rinkel\Core\Knot\CordWay;
+use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Core\Knot\Exception\KnotUnreadable;
 use Rinkel\Core\Knot\Kind\DrawnKnot;
 use Rinkel\Core\Knot\PulledKnot;
@@ -127,12 +127,12 @@ final readonly class KnotReader
         return null;
     }
 
-    private static function way(Fields $fields, string $under): ?CordWay
+    private static function way(Fields $fields, string $under): ?DrawnWay
     {
         $way = $fields->note($under.'way', self::LONGEST) ?? '';
         $crossings = $fields->note($under.'crossings', self::LONGEST) ?? '';
         try {
-            return CordWay::read($way, $crossings);
+            return DrawnWay::read($way, $crossings);
         } catch (KnotUnreadable $unreadable) {
             $isWord = \in_array($unreadable->said()->key, ['drawn-no-word', 'drawn-words'], true);
 

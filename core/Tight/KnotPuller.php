@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Tight;
 
-use Rinkel\Core\Knot\CordWay;
+use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Core\Knot\Exception\KnotUnreadable;
 use Rinkel\Core\Knot\PulledKnot;
 use Rinkel\Core\Tight\Internal\Held;
@@ -32,7 +32,7 @@ final readonly class KnotPuller
     /**
      * Returns what a knot is, before it is pulled.
      */
-    public static function name(CordWay $way): KnotName
+    public static function name(DrawnWay $way): KnotName
     {
         return KnotName::of((new TightDrawn($way))->laid(Inside::of(1)));
     }
@@ -50,7 +50,7 @@ final readonly class KnotPuller
      *
      * @throws KnotUnreadable If it comes undone, or does not stay what it is
      */
-    public function pull(CordWay $way, ?\Closure $told = null): PulledKnot
+    public function pull(DrawnWay $way, ?\Closure $told = null): PulledKnot
     {
         if (KnotName::Nothing === self::name($way)) {
             throw KnotUnreadable::comesUndone();

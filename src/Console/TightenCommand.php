@@ -11,7 +11,7 @@ use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Svg\LessonDrawing;
 use Rinkel\App\Svg\PlainSvg;
 use Rinkel\Core\Failure;
-use Rinkel\Core\Knot\CordWay;
+use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Core\Knot\Kind\DrawnKnot;
 use Rinkel\Core\Lesson\Kind\DrawnLesson;
 use Rinkel\Core\Lesson\Lesson;
@@ -119,7 +119,7 @@ final class TightenCommand extends Command
         try {
             [$least, $most] = self::NUMBERS['spacing'];
             $puller = new KnotPuller(max($least, min($most, false === $spacing ? TightBook::SPACING : $spacing)));
-            $drawn = CordWay::read($way, \is_string($crossings) ? $crossings : '');
+            $drawn = DrawnWay::read($way, \is_string($crossings) ? $crossings : '');
             $knot = DrawnKnot::called(\is_string($name) ? $name : '', $drawn, $puller->pull($drawn));
         } catch (Failure $failure) {
             $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;

@@ -6,11 +6,13 @@ namespace Rinkel\App\Examples;
 
 use Rinkel\App\Kept\Bin;
 use Rinkel\App\Kept\Rows;
+use Rinkel\App\Knots\OwnKnots;
 use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Samples\KeptSamples;
 use Rinkel\App\Samples\Samples;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Stock\StockMovements;
+use Rinkel\Core\Piece\KnotReader;
 use Rinkel\Core\Stock\Counted;
 use Rinkel\Core\Stock\Kind;
 
@@ -40,7 +42,19 @@ final readonly class ExampleBox
         private KeptSamples $kept,
         private StockBox $stock,
         private StockMovements $movements,
+        private OwnKnots $knots,
+        private KnotReader $reader,
     ) {}
+
+    public function knots(LooseData $read): void
+    {
+        foreach ($read->rows('rows') as $row) {
+            $knot = $this->reader->read($row->array('knot'));
+            if (null === $this->knots->stored($knot->word())) {
+                $this->knots->keep($knot, $row->raw('note'));
+            }
+        }
+    }
 
     public function samples(LooseData $read): void
     {

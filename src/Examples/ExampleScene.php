@@ -6,13 +6,11 @@ namespace Rinkel\App\Examples;
 
 use Rinkel\App\Board\Days;
 use Rinkel\App\Board\KeptDays;
-use Rinkel\App\Knots\OwnKnots;
 use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Piece\KnotReader;
 
 /**
  * The examples as a scene: what a maker who has worked with Rinkel for a while has on their table.
@@ -37,8 +35,6 @@ final readonly class ExampleScene
         private ExampleBox $box,
         private ExampleOrders $orders,
         private Days $days,
-        private OwnKnots $knots,
-        private KnotReader $reader,
     ) {}
 
     /**
@@ -46,12 +42,7 @@ final readonly class ExampleScene
      */
     public function lay(): int
     {
-        foreach ($this->files->read('knots.json')->rows('rows') as $row) {
-            $knot = $this->reader->read($row->array('knot'));
-            if (null === $this->knots->stored($knot->word())) {
-                $this->knots->keep($knot, $row->raw('note'));
-            }
-        }
+        $this->box->knots($this->files->read('knots.json'));
         $laid = array_map($this->pieces->add(...), $this->files->pieces());
         foreach (self::PEOPLE as $name => $lengths) {
             $this->people->keep(null, $name, array_map(Length::ofMillimetres(...), $lengths), Measured::Snug);

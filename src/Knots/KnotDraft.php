@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Knots;
 
 use Rinkel\App\Platform\LooseData;
-use Rinkel\Core\Knot\CordWay;
+use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Core\Knot\Exception\KnotUnreadable;
 use Rinkel\Core\Knot\Kind\DrawnKnot;
 use Rinkel\Core\Knot\KnownKnots;
@@ -22,7 +22,7 @@ final readonly class KnotDraft
     public const LONGEST = 400;
 
     /** What is drawn, as far as it can be read; null before its first place. */
-    public ?CordWay $way;
+    public ?DrawnWay $way;
 
     /** What it is; null while it cannot be followed. */
     public ?KnotName $name;
@@ -35,7 +35,7 @@ final readonly class KnotDraft
      */
     private function __construct(public array $typed)
     {
-        $this->way = CordWay::sketched($typed['way'], $typed['crossings']);
+        $this->way = DrawnWay::sketched($typed['way'], $typed['crossings']);
         [$this->name, $this->faults] = $this->judged();
     }
 
@@ -67,9 +67,9 @@ final readonly class KnotDraft
     public function after(string $deed): self
     {
         [$verb, $one, $two] = explode(' ', $deed) + ['', '', ''];
-        $places = array_map(CordWay::name(...), $this->way->places ?? []);
+        $places = array_map(DrawnWay::name(...), $this->way->places ?? []);
         $i = 1 === preg_match('/^\d{1,2}$/D', $one) ? (int) $one : -1;
-        $is = static fn (string $place): bool => null !== CordWay::sketched($place);
+        $is = static fn (string $place): bool => null !== DrawnWay::sketched($place);
         if ('turn' === $verb) {
             return $this->with($places, $this->way?->turnedAt($i)->crossed() ?? '');
         }
@@ -83,7 +83,7 @@ final readonly class KnotDraft
         };
 
         // Crossings that are said stay said, as far as there are as many.
-        $crossings = \count((array) CordWay::sketched(implode(' ', $after))?->crossings);
+        $crossings = \count((array) DrawnWay::sketched(implode(' ', $after))?->crossings);
 
         return $this->with($after, implode(' ', \array_slice(explode(' ', $this->typed['crossings']), 0, $crossings)));
     }
@@ -109,7 +109,7 @@ final readonly class KnotDraft
         $faults = [];
         $name = null;
         try {
-            $name = KnotPuller::name(CordWay::read($this->typed['way'], $this->typed['crossings']));
+            $name = KnotPuller::name(DrawnWay::read($this->typed['way'], $this->typed['crossings']));
             if (KnotName::Nothing === $name) {
                 throw KnotUnreadable::comesUndone();
             }

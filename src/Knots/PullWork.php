@@ -7,7 +7,7 @@ namespace Rinkel\App\Knots;
 use Rinkel\App\Jobs\JobProgress;
 use Rinkel\App\Jobs\LongWork;
 use Rinkel\App\Platform\LooseData;
-use Rinkel\Core\Knot\CordWay;
+use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Core\Knot\Kind\DrawnKnot;
 use Rinkel\Core\Tight\KnotPuller;
 
@@ -29,7 +29,7 @@ final readonly class PullWork implements LongWork
     public function do(array $asked, string $folder, JobProgress $progress): array
     {
         $said = LooseData::of($asked);
-        $way = CordWay::read($said->raw('way'), $said->raw('crossings'));
+        $way = DrawnWay::read($said->raw('way'), $said->raw('crossings'));
         $progress->of(KnotPuller::rounds());
         $pulled = $this->puller->pull($way, $progress->step(...));
         $knot = DrawnKnot::called($said->raw('name'), $way, $pulled);

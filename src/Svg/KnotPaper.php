@@ -6,7 +6,7 @@ namespace Rinkel\App\Svg;
 
 use Rinkel\Core\Drawing\Course;
 use Rinkel\Core\Geometry\Point;
-use Rinkel\Core\Knot\CordWay;
+use Rinkel\Core\Knot\DrawnWay;
 
 /**
  * Squared paper on which somebody lays the way of a cord through a knot of their own: its places to be moved, its crossings
@@ -27,16 +27,16 @@ final readonly class KnotPaper
     private function __construct() {}
 
     /**
-     * @param CordWay|null $way   null while there is none
-     * @param string       $label what it shows
+     * @param DrawnWay|null $way   null while there is none
+     * @param string        $label what it shows
      */
-    public static function of(?CordWay $way, string $label): string
+    public static function of(?DrawnWay $way, string $label): string
     {
-        $rows = min(CordWay::ROWS, max(
+        $rows = min(DrawnWay::ROWS, max(
             self::ROWS,
             self::BELOW + (null === $way ? 0 : max(array_column($way->places, 1)) + 1),
         ));
-        $wide = self::SQUARE * (CordWay::COLUMNS - 1);
+        $wide = self::SQUARE * (DrawnWay::COLUMNS - 1);
         $high = self::SQUARE * ($rows - 1);
 
         return Svg::drawing(
@@ -44,7 +44,7 @@ final readonly class KnotPaper
             $label,
             'knot-paper',
             [
-                'id' => 'knot-paper', 'data-square' => self::SQUARE, 'data-columns' => CordWay::COLUMNS, 'data-rows' => $rows,
+                'id' => 'knot-paper', 'data-square' => self::SQUARE, 'data-columns' => DrawnWay::COLUMNS, 'data-rows' => $rows,
             ],
             self::squares($rows),
             null === $way ? '' : self::cord($way).self::places($way).self::crossings($way),
@@ -54,8 +54,8 @@ final readonly class KnotPaper
     private static function squares(int $rows): string
     {
         [$lines, $names] = ['', ''];
-        [$right, $bottom] = [self::SQUARE * (CordWay::COLUMNS - 1), self::SQUARE * ($rows - 1)];
-        for ($column = 0; $column < CordWay::COLUMNS; ++$column) {
+        [$right, $bottom] = [self::SQUARE * (DrawnWay::COLUMNS - 1), self::SQUARE * ($rows - 1)];
+        for ($column = 0; $column < DrawnWay::COLUMNS; ++$column) {
             $x = Svg::number(self::SQUARE * $column);
             $lines .= 'M'.$x.' 0V'.Svg::number($bottom);
             $names .= self::name(self::SQUARE * $column, -0.8, \chr(\ord('a') + $column));
@@ -73,13 +73,13 @@ final readonly class KnotPaper
         return Svg::element('text', ['class' => 'paper-name', 'x' => $x, 'y' => $y, 'text-anchor' => 'middle'], $name);
     }
 
-    private static function cord(CordWay $way): string
+    private static function cord(DrawnWay $way): string
     {
         $painted = '';
         $levels = [];
         $course = Course::of('cord', array_map(
             static fn (Point $point): Point => new Point(
-                self::SQUARE * (CordWay::COLUMNS / 2 - $point->y),
+                self::SQUARE * (DrawnWay::COLUMNS / 2 - $point->y),
                 self::SQUARE * $point->x,
             ),
             $way->points,
@@ -98,7 +98,7 @@ final readonly class KnotPaper
         return $painted;
     }
 
-    private static function places(CordWay $way): string
+    private static function places(DrawnWay $way): string
     {
         $dots = '';
         $last = \count($way->places) - 1;
@@ -115,11 +115,11 @@ final readonly class KnotPaper
         return $dots;
     }
 
-    private static function crossings(CordWay $way): string
+    private static function crossings(DrawnWay $way): string
     {
         $marks = '';
         foreach ($way->crossings as $i => $crossing) {
-            [$x, $y] = [self::SQUARE * (CordWay::COLUMNS / 2 - $crossing->at->y), self::SQUARE * $crossing->at->x];
+            [$x, $y] = [self::SQUARE * (DrawnWay::COLUMNS / 2 - $crossing->at->y), self::SQUARE * $crossing->at->x];
             $marks .= Svg::element(
                 'g',
                 ['class' => 'paper-crossing', 'data-crossing' => $i],

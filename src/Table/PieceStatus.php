@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\App\Table;
 
 use Rinkel\App\Piece\StoredPiece;
-use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Remark\Severity;
 
 /**
@@ -20,15 +19,15 @@ enum PieceStatus: string
     case Cut = 'cut';
 
     /**
-     * @param Plan|null $plan null when none can be made
+     * @param PieceSummary|null $summary null when it cannot be planned
      */
-    public static function of(StoredPiece $stored, ?Plan $plan): self
+    public static function of(StoredPiece $stored, ?PieceSummary $summary): self
     {
         return match (true) {
-            null === $plan => self::Broken,
+            null === $summary => self::Broken,
             [] !== $stored->draft() => self::Draft,
-            Severity::Stop === $plan->worst() => self::Stop,
-            Severity::Warn === $plan->worst() => self::Warn,
+            Severity::Stop === $summary->worst => self::Stop,
+            Severity::Warn === $summary->worst => self::Warn,
             default => self::Cut,
         };
     }

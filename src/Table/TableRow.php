@@ -6,7 +6,6 @@ namespace Rinkel\App\Table;
 
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\Core\Piece\Fault;
-use Rinkel\Core\Plan\Plan;
 
 /**
  * One piece as the Table shows it.
@@ -14,20 +13,20 @@ use Rinkel\Core\Plan\Plan;
 final readonly class TableRow
 {
     /**
-     * @param Plan|null   $plan    null when none can be made
-     * @param string      $version of its drawing
-     * @param list<Fault> $faults  why there is no plan, as far as that can be told
+     * @param PieceSummary|null $summary null when it cannot be planned
+     * @param string            $version of its drawing
+     * @param list<Fault>       $faults  why there is no plan, as far as that can be told
      */
     public function __construct(
         public StoredPiece $stored,
         public string $name,
-        public ?Plan $plan,
+        public ?PieceSummary $summary,
         public string $version,
         public array $faults = [],
     ) {}
 
     public function stands(): PieceStatus
     {
-        return PieceStatus::of($this->stored, $this->plan);
+        return PieceStatus::of($this->stored, $this->summary);
     }
 }

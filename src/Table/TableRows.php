@@ -26,6 +26,7 @@ final readonly class TableRows
         private PagePictures $pictures,
         private LoggerInterface $logger,
         private Samples $samples,
+        private Summaries $summaries,
     ) {}
 
     /**
@@ -43,12 +44,12 @@ final readonly class TableRows
         $name = $stored->document()['name'] ?? null;
         $name = \is_string($name) ? mb_scrub($name) : '#'.$stored->id();
         try {
-            $plan = $this->planner->plan($this->pieces->piece($stored));
+            $summary = $this->summaries->of($stored);
 
             return new TableRow(
                 $stored,
-                $plan->draft->piece->name,
-                $plan,
+                $summary->name,
+                $summary,
                 $this->files->version($stored->uid().' '.$stored->state().' '.$this->samples->mark()),
             );
         } catch (PieceUnreadable $unreadable) {

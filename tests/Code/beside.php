@@ -9,6 +9,9 @@ declare(strict_types=1);
  */
 
 return [
+    'src/Knots/KnotDraft.php' => 'App/Knots/OwnKnotsTest',
+    'src/Knots/KeptKnots.php' => 'App/Knots/OwnKnotsTest',
+    'src/Knots/StoredKnot.php' => 'App/Knots/OwnKnotsTest',
     'core/Tight/Internal/Contacts.php' => 'Core/Tight/Internal/EnergyTest',
     'core/Tight/Internal/Descent.php' => 'Core/Tight/TighteningTest',
     'core/Tight/Rings.php' => 'Core/Tight/TightKnotsTest',

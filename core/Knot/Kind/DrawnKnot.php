@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Core\Knot\Kind;
 
-use Rinkel\Core\Knot\CordWay;
+use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Core\Knot\Exception\KnotUnreadable;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Manner;
@@ -27,14 +27,14 @@ final readonly class DrawnKnot extends Plain
 
     private function __construct(
         private string $word,
-        public CordWay $way,
+        public DrawnWay $way,
         public PulledKnot $pulled,
     ) {}
 
     /**
      * @throws KnotUnreadable If it cannot be called so
      */
-    public static function called(string $word, CordWay $way, PulledKnot $pulled): self
+    public static function called(string $word, DrawnWay $way, PulledKnot $pulled): self
     {
         if (1 !== preg_match(self::NAME, $word)) {
             throw KnotUnreadable::name($word);

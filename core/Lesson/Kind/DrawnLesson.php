@@ -7,7 +7,7 @@ namespace Rinkel\Core\Lesson\Kind;
 use Rinkel\Core\Drawing\Course;
 use Rinkel\Core\Drawing\Picture\DrawnPicture;
 use Rinkel\Core\Geometry\Point;
-use Rinkel\Core\Knot\CordWay;
+use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Core\Knot\PulledKnot;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Lesson\Frame;
@@ -27,7 +27,7 @@ final readonly class DrawnLesson implements Teaching
     /** So far beyond a crossing the end is laid, in points of the drawn way. */
     private const PAST = 3.0;
 
-    public function __construct(private string $word, private CordWay $way) {}
+    public function __construct(private string $word, private DrawnWay $way) {}
 
     public function id(): string
     {

@@ -6,7 +6,7 @@ namespace Rinkel\Core\Tight\Kind;
 
 use Rinkel\Core\Drawing\Course;
 use Rinkel\Core\Geometry\Point;
-use Rinkel\Core\Knot\CordWay;
+use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Core\Tight\Inside;
 use Rinkel\Core\Tight\Internal\Held;
 use Rinkel\Core\Tight\KnotSize;
@@ -25,7 +25,7 @@ final readonly class TightDrawn implements TightKnot
     /** A square of the paper is so many diameters wide: wide enough to go over and under from one crossing to the next. */
     private const SQUARE = 3.0;
 
-    public function __construct(private CordWay $way) {}
+    public function __construct(private DrawnWay $way) {}
 
     public function isAround(): bool
     {

@@ -20,6 +20,7 @@ use Rinkel\App\Samples\Samples;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Svg\LessonDrawing;
 use Rinkel\Core\Failure;
+use Rinkel\Core\Hand\Hand;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Knot\Tension;
@@ -104,14 +105,11 @@ final class LessonController extends AbstractController
         $in = $this->in($text, $choices, $board, $faults);
         $drawing = $this->drawing($lesson, $in->colours ?? Cords::COLOURS);
         $typed = array_combine(self::FIELDS, array_map($text, self::FIELDS));
-        $tension = Tension::tryFrom($this->preferences->all()['tension']);
         $frames = $this->frames($lesson, $drawing);
-        $own = $this->own->stored($id);
 
         return $this->render('lesson/knot.html.twig', [
             'slug' => $slug,
             ...$this->told($id),
-            'own' => null === $own ? null : ['uid' => $own->uid(), 'note' => $own->note()],
             'lesson' => $lesson,
             'named' => Lessons::hasItsSide($id),
             'stage' => $drawing->stage($frame, $frames[$frame]['said'] ?? ''),
@@ -122,14 +120,7 @@ final class LessonController extends AbstractController
             'choices' => $choices,
             'typed' => $typed,
             'faults' => $faults,
-            'takes' => null === $in ? null : Takes::of(
-                $id,
-                $in->cord,
-                $in->core,
-                $samples->whole(),
-                $tension,
-                KnownKnots::all()->and(...$this->own->known()),
-            ),
+            'takes' => null === $in ? null : $this->takes($id, $in, $samples->whole()),
             'pieces' => $pieces,
             'unit' => $this->preferences->unit(),
             'query' => array_filter(
@@ -137,6 +128,14 @@ final class LessonController extends AbstractController
                 static fn (string $value): bool => '' !== $value,
             ),
         ]);
+    }
+
+    private function takes(string $id, InCord $in, Hand $hand): ?Takes
+    {
+        $tension = Tension::tryFrom($this->preferences->all()['tension']);
+        $known = KnownKnots::all()->and(...$this->own->known());
+
+        return Takes::of($id, $in->cord, $in->core, $hand, $tension, $known);
     }
 
     /**
@@ -168,7 +167,10 @@ final class LessonController extends AbstractController
      */
     private function told(string $id): array
     {
+        $own = $this->own->stored($id);
+
         return [
+            'own' => null === $own ? null : ['uid' => $own->uid(), 'note' => $own->note()],
             'title' => $this->words->title($id),
             'for' => $this->words->for($id),
             'wrong' => $this->words->wrong($id),

@@ -12,7 +12,7 @@ use Rinkel\App\Knots\KnotDraft;
 use Rinkel\App\Knots\OwnKnots;
 use Rinkel\App\Knots\PullWork;
 use Rinkel\App\Platform\LooseData;
-use Rinkel\Core\Knot\CordWay;
+use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Core\Knot\Exception\KnotUnreadable;
 use Rinkel\Core\Knot\Kind\DrawnKnot;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
@@ -88,7 +88,7 @@ final class OwnKnotsTest extends WebCase
         self::assertSame('over over under over', $turned->typed['crossings']);
         self::assertSame('drawn-undone', $turned->faults['way']->key, 'one crossing turned is no knot any more');
         self::assertSame('over over under over', $turned->after('move 1 j3')->typed['crossings'], 'what is said stays');
-        self::assertSame('j3', CordWay::name($draft->after('move 1 j3')->way->places[1] ?? [0, 0]));
+        self::assertSame('j3', DrawnWay::name($draft->after('move 1 j3')->way->places[1] ?? [0, 0]));
         self::assertCount(15, $draft->after('back')->way->places ?? []);
         self::assertCount(15, $draft->after('drop 3')->way->places ?? []);
         self::assertNull($draft->after('clear')->way);

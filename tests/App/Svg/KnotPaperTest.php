@@ -6,7 +6,7 @@ namespace Rinkel\Tests\App\Svg;
 
 use PHPUnit\Framework\TestCase;
 use Rinkel\App\Svg\KnotPaper;
-use Rinkel\Core\Knot\CordWay;
+use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Tests\Core\FigureEight;
 
 final class KnotPaperTest extends TestCase
@@ -16,7 +16,7 @@ final class KnotPaperTest extends TestCase
      */
     public function testPlacesStandOnTheCornersOfTheirSquares(): void
     {
-        $way = CordWay::read(FigureEight::WAY);
+        $way = DrawnWay::read(FigureEight::WAY);
         $svg = simplexml_load_string(KnotPaper::of($way, 'Paper')) ?: self::fail();
         $square = (float) $svg['data-square'];
         $svg->registerXPathNamespace('s', 'http://www.w3.org/2000/svg');
@@ -33,10 +33,10 @@ final class KnotPaperTest extends TestCase
 
     public function testThePaperGrowsWithWhatIsLaid(): void
     {
-        $rows = static fn (?CordWay $way): int => (int) (simplexml_load_string(KnotPaper::of($way, '')) ?: self::fail())['data-rows'];
+        $rows = static fn (?DrawnWay $way): int => (int) (simplexml_load_string(KnotPaper::of($way, '')) ?: self::fail())['data-rows'];
 
         self::assertSame(20, $rows(null));
-        self::assertSame(28, $rows(CordWay::sketched('k1 k25')));
-        self::assertSame(CordWay::ROWS, $rows(CordWay::sketched('k1 k30')));
+        self::assertSame(28, $rows(DrawnWay::sketched('k1 k25')));
+        self::assertSame(DrawnWay::ROWS, $rows(DrawnWay::sketched('k1 k30')));
     }
 }

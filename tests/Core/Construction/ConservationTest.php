@@ -130,7 +130,9 @@ final class ConservationTest extends TestCase
         self::assertSame($counted, $plan->beads);
         foreach ($plan->neighbours() as $near) {
             $there = (new Planner())->plan(
-                $plan->draft->piece->decided()->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)),
+                $plan->draft->piece->decided()->withPattern(
+                    Pattern::parse($near->pattern, Unit::Millimetre, $plan->draft->piece->knownKnots()),
+                ),
             );
             $beads = array_filter(
                 $there->beads,

@@ -6,7 +6,7 @@ namespace Rinkel\Tests\Core\Tight;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Rinkel\Core\Knot\CordWay;
+use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Core\Tight\Inside;
 use Rinkel\Core\Tight\KnotName;
 use Rinkel\Core\Tight\KnotPuller;
@@ -36,7 +36,7 @@ final class KnotNameTest extends TestCase
     #[TestWith(['k1 k5 o9 k13 g11 g7 k5 o3 q8 k9 f14 k18', 'over over over', KnotName::Nothing])]
     public function testWhatIsDrawnIsKnownForWhatItIs(string $way, string $crossings, KnotName $name): void
     {
-        $drawn = CordWay::read($way, $crossings);
+        $drawn = DrawnWay::read($way, $crossings);
 
         self::assertSame($name, KnotPuller::name($drawn));
         self::assertSame($name, KnotPuller::name($drawn->mirrored()), 'its mirror image too');

@@ -6,7 +6,7 @@ namespace Rinkel\Tests\Core\Tight;
 
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
-use Rinkel\Core\Knot\CordWay;
+use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Core\Knot\Exception\KnotUnreadable;
 use Rinkel\Core\Tight\KnotPuller;
 use Rinkel\Tests\Core\FigureEight;
@@ -16,7 +16,7 @@ final class KnotPullerTest extends TestCase
     public function testWhatComesUndoneIsNotPulled(): void
     {
         $this->expectExceptionMessage('drawn-undone');
-        (new KnotPuller())->pull(CordWay::read(FigureEight::WAY, FigureEight::LOOSE));
+        (new KnotPuller())->pull(DrawnWay::read(FigureEight::WAY, FigureEight::LOOSE));
     }
 
     /**
@@ -28,7 +28,7 @@ final class KnotPullerTest extends TestCase
     {
         $rounds = 0;
         $pulled = (new KnotPuller(0.3))->pull(
-            CordWay::read('k1 k5 o9 k13 g11 g7 k5 o3 q8 k9 f14 k18'),
+            DrawnWay::read('k1 k5 o9 k13 g11 g7 k5 o3 q8 k9 f14 k18'),
             static function () use (&$rounds): void {
                 ++$rounds;
             },
@@ -48,7 +48,7 @@ final class KnotPullerTest extends TestCase
      */
     public function testWhatIsTooCoarseSaysSo(): void
     {
-        $pulled = (new KnotPuller(0.45))->pull(CordWay::read('k1 k5 o9 k13 g11 g7 k5 o3 q8 k9 f14 k18'));
+        $pulled = (new KnotPuller(0.45))->pull(DrawnWay::read('k1 k5 o9 k13 g11 g7 k5 o3 q8 k9 f14 k18'));
 
         self::assertGreaterThan(0.3, $pulled->error);
         self::assertLessThan($pulled->use * (1 + $pulled->error), 10.1);
@@ -77,7 +77,7 @@ final class KnotPullerTest extends TestCase
     public function testARefusalIsASentence(): void
     {
         try {
-            (new KnotPuller())->pull(CordWay::read(FigureEight::WAY, 'under under over over'));
+            (new KnotPuller())->pull(DrawnWay::read(FigureEight::WAY, 'under under over over'));
             self::fail();
         } catch (KnotUnreadable $unreadable) {
             self::assertSame('drawn-undone', $unreadable->said()->key);

@@ -122,14 +122,14 @@ final class LessonControllerTest extends WebCase
             'in' => 'typed', 'fibre' => 'leather', 'thickness' => '1.5', 'cores' => '2',
         ]);
         self::assertStringContainsString('1.5 mm leather', self::text($page, '#takes'));
-        // Three turns dressed take (1.7 + 25.05) cords, leather a little less of it (docs/model.md).
+        // Three turns dressed take (1.7 + 25.05) cords beyond their own 6, leather a little less of it (docs/model.md).
         preg_match(
             '/Cord used by each working cord[\s\x{a0}]*(\d+\.\d)[\s\x{a0}]*(mm|cm)/u',
             self::text($page, '#takes-facts'),
             $use,
         );
         self::assertEqualsWithDelta(
-            1.5 * 26.75 * 0.97,
+            1.5 * (26.75 * 0.97 + 6),
             (float) ($use[1] ?? 0) * ('cm' === ($use[2] ?? '') ? 10 : 1),
             1.0,
         );

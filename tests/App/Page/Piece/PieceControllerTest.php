@@ -18,7 +18,7 @@ final class PieceControllerTest extends WebCase
         self::assertSame(57, self::knots($page), 'every square knot is drawn');
         self::assertSame(['cm', 'in'], $page->filter('.board-drawing [data-unit]')->extract(['data-unit']));
         self::assertSame(['core', 'working', 'slider'], $page->filter('[data-cut]')->extract(['data-cut']));
-        self::assertStringContainsString('2 × 34 cm', self::text($page, '[data-cut=core] .cut-length'));
+        self::assertStringContainsString('2 × 35 cm', self::text($page, '[data-cut=core] .cut-length'));
         self::assertStringContainsString('6 times the band', self::text($page, '[data-figure=multiple]'));
         self::assertStringContainsString(
             'Your measurement of 16 cm plus 12.7 mm ease makes 17.3 cm inside.',
@@ -113,7 +113,7 @@ final class PieceControllerTest extends WebCase
         $inches = $this->edit($piece, ['unit' => 'in']);
         self::assertSame('6 7/16 in', $inches->filter('#wearer-girth')->attr('value'));
         self::assertSame('1 mm', $inches->filter('#cords-working-thickness')->attr('value'));
-        self::assertStringContainsString('2 × 13 1/2 in', self::text($inches, '[data-cut=core] .cut-length'));
+        self::assertStringContainsString('2 × 14 in', self::text($inches, '[data-cut=core] .cut-length'));
 
         $back = $this->edit($piece, ['unit' => 'cm']);
         self::assertSame('16.3 cm', $back->filter('#wearer-girth')->attr('value'));

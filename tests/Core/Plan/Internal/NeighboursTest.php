@@ -22,7 +22,9 @@ final class NeighboursTest extends TestCase
         self::assertCount(4, $plan->neighbours());
         foreach ($plan->neighbours() as $near) {
             $there = (new Planner())->plan(
-                $plan->draft->piece->decided()->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)),
+                $plan->draft->piece->decided()->withPattern(
+                    Pattern::parse($near->pattern, Unit::Millimetre, $plan->draft->piece->knownKnots()),
+                ),
             );
             self::assertEqualsWithDelta(
                 $near->difference->millimetres,
@@ -54,7 +56,7 @@ final class NeighboursTest extends TestCase
         self::assertNotSame([], $finer);
         foreach ($finer as $near) {
             $there = (new Planner())->plan(
-                $plan->draft->piece->decided()->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)),
+                $plan->draft->piece->decided()->withPattern(Pattern::parse($near->pattern, Unit::Millimetre, $plan->draft->piece->knownKnots())),
             );
             self::assertLessThan(
                 $off->millimetres,
@@ -85,7 +87,7 @@ final class NeighboursTest extends TestCase
             }
             foreach ($plan->neighbours() as $near) {
                 $there = $planner->plan(
-                    $plan->draft->piece->decided()->withPattern(Pattern::parse($near->pattern, Unit::Millimetre)),
+                    $plan->draft->piece->decided()->withPattern(Pattern::parse($near->pattern, Unit::Millimetre, $plan->draft->piece->knownKnots())),
                 );
                 $what = $name.': '.$near->pattern;
                 self::assertEqualsWithDelta(

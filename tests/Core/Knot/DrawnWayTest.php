@@ -7,17 +7,17 @@ namespace Rinkel\Tests\Core\Knot;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Rinkel\Core\Knot\CordWay;
+use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Core\Knot\Exception\KnotUnreadable;
 use Rinkel\Core\Knot\WayCrossing;
 use Rinkel\Tests\Core\FigureEight;
 
-#[CoversClass(CordWay::class)]
-final class CordWayTest extends TestCase
+#[CoversClass(DrawnWay::class)]
+final class DrawnWayTest extends TestCase
 {
     public function testItGoesUnderAndOverByTurnsUnlessSomethingElseIsSaid(): void
     {
-        $way = CordWay::read(FigureEight::WAY);
+        $way = DrawnWay::read(FigureEight::WAY);
 
         self::assertSame(FigureEight::WAY, $way->written());
         self::assertSame('under over under over', $way->crossed());
@@ -28,7 +28,7 @@ final class CordWayTest extends TestCase
         );
         self::assertSame([0, 1, 2, 3, 1, 0, 3, 2], array_column($way->passages(), 1));
         self::assertSame([1, 0, 3, 2], array_column($way->met(), 1), 'where it lies already');
-        self::assertSame('over over under over', CordWay::read(FigureEight::WAY, 'over')->crossed());
+        self::assertSame('over over under over', DrawnWay::read(FigureEight::WAY, 'over')->crossed());
         self::assertSame('under over over over', $way->turnedAt(2)->crossed());
         self::assertSame($way->crossed(), $way->turnedAt(9)->crossed());
     }
@@ -39,7 +39,7 @@ final class CordWayTest extends TestCase
     public function testLevelsSayWhatIsAbove(): void
     {
         foreach (['', 'over over over over', 'under under'] as $words) {
-            $way = CordWay::read(FigureEight::WAY, $words);
+            $way = DrawnWay::read(FigureEight::WAY, $words);
             $levels = $way->levels();
             self::assertCount(\count($way->points) - 1, $levels);
             foreach ($way->crossings as $crossing) {
@@ -53,12 +53,12 @@ final class CordWayTest extends TestCase
 
     public function testAMirrorTurnsEachCrossingTheOtherWayRound(): void
     {
-        $way = CordWay::read(FigureEight::WAY, 'over under');
+        $way = DrawnWay::read(FigureEight::WAY, 'over under');
         $mirrored = $way->mirrored();
 
         self::assertSame($way->crossed(), $mirrored->crossed());
-        self::assertSame('k1', CordWay::name($way->places[0]));
-        self::assertSame('i1', CordWay::name($mirrored->places[0]));
+        self::assertSame('k1', DrawnWay::name($way->places[0]));
+        self::assertSame('i1', DrawnWay::name($mirrored->places[0]));
         foreach ($way->crossings as $i => $crossing) {
             self::assertEqualsWithDelta($crossing->turn, -$mirrored->crossings[$i]->turn, 0.05);
         }
@@ -80,7 +80,7 @@ final class CordWayTest extends TestCase
     public function testWhatNobodyCouldFollowIsRefused(string $places, string $crossings, string $why): void
     {
         try {
-            CordWay::read($places, $crossings);
+            DrawnWay::read($places, $crossings);
             self::fail($why);
         } catch (KnotUnreadable $unreadable) {
             self::assertSame($why, $unreadable->said()->key);
@@ -89,10 +89,10 @@ final class CordWayTest extends TestCase
 
     public function testWhatIsLaidIsDrawnAsFarAsItGoes(): void
     {
-        self::assertNull(CordWay::sketched(''));
-        self::assertNull(CordWay::sketched('zz 9 k99'));
-        self::assertCount(1, CordWay::sketched('k1')->points ?? []);
-        $sketch = CordWay::sketched('K1, k6;n9 k12 nonsense g9 k6 o4', 'over sideways');
+        self::assertNull(DrawnWay::sketched(''));
+        self::assertNull(DrawnWay::sketched('zz 9 k99'));
+        self::assertCount(1, DrawnWay::sketched('k1')->points ?? []);
+        $sketch = DrawnWay::sketched('K1, k6;n9 k12 nonsense g9 k6 o4', 'over sideways');
         self::assertSame('k1 k6 n9 k12 g9 k6 o4', $sketch?->written());
         self::assertSame('over', $sketch->crossed());
     }
@@ -108,7 +108,7 @@ final class CordWayTest extends TestCase
             for ($i = 0; $i < 12; ++$i) {
                 $places[] = [$chance->getInt(0, 17), $chance->getInt(4, 20)];
             }
-            $way = CordWay::through([...$places, [9, 25]]);
+            $way = DrawnWay::through([...$places, [9, 25]]);
             $at = [];
             foreach ($way->passages() as $n => [, $crossing]) {
                 $at[$crossing][] = $n;

@@ -14,7 +14,7 @@ use Rinkel\Core\Knot\Exception\KnotUnreadable;
  *
  * It comes in uppermost and goes out lowest. One square is one unit; x goes down the page and y to the left, as in lessons.
  */
-final readonly class CordWay
+final readonly class DrawnWay
 {
     public const COLUMNS = 18;
     public const ROWS = 30;

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Table;
+
+use Psr\Cache\CacheItemPoolInterface;
+use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Samples\Samples;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Plan\Planner;
+use Symfony\Component\DependencyInjection\ParameterBag\ParameterBagInterface;
+
+/**
+ * What came of each piece, worked out once for what it is, whose hand makes it and which Rinkel plans it.
+ */
+final readonly class Summaries
+{
+    public function __construct(
+        private Pieces $pieces,
+        private Planner $planner,
+        private Samples $samples,
+        private CacheItemPoolInterface $kept,
+        private ParameterBagInterface $parameters,
+    ) {}
+
+    /**
+     * @throws PieceUnreadable If it cannot be read or planned
+     */
+    public function of(StoredPiece $stored): PieceSummary
+    {
+        // Its state counts on with every change of it.
+        $item = $this->kept->getItem('summary.'.hash('xxh128', serialize([
+            $stored->uid(), $stored->state(), $this->samples->mark(), $this->parameters->get('container.build_id'),
+        ])));
+        $kept = $item->isHit() ? $item->get() : null;
+        if ($kept instanceof PieceSummary) {
+            return $kept;
+        }
+        $summary = new PieceSummary($this->planner->plan($this->pieces->piece($stored)));
+        $this->kept->save($item->set($summary));
+
+        return $summary;
+    }
+}
