@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Console;
 
 use Rinkel\App\Workshop\Role;
+use Rinkel\App\Workshop\SignIns;
 use Rinkel\App\Workshop\Staff;
 use Rinkel\App\Workshop\Workshop;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -24,6 +25,7 @@ final class MembersCommand extends Command
     public function __construct(
         private readonly Workshop $workshop,
         private readonly Staff $staff,
+        private readonly SignIns $signIns,
         private readonly TranslatorInterface $translator,
     ) {
         parent::__construct();
@@ -32,7 +34,8 @@ final class MembersCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('name', InputArgument::OPTIONAL, 'command.members.name')
-            ->addOption('add', null, InputOption::VALUE_REQUIRED, 'command.members.add');
+            ->addOption('add', null, InputOption::VALUE_REQUIRED, 'command.members.add')
+            ->addOption('token', null, InputOption::VALUE_NONE, 'command.members.token');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -56,6 +59,11 @@ final class MembersCommand extends Command
             $output->writeln($this->translator->trans($fault, ['name' => $name]));
 
             return Command::FAILURE;
+        }
+        if (null !== $member && true === $input->getOption('token')) {
+            $output->writeln((string) $this->signIns->signIn($member, false)->getValue(), OutputInterface::OUTPUT_RAW);
+
+            return Command::SUCCESS;
         }
         $output->writeln(null === $member
             ? $this->staff->add($name, $wanted ?? Role::Helper)[1]

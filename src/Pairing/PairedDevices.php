@@ -38,10 +38,23 @@ final readonly class PairedDevices
      */
     public function pair(string $browser): string
     {
+        return $this->let($this->called($browser));
+    }
+
+    /**
+     * Lets a program in, and returns the token that it sends with all it asks.
+     */
+    public function program(string $name): string
+    {
+        return $this->let(mb_substr(trim(preg_replace('/\s+/u', ' ', mb_scrub($name)) ?? ''), 0, self::LONGEST) ?: 'Program');
+    }
+
+    private function let(string $name): string
+    {
         $token = AccessToken::of($this->random);
         $this->entities->persist(new PairedDevice(
             bin2hex($this->random->getBytes(16)),
-            $this->called($browser),
+            $name,
             $token->proof(),
             $this->clock->now()->getTimestamp(),
         ));

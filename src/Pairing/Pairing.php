@@ -80,7 +80,17 @@ final readonly class Pairing
     public function admits(Request $request): bool
     {
         return !$this->isOpen() || self::isThisMachine($request)
-            || $this->devices->knows((string) $request->cookies->get(self::COOKIE));
+            || $this->devices->knows(self::token($request));
+    }
+
+    /**
+     * Returns what a device shows of itself: a browser its cookie, a program its header.
+     */
+    private static function token(Request $request): string
+    {
+        $says = $request->headers->get('Authorization', '');
+
+        return str_starts_with($says, 'Bearer ') ? substr($says, 7) : (string) $request->cookies->get(self::COOKIE);
     }
 
     /**

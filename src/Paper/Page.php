@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Paper;
 
 use Rinkel\App\Svg\PlainSvg;
+use Rinkel\App\Svg\QrCode;
 use Rinkel\Core\Material\Colour;
 
 /**
@@ -23,6 +24,9 @@ final class Page extends \TCPDF
     private const FONT = 'dejavusans';
 
     /** How high one of several pictures is, in mm. */
+    /** Of a code, in mm: so large a phone reads it from paper. */
+    private const CODE = 42;
+
     private const PICTURE = 58.0;
 
     private bool $hasAnyScript = false;
@@ -331,6 +335,28 @@ final class Page extends \TCPDF
             $this->setY($y + 4);
             $rest -= $part;
         }
+    }
+
+    /**
+     * Adds a text as a code to be scanned, with what it is beside it.
+     */
+    public function code(string $text, string $said): void
+    {
+        $this->need(self::CODE + 4);
+        $y = $this->GetY() + 2;
+        $svg = PlainSvg::of(QrCode::of($text, $said), false);
+        $this->ImageSVG('@'.$svg, self::MARGIN, $y, self::CODE, self::CODE, fitonpage: false);
+        $this->setFont(self::FONT, '', 9);
+        $beside = self::CODE + 4;
+        $this->MultiCell(
+            $this->room() - $beside,
+            4.6,
+            ...$this->said($said),
+            align: 'L',
+            x: self::MARGIN + $beside,
+            y: $y + 3,
+        );
+        $this->setY($y + self::CODE + 2);
     }
 
     /**

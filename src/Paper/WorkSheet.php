@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Paper;
 
+use Rinkel\App\Document\PieceText;
 use Rinkel\App\Document\StepsDocument;
 use Rinkel\App\Platform\Wording\Notation;
 use Rinkel\App\Svg\PieceDrawing;
@@ -20,10 +21,14 @@ use Rinkel\Core\Remark\Severity;
  */
 final readonly class WorkSheet
 {
+    /** A longer text makes a code that no phone reads from paper, in bytes. */
+    private const CODED = 900;
+
     public function __construct(
         private Words $words,
         private StepsDocument $steps,
         private Notation $notation,
+        private PieceText $text,
     ) {}
 
     public function pdf(Plan $plan, string $whom, Pace $pace = new Pace()): string
@@ -53,6 +58,10 @@ final readonly class WorkSheet
             $page->tick($number.'. '.$said, '' === $due ? '' : '→ '.$due, $look);
         }
         $this->remarks($page, $plan);
+        $text = $this->text->write($draft->piece->decided());
+        if (\strlen($text) <= self::CODED) {
+            $page->code($text, $this->words->of('paper.code'));
+        }
 
         return $page->pdf();
     }

@@ -55,7 +55,7 @@ final class SignIns implements AccessTokenExtractorInterface, ResetInterface
      */
     public function member(Request $request): ?Member
     {
-        $token = $request->cookies->getString(self::COOKIE);
+        $token = self::token($request);
         if (!\array_key_exists($token, $this->known)) {
             $this->known[$token] = $this->find($token);
         }
@@ -63,9 +63,19 @@ final class SignIns implements AccessTokenExtractorInterface, ResetInterface
         return $this->known[$token];
     }
 
+    /**
+     * Returns what somebody shows of themselves: a browser its cookie, a program its header.
+     */
+    private static function token(Request $request): string
+    {
+        $says = $request->headers->get('Authorization', '');
+
+        return str_starts_with($says, 'Bearer ') ? substr($says, 7) : $request->cookies->getString(self::COOKIE);
+    }
+
     public function extractAccessToken(Request $request): ?string
     {
-        return null === $this->member($request) ? null : $request->cookies->getString(self::COOKIE);
+        return null === $this->member($request) ? null : self::token($request);
     }
 
     /**

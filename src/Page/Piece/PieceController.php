@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Page\Piece;
 
 use Psr\Log\LoggerInterface;
+use Rinkel\App\Document\PieceText;
 use Rinkel\App\Piece\BrokenView;
 use Rinkel\App\Piece\EditRequest;
 use Rinkel\App\Piece\Edits;
@@ -194,6 +195,17 @@ final class PieceController extends AbstractController
         $response->headers->set('Content-Disposition', \sprintf('attachment; filename="rinkel-piece-%d.json"', $id));
 
         return $response;
+    }
+
+    /**
+     * Answers with the piece as a text, to be sent in a message and pasted back.
+     */
+    #[Route('/piece.rinkel.txt', 'piece_text', methods: 'GET')]
+    public function text(int $id, PieceText $text): Response
+    {
+        return new Response($text->write($this->pieces->piece($this->stored($id))), headers: [
+            'Content-Type' => 'text/plain; charset=utf-8',
+        ]);
     }
 
     private function stored(int $id): StoredPiece

@@ -32,7 +32,8 @@ final class ImportController extends AbstractController
     #[Route('', 'import', methods: 'POST')]
     public function look(Request $request): Response
     {
-        $arrivals = [];
+        $pasted = trim(LooseData::form($request)->raw('text'));
+        $arrivals = '' === $pasted ? [] : [$this->arrivals->look('', $pasted)];
         $begun = microtime(true);
         foreach (self::uploaded($request) as $i => $file) {
             $name = mb_substr(mb_scrub($file->getClientOriginalName()), 0, 120);

@@ -61,7 +61,7 @@ final readonly class Once
             $isId ? $id : '',
             $request->getMethod().' '.$request->getPathInfo().' '.serialize([$sent, self::files($request)]),
             $answer,
-            static fn (Response $response): ?string => $response->isRedirection() || $response->isEmpty()
+            static fn (Response $response): ?string => $response->isRedirect() || $response->isEmpty()
                 ? $response->getStatusCode().' '.$response->headers->get('Location')
                 : null,
         );

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Page\Api;
+
+use Psr\Log\LoggerInterface;
+use Rinkel\App\Platform\Http\Once;
+use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Piece\Fault;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\Event\RequestEvent;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+
+/**
+ * What is said to other programs: why something was not done, as a document; and what they send twice is done once.
+ */
+final readonly class ApiListener
+{
+    private const KEY = 'Idempotency-Key';
+
+    public function __construct(
+        private Wording $wording,
+        private LoggerInterface $logger,
+    ) {}
+
+    /**
+     * Whoever says a key sends the same again until it is answered; another body under it is something else.
+     */
+    #[AsEventListener(priority: 20)]
+    public function begins(RequestEvent $event): void
+    {
+        $request = $event->getRequest();
+        if (!self::isAsked($request->getPathInfo()) || $request->isMethodSafe()) {
+            return;
+        }
+        if ('json' !== $request->getContentTypeFormat() && 'DELETE' !== $request->getMethod()) {
+            $event->setResponse($this->said(new Problem(415, 'Send JSON: Content-Type: application/json.')));
+
+            return;
+        }
+        $key = $request->headers->get(self::KEY, '');
+        if ('' !== $key) {
+            $request->headers->set(Once::HEADER, substr(hash('sha256', $key), 0, 32));
+            $request->request->replace(['body' => hash('sha256', $request->getContent())]);
+        }
+    }
+
+    #[AsEventListener(priority: 10)]
+    public function failed(ExceptionEvent $event): void
+    {
+        if (!self::isAsked($event->getRequest()->getPathInfo())) {
+            return;
+        }
+        $failure = $event->getThrowable();
+        $problem = match (true) {
+            $failure instanceof Problem => $failure,
+            $failure instanceof PieceUnreadable => new Problem(422, 'What was sent cannot be read.', array_map(
+                fn (Fault $fault): array => [
+                    'path' => $fault->path, 'says' => $this->wording->told($fault->said), 'code' => $fault->said->key,
+                ],
+                $failure->faults,
+            )),
+            $failure instanceof \JsonException => new Problem(400, 'This is no JSON: '.$failure->getMessage().'.'),
+            $failure instanceof HttpExceptionInterface => new Problem(
+                $failure->getStatusCode(),
+                self::title($failure->getStatusCode()),
+            ),
+            default => null,
+        };
+        if (null === $problem) {
+            $this->logger->critical('Another program asked for what failed.', ['exception' => $failure]);
+            $problem = new Problem(500, 'Something went wrong and nothing was changed.');
+        }
+        $event->setResponse($this->said($problem));
+    }
+
+    private static function isAsked(string $path): bool
+    {
+        return str_starts_with($path, ApiController::PATH.'/');
+    }
+
+    private static function title(int $status): string
+    {
+        $title = Response::$statusTexts[$status] ?? '';
+
+        return \is_string($title) ? $title : '';
+    }
+
+    private function said(Problem $problem): JsonResponse
+    {
+        return new JsonResponse(array_filter([
+            'type' => 'about:blank',
+            'title' => self::title($problem->status),
+            'status' => $problem->status,
+            'detail' => $problem->getMessage(),
+            'faults' => $problem->faults,
+        ], static fn (mixed $value): bool => [] !== $value && '' !== $value), $problem->status, ['Content-Type' => 'application/problem+json', 'Cache-Control' => 'no-store']);
+    }
+}

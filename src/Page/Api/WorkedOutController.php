@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Page\Api;
+
+use Rinkel\App\Document\ActsDocument;
+use Rinkel\App\Document\PieceFiles;
+use Rinkel\App\Document\PlanDocument;
+use Rinkel\App\Document\StepsDocument;
+use Rinkel\App\Piece\Drafts;
+use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Piece\PieceViews;
+use Rinkel\App\Platform\Http\ChangesNothing;
+use Rinkel\App\Svg\PieceDrawing;
+use Rinkel\App\Svg\PlainSvg;
+use Rinkel\Core\Piece\PieceWriter;
+use Rinkel\Core\Plan\Plan;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/**
+ * What Rinkel works out of a piece, for other programs: of one that it keeps, or of any that is sent.
+ */
+#[Route(ApiController::PATH)]
+final class WorkedOutController extends AbstractController
+{
+    private const WHAT = ['what' => 'plan|acts|steps|drawing'];
+
+    public function __construct(
+        private readonly PieceViews $views,
+        private readonly Drafts $drafts,
+        private readonly PlanDocument $plans,
+        private readonly ActsDocument $acts,
+        private readonly StepsDocument $steps,
+    ) {}
+
+    #[Route('/pieces/{uid}/{what}', 'api_worked_out', requirements: self::WHAT + ['uid' => '[0-9a-f]{32}'], methods: 'GET')]
+    public function ofPiece(string $uid, string $what, Pieces $pieces): Response
+    {
+        $stored = $pieces->withUid($uid) ?? throw new Problem(404, 'There is none with this uid.');
+
+        return $this->said($what, $this->views->plan($stored), $stored->document());
+    }
+
+    #[Route('/{what}', 'api_work_out', requirements: self::WHAT, methods: 'POST')]
+    #[ChangesNothing]
+    public function ofAny(string $what, Request $request, PieceFiles $files, PieceWriter $writer): Response
+    {
+        $piece = $files->parse($request->getContent());
+
+        return $this->said($what, $this->drafts->plan($piece), $writer->write($piece));
+    }
+
+    /**
+     * @param array<string, mixed> $piece that it is about
+     */
+    private function said(string $what, Plan $plan, array $piece): Response
+    {
+        if ('drawing' === $what) {
+            return new Response(
+                PlainSvg::of((new PieceDrawing($plan, 'file'))->trueSize($plan->draft->piece->name), about: $piece),
+                headers: ['Content-Type' => 'image/svg+xml'],
+            );
+        }
+        $response = new JsonResponse(match ($what) {
+            'plan' => $this->plans->of($plan),
+            'acts' => $this->acts->of($plan),
+            default => $this->steps->of($plan),
+        });
+        $response->setEncodingOptions(\JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION);
+
+        return $response;
+    }
+}
