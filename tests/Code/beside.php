@@ -9,6 +9,9 @@ declare(strict_types=1);
  */
 
 return [
+    'src/Page/Api/Description.php' => 'App/Page/Api/ApiControllerTest',
+    'src/Page/Api/ApiListener.php' => 'App/Page/Api/ApiControllerTest',
+    'src/Page/Api/WorkedOutController.php' => 'App/Page/Api/ApiControllerTest',
     'src/Knots/KnotDraft.php' => 'App/Knots/OwnKnotsTest',
     'src/Knots/KeptKnots.php' => 'App/Knots/OwnKnotsTest',
     'src/Knots/StoredKnot.php' => 'App/Knots/OwnKnotsTest',

@@ -15,6 +15,8 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\Security\Core\Exception\AccessDeniedException;
+use Symfony\Component\Security\Core\Exception\AuthenticationException;
 
 /**
  * What is said to other programs: why something was not done, as a document; and what they send twice is done once.
@@ -57,7 +59,10 @@ final readonly class ApiListener
             return;
         }
         $failure = $event->getThrowable();
-        $problem = match (true) {
+        if ($failure instanceof AccessDeniedException || $failure instanceof AuthenticationException) {
+            return; // who may do what is said where it is for pages
+        }
+        $event->setResponse($this->said(match (true) {
             $failure instanceof Problem => $failure,
             $failure instanceof PieceUnreadable => new Problem(422, 'What was sent cannot be read.', array_map(
                 fn (Fault $fault): array => [
@@ -65,18 +70,21 @@ final readonly class ApiListener
                 ],
                 $failure->faults,
             )),
-            $failure instanceof \JsonException => new Problem(400, 'This is no JSON: '.$failure->getMessage().'.'),
-            $failure instanceof HttpExceptionInterface => new Problem(
-                $failure->getStatusCode(),
-                self::title($failure->getStatusCode()),
-            ),
-            default => null,
-        };
-        if (null === $problem) {
-            $this->logger->critical('Another program asked for what failed.', ['exception' => $failure]);
-            $problem = new Problem(500, 'Something went wrong and nothing was changed.');
+            default => $this->other($failure),
+        }));
+    }
+
+    private function other(\Throwable $failure): Problem
+    {
+        if ($failure instanceof \JsonException) {
+            return new Problem(400, 'This is no JSON: '.$failure->getMessage().'.');
         }
-        $event->setResponse($this->said($problem));
+        if ($failure instanceof HttpExceptionInterface) {
+            return new Problem($failure->getStatusCode(), self::title($failure->getStatusCode()));
+        }
+        $this->logger->critical('Another program asked for what failed.', ['exception' => $failure]);
+
+        return new Problem(500, 'Something went wrong and nothing was changed.');
     }
 
     private static function isAsked(string $path): bool

@@ -52,35 +52,38 @@ final readonly class Description
             'paths' => $this->paths(),
             'components' => [
                 'securitySchemes' => ['token' => ['type' => 'http', 'scheme' => 'bearer']],
-                'schemas' => [
-                    ...$this->schemas(),
-                    'list' => [
+                'schemas' => $this->schemas() + self::ownSchemas(),
+            ],
+        ];
+    }
+
+    /**
+     * @return array<string, mixed> of what only programs are told
+     */
+    private static function ownSchemas(): array
+    {
+        $text = ['type' => 'string'];
+        $whole = ['type' => 'integer', 'minimum' => 1];
+
+        return [
+            'list' => [
+                'type' => 'object',
+                'required' => ['count', 'page', 'pages', 'items'],
+                'properties' => [
+                    'count' => ['type' => 'integer', 'minimum' => 0], 'page' => $whole, 'pages' => $whole,
+                    'items' => ['type' => 'array', 'items' => ['type' => 'object']],
+                ],
+            ],
+            'problem' => [
+                'type' => 'object',
+                'required' => ['type', 'title', 'status'],
+                'properties' => [
+                    'type' => ['const' => 'about:blank'], 'title' => $text, 'status' => ['type' => 'integer'], 'detail' => $text,
+                    'faults' => ['type' => 'array', 'items' => [
                         'type' => 'object',
-                        'required' => ['count', 'page', 'pages', 'items'],
-                        'properties' => [
-                            'count' => ['type' => 'integer', 'minimum' => 0],
-                            'page' => ['type' => 'integer', 'minimum' => 1],
-                            'pages' => ['type' => 'integer', 'minimum' => 1],
-                            'items' => ['type' => 'array', 'items' => ['type' => 'object']],
-                        ],
-                    ],
-                    'problem' => [
-                        'type' => 'object',
-                        'required' => ['type', 'title', 'status'],
-                        'properties' => [
-                            'type' => ['const' => 'about:blank'],
-                            'title' => ['type' => 'string'],
-                            'status' => ['type' => 'integer'],
-                            'detail' => ['type' => 'string'],
-                            'faults' => ['type' => 'array', 'items' => [
-                                'type' => 'object',
-                                'required' => ['path', 'says', 'code'],
-                                'properties' => [
-                                    'path' => ['type' => 'string'], 'says' => ['type' => 'string'], 'code' => ['type' => 'string'],
-                                ],
-                            ]],
-                        ],
-                    ],
+                        'required' => ['path', 'says', 'code'],
+                        'properties' => ['path' => $text, 'says' => $text, 'code' => $text],
+                    ]],
                 ],
             ],
         ];
@@ -93,7 +96,6 @@ final readonly class Description
     {
         $paths = [];
         $uid = self::parameter('uid', 'path', ['type' => 'string', 'pattern' => '^[0-9a-f]{32}$']);
-        $match = self::parameter('If-Match', 'header', ['type' => 'string']);
         foreach (ApiKind::cases() as $one) {
             $name = $one->value;
             $schema = self::of($one);
@@ -109,32 +111,44 @@ final readonly class Description
                 [404],
                 [$uid],
             );
-            if ($one->isWritten()) {
-                $key = self::parameter('Idempotency-Key', 'header', ['type' => 'string', 'maxLength' => 200], false);
-                $paths['/'.$name]['post'] = self::operation(
-                    'add to the '.$name,
-                    [201 => ['headers' => ['Location']]],
-                    [400, 415, 422],
-                    [$key],
-                    true,
-                );
-                $paths['/'.$name.'/{uid}']['put'] = self::operation(
+            foreach ($one->isWritten() ? self::writing($name, $uid) : [] as $path => $operations) {
+                $paths[$path] = [...$paths[$path], ...$operations];
+            }
+        }
+
+        return $paths + $this->workedOut($uid);
+    }
+
+    /**
+     * @param array<string, mixed> $uid
+     *
+     * @return array<string, array<string, Operation>> by path and method
+     */
+    private static function writing(string $name, array $uid): array
+    {
+        $match = self::parameter('If-Match', 'header', ['type' => 'string']);
+        $key = self::parameter('Idempotency-Key', 'header', ['type' => 'string', 'maxLength' => 200], false);
+
+        return [
+            '/'.$name => [
+                'post' => self::operation('add to the '.$name, [201 => ['headers' => ['Location']]], [400, 415, 422], [$key], true),
+            ],
+            '/'.$name.'/{uid}' => [
+                'put' => self::operation(
                     'change one of the '.$name,
                     [204 => ['headers' => ['ETag']]],
                     [400, 404, 412, 415, 422, 428],
                     [$uid, $match, $key],
                     true,
-                );
-                $paths['/'.$name.'/{uid}']['delete'] = self::operation(
+                ),
+                'delete' => self::operation(
                     'delete one of the '.$name.'; it can be had back for 30 days',
                     [204 => []],
                     [404, 412, 428],
                     [$uid, $match],
-                );
-            }
-        }
-
-        return $paths + $this->workedOut($uid);
+                ),
+            ],
+        ];
     }
 
     /**

@@ -52,11 +52,12 @@ final readonly class KeptOut implements AuthenticationEntryPointInterface, Acces
     }
 
     /**
-     * Returns whether somebody is on a page already, where a sentence is shown.
+     * Returns whether somebody is on a page already, where a sentence is shown, or is a program.
      */
     private static function isPart(Request $request): bool
     {
-        return $request->headers->has('HX-Request') || !$request->isMethodSafe();
+        return $request->headers->has('HX-Request') || !$request->isMethodSafe()
+            || str_starts_with($request->getPathInfo(), '/api/');
     }
 
     private function sentence(string $key, int $status): Response

@@ -338,7 +338,7 @@ final class StockControllerTest extends WebCase
         $piece = $this->lay();
         $this->keep(self::WORKING);
         $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', [
-            'l' => ['left.working' => '60 cm', 'left.core' => '9 cm', 'stock' => '1'],
+            'l' => ['left.working' => '44 cm', 'left.core' => '25 cm', 'stock' => '1'],
         ]);
         self::assertResponseStatusCodeSame(422, 'so much was left that it is asked about');
         $this->browser->request('POST', '/pieces/'.$piece->id().'/finish', ['l' => [
