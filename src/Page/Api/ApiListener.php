@@ -33,7 +33,7 @@ final readonly class ApiListener
     /**
      * Whoever says a key sends the same again until it is answered; another body under it is something else.
      */
-    #[AsEventListener(priority: 20)]
+    #[AsEventListener(priority: 6)]
     public function begins(RequestEvent $event): void
     {
         $request = $event->getRequest();
