@@ -56,10 +56,10 @@ enum Area: string
                 'buy' => ['bought'],
                 'price' => [],
             ],
-            self::Learn => ['knots' => ['knot', 'knot_draw', 'own_knot'], 'practice' => ['practice_answer'], 'samples' => ['sample_add']],
+            self::Learn => ['knots' => ['knot', 'knot_draw', 'own_knot'], 'practice' => ['practice_answer'], 'numbers' => [], 'samples' => ['sample_add']],
             self::Settings => [
                 'settings' => ['settings_keep'],
-                'data' => ['data_look', 'data_looked', 'bin', 'kept_delete', 'job'],
+                'data' => ['api_docs', 'data_look', 'data_looked', 'bin', 'kept_delete', 'job'],
                 'workshop' => [
                     'workshop_add', 'workshop_change', 'workshop_reinvite', 'workshop_remove', 'record', 'me',
                     'me_password',

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\App\Document;
+
+use Rinkel\Core\Material\Cord;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Sizing\QuotedNumber;
+use Rinkel\Core\Sizing\QuotedNumbers;
+
+/**
+ * Numbers to look up, in the open format (docs/numbers.schema.json); lengths in mm.
+ */
+final readonly class NumbersDocument
+{
+    public const FORMAT = 'rinkel-numbers';
+
+    /** A flat band takes six times its length of each working cord (common practice). */
+    public const SIX_TIMES = 6.0;
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function of(QuotedNumbers $numbers, Cord $cord): array
+    {
+        return [
+            'format' => self::FORMAT,
+            'version' => 1,
+            'cord' => ['fibre' => $cord->fibre->value, 'thickness' => $cord->thickness->millimetres],
+            'times' => array_map(
+                static fn (array $row): array => array_map(self::number(...), $row),
+                $numbers->times(),
+            ),
+            'per100mm' => array_map(self::number(...), $numbers->knotsIn(Length::ofMillimetres(100))),
+            'single' => array_map(static fn (array $one): array => [
+                'use' => self::number($one[0]), 'length' => self::number($one[1]),
+            ], $numbers->single()),
+            'holes' => array_map(self::length(...), $numbers->holes()),
+            'necklaces' => array_map(
+                static fn (array $row): array => array_map(self::length(...), $row),
+                $numbers->necklaces(),
+            ),
+        ];
+    }
+
+    /**
+     * @return array{float, float, float} the number, and the range of four makers of five
+     */
+    private static function number(QuotedNumber $number): array
+    {
+        return [round($number->mean, 3), round($number->least, 3), round($number->most, 3)];
+    }
+
+    private static function length(Length $length): float
+    {
+        return round($length->millimetres, 2);
+    }
+}
