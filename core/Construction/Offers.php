@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rinkel\Core\Construction;
 
 use Rinkel\Core\Fit\BodyPlace;
+use Rinkel\Core\Knot\Kind\Barrel;
 use Rinkel\Core\Knot\Knot;
-use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Extent;
@@ -67,20 +67,26 @@ final readonly class Offers
     }
 
     /**
-     * @param Knot ...$further that its maker could take into it
-     *
      * @return list<string> knots that the piece's construction ties, by their word in the notation
      */
-    public function knots(Piece $piece, Knot ...$further): array
+    public function knots(Piece $piece): array
     {
         $maker = $this->constructions->get($piece->construction)->maker($piece);
 
         return array_values(
             array_map(
                 static fn (Knot $knot): string => $knot->word(),
-                array_filter(KnownKnots::all()->and(...$further, ...array_values($piece->ownKnots()))->knots(), $maker->ties(...)),
+                array_filter($piece->knownKnots()->knots(), $maker->ties(...)),
             ),
         );
+    }
+
+    /**
+     * Returns whether the piece's construction ties knots in a cord itself, whatever they are.
+     */
+    public function tiesAny(Piece $piece): bool
+    {
+        return $this->constructions->get($piece->construction)->maker($piece)->ties(new Barrel());
     }
 
     /**

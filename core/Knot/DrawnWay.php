@@ -303,18 +303,54 @@ final readonly class DrawnWay
     private static function found(array $points): array
     {
         $crossings = [];
+        $boxes = self::boxes($points);
         $edges = \count($points) - 1;
-        for ($i = 0; $i < $edges; ++$i) {
-            for ($j = $i + 2; $j < $edges; ++$j) {
-                $crossing = self::where($points, $i, $j);
-                if (null !== $crossing) {
-                    $crossings[] = $crossing;
+        foreach ($boxes as $a => $one) {
+            for ($b = $a, $all = \count($boxes); $b < $all; ++$b) {
+                if (!self::meet($one, $boxes[$b])) {
+                    continue; // most of the paper lies between most of them
+                }
+                for ($i = $a * self::STEPS, $to = min($edges, $i + self::STEPS); $i < $to; ++$i) {
+                    for ($j = max($i + 2, $b * self::STEPS), $last = min($edges, ($b + 1) * self::STEPS); $j < $last; ++$j) {
+                        $crossing = self::where($points, $i, $j);
+                        if (null !== $crossing) {
+                            $crossings[] = $crossing;
+                        }
+                    }
                 }
             }
         }
         usort($crossings, static fn (WayCrossing $one, WayCrossing $other): int => $one->first <=> $other->first);
 
         return $crossings;
+    }
+
+    /**
+     * @param non-empty-list<Point> $points
+     *
+     * @return list<array{float, float, float, float}> around the way from each place to the next: from, to, by x and by y
+     */
+    private static function boxes(array $points): array
+    {
+        $boxes = [];
+        for ($from = 0, $edges = \count($points) - 1; $from < $edges; $from += self::STEPS) {
+            [$x, $y] = [[], []];
+            foreach (\array_slice($points, $from, self::STEPS + 1) as $point) {
+                [$x[], $y[]] = [$point->x, $point->y];
+            }
+            $boxes[] = [min($x ?: [0.0]), max($x ?: [0.0]), min($y ?: [0.0]), max($y ?: [0.0])];
+        }
+
+        return $boxes;
+    }
+
+    /**
+     * @param array{float, float, float, float} $one
+     * @param array{float, float, float, float} $other
+     */
+    private static function meet(array $one, array $other): bool
+    {
+        return $one[0] <= $other[1] && $other[0] <= $one[1] && $one[2] <= $other[3] && $other[2] <= $one[3];
     }
 
     /**

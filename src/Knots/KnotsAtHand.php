@@ -16,6 +16,11 @@ interface KnotsAtHand
      */
     public function known(): array;
 
+    /**
+     * @return list<string> what they are called
+     */
+    public function names(): array;
+
     public function named(string $name): ?DrawnKnot;
 
     /**

@@ -58,6 +58,13 @@ final readonly class OwnKnots implements KnotsAtHand
         }
     }
 
+    public function names(): array
+    {
+        return array_values(array_filter($this->manager->getConnection()->fetchFirstColumn(
+            'SELECT name FROM own_knot ORDER BY name',
+        ), is_string(...)));
+    }
+
     public function known(): array
     {
         return array_values(array_filter(array_map($this->read(...), $this->all())));
@@ -67,10 +74,10 @@ final readonly class OwnKnots implements KnotsAtHand
     {
         $named = [];
         $said = ' '.preg_replace('/[^\pL\pN]+/u', ' ', mb_strtolower(mb_scrub($pattern))).' ';
-        foreach ($this->all() as $stored) {
-            $knot = str_contains($said, ' '.$stored->name().' ') ? $this->read($stored) : null;
+        foreach ($this->names() as $name) {
+            $knot = str_contains($said, ' '.$name.' ') ? $this->named($name) : null;
             if (null !== $knot) {
-                $named[$knot->word()] = $knot;
+                $named[$name] = $knot;
             }
         }
 

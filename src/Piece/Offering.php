@@ -9,6 +9,7 @@ use Rinkel\App\People\People;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Construction\Offers;
+use Rinkel\Core\Piece\Piece;
 use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
@@ -34,7 +35,7 @@ final readonly class Offering
 
         return new Choices(
             fn (): array => $this->planner->closures($draft, $this->parts->made(...)),
-            $this->offers->knots($draft->piece, ...$this->knots->known()),
+            $this->knots($draft->piece),
             $this->offers->parts($draft->piece),
             $draft->construction->cords(),
             $this->preferences->differing($piece),
@@ -42,5 +43,16 @@ final readonly class Offering
             $this->pieces->steps($stored),
             'short' === $this->preferences->custom(Custom::Safety),
         );
+    }
+
+    /**
+     * @return list<string> words of the knots that can be put in
+     */
+    private function knots(Piece $piece): array
+    {
+        $knots = $this->offers->knots($piece);
+
+        return $this->offers->tiesAny($piece)
+            ? array_values(array_unique([...$knots, ...$this->knots->names()])) : $knots;
     }
 }

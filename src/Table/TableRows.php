@@ -41,16 +41,33 @@ final readonly class TableRows
 
     public function of(StoredPiece $stored): TableRow
     {
+        return $this->all([$stored])[0] ?? throw new \LogicException('One piece is one row.');
+    }
+
+    /**
+     * @param list<StoredPiece> $stored
+     *
+     * @return list<TableRow>
+     */
+    public function all(array $stored): array
+    {
+        $hand = $this->samples->mark();
+
+        return array_map(fn (StoredPiece $one): TableRow => $this->row($one, $hand), $stored);
+    }
+
+    private function row(StoredPiece $stored, string $hand): TableRow
+    {
         $name = $stored->document()['name'] ?? null;
         $name = \is_string($name) ? mb_scrub($name) : '#'.$stored->id();
         try {
-            $summary = $this->summaries->of($stored);
+            $summary = $this->summaries->of($stored, $hand);
 
             return new TableRow(
                 $stored,
                 $summary->name,
                 $summary,
-                $this->files->version($stored->uid().' '.$stored->state().' '.$this->samples->mark()),
+                $this->files->version($stored->uid().' '.$stored->state().' '.$hand),
             );
         } catch (PieceUnreadable $unreadable) {
             return new TableRow($stored, $name, null, '', $unreadable->faults);

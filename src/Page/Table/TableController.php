@@ -56,7 +56,7 @@ final class TableController extends AbstractController
         return $this->render('table/table.html.twig', [
             'examples' => $examples->isThere(),
             'pays' => $samples->hand()->isBlank() && $makings->isAnyMade(),
-            'pieces' => array_map($this->rows->of(...), $this->found->pieces($wanted)),
+            'pieces' => $this->rows->all($this->found->pieces($wanted)),
             'asked' => $wanted,
             'work' => $wanted->archive ? [[], 0, [], []] : $this->work->lines(
                 $work->has('work') ? \PHP_INT_MAX : WorkList::SHOWN,

@@ -25,6 +25,9 @@ final class Times implements ResetInterface
 
     private ?\DateTimeZone $zone = null;
 
+    /** @var array<string, \IntlDateFormatter> by language, zone and how; a page says many times */
+    private array $formats = [];
+
     public function __construct(
         private readonly LocaleAwareInterface $translator,
         private readonly RequestStack $requests,
@@ -95,7 +98,7 @@ final class Times implements ResetInterface
     {
         $language = $this->translator->getLocale();
 
-        return (string) (new \IntlDateFormatter(
+        return (string) ($this->formats[$language.' '.$this->zone()->getName().' '.$days.' '.$pattern] ??= new \IntlDateFormatter(
             self::REGIONS[$language] ?? $language,
             $days,
             \IntlDateFormatter::NONE,
