@@ -9,6 +9,8 @@ declare(strict_types=1);
  */
 
 return [
+    'src/Svg/RuleChart.php' => 'App/Page/Lesson/NumbersControllerTest',
+    'src/Console/NumbersCommand.php' => 'App/Page/Lesson/NumbersControllerTest',
     'src/Page/Api/Description.php' => 'App/Page/Api/ApiControllerTest',
     'src/Page/Api/ApiListener.php' => 'App/Page/Api/ApiControllerTest',
     'src/Page/Api/WorkedOutController.php' => 'App/Page/Api/ApiControllerTest',

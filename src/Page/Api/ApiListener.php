@@ -55,12 +55,9 @@ final readonly class ApiListener
     #[AsEventListener(priority: 10)]
     public function failed(ExceptionEvent $event): void
     {
-        if (!self::isAsked($event->getRequest()->getPathInfo())) {
-            return;
-        }
         $failure = $event->getThrowable();
-        if ($failure instanceof AccessDeniedException || $failure instanceof AuthenticationException) {
-            return; // who may do what is said where it is for pages
+        if (!self::isAsked($event->getRequest()->getPathInfo()) || self::isOfGuard($failure)) {
+            return;
         }
         $event->setResponse($this->said(match (true) {
             $failure instanceof Problem => $failure,
@@ -90,6 +87,14 @@ final readonly class ApiListener
     private static function isAsked(string $path): bool
     {
         return str_starts_with($path, ApiController::PATH.'/');
+    }
+
+    /**
+     * Returns whether somebody may not, which is said where it is for pages.
+     */
+    private static function isOfGuard(\Throwable $failure): bool
+    {
+        return $failure instanceof AccessDeniedException || $failure instanceof AuthenticationException;
     }
 
     private static function title(int $status): string
