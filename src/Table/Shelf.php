@@ -65,7 +65,7 @@ final readonly class Shelf
      */
     public function designs(): array
     {
-        return $this->kept->get('rinkel.designs.3', function (): array {
+        return $this->kept->get('rinkel.designs.4', function (): array {
             $shelf = ['around' => [], 'neck' => []];
             foreach (self::DESIGNS as $name) {
                 $wish = $this->files->read($this->folder.'/'.$name.'.json');
