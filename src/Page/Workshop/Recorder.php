@@ -24,7 +24,7 @@ final readonly class Recorder
         'piece_create' => 'laid', 'piece_duplicate' => 'laid', 'tray_lay' => 'laid', 'reach_lay' => 'laid',
         'import_lay' => 'laid', 'log_again' => 'laid',
         'piece_save' => 'changed', 'piece_photo' => 'changed', 'piece_restore' => 'changed',
-        'piece_archive' => 'put-away', 'piece_discard' => 'deleted',
+        'piece_archive' => 'put-away', 'piece_discard' => 'deleted', 'own_knot_delete' => 'deleted', 'api_delete' => 'deleted',
         'order_ask' => 'took-order', 'sizes_order' => 'took-order', 'piece_customer' => 'took-order',
         'order_link' => 'sent-link',
         'order_link_withdraw' => 'withdrew-link', 'order_close' => 'closed', 'order_delete' => 'deleted',
