@@ -46,7 +46,7 @@ abstract class WebCase extends WebTestCase
             'piece',
             'person',
             'setting',
-            'own_knot',
+            'own_knot', 'paired_device',
             'sample',
             'log_entry',
             'sign_in', 'member', 'deed', 'cache_items',
