@@ -170,7 +170,42 @@ final class PieceReader
             $fields->length('gauge', $unit, Length::ofMillimetres(2), Length::ofMillimetres(200)),
             $fields->number('risk', Risk::LEAST, Risk::MOST, Risk::USUAL) ?? Risk::USUAL,
             $fields->yes('instantGlue'),
+            credit: self::creditIn($fields),
         );
+    }
+
+    /**
+     * @param array<mixed> $document by, licence and, where there is anything to say, says
+     *
+     * @throws PieceUnreadable If either lacks, or any is too long
+     */
+    public function credit(array $document): Credit
+    {
+        $fields = new Fields(['credit' => $document]);
+        $credit = self::creditIn($fields);
+
+        $faults = $fields->faults();
+        if ([] !== $faults) {
+            throw PieceUnreadable::because($faults);
+        }
+        \assert(null !== $credit);
+
+        return $credit;
+    }
+
+    private static function creditIn(Fields $fields): ?Credit
+    {
+        if (!$fields->has('credit')) {
+            return null;
+        }
+        $most = Credit::LONGEST;
+        $by = $fields->text('credit.by', $most['by'], new Message('credit-by'));
+        $licence = $fields->text('credit.licence', $most['licence'], new Message('credit-licence'));
+        $says = $fields->has('credit.says')
+            ? $fields->text('credit.says', $most['says'], new Message('credit-says'))
+            : '';
+
+        return isset($by, $licence, $says) ? new Credit($by, $licence, $says) : null;
     }
 
     private function habits(Fields $fields, Unit $unit): Habits

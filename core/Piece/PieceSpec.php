@@ -85,6 +85,14 @@ final readonly class PieceSpec
         ]);
     }
 
+    /**
+     * Returns this wish as somebody's design; one that is somebody's already stays theirs.
+     */
+    public function creditedTo(Credit $credit): self
+    {
+        return $this->with(['workmanship' => $this->workmanship->creditedTo($credit)]);
+    }
+
     public function madeFor(?string $whom): self
     {
         return $this->with(['wearing' => $this->wearing->whom($whom)]);

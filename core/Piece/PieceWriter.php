@@ -7,6 +7,7 @@ namespace Rinkel\Core\Piece;
 use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Closure\ClosureWish;
 use Rinkel\Core\Cutting\Risk;
+use Rinkel\Core\Fit\Wearer;
 use Rinkel\Core\Knot\Sample;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Material\Bead;
@@ -47,14 +48,7 @@ final class PieceWriter
             'name' => $piece->name,
             'for' => $piece->wearing->whom,
             'unit' => $piece->unit->value,
-            'wearer' => self::known([
-                'place' => $piece->wearing->wearer->place->value,
-                'girth' => $piece->wearing->wearer->girth,
-                'measured' => $piece->wearing->wearer->measured->value,
-                'hand' => $piece->wearing->wearer->hand,
-                'upper' => $piece->wearing->wearer->upper,
-                'upperAt' => $piece->wearing->wearer->upperAt,
-            ]),
+            'wearer' => self::wearer($piece->wearing->wearer),
             'ease' => $piece->wearing->ease,
             'length' => $piece->wearing->length,
             'drop' => $piece->wearing->drop,
@@ -75,6 +69,34 @@ final class PieceWriter
             'closure' => null === $piece->closure ? null : $this->closure($piece->closure),
             'forChild' => $piece->wearing->forChild,
             'instantGlue' => $piece->workmanship->instantGlue,
+            'credit' => self::credit($piece->workmanship->credit),
+        ]);
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function wearer(Wearer $wearer): array
+    {
+        return self::known([
+            'place' => $wearer->place->value,
+            'girth' => $wearer->girth,
+            'measured' => $wearer->measured->value,
+            'hand' => $wearer->hand,
+            'upper' => $wearer->upper,
+            'upperAt' => $wearer->upperAt,
+        ]);
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function credit(?Credit $credit): array
+    {
+        return null === $credit ? [] : self::known([
+            'by' => $credit->by,
+            'licence' => $credit->licence,
+            'says' => '' === $credit->says ? null : $credit->says,
         ]);
     }
 

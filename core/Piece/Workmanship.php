@@ -23,6 +23,7 @@ final readonly class Workmanship
      * @param Length|null              $gauge   the maker's own, such as a joint of their finger
      * @param int                      $risk    one in how many pieces may run short of cord
      * @param array<string, DrawnKnot> $knots   of their own that its pattern can name, by their word
+     * @param Credit|null              $credit  of another maker, whose design it is
      *
      * @throws \DomainException If the risk is out of its range; readers tell a maker so
      */
@@ -34,6 +35,7 @@ final readonly class Workmanship
         public int $risk = Risk::USUAL,
         public bool $instantGlue = false,
         public array $knots = [],
+        public ?Credit $credit = null,
     ) {
         if ($risk < Risk::LEAST || $risk > Risk::MOST) {
             throw new \DomainException(\sprintf('risk: %d is not from %d to %d.', $risk, Risk::LEAST, Risk::MOST));
@@ -53,7 +55,7 @@ final readonly class Workmanship
      */
     public function withKnots(array $knots): self
     {
-        return new self($this->tension, $this->samples, $this->habits, $this->gauge, $this->risk, $this->instantGlue, $knots);
+        return $this->with($this->credit, $knots);
     }
 
     /**
@@ -61,6 +63,40 @@ final readonly class Workmanship
      */
     public function withTension(?Tension $tension): self
     {
-        return new self($tension, [], $this->habits, $this->gauge, $this->risk, $this->instantGlue, $this->knots);
+        return new self(
+            $tension,
+            [],
+            $this->habits,
+            $this->gauge,
+            $this->risk,
+            $this->instantGlue,
+            $this->knots,
+            $this->credit,
+        );
+    }
+
+    /**
+     * Returns the same of somebody's design; of one that is somebody's already, as it is.
+     */
+    public function creditedTo(Credit $credit): self
+    {
+        return $this->with($this->credit ?? $credit, $this->knots);
+    }
+
+    /**
+     * @param array<string, DrawnKnot> $knots by their word
+     */
+    private function with(?Credit $credit, array $knots): self
+    {
+        return new self(
+            $this->tension,
+            $this->samples,
+            $this->habits,
+            $this->gauge,
+            $this->risk,
+            $this->instantGlue,
+            $knots,
+            $credit,
+        );
     }
 }

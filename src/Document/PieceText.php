@@ -28,6 +28,9 @@ final readonly class PieceText implements PieceSource
     /** Things of which a piece has several, each by its name. */
     private const NAMED = ['cords', 'beads', 'findings', 'samples', 'knots'];
 
+    /** A line for each of its texts, which can have anything in it. */
+    private const CREDIT = 'credit';
+
     /** What stands for itself, whatever it looks like. */
     private const TEXTS = ['for'];
 
@@ -44,6 +47,12 @@ final readonly class PieceText implements PieceSource
         foreach (array_diff_key($document, array_flip(['format', 'version', 'name', 'pattern'])) as $field => $value) {
             if (!\is_array($value)) {
                 $lines[] = $field.': '.self::said($value);
+                continue;
+            }
+            if (self::CREDIT === $field) {
+                foreach ($value as $name => $text) {
+                    $lines[] = $field.' '.$name.': '.self::said($text);
+                }
                 continue;
             }
             foreach (\in_array($field, self::NAMED, true) ? $value : ['' => $value] as $name => $thing) {
@@ -103,6 +112,8 @@ final readonly class PieceText implements PieceSource
         if (\in_array($of, self::NAMED, true)) {
             $document[$of] = \is_array($document[$of] ?? null) ? $document[$of] : [];
             $document[$of][$name] = self::thing($said);
+        } elseif (self::CREDIT === $of) {
+            $document[$of] = [$name => $said] + (\is_array($document[$of] ?? null) ? $document[$of] : []);
         } elseif (\in_array($field, ['wearer', 'closure', 'habits'], true)) {
             $document[$field] = self::thing($said);
         } else {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Table;
 
+use Rinkel\Core\Piece\Credit;
 use Rinkel\Core\Piece\Fault;
 use Rinkel\Core\Plan\Plan;
 
@@ -23,5 +24,6 @@ final readonly class Arrival
         public ?Plan $plan,
         public array $faults = [],
         public bool $isThere = false,
+        public ?Credit $credit = null,
     ) {}
 }

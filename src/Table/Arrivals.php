@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Table;
 
 use Psr\Log\LoggerInterface;
+use Rinkel\App\Document\DesignsFile;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\Core\Message;
@@ -22,14 +23,37 @@ final readonly class Arrivals
         private PieceFiles $files,
         private Planner $planner,
         private LoggerInterface $logger,
+        private DesignsFile $designs,
     ) {}
+
+    /**
+     * Looks at all pieces in a file: of one of designs, each by itself.
+     *
+     * @return list<Arrival>
+     */
+    public function in(string $file, string $text): array
+    {
+        $all = $this->designs->pieces($text) ?? [$text];
+
+        return array_map(
+            fn (string $json, int $i): Arrival => $this->look(1 === \count($all) ? $file : $file.' #'.($i + 1), $json),
+            $all,
+            array_keys($all),
+        );
+    }
 
     public function look(string $file, string $json): Arrival
     {
         try {
             $piece = $this->files->parse($json);
 
-            return new Arrival($file, $json, $this->planner->plan($piece), isThere: $this->pieces->has($piece));
+            return new Arrival(
+                $file,
+                $json,
+                $this->planner->plan($piece),
+                isThere: $this->pieces->has($piece),
+                credit: $piece->workmanship->credit,
+            );
         } catch (PieceUnreadable $unreadable) {
             return new Arrival($file, $json, null, $unreadable->faults);
         } catch (\Throwable $bug) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Table;
 
+use Rinkel\App\Document\DesignsFile;
 use Rinkel\App\People\People;
 use Rinkel\Core\Construction\Offers;
 use Rinkel\Core\Fit\BodyPlace;
@@ -12,7 +13,6 @@ use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceSpec;
-use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Plan\Planner;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
@@ -94,12 +94,43 @@ final readonly class Beginnings
         $group = BodyPlace::Neck->value === $typed['place'] ? 'neck' : 'around';
         $needs = [];
         foreach (array_keys($this->shelf->designs()[$group]) as $name) {
-            $needs[$name] = Design::of(
-                $this->planner->plan($this->piece(['design' => (string) $name] + $typed, $usual)),
-            );
+            $needs[$name] = $this->need((string) $name, $typed, $usual);
         }
 
         return $needs;
+    }
+
+    /**
+     * Returns what each design of another maker needs for that wearer; those that do not suit are left out.
+     *
+     * @param array<string, string> $typed as of a piece
+     * @param array<string, mixed>  $usual what its maker begins every piece with
+     *
+     * @return array<string, Design>
+     */
+    public function othersNeed(array $typed, array $usual = []): array
+    {
+        $needs = [];
+        foreach (array_keys($this->shelf->others()[BodyPlace::Neck->value === $typed['place'] ? 'neck' : 'around']) as $name) {
+            try {
+                $needs[$name] = $this->need((string) $name, $typed, $usual);
+            } catch (PieceUnreadable) {
+                continue;
+            }
+        }
+
+        return $needs;
+    }
+
+    /**
+     * @param array<string, string> $typed as of a piece
+     * @param array<string, mixed>  $usual what its maker begins every piece with
+     *
+     * @throws PieceUnreadable If it does not suit that wearer
+     */
+    private function need(string $name, array $typed, array $usual): Design
+    {
+        return Design::of($this->planner->plan($this->piece(['design' => $name] + $typed, $usual)));
     }
 
     /**
@@ -109,12 +140,7 @@ final readonly class Beginnings
      */
     private function kept(PieceSpec $design): array
     {
-        $called = explode(',', $design->name)[0];
-
-        return ['name' => $called] + array_diff_key(
-            (new PieceWriter())->write($design),
-            ['for' => 0, 'ease' => 0, 'samples' => 0, 'tension' => 0, 'risk' => 0, 'habits' => 0],
-        );
+        return array_diff_key((new DesignsFile())->design($design), ['ease' => 0]);
     }
 
     /**

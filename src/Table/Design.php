@@ -8,6 +8,7 @@ use Rinkel\Core\Lesson\Lessons;
 use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Piece\Credit;
 use Rinkel\Core\Plan\Plan;
 
 /**
@@ -26,6 +27,8 @@ final readonly class Design
      * @param array<string, int>        $findings likewise
      * @param list<string>              $teaches  lessons that its making asks for
      * @param int                       $minutes  of hands, for a maker about whom nothing is known
+     * @param string                    $name     as its author called it
+     * @param Credit|null               $credit   where it is another maker's
      */
     public function __construct(
         public string $picture,
@@ -34,6 +37,8 @@ final readonly class Design
         public array $findings,
         public array $teaches,
         public int $minutes,
+        public string $name = '',
+        public ?Credit $credit = null,
     ) {}
 
     /**
@@ -52,7 +57,7 @@ final readonly class Design
     /**
      * Returns what a plan needs, cord to the next ten centimetres.
      */
-    public static function of(Plan $plan, string $picture = ''): self
+    public static function of(Plan $plan, string $picture = '', ?Credit $credit = null): self
     {
         return new self(
             $picture,
@@ -64,6 +69,8 @@ final readonly class Design
             $plan->findings(),
             Lessons::forPiece($plan->draft->piece)->taught($plan->acts()->all),
             (int) round(array_sum(array_column((new Pace())->chain($plan->acts()), 0))),
+            $plan->draft->piece->name,
+            $credit,
         );
     }
 }

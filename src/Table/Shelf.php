@@ -38,6 +38,7 @@ final readonly class Shelf
         #[Autowire(service: 'cache.system')]
         private CacheInterface $kept,
         private TranslatorInterface $translator,
+        private OthersDesigns $others,
     ) {}
 
     /**
@@ -55,7 +56,17 @@ final readonly class Shelf
     {
         return \in_array($name, self::DESIGNS, true)
             ? $this->files->read($this->folder.'/'.$name.'.json')->renamed($this->translator->trans('design.'.$name))
-            : null;
+            : $this->others->design($name);
+    }
+
+    /**
+     * Returns designs of other makers, each drawn, and what it needs as it is there.
+     *
+     * @return array{around: array<string, Design>, neck: array<string, Design>}
+     */
+    public function others(): array
+    {
+        return $this->others->all();
     }
 
     /**
@@ -65,7 +76,7 @@ final readonly class Shelf
      */
     public function designs(): array
     {
-        return $this->kept->get('rinkel.designs.4', function (): array {
+        return $this->kept->get('rinkel.designs.5', function (): array {
             $shelf = ['around' => [], 'neck' => []];
             foreach (self::DESIGNS as $name) {
                 $wish = $this->files->read($this->folder.'/'.$name.'.json');

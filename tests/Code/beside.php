@@ -9,6 +9,9 @@ declare(strict_types=1);
  */
 
 return [
+    'src/Table/OthersDesigns.php' => 'App/Page/Table/PassOnControllerTest',
+    'src/Document/DesignsFile.php' => 'App/Page/Table/PassOnControllerTest',
+    'src/Table/Arrivals.php' => 'App/Page/Table/ImportControllerTest',
     'src/Svg/RuleChart.php' => 'App/Page/Lesson/NumbersControllerTest',
     'src/Console/NumbersCommand.php' => 'App/Page/Lesson/NumbersControllerTest',
     'src/Page/Api/Description.php' => 'App/Page/Api/ApiControllerTest',

@@ -71,13 +71,15 @@ final class Fields
 
     /**
      * Returns a name on one line, white space and what cannot be seen folded.
+     *
+     * @param Message $lacking what is said where there is none
      */
-    public function text(string $path, int $longest): ?string
+    public function text(string $path, int $longest, Message $lacking = new Message('name-wanted')): ?string
     {
         $text = $this->at($path);
         $text = \is_string($text) ? trim(preg_replace('/[\s\p{Z}\p{C}]+/u', ' ', mb_scrub($text)) ?? '') : '';
         if ('' === $text) {
-            return $this->fault($path, new Message('name-wanted'));
+            return $this->fault($path, $lacking);
         }
 
         return mb_strlen($text) <= $longest

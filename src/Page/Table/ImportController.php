@@ -33,17 +33,17 @@ final class ImportController extends AbstractController
     public function look(Request $request): Response
     {
         $pasted = trim(LooseData::form($request)->raw('text'));
-        $arrivals = '' === $pasted ? [] : [$this->arrivals->look('', $pasted)];
+        $arrivals = '' === $pasted ? [] : $this->arrivals->in('', $pasted);
         $begun = microtime(true);
         foreach (self::uploaded($request) as $i => $file) {
             $name = mb_substr(mb_scrub($file->getClientOriginalName()), 0, 120);
             $isLate = $i >= self::MOST || microtime(true) - $begun > self::SECONDS;
-            $arrivals[] = $isLate
-                ? new Arrival($name, '', null, [new Fault('piece', new Message('later', ['most' => self::MOST]))])
-                : $this->arrivals->look(
+            array_push($arrivals, ...($isLate
+                ? [new Arrival($name, '', null, [new Fault('piece', new Message('later', ['most' => self::MOST]))])]
+                : $this->arrivals->in(
                     $name,
                     $file->isValid() ? (string) file_get_contents($file->getPathname()) : '',
-                );
+                )));
         }
 
         return $this->render(

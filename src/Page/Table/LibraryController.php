@@ -35,7 +35,8 @@ final class LibraryController extends AbstractController
         $asked = LooseData::query($request);
         $typed = ['girth' => trim($asked->text('girth', 40)), 'teaches' => $asked->text('teaches', 40)];
         $shelf = $this->shelf->designs();
-        $all = [...$shelf['around'], ...$shelf['neck']];
+        $others = $this->shelf->others();
+        $all = [...$shelf['around'], ...$shelf['neck'], ...$others['around'], ...$others['neck']];
         uasort($all, static fn (Design $one, Design $other): int => [$one->level(), $one->minutes] <=> [$other->level(), $other->minutes]);
         $lessons = array_unique(array_merge(...array_map(static fn (Design $one): array => $one->teaches, array_values($all))));
         $titles = array_combine($lessons, array_map($this->words->title(...), $lessons));
@@ -49,7 +50,7 @@ final class LibraryController extends AbstractController
             'titles' => $titles,
             'designs' => array_filter($all, static fn (Design $one): bool => '' === $typed['teaches']
                 || \in_array($typed['teaches'], $one->teaches, true)),
-            'neck' => array_keys($shelf['neck']),
+            'neck' => array_keys($shelf['neck'] + $others['neck']),
             'needs' => $needs,
             'unit' => $this->preferences->unit(),
         ], new Response(status: null === $fault ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
@@ -65,7 +66,9 @@ final class LibraryController extends AbstractController
         }
         $typed = ['girth' => $girth, 'unit' => $this->preferences->unit()->value, 'place' => 'wrist'];
         try {
-            return [$this->beginnings->needs($typed, $this->preferences->beginning()), null];
+            $usual = $this->preferences->beginning();
+
+            return [$this->beginnings->needs($typed, $usual) + $this->beginnings->othersNeed($typed, $usual), null];
         } catch (PieceUnreadable $unreadable) {
             return [[], $unreadable->faults[0]->said ?? null];
         }

@@ -67,7 +67,8 @@ final class PictureController extends AbstractController
     #[Route('/new/design/{name}.svg', 'design_picture', requirements: ['name' => '[a-z0-9-]{1,40}'], methods: 'GET')]
     public function design(string $name, Shelf $shelf): Response
     {
-        $designs = array_merge(...array_values($shelf->designs()));
+        $of = str_starts_with($name, 'of-') ? $shelf->others() : $shelf->designs();
+        $designs = array_merge(...array_values($of));
 
         return $this->files->response($designs[$name]->picture ?? throw $this->createNotFoundException());
     }
