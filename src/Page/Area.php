@@ -56,7 +56,10 @@ enum Area: string
                 'buy' => ['bought'],
                 'price' => [],
             ],
-            self::Learn => ['knots' => ['knot', 'knot_draw', 'own_knot'], 'practice' => ['practice_answer'], 'library' => ['library_pass_on', 'library_designs'], 'numbers' => [], 'samples' => ['sample_add']],
+            self::Learn => [
+                'knots' => ['knot', 'knot_draw', 'own_knot'], 'practice' => ['practice_answer'],
+                'library' => ['library_pass_on', 'library_designs'], 'numbers' => [], 'samples' => ['sample_add'],
+            ],
             self::Settings => [
                 'settings' => ['settings_keep'],
                 'data' => ['api_docs', 'data_look', 'data_looked', 'bin', 'kept_delete', 'job'],

@@ -9,6 +9,7 @@ declare(strict_types=1);
  */
 
 return [
+    'src/Platform/Files/ICalendar.php' => 'App/Table/WorkCalendarTest',
     'src/Table/OthersDesigns.php' => 'App/Page/Table/PassOnControllerTest',
     'src/Document/DesignsFile.php' => 'App/Page/Table/PassOnControllerTest',
     'src/Table/Arrivals.php' => 'App/Page/Table/ImportControllerTest',

@@ -112,6 +112,9 @@ final readonly class ApiListener
             'status' => $problem->status,
             'detail' => $problem->getMessage(),
             'faults' => $problem->faults,
-        ], static fn (mixed $value): bool => [] !== $value && '' !== $value), $problem->status, ['Content-Type' => 'application/problem+json', 'Cache-Control' => 'no-store']);
+        ], static fn (mixed $value): bool => [] !== $value && '' !== $value), $problem->status, [
+            'Content-Type' => 'application/problem+json',
+            'Cache-Control' => 'no-store',
+        ]);
     }
 }

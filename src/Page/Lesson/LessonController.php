@@ -147,7 +147,8 @@ final class LessonController extends AbstractController
 
         return null === $knot
             ? ''
-            : $this->drawing(DrawnLesson::tight($knot->word(), $knot->pulled), Cords::COLOURS)->frame(0, $this->words->title($knot->word()));
+            : $this->drawing(DrawnLesson::tight($knot->word(), $knot->pulled), Cords::COLOURS)
+                ->frame(0, $this->words->title($knot->word()));
     }
 
     /**

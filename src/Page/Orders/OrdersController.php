@@ -13,6 +13,7 @@ use Rinkel\App\People\People;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Platform\Http\Streamed;
 use Rinkel\App\Platform\LooseData;
+use Rinkel\App\Table\WorkCalendar;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -94,6 +95,18 @@ final class OrdersController extends AbstractController
         }
 
         return Streamed::csv('rinkel-orders.csv', $rows);
+    }
+
+    /**
+     * Answers with the days of the work for other calendars.
+     */
+    #[Route('/calendar.ics', 'orders_calendar', methods: 'GET')]
+    public function calendar(WorkCalendar $calendar): Response
+    {
+        return new Response($calendar->text(), headers: [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="rinkel.ics"',
+        ]);
     }
 
     /**
