@@ -11,10 +11,10 @@ use Rinkel\Core\Measure\Length;
 /**
  * An overhand knot of several wraps in one cord, dressed as a neat coil, or slid around another cord.
  *
- * Wraps k from 1 to 5, cord thickness w (docs/model.md): beyond the way past it, it takes (1.7 + 8.35 k) w ± 0.7 dressed
- * and is (k + 1) w long; pulled hard (2.9 + 7.16 k) w and (1.2 + 2.1 k) w; sliding, k times the turn around core and two
- * own cords and 0.6 w, and 1.7 w more, (k + 0.5) w long, one wrap 2.4 w. Its end has to be threaded back: 5 to 6 in are needed to tie it
- * (common practice).
+ * Wraps k from 1 to 5, cord thickness w (docs/model.md): beyond the way past it, it takes (1.7 + 8.35 k) w ± 0.7
+ * dressed and is (k + 1) w long; pulled hard (2.9 + 7.16 k) w and (1.2 + 2.1 k) w; sliding, k times the turn around
+ * core and two own cords and 0.6 w, and 1.7 w more, (k + 0.5) w long, one wrap 2.4 w. Its end has to be threaded back:
+ * 5 to 6 in are needed to tie it (common practice).
  */
 final readonly class BarrelKnot
 {

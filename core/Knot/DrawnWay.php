@@ -9,10 +9,11 @@ use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\Exception\KnotUnreadable;
 
 /**
- * The way of one cord through a knot of somebody's own, drawn on squared paper: places by the letter of their column and
- * the number of their row, "k1 k6 o9", and what it does where it first comes to each crossing, over or under.
+ * The way of one cord through a knot of somebody's own, drawn on squared paper: places by the letter of their column
+ * and the number of their row, "k1 k6 o9", and what it does where it first comes to each crossing, over or under.
  *
- * It comes in uppermost and goes out lowest. One square is one unit; x goes down the page and y to the left, as in lessons.
+ * It comes in uppermost and goes out lowest. One square is one unit; x goes down the page and y to the left, as in
+ * lessons.
  */
 final readonly class DrawnWay
 {

@@ -15,8 +15,8 @@ use Rinkel\Core\Piece\Internal\Fields;
 use Rinkel\Core\Quoted;
 
 /**
- * Reads and writes knots of somebody's own in the open format: by themselves (docs/knot.schema.json), or in a piece that
- * ties them.
+ * Reads and writes knots of somebody's own in the open format: by themselves (docs/knot.schema.json), or in a piece
+ * that ties them.
  */
 final readonly class KnotReader
 {

@@ -23,9 +23,9 @@ use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
 
 /**
- * Numbers to be looked up, each as plans compute it: cord by technique and cores, knots by themselves, holes by how many
- * cords go through, necklaces by where they hang. With the range in which four of five makers lie, where a hand has a part
- * in it.
+ * Numbers to be looked up, each as plans compute it: cord by technique and cores, knots by themselves, holes by how
+ * many cords go through, necklaces by where they hang. With the range in which four of five makers lie, where a hand
+ * has a part in it.
  */
 final readonly class QuotedNumbers
 {
@@ -46,7 +46,8 @@ final readonly class QuotedNumbers
     ) {}
 
     /**
-     * Returns how many times the finished length each working end takes, around so many cores as thick as itself, bundled.
+     * Returns how many times the finished length each working end takes, around so many cores as thick as itself,
+     * bundled.
      *
      * @return array<string, array<int, QuotedNumber>> by the knot's word and the count of cores
      */

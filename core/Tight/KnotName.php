@@ -8,8 +8,8 @@ namespace Rinkel\Core\Tight;
  * What a knot in one cord is, whatever it looks like: two that can be laid out alike without untying have one name, and
  * one whose name is Nothing comes undone when it is pulled.
  *
- * Told by the Jones polynomial, by powers of t (from the tables of knots, from memory): of a ring with up to 24 crossings only
- * one without a knot has 1 (B. Burton, R. Budney and others have looked through all, from memory).
+ * Told by the Jones polynomial, by powers of t (from the tables of knots, from memory): of a ring with up to 24
+ * crossings only one without a knot has 1 (B. Burton, R. Budney and others have looked through all, from memory).
  */
 enum KnotName: string
 {

@@ -74,7 +74,8 @@ final readonly class KnotPuller
     }
 
     /**
-     * Returns the tight cord from a little before the knot to a little behind, the knot's beginning and the middle of its ends at 0.
+     * Returns the tight cord from a little before the knot to a little behind, the knot's beginning and the middle of
+     * its ends at 0.
      *
      * @return list<array{float, float, float}>
      */

@@ -12,8 +12,8 @@ use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
 
 /**
- * Designs that a maker passes on (docs/designs.schema.json): pieces without their wearers' names and their maker's hand,
- * each with its author and licence.
+ * Designs that a maker passes on (docs/designs.schema.json): pieces without their wearers' names and their maker's
+ * hand, each with its author and licence.
  */
 final readonly class DesignsFile
 {

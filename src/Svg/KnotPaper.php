@@ -9,8 +9,8 @@ use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\DrawnWay;
 
 /**
- * Squared paper on which somebody lays the way of a cord through a knot of their own: its places to be moved, its crossings
- * numbered as the cord comes to them.
+ * Squared paper on which somebody lays the way of a cord through a knot of their own: its places to be moved, its
+ * crossings numbered as the cord comes to them.
  */
 final readonly class KnotPaper
 {

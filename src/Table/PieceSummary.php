@@ -12,8 +12,8 @@ use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Remark\Severity;
 
 /**
- * What came of a piece when it was planned, as far as a row of the Table says it: kept beside the piece, so that a list of
- * thousands plans none.
+ * What came of a piece when it was planned, as far as a row of the Table says it: kept beside the piece, so that a list
+ * of thousands plans none.
  */
 final readonly class PieceSummary
 {

@@ -14,8 +14,8 @@ use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Knot\TyingContext;
 
 /**
- * A knot of somebody's own, in its cord or in several together: "2 figure eight". What it measures and takes was found by
- * pulling it tight on the computer; softer cord takes as much less of it as of an overhand.
+ * A knot of somebody's own, in its cord or in several together: "2 figure eight". What it measures and takes was found
+ * by pulling it tight on the computer; softer cord takes as much less of it as of an overhand.
  */
 final readonly class DrawnKnot extends Plain
 {

@@ -7,8 +7,8 @@ namespace Rinkel\App\Page\Api;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 /**
- * What other programs can ask for and what they are answered, as OpenAPI 3.1: from the resources, and the schemas of the
- * files (docs/*.schema.json), which are the same documents.
+ * What other programs can ask for and what they are answered, as OpenAPI 3.1: from the resources, and the schemas of
+ * the files (docs/*.schema.json), which are the same documents.
  *
  * @phpstan-type Operation array<string, mixed>
  */

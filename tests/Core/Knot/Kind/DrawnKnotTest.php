@@ -23,8 +23,8 @@ use Rinkel\Tests\Core\FigureEight;
 final class DrawnKnotTest extends TestCase
 {
     /**
-     * A figure eight takes more than an overhand, as much more as its tight shape does: 13.7 diameters of cord beyond its
-     * length where an overhand takes 10.1 (P. Pierański, S. Przybył and A. Stasiak, "Tight open knots", 2001, from
+     * A figure eight takes more than an overhand, as much more as its tight shape does: 13.7 diameters of cord beyond
+     * its length where an overhand takes 10.1 (P. Pierański, S. Przybył and A. Stasiak, "Tight open knots", 2001, from
      * memory).
      */
     public function testItTakesWhatItCameTo(): void
