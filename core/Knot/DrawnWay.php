@@ -48,8 +48,8 @@ final readonly class DrawnWay
 
     /**
      * @param string $places    "k1 k6 o9 …"
-     * @param string $crossings "over under …", in the order in which the cord comes to them; over and under by turns, as
-     *                          the cord goes on, where nothing is said
+     * @param string $crossings "over under …", in the order in which the cord comes to them; over and under by turns,
+     *                          as the cord goes on, where nothing is said
      *
      * @throws KnotUnreadable If it is no way, or crosses itself so that nobody could follow it
      */
@@ -80,7 +80,10 @@ final readonly class DrawnWay
             return null;
         }
         $way = self::through($there);
-        $words = array_filter(self::words($crossings), static fn (string $word): bool => \in_array($word, ['over', 'under'], true));
+        $words = array_filter(
+            self::words($crossings),
+            static fn (string $word): bool => \in_array($word, ['over', 'under'], true),
+        );
 
         return $way->crossing(\array_slice(array_values($words), 0, \count($way->crossings)));
     }
@@ -311,8 +314,9 @@ final readonly class DrawnWay
                 if (!self::meet($one, $boxes[$b])) {
                     continue; // most of the paper lies between most of them
                 }
+                $last = min($edges, ($b + 1) * self::STEPS);
                 for ($i = $a * self::STEPS, $to = min($edges, $i + self::STEPS); $i < $to; ++$i) {
-                    for ($j = max($i + 2, $b * self::STEPS), $last = min($edges, ($b + 1) * self::STEPS); $j < $last; ++$j) {
+                    for ($j = max($i + 2, $b * self::STEPS); $j < $last; ++$j) {
                         $crossing = self::where($points, $i, $j);
                         if (null !== $crossing) {
                             $crossings[] = $crossing;
@@ -329,7 +333,8 @@ final readonly class DrawnWay
     /**
      * @param non-empty-list<Point> $points
      *
-     * @return list<array{float, float, float, float}> around the way from each place to the next: from, to, by x and by y
+     * @return list<array{float, float, float, float}> around the way from each place to the next: from, to, by x and
+     *                                                 by y
      */
     private static function boxes(array $points): array
     {

@@ -14,7 +14,8 @@ final readonly class WayCrossing
     /**
      * @param float $first  where on its way the cord comes here first, in points
      * @param float $second where it comes here again
-     * @param float $turn   sine of the angle between the two, above nothing where the second goes to the left of the first
+     * @param float $turn   sine of the angle between the two, above nothing where the second goes to the left of the
+     *                      first
      * @param bool  $isOver whether it goes over where it comes first: that lies above what comes later
      */
     public function __construct(

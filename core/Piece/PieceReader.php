@@ -361,6 +361,9 @@ final class PieceReader
 
     private static function noKnot(string $word, KnownKnots $knots): Message
     {
-        return new Message('knot-unknown', ['name' => new Quoted($word), 'known' => [...$knots->words(), ...self::SECTIONS]]);
+        return new Message(
+            'knot-unknown',
+            ['name' => new Quoted($word), 'known' => [...$knots->words(), ...self::SECTIONS]],
+        );
     }
 }

@@ -90,7 +90,11 @@ final readonly class QuotedNumbers
         $single = [];
         foreach ([new Overhand(), new DoubleOverhand(), new Barrel()] as $knot) {
             $tied = $this->book()->in($knot, $this->cord);
-            $learnt = $this->hand->knows($this->said)->expect(Hand::kind($knot->word()), Hand::cord($this->cord), false);
+            $learnt = $this->hand->knows($this->said)->expect(
+                Hand::kind($knot->word()),
+                Hand::cord($this->cord),
+                false,
+            );
             $single[$knot->word()] = [
                 self::number($tied->use->millimetres, $learnt->useSpread),
                 self::number($tied->pitch->millimetres, $learnt->pitchSpread),

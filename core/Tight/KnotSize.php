@@ -10,8 +10,8 @@ namespace Rinkel\Core\Tight;
 final readonly class KnotSize
 {
     /**
-     * @param list<float> $use    cord inside the knot, of each cord; along a repeating one, of one knot; where its ends are held
-     *                            apart, beyond the way past it
+     * @param list<float> $use    cord inside the knot, of each cord; along a repeating one, of one knot; where its ends
+     *                            are held apart, beyond the way past it
      * @param float       $length along the piece
      * @param float       $width  as it lies on the page
      * @param float       $height above each other

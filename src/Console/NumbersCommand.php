@@ -40,12 +40,19 @@ final class NumbersCommand extends Command
         [$fibre, $thickness] = [$input->getOption('fibre'), $input->getOption('thickness')];
         $of = \is_string($fibre) ? Fibre::tryFrom($fibre) : null;
         if (null === $of) {
-            $output->writeln('--fibre is one of '.implode(', ', array_column(Fibre::cases(), 'value')).'.', OutputInterface::OUTPUT_RAW);
+            $output->writeln(
+                '--fibre is one of '.implode(', ', array_column(Fibre::cases(), 'value')).'.',
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return Command::FAILURE;
         }
         try {
-            $cord = new Cord($of, Cord::thicknessOf(\is_string($thickness) ? $thickness : ''), Colour::parse(Cords::COLOURS['working']));
+            $cord = new Cord(
+                $of,
+                Cord::thicknessOf(\is_string($thickness) ? $thickness : ''),
+                Colour::parse(Cords::COLOURS['working']),
+            );
         } catch (Failure $failure) {
             $output->writeln($this->wording->told($failure->said()), OutputInterface::OUTPUT_RAW);
 

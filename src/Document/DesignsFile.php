@@ -40,7 +40,9 @@ final readonly class DesignsFile
      */
     public function credit(string $by, string $licence, string $says): Credit
     {
-        return $this->reader->credit(['by' => $by, 'licence' => $licence] + ('' === trim($says) ? [] : ['says' => $says]));
+        return $this->reader->credit(
+            ['by' => $by, 'licence' => $licence] + ('' === trim($says) ? [] : ['says' => $says]),
+        );
     }
 
     /**

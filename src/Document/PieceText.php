@@ -127,7 +127,7 @@ final readonly class PieceText implements PieceSource
     private static function thing(string $said): array
     {
         $thing = [];
-        foreach (array_filter(array_map(trim(...), explode(';', $said)), static fn (string $part): bool => '' !== $part) as $part) {
+        foreach (preg_split('/\s*;\s*/', trim($said), flags: \PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
             [$path, $value] = explode(' ', $part, 2) + ['', ''];
             $at = &$thing;
             $steps = explode('.', $path);

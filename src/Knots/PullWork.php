@@ -34,6 +34,9 @@ final readonly class PullWork implements LongWork
         $pulled = $this->puller->pull($way, $progress->step(...));
         $knot = DrawnKnot::called($said->raw('name'), $way, $pulled);
 
-        return ['to' => 'own_knot', 'with' => ['uid' => $this->knots->keep($knot, $said->raw('note'), $said->raw('uid'))->uid()]];
+        return [
+            'to' => 'own_knot',
+            'with' => ['uid' => $this->knots->keep($knot, $said->raw('note'), $said->raw('uid'))->uid()],
+        ];
     }
 }

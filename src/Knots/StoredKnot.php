@@ -19,7 +19,7 @@ class StoredKnot
     public const NOTE = 300;
 
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
-    private ?int $id = null; // @phpstan-ignore property.unusedType, property.onlyWritten (the database gives it, and goes by it)
+    private ?int $id = null; // @phpstan-ignore property.unusedType, property.onlyWritten (the database goes by it)
 
     #[ORM\Column(length: 60)]
     private string $name = '';

@@ -46,7 +46,9 @@ final readonly class PairedDevices
      */
     public function program(string $name): string
     {
-        return $this->let(mb_substr(trim(preg_replace('/\s+/u', ' ', mb_scrub($name)) ?? ''), 0, self::LONGEST) ?: 'Program');
+        return $this->let(
+            mb_substr(trim(preg_replace('/\s+/u', ' ', mb_scrub($name)) ?? ''), 0, self::LONGEST) ?: 'Program',
+        );
     }
 
     private function let(string $name): string

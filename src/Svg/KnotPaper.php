@@ -44,7 +44,10 @@ final readonly class KnotPaper
             $label,
             'knot-paper',
             [
-                'id' => 'knot-paper', 'data-square' => self::SQUARE, 'data-columns' => DrawnWay::COLUMNS, 'data-rows' => $rows,
+                'id' => 'knot-paper',
+                'data-square' => self::SQUARE,
+                'data-columns' => DrawnWay::COLUMNS,
+                'data-rows' => $rows,
             ],
             self::squares($rows),
             null === $way ? '' : self::cord($way).self::places($way).self::crossings($way),
@@ -85,13 +88,19 @@ final readonly class KnotPaper
             $way->points,
         ), $way->levels());
         foreach ($course->strand()->spans as $span) {
-            $d = implode(' ', array_map(static fn (Point $at): string => Svg::number($at->x).','.Svg::number($at->y), $span->points));
+            $d = implode(
+                ' ',
+                array_map(static fn (Point $at): string => Svg::number($at->x).','.Svg::number($at->y), $span->points),
+            );
             $levels[$span->level][] = 'M'.$d;
         }
         ksort($levels);
         foreach ($levels as $lines) {
             foreach (['cord-edge', 'cord-body', 'cord-light'] as $class) {
-                $painted .= Svg::element('path', ['class' => $class, 'color' => self::COLOUR, 'd' => implode('', $lines)]);
+                $painted .= Svg::element(
+                    'path',
+                    ['class' => $class, 'color' => self::COLOUR, 'd' => implode('', $lines)],
+                );
             }
         }
 

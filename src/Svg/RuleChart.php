@@ -29,7 +29,8 @@ final readonly class RuleChart
     public static function of(array $times, float $rule, string $label, string $said): string
     {
         $most = max($rule, ...array_map(static fn (QuotedNumber $one): float => $one->most, array_values($times))) + 1;
-        $y = static fn (float $value): float => self::TOP + (self::HIGH - self::TOP - self::BOTTOM) * (1 - $value / $most);
+        $high = self::HIGH - self::TOP - self::BOTTOM;
+        $y = static fn (float $value): float => self::TOP + $high * (1 - $value / $most);
         $step = (self::WIDE - self::LEFT) / max(1, \count($times));
         $drawn = '';
         for ($mark = 0; $mark < $most; $mark += 2) {
@@ -44,7 +45,8 @@ final readonly class RuleChart
                 'class' => 'gauge-snug', 'x' => $x - 16, 'width' => 32, 'y' => $y($one->most),
                 'height' => $y($one->least) - $y($one->most),
             ]).Svg::element('path', [
-                'class' => 'gauge-span', 'd' => \sprintf('M%s %sh32', Svg::number($x - 16), Svg::number($y($one->mean))),
+                'class' => 'gauge-span',
+                'd' => \sprintf('M%s %sh32', Svg::number($x - 16), Svg::number($y($one->mean))),
             ]).self::text($x, self::HIGH - 12, (string) $cores, 'middle');
         }
 
@@ -63,6 +65,10 @@ final readonly class RuleChart
 
     private static function text(float $x, float $y, string $text, string $anchor): string
     {
-        return Svg::element('text', ['class' => 'gauge-word', 'x' => $x, 'y' => $y, 'text-anchor' => $anchor], Svg::text($text));
+        return Svg::element(
+            'text',
+            ['class' => 'gauge-word', 'x' => $x, 'y' => $y, 'text-anchor' => $anchor],
+            Svg::text($text),
+        );
     }
 }

@@ -111,7 +111,8 @@ final readonly class Beginnings
     public function othersNeed(array $typed, array $usual = []): array
     {
         $needs = [];
-        foreach (array_keys($this->shelf->others()[BodyPlace::Neck->value === $typed['place'] ? 'neck' : 'around']) as $name) {
+        $group = BodyPlace::Neck->value === $typed['place'] ? 'neck' : 'around';
+        foreach (array_keys($this->shelf->others()[$group]) as $name) {
             try {
                 $needs[$name] = $this->need((string) $name, $typed, $usual);
             } catch (PieceUnreadable) {

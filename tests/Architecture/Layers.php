@@ -26,8 +26,8 @@ final class Layers
 
     /** From the ground up: the platform knows no concept, each concept those below it, pages and commands all. */
     public const PARTS = [
-        'Platform', 'Kept', 'Workshop', 'Jobs', 'Settings', 'Money', 'Svg', 'People', 'Stock', 'Knots', 'Piece', 'Orders',
-        'Making', 'Cutting', 'Lesson', 'Document',
+        'Platform', 'Kept', 'Workshop', 'Jobs', 'Settings', 'Money', 'Svg', 'People', 'Stock', 'Knots', 'Piece',
+        'Orders', 'Making', 'Cutting', 'Lesson', 'Document',
         'Board', 'Price', 'Buying', 'Log', 'Samples', 'Sizes', 'Table', 'Paper', 'Practice', 'Devices', 'Arrange',
         'Pairing', 'Backup', 'Health', 'Examples', 'Page', 'Console',
     ];

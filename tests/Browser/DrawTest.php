@@ -52,11 +52,11 @@ final class DrawTest extends BrowserCase
             ? [['mousePressed', $at], ['mouseReleased', $at]]
             : [['mousePressed', $at], ['mouseMoved', $to], ['mouseReleased', $to]];
         foreach ($moves as [$type, $place]) {
+            [$x, $y] = [\ord($place[0]) - \ord('a'), (int) substr($place, 1) - 1];
             $point = $this->read('const paper = document.querySelector("#knot-paper");
                 paper.scrollIntoView({block: "nearest"});
                 const square = Number(paper.dataset.square);
-                const point = new DOMPoint(square * ('.(\ord($place[0]) - \ord('a')).'), square * '.((int) substr($place, 1) - 1).')
-                    .matrixTransform(paper.getScreenCTM());
+                const point = new DOMPoint(square * '.$x.', square * '.$y.').matrixTransform(paper.getScreenCTM());
                 return [point.x, point.y];');
             self::assertIsArray($point);
             $tools->execute('Input.dispatchMouseEvent', [

@@ -30,7 +30,9 @@ $find = static function (array $tests) use ($copy, $folder): bool {
     $names = implode('|', array_map(static fn (mixed $test): string => preg_quote(is_string($test) ? $test : '', '/'), $tests));
     $run = new Process(
         [
-            'php', '-d', 'opcache.enable_cli=1', 'vendor/bin/phpunit', '--testsuite', 'core' === $folder ? 'core' : 'app', '--exclude-group', 'slow', '--stop-on-defect', '--no-progress',
+            'php', '-d', 'opcache.enable_cli=1', 'vendor/bin/phpunit',
+            '--testsuite', 'core' === $folder ? 'core' : 'app',
+            '--exclude-group', 'slow', '--stop-on-defect', '--no-progress',
             '--filter', "/^(?:{$names})(?: with data set .*)?\$/s",
         ],
         $copy,

@@ -121,7 +121,10 @@ final class ModelTest extends TestCase
         );
         [$twice, $beyond, $thin] = self::numbers("vertical lark's head");
         $head = Hitch::verticalLarksHead()->tied($core, self::cord());
-        self::assertKnot([$twice * ($turn + $beyond + $thin / $turn), self::numbers("vertical lark's head", 2)[0]], $head);
+        self::assertKnot(
+            [$twice * ($turn + $beyond + $thin / $turn), self::numbers("vertical lark's head", 2)[0]],
+            $head,
+        );
         [$long, $wide] = self::numbers('two loops of n ropes woven through each other', 2);
         $interlace = (new Interlace())->tied(self::cord(), 1);
         self::assertEqualsWithDelta(

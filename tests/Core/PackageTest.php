@@ -45,10 +45,11 @@ final class PackageTest extends TestCase
 
     /** What others may build on. */
     private const API = [
-        Act::class, Acts::class, Constructions::class, Cut::class, Draft::class, DrawnWay::class, Fault::class, Hand::class,
-        KnotName::class, KnotPuller::class, KnotReader::class, KnownKnots::class, Layout::class, Length::class, Message::class,
-        Offers::class, OwnSample::class, Pattern::class, PieceReader::class, PieceSpec::class, PieceUnreadable::class,
-        PieceWriter::class, Plan::class, Planner::class, PulledKnot::class, SampleReader::class, Scene::class, Unit::class,
+        Act::class, Acts::class, Constructions::class, Cut::class, Draft::class, DrawnWay::class, Fault::class,
+        Hand::class, KnotName::class, KnotPuller::class, KnotReader::class, KnownKnots::class, Layout::class,
+        Length::class, Message::class, Offers::class, OwnSample::class, Pattern::class, PieceReader::class,
+        PieceSpec::class, PieceUnreadable::class, PieceWriter::class, Plan::class, Planner::class, PulledKnot::class,
+        SampleReader::class, Scene::class, Unit::class,
     ];
 
     #[Group('golden')]
@@ -59,8 +60,8 @@ final class PackageTest extends TestCase
         self::assertCount(3, $examples);
         foreach ($examples as [, $code, $printed]) {
             $run = new Process(['php', '-r', 'spl_autoload_register(static function (string $class): void {'
-                .'if (str_starts_with($class, "Rinkel\\\\Core\\\\")) { require "'.self::CORE.'/".strtr(substr($class, 12), "\\\\", "/").".php"; } }); '
-                .$code]);
+                .'if (str_starts_with($class, "Rinkel\\\\Core\\\\")) { require "'.self::CORE.'/"'
+                .'.strtr(substr($class, 12), "\\\\", "/").".php"; } }); '.$code]);
             $run->mustRun();
             if (false !== getenv('UPDATE_GOLDEN')) {
                 $text = str_replace("```text\n".$printed.'```', "```text\n".$run->getOutput().'```', $text);

@@ -14,6 +14,9 @@ trait ShortensEnds
 {
     public function disbelieved(Length $before, Length $after): ?Message
     {
-        return $after->isShorterThan($before) ? null : new Message('sample-grew', ['after' => $after, 'before' => $before]);
+        return $after->isShorterThan($before) ? null : new Message(
+            'sample-grew',
+            ['after' => $after, 'before' => $before],
+        );
     }
 }

@@ -22,7 +22,7 @@ final readonly class TightDrawn implements TightKnot
 {
     private const BEYOND = 14.0;
 
-    /** A square of the paper is so many diameters wide: wide enough to go over and under from one crossing to the next. */
+    /** A square of the paper is so many diameters wide: enough to go over and under from one crossing to the next. */
     private const SQUARE = 3.0;
 
     public function __construct(private DrawnWay $way) {}

@@ -72,7 +72,8 @@ final class ApiController extends AbstractController
         $links = [];
         foreach (['first' => 1, 'prev' => $page - 1, 'next' => $page + 1, 'last' => $pages] as $to => $number) {
             if ($number >= 1 && $number <= $pages) {
-                $links[] = '<'.$this->generateUrl('api_list', ['of' => $of, 'page' => $number, 'per' => $per]).'>; rel="'.$to.'"';
+                $url = $this->generateUrl('api_list', ['of' => $of, 'page' => $number, 'per' => $per]);
+                $links[] = '<'.$url.'>; rel="'.$to.'"';
             }
         }
 
@@ -151,7 +152,10 @@ final class ApiController extends AbstractController
     {
         $shows = ApiKind::from($of);
 
-        return [$shows, $this->everything->named($shows->word()) ?? throw new Problem(404, 'There is nothing of that kind.')];
+        return [
+            $shows,
+            $this->everything->named($shows->word()) ?? throw new Problem(404, 'There is nothing of that kind.'),
+        ];
     }
 
     /**
@@ -224,7 +228,8 @@ final class ApiController extends AbstractController
     {
         $response = new JsonResponse($document, headers: $headers + ['Cache-Control' => 'private, no-cache']);
         $response->setEncodingOptions(
-            \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_INVALID_UTF8_SUBSTITUTE,
+            \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE
+                | \JSON_PRESERVE_ZERO_FRACTION | \JSON_INVALID_UTF8_SUBSTITUTE,
         );
 
         return $response;

@@ -44,8 +44,8 @@ final readonly class Description
             'info' => [
                 'title' => 'Rinkel',
                 'version' => self::VERSION,
-                'description' => 'The same documents as in Rinkel’s files. Send JSON. From another device, send a token: '
-                    .'Authorization: Bearer … (bin/console rinkel:pair --program NAME).',
+                'description' => 'The same documents as in Rinkel’s files. Send JSON. From another device, '
+                    .'send a token: Authorization: Bearer … (bin/console rinkel:pair --program NAME).',
             ],
             'servers' => [['url' => ApiController::PATH]],
             'security' => [[], ['token' => []]],
@@ -78,7 +78,10 @@ final readonly class Description
                 'type' => 'object',
                 'required' => ['type', 'title', 'status'],
                 'properties' => [
-                    'type' => ['const' => 'about:blank'], 'title' => $text, 'status' => ['type' => 'integer'], 'detail' => $text,
+                    'type' => ['const' => 'about:blank'],
+                    'title' => $text,
+                    'status' => ['type' => 'integer'],
+                    'detail' => $text,
                     'faults' => ['type' => 'array', 'items' => [
                         'type' => 'object',
                         'required' => ['path', 'says', 'code'],
@@ -99,12 +102,12 @@ final readonly class Description
         foreach (ApiKind::cases() as $one) {
             $name = $one->value;
             $schema = self::of($one);
-            $paths['/'.$name]['get'] = self::operation('list '.$name, [200 => ['schema' => self::listOf($schema)]], [400], [
-                self::parameter('page', 'query', ['type' => 'integer', 'minimum' => 1, 'default' => 1], false),
-                self::parameter('per', 'query', [
-                    'type' => 'integer', 'minimum' => 1, 'maximum' => ApiController::PAGE[1], 'default' => ApiController::PAGE[0],
-                ], false),
-            ]);
+            $paths['/'.$name]['get'] = self::operation(
+                'list '.$name,
+                [200 => ['schema' => self::listOf($schema)]],
+                [400],
+                [self::number('page', 1), self::number('per', ...ApiController::PAGE)],
+            );
             $paths['/'.$name.'/{uid}']['get'] = self::operation(
                 'read one of the '.$name,
                 [200 => ['schema' => $schema, 'headers' => ['ETag']], 304 => []],
@@ -131,7 +134,13 @@ final readonly class Description
 
         return [
             '/'.$name => [
-                'post' => self::operation('add to the '.$name, [201 => ['headers' => ['Location']]], [400, 415, 422], [$key], true),
+                'post' => self::operation(
+                    'add to the '.$name,
+                    [201 => ['headers' => ['Location']]],
+                    [400, 415, 422],
+                    [$key],
+                    true,
+                ),
             ],
             '/'.$name.'/{uid}' => [
                 'put' => self::operation(
@@ -160,7 +169,9 @@ final readonly class Description
     {
         $paths = [];
         foreach (['plan', 'acts', 'steps', 'drawing'] as $what) {
-            $answer = 'drawing' === $what ? ['type' => 'image/svg+xml'] : ['schema' => ['$ref' => '#/components/schemas/'.$what]];
+            $answer = 'drawing' === $what
+                ? ['type' => 'image/svg+xml']
+                : ['schema' => ['$ref' => '#/components/schemas/'.$what]];
             $paths['/pieces/{uid}/'.$what]['get'] = self::operation(
                 'the '.$what.' of a piece',
                 [200 => $answer],
@@ -210,6 +221,16 @@ final readonly class Description
     }
 
     /**
+     * @return array<string, mixed> of a whole number from 1, which need not be said
+     */
+    private static function number(string $name, int $usual, ?int $most = null): array
+    {
+        $range = ['type' => 'integer', 'minimum' => 1] + (null === $most ? [] : ['maximum' => $most]);
+
+        return self::parameter($name, 'query', $range + ['default' => $usual], false);
+    }
+
+    /**
      * @param array<string, mixed> $schema
      *
      * @return array<string, mixed>
@@ -238,7 +259,10 @@ final readonly class Description
             $type = $answer['type'] ?? 'application/json';
             $responses[(string) $status] = array_filter([
                 'description' => match ($status) {
-                    201 => 'It is there now.', 204 => 'It is done.', 304 => 'It is what you have.', default => 'Here it is.',
+                    201 => 'It is there now.',
+                    204 => 'It is done.',
+                    304 => 'It is what you have.',
+                    default => 'Here it is.',
                 },
                 'headers' => array_fill_keys($answer['headers'] ?? [], ['schema' => ['type' => 'string']]),
                 'content' => isset($answer['schema']) || isset($answer['type'])
@@ -270,7 +294,11 @@ final readonly class Description
     {
         $schemas = [];
         foreach (self::SCHEMAS as $name) {
-            $schema = json_decode((string) file_get_contents($this->folder.'/'.$name.'.schema.json'), true, flags: \JSON_THROW_ON_ERROR);
+            $schema = json_decode(
+                (string) file_get_contents($this->folder.'/'.$name.'.schema.json'),
+                true,
+                flags: \JSON_THROW_ON_ERROR,
+            );
             $schemas[$name] = self::within(\is_array($schema) ? $schema : [], '#/components/schemas/'.$name);
         }
 

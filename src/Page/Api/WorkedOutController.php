@@ -38,7 +38,12 @@ final class WorkedOutController extends AbstractController
         private readonly StepsDocument $steps,
     ) {}
 
-    #[Route('/pieces/{uid}/{what}', 'api_worked_out', requirements: self::WHAT + ['uid' => '[0-9a-f]{32}'], methods: 'GET')]
+    #[Route(
+        '/pieces/{uid}/{what}',
+        'api_worked_out',
+        requirements: self::WHAT + ['uid' => '[0-9a-f]{32}'],
+        methods: 'GET',
+    )]
     public function ofPiece(string $uid, string $what, Pieces $pieces): Response
     {
         $stored = $pieces->withUid($uid) ?? throw new Problem(404, 'There is none with this uid.');

@@ -72,7 +72,9 @@ final class NumbersController extends AbstractController
     public function document(Request $request): Response
     {
         $asked = LooseData::query($request);
-        [$cord, $fault] = $this->cord(['fibre' => $asked->text('fibre', 20), 'thickness' => $asked->text('thickness', 40)]);
+        [$cord, $fault] = $this->cord(
+            ['fibre' => $asked->text('fibre', 20), 'thickness' => $asked->text('thickness', 40)],
+        );
         if (null !== $fault) {
             throw $this->createNotFoundException();
         }

@@ -51,7 +51,10 @@ final class OwnKnotController extends AbstractController
         $knot = null === $stored ? null : $this->knots->read($stored);
         $draft = null === $stored || null === $knot ? $this->typed($asked) : KnotDraft::from($stored, $knot);
         $draft = $draft->after($asked->text('deed', 40));
-        $url = $this->generateUrl('knot_draw', array_filter($draft->typed, static fn (string $text): bool => '' !== $text));
+        $url = $this->generateUrl(
+            'knot_draw',
+            array_filter($draft->typed, static fn (string $text): bool => '' !== $text),
+        );
         if ($request->headers->has('HX-Request')) {
             $response = $this->paper($draft);
             $response->headers->set('HX-Replace-Url', $url); // loaded again, no deed is done again
@@ -82,7 +85,11 @@ final class OwnKnotController extends AbstractController
     {
         $stored = $this->stored($uid);
         $knot = $this->knot($stored);
-        $drawing = new LessonDrawing(DrawnLesson::tight($knot->word(), $knot->pulled), Cords::COLOURS, $words->letters());
+        $drawing = new LessonDrawing(
+            DrawnLesson::tight($knot->word(), $knot->pulled),
+            Cords::COLOURS,
+            $words->letters(),
+        );
 
         return $this->render('lesson/own.html.twig', [
             'stored' => $stored,
@@ -91,7 +98,10 @@ final class OwnKnotController extends AbstractController
             'slug' => LessonWords::slug($knot->word()),
             'name' => KnotPuller::name($knot->way),
             'tight' => $drawing->frame(0, $this->translator->trans('own.tight-label', ['knot' => $knot->word()])),
-            'paper' => KnotPaper::of($knot->way, $this->translator->trans('own.paper-label', ['count' => \count($knot->way->crossings)])),
+            'paper' => KnotPaper::of(
+                $knot->way,
+                $this->translator->trans('own.paper-label', ['count' => \count($knot->way->crossings)]),
+            ),
         ]);
     }
 

@@ -37,8 +37,11 @@ final class LibraryController extends AbstractController
         $shelf = $this->shelf->designs();
         $others = $this->shelf->others();
         $all = [...$shelf['around'], ...$shelf['neck'], ...$others['around'], ...$others['neck']];
-        uasort($all, static fn (Design $one, Design $other): int => [$one->level(), $one->minutes] <=> [$other->level(), $other->minutes]);
-        $lessons = array_unique(array_merge(...array_map(static fn (Design $one): array => $one->teaches, array_values($all))));
+        $asks = static fn (Design $one): array => [$one->level(), $one->minutes];
+        uasort($all, static fn (Design $one, Design $other): int => $asks($one) <=> $asks($other));
+        $lessons = array_unique(
+            array_merge(...array_map(static fn (Design $one): array => $one->teaches, array_values($all))),
+        );
         $titles = array_combine($lessons, array_map($this->words->title(...), $lessons));
         asort($titles);
         [$needs, $fault] = $this->needs($typed['girth']);

@@ -98,7 +98,9 @@ final class Times implements ResetInterface
     {
         $language = $this->translator->getLocale();
 
-        return (string) ($this->formats[$language.' '.$this->zone()->getName().' '.$days.' '.$pattern] ??= new \IntlDateFormatter(
+        $key = $language.' '.$this->zone()->getName().' '.$days.' '.$pattern;
+
+        return (string) ($this->formats[$key] ??= new \IntlDateFormatter(
             self::REGIONS[$language] ?? $language,
             $days,
             \IntlDateFormatter::NONE,

@@ -28,6 +28,9 @@ final readonly class Wording
     /** In centimetres a length below this, in mm, is said in millimetres: "13 mm", not "1.3 cm". */
     private const FINE = 20;
 
+    /** What is written as lengths are, each in the unit of its page. */
+    private const LENGTHS = [Length::class, WrittenLength::class];
+
     /**
      * Returns in which language is spoken: "en".
      */
@@ -457,12 +460,15 @@ final readonly class Wording
     private function part(\Stringable|int|float|string|array $value, Unit $unit): Length|WrittenLength|int|float|string
     {
         if (\is_array($value)) {
-            return implode(', ', array_map(fn (Message|string $word): string => (string) $this->part($word, $unit), $value));
+            return implode(
+                ', ',
+                array_map(fn (Message|string $word): string => (string) $this->part($word, $unit), $value),
+            );
         }
 
         return match (true) {
             $value instanceof Message => $this->told($value, $unit),
-            \is_object($value) && !\in_array($value::class, [Length::class, WrittenLength::class], true) => (string) $value,
+            \is_object($value) && !\in_array($value::class, self::LENGTHS, true) => (string) $value,
             default => $value,
         };
     }

@@ -25,7 +25,10 @@ final class DesignsCommandTest extends KernelTestCase
 
         self::assertSame(1, $command->execute(['files' => $files, '--licence' => 'CC0 1.0']));
         self::assertStringContainsString('Enter the designer’s name.', $command->getDisplay());
-        self::assertSame(1, $command->execute(['files' => [$root.'/none.json'], '--by' => 'Wil', '--licence' => 'CC0 1.0']));
+        self::assertSame(
+            1,
+            $command->execute(['files' => [$root.'/none.json'], '--by' => 'Wil', '--licence' => 'CC0 1.0']),
+        );
         self::assertSame(0, $command->execute(['files' => $files, '--by' => 'Wil', '--licence' => 'CC0 1.0']));
         $document = json_decode($command->getDisplay());
         $schema = (string) file_get_contents($root.'/docs/designs.schema.json');

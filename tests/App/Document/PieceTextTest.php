@@ -53,7 +53,9 @@ final class PieceTextTest extends TestCase
     public function testWhatIsWrongIsSaidWhereItIs(): void
     {
         try {
-            self::files()->parse("Rinkel piece 6: Mine\nconstruction: square-knot-band\nwearer: girth 2 cm\ncolour: red\nend");
+            self::files()->parse(
+                "Rinkel piece 6: Mine\nconstruction: square-knot-band\nwearer: girth 2 cm\ncolour: red\nend",
+            );
             self::fail();
         } catch (PieceUnreadable $unreadable) {
             self::assertSame(['colour', 'wearer.girth'], self::sorted(array_column($unreadable->faults, 'path')));

@@ -63,7 +63,8 @@ final class OwnKnotsTest extends WebCase
             $told[] = $all;
         }, static fn (): bool => false);
         $work = new PullWork($knots, new KnotPuller(0.45));
-        $asked = ['name' => 'snail', 'way' => 'k1 k5 o9 k13 g11 g7 k5 o3 q8 k9 f14 k18', 'crossings' => '', 'note' => 'Small.'];
+        $way = 'k1 k5 o9 k13 g11 g7 k5 o3 q8 k9 f14 k18';
+        $asked = ['name' => 'snail', 'way' => $way, 'crossings' => '', 'note' => 'Small.'];
         $result = $work->do($asked, '', $progress);
 
         self::assertSame('own_knot', $result['to']);
@@ -77,7 +78,10 @@ final class OwnKnotsTest extends WebCase
     {
         $draft = KnotDraft::of(LooseData::of(['name' => 'Snail', 'note' => 'n', 'uid' => 'no uid']), '');
         self::assertNull($draft->way);
-        self::assertSame(['drawn-places', 'snail', ''], [$draft->faults['way']->key, $draft->typed['name'], $draft->typed['uid']]);
+        self::assertSame(
+            ['drawn-places', 'snail', ''],
+            [$draft->faults['way']->key, $draft->typed['name'], $draft->typed['uid']],
+        );
         foreach (explode(' ', FigureEight::WAY) as $place) {
             $draft = $draft->after('place '.$place);
         }
@@ -99,7 +103,11 @@ final class OwnKnotsTest extends WebCase
 
     public function testWhatItCanBeCalledIsSaidWhileItIsDrawn(): void
     {
-        foreach (['' => 'knot-name', 'bead' => 'knot-name-word', 'overhand' => 'knot-name-taken', 'two words more' => 'knot-name'] as $name => $why) {
+        $whys = [
+            '' => 'knot-name', 'bead' => 'knot-name-word', 'overhand' => 'knot-name-taken',
+            'two words more' => 'knot-name',
+        ];
+        foreach ($whys as $name => $why) {
             $draft = KnotDraft::of(LooseData::of(['name' => $name, 'way' => FigureEight::WAY]), '');
             self::assertSame($why, $draft->faults['name']->key, $name);
             self::assertFalse($draft->canBePulled());

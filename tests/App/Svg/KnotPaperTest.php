@@ -25,7 +25,11 @@ final class KnotPaperTest extends TestCase
         self::assertCount(\count($way->places), $dots);
         foreach ($dots as $i => $dot) {
             [$column, $row] = $way->places[$i] ?? [0, 0];
-            self::assertEqualsWithDelta([$square * $column, $square * $row], [(float) $dot['cx'], (float) $dot['cy']], 0.01);
+            self::assertEqualsWithDelta(
+                [$square * $column, $square * $row],
+                [(float) $dot['cx'], (float) $dot['cy']],
+                0.01,
+            );
         }
         self::assertCount(4, $svg->xpath('//s:g[@data-crossing]') ?: []);
         self::assertCount(1, $svg->xpath('//s:circle[contains(@class, "paper-end")]') ?: []);
@@ -33,7 +37,9 @@ final class KnotPaperTest extends TestCase
 
     public function testThePaperGrowsWithWhatIsLaid(): void
     {
-        $rows = static fn (?DrawnWay $way): int => (int) (simplexml_load_string(KnotPaper::of($way, '')) ?: self::fail())['data-rows'];
+        $read = static fn (?DrawnWay $way): \SimpleXMLElement => simplexml_load_string(KnotPaper::of($way, ''))
+            ?: self::fail();
+        $rows = static fn (?DrawnWay $way): int => (int) $read($way)['data-rows'];
 
         self::assertSame(20, $rows(null));
         self::assertSame(28, $rows(DrawnWay::sketched('k1 k25')));

@@ -75,8 +75,8 @@ final class HalfKnotTest extends TestCase
 
     public function testTheIdealTubeTakesWhatTighteningGave(): void
     {
-        // Two cores of the working cord's own thickness, pitch 1.5 diameters: half a turn, 4.6 diameters, softened to 0.95;
-        // and a little, as the turn is not endless.
+        // Two cores of the working cord's own thickness, pitch 1.5 diameters: half a turn, 4.6 diameters, softened to
+        // 0.95; and a little, as the turn is not endless.
         $cord = self::cord(1, Fibre::Polyester);
         $turn = 2 + 2 * \M_PI;
 

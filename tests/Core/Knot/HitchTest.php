@@ -19,7 +19,8 @@ final class HitchTest extends TestCase
         $core = new Bundle(Length::ofMillimetres(1), 1);
         $head = Hitch::verticalLarksHead()->tied($core, self::cord(1));
 
-        // Each hitch goes once around, 2 pi, and 4.31 diameters more (4.24, and 0.42 over the turn); each is two diameters long.
+        // Each hitch goes once around, 2 pi, and 4.31 diameters more (4.24, and 0.42 over the turn); each is two
+        // diameters long.
         self::assertEqualsWithDelta(2 * (2 * \M_PI + 4.24 + 0.42 / (2 * \M_PI)) * 0.97, $head->use->millimetres, 1e-9);
         self::assertEqualsWithDelta(4 * 0.95, $head->pitch->millimetres, 1e-9);
         self::assertTrue(Hitch::half()->tied($core, self::cord(1))->pitch->equals($head->pitch->times(0.5)));

@@ -142,7 +142,13 @@ final class SchemaTest extends TestCase
             $path = ltrim($at.'.'.$name, '.');
             $property = \is_array($property) ? $property : [];
             $entries = \is_array($property['additionalProperties'] ?? null) ? $property['additionalProperties'] : null;
-            $some = ['cords' => 'core', 'beads' => 'dot', 'findings' => 'thing', 'samples' => 'square', 'knots' => 'figure eight'][$name] ?? '';
+            $some = [
+                'cords' => 'core',
+                'beads' => 'dot',
+                'findings' => 'thing',
+                'samples' => 'square',
+                'knots' => 'figure eight',
+            ][$name] ?? '';
             $all += match (true) {
                 null !== $entries => self::properties($schema, self::resolved($schema, $entries), $path.'.'.$some),
                 'object' === ($property['type'] ?? '') => self::properties($schema, $property, $path),

@@ -44,9 +44,11 @@ final class QuotedNumbersTest extends TestCase
                 $before = $one->mean;
             }
         }
+        $anybody = self::numbers()->times()['square'][2];
+        $even = self::numbers(Tension::Even)->times()['square'][2];
         self::assertLessThan(
-            self::numbers()->times()['square'][2]->most - self::numbers()->times()['square'][2]->least,
-            self::numbers(Tension::Even)->times()['square'][2]->most - self::numbers(Tension::Even)->times()['square'][2]->least,
+            $anybody->most - $anybody->least,
+            $even->most - $even->least,
             'who says how they push is surer',
         );
     }

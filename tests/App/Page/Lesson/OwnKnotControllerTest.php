@@ -40,7 +40,12 @@ final class OwnKnotControllerTest extends WebCase
         $to = (string) $this->browser->getResponse()->headers->get('Location');
         self::assertStringContainsString('crossings=under%20under%20under%20over', $to);
         self::assertStringNotContainsString('deed', $to);
-        $this->browser->request('GET', '/knots/draw', self::WAY + ['deed' => 'turn 1'], server: ['HTTP_HX_REQUEST' => 'true']);
+        $this->browser->request(
+            'GET',
+            '/knots/draw',
+            self::WAY + ['deed' => 'turn 1'],
+            server: ['HTTP_HX_REQUEST' => 'true'],
+        );
         self::assertResponseIsSuccessful();
         self::assertSame($to, $this->browser->getResponse()->headers->get('HX-Replace-Url'));
     }
@@ -88,7 +93,11 @@ final class OwnKnotControllerTest extends WebCase
     public function testItIsTaughtLikeAnyOther(): void
     {
         $this->kept();
-        $page = $this->browser->request('GET', '/knots/figure-eight', ['frame' => '2', 'in' => 'typed', 'thickness' => '2 mm']);
+        $page = $this->browser->request(
+            'GET',
+            '/knots/figure-eight',
+            ['frame' => '2', 'in' => 'typed', 'thickness' => '2 mm'],
+        );
         self::assertResponseIsSuccessful();
         self::assertCount(5, $page->filter('.lesson-frames li svg'));
         self::assertSame('Lead the end on and over the cord.', $page->filter('#lesson-text')->text());
@@ -109,7 +118,10 @@ final class OwnKnotControllerTest extends WebCase
         self::assertArrayHasKey('figure eight', \is_array($document['knots']) ? $document['knots'] : []);
         $this->edit($piece, ['pattern' => '3 overhand']);
         $this->edit($piece, ['do' => 'put - figure eight']);
-        self::assertStringEndsWith('1 figure eight', \is_string(self::again($piece)['pattern']) ? self::again($piece)['pattern'] : '');
+        self::assertStringEndsWith(
+            '1 figure eight',
+            \is_string(self::again($piece)['pattern']) ? self::again($piece)['pattern'] : '',
+        );
 
         $page = $this->browser->request('GET', '/knots/own/'.$stored->uid());
         $this->browser->submit($page->filter('form[action$="/delete"]')->form());

@@ -20,7 +20,10 @@ final class LibraryControllerTest extends WebCase
         self::assertEqualsCanonicalizing($names, $page->filter('[data-design]')->each(
             static fn (Crawler $one): string => (string) $one->attr('data-design'),
         ));
-        $slugs = array_map(static fn (string $id): string => '/knots/'.str_replace(' ', '-', $id), Lessons::all()->ids());
+        $slugs = array_map(
+            static fn (string $id): string => '/knots/'.str_replace(' ', '-', $id),
+            Lessons::all()->ids(),
+        );
         $page->filter('[data-design]')->each(static function (Crawler $one) use ($slugs): void {
             self::assertGreaterThan(0, $one->filter('a[href^="/knots/"]')->count());
             $one->filter('a[href^="/knots/"]')->each(static function (Crawler $link) use ($slugs): void {

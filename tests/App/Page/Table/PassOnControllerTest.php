@@ -20,10 +20,16 @@ final class PassOnControllerTest extends WebCase
     public function testADesignComesToAnotherMakerWithItsAuthorAndIsMadeInTheirSize(): void
     {
         $id = $this->lay(['name' => 'Mole, Isa’s', 'for' => 'Isa', 'tension' => 'firm', 'risk' => 50])->id();
-        $also = $this->lay(['name' => 'Pier', 'wearer.place' => 'ankle', 'wearer.girth' => '22 cm', 'pattern' => '3 square fill'])->id();
+        $also = $this->lay(
+            ['name' => 'Pier', 'wearer.place' => 'ankle', 'wearer.girth' => '22 cm', 'pattern' => '3 square fill'],
+        )->id();
         $form = $this->browser->request('GET', '/library/pass-on', ['piece' => [(string) $id]])->filter('form')->form();
         self::assertSame([(string) $id], LooseData::of($form->getPhpValues())->list('piece'));
-        $this->browser->request('GET', '/library/designs.json', self::SAID + ['piece' => [(string) $id, (string) $also]]);
+        $this->browser->request(
+            'GET',
+            '/library/designs.json',
+            self::SAID + ['piece' => [(string) $id, (string) $also]],
+        );
         self::assertResponseIsSuccessful();
         $file = (string) $this->browser->getResponse()->getContent();
         $schema = (string) file_get_contents(\dirname(__DIR__, 4).'/docs/designs.schema.json');
@@ -58,7 +64,11 @@ final class PassOnControllerTest extends WebCase
             'what was made of a design is no other one',
         );
 
-        $this->browser->request('GET', '/library/designs.json', ['by' => 'Somebody', 'licence' => 'Anything', 'piece' => [$made]]);
+        $this->browser->request(
+            'GET',
+            '/library/designs.json',
+            ['by' => 'Somebody', 'licence' => 'Anything', 'piece' => [$made]],
+        );
         $this->browser->request('POST', '/import', ['text' => (string) $this->browser->getResponse()->getContent()]);
         self::assertSelectorTextContains('.piece-row', 'Wil Mees; CC BY 4.0');
 

@@ -56,7 +56,9 @@ final class NeighboursTest extends TestCase
         self::assertNotSame([], $finer);
         foreach ($finer as $near) {
             $there = (new Planner())->plan(
-                $plan->draft->piece->decided()->withPattern(Pattern::parse($near->pattern, Unit::Millimetre, $plan->draft->piece->knownKnots())),
+                $plan->draft->piece->decided()->withPattern(
+                    Pattern::parse($near->pattern, Unit::Millimetre, $plan->draft->piece->knownKnots()),
+                ),
             );
             self::assertLessThan(
                 $off->millimetres,
@@ -87,7 +89,9 @@ final class NeighboursTest extends TestCase
             }
             foreach ($plan->neighbours() as $near) {
                 $there = $planner->plan(
-                    $plan->draft->piece->decided()->withPattern(Pattern::parse($near->pattern, Unit::Millimetre, $plan->draft->piece->knownKnots())),
+                    $plan->draft->piece->decided()->withPattern(
+                        Pattern::parse($near->pattern, Unit::Millimetre, $plan->draft->piece->knownKnots()),
+                    ),
                 );
                 $what = $name.': '.$near->pattern;
                 self::assertEqualsWithDelta(
