@@ -28,9 +28,6 @@ final readonly class Wording
     /** In centimetres a length below this, in mm, is said in millimetres: "13 mm", not "1.3 cm". */
     private const FINE = 20;
 
-    /** What is written as lengths are, each in the unit of its page. */
-    private const LENGTHS = [Length::class, WrittenLength::class];
-
     /**
      * Returns in which language is spoken: "en".
      */
@@ -468,8 +465,8 @@ final readonly class Wording
 
         return match (true) {
             $value instanceof Message => $this->told($value, $unit),
-            \is_object($value) && !\in_array($value::class, self::LENGTHS, true) => (string) $value,
-            default => $value,
+            !\is_object($value), \in_array($value::class, [Length::class, WrittenLength::class], true) => $value,
+            default => (string) $value,
         };
     }
 
