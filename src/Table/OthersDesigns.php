@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\App\Table;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Psr\Cache\CacheItemPoolInterface;
 use Rinkel\App\Document\DesignsFile;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
@@ -14,7 +13,6 @@ use Rinkel\Core\Failure;
 use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Plan\Planner;
-use Symfony\Component\DependencyInjection\ParameterBag\ParameterBagInterface;
 
 /**
  * Designs of other makers: pieces that say whose they are, as they lie on the Table.
@@ -31,8 +29,7 @@ final readonly class OthersDesigns
         private Pieces $pieces,
         private Planner $planner,
         private PagePictures $pictures,
-        private CacheItemPoolInterface $kept,
-        private ParameterBagInterface $parameters,
+        private PieceMemory $memory,
         private DesignsFile $designs,
     ) {}
 
@@ -93,18 +90,11 @@ final readonly class OthersDesigns
 
     private function shown(StoredPiece $stored, PieceSpec $piece, string $name): Design
     {
-        // Its state counts on with every change of it.
-        $item = $this->kept->getItem('design.'.hash('xxh128', serialize([
-            $stored->uid(), $stored->state(), $this->parameters->get('container.build_id'),
-        ])));
-        $design = $item->isHit() ? $item->get() : null;
-        if (!$design instanceof Design) {
+        return $this->memory->of(Design::class, $stored, function () use ($piece, $name): Design {
             $plan = $this->planner->plan($piece);
-            $design = Design::of($plan, $this->pictures->sample($plan, 'shelf-'.$name), $piece->workmanship->credit);
-            $this->kept->save($item->set($design));
-        }
 
-        return $design;
+            return Design::of($plan, $this->pictures->sample($plan, 'shelf-'.$name), $piece->workmanship->credit);
+        });
     }
 
     /**

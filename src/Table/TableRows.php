@@ -26,7 +26,7 @@ final readonly class TableRows
         private PagePictures $pictures,
         private LoggerInterface $logger,
         private Samples $samples,
-        private Summaries $summaries,
+        private PieceMemory $memory,
     ) {}
 
     /**
@@ -61,13 +61,18 @@ final readonly class TableRows
         $name = $stored->document()['name'] ?? null;
         $name = \is_string($name) ? mb_scrub($name) : '#'.$stored->id();
         try {
-            $summary = $this->summaries->of($stored, $hand);
+            $summary = $this->memory->of(
+                PieceSummary::class,
+                $stored,
+                fn (): PieceSummary => new PieceSummary($this->planner->plan($this->pieces->piece($stored))),
+                $hand,
+            );
 
             return new TableRow(
                 $stored,
                 $summary->name,
                 $summary,
-                $this->files->version($stored->uid().' '.$stored->state().' '.$hand),
+                $this->files->version(PieceMemory::mark($stored).$hand),
             );
         } catch (PieceUnreadable $unreadable) {
             return new TableRow($stored, $name, null, '', $unreadable->faults);

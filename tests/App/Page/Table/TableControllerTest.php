@@ -7,15 +7,57 @@ namespace Rinkel\Tests\App\Page\Table;
 use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Stock\StockBox;
 use Rinkel\App\Table\Family;
 use Rinkel\Core\Construction\Constructions;
+use Rinkel\Core\Fit\Wearer;
+use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Stock\Kind;
 use Rinkel\Tests\App\WebCase;
 use Symfony\Component\DomCrawler\Crawler;
 
 final class TableControllerTest extends WebCase
 {
+    /**
+     * Typing that goes on is one step, and a step taken back makes room for another: whatever a row remembers, it shows
+     * what the piece is now.
+     */
+    public function testARowIsWhatItsPieceIsNow(): void
+    {
+        $id = $this->lay(['name' => 'Mole'])->id();
+        $pieces = self::getContainer()->get(Pieces::class);
+        $now = static fn (): StoredPiece => $pieces->find($id) ?? self::fail();
+        $save = static fn (string $girth, string $stroke) => $pieces->save(
+            $now(),
+            self::around($pieces->piece($now()), $girth),
+            $stroke,
+        );
+        $seen = [];
+        $row = function () use (&$seen): string {
+            $row = $this->browser->request('GET', '/')->filter('.piece-row');
+            $seen[] = (string) $row->filter('.small-drawing')->attr('src');
+
+            return $row->text();
+        };
+        $save('20 cm', 'girth');
+        self::assertStringContainsString('Wrist20 cm', $row());
+        $save('21 cm', 'girth');
+        self::assertStringContainsString('Wrist21 cm', $row());
+        self::assertTrue($pieces->step($now(), -1));
+        self::assertStringContainsString('Wrist16', $row());
+        $save('23 cm', '');
+        self::assertStringContainsString('Wrist23 cm', $row());
+        self::assertCount(4, array_unique($seen), 'each is drawn anew');
+    }
+
+    private static function around(PieceSpec $piece, string $girth): PieceSpec
+    {
+        return $piece->withWearer(new Wearer(Length::parse($girth, Unit::Centimetre), $piece->wearing->wearer->measured));
+    }
+
     public function testAnEmptyTableHasAWayOn(): void
     {
         $page = $this->browser->request('GET', '/');
