@@ -110,6 +110,19 @@ final readonly class DrawnWay
     }
 
     /**
+     * Returns the smooth way, each square so many diameters of its cord wide.
+     *
+     * @return non-empty-list<Point>
+     */
+    public function onSquaresOf(float $diameters): array
+    {
+        return array_map(
+            static fn (Point $point): Point => new Point($diameters * $point->x, $diameters * $point->y),
+            $this->points,
+        );
+    }
+
+    /**
      * Returns the places as they are written.
      */
     public function written(): string

@@ -15,14 +15,17 @@ use Rinkel\Core\Measure\Length;
  */
 final readonly class OverhandKnot
 {
+    /** Of m cords held together it is m to this longer and wider, and each takes m to that more than one alone. */
+    public const LONGER = 0.53;
+    public const MORE = 0.47;
+
     private const BEYOND = 10.1;
     private const LONG = 3.3;
     private const WIDE = 3.1;
 
     public function tied(Cord $cord, int $together): TiedKnot
     {
-        $size = $cord->round()->times($together ** 0.53);
-
+        $size = $cord->round()->times($together ** self::LONGER);
         $pitch = $size->times(self::LONG * $cord->fibre->lengthFactor());
 
         return new TiedKnot(
@@ -35,6 +38,6 @@ final readonly class OverhandKnot
 
     private function beyond(Cord $cord, int $together): Length
     {
-        return $cord->round()->times(self::BEYOND * $together ** 0.47);
+        return $cord->round()->times(self::BEYOND * $together ** self::MORE);
     }
 }

@@ -8,11 +8,9 @@ use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Core\Knot\Exception\KnotUnreadable;
 use Rinkel\Core\Knot\Kind\DrawnKnot;
 use Rinkel\Core\Knot\PulledKnot;
-use Rinkel\Core\Message;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Internal\Fields;
-use Rinkel\Core\Quoted;
 
 /**
  * Reads and writes knots of somebody's own in the open format: by themselves (docs/knot.schema.json), or in a piece
@@ -97,34 +95,29 @@ final readonly class KnotReader
         $error = $fields->real($under.'pulled.error', 0.0, 1.0, 0.0) ?? 0.0;
         $version = $fields->number($under.'pulled.version', 1, 1000, 1) ?? 1;
         $tight = $fields->note($under.'pulled.way', self::LONGEST) ?? '';
-        $refusal = self::refusal($word);
-        if (null !== $refusal) {
-            return $fields->fault($named, $refusal);
-        }
         try {
+            self::checkName($word);
             $pulled = PulledKnot::read([$sizes[0], $sizes[1], $sizes[2], $sizes[3]], $error, $version, $tight);
 
             return null === $way ? null : DrawnKnot::called($word, $way, $pulled);
         } catch (KnotUnreadable $unreadable) {
-            return $fields->fault(
-                str_starts_with($unreadable->said()->key, 'knot-name') ? $named : $under.'pulled',
-                $unreadable->said(),
-            );
+            $field = $unreadable->field();
+
+            return $fields->fault('name' === $field ? $named : $under.$field, $unreadable->said());
         }
     }
 
     /**
-     * Returns why a knot cannot be called so; null where it can.
+     * @throws KnotUnreadable If no pattern could name a knot that is called so
      */
-    public static function refusal(string $word): ?Message
+    public static function checkName(string $word): void
     {
+        DrawnKnot::check($word);
         foreach (explode(' ', $word) as $part) {
             if (Pattern::isTaken($part)) {
-                return new Message('knot-name-word', ['name' => new Quoted($part)]);
+                throw KnotUnreadable::isWord($part);
             }
         }
-
-        return null;
     }
 
     private static function way(Fields $fields, string $under): ?DrawnWay
@@ -134,9 +127,7 @@ final readonly class KnotReader
         try {
             return DrawnWay::read($way, $crossings);
         } catch (KnotUnreadable $unreadable) {
-            $isWord = \in_array($unreadable->said()->key, ['drawn-no-word', 'drawn-words'], true);
-
-            return $fields->fault($under.($isWord ? 'crossings' : 'way'), $unreadable->said());
+            return $fields->fault($under.$unreadable->field(), $unreadable->said());
         }
     }
 }

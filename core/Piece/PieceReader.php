@@ -20,6 +20,7 @@ use Rinkel\Core\Fit\BodyPlace;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\Measured;
 use Rinkel\Core\Fit\Wearer;
+use Rinkel\Core\Knot\Exception\KnotUnreadable;
 use Rinkel\Core\Knot\Kind\DrawnKnot;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Sample;
@@ -152,7 +153,7 @@ final class PieceReader
             'knots',
             static fn (string $path): ?DrawnKnot => KnotReader::in($fields, $path.'.', substr($path, 6), $path),
             static fn (string $name): bool => 1 === preg_match(DrawnKnot::NAME, $name),
-            static fn (string $name): Message => new Message('knot-name', ['found' => new Quoted($name)]),
+            static fn (string $name): Message => KnotUnreadable::name($name)->said(),
         );
     }
 

@@ -55,7 +55,7 @@ final readonly class Workmanship
      */
     public function withKnots(array $knots): self
     {
-        return $this->with($this->credit, $knots);
+        return $this->with(['knots' => $knots]);
     }
 
     /**
@@ -63,16 +63,7 @@ final readonly class Workmanship
      */
     public function withTension(?Tension $tension): self
     {
-        return new self(
-            $tension,
-            [],
-            $this->habits,
-            $this->gauge,
-            $this->risk,
-            $this->instantGlue,
-            $this->knots,
-            $this->credit,
-        );
+        return $this->with(['tension' => $tension, 'samples' => []]);
     }
 
     /**
@@ -80,23 +71,15 @@ final readonly class Workmanship
      */
     public function creditedTo(Credit $credit): self
     {
-        return $this->with($this->credit ?? $credit, $this->knots);
+        return $this->with(['credit' => $this->credit ?? $credit]);
     }
 
     /**
-     * @param array<string, DrawnKnot> $knots by their word
+     * @param array<string, mixed> $changed by property
      */
-    private function with(?Credit $credit, array $knots): self
+    private function with(array $changed): self
     {
-        return new self(
-            $this->tension,
-            $this->samples,
-            $this->habits,
-            $this->gauge,
-            $this->risk,
-            $this->instantGlue,
-            $knots,
-            $credit,
-        );
+        /** @phpstan-ignore argument.type (the keys are this class's own property names) */
+        return new self(...array_merge(get_object_vars($this), $changed));
     }
 }

@@ -90,11 +90,7 @@ final readonly class QuotedNumbers
         $single = [];
         foreach ([new Overhand(), new DoubleOverhand(), new Barrel()] as $knot) {
             $tied = $this->book()->in($knot, $this->cord);
-            $learnt = $this->hand->knows($this->said)->expect(
-                Hand::kind($knot->word()),
-                Hand::cord($this->cord),
-                false,
-            );
+            $learnt = $this->expected($knot, false);
             $single[$knot->word()] = [
                 self::number($tied->use->millimetres, $learnt->useSpread),
                 self::number($tied->pitch->millimetres, $learnt->pitchSpread),
@@ -147,9 +143,9 @@ final readonly class QuotedNumbers
         return self::number($tied->use->ratioTo($tied->pitch), $this->expected($knot)->perLengthSpread);
     }
 
-    private function expected(Knot $knot): Expectation
+    private function expected(Knot $knot, bool $isPushed = true): Expectation
     {
-        return $this->hand->knows($this->said)->expect(Hand::kind($knot->word()), Hand::cord($this->cord));
+        return $this->hand->knows($this->said)->expect(Hand::kind($knot->word()), Hand::cord($this->cord), $isPushed);
     }
 
     private function book(): KnotBook

@@ -7,6 +7,7 @@ namespace Rinkel\App\Console;
 use Rinkel\App\Document\DesignsFile;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Platform\Wording\Wording;
+use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -48,14 +49,17 @@ final class DesignsCommand extends Command
         }, ['by', 'licence', 'says']);
         try {
             $credit = $this->designs->credit($by, $licence, $says);
-            $pieces = array_map($this->files->read(...), array_filter((array) $files, is_string(...)));
+            $pieces = array_map($this->files->read(...), array_values(array_filter((array) $files, is_string(...))));
+            if (\count($pieces) > DesignsFile::MOST) {
+                throw PieceUnreadable::at('files', new Message('designs-many', ['most' => DesignsFile::MOST]));
+            }
         } catch (PieceUnreadable $unreadable) {
             $output->writeln($this->wording->faults($unreadable->faults), OutputInterface::OUTPUT_RAW);
 
             return Command::FAILURE;
         }
         $output->writeln(json_encode(
-            $this->designs->write(array_values(\array_slice($pieces, 0, DesignsFile::MOST)), $credit),
+            $this->designs->write($pieces, $credit),
             \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
         ), OutputInterface::OUTPUT_RAW);
 

@@ -102,9 +102,9 @@ final readonly class DesignsFile
         return array_map(
             static fn (mixed $one): string => (string) json_encode(
                 $one,
-                \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION,
+                \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION,
             ),
-            \array_slice(array_values($designs), 0, self::MOST),
+            array_values($designs),
         );
     }
 }

@@ -8,7 +8,6 @@ use Rinkel\App\Platform\LooseData;
 use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Core\Knot\Exception\KnotUnreadable;
 use Rinkel\Core\Knot\Kind\DrawnKnot;
-use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Message;
 use Rinkel\Core\Piece\KnotReader;
 use Rinkel\Core\Tight\KnotName;
@@ -114,20 +113,14 @@ final readonly class KnotDraft
                 throw KnotUnreadable::comesUndone();
             }
         } catch (KnotUnreadable $unreadable) {
-            $isWord = \in_array($unreadable->said()->key, ['drawn-no-word', 'drawn-words'], true);
-            $faults[$isWord ? 'crossings' : 'way'] = $unreadable->said();
+            $faults[$unreadable->field()] = $unreadable->said();
         }
-        $called = self::calling($this->typed['name']);
+        try {
+            KnotReader::checkName($this->typed['name']);
+        } catch (KnotUnreadable $unreadable) {
+            $faults[$unreadable->field()] = $unreadable->said();
+        }
 
-        return [$name, $faults + (null === $called ? [] : ['name' => $called])];
-    }
-
-    private static function calling(string $name): ?Message
-    {
-        return match (true) {
-            1 !== preg_match(DrawnKnot::NAME, $name) => KnotUnreadable::name($name)->said(),
-            null !== KnownKnots::all()->named($name) => KnotUnreadable::taken($name)->said(),
-            default => KnotReader::refusal($name),
-        };
+        return [$name, $faults];
     }
 }

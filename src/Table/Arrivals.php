@@ -27,19 +27,23 @@ final readonly class Arrivals
     ) {}
 
     /**
-     * Looks at all pieces in a file: of one of designs, each by itself.
+     * Looks at all pieces in a file: of one of designs, each by itself, as many as one can have.
      *
      * @return list<Arrival>
      */
     public function in(string $file, string $text): array
     {
         $all = $this->designs->pieces($text) ?? [$text];
+        $arrivals = [];
+        foreach (\array_slice($all, 0, DesignsFile::MOST) as $i => $json) {
+            $arrivals[] = $this->look(1 === \count($all) ? $file : $file.' #'.($i + 1), $json);
+        }
+        if (\count($all) > DesignsFile::MOST) {
+            $many = new Message('designs-many', ['most' => DesignsFile::MOST]);
+            $arrivals[] = new Arrival($file, '', null, [new Fault('piece', $many)]);
+        }
 
-        return array_map(
-            fn (string $json, int $i): Arrival => $this->look(1 === \count($all) ? $file : $file.' #'.($i + 1), $json),
-            $all,
-            array_keys($all),
-        );
+        return $arrivals;
     }
 
     public function look(string $file, string $json): Arrival

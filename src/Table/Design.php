@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Table;
 
-use Rinkel\Core\Lesson\Lessons;
-use Rinkel\Core\Making\Pace;
+use Rinkel\Core\Lesson\Effort;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\Credit;
@@ -16,17 +15,12 @@ use Rinkel\Core\Plan\Plan;
  */
 final readonly class Design
 {
-    /** Lessons and minutes that an easy design has at most, and one that is not. */
-    private const LITTLE = [3, 45];
-    private const SOME = [5, 120];
-
     /**
      * @param string                    $picture  as SVG
      * @param list<array{Cord, Length}> $cords    each with how much of it
      * @param array<string, int>        $beads    how many by name
      * @param array<string, int>        $findings likewise
-     * @param list<string>              $teaches  lessons that its making asks for
-     * @param int                       $minutes  of hands, for a maker about whom nothing is known
+     * @param Effort                    $effort   what it asks of its maker
      * @param string                    $name     as its author called it
      * @param Credit|null               $credit   where it is another maker's
      */
@@ -35,24 +29,10 @@ final readonly class Design
         public array $cords,
         public array $beads,
         public array $findings,
-        public array $teaches,
-        public int $minutes,
+        public Effort $effort,
         public string $name = '',
         public ?Credit $credit = null,
     ) {}
-
-    /**
-     * Returns how much it asks of its maker, from 1 to 3: by how much there is to learn, and how long to keep at it
-     * (judgement).
-     */
-    public function level(): int
-    {
-        return match (true) {
-            \count($this->teaches) <= self::LITTLE[0] && $this->minutes <= self::LITTLE[1] => 1,
-            \count($this->teaches) <= self::SOME[0] && $this->minutes <= self::SOME[1] => 2,
-            default => 3,
-        };
-    }
 
     /**
      * Returns what a plan needs, cord to the next ten centimetres.
@@ -67,8 +47,7 @@ final readonly class Design
             ),
             $plan->beads,
             $plan->findings(),
-            Lessons::forPiece($plan->draft->piece)->taught($plan->acts()->all),
-            (int) round(array_sum(array_column((new Pace())->chain($plan->acts()), 0))),
+            Effort::of($plan),
             $plan->draft->piece->name,
             $credit,
         );

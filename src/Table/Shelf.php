@@ -76,7 +76,7 @@ final readonly class Shelf
      */
     public function designs(): array
     {
-        return $this->kept->get('rinkel.designs.5', function (): array {
+        return $this->kept->get('rinkel.designs.6', function (): array {
             $shelf = ['around' => [], 'neck' => []];
             foreach (self::DESIGNS as $name) {
                 $wish = $this->files->read($this->folder.'/'.$name.'.json');

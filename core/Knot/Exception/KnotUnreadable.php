@@ -13,6 +13,25 @@ use Rinkel\Core\Refusal;
  */
 final class KnotUnreadable extends Refusal
 {
+    private const NAME = ['knot-name', 'knot-name-taken', 'knot-name-word'];
+    private const CROSSINGS = ['drawn-no-word', 'drawn-words'];
+    private const PULLED = ['knot-pulled'];
+
+    /**
+     * Returns in which of its fields it is: "name", "crossings", "pulled" or "way".
+     */
+    public function field(): string
+    {
+        $key = $this->said()->key;
+
+        return match (true) {
+            \in_array($key, self::NAME, true) => 'name',
+            \in_array($key, self::CROSSINGS, true) => 'crossings',
+            \in_array($key, self::PULLED, true) => 'pulled',
+            default => 'way',
+        };
+    }
+
     public static function noPlace(string $word): self
     {
         return new self(new Message('drawn-no-place', ['found' => new Quoted($word)]));
@@ -67,6 +86,12 @@ final class KnotUnreadable extends Refusal
     public static function name(string $name): self
     {
         return new self(new Message('knot-name', ['found' => new Quoted($name)]));
+    }
+
+    /** What the notation says cannot be a knot's name, or a part of it. */
+    public static function isWord(string $word): self
+    {
+        return new self(new Message('knot-name-word', ['name' => new Quoted($word)]));
     }
 
     public static function taken(string $name): self

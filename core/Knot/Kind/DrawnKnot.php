@@ -8,6 +8,7 @@ use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Core\Knot\Exception\KnotUnreadable;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Manner;
+use Rinkel\Core\Knot\OverhandKnot;
 use Rinkel\Core\Knot\PulledKnot;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\TiedKnot;
@@ -21,10 +22,6 @@ final readonly class DrawnKnot extends Plain
 {
     public const NAME = '/^\p{Ll}{2,20}(?: \p{Ll}{2,20})?$/Du';
 
-    /** Several cords held together are as one that is so much thicker; as it is of an overhand (docs/model.md). */
-    private const LONGER = 0.53;
-    private const MORE = 0.47;
-
     private function __construct(
         private string $word,
         public DrawnWay $way,
@@ -36,14 +33,22 @@ final readonly class DrawnKnot extends Plain
      */
     public static function called(string $word, DrawnWay $way, PulledKnot $pulled): self
     {
+        self::check($word);
+
+        return new self($word, $way, $pulled);
+    }
+
+    /**
+     * @throws KnotUnreadable If no knot of somebody's own can be called so
+     */
+    public static function check(string $word): void
+    {
         if (1 !== preg_match(self::NAME, $word)) {
             throw KnotUnreadable::name($word);
         }
         if (null !== KnownKnots::all()->named($word)) {
             throw KnotUnreadable::taken($word);
         }
-
-        return new self($word, $way, $pulled);
     }
 
     public function word(): string
@@ -60,9 +65,9 @@ final readonly class DrawnKnot extends Plain
     {
         $cord = $ground->cord->round();
         $fibre = $ground->cord->fibre;
-        $size = $cord->times($ground->together ** self::LONGER);
+        $size = $cord->times($ground->together ** OverhandKnot::LONGER);
         $pitch = $size->times($this->pulled->length * $fibre->lengthFactor());
-        $inside = $cord->times($this->pulled->use * $ground->together ** self::MORE * $fibre->useFactor());
+        $inside = $cord->times($this->pulled->use * $ground->together ** OverhandKnot::MORE * $fibre->useFactor());
 
         return new TiedKnot(
             $pitch,

@@ -6,7 +6,6 @@ namespace Rinkel\Core\Lesson\Kind;
 
 use Rinkel\Core\Drawing\Course;
 use Rinkel\Core\Drawing\Picture\DrawnPicture;
-use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Core\Knot\PulledKnot;
 use Rinkel\Core\Knot\Side;
@@ -36,10 +35,7 @@ final readonly class DrawnLesson implements Teaching
 
     public function lesson(): Lesson
     {
-        $laid = Course::of('cord', array_map(
-            static fn (Point $point): Point => new Point(self::SQUARE * $point->x, self::SQUARE * $point->y),
-            $this->way->points,
-        ), $this->way->levels());
+        $laid = Course::of('cord', $this->way->onSquaresOf(self::SQUARE), $this->way->levels());
         $frames = [];
         foreach ($this->way->met() as [$at, , $isOver]) {
             $reached = $laid->along(min(\count($laid->points) - 1, (int) ceil($at + self::PAST)));

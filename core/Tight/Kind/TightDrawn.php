@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Core\Tight\Kind;
 
 use Rinkel\Core\Drawing\Course;
-use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\DrawnWay;
 use Rinkel\Core\Tight\Inside;
 use Rinkel\Core\Tight\Internal\Held;
@@ -39,14 +38,9 @@ final readonly class TightDrawn implements TightKnot
 
     public function laid(Inside $inside, float $push = 0.0): Tangle
     {
-        $points = array_map(
-            static fn (Point $point): Point => new Point(self::SQUARE * $point->x, self::SQUARE * $point->y),
-            $this->way->points,
-        );
+        $course = Course::of('cord', $this->way->onSquaresOf(self::SQUARE), $this->way->levels());
 
-        return Tangle::of([
-            (new Lifting(-1.3, 1.3))->held(Course::of('cord', $points, $this->way->levels()), self::BEYOND),
-        ]);
+        return Tangle::of([(new Lifting(-1.3, 1.3))->held($course, self::BEYOND)]);
     }
 
     public function read(Tightened $tight): KnotSize

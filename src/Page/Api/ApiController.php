@@ -10,6 +10,7 @@ use Rinkel\App\Kept\Bin;
 use Rinkel\App\Kept\Everything;
 use Rinkel\App\Kept\Kept;
 use Rinkel\App\Platform\Files\Json;
+use Rinkel\App\Platform\Http\JsonAnswer;
 use Rinkel\App\Platform\LooseData;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -226,12 +227,6 @@ final class ApiController extends AbstractController
      */
     private static function said(array $document, array $headers = []): JsonResponse
     {
-        $response = new JsonResponse($document, headers: $headers + ['Cache-Control' => 'private, no-cache']);
-        $response->setEncodingOptions(
-            \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE
-                | \JSON_PRESERVE_ZERO_FRACTION | \JSON_INVALID_UTF8_SUBSTITUTE,
-        );
-
-        return $response;
+        return JsonAnswer::of($document, $headers + ['Cache-Control' => 'private, no-cache']);
     }
 }

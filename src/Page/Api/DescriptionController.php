@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\Api;
 
+use Rinkel\App\Platform\Http\JsonAnswer;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -20,10 +20,7 @@ final class DescriptionController extends AbstractController
     #[Route('/openapi.json', 'api_description', methods: 'GET')]
     public function document(): Response
     {
-        $response = new JsonResponse($this->description->document());
-        $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE);
-
-        return $response;
+        return JsonAnswer::of($this->description->document());
     }
 
     #[Route('/docs', 'api_docs', methods: 'GET')]

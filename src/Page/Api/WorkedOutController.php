@@ -12,12 +12,12 @@ use Rinkel\App\Piece\Drafts;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\PieceViews;
 use Rinkel\App\Platform\Http\ChangesNothing;
+use Rinkel\App\Platform\Http\JsonAnswer;
 use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\App\Svg\PlainSvg;
 use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Plan\Plan;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -71,13 +71,11 @@ final class WorkedOutController extends AbstractController
                 headers: ['Content-Type' => 'image/svg+xml'],
             );
         }
-        $response = new JsonResponse(match ($what) {
+
+        return JsonAnswer::of(match ($what) {
             'plan' => $this->plans->of($plan),
             'acts' => $this->acts->of($plan),
             default => $this->steps->of($plan),
         });
-        $response->setEncodingOptions(\JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION);
-
-        return $response;
     }
 }

@@ -6,6 +6,7 @@ namespace Rinkel\App\Page\Lesson;
 
 use Rinkel\App\Document\NumbersDocument;
 use Rinkel\App\Lesson\Cords;
+use Rinkel\App\Platform\Http\JsonAnswer;
 use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Samples\Samples;
 use Rinkel\App\Settings\Preferences;
@@ -21,7 +22,6 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Message;
 use Rinkel\Core\Sizing\QuotedNumbers;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -76,10 +76,10 @@ final class NumbersController extends AbstractController
             ['fibre' => $asked->text('fibre', 20), 'thickness' => $asked->text('thickness', 40)],
         );
         if (null !== $fault) {
-            throw $this->createNotFoundException();
+            return $this->show($request); // which says what is wrong
         }
 
-        return new JsonResponse((new NumbersDocument())->of($this->numbers($cord), $cord));
+        return JsonAnswer::file((new NumbersDocument())->of($this->numbers($cord), $cord), 'rinkel-numbers.json');
     }
 
     private function numbers(Cord $cord): QuotedNumbers

@@ -13,6 +13,7 @@ use Rinkel\App\Knots\StoredKnot;
 use Rinkel\App\Lesson\Cords;
 use Rinkel\App\Lesson\LessonWords;
 use Rinkel\App\Platform\Http\ChangesNothing;
+use Rinkel\App\Platform\Http\JsonAnswer;
 use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Svg\KnotPaper;
@@ -22,8 +23,6 @@ use Rinkel\Core\Lesson\Kind\DrawnLesson;
 use Rinkel\Core\Piece\KnotReader;
 use Rinkel\Core\Tight\KnotPuller;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\HeaderUtils;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -112,16 +111,8 @@ final class OwnKnotController extends AbstractController
     public function download(string $uid, KnotReader $reader): Response
     {
         $knot = $this->knot($this->stored($uid));
-        $name = LessonWords::slug($knot->word()).'.rinkel-knot.json';
-        $response = new JsonResponse($reader->write($knot));
-        $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE);
-        $response->headers->set('Content-Disposition', HeaderUtils::makeDisposition(
-            HeaderUtils::DISPOSITION_ATTACHMENT,
-            $name,
-            preg_replace('/[^a-z.-]/', '_', $name) ?? 'knot.json',
-        ));
 
-        return $response;
+        return JsonAnswer::file($reader->write($knot), LessonWords::slug($knot->word()).'.rinkel-knot.json');
     }
 
     #[Route('/own/{uid}/delete', 'own_knot_delete', requirements: self::UID, methods: 'POST')]

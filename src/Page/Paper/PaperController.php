@@ -17,6 +17,7 @@ use Rinkel\App\Paper\WorkSheet;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\PieceViews;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Platform\Http\JsonAnswer;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\App\Svg\PlainSvg;
@@ -25,7 +26,6 @@ use Rinkel\Core\Plan\Need;
 use Rinkel\Core\Plan\Plan;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -98,14 +98,11 @@ final class PaperController extends AbstractController
     public function plan(int $id, PlanDocument $document): Response
     {
         [$stored, $plan] = $this->planned($id);
-        $response = new JsonResponse($document->of($plan) + ['wish' => $stored->document()]);
-        $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE);
-        $response->headers->set('Content-Disposition', HeaderUtils::makeDisposition(
-            'attachment',
-            self::name($plan, 'plan').'.json',
-        ));
 
-        return $response;
+        return JsonAnswer::file(
+            $document->of($plan) + ['wish' => $stored->document()],
+            self::name($plan, 'plan').'.json',
+        );
     }
 
     #[Route('/paper/wrist.pdf', 'paper_wrist', methods: 'GET')]

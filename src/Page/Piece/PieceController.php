@@ -20,9 +20,9 @@ use Rinkel\App\Piece\SeenPlans;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Database\StorageFailure;
 use Rinkel\App\Platform\Http\Done;
+use Rinkel\App\Platform\Http\JsonAnswer;
 use Rinkel\App\Platform\Http\KeepsByItself;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -190,11 +190,7 @@ final class PieceController extends AbstractController
     #[Route('/piece.json', 'piece_export', methods: 'GET')]
     public function export(int $id): Response
     {
-        $response = new JsonResponse($this->stored($id)->document());
-        $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE);
-        $response->headers->set('Content-Disposition', \sprintf('attachment; filename="rinkel-piece-%d.json"', $id));
-
-        return $response;
+        return JsonAnswer::file($this->stored($id)->document(), \sprintf('rinkel-piece-%d.json', $id));
     }
 
     /**

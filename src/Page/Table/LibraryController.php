@@ -37,10 +37,10 @@ final class LibraryController extends AbstractController
         $shelf = $this->shelf->designs();
         $others = $this->shelf->others();
         $all = [...$shelf['around'], ...$shelf['neck'], ...$others['around'], ...$others['neck']];
-        $asks = static fn (Design $one): array => [$one->level(), $one->minutes];
+        $asks = static fn (Design $one): array => [$one->effort->level(), $one->effort->minutes];
         uasort($all, static fn (Design $one, Design $other): int => $asks($one) <=> $asks($other));
         $lessons = array_unique(
-            array_merge(...array_map(static fn (Design $one): array => $one->teaches, array_values($all))),
+            array_merge(...array_map(static fn (Design $one): array => $one->effort->lessons, array_values($all))),
         );
         $titles = array_combine($lessons, array_map($this->words->title(...), $lessons));
         asort($titles);
@@ -52,7 +52,7 @@ final class LibraryController extends AbstractController
             'lessons' => $titles,
             'titles' => $titles,
             'designs' => array_filter($all, static fn (Design $one): bool => '' === $typed['teaches']
-                || \in_array($typed['teaches'], $one->teaches, true)),
+                || \in_array($typed['teaches'], $one->effort->lessons, true)),
             'neck' => array_keys($shelf['neck'] + $others['neck']),
             'needs' => $needs,
             'unit' => $this->preferences->unit(),

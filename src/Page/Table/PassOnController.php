@@ -7,6 +7,7 @@ namespace Rinkel\App\Page\Table;
 use Rinkel\App\Document\DesignsFile;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
+use Rinkel\App\Platform\Http\JsonAnswer;
 use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Table\TableRow;
 use Rinkel\App\Table\TableRows;
@@ -15,7 +16,6 @@ use Rinkel\Core\Piece\Credit;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\Fault;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -44,8 +44,14 @@ final class PassOnController extends AbstractController
     public function save(Request $request): Response
     {
         $asked = LooseData::query($request);
-        $picked = $this->found(\array_slice($asked->ids('piece'), 0, DesignsFile::MOST));
-        $faults = [] === $picked ? [new Fault('piece', new Message('designs-none'))] : [];
+        $picked = $this->found($asked->ids('piece'));
+        $faults = match (true) {
+            [] === $picked => [new Fault('piece', new Message('designs-none'))],
+            \count($picked) > DesignsFile::MOST => [
+                new Fault('piece', new Message('designs-many', ['most' => DesignsFile::MOST])),
+            ],
+            default => [],
+        };
         $document = [];
         try {
             $credit = $this->designs->credit($asked->raw('by'), $asked->raw('licence'), $asked->raw('says'));
@@ -56,11 +62,8 @@ final class PassOnController extends AbstractController
         if ([] !== $faults) {
             return $this->page($asked, $faults);
         }
-        $response = new JsonResponse($document);
-        $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE);
-        $response->headers->set('Content-Disposition', 'attachment; filename="rinkel-designs.json"');
 
-        return $response;
+        return JsonAnswer::file($document, 'rinkel-designs.json');
     }
 
     /**
@@ -73,12 +76,14 @@ final class PassOnController extends AbstractController
         $others = array_diff($picked, array_map(static fn (StoredPiece $one): int => $one->id(), $shown));
         $said = [];
         foreach ($faults as $fault) {
-            $said[str_replace('credit.', '', $fault->path)] = $fault->said;
+            // What is wrong with a piece itself is said where it is picked.
+            $field = str_replace('credit.', '', $fault->path);
+            $said[isset(Credit::LONGEST[$field]) ? $field : 'piece'] ??= $fault->said;
         }
 
         return $this->render('table/pass-on.html.twig', [
             'rows' => array_filter(
-                $this->rows->all([...$this->found(\array_slice($others, 0, DesignsFile::MOST)), ...$shown]),
+                $this->rows->all([...$this->found(\array_slice($others, 0, DesignsFile::MOST + 1)), ...$shown]),
                 static fn (TableRow $row): bool => null !== $row->summary,
             ),
             'picked' => $picked,

@@ -40,6 +40,6 @@ final class NumbersControllerTest extends WebCase
         self::assertSame(1, $command->execute(['--fibre' => 'wire']));
         self::assertSame(1, $command->execute(['--thickness' => 'thick']));
         $this->browser->request('GET', '/numbers.json', ['thickness' => 'thick']);
-        self::assertResponseStatusCodeSame(404);
+        self::assertResponseStatusCodeSame(422);
     }
 }

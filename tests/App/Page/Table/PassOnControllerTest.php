@@ -6,11 +6,13 @@ namespace Rinkel\Tests\App\Page\Table;
 
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;
+use Rinkel\App\Document\DesignsFile;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\LooseData;
 use Rinkel\Core\Piece\Credit;
 use Rinkel\Tests\App\WebCase;
+use Rinkel\Tests\Core\Examples;
 use Symfony\Component\DomCrawler\Crawler;
 
 final class PassOnControllerTest extends WebCase
@@ -72,6 +74,10 @@ final class PassOnControllerTest extends WebCase
         $this->browser->request('POST', '/import', ['text' => (string) $this->browser->getResponse()->getContent()]);
         self::assertSelectorTextContains('.piece-row', 'Wil Mees; CC BY 4.0');
 
+        $this->edit($this->stored($made), ['ease' => '20 mm']);
+        self::assertSame('20 mm', LooseData::of($this->stored($made)->document())->text('ease'));
+        self::assertEquals($credit, $this->credit($made), 'whose design it is stays when it is changed');
+
         $this->browser->request('GET', '/pieces/'.$made.'/piece.rinkel.txt');
         $text = (string) $this->browser->getResponse()->getContent();
         self::assertStringContainsString("\ncredit says: Two ; lines: of \"it\"\n", $text);
@@ -94,6 +100,24 @@ final class PassOnControllerTest extends WebCase
             self::assertSame(trim(self::SAID[$other]), trim((string) $page->filter('#d-'.$other)->attr('value')));
         }
         self::assertCount('piece' === $field ? 0 : 1, $page->filter('input[name="piece[]"][checked]'));
+    }
+
+    public function testAFileHasSoManyDesignsAndNoMore(): void
+    {
+        $document = self::getContainer()->get(DesignsFile::class)->write(
+            array_fill(0, DesignsFile::MOST + 1, Examples::piece()),
+            new Credit('Wil Mees', 'CC BY 4.0'),
+        );
+        $page = $this->browser->request('POST', '/import', ['text' => (string) json_encode($document)]);
+        self::assertCount(DesignsFile::MOST, $page->filter('[name="lay[]"]'));
+        self::assertStringContainsString('at most 60 designs', $page->filter('.fault')->text());
+
+        $ids = array_map(fn (): string => (string) $this->lay()->id(), range(0, DesignsFile::MOST));
+        $page = $this->browser->request('GET', '/library/designs.json', self::SAID + ['piece' => $ids]);
+        self::assertResponseStatusCodeSame(422);
+        self::assertStringContainsString('at most 60 designs', $page->filter('.fault')->text());
+        $picked = $page->filter('input[name="piece[]"][checked]');
+        self::assertCount(DesignsFile::MOST + 1, $picked, 'all are still picked');
     }
 
     private function stored(int $id): StoredPiece

@@ -55,7 +55,9 @@ final class TableControllerTest extends WebCase
 
     private static function around(PieceSpec $piece, string $girth): PieceSpec
     {
-        return $piece->withWearer(new Wearer(Length::parse($girth, Unit::Centimetre), $piece->wearing->wearer->measured));
+        $measured = $piece->wearing->wearer->measured;
+
+        return $piece->withWearer(new Wearer(Length::parse($girth, Unit::Centimetre), $measured));
     }
 
     public function testAnEmptyTableHasAWayOn(): void
