@@ -8,7 +8,8 @@ use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Plan\Plan;
 
 /**
- * What a piece asks of a maker about whom nothing is known: what has to be learnt for it, and how long it keeps the hands.
+ * What a piece asks of a maker about whom nothing is known: what has to be learnt for it, and how long it keeps the
+ * hands.
  */
 final readonly class Effort
 {

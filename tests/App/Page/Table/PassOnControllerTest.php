@@ -96,6 +96,8 @@ final class PassOnControllerTest extends WebCase
         $page = $this->browser->request('GET', '/library/designs.json', $typed);
         self::assertResponseStatusCodeSame(422);
         self::assertCount(1, $page->filter('.fault'));
+        $inSight = $page->filter('[autofocus]')->extract(['id']);
+        self::assertSame('piece' === $field ? [] : ['d-'.$field], $inSight, 'it is in sight below the pieces');
         foreach (array_diff(array_keys(self::SAID), [$field]) as $other) {
             self::assertSame(trim(self::SAID[$other]), trim((string) $page->filter('#d-'.$other)->attr('value')));
         }
