@@ -108,6 +108,20 @@ final readonly class Sheet
     }
 
     /**
+     * Returns how long an end is when its cord is cut: to where it is folded, or where the piece begins on it.
+     */
+    public function lengthOf(End $end): Length
+    {
+        $cut = $this->cutOf($end->cord);
+
+        return match (true) {
+            $end->cord->handling->oneWay => $cut->length,
+            $end === $end->cord->a => $cut->parting->at,
+            default => $cut->length->minus($cut->parting->at),
+        };
+    }
+
+    /**
      * Returns the first of the cords that are cut so.
      */
     public function cordOf(Cut $cut): WorkCord

@@ -118,11 +118,7 @@ final readonly class ActsDocument
         $at = $cut->parting->at->millimetres;
         $spare = [];
         foreach ($ends as $end) {
-            $has = match (true) {
-                $cord->handling->oneWay => $cut->length->millimetres,
-                $end === $cord->a => $at,
-                default => $cut->length->millimetres - $at,
-            };
+            $has = $plan->sheet->lengthOf($end)->millimetres;
             $spare[$end->id] = round($has - $end->taken() - $end->held, 4);
         }
 

@@ -40,7 +40,7 @@ enum Area: string
         return match ($this) {
             self::Work => [
                 'table' => [
-                    'piece', 'piece_create', 'piece_finish', 'making_finish', 'piece_makings', 'making', 'making_adopt',
+                    'piece', 'piece_create', 'piece_finish', 'piece_rehearsal', 'making_finish', 'piece_makings', 'making', 'making_adopt',
                     'board',
                     'board_read', 'import', 'sizes', 'kit', 'series', 'moved', 'reach', 'arrange', 'kept', 'kept_mend',
                 ],
@@ -58,6 +58,7 @@ enum Area: string
             ],
             self::Learn => [
                 'knots' => ['knot', 'knot_draw', 'own_knot'], 'practice' => ['practice_answer'],
+                'course' => ['evening', 'evening_step', 'course_wrist', 'evening_rehearsal'],
                 'library' => ['library_pass_on', 'library_designs'], 'numbers' => [], 'samples' => ['sample_add'],
             ],
             self::Settings => [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Settings;
 
+use Rinkel\Core\Lesson\CourseRecord;
 use Rinkel\Core\Message;
 use Rinkel\Core\Quoted;
 
@@ -25,6 +26,9 @@ enum Custom: string
     case Steps = 'steps';
     case Lowest = 'lowest';
 
+    /** How far somebody has come in the course. */
+    case Course = 'course';
+
     /** Languages that Rinkel speaks wholly; English as in the United Kingdom, and as in the United States. */
     public const LANGUAGES = ['en', 'en_US', 'nl', 'de'];
 
@@ -36,7 +40,7 @@ enum Custom: string
      */
     public function isCommon(): bool
     {
-        return !\in_array($this, [self::Language, self::Hand, self::Safety], true);
+        return !\in_array($this, [self::Language, self::Hand, self::Safety, self::Course], true);
     }
 
     /**
@@ -59,6 +63,11 @@ enum Custom: string
     public function read(string $text): string|Message
     {
         $choices = $this->choices();
+        if (self::Course === $this) {
+            $record = CourseRecord::read($text);
+
+            return $record instanceof Message ? $record : $record->written();
+        }
         if ([] !== $choices) {
             return \in_array($text, $choices, true)
                 ? $text

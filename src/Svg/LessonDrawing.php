@@ -55,8 +55,10 @@ final readonly class LessonDrawing
 
     /**
      * Returns a frame with all that it takes to show any other.
+     *
+     * @param array<string, int> $attributes further ones
      */
-    public function stage(int $frame, string $label): string
+    public function stage(int $frame, string $label, array $attributes = []): string
     {
         $boxes = array_map($this->box(...), array_keys($this->lesson->frames));
         $reached = array_map(fn (Frame $one): array => array_map(
@@ -66,14 +68,14 @@ final readonly class LessonDrawing
 
         return Svg::drawing($this->box($frame), $label, 'lesson-stage', [
             'id' => 'stage',
-            'data-frame' => $frame,
+            'data-frame' => (string) $frame,
             'data-boxes' => (string) json_encode($boxes),
             'data-reached' => (string) json_encode($reached),
             'data-tight' => (string) json_encode(array_map(
                 static fn (Frame $one): float => $one->tight,
                 $this->lesson->frames,
             )),
-        ], $this->moving($frame), ...array_map(
+        ] + array_map(strval(...), $attributes), $this->moving($frame), ...array_map(
             fn (Frame $one, int $i): string => Svg::element('g', [
                 'data-frame' => $i, 'display' => $i === $frame ? null : 'none',
             ], $this->marks($i)),

@@ -33,6 +33,8 @@ final class Reach extends Voter
         'board_pause', 'board_read', 'board_state', 'board_taps',
         'cut', 'cut_cord', 'cut_csv', 'cut_take', 'cut_tick', 'cut_ticks', 'stock_undo', 'paper_cut', 'paper_labels',
         'knots', 'knot', 'knot_card', 'own_knot', 'own_knot_file', 'numbers', 'numbers_file',
+        'course', 'course_wrist', 'evening', 'evening_picture', 'evening_rehearsal',
+        'evening_step',
         'practice', 'practice_answer', 'samples', 'sample_add', 'sample_aside',
         'settings', 'settings_keep', 'scheme', 'keys', 'devices', 'devices_heard', 'devices_say', 'changes',
         'me', 'me_password', 'sign_out',

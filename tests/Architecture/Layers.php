@@ -21,7 +21,7 @@ final class Layers
         'Measure', 'Geometry', 'Remark', 'Fit', 'Material', 'Knot', 'Hand', 'Pattern', 'Arrangement', 'Line', 'Stock',
         'Cutting', 'Work',
         'Closure', 'Piece', 'Construction', 'Plan', 'Making', 'Sizing', 'Drawing', 'Lesson',
-        'Practice', 'Tight',
+        'Practice', 'Rehearsal', 'Tight',
     ];
 
     /** From the ground up: the platform knows no concept, each concept those below it, pages and commands all. */

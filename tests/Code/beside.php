@@ -9,6 +9,11 @@ declare(strict_types=1);
  */
 
 return [
+    'src/Practice/Rehearsals.php' => 'App/Page/Practice/RehearsalControllerTest',
+    'src/Practice/RehearsalView.php' => 'App/Page/Practice/RehearsalControllerTest',
+    'src/Practice/CourseBook.php' => 'App/Page/Practice/CourseControllerTest',
+    'core/Rehearsal/Misstep/TooSoon.php' => 'Core/Rehearsal/MisstepTest',
+    'core/Rehearsal/Attempt.php' => 'Core/Rehearsal/RehearsalTest',
     'src/Platform/Files/ICalendar.php' => 'App/Table/WorkCalendarTest',
     'src/Table/OthersDesigns.php' => 'App/Page/Table/PassOnControllerTest',
     'src/Document/DesignsFile.php' => 'App/Page/Table/PassOnControllerTest',

@@ -46,7 +46,8 @@ final readonly class Recorder
 
     /** What is noted of nobody: it passes, or concerns themselves alone. */
     private const UNNOTED = [
-        'scheme', 'settings_keep', 'practice_answer', 'devices_say', 'piece_seen', 'sign_out', 'bench_from',
+        'scheme', 'settings_keep', 'practice_answer', 'course_wrist', 'evening_step',
+        'devices_say', 'piece_seen', 'sign_out', 'bench_from',
         'data_look', 'stock_tables_look', 'welcome_set', 'customer_answer',
     ];
 

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Core\Rehearsal;
+
+/**
+ * One way in which hands go wrong.
+ */
+interface Misstep
+{
+    /**
+     * Returns what somebody who goes wrong so would do now, and what comes of it; null where nobody can.
+     */
+    public function at(Moment $now): ?Attempt;
+}
