@@ -71,6 +71,31 @@ final readonly class Rehearsals
     }
 
     /**
+     * Returns all moments in which something else can be chosen than in the one before, each with what can be done and
+     * what comes of it.
+     */
+    public function sheet(Plan $plan): string
+    {
+        $rehearsal = new Rehearsal($plan);
+        $unit = $plan->draft->piece->unit;
+        [$lines, $last] = [[$plan->draft->piece->name], ''];
+        for ($moves = 0; $moves < $rehearsal->acts->moves; ++$moves) {
+            $now = [];
+            foreach ($rehearsal->choices($moves) as $one) {
+                $follows = null === $one->follows ? '' : ' → '.$this->wording->making($one->follows, $unit);
+                $now[] = ('' === $follows ? '  * ' : '  - ').$this->said($one, $plan).$follows;
+            }
+            $said = implode("\n", $now);
+            if ($said !== $last) {
+                array_push($lines, '', (string) ($moves + 1), $said);
+            }
+            $last = $said;
+        }
+
+        return implode("\n", $lines);
+    }
+
+    /**
      * Returns what is done by a choice: which cord crosses, what is strung, which knot is tied, or the whole act.
      */
     private function said(Attempt $choice, Plan $plan): string

@@ -52,7 +52,7 @@ final class StepsCommandTest extends KernelTestCase
         $words = Yaml::parseFile(\dirname(__DIR__, 3).'/translations/messages+intl-icu.en.yaml');
         self::assertIsArray($words);
         $source = '';
-        $sources = '/core/{Work,Construction/Way,Closure/Closing}/*.php';
+        $sources = '/core/{Work,Construction/Way,Closure/Closing,Rehearsal/Misstep}/*.php';
         foreach (glob(\dirname(__DIR__, 3).$sources, \GLOB_BRACE) ?: [] as $file) {
             $source .= file_get_contents($file);
         }
