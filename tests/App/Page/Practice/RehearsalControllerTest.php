@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Page\Practice;
 
+use PHPUnit\Framework\Attributes\Group;
 use Rinkel\App\Practice\CourseBook;
 use Rinkel\Core\Lesson\TenEvenings;
 use Rinkel\Core\Plan\Plan;
@@ -14,22 +15,30 @@ use Symfony\Component\DomCrawler\Crawler;
 
 final class RehearsalControllerTest extends WebCase
 {
-    /**
-     * By plain forms from the first cut to the last trim, each choice as its button says it; then the evening has it
-     * behind it.
-     */
     public function testAWholeEveningIsMadeWithoutCord(): void
     {
-        $page = $this->browser->request('GET', '/course/1/rehearsal');
-        for ($moves = 0; $moves < 200 && $page->filter('#choices')->count() > 0; ++$moves) {
-            self::assertSame((string) $moves, $page->filter('#rehearsal')->attr('data-at'));
-            $page = $this->chosen($page, true);
+        $this->rehearse(1);
+    }
+
+    /**
+     * From the first overhand to two wraps: every evening's piece without cord, its knots and its piece noted; then
+     * there is none to go on with.
+     */
+    #[Group('slow')]
+    public function testTheWholeCourseIsGoneThrough(): void
+    {
+        foreach (array_keys(TenEvenings::evenings()) as $number) {
+            $page = $this->browser->request('GET', '/course');
+            self::assertStringContainsString(self::says('course.next'), $page->filter('[data-evening="'.$number.'"]')->text());
+            $this->rehearse($number);
+            foreach (['knots', 'piece'] as $step) {
+                $page = $this->browser->request('GET', '/course/'.$number);
+                $this->browser->submit($page->filter('#step-'.$step)->form());
+            }
         }
-        self::assertStringContainsString('Not one slip.', $page->filter('#rehearsal')->text());
-        $this->browser->submit($page->filter('#rehearsed')->form());
-        $page = $this->browser->followRedirect();
-        self::assertSame('1', $page->filter('[data-step=rehearsal]')->attr('data-done'));
-        self::assertSame('0', $page->filter('[data-step=piece]')->attr('data-done'));
+        $page = $this->browser->request('GET', '/course');
+        self::assertCount(10, $page->filter('#evenings li[data-done="1"]'));
+        self::assertStringNotContainsString(self::says('course.next'), $page->filter('#evenings')->text());
     }
 
     /**
@@ -92,6 +101,24 @@ final class RehearsalControllerTest extends WebCase
             $this->browser->request('GET', $nowhere);
             self::assertResponseStatusCodeSame(404);
         }
+    }
+
+    /**
+     * By plain forms from the first cut to the last trim, each choice as its button says it; then the evening has it
+     * behind it.
+     */
+    private function rehearse(int $evening): void
+    {
+        $page = $this->browser->request('GET', '/course/'.$evening.'/rehearsal');
+        for ($moves = 0; $moves < 400 && $page->filter('#choices')->count() > 0; ++$moves) {
+            self::assertSame((string) $moves, $page->filter('#rehearsal')->attr('data-at'));
+            $page = $this->chosen($page, true);
+        }
+        self::assertStringContainsString('Not one slip.', $page->filter('#rehearsal')->text());
+        $this->browser->submit($page->filter('#rehearsed')->form());
+        $page = $this->browser->followRedirect();
+        self::assertSame('1', $page->filter('[data-step=rehearsal]')->attr('data-done'));
+        self::assertSame('0', $page->filter('[data-step=piece]')->attr('data-done'));
     }
 
     /**
