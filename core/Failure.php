@@ -6,6 +6,8 @@ namespace Rinkel\Core;
 
 /**
  * Marks every failure that the core names.
+ *
+ * @internal
  */
 interface Failure extends \Throwable
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core;
 
 /**
  * What somebody typed, made fit to stand inside a failure's sentence: quoted, on one line, cut to 40 characters.
+ *
+ * @internal
  */
 final readonly class Quoted implements \Stringable
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core;
 
 /**
  * A failure to take what was given, with the one sentence that says so.
+ *
+ * @internal
  */
 abstract class Refusal extends \InvalidArgumentException implements Failure
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Pattern\Node\Beads;
 /**
  * Beads in an order, and how lively it is: by how much neighbours differ in colour, on average (CIEDE2000), two alike
  * counting zero.
+ *
+ * @internal
  */
 final readonly class Arrangement
 {

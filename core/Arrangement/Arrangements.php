@@ -12,6 +12,8 @@ use Rinkel\Core\Pattern\Node\Beads;
 
 /**
  * Six arrangements of the beads at hand, one of each manner, the liveliest first. The same seed gives the same six.
+ *
+ * @internal
  */
 final readonly class Arrangements
 {

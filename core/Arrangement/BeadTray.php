@@ -14,6 +14,8 @@ use Rinkel\Core\Pattern\Pattern;
 
 /**
  * Beads at hand: of which kinds, and how many of each; as many as wanted where nobody counted.
+ *
+ * @internal
  */
 final readonly class BeadTray
 {

@@ -14,6 +14,8 @@ use Rinkel\Core\Pattern\Pattern;
 /**
  * Puts an arrangement where a pattern has its beads: all runs and repeats of nothing but beads become the one new run;
  * knots, gaps, focal and mirror stay.
+ *
+ * @internal
  */
 final class Laid
 {

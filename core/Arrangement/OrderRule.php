@@ -6,6 +6,8 @@ namespace Rinkel\Core\Arrangement;
 
 /**
  * How beads are arranged; six ways, one of each is offered at a time.
+ *
+ * @internal
  */
 enum OrderRule: string
 {

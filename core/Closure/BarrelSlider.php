@@ -18,6 +18,8 @@ use Rinkel\Core\Remark\Step;
  * to 2T. One: at T1 on one tail around the other of length T2 with a stop; the gap goes from T1 + k to T1 + T2.
  *
  * So a body with two must be shorter than the wrist by about a tail, with one only by the short tail.
+ *
+ * @internal
  */
 final readonly class BarrelSlider implements Closure
 {

@@ -29,6 +29,8 @@ use Rinkel\Core\Work\Closing;
  * Each further loop adds its flat length and a knot, and with them a size. A loop made of knots has a whole number of
  * vertical lark's heads, tied half with one end and half with the other, so that it may come out a little larger than
  * it must.
+ *
+ * @internal
  */
 final readonly class ButtonLoop implements Closure
 {

@@ -21,6 +21,8 @@ use Rinkel\Core\Remark\Severity;
 /**
  * A button as it sits on its cords: a few millimetres of play before the first knot, knots behind it that nobody sees,
  * and all that is folded through its shank.
+ *
+ * @internal
  */
 final readonly class Buttoned
 {

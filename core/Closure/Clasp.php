@@ -22,6 +22,8 @@ use Rinkel\Core\Remark\Step;
  *
  * With nothing known they add 1 1/2 in together (common practice). Where cords are tied back to themselves, that knot
  * adds its length.
+ *
+ * @internal
  */
 final readonly class Clasp implements Closure
 {

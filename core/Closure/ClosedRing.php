@@ -19,6 +19,8 @@ use Rinkel\Core\Work\Closing;
  *
  * What does not open has to pass the hand: elastic by its stretch h / F − 1, which the elastic must allow; a butted
  * ring as it is. A crimp cover lies over a knot, between the last bead and the first.
+ *
+ * @internal
  */
 final readonly class ClosedRing implements Closure
 {

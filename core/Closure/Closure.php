@@ -12,6 +12,8 @@ use Rinkel\Core\Measure\Length;
  * One way to close a piece, with its materials at hand. Lengths are along the piece's middle.
  *
  * Between the body B and a ring with the gap g between its ends: laid length = B + g.
+ *
+ * @internal
  */
 interface Closure
 {

@@ -12,6 +12,8 @@ use Rinkel\Core\Material\FindingKind;
  *
  * Adding one is a class here, its name in KnownClosures, its picture in Drawing\EndPictures and its word in the
  * translations; and a construction that offers it.
+ *
+ * @internal
  */
 interface ClosureKind
 {

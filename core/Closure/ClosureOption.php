@@ -6,6 +6,8 @@ namespace Rinkel\Core\Closure;
 
 /**
  * What a maker can say of a closure; each is a field of ClosureWish by that name.
+ *
+ * @internal
  */
 enum ClosureOption: string
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * How far apart the ends of a body can be when it is closed, and how long what closes it is.
+ *
+ * @internal
  */
 final readonly class ClosureSpan
 {

@@ -10,6 +10,8 @@ use Rinkel\Core\Material\FindingKind;
 /**
  * The findings of a closure, and at which end each of them goes, from the body on: ends and rings take turns, what
  * holds goes where the piece begins, what it holds to where it ends.
+ *
+ * @internal
  */
 final readonly class EndFindings
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Closure\End\TieEnd;
 
 /**
  * How one end of a piece is made that closes with two ends of their own kinds.
+ *
+ * @internal
  */
 enum EndForm: string
 {

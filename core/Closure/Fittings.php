@@ -8,6 +8,8 @@ use Rinkel\Core\Material\Finding;
 
 /**
  * What a closure is made of besides cord, and at which end each goes.
+ *
+ * @internal
  */
 final readonly class Fittings
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * How the cords come out of the body where it is closed.
+ *
+ * @internal
  */
 final readonly class Footing
 {

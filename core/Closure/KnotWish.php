@@ -8,6 +8,8 @@ use Rinkel\Core\Knot\BarrelKnot;
 
 /**
  * What is wished of the knots that close a piece.
+ *
+ * @internal
  */
 final readonly class KnotWish
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Remark\Step;
 /**
  * Both ends laid beside each other and tied in one overhand of all: nothing lies between them, and each end of each
  * cord is once in the knot.
+ *
+ * @internal
  */
 final readonly class KnottedForGood implements Closure
 {

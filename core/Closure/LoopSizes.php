@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * How large the loops are that close a piece.
+ *
+ * @internal
  */
 final readonly class LoopSizes
 {

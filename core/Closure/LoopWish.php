@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * What is wished of a loop and of the button that goes through it.
+ *
+ * @internal
  */
 final readonly class LoopWish
 {

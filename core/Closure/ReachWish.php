@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * How far what closes a piece reaches: its tails, its stops, and what shows of a slider when it is worn.
+ *
+ * @internal
  */
 final readonly class ReachWish
 {

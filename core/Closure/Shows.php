@@ -12,6 +12,8 @@ use Rinkel\Core\Measure\Unit;
 /**
  * What a maker wishes to show of a slider when it is worn: a gap of so much tail between the body's ends, a body of so
  * much, or a body that is such a share of the ring.
+ *
+ * @internal
  */
 final readonly class Shows implements \Stringable
 {

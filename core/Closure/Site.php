@@ -17,6 +17,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * Where a closure is made: what its maker wished, what lies at the body's ends, what it is tied with and made of.
+ *
+ * @internal
  */
 final readonly class Site
 {

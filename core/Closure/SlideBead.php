@@ -19,6 +19,8 @@ use Rinkel\Core\Remark\Step;
 
 /**
  * Both tails through one bead that holds them by being tight. It ranges as a slider of its length.
+ *
+ * @internal
  */
 final readonly class SlideBead implements Closure
 {

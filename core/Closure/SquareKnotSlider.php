@@ -12,6 +12,8 @@ use Rinkel\Core\Measure\Length;
  * With slider length s and tail length T (body end to stop knot), the gap between the two body ends goes from s, when
  * both ends touch the slider, to 2T − s, when both stop knots touch it. A tail is never shorter than the slider, or it
  * could not move.
+ *
+ * @internal
  */
 final readonly class SquareKnotSlider
 {

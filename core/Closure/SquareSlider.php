@@ -18,6 +18,8 @@ use Rinkel\Core\Remark\Step;
 /**
  * A slider of square knots over both tails. The body is as long as lets it close to the skin, the tails open it to the
  * hand.
+ *
+ * @internal
  */
 final readonly class SquareSlider implements Closure
 {

@@ -14,6 +14,8 @@ use Rinkel\Core\Measure\Unit;
 /**
  * How the tails of a piece are made: of its core only or of all its cords, stopped together or each for itself, plain,
  * frayed or with a bead at the tip, all alike or each so much longer than the one before.
+ *
+ * @internal
  */
 final readonly class Tails implements \Stringable
 {

@@ -15,6 +15,8 @@ use Rinkel\Core\Remark\Step;
 
 /**
  * Two tails tied by hand: at least 2 in each side past the knot (common practice), and as much again for a bow's loops.
+ *
+ * @internal
  */
 final readonly class Ties implements Closure
 {

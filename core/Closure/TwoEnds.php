@@ -13,6 +13,8 @@ use Rinkel\Core\Remark\Severity;
 
 /**
  * A closure of two ends, each of its own kind: the ring is the body and what both reach from it.
+ *
+ * @internal
  */
 final readonly class TwoEnds implements Closure
 {

@@ -25,6 +25,8 @@ use Rinkel\Core\Piece\PieceSpec;
 /**
  * Two groups of threads braided through the links of a chain, link by link, each folded at the toggle, or knotted
  * there.
+ *
+ * @internal
  */
 final readonly class BraidedChain implements Construction
 {

@@ -23,6 +23,8 @@ use Rinkel\Core\Piece\PieceSpec;
 /**
  * One cord folded at a button; both ends carry small beads, and after each bundle the long end ties a barrel around the
  * short.
+ *
+ * @internal
  */
 final readonly class BundledWrap implements Construction
 {

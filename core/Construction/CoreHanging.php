@@ -15,6 +15,8 @@ use Rinkel\Core\Piece\Piece;
 /**
  * How the cores of a band lie where it begins: whether it is two halves, each hung on a finding that lies between them,
  * and whether they are folded.
+ *
+ * @internal
  */
 final class CoreHanging
 {

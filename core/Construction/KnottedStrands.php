@@ -31,6 +31,8 @@ use Rinkel\Core\Remark\Severity;
 /**
  * Two strands side by side with an overhand knot between beads, staggered so that the beads of one lie at the knots of
  * the other. Each may be of its own colour.
+ *
+ * @internal
  */
 final readonly class KnottedStrands extends OnCord
 {

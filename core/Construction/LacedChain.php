@@ -25,6 +25,8 @@ use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * A flat or round cord laced through every link of a chain, from its middle outwards; worn once or in wraps.
+ *
+ * @internal
  */
 final readonly class LacedChain implements Construction
 {

@@ -12,6 +12,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * A strand that hangs below the first of a necklace, set as long as that takes.
+ *
+ * @internal
  */
 final readonly class Layered
 {

@@ -26,6 +26,8 @@ use Rinkel\Core\Remark\Severity;
 
 /**
  * Several strands of a necklace, each with beads of its own, that hang one below another and are one at both ends.
+ *
+ * @internal
  */
 final readonly class LayeredStrands extends OnCord
 {

@@ -7,6 +7,8 @@ namespace Rinkel\Core\Construction;
 /**
  * What a construction looks like: which body draws it. A construction with a look of its own adds a case, and a body
  * that Drawing\Internal\Body names for it.
+ *
+ * @internal
  */
 enum Look
 {

@@ -22,6 +22,8 @@ use Rinkel\Core\Remark\Severity;
 /**
  * Two to five rows of beads side by side, each on a core of its own, held by half knots and hitches; square knots
  * around all cores at both ends.
+ *
+ * @internal
  */
 final readonly class MultiRow extends OnCore
 {

@@ -36,6 +36,8 @@ use Rinkel\Core\Remark\Severity;
 /**
  * Cords linked at their middles and knotted into a round net that holds a changeable stone; a bead slides down to lock
  * it, and two flat braids make the necklace.
+ *
+ * @internal
  */
 final readonly class NettedPouch implements Construction
 {

@@ -27,6 +27,8 @@ use Rinkel\Core\Remark\Severity;
 /**
  * Two loops of one to four parallel ropes woven through each other, their ends butted, glued and bound with thread, or
  * in a magnet.
+ *
+ * @internal
  */
 final readonly class RopeKnot implements Construction
 {

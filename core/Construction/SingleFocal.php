@@ -17,6 +17,8 @@ use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * One bead held between two barrel knots on a cord, with a double slider.
+ *
+ * @internal
  */
 final readonly class SingleFocal extends OnCord
 {

@@ -15,6 +15,8 @@ use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * One cord with barrel knots at equal spacing.
+ *
+ * @internal
  */
 final readonly class SpacedKnots extends OnCord
 {

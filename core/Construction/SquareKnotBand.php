@@ -21,6 +21,8 @@ use Rinkel\Core\Piece\PieceSpec;
 /**
  * Square knots or half knots of one pair of working cords around straight cores: flat, spiral, or parts of each, with
  * beads on the core or beside it, and a focal between two halves.
+ *
+ * @internal
  */
 final readonly class SquareKnotBand extends OnCore
 {

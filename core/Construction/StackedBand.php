@@ -22,6 +22,8 @@ use Rinkel\Core\Remark\Severity;
 /**
  * Several pairs of working cords on one core take turns, so that their colours repeat; a pair that rests lies along the
  * core.
+ *
+ * @internal
  */
 final readonly class StackedBand extends OnCore
 {

@@ -30,6 +30,8 @@ use Rinkel\Core\Remark\Severity;
 /**
  * Many cut strands of mixed colour side by side, bound at both ends; two folded end cords twist into the tails of a
  * slider.
+ *
+ * @internal
  */
 final readonly class StrandBundle implements Construction
 {

@@ -17,6 +17,8 @@ use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * Beads on elastic, knotted shut; also with a word in the middle.
+ *
+ * @internal
  */
 final readonly class StretchString extends OnCord
 {

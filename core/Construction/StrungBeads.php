@@ -15,6 +15,8 @@ use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * Beads on one cord, centred between two barrel knots, as a necklace or a bracelet.
+ *
+ * @internal
  */
 final readonly class StrungBeads extends OnCord
 {

@@ -34,6 +34,8 @@ use Rinkel\Core\Remark\Severity;
 /**
  * A row of vertical lark's heads becomes the button loop; two arms of lark's heads and beads bend outwards in waves,
  * joined by square knots after each, to the button.
+ *
+ * @internal
  */
 final readonly class WaveBand implements Construction
 {

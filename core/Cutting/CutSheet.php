@@ -9,6 +9,8 @@ use Rinkel\Core\Stock\Supply;
 
 /**
  * Which cords are cut from which pieces of stock.
+ *
+ * @internal
  */
 final readonly class CutSheet
 {

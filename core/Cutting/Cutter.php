@@ -12,6 +12,8 @@ use Rinkel\Core\Stock\Supply;
  *
  * Offcuts give as much as can be had of them, which is proven where it can be (Packing); what remains comes from
  * spools. A cord that nothing is long enough for is cut at its least length, where that is there.
+ *
+ * @internal
  */
 final readonly class Cutter
 {

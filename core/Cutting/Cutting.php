@@ -10,6 +10,8 @@ use Rinkel\Core\Stock\StockCord;
 
 /**
  * All that is cut for some pieces: a sheet for each kind of cord.
+ *
+ * @internal
  */
 final readonly class Cutting
 {

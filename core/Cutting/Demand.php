@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * One cord that is to be cut, and the least that would still do, at a bolder risk of running short.
+ *
+ * @internal
  */
 final readonly class Demand
 {

@@ -11,6 +11,8 @@ namespace Rinkel\Core\Cutting;
  * Each piece is a subset sum, by dynamic programming over what it can hold (R. Bellman, 1957, from memory); what can be
  * held is a string with a byte for each length, so that a cut is put on all of it by one shift. Deterministic: chance
  * is drawn from a generator of its own (D. Lehmer, 1951; the multiplier 48 271 of S. Park and K. Miller, from memory).
+ *
+ * @internal
  */
 final class HeuristicPacking
 {

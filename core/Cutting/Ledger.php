@@ -25,6 +25,8 @@ use Rinkel\Core\Knot\Tension;
  *
  * @phpstan-type Repeat array{bare: float, within: float, knots: array<string, float>, length: array<string, float>,
  * asked: float|null, made: array<string, float>}
+ *
+ * @internal
  */
 final class Ledger
 {

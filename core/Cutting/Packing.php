@@ -12,6 +12,8 @@ namespace Rinkel\Core\Cutting;
  * as well is never missed elsewhere. From above it is bounded by a price for each length (Lagrange multipliers, moved
  * by the subgradient; M. Held, P. Wolfe, H. Crowder, 1974, from memory): what is left at its price, and each piece
  * filled with what is worth more than its price. Deterministic.
+ *
+ * @internal
  */
 final class Packing
 {

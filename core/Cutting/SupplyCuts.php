@@ -9,6 +9,8 @@ use Rinkel\Core\Stock\Supply;
 
 /**
  * What is cut from one piece of stock, in the order of cutting: the longest first, so that a slip costs least.
+ *
+ * @internal
  */
 final readonly class SupplyCuts
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Stock\Supply;
 /**
  * What of a cut sheet was cut in fact: which cords, what is left of the stock that they came from, and what is too
  * short to be kept. Together they are as long as the stock was.
+ *
+ * @internal
  */
 final readonly class Taking
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Material\Colour;
 
 /**
  * What a run of knots is tied around.
+ *
+ * @internal
  */
 final readonly class Around
 {

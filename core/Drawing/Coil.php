@@ -7,6 +7,8 @@ namespace Rinkel\Core\Drawing;
 /**
  * The cord of a barrel knot: it runs straight in, turns back, winds around itself, and its end goes back through the
  * turns. With one turn it is an overhand.
+ *
+ * @internal
  */
 final readonly class Coil
 {

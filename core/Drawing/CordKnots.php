@@ -8,6 +8,8 @@ use Rinkel\Core\Geometry\Point;
 
 /**
  * The pictures of knots that one cord ties: the coil of a barrel, and hitches along a core.
+ *
+ * @internal
  */
 final class CordKnots
 {

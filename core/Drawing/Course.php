@@ -13,6 +13,8 @@ use Rinkel\Core\Material\Colour;
  *
  * The unit is the diameter of the cord; a level is as thick as one. A knot is laid open or drawn tight with the same
  * stations at other places, so that one can be blended into the other.
+ *
+ * @internal
  */
 final readonly class Course
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Material\Bead;
 
 /**
  * A bead at its place, its hole along the cord; in mm.
+ *
+ * @internal
  */
 final readonly class DrawnBead
 {

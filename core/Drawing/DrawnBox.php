@@ -6,6 +6,8 @@ namespace Rinkel\Core\Drawing;
 
 /**
  * Where something is drawn.
+ *
+ * @internal
  */
 final readonly class DrawnBox
 {

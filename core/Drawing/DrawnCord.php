@@ -9,6 +9,8 @@ use Rinkel\Core\Material\Colour;
 
 /**
  * A cord that lies bare, along its centre line, in mm.
+ *
+ * @internal
  */
 final readonly class DrawnCord
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Material\Finding;
 
 /**
  * A finding at its place; in mm.
+ *
+ * @internal
  */
 final readonly class DrawnFinding
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Pattern\Place;
 
 /**
  * The stretch of the piece that one part of the pattern takes, in mm along the piece.
+ *
+ * @internal
  */
 final readonly class DrawnPart
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Material\Colour;
 
 /**
  * A cord as it leaves the body at either end: where it lies across the piece, in mm.
+ *
+ * @internal
  */
 final readonly class EndCord
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * The knots at a piece's ends, each as long as it was counted: what ties a slider, what stops an end, what slides.
+ *
+ * @internal
  */
 final readonly class EndKnots
 {

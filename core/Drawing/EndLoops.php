@@ -10,6 +10,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * The loops in which a piece ends, one behind the other, and the one that lies around its button.
+ *
+ * @internal
  */
 final readonly class EndLoops
 {

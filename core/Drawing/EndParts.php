@@ -15,6 +15,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * What the pictures of closures are put together of: tails and stops, barrels, loops, rows of findings, for one piece.
+ *
+ * @internal
  */
 final readonly class EndParts
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Drawing;
 
 /**
  * Draws the closures of one kind, or of several that look alike.
+ *
+ * @internal
  */
 interface EndPicture
 {

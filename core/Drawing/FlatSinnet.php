@@ -11,6 +11,8 @@ use Rinkel\Core\Knot\Side;
  *
  * The first cord lies over the core in every half knot, going across and back; the second lies behind it (see
  * HalfKnots).
+ *
+ * @internal
  */
 final readonly class FlatSinnet
 {

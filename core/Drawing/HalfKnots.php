@@ -12,6 +12,8 @@ use Rinkel\Core\Knot\Side;
  * The cord that crosses lies before the core; the other goes behind it, coming up through the first one's loop on
  * either edge and over it. So each edge shows, turn by turn, an arch of the cord behind and, tucked between two arches,
  * a turn of the one before: the arches are the bumps by which a maker counts.
+ *
+ * @internal
  */
 final readonly class HalfKnots
 {

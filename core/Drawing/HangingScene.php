@@ -6,6 +6,8 @@ namespace Rinkel\Core\Drawing;
 
 /**
  * What hangs straight down from a piece, however the piece itself lies there.
+ *
+ * @internal
  */
 final readonly class HangingScene
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Drawing;
 
 /**
  * The cord of hitches along a core: each around it and through its own loop, over the core first or behind it first.
+ *
+ * @internal
  */
 final readonly class Hitches
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Drawing;
 
 /**
  * Draws the knots of one kind, or of several that look alike.
+ *
+ * @internal
  */
 interface KnotPicture
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Material\Cord;
 
 /**
  * The same knot some times in a row, as a picture needs to know it.
+ *
+ * @internal
  */
 final readonly class KnotRun
 {

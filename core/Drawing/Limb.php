@@ -14,6 +14,8 @@ use Rinkel\Core\Geometry\WoundPath;
  * is at 0, all in mm. It is a picture, not a measure: only the girths of the wearer are true, the rest follows from
  * them
  * in proportions of a grown hand and foot (from memory).
+ *
+ * @internal
  */
 final readonly class Limb
 {

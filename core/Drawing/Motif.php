@@ -7,6 +7,8 @@ namespace Rinkel\Core\Drawing;
 /**
  * The picture of one knot as data, drawn once and placed often. Its unit is the diameter of the cord that ties it; its
  * origin is where the knot begins, on the middle of the core.
+ *
+ * @internal
  */
 final readonly class Motif
 {

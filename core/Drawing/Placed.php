@@ -8,6 +8,8 @@ use Rinkel\Core\Material\Colour;
 
 /**
  * A motif at its place in a scene, once or several times in a row.
+ *
+ * @internal
  */
 final readonly class Placed
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Drawing;
 
 /**
  * Where and how large a motif is drawn.
+ *
+ * @internal
  */
 final readonly class Pose
 {

@@ -12,6 +12,8 @@ use Rinkel\Core\Material\Colour;
  * The picture of two loops woven through each other, each of several ropes side by side; its unit is one rope.
  *
  * Over and under alternate along each loop, at its crossings with itself and with the other.
+ *
+ * @internal
  */
 final readonly class RopeLoops
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Drawing;
 
 /**
  * What stands on either side of a run of knots.
+ *
+ * @internal
  */
 final readonly class RunEdges
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Geometry\Point;
 
 /**
  * A scene that lies around something, in two: what is seen, and what is hidden behind it.
+ *
+ * @internal
  */
 final readonly class Sides
 {

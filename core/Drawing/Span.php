@@ -9,6 +9,8 @@ use Rinkel\Core\Material\Colour;
 
 /**
  * A stretch of a strand at one level: below 0 behind the core, above 0 before it; the higher lies over the lower.
+ *
+ * @internal
  */
 final readonly class Span
 {

@@ -14,6 +14,8 @@ use Rinkel\Core\Knot\HalfKnot;
  * helices, half a turn apart. Where they hook into each other they stand out, on both edges; the edges turn with the
  * sinnet, once in 8 half knots on one core, 10 on two to four, 12 on more (±2; docs/model.md). What is painted is the
  * projection of that.
+ *
+ * @internal
  */
 final readonly class SpiralSinnet
 {

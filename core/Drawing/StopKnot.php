@@ -11,6 +11,8 @@ use Rinkel\Core\Geometry\Point;
  *
  * The knot is the plane image of a polynomial long trefoil, (t³ − 3t, t⁴ − 4t², t⁵ − 10t) (A. R. Shastri, "Polynomial
  * representations of knots", 1992, from memory); its six passages are at ±(√6 ± √2)/2 and ±√3, over and under by turns.
+ *
+ * @internal
  */
 final readonly class StopKnot
 {

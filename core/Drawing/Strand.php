@@ -6,6 +6,8 @@ namespace Rinkel\Core\Drawing;
 
 /**
  * The centre line of one cord through a knot, in the order in which the cord runs.
+ *
+ * @internal
  */
 final readonly class Strand
 {

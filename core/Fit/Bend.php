@@ -7,6 +7,8 @@ namespace Rinkel\Core\Fit;
 /**
  * How much what is thick lengthens a ring, by its girth F: it falls with the girth about as a + b/F, here from one girth
  * that was worked out to the next, and beyond them as beside them.
+ *
+ * @internal
  */
 final readonly class Bend
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Fit;
 
 /**
  * Where on the body a piece is worn.
+ *
+ * @internal
  */
 enum BodyPlace: string
 {

@@ -17,6 +17,8 @@ use Rinkel\Core\Measure\Unit;
  * As a belt around two wheels of radius r and q, their axes d apart, with sin a = (r − q) / d: it is 2 sqrt(d² − (r −
  * q)²) + r (π + 2a) + q (π − 2a) long and hangs d + q − r below the pit of the neck. To a point q is zero; round it
  * is 0.55 r (judgement: a string of even weight). A necklace as short as the neck does not hang.
+ *
+ * @internal
  */
 final readonly class Drape implements Path
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Measure\Length;
 /**
  * Which ease over the skin feels how: snug is 1/2 in and loose 1 in (common practice), comfortable is halfway between;
  * each zone reaches halfway to its neighbour, the outer ones 1/4 in beyond (judgement).
+ *
+ * @internal
  */
 final readonly class EaseScale
 {

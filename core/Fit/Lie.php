@@ -11,6 +11,8 @@ use Rinkel\Core\Measure\Length;
  *
  * Rigid parts with flat faces that touch hinge at their inner edges: they lie as if they were as thick as twice the
  * radius of their corners.
+ *
+ * @internal
  */
 final readonly class Lie
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Fit;
 
 /**
  * How the tape lay when a girth was taken.
+ *
+ * @internal
  */
 enum Measured: string
 {

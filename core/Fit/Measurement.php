@@ -11,6 +11,8 @@ use Rinkel\Core\Measure\Unit;
 /**
  * What is measured of a person. Each has the range in which such a measure can be meant, from a newborn's to the
  * largest (judgement): whoever reads one asks here.
+ *
+ * @internal
  */
 enum Measurement: string
 {

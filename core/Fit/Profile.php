@@ -13,6 +13,8 @@ use Rinkel\Core\Measure\Length;
  *
  * Closed, the middle of the body is on top and its ends are below. Several wraps lie beside each other; what lies at a
  * place of the piece lies at its place of a wrap.
+ *
+ * @internal
  */
 final readonly class Profile
 {

@@ -9,6 +9,8 @@ namespace Rinkel\Core\Geometry;
  *
  * Source: R. L. Graham, B. D. Lubachevsky, K. J. Nurmela, P. R. J. Östergård, "Congruent circles packed in a circle",
  * Discrete Mathematics 181 (1998), 139-154.
+ *
+ * @internal
  */
 final class CirclePacking
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Geometry;
 
 /**
  * A smooth line through given points, as a fine polyline.
+ *
+ * @internal
  */
 final readonly class Curve
 {

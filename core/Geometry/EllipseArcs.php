@@ -6,6 +6,8 @@ namespace Rinkel\Core\Geometry;
 
 /**
  * Where one is on an ellipse after a share of the way around it, counter-clockwise from its widest point on.
+ *
+ * @internal
  */
 final readonly class EllipseArcs
 {

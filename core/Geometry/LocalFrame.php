@@ -6,6 +6,8 @@ namespace Rinkel\Core\Geometry;
 
 /**
  * How a line lies at one of its points, as it is seen: where a step along it and a step beside it lead on the drawing.
+ *
+ * @internal
  */
 final readonly class LocalFrame
 {

@@ -10,6 +10,8 @@ namespace Rinkel\Core\Geometry;
  * For a trial radius the circles are laid largest first, each against the rim or two laid ones, as near the rim as it
  * will go; bisection finds the smallest radius for which all find room. Deterministic; meant for up to about 20
  * circles.
+ *
+ * @internal
  */
 final readonly class MixedPacking
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Geometry;
 
 /**
  * The line along which a piece is drawn; lengths in mm.
+ *
+ * @internal
  */
 interface Path
 {

@@ -14,6 +14,8 @@ use Rinkel\Core\Measure\Length;
  * does not go around. A row then climbs sqrt(s² − b²) along the stone's side; with nothing in it, pulled straight, s.
  * The side is taken as that of a spheroid as long and as wide as the stone, from its lower tip to its upper. A stone
  * leaves through a mesh that it can pass: one with two sides s and two sides t above opens to a girth of 2 (s + t).
+ *
+ * @internal
  */
 final readonly class RoundNet
 {

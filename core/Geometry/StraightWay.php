@@ -6,6 +6,8 @@ namespace Rinkel\Core\Geometry;
 
 /**
  * Straight on: the piece lying flat.
+ *
+ * @internal
  */
 final readonly class StraightWay implements Path
 {

@@ -11,6 +11,8 @@ namespace Rinkel\Core\Geometry;
  * The base is the body offset by half of what is thin. A rigid part is a chord whose middle stands half its thickness
  * off the body; one that bends stands half its thickness off all along. Lengths in mm; a place on the body is a share
  * of its girth, from the widest point on, counter-clockwise: 0.25 is the top, 0.75 below.
+ *
+ * @internal
  */
 final class TautRing
 {

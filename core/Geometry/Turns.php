@@ -6,6 +6,8 @@ namespace Rinkel\Core\Geometry;
 
 /**
  * A way gone round several times, each turn aside from the one before it by a fixed step.
+ *
+ * @internal
  */
 final readonly class Turns implements Path
 {

@@ -8,6 +8,8 @@ namespace Rinkel\Core\Geometry;
  * Around an arm or leg, once or several times, as it is seen from the side: the arm lies to the right, what is wound
  * around it rises towards the one who looks, and sinks away behind. Lengths along it are lengths of the arc around an
  * oval; the wraps lie beside each other, and where the two ends meet the line goes back to its first wrap.
+ *
+ * @internal
  */
 final readonly class WoundPath implements Path
 {

@@ -10,6 +10,8 @@ namespace Rinkel\Core\Hand;
  *
  * A reading of a sum of exponentials is taken in by steps, each linear where the last one ended (iterated Kalman
  * update, B. M. Bell and F. W. Cathey, 1993, from memory).
+ *
+ * @internal
  */
 final readonly class Belief
 {

@@ -7,6 +7,8 @@ namespace Rinkel\Core\Hand;
 /**
  * What a maker's next piece will be like, against the model of an even hand: means and standard deviations of
  * logarithms. The spreads hold that piece's own share, but no tape.
+ *
+ * @internal
  */
 final readonly class Expectation
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Measure\Length;
 /**
  * What of a sample was made by hand, beside the model of an even hand: straight parts, beads and links are taken off
  * both.
+ *
+ * @internal
  */
 final readonly class HandReading
 {

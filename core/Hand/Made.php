@@ -9,6 +9,8 @@ use Rinkel\Core\Material\Cord;
 /**
  * What the length and the use of something are told by that a hand makes: its kind, in which cord, whether it is pushed
  * together, and whether it was measured for this piece alone.
+ *
+ * @internal
  */
 final readonly class Made
 {

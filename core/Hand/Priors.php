@@ -15,6 +15,8 @@ use Rinkel\Core\Knot\Tension;
  * nothing is the mixture of them, and a risk holds over makers as they come.
  *
  * Pushed by s, a knot is s shorter and takes 0.17 s more, so a run of a given length takes 1.17 s more.
+ *
+ * @internal
  */
 final class Priors
 {

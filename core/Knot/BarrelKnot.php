@@ -15,6 +15,8 @@ use Rinkel\Core\Measure\Length;
  * dressed and is (k + 1) w long; pulled hard (2.9 + 7.16 k) w and (1.2 + 2.1 k) w; sliding, k times the turn around
  * core and two own cords and 0.6 w, and 1.7 w more, (k + 0.5) w long, one wrap 2.4 w. Its end has to be threaded back:
  * 5 to 6 in are needed to tie it (common practice).
+ *
+ * @internal
  */
 final readonly class BarrelKnot
 {

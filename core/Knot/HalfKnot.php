@@ -12,6 +12,8 @@ use Rinkel\Core\Material\Cord;
  *
  * Fits of what tightening of ideal tubes gave (docs/model.md): the use of each working cord beyond half a turn, in its
  * diameters, ±0.03, and what it is more at a pitch at which they are pushed, ±0.13. Real cord gives way: see Fibre.
+ *
+ * @internal
  */
 final readonly class HalfKnot
 {

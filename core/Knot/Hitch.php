@@ -12,6 +12,8 @@ use Rinkel\Core\Material\Cord;
  *
  * With P the turn around the core and w the cord (docs/model.md): a half hitch takes P + 4.66 w + 0.52 w²/P, each of
  * the two of a lark's head P + 4.24 w + 0.42 w²/P, ±0.03; each is 2.0 w long.
+ *
+ * @internal
  */
 final readonly class Hitch
 {

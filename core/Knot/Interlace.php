@@ -17,6 +17,8 @@ use Rinkel\Core\Measure\Length;
  * Each rope's way through it is the length of the curve that is drawn, and a quarter of a rope at each of its eight
  * crossings for going over or under (judgement). One of several ropes lies further out and another further in; together
  * they take what the middle does.
+ *
+ * @internal
  */
 final readonly class Interlace
 {

@@ -10,6 +10,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * A cord laced through a chain, across each link and around its wire to the next (geometry).
+ *
+ * @internal
  */
 final readonly class Lacing
 {

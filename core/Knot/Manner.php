@@ -6,6 +6,8 @@ namespace Rinkel\Core\Knot;
 
 /**
  * How a knot is tied: with what, around what.
+ *
+ * @internal
  */
 enum Manner
 {

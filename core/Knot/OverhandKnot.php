@@ -12,6 +12,8 @@ use Rinkel\Core\Measure\Length;
  *
  * In diameters w of m cords: each cord gives up 10.1 w m^0.47 beyond the way past the knot, which is 3.3 w m^0.53 long
  * and 3.1 w m^0.53 wide (numerical tightening of ideal tubes, docs/model.md; cords of one bundle differ by ±15 %).
+ *
+ * @internal
  */
 final readonly class OverhandKnot
 {

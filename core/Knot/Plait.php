@@ -10,6 +10,8 @@ use Rinkel\Core\Measure\Length;
 /**
  * A flat braid of three strands, one of them perhaps doubled: each strand takes 1.30 ± 0.08 times the braid's length,
  * which is three strands wide and two thick (numerical tightening, docs/model.md; 1.36 at 45 degrees).
+ *
+ * @internal
  */
 final readonly class Plait
 {

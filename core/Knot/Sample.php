@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * What a maker measured on knots of their own: the length of one, and what it took of each working cord.
+ *
+ * @internal
  */
 final readonly class Sample
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Knot;
 
 /**
  * With which of two working cords a maker begins: it crosses over the core first.
+ *
+ * @internal
  */
 enum Side: string
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Material\Cord;
 
 /**
  * Two half knots from opposite sides; it lies flat and shows one bump on each edge.
+ *
+ * @internal
  */
 final readonly class SquareKnot
 {

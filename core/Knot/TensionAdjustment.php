@@ -8,6 +8,8 @@ use Rinkel\Core\Material\Cord;
 
 /**
  * How one maker's knots differ from the model of their hand.
+ *
+ * @internal
  */
 interface TensionAdjustment
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * What one tied knot measures and consumes.
+ *
+ * @internal
  */
 final readonly class TiedKnot
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Material\Cord;
 
 /**
  * What a knot is tied with and around: a cord around a core, or one or several cords in themselves.
+ *
+ * @internal
  */
 final readonly class TyingContext
 {

@@ -15,6 +15,8 @@ use Rinkel\Core\Measure\Length;
  * Even beside the joins the rounds of both arms must lie side by side: of k steps the first stands half a round off the
  * middle. So an arm rises by f = r / (1 − (1 − 1/k)²) (a flat arc is a parabola); of length S it turns through a half
  * angle a = 4 f / S, and the wave is S sin(a) / a long along the piece.
+ *
+ * @internal
  */
 final readonly class WaveArm
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Geometry\Point;
 
 /**
  * Where a cord crosses itself.
+ *
+ * @internal
  */
 final readonly class WayCrossing
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Measure\Length;
 /**
  * One turn of a cord around all the others, laid beside the turn before it: a helix of one cord's rise around their
  * hull.
+ *
+ * @internal
  */
 final readonly class Whipping
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Quoted;
  * How far a learner has come in the course: the wrist that they make its pieces for, and what is behind them.
  *
  * Written as "164 mm 1krp 2k": a letter for each step, after the number of its evening.
+ *
+ * @internal
  */
 final readonly class CourseRecord
 {

@@ -7,6 +7,8 @@ namespace Rinkel\Core\Lesson;
 /**
  * What a learner has behind them in an evening of the course, by its own word; each has a letter in a learner's
  * record.
+ *
+ * @internal
  */
 enum CourseStep: string
 {

@@ -10,6 +10,8 @@ use Rinkel\Core\Plan\Plan;
 /**
  * What a piece asks of a maker about whom nothing is known: what has to be learnt for it, and how long it keeps the
  * hands.
+ *
+ * @internal
  */
 final readonly class Effort
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Lesson;
 
 /**
  * An evening of the course: a piece by which something is learnt, and an exercise for the eye.
+ *
+ * @internal
  */
 final readonly class Evening
 {

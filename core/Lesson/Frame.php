@@ -8,6 +8,8 @@ use Rinkel\Core\Knot\Side;
 
 /**
  * One step of a lesson: how far each end has travelled, which hand leads it, and where to pull.
+ *
+ * @internal
  */
 final readonly class Frame
 {

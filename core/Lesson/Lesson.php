@@ -12,6 +12,8 @@ use Rinkel\Core\Knot\Side;
  * as far as its end has come.
  *
  * The piece begins uppermost: x of a course goes down the page, y to the left.
+ *
+ * @internal
  */
 final readonly class Lesson
 {

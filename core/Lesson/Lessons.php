@@ -11,6 +11,8 @@ use Rinkel\Core\Work\Act;
 
 /**
  * All lessons there are, and which of them teaches an act.
+ *
+ * @internal
  */
 final readonly class Lessons
 {

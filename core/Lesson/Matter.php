@@ -6,6 +6,8 @@ namespace Rinkel\Core\Lesson;
 
 /**
  * What a thing in a frame is of, by which it is coloured.
+ *
+ * @internal
  */
 enum Matter: string
 {

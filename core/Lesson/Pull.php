@@ -6,6 +6,8 @@ namespace Rinkel\Core\Lesson;
 
 /**
  * Where to pull in a frame: an end, and to which side.
+ *
+ * @internal
  */
 final readonly class Pull
 {

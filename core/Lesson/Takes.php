@@ -16,6 +16,8 @@ use Rinkel\Core\Measure\Length;
 /**
  * What one knot of a lesson measures and takes in a certain cord, by what is known of a maker's hand; each with the
  * range in which four of five of their knots lie.
+ *
+ * @internal
  */
 final readonly class Takes
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Lesson;
 
 /**
  * One thing that can be taught, as a right-handed maker does it who begins with the left cord.
+ *
+ * @internal
  */
 interface Teaching
 {

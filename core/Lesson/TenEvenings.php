@@ -7,6 +7,8 @@ namespace Rinkel\Core\Lesson;
 /**
  * Ten evenings from the first overhand to a bracelet of two wraps, each with a small piece that asks for little more
  * than the one before.
+ *
+ * @internal
  */
 final class TenEvenings
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Geometry\Point;
 
 /**
  * What lies in a frame besides cords: a bead, a flap of metal, a drop, a flame; as its outline.
+ *
+ * @internal
  */
 final readonly class Thing
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Lesson;
 
 /**
  * When in the work what a lesson teaches is done.
+ *
+ * @internal
  */
 enum Topic: string
 {

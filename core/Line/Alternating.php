@@ -14,6 +14,8 @@ use Rinkel\Core\Pattern\Node\Knots;
 /**
  * Half knots by turns from the left and from the right are square knots, however they are written:
  * "(1 half left, 1 half right) x 20", "1 half left x 40 alternate", one after the other in a row.
+ *
+ * @internal
  */
 final class Alternating
 {

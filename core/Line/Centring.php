@@ -9,6 +9,8 @@ use Rinkel\Core\Measure\Length;
 /**
  * Turns bare cord that was said from centre to centre into what is bare of it: less half of what lies before it and
  * half of what lies after. At an end of the line there is only one neighbour.
+ *
+ * @internal
  */
 final class Centring
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * One way to set a line: how often each fit stands and how long that comes out.
+ *
+ * @internal
  */
 final readonly class Choice
 {

@@ -7,6 +7,8 @@ namespace Rinkel\Core\Line;
 /**
  * Elements that stand on the line once, or as often as a fit says. With alternation every second time is the other way
  * round.
+ *
+ * @internal
  */
 final readonly class Chunk
 {

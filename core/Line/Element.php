@@ -15,6 +15,8 @@ use Rinkel\Core\Pattern\Node\Lane;
  * cord.
  *
  * Knots and beads that lie side by side on left and right are one element with its parts in $beside.
+ *
+ * @internal
  */
 final readonly class Element
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Line;
 
 /**
  * What a box on the line is. Of a knot, the element says which.
+ *
+ * @internal
  */
 enum ElementKind: string
 {

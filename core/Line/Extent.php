@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * How large an element is, and whether it gives.
+ *
+ * @internal
  */
 final readonly class Extent
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Pattern\Node\Below;
 
 /**
  * One more strand of a necklace: a line of its own, on a cord of its own, that hangs lower than the one before.
+ *
+ * @internal
  */
 final readonly class Layer
 {

@@ -19,6 +19,8 @@ use Rinkel\Core\Pattern\Pattern;
 
 /**
  * Turns a pattern into a line, with what a construction's maker says of each part.
+ *
+ * @internal
  */
 final class LineBuilder
 {

@@ -18,6 +18,8 @@ use Rinkel\Core\Measure\Length;
  * allows it: a repeat that may break off, runs that may fill; no other count is changed. What a maker wishes more or
  * fewer of than fits is added at the end, and nothing then evens it out again. Exact: as x falls the window of counts changes only where some
  * s_i x / L_i is whole.
+ *
+ * @internal
  */
 final readonly class LineSetter
 {

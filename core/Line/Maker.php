@@ -12,6 +12,8 @@ use Rinkel\Core\Pattern\Node\Mirror;
 
 /**
  * Knows what each part of a pattern measures and takes in one construction.
+ *
+ * @internal
  */
 interface Maker
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Pattern\Place;
 
 /**
  * How the pattern says an element.
+ *
+ * @internal
  */
 final readonly class Mention
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Line;
 
 /**
  * By what an element keeps what only one end of a pair takes, where its two ends do unlike things.
+ *
+ * @internal
  */
 final class OnEnd
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Pattern\Node\Lane;
 
 /**
  * Where an element sits across the piece.
+ *
+ * @internal
  */
 final readonly class Seat
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Line;
 
 /**
  * Beads that hold a line back: which kind runs out first, how many there are and how many the unbound line would take.
+ *
+ * @internal
  */
 final readonly class Shortage
 {

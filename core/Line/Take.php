@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * What one cord (or one half of a folded one) gives up: what runs straight along the piece, and what knots consume.
+ *
+ * @internal
  */
 final readonly class Take
 {

@@ -8,6 +8,8 @@ namespace Rinkel\Core\Making;
  * Which work is done on which day when so many minutes of hands are there each day: of what may be begun, what is due
  * first is done first (J. R. Jackson, 1955: then the greatest lateness is the least that there can be; work that waits
  * for its day and may be left and come back to included).
+ *
+ * @internal
  */
 final readonly class Calendar
 {

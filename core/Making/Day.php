@@ -14,6 +14,8 @@ namespace Rinkel\Core\Making;
  *
  * A stretch may be pinned to a minute: it is not begun before, other work keeps out of its time, and what comes after
  * that time waits until it is done.
+ *
+ * @internal
  */
 final class Day
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Making;
 
 /**
  * A stretch of work on one piece, and the wait after it, in minutes from the beginning of the day.
+ *
+ * @internal
  */
 final readonly class DayStretch
 {

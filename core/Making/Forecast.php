@@ -20,6 +20,8 @@ use Rinkel\Core\Work\Acts;
  * Readings tell of what this piece has of its own, in pitches p and in uses u: its length of p, its cord of u, and
  * through what they have in common each of the other. What is still to come is the same ledger that the cord was cut
  * by, from the act in hand on, with the length that is still to go on the tape.
+ *
+ * @internal
  */
 final readonly class Forecast
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Work\Part;
 
 /**
  * What knots make of a body's length, in the plan and in mm: in all, and of the part that is in hand by now.
+ *
+ * @internal
  */
 final readonly class LengthSoFar
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Making;
 
 /**
  * In which order several pieces are worked on, by the minute from the beginning of the day.
+ *
+ * @internal
  */
 final readonly class Order
 {

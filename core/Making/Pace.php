@@ -12,6 +12,8 @@ use Rinkel\Core\Work\Cure;
 /**
  * How fast a maker works: seconds for each kind of move, their own where they were measured, else usual ones (from
  * memory).
+ *
+ * @internal
  */
 final readonly class Pace
 {

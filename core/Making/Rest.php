@@ -16,6 +16,8 @@ use Rinkel\Core\Work\Part;
 /**
  * What one measured end has been used for by now, and what it is still used for: the ledger by which it was cut, from
  * the act in hand on, with the length that is still to go on the tape.
+ *
+ * @internal
  */
 final readonly class Rest
 {

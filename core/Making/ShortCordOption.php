@@ -10,6 +10,8 @@ use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * One way on when a cord will not be enough: what is done, and the piece as it is then, where its plan changes.
+ *
+ * @internal
  */
 final readonly class ShortCordOption
 {

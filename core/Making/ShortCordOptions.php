@@ -22,6 +22,8 @@ use Rinkel\Core\Work\Acts;
 /**
  * Every way on when a cord in hand will not be enough, each worked out, the least change first. What is tied stays
  * tied: a plan that would have it otherwise is none of them.
+ *
+ * @internal
  */
 final readonly class ShortCordOptions
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Work\Acts;
 /**
  * What a maker reads on the tape while they work: how long the piece, or its half, has become, and what is left of one
  * end of a cord.
+ *
+ * @internal
  */
 final readonly class TapeReading
 {

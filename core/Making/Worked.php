@@ -12,6 +12,8 @@ use Rinkel\Core\Work\Acts;
 /**
  * How far a piece has come after so many moves, as planned: what lies along it in the part that is measured together,
  * and what is still to come, parted in what knots make and what is as long as it is.
+ *
+ * @internal
  */
 final readonly class Worked
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * Lengths of what is made and what is still to come.
+ *
+ * @internal
  */
 final readonly class WorkedLengths
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Material;
 
 /**
  * How the surface of a bead looks.
+ *
+ * @internal
  */
 enum BeadFinish: string
 {

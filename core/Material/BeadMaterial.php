@@ -6,6 +6,8 @@ namespace Rinkel\Core\Material;
 
 /**
  * What a bead is made of, as far as its weight goes.
+ *
+ * @internal
  */
 enum BeadMaterial: string
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * What was measured of a bead.
+ *
+ * @internal
  */
 final readonly class BeadMeasures
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Material;
 
 /**
  * The form of a bead, with its hole along the cord.
+ *
+ * @internal
  */
 enum BeadShape: string
 {

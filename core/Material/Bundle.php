@@ -10,6 +10,8 @@ use Rinkel\Core\Measure\Length;
 /**
  * Cords of one thickness lying together, as the core of a knot holds them: packed, 1 to 4 as a line, pair, triangle or
  * square and more into the smallest circle; or flat, side by side. The count is at least 1.
+ *
+ * @internal
  */
 final readonly class Bundle
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * The form of a button, as far as a loop goes around it on its edge.
+ *
+ * @internal
  */
 enum ButtonForm: string
 {

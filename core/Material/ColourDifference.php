@@ -6,6 +6,8 @@ namespace Rinkel\Core\Material;
 
 /**
  * How different two colours look: CIEDE2000 (CIE 142-2001), as laid out by Sharma, Wu and Dalal 2005.
+ *
+ * @internal
  */
 final class ColourDifference
 {

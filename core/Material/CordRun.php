@@ -7,6 +7,8 @@ namespace Rinkel\Core\Material;
 /**
  * How cords run from where a piece begins: each folded there, so that both its halves go on, or apart, each with an end
  * of its own there.
+ *
+ * @internal
  */
 enum CordRun: string
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Material;
 
 /**
  * A cord in one role of a piece, how many of it lie side by side there, and how; 1 to 60.
+ *
+ * @internal
  */
 final readonly class CordUse
 {

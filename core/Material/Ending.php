@@ -6,6 +6,8 @@ namespace Rinkel\Core\Material;
 
 /**
  * How a cut end is kept from fraying.
+ *
+ * @internal
  */
 enum Ending: string
 {

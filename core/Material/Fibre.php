@@ -6,6 +6,8 @@ namespace Rinkel\Core\Material;
 
 /**
  * What a cord is made of, as far as it changes how the cord knots and how its ends are secured.
+ *
+ * @internal
  */
 enum Fibre: string
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * What a finding does.
+ *
+ * @internal
  */
 enum FindingKind: string
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Wait;
 
 /**
  * A glue: how long it is left alone, and what it bears when it is hard. Its label comes first.
+ *
+ * @internal
  */
 final readonly class Glue
 {

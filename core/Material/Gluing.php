@@ -6,6 +6,8 @@ namespace Rinkel\Core\Material;
 
 /**
  * In which order an end is glued and trimmed.
+ *
+ * @internal
  */
 enum Gluing: string
 {

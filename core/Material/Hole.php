@@ -10,6 +10,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * Cords through a hole: whether they pass together, and what would.
+ *
+ * @internal
  */
 final readonly class Hole
 {

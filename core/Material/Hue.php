@@ -7,6 +7,8 @@ namespace Rinkel\Core\Material;
 /**
  * What people call a colour, by its lightness, its strength and its angle around the axes of CIELAB (judgement: people
  * differ at the borders).
+ *
+ * @internal
  */
 enum Hue: string
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Material;
 
 /**
  * How several cords lie together in a core.
+ *
+ * @internal
  */
 enum Lay: string
 {

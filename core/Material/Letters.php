@@ -8,6 +8,8 @@ use Rinkel\Core\Material\Exception\LettersUnread;
 
 /**
  * Letter beads at hand, letter by letter: "A3 B1 N2", or as they lie in the tray, "AAABNN".
+ *
+ * @internal
  */
 final readonly class Letters implements \Stringable
 {

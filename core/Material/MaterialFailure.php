@@ -8,5 +8,7 @@ use Rinkel\Core\Failure;
 
 /**
  * Marks every failure to describe a material.
+ *
+ * @internal
  */
 interface MaterialFailure extends Failure {}

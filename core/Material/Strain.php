@@ -6,6 +6,8 @@ namespace Rinkel\Core\Material;
 
 /**
  * What a glued place has to bear.
+ *
+ * @internal
  */
 enum Strain: string
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Material\Exception\TrayUnweighed;
 
 /**
  * How many beads lie in a tray, by weight: some are counted and weighed, then all.
+ *
+ * @internal
  */
 final readonly class Tray
 {

@@ -8,5 +8,7 @@ use Rinkel\Core\Failure;
 
 /**
  * Marks every failure to read or hold a length.
+ *
+ * @internal
  */
 interface MeasureFailure extends Failure {}

@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Exception\WaitUnread;
 
 /**
  * How long something is left alone, in whole minutes: 1 to 10 080, a week.
+ *
+ * @internal
  */
 final readonly class Wait implements \Stringable
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Pattern\Node\Beads;
 
 /**
  * Puts the beads of a run in their order.
+ *
+ * @internal
  */
 final readonly class BeadSequence
 {

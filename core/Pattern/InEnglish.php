@@ -7,6 +7,8 @@ namespace Rinkel\Core\Pattern;
 /**
  * A pattern that was typed in another language, in English: the same lines, and where each word stood in what was
  * typed.
+ *
+ * @internal
  */
 final readonly class InEnglish
 {

@@ -10,6 +10,8 @@ use Rinkel\Core\Pattern\Node\Named;
 /**
  * One part of a pattern: data with a place in the text it was read from, that writes itself and says what it names.
  * Reading it and setting it on a line is done elsewhere.
+ *
+ * @internal
  */
 interface Node extends \Stringable
 {

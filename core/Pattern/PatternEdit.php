@@ -16,6 +16,8 @@ use Rinkel\Core\Pattern\Node\Mirror;
 /**
  * Changes of a pattern by the place of its parts. A path counts from 0 and goes into brackets by dots: "2.0" is the
  * first part inside the third. What a path does not lead to, or what would leave nothing, changes nothing.
+ *
+ * @internal
  */
 final readonly class PatternEdit
 {

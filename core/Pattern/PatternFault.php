@@ -9,6 +9,8 @@ use Rinkel\Core\Quoted;
 
 /**
  * One thing wrong in a pattern: where, what stood there and what could stand there.
+ *
+ * @internal
  */
 final readonly class PatternFault
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Pattern\Node\Bracket;
 
 /**
  * Calls beads, findings and cords otherwise, wherever a pattern names them.
+ *
+ * @internal
  */
 final readonly class Renaming
 {

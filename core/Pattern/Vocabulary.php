@@ -7,6 +7,8 @@ namespace Rinkel\Core\Pattern;
 /**
  * The words of the notation in another language. Patterns are kept in English only; whoever works in another language
  * reads and types them in its words, and English ones beside them.
+ *
+ * @internal
  */
 final readonly class Vocabulary
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * One finished piece as the log has it: what was planned, and what came of it as far as somebody measured.
+ *
+ * @internal
  */
 final readonly class FinishedPiece
 {

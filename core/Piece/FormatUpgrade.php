@@ -7,6 +7,8 @@ namespace Rinkel\Core\Piece;
 /**
  * The step from one version of the open format to the next. A lift is frozen: it knows that version as it was, and
  * nothing of how the program goes on.
+ *
+ * @internal
  */
 interface FormatUpgrade
 {

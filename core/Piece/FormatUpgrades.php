@@ -13,6 +13,8 @@ use Rinkel\Core\Piece\Lift\FromVersion5;
 /**
  * Brings a document of an older version of the open format up to the present one, a version at a time, so that what was
  * once kept can be read for ever. What is not as its version says it is left for the reader to tell.
+ *
+ * @internal
  */
 final class FormatUpgrades
 {

@@ -15,6 +15,8 @@ use Rinkel\Core\Piece\Exception\PieceUnreadable;
 /**
  * Reads the hand by which a piece was planned once, as Hand::facts() wrote it down: the door at which it is checked
  * that something can be computed with it.
+ *
+ * @internal
  */
 final class HandReader
 {

@@ -80,8 +80,6 @@ final readonly class KnotReader
     }
 
     /**
-     * @internal
-     *
      * @param string $under under which path of the document it stands, with its dot
      * @param string $named at which path its name stands
      */

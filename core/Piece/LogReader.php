@@ -13,6 +13,8 @@ use Rinkel\Core\Piece\Internal\Fields;
 
 /**
  * Reads entries of the log in the open format (docs/log.schema.json): the door at which every bound is checked.
+ *
+ * @internal
  */
 final readonly class LogReader
 {

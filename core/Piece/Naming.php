@@ -10,6 +10,8 @@ use Rinkel\Core\Quoted;
 
 /**
  * What beads and findings can be called: a word that the notation can take and that means nothing else in a piece.
+ *
+ * @internal
  */
 final class Naming
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * How a piece came out beside how it was planned.
+ *
+ * @internal
  */
 final readonly class PieceOutcome
 {

@@ -205,8 +205,9 @@ final class PieceReader
         $says = $fields->has('credit.says')
             ? $fields->text('credit.says', $most['says'], new Message('credit-says'))
             : '';
+        $mark = $fields->has('credit.mark') ? $fields->text('credit.mark', Credit::MARK) : '';
 
-        return isset($by, $licence, $says) ? new Credit($by, $licence, $says) : null;
+        return isset($by, $licence, $says, $mark) ? new Credit($by, $licence, $says, $mark) : null;
     }
 
     private function habits(Fields $fields, Unit $unit): Habits

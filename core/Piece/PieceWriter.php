@@ -97,6 +97,7 @@ final class PieceWriter
             'by' => $credit->by,
             'licence' => $credit->licence,
             'says' => '' === $credit->says ? null : $credit->says,
+            'mark' => '' === $credit->mark ? null : $credit->mark,
         ]);
     }
 

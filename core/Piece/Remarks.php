@@ -6,6 +6,8 @@ namespace Rinkel\Core\Piece;
 
 /**
  * What a maker wrote about a piece that they finished.
+ *
+ * @internal
  */
 final readonly class Remarks
 {

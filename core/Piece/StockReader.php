@@ -25,6 +25,8 @@ use Rinkel\Core\Stock\Supply;
 
 /**
  * Reads what is in stock in the open format (docs/stock.schema.json): the door at which every bound is checked.
+ *
+ * @internal
  */
 final readonly class StockReader
 {

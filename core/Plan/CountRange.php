@@ -6,6 +6,8 @@ namespace Rinkel\Core\Plan;
 
 /**
  * A count that knots decide: what it comes to by the model, and between which numbers four makers of five come out.
+ *
+ * @internal
  */
 final readonly class CountRange
 {

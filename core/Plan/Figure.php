@@ -9,6 +9,8 @@ use Rinkel\Core\Remark\Step;
 
 /**
  * A computed number together with how it comes about.
+ *
+ * @internal
  */
 final readonly class Figure
 {

@@ -18,6 +18,8 @@ use Rinkel\Core\Piece\PieceSpec;
 /**
  * What a finished piece tells of its maker's hand: how long it came out and what was left of its cords, against what it
  * was planned, as far as one kind of knot makes nearly all of that.
+ *
+ * @internal
  */
 final readonly class Finished
 {

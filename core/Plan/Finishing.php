@@ -17,6 +17,8 @@ use Rinkel\Core\Work\Sheet;
 
 /**
  * How each cord's ends are secured: by what that cord is made of, and by whether it is tied off or stays as a tail.
+ *
+ * @internal
  */
 final readonly class Finishing
 {

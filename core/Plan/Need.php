@@ -10,6 +10,8 @@ use Rinkel\Core\Stock\Counted;
 
 /**
  * How many beads or findings of one kind some pieces take.
+ *
+ * @internal
  */
 final readonly class Need
 {

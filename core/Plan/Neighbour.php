@@ -10,6 +10,8 @@ use Rinkel\Core\Message;
 
 /**
  * The same piece with a repeat more or fewer, or a little otherwise, and what that means for the wearer.
+ *
+ * @internal
  */
 final readonly class Neighbour
 {

@@ -7,6 +7,8 @@ namespace Rinkel\Core\Practice;
 /**
  * When an exercise is due again, by the boxes of S. Leitner (So lernt man lernen, 1972, from memory): what was right
  * moves a box further and waits twice as long, what was wrong begins again.
+ *
+ * @internal
  */
 final class Boxes
 {

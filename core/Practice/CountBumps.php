@@ -10,6 +10,8 @@ use Rinkel\Core\Message;
 
 /**
  * How many square knots a drawn band has, by the bumps on one of its edges.
+ *
+ * @internal
  */
 final class CountBumps implements Exercise
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Knot\Side;
 
 /**
  * Something a maker's eye and hand have to know, asked in ever other ways.
+ *
+ * @internal
  */
 interface Exercise
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Practice;
 
 /**
  * All exercises there are.
+ *
+ * @internal
  */
 final class Exercises
 {

@@ -10,6 +10,8 @@ use Rinkel\Core\Message;
 
 /**
  * After how many square knots a flat band went wrong: a half knot more of the same side, and it begins to turn.
+ *
+ * @internal
  */
 final class FindFault implements Exercise
 {

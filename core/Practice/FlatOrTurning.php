@@ -10,6 +10,8 @@ use Rinkel\Core\Message;
 
 /**
  * Whether a drawn band lies flat, or turns, and to which side.
+ *
+ * @internal
  */
 final class FlatOrTurning implements Exercise
 {

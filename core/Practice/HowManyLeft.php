@@ -11,6 +11,8 @@ use Rinkel\Core\Message;
 
 /**
  * How many knots are left, from how long those are that are tied: the length is the rule, the count follows it.
+ *
+ * @internal
  */
 final class HowManyLeft implements Exercise
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Message;
 
 /**
  * How an end goes on: over or behind, around or through; from a frame of a lesson, with what comes before and after.
+ *
+ * @internal
  */
 final class HowToWrap implements Exercise
 {

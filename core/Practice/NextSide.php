@@ -10,6 +10,8 @@ use Rinkel\Core\Message;
 
 /**
  * Which cord crosses next: in a flat band the other one each time, in one that turns always the same.
+ *
+ * @internal
  */
 final class NextSide implements Exercise
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Message;
 
 /**
  * One question with its answers, of which one is right, and why it is.
+ *
+ * @internal
  */
 final readonly class Question
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Knot\Side;
 
 /**
  * A frame of a lesson to look at.
+ *
+ * @internal
  */
 final readonly class Shown
 {

@@ -12,6 +12,8 @@ use Rinkel\Core\Message;
 
 /**
  * How the cut end of a cord is kept from fraying: what melts is singed, the rest is glued.
+ *
+ * @internal
  */
 final class WhichFinish implements Exercise
 {

@@ -10,6 +10,8 @@ use Rinkel\Core\Work\Move;
 
 /**
  * Something that hands could do now: what comes next, or a slip and what comes of it.
+ *
+ * @internal
  */
 final readonly class Attempt
 {

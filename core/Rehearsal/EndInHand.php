@@ -10,6 +10,8 @@ use Rinkel\Core\Work\End;
 
 /**
  * One end of a cord that is cut: how much of it hangs there still, and which hand has it.
+ *
+ * @internal
  */
 final readonly class EndInHand
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Rehearsal;
 
 /**
  * What has become of a cord's end by now.
+ *
+ * @internal
  */
 enum EndState: string
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Rehearsal;
 
 /**
  * One way in which hands go wrong.
+ *
+ * @internal
  */
 interface Misstep
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Work\Move;
 
 /**
  * Where hands are in a making: after so many moves, before the next.
+ *
+ * @internal
  */
 final readonly class Moment
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Measure\Length;
 /**
  * One change to the piece that settles a check: the path in the open format and the value to put there, null to leave
  * it to the planner.
+ *
+ * @internal
  */
 final readonly class Remedy
 {

@@ -12,6 +12,8 @@ use Rinkel\Core\Message;
  * One step of a derivation: the key of its sentence and the numbers in it.
  *
  * A Length is written in the maker's unit; a WrittenLength has its unit already, as thicknesses have theirs in mm.
+ *
+ * @internal
  */
 final readonly class Step
 {

@@ -14,6 +14,8 @@ use Rinkel\Core\Stock\Supply;
 
 /**
  * What a maker has for one piece: cords, each so long, and beads. Of what is not said there is enough.
+ *
+ * @internal
  */
 final readonly class AvailableMaterials
 {

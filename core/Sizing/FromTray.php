@@ -17,6 +17,8 @@ use Rinkel\Core\Remark\Severity;
 /**
  * One design made of what lies in a tray: its cords and beads are exchanged for those at hand, what it takes most of
  * for what there is most of.
+ *
+ * @internal
  */
 final readonly class FromTray
 {

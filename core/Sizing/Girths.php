@@ -13,6 +13,8 @@ use Rinkel\Core\Piece\PieceSpec;
 /**
  * A design over girths, measured as its wearer was. What has to pass is estimated from each girth; a length that was
  * asked for does not hold for others.
+ *
+ * @internal
  */
 final readonly class Girths implements SizeAxis
 {

@@ -15,6 +15,8 @@ use Rinkel\Core\Pattern\Pattern;
 /**
  * Grades a pattern: it looks alike in every size, the same repeats of all that shows, and plain knots take the
  * difference. Where the pattern has none that give, some are put at its ends; where it has no knots at all, bare cord.
+ *
+ * @internal
  */
 final class Grading
 {

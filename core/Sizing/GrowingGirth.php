@@ -9,6 +9,8 @@ use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * A design for larger and larger wearers, a millimetre a step.
+ *
+ * @internal
  */
 final readonly class GrowingGirth implements Growth
 {

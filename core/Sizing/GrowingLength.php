@@ -9,6 +9,8 @@ use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * A design finished longer and longer, a millimetre a step.
+ *
+ * @internal
  */
 final readonly class GrowingLength implements Growth
 {

@@ -12,6 +12,8 @@ use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * A design with more and more rows of its net, or waves.
+ *
+ * @internal
  */
 final readonly class GrowingRows implements Growth
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * How a design is made larger, step by step.
+ *
+ * @internal
  */
 interface Growth
 {

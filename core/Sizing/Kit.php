@@ -10,6 +10,8 @@ use Rinkel\Core\Plan\Need;
 
 /**
  * One set of materials from which any size of a design can be made.
+ *
+ * @internal
  */
 final readonly class Kit
 {

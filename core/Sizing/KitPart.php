@@ -10,6 +10,8 @@ use Rinkel\Core\Plan\Need;
 
 /**
  * One material of a kit: as much of it as the size takes that takes most, and what each size leaves of it.
+ *
+ * @internal
  */
 final readonly class KitPart
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * Sizes of which each has a name of its own, so that their cords are told apart.
+ *
+ * @internal
  */
 final readonly class Labelled implements SizeAxis
 {

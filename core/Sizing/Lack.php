@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * What there is not enough of for a piece.
+ *
+ * @internal
  */
 final readonly class Lack
 {

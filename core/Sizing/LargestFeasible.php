@@ -12,6 +12,8 @@ use Rinkel\Core\Plan\Planner;
 /**
  * How far what is at hand goes: the largest step at which a design can still be made of it, and what runs out at the
  * next.
+ *
+ * @internal
  */
 final readonly class LargestFeasible
 {

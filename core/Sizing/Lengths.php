@@ -11,6 +11,8 @@ use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * A design in several finished lengths, as necklaces are sold.
+ *
+ * @internal
  */
 final readonly class Lengths implements SizeAxis
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * A design that is buttoned, with several loops one behind the other: each gives a further size.
+ *
+ * @internal
  */
 final readonly class Loops implements SizeAxis
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Work\Part;
 /**
  * What is done to all pieces of a series before the next is done to any: cut, tied, closed, secured, trimmed, or left
  * alone, in this order.
+ *
+ * @internal
  */
 enum Operation: string
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Sizing;
 
 /**
  * A number and the range in which it lies for four makers of five.
+ *
+ * @internal
  */
 final readonly class QuotedNumber
 {

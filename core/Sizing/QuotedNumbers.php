@@ -26,6 +26,8 @@ use Rinkel\Core\Measure\Length;
  * Numbers to be looked up, each as plans compute it: cord by technique and cores, knots by themselves, holes by how
  * many cords go through, necklaces by where they hang. With the range in which four of five makers lie, where a hand
  * has a part in it.
+ *
+ * @internal
  */
 final readonly class QuotedNumbers
 {

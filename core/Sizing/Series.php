@@ -11,6 +11,8 @@ use Rinkel\Core\Work\Acts;
 
 /**
  * Many pieces made together: each turn of work is done on all of them before the next, and glue cures on all at once.
+ *
+ * @internal
  */
 final readonly class Series
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * One size of a design.
+ *
+ * @internal
  */
 final readonly class Size
 {

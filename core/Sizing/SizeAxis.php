@@ -8,6 +8,8 @@ use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * What sizes of a design differ in.
+ *
+ * @internal
  */
 interface SizeAxis
 {

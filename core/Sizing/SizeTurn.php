@@ -6,6 +6,8 @@ namespace Rinkel\Core\Sizing;
 
 /**
  * One turn of work on all pieces of a series.
+ *
+ * @internal
  */
 final readonly class SizeTurn
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Plan\Plan;
 
 /**
  * One size of a design with its plan.
+ *
+ * @internal
  */
 final readonly class Sized
 {

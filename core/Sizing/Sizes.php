@@ -12,6 +12,8 @@ use Rinkel\Core\Plan\Planner;
 
 /**
  * A design in several sizes, each planned as if it were alone.
+ *
+ * @internal
  */
 final readonly class Sizes
 {

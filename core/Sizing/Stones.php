@@ -14,6 +14,8 @@ use Rinkel\Core\Piece\PieceSpec;
 /**
  * A design around stones of other sizes: its largest is as long as is said, others and how broad they are go along, and
  * a net has as many more rows.
+ *
+ * @internal
  */
 final readonly class Stones implements SizeAxis
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Piece\PieceSpec;
 
 /**
  * A design for several people, each by their own measures.
+ *
+ * @internal
  */
 final readonly class Wearers implements SizeAxis
 {

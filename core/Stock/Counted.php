@@ -10,6 +10,8 @@ use Rinkel\Core\Material\Letters;
 
 /**
  * Beads or findings of one kind in stock: how many there are.
+ *
+ * @internal
  */
 final readonly class Counted implements Item
 {

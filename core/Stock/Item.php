@@ -6,6 +6,8 @@ namespace Rinkel\Core\Stock;
 
 /**
  * One kind of thing in the stock box.
+ *
+ * @internal
  */
 interface Item
 {

@@ -10,6 +10,8 @@ use Rinkel\Core\Material\Finding;
 
 /**
  * What a stock box holds.
+ *
+ * @internal
  */
 enum Kind: string
 {

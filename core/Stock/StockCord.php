@@ -9,6 +9,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * One kind of cord in stock: fibre, thickness and colour, with the spools and offcuts that there are of it.
+ *
+ * @internal
  */
 final readonly class StockCord implements Item
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Material\Glue;
 
 /**
  * A glue in stock: how many tubes or bottles of it there are.
+ *
+ * @internal
  */
 final readonly class StockGlue implements Item
 {

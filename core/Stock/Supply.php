@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * A piece of cord in stock: an offcut, exact, or a spool, with about so much left.
+ *
+ * @internal
  */
 final readonly class Supply
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Tight;
 
 /**
  * The stretch that repeats along z: its length, by how much each is turned against the one before, and what may change.
+ *
+ * @internal
  */
 final readonly class Cell
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Tight\Internal\KauffmanBracket;
 /**
  * Rings as they are seen from one side: which passes over which, in order along each. What is a knot and what is not
  * does not depend on the side; it tells whether a cord ever went through another.
+ *
+ * @internal
  */
 final readonly class Diagram
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Tight;
 
 /**
  * What becomes of both ends of a rope that is tightened.
+ *
+ * @internal
  */
 enum Ends
 {

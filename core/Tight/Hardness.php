@@ -7,6 +7,8 @@ namespace Rinkel\Core\Tight;
 /**
  * How far a cord gives way where it is pressed most, in a knot pulled by its own tension: not at all, by about a tenth
  * of its thickness, by about a sixth.
+ *
+ * @internal
  */
 enum Hardness: string
 {

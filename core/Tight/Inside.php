@@ -6,6 +6,8 @@ namespace Rinkel\Core\Tight;
 
 /**
  * What lies inside a knot: straight cores, as thick as each other, in diameters of the cord that is knotted over them.
+ *
+ * @internal
  */
 final readonly class Inside
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Tight;
 
 /**
  * What one knot takes, in diameters of its cord.
+ *
+ * @internal
  */
 final readonly class KnotSize
 {

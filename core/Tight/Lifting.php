@@ -11,6 +11,8 @@ use Rinkel\Core\Geometry\Point;
  * A cord as a lesson draws it, lifted off the page: its levels become heights, and it goes up and down between them.
  *
  * The piece's length is z, its width x, and what lies uppermost on the page has the greatest y.
+ *
+ * @internal
  */
 final readonly class Lifting
 {

@@ -7,6 +7,8 @@ namespace Rinkel\Core\Tight;
 /**
  * The ropes of a tangle closed to rings far outside of it, in the same way before it is tightened and after: then no
  * cord went through another if the rings are knotted as they were.
+ *
+ * @internal
  */
 final readonly class Rings
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Tight;
 
 /**
  * A straight rigid core along z: it gives way sideways, to the cords and to other cores, unless all are held.
+ *
+ * @internal
  */
 final readonly class Rod
 {

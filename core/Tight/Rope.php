@@ -8,6 +8,8 @@ namespace Rinkel\Core\Tight;
  * One cord as a chain of beads: the middle line of a tube.
  *
  * All is measured in diameters of a cord whose diameter is 1; a repeating rope goes up along z.
+ *
+ * @internal
  */
 final readonly class Rope
 {

@@ -14,6 +14,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * A tightened knot as a lesson of one picture, drawn like any other: seen from where the maker sits.
+ *
+ * @internal
  */
 final readonly class Seen
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Tight;
 
 /**
  * All that the model of knots is checked against: which knots, over what, pushed how hard, in cord how soft.
+ *
+ * @internal
  */
 final readonly class TightBook
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Tight;
 
 /**
  * One knot to be pulled tight, over something, in some cord.
+ *
+ * @internal
  */
 final readonly class TightCase
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Tight;
 
 /**
  * A knot that can be pulled tight on the computer, from the courses that its lesson draws.
+ *
+ * @internal
  */
 interface TightKnot
 {

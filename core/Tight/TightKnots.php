@@ -11,6 +11,8 @@ use Rinkel\Core\Tight\Kind\TightStop;
 
 /**
  * The knots that can be pulled tight on the computer, called like the lessons that teach them.
+ *
+ * @internal
  */
 final readonly class TightKnots
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Tight;
 
 /**
  * A tangle that was pulled tight, and how well.
+ *
+ * @internal
  */
 final readonly class Tightened
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Tight\Internal\Spline;
  * Pulls a tangle tight: soft and coarse at first, then harder and finer, until only what is a tube is left.
  *
  * The same tangle always gives the same, to the last digit on one machine.
+ *
+ * @internal
  */
 final readonly class Tightening
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Tight;
 
 /**
  * What a cord is like as a tube, all in its own diameter and the tension that pulls it.
+ *
+ * @internal
  */
 final readonly class Tube
 {

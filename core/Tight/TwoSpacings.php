@@ -7,6 +7,8 @@ namespace Rinkel\Core\Tight;
 /**
  * A knot pulled tight with beads far apart and near together: what it would take with none between follows from both,
  * as the error of a chain goes with the square of the spacing (L. F. Richardson, 1911, from memory).
+ *
+ * @internal
  */
 final readonly class TwoSpacings
 {

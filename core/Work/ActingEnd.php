@@ -6,6 +6,8 @@ namespace Rinkel\Core\Work;
 
 /**
  * Which end of a cord acts, where a maker could take the wrong one.
+ *
+ * @internal
  */
 enum ActingEnd: string
 {

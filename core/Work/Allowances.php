@@ -10,6 +10,8 @@ use Rinkel\Core\Measure\Unit;
 /**
  * How much cord a maker leaves: the step of their cuts, what they hold ends by, what stays of a tail, and how long a
  * slider they tie.
+ *
+ * @internal
  */
 final readonly class Allowances
 {

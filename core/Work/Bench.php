@@ -16,6 +16,8 @@ use Rinkel\Core\Measure\Length;
 /**
  * Where a piece is written down as it is made: its cords, and what is done to them in stretches of acts of which each
  * says what must be done before it. A beginning, a body and each end of a piece write their own.
+ *
+ * @internal
  */
 final class Bench
 {

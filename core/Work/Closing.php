@@ -6,6 +6,8 @@ namespace Rinkel\Core\Work;
 
 /**
  * How a piece is closed: what is done at either end of its body, in stretches that say when.
+ *
+ * @internal
  */
 interface Closing
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Work;
 
 /**
  * Which way the cord that begins a square knot goes over to the other side.
+ *
+ * @internal
  */
 enum Crossing: string
 {

@@ -10,6 +10,8 @@ use Rinkel\Core\Message;
 /**
  * How long glue is left alone before the work goes on, in minutes: of elastic and of what is glued in common practice,
  * of cord from memory. The label of the glue comes first.
+ *
+ * @internal
  */
 enum Cure
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Cutting\Ledger;
 
 /**
  * One end of a cord, from where the cord is folded or begins to its tip, and all that it is used for.
+ *
+ * @internal
  */
 final class End
 {

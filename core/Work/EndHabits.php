@@ -9,6 +9,8 @@ use Rinkel\Core\Material\Gluing;
 
 /**
  * How a maker keeps ends from coming undone.
+ *
+ * @internal
  */
 final readonly class EndHabits
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Hand\Made;
 
 /**
  * What an act uses of one end, in mm as expected: what is as long as it is, and what knots take.
+ *
+ * @internal
  */
 final readonly class EndUse
 {

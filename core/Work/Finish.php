@@ -15,6 +15,8 @@ use Rinkel\Core\Message;
  * How ends are made safe: what melts is trimmed, singed and pressed; what chars is glued and trimmed when dry, or
  * trimmed and glued. What is singed comes before what is glued, so that no flame comes near fresh glue, and all glue
  * dries at once.
+ *
+ * @internal
  */
 final readonly class Finish
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Measure\Unit;
 
 /**
  * How a maker works, as far as it changes a piece; null is what is usual.
+ *
+ * @internal
  */
 final readonly class Habits
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Work;
 
 /**
  * How two halves that hang on one thing are brought to their ends.
+ *
+ * @internal
  */
 enum Halving: string
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Work;
 
 /**
  * How a cord is cut and held while it is worked.
+ *
+ * @internal
  */
 final readonly class Handling
 {

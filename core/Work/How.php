@@ -6,6 +6,8 @@ namespace Rinkel\Core\Work;
 
 /**
  * With what an end is secured.
+ *
+ * @internal
  */
 enum How: string
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Work;
 
 /**
  * How a working cord is joined to the cores.
+ *
+ * @internal
  */
 enum Joining: string
 {

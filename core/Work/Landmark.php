@@ -6,6 +6,8 @@ namespace Rinkel\Core\Work;
 
 /**
  * A place on a piece in the making that its maker can see or feel, and measure from.
+ *
+ * @internal
  */
 final readonly class Landmark implements \Stringable
 {

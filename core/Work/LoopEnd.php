@@ -6,6 +6,8 @@ namespace Rinkel\Core\Work;
 
 /**
  * With which end of its cord the loop of a wrap is tied.
+ *
+ * @internal
  */
 enum LoopEnd: string
 {

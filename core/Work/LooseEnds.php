@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * Ends that are still to be made safe: from where they are trimmed, and what is left of them.
+ *
+ * @internal
  */
 final readonly class LooseEnds
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Knot\Side;
 
 /**
  * What is done between two taps: a half knot, a knot, a bead, or what the step says as a whole.
+ *
+ * @internal
  */
 final readonly class Move
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Work;
 
 /**
  * What a maker does first, where either can come first.
+ *
+ * @internal
  */
 final readonly class OrderHabits
 {

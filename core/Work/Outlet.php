@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * One end of a piece's body: the visible place where it ends, and the cord ends that come out there.
+ *
+ * @internal
  */
 final readonly class Outlet
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Work;
 
 /**
  * The ends that come out of one side of a body, by what becomes of them.
+ *
+ * @internal
  */
 final readonly class OutletEnds
 {

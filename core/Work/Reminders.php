@@ -8,6 +8,8 @@ use Rinkel\Core\Message;
 
 /**
  * How often what there is to look at is said.
+ *
+ * @internal
  */
 enum Reminders: string
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Work;
 
 /**
  * Acts that are done over and over, in the same words: the first of them, how many, and how often; or one done once.
+ *
+ * @internal
  */
 final readonly class Round
 {

@@ -7,6 +7,8 @@ namespace Rinkel\Core\Work;
 /**
  * What a maker puts on knots and ends that do not melt, or that they do not singe; findings, stones, ropes and elastic
  * are always glued.
+ *
+ * @internal
  */
 enum Sealing: string
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Work;
 
 /**
  * How beads come on cores that knots are tied around.
+ *
+ * @internal
  */
 enum Stringing: string
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Pattern\Node\Lane;
 
 /**
  * One bead, and on which cord it goes.
+ *
+ * @internal
  */
 final readonly class StrungBead
 {

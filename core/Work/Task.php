@@ -6,6 +6,8 @@ namespace Rinkel\Core\Work;
 
 /**
  * What a cord does in a piece, whatever its maker calls it.
+ *
+ * @internal
  */
 enum Task: string
 {

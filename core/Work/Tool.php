@@ -6,6 +6,8 @@ namespace Rinkel\Core\Work;
 
 /**
  * What a maker takes into their hand for a step, besides cord and beads.
+ *
+ * @internal
  */
 enum Tool: string
 {

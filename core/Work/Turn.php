@@ -6,6 +6,8 @@ namespace Rinkel\Core\Work;
 
 /**
  * Whether something is done before the rest or after it, where makers differ.
+ *
+ * @internal
  */
 enum Turn: string
 {

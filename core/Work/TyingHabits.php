@@ -8,6 +8,8 @@ use Rinkel\Core\Knot\Side;
 
 /**
  * How a maker ties: which side begins, how a cord goes over, how cords are joined.
+ *
+ * @internal
  */
 final readonly class TyingHabits
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Material\Cord as Material;
 
 /**
  * One physical cord, as it is cut: where its two ends part, it is folded or the piece begins on it.
+ *
+ * @internal
  */
 final class WorkCord
 {

@@ -28,6 +28,11 @@ final readonly class DesignsFile
     /** What belongs to a wearer or to its maker's hand. */
     private const THEIRS = ['for' => 0, 'samples' => 0, 'tension' => 0, 'risk' => 0, 'habits' => 0];
 
+    /** What is another for each who makes it, and no other design. */
+    private const WORN = [
+        'name' => 0, 'unit' => 0, 'wearer' => 0, 'ease' => 0, 'length' => 0, 'credit' => 0, 'gauge' => 0,
+    ];
+
     public function __construct(
         private PieceWriter $writer = new PieceWriter(),
         private PieceReader $reader = new PieceReader(),
@@ -70,10 +75,34 @@ final readonly class DesignsFile
             'format' => self::FORMAT,
             'version' => self::VERSION,
             'designs' => array_map(
-                fn (PieceSpec $piece): array => $this->design($piece->creditedTo($credit)),
+                fn (PieceSpec $piece): array => $this->design(
+                    $piece->creditedTo($credit->marked($this->mark($piece))),
+                ),
                 $pieces,
             ),
         ];
+    }
+
+    /**
+     * Returns whether a piece is made otherwise than the design it is credited for; of one that nobody knows any more it
+     * is not said.
+     */
+    public function isChanged(PieceSpec $piece): bool
+    {
+        $mark = $piece->workmanship->credit->mark ?? '';
+        $now = $this->mark($piece);
+
+        return '' !== $mark && $mark !== $now && strtok($mark, '-') === strtok($now, '-');
+    }
+
+    /**
+     * Returns by what a design is told from others, whoever wears it and whatever they call it.
+     */
+    private function mark(PieceSpec $piece): string
+    {
+        $design = array_diff_key($this->writer->write($piece), self::THEIRS + self::WORN);
+
+        return PieceReader::VERSION.'-'.hash('xxh3', (string) json_encode($design));
     }
 
     /**

@@ -12,6 +12,7 @@ return [
     'src/Practice/Rehearsals.php' => 'App/Page/Practice/RehearsalControllerTest',
     'src/Practice/RehearsalView.php' => 'App/Page/Practice/RehearsalControllerTest',
     'src/Practice/CourseBook.php' => 'App/Page/Practice/CourseControllerTest',
+    'core/Rehearsal/Misstep/OtherSide.php' => 'Core/Rehearsal/MisstepTest',
     'core/Rehearsal/Misstep/TooSoon.php' => 'Core/Rehearsal/MisstepTest',
     'core/Rehearsal/Attempt.php' => 'Core/Rehearsal/RehearsalTest',
     'src/Platform/Files/ICalendar.php' => 'App/Table/WorkCalendarTest',

@@ -30,6 +30,7 @@ use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Piece\SampleReader;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
+use Rinkel\Core\Rehearsal\Rehearsal;
 use Rinkel\Core\Tight\KnotName;
 use Rinkel\Core\Tight\KnotPuller;
 use Rinkel\Core\Work\Act;
@@ -49,7 +50,7 @@ final class PackageTest extends TestCase
         Hand::class, KnotName::class, KnotPuller::class, KnotReader::class, KnownKnots::class, Layout::class,
         Length::class, Message::class, Offers::class, OwnSample::class, Pattern::class, PieceReader::class,
         PieceSpec::class, PieceUnreadable::class, PieceWriter::class, Plan::class, Planner::class, PulledKnot::class,
-        SampleReader::class, Scene::class, Unit::class,
+        Rehearsal::class, SampleReader::class, Scene::class, Unit::class,
     ];
 
     #[Group('golden')]
@@ -101,6 +102,29 @@ final class PackageTest extends TestCase
             file_put_contents(self::CORE.'/api.txt', $api);
         }
         self::assertSame(file_get_contents(self::CORE.'/api.txt'), $api, 'core/README.md says what a change takes');
+    }
+
+    /**
+     * Whatever others cannot come to by what they may build on is marked as ours.
+     */
+    public function testAllElseIsInternal(): void
+    {
+        $api = (string) file_get_contents(self::CORE.'/api.txt');
+        $open = [];
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::CORE)) as $file) {
+            \assert($file instanceof \SplFileInfo);
+            if ('php' !== $file->getExtension()) {
+                continue;
+            }
+            $path = substr((string) $file->getRealPath(), \strlen((string) realpath(self::CORE)) + 1, -4);
+            $class = 'Rinkel\\Core\\'.strtr($path, '/', '\\');
+            $isOpen = 1 === preg_match('/'.preg_quote($class, '/').'(?![\\\\\w])/', $api);
+            $isOurs = str_contains((string) file_get_contents((string) $file->getRealPath()), '* @internal');
+            if ($isOpen === $isOurs) {
+                $open[] = $path;
+            }
+        }
+        self::assertSame([], $open);
     }
 
     public function testItNeedsNothingElse(): void

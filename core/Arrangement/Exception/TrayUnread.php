@@ -10,6 +10,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * A text that does not say which beads are at hand.
+ *
+ * @internal
  */
 final class TrayUnread extends Refusal
 {

@@ -24,6 +24,8 @@ use Rinkel\Core\Work\Stint;
 /**
  * All cords, folded, in one large overhand around the fingers, which set the size of the loop. Cords that are not
  * folded there are laid back, and their ends come out at the knot.
+ *
+ * @internal
  */
 final readonly class AllLoop implements AtEnd
 {

@@ -12,6 +12,8 @@ use Rinkel\Core\Work\Outlet;
 
 /**
  * What is made at one end of a piece: a loop, a button, ties, findings.
+ *
+ * @internal
  */
 interface AtEnd
 {

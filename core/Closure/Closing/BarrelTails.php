@@ -10,6 +10,8 @@ use Rinkel\Core\Work\End;
 
 /**
  * Where the sliding barrels of a piece sit on its tails.
+ *
+ * @internal
  */
 final readonly class BarrelTails
 {

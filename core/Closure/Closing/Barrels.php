@@ -30,6 +30,8 @@ use Rinkel\Core\Work\Tool;
  * Barrels that slide, each tied around the other side's tail. Two: each at the end of its own tail. One: the end where
  * the piece finishes winds around the tail of the other, near the body or as one of its spaced knots; that tail has the
  * stop.
+ *
+ * @internal
  */
 final readonly class Barrels extends ClosingSequence
 {

@@ -26,6 +26,8 @@ use Rinkel\Core\Work\Stint;
 /**
  * A button, its face to the front: on the fold of folded cords, or with the ends through its shank from either side;
  * play behind it, an overhand that holds it, and square knots hidden below.
+ *
+ * @internal
  */
 final readonly class Button implements AtEnd, TiesBeyond
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Work\Outlet;
 /**
  * What every way to close a piece has in common: working ends made safe where they are, before the closure or with it,
  * and the ends that are left at last.
+ *
+ * @internal
  */
 abstract readonly class ClosingSequence implements Closing
 {

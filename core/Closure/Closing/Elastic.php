@@ -29,6 +29,8 @@ use Rinkel\Core\Work\Tool;
 /**
  * Three overhands by turns, left over right and right over left; the fit is tried before any glue, ends are trimmed
  * when it has dried, and the knot is tucked away: into the bead with the largest hole, or under a crimp cover.
+ *
+ * @internal
  */
 final readonly class Elastic extends ClosingSequence
 {

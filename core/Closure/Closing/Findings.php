@@ -37,6 +37,8 @@ use Rinkel\Core\Work\Tool;
  * own cords in one overhand, so that nothing falls off that is trimmed.
  *
  * Of a finding whose other half is at the other end, that half is put on here and named by the whole.
+ *
+ * @internal
  */
 final readonly class Findings implements AtEnd, TiesBeyond
 {

@@ -26,6 +26,8 @@ use Rinkel\Core\Work\Tool;
 /**
  * Ends glued into the two halves of one finding, as a magnet, their poles to each other; or to each other, cut face to
  * cut face.
+ *
+ * @internal
  */
 final readonly class GluedEnds extends ClosingSequence
 {

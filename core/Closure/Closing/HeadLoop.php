@@ -27,6 +27,8 @@ use Rinkel\Core\Work\Stint;
  * A loop of vertical lark's heads: from the middle outwards, half the row with each end of the working cord, then bent
  * until the button goes through. The first knots of the body close it; ends of cores that run through it only once lie
  * in these.
+ *
+ * @internal
  */
 final readonly class HeadLoop implements AtEnd
 {

@@ -25,6 +25,8 @@ use Rinkel\Core\Work\Stint;
 /**
  * Square knots that the working ends tie beyond the body: behind a button, over a core that lies doubled up to a
  * finding. The working ends leave the piece there, and no longer where the body ends.
+ *
+ * @internal
  */
 final readonly class KnotsBeyondBody
 {

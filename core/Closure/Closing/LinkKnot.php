@@ -20,6 +20,8 @@ use Rinkel\Core\Work\Stint;
 
 /**
  * Two overhands of all cords on one spot against the last link of a chain.
+ *
+ * @internal
  */
 final readonly class LinkKnot
 {

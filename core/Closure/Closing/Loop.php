@@ -25,6 +25,8 @@ use Rinkel\Core\Work\Stint;
  * A loop of the cords themselves, or several behind each other: where cords are folded, at the fold, bound by an
  * overhand of all; of several ends an eyelet between two overhands, half of them on either side; of one end that end
  * laid back and tied to its own cord.
+ *
+ * @internal
  */
 final readonly class Loop implements AtEnd
 {

@@ -24,6 +24,8 @@ use Rinkel\Core\Work\Stint;
 /**
  * How pairs of working ends are finished one after the other: tied off in an overhand, made safe, dry and cut, before
  * the next.
+ *
+ * @internal
  */
 final class PairEnds
 {

@@ -20,6 +20,8 @@ use Rinkel\Core\Work\Tool;
 
 /**
  * What is alike in all closures that slide: tails laid past each other, and a trial of how it glides.
+ *
+ * @internal
  */
 final class SlideTrial
 {

@@ -34,6 +34,8 @@ use Rinkel\Core\Work\WorkCord;
  *
  * No glue comes to the cords that it runs on: where its own ends are glued, they are tied behind it first, and the drop
  * goes on that knot.
+ *
+ * @internal
  */
 final readonly class Sliding extends ClosingSequence
 {

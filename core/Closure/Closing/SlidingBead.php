@@ -19,6 +19,8 @@ use Rinkel\Core\Work\Tool;
 
 /**
  * The tails of both sides through one bead; slid out and tried before the stops are tied beyond it.
+ *
+ * @internal
  */
 final readonly class SlidingBead extends ClosingSequence
 {

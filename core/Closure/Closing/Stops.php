@@ -28,6 +28,8 @@ use Rinkel\Core\Work\StrungBead;
 /**
  * What stops the tails of a slider: a knot of all cords of a side or of each, all alike or each a little further out; a
  * bead beyond it is held by a knot of its own. The tails are trimmed beyond that, and frayed where that is wished.
+ *
+ * @internal
  */
 final readonly class Stops
 {

@@ -12,6 +12,8 @@ use Rinkel\Core\Work\Outlet;
 
 /**
  * Tails to tie by hand: they keep the length that they are tied with.
+ *
+ * @internal
  */
 final readonly class TieUp implements AtEnd
 {

@@ -21,6 +21,8 @@ use Rinkel\Core\Work\Stint;
 
 /**
  * All ends of both sides in one overhand, for good: it goes over the head or the hand, and that is tried first.
+ *
+ * @internal
  */
 final readonly class TiedForGood extends ClosingSequence
 {

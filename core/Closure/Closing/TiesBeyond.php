@@ -6,6 +6,8 @@ namespace Rinkel\Core\Closure\Closing;
 
 /**
  * What is made at one end of a piece with knots of its working ends beyond the body.
+ *
+ * @internal
  */
 interface TiesBeyond
 {

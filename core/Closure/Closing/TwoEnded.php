@@ -14,6 +14,8 @@ use Rinkel\Core\Work\Spot;
 
 /**
  * A closure of two ends, each made for itself: where a piece begins at one, that is made before the body.
+ *
+ * @internal
  */
 final readonly class TwoEnded extends ClosingSequence
 {

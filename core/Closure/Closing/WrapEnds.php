@@ -31,6 +31,8 @@ use Rinkel\Core\Work\Tool;
 /**
  * The two ends of a wrap, each bound by a barrel that the long end ties around the short one: the button where the cord
  * parts and the loop last, or the loop first and the button last, as its maker has it.
+ *
+ * @internal
  */
 final readonly class WrapEnds extends ClosingSequence
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * An end without findings and with nothing to say against.
+ *
+ * @internal
  */
 abstract readonly class Bare implements ClosureEnd
 {

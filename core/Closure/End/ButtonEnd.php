@@ -13,6 +13,8 @@ use Rinkel\Core\Remark\Step;
 
 /**
  * A button on its shank, with the play that its maker leaves behind it and the knots hidden below it.
+ *
+ * @internal
  */
 final readonly class ButtonEnd implements ClosureEnd
 {

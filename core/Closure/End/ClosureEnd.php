@@ -12,6 +12,8 @@ use Rinkel\Core\Remark\Step;
 
 /**
  * One end of a piece: how far it reaches from the body when the piece is closed, and how it is made.
+ *
+ * @internal
  */
 interface ClosureEnd
 {

@@ -23,6 +23,8 @@ use Rinkel\Core\Remark\Step;
 /**
  * The core laid back into a loop, bound by an overhand; the working cords are tied over it. It lets through what is at
  * the other end: a button, or a clasp or hook as wide as it is; for ties it is as large as fingers make it.
+ *
+ * @internal
  */
 final readonly class CordLoop extends Bare
 {

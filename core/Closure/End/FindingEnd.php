@@ -14,6 +14,8 @@ use Rinkel\Core\Remark\Step;
 
 /**
  * Findings one after the other: a clasp, a hook, a ring, a connector. With none said it is a clasp of usual size.
+ *
+ * @internal
  */
 final readonly class FindingEnd extends Bare
 {

@@ -17,6 +17,8 @@ use Rinkel\Core\Remark\Step;
 /**
  * All cords, folded, in one large overhand that leaves a loop, wound over the fingers: core and working cords alike are
  * in the loop and in the knot.
+ *
+ * @internal
  */
 final readonly class KnottedLoop extends Bare
 {

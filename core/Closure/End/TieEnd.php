@@ -16,6 +16,8 @@ use Rinkel\Core\Remark\Step;
 
 /**
  * Tails to tie by hand: to the other tails, or through a loop.
+ *
+ * @internal
  */
 final readonly class TieEnd extends Bare
 {

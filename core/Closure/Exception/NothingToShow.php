@@ -10,6 +10,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * A text that does not say what shall show of a slider.
+ *
+ * @internal
  */
 final class NothingToShow extends Refusal
 {

@@ -10,6 +10,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * A text that does not say how tails are made.
+ *
+ * @internal
  */
 final class TailsUnread extends Refusal
 {

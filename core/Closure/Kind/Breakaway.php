@@ -14,6 +14,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * A clasp that opens when it is pulled, as a necklace for a child needs.
+ *
+ * @internal
  */
 final readonly class Breakaway extends OpeningClosure
 {

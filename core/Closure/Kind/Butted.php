@@ -13,6 +13,8 @@ use Rinkel\Core\Work\Habits;
 
 /**
  * Ends butted and glued.
+ *
+ * @internal
  */
 final readonly class Butted extends PermanentClosure
 {

@@ -14,6 +14,8 @@ use Rinkel\Core\Material\FindingKind;
 /**
  * A button through a loop, or one of several. A loop of knots and knots behind the button want cords that tie; of a
  * wrap both are bound by barrels.
+ *
+ * @internal
  */
 final readonly class ButtonAndLoop extends OpeningClosure
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Material\FindingKind;
 
 /**
  * Clasp with rings and ends, also a toggle or an extender.
+ *
+ * @internal
  */
 final readonly class ClaspClosure extends OpeningClosure
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Closure\Site;
 
 /**
  * Each tail ends in a barrel knot tied around the other tail.
+ *
+ * @internal
  */
 final readonly class DoubleBarrel extends Slider
 {

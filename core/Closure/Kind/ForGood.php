@@ -10,6 +10,8 @@ use Rinkel\Core\Closure\Site;
 
 /**
  * Both ends in one overhand, for good: the piece goes over the head as it is.
+ *
+ * @internal
  */
 final readonly class ForGood extends PermanentClosure
 {

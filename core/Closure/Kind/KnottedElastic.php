@@ -14,6 +14,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * Elastic knotted to a ring, the knot bare, in a bead or under one or two crimp covers.
+ *
+ * @internal
  */
 final readonly class KnottedElastic extends PermanentClosure
 {

@@ -16,6 +16,8 @@ use Rinkel\Core\Work\Habits;
 
 /**
  * Ends glued into a magnet.
+ *
+ * @internal
  */
 final readonly class Magnetic extends OpeningClosure
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Closure\ClosureWish;
 
 /**
  * What opens fully, and sits as it was made when it is shut.
+ *
+ * @internal
  */
 abstract readonly class OpeningClosure implements ClosureKind
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Closure\ClosureWish;
 
 /**
  * What all that is shut for good share: it neither slides nor opens; most of it goes over hand or head as it is.
+ *
+ * @internal
  */
 abstract readonly class PermanentClosure implements ClosureKind
 {

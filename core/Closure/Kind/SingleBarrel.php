@@ -11,6 +11,8 @@ use Rinkel\Core\Closure\Site;
 
 /**
  * One tail ends in a barrel knot around the other, which ends in a stop.
+ *
+ * @internal
  */
 final readonly class SingleBarrel extends Slider
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Material\FindingKind;
 
 /**
  * Both tails through one tight bead.
+ *
+ * @internal
  */
 final readonly class SlideBeading extends Slider
 {

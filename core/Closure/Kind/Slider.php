@@ -9,6 +9,8 @@ use Rinkel\Core\Closure\ClosureWish;
 
 /**
  * What slides between its narrowest and its widest, and never comes apart.
+ *
+ * @internal
  */
 abstract readonly class Slider implements ClosureKind
 {

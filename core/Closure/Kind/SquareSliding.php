@@ -12,6 +12,8 @@ use Rinkel\Core\Knot\Kind\Square;
 
 /**
  * Square knots tied over both tails.
+ *
+ * @internal
  */
 final readonly class SquareSliding extends Slider
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Closure\Ties;
 
 /**
  * Two tails tied by hand.
+ *
+ * @internal
  */
 final readonly class TieClosure extends OpeningClosure
 {

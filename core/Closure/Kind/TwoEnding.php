@@ -14,6 +14,8 @@ use Rinkel\Core\Material\FindingKind;
 
 /**
  * One end like this, the other like that: loops, button, ties, findings.
+ *
+ * @internal
  */
 final readonly class TwoEnding extends OpeningClosure
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Message;
 
 /**
  * What can be added to a piece at its trial, or undone.
+ *
+ * @internal
  */
 final class Addable
 {

@@ -44,6 +44,8 @@ use Rinkel\Core\Work\WorkCord;
  * on.
  *
  * Outwards from its middle a pair is two cords, each with its middle there: one end of each works either way.
+ *
+ * @internal
  */
 class BandWay extends Way
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Line\Element;
 
 /**
  * Beads as they are said in a row.
+ *
+ * @internal
  */
 final class BeadRow
 {

@@ -29,6 +29,8 @@ use Rinkel\Core\Work\WorkCord;
 
 /**
  * Two groups of threads braided through a chain, from its end link on, where they are folded or knotted together.
+ *
+ * @internal
  */
 final class BraidedWay extends Way
 {

@@ -35,6 +35,8 @@ use Rinkel\Core\Work\WorkCord;
 /**
  * Many strands laid side by side, bound and fused at one end, bent as they are worn, bound in that curve at the other,
  * and trimmed there; the end cords that bind them run on as twisted tails.
+ *
+ * @internal
  */
 final class BundleWay extends Way
 {

@@ -17,6 +17,8 @@ use Rinkel\Core\Work\Tool;
 
 /**
  * Stones that are glued into what a piece hangs on.
+ *
+ * @internal
  */
 final class Cabochons
 {

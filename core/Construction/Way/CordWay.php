@@ -26,6 +26,8 @@ use Rinkel\Core\Work\WorkCord;
 /**
  * One cord that carries knots and beads in itself: from its beginning mark to its other end; or, where all its beads
  * lie together, from these outwards, as they are strung first and levelled.
+ *
+ * @internal
  */
 class CordWay extends Way
 {

@@ -12,6 +12,8 @@ use Rinkel\Core\Work\Landmark;
 
 /**
  * What the edges of a body's elements are called, to measure from, and where the body ends at either side.
+ *
+ * @internal
  */
 final class Edges
 {

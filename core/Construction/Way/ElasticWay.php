@@ -18,6 +18,8 @@ use Rinkel\Core\Work\Tool;
 /**
  * Beads on elastic, which fill one turn from mark to mark, all on and tried before the knot is glued: from one end to
  * the other, or a word first in the middle, and from there on to both ends.
+ *
+ * @internal
  */
 final class ElasticWay extends CordWay
 {

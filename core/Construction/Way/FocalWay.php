@@ -17,6 +17,8 @@ use Rinkel\Core\Work\Spot;
 /**
  * One bead between its knots: when they hold it, both ends are drawn straight and made equal, before anything slides on
  * them.
+ *
+ * @internal
  */
 final class FocalWay extends CordWay
 {

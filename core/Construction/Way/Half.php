@@ -10,6 +10,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * A part of the body that is worked from its own beginning: all of it, or from the middle to one end.
+ *
+ * @internal
  */
 final readonly class Half
 {

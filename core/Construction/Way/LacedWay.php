@@ -26,6 +26,8 @@ use Rinkel\Core\Work\WorkCord;
 
 /**
  * Laces through a chain, from its middle link to either end; a second one through the openings that the first leaves.
+ *
+ * @internal
  */
 final class LacedWay extends Way
 {

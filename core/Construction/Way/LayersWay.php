@@ -25,6 +25,8 @@ use Rinkel\Core\Work\WorkCord;
 /**
  * Strands that hang one below another: level and together where they begin, then each made for itself from there, the
  * shortest first; hung up and compared before they are brought together at their other end.
+ *
+ * @internal
  */
 final class LayersWay extends StrandsWay
 {

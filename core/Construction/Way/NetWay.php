@@ -31,6 +31,8 @@ use Rinkel\Core\Work\WorkCord;
 /**
  * A net around a stone, from the linked loops at its bottom up; above it the cords of each side gathered, a bead that
  * locks it over both, and the two braids. One end of each cord runs to the left, the other to the right.
+ *
+ * @internal
  */
 final class NetWay extends Way
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Line\Line;
 
 /**
  * Which elements are repeated until a length is reached, and which are as many as was said.
+ *
+ * @internal
  */
 final class Repeats
 {

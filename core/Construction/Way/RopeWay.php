@@ -31,6 +31,8 @@ use Rinkel\Core\Work\WorkCord;
 /**
  * Loops of rope through each other, each of ropes side by side; the legs of one run to the left, of the other to the
  * right. The ends are trimmed to the wrist and closed; thread covers the join, or the legs before they are glued in.
+ *
+ * @internal
  */
 final class RopeWay extends Way
 {

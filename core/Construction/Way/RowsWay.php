@@ -24,6 +24,8 @@ use Rinkel\Core\Work\StrungBead;
 /**
  * Rows of beads side by side: in each step beads on all cores, a half knot that holds the middle, and a hitch around
  * each further core on either side.
+ *
+ * @internal
  */
 final class RowsWay extends BandWay
 {

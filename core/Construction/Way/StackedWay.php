@@ -24,6 +24,8 @@ use Rinkel\Core\Work\Stint;
  * Several working pairs on one core that take turns: each begins with an overhand around the core, which the first
  * knots enclose, and those that do not tie lie along the core. At full length each is finished after its last knot, and
  * the knots of the next cover what is left of it.
+ *
+ * @internal
  */
 final class StackedWay extends BandWay
 {

@@ -26,6 +26,8 @@ use Rinkel\Core\Work\Tool;
 /**
  * Strands side by side, each with its own knots between its beads, staggered. The first knots and what holds the
  * strands where they begin come before the beads; what holds them at the other end comes when all is tried.
+ *
+ * @internal
  */
 class StrandsWay extends CordWay
 {

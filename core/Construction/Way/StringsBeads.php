@@ -22,6 +22,8 @@ use Rinkel\Core\Work\StrungBead;
 
 /**
  * How a way puts beads and findings on, one after the other or side by side.
+ *
+ * @internal
  */
 trait StringsBeads
 {

@@ -25,6 +25,8 @@ use Rinkel\Core\Work\Tool;
 
 /**
  * How a way ties a run of knots: which ends tie, around what, in which moves, and what there is to look at.
+ *
+ * @internal
  */
 trait TiesKnots
 {

@@ -17,6 +17,8 @@ use Rinkel\Core\Work\Tool;
 
 /**
  * The tips of cords that beads are strung with.
+ *
+ * @internal
  */
 final class Tips
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Work\EndUse;
 
 /**
  * What elements of the line take of an end: as long as it is, so many knots, or what is made until a length is reached.
+ *
+ * @internal
  */
 final class Uses
 {

@@ -23,6 +23,8 @@ use Rinkel\Core\Work\StrungBead;
 
 /**
  * Waves of two arms, which are worked one after the other, the second to the length of the first, and joined again.
+ *
+ * @internal
  */
 final class WaveWay extends BandWay
 {

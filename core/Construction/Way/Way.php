@@ -31,6 +31,8 @@ use Rinkel\Core\Work\Tool;
  * What closes the piece writes itself.
  *
  * What is measured along the piece is due at the end of each act, from where its half begins.
+ *
+ * @internal
  */
 abstract class Way
 {

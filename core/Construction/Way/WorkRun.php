@@ -11,6 +11,8 @@ use Rinkel\Core\Work\Spot;
 
 /**
  * Elements of the same kind that are worked one after the other.
+ *
+ * @internal
  */
 final readonly class WorkRun
 {

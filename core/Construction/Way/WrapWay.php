@@ -24,6 +24,8 @@ use Rinkel\Core\Work\WorkCord;
 
 /**
  * A folded cord whose two ends carry beads; after each bundle the long end ties its knot around the short one.
+ *
+ * @internal
  */
 final class WrapWay extends Way
 {

@@ -15,6 +15,8 @@ use Rinkel\Core\Drawing\SceneFrame;
 
 /**
  * What is drawn of a body so far.
+ *
+ * @internal
  */
 final class SceneParts
 {

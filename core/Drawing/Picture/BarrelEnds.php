@@ -10,6 +10,8 @@ use Rinkel\Core\Drawing\Scene;
 
 /**
  * A barrel at the end of each tail, or one on a short tail and a stop on the other.
+ *
+ * @internal
  */
 final readonly class BarrelEnds implements EndPicture
 {

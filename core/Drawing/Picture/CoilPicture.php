@@ -14,6 +14,8 @@ use Rinkel\Core\Knot\BarrelKnot;
 
 /**
  * The coil of a barrel: as many turns as it has, or always as many.
+ *
+ * @internal
  */
 final class CoilPicture implements KnotPicture
 {

@@ -16,6 +16,8 @@ use Rinkel\Core\Knot\PulledKnot;
 
 /**
  * A knot of somebody's own, as it lay when it was pulled tight.
+ *
+ * @internal
  */
 final class DrawnPicture implements KnotPicture
 {

@@ -10,6 +10,8 @@ use Rinkel\Core\Drawing\Scene;
 
 /**
  * Ends, rings, a clasp or a magnet, on either side.
+ *
+ * @internal
  */
 final readonly class FindingEnds implements EndPicture
 {

@@ -14,6 +14,8 @@ use Rinkel\Core\Knot\Side;
 
 /**
  * A flat run of square knots, with the cords running in before the first of the line and out after the last.
+ *
+ * @internal
  */
 final class FlatPicture implements KnotPicture
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Drawing\Pose;
 
 /**
  * Hitches of one cord along a core.
+ *
+ * @internal
  */
 final class HitchPicture implements KnotPicture
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Drawing\SceneFrame;
 
 /**
  * Ends that meet, with nothing to be seen between them.
+ *
+ * @internal
  */
 final readonly class JoinedEnds implements EndPicture
 {

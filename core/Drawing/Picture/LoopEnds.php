@@ -12,6 +12,8 @@ use Rinkel\Core\Material\FindingKind;
 
 /**
  * A loop, or several, on one side and a button on the other.
+ *
+ * @internal
  */
 final readonly class LoopEnds implements EndPicture
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Drawing\RopeLoops;
 
 /**
  * Two loops of ropes side by side, woven through each other.
+ *
+ * @internal
  */
 final class LoopsPicture implements KnotPicture
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Drawing\StopKnot;
 
 /**
  * An overhand knot, as large as it measures.
+ *
+ * @internal
  */
 final class OverhandPicture implements KnotPicture
 {

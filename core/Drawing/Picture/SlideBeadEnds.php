@@ -11,6 +11,8 @@ use Rinkel\Core\Material\FindingKind;
 
 /**
  * Two tails with a stop each, and a bead over both.
+ *
+ * @internal
  */
 final readonly class SlideBeadEnds implements EndPicture
 {

@@ -10,6 +10,8 @@ use Rinkel\Core\Drawing\Scene;
 
 /**
  * Two tails with a stop each, and square knots over both.
+ *
+ * @internal
  */
 final readonly class SliderEnds implements EndPicture
 {

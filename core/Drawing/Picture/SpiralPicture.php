@@ -13,6 +13,8 @@ use Rinkel\Core\Drawing\SpiralSinnet;
 
 /**
  * A spiral of half knots, its pictures as long as they may be.
+ *
+ * @internal
  */
 final class SpiralPicture implements KnotPicture
 {

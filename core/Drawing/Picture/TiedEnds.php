@@ -10,6 +10,8 @@ use Rinkel\Core\Drawing\Scene;
 
 /**
  * Two tails to tie by hand.
+ *
+ * @internal
  */
 final readonly class TiedEnds implements EndPicture
 {

@@ -12,6 +12,8 @@ use Rinkel\Core\Drawing\Pose;
 
 /**
  * One turn of a cord around all the others.
+ *
+ * @internal
  */
 final readonly class TurnPicture implements KnotPicture
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Drawing\Scene;
 
 /**
  * Two ends of unlike kinds: a loop, a button, tails or findings on either side.
+ *
+ * @internal
  */
 final readonly class UnlikeEnds implements EndPicture
 {

@@ -12,6 +12,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * A flat braid of three strands, one of them perhaps doubled.
+ *
+ * @internal
  */
 final readonly class BraidedWork implements Work
 {

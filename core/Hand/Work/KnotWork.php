@@ -18,6 +18,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * Knots of one kind, tied one after the other, perhaps with beads between them.
+ *
+ * @internal
  */
 final readonly class KnotWork implements Work
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Measure\Length;
 
 /**
  * A cord laced through the links of a chain, one after the other.
+ *
+ * @internal
  */
 final readonly class LacedWork implements Work
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Message;
 
 /**
  * A rope or an elastic, pulled as it will be over a hand: it tells of the cord, not of who pulled it.
+ *
+ * @internal
  */
 final readonly class Pulled implements Work
 {

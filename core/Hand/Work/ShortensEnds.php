@@ -9,6 +9,8 @@ use Rinkel\Core\Message;
 
 /**
  * Work that takes of an end: it is shorter after than before.
+ *
+ * @internal
  */
 trait ShortensEnds
 {

@@ -18,6 +18,8 @@ use Rinkel\Core\Measure\Length;
 /**
  * Waves: arms of vertical lark's heads with a round on the core and seed beads outside. Its beads are what they are, so
  * a wave tells of its lark's heads.
+ *
+ * @internal
  */
 final readonly class Waves implements Work
 {

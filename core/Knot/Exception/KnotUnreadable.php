@@ -10,6 +10,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * A knot of somebody's own that cannot be what was drawn or written.
+ *
+ * @internal
  */
 final class KnotUnreadable extends Refusal
 {

@@ -12,6 +12,8 @@ use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "1 barrel 3": an overhand of three wraps, dressed as a neat coil.
+ *
+ * @internal
  */
 final readonly class Barrel extends Plain
 {

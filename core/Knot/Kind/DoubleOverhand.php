@@ -12,6 +12,8 @@ use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "1 double overhand": twice through, pulled hard.
+ *
+ * @internal
  */
 final readonly class DoubleOverhand extends Plain
 {

@@ -12,6 +12,8 @@ use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "8 hitch": half hitches with one cord along a core.
+ *
+ * @internal
  */
 final readonly class HalfHitch extends Plain
 {

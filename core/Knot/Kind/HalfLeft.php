@@ -13,6 +13,8 @@ use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "42 half left": always the left cord over, a spiral.
+ *
+ * @internal
  */
 final readonly class HalfLeft extends Plain
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "42 half right": always the right cord over, a spiral the other way.
+ *
+ * @internal
  */
 final readonly class HalfRight extends Plain
 {

@@ -12,6 +12,8 @@ use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "1 lark": a folded cord on a ring or a core.
+ *
+ * @internal
  */
 final readonly class LarksHead extends Plain
 {

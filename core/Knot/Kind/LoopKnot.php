@@ -12,6 +12,8 @@ use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "1 interlace": two loops of one or several parallel ropes, woven through each other.
+ *
+ * @internal
  */
 final readonly class LoopKnot extends Plain
 {

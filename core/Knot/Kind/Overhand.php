@@ -12,6 +12,8 @@ use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "1 overhand": one cord, or the whole bundle.
+ *
+ * @internal
  */
 final readonly class Overhand extends Plain
 {

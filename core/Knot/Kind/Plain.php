@@ -8,6 +8,8 @@ use Rinkel\Core\Knot\Knot;
 
 /**
  * What is so for most knots: nothing is said of their turns, they do not twist the piece, and lie alike on both sides.
+ *
+ * @internal
  */
 abstract readonly class Plain implements Knot
 {

@@ -12,6 +12,8 @@ use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "6 square": two half knots, from one side and from the other. A run of it is a flat band.
+ *
+ * @internal
  */
 final readonly class Square extends Plain
 {

@@ -12,6 +12,8 @@ use Rinkel\Core\Knot\TyingContext;
 
 /**
  * "12 vertical lark": tied with one cord along a core.
+ *
+ * @internal
  */
 final readonly class VerticalLarksHead extends Plain
 {

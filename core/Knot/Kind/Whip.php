@@ -12,6 +12,8 @@ use Rinkel\Core\Knot\Whipping;
 
 /**
  * "6 whip": turns of a cord laid side by side around all the others, to bind them.
+ *
+ * @internal
  */
 final readonly class Whip extends Plain
 {

@@ -15,6 +15,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * A flat braid of three: the outer strand over the middle one, from both sides by turns.
+ *
+ * @internal
  */
 final readonly class BraidLesson implements Teaching
 {

@@ -14,6 +14,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * Two ends glued: to each other, or each into its half of a magnet.
+ *
+ * @internal
  */
 final readonly class ButtedEndsLesson implements Teaching
 {

@@ -14,6 +14,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * A stone with a flat back, glued into the setting that a piece hangs on.
+ *
+ * @internal
  */
 final readonly class Cabochon implements Teaching
 {

@@ -17,6 +17,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * A knot of somebody's own: its end laid from one crossing to the next, then both ends pulled.
+ *
+ * @internal
  */
 final readonly class DrawnLesson implements Teaching
 {

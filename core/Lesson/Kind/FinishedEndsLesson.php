@@ -17,6 +17,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * The ends of working cords after the last knot: singed and pressed flat, or glued and trimmed.
+ *
+ * @internal
  */
 final readonly class FinishedEndsLesson implements Teaching
 {

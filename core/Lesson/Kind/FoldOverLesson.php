@@ -14,6 +14,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * An end of metal with two flaps, folded over the cords one after the other.
+ *
+ * @internal
  */
 final readonly class FoldOverLesson implements Teaching
 {

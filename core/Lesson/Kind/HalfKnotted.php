@@ -17,6 +17,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * Half knots of a folded cord around two others: a square knot, a spiral, a slider.
+ *
+ * @internal
  */
 final readonly class HalfKnotted implements Teaching
 {

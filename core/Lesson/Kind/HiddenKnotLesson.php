@@ -17,6 +17,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * A knot that is hidden: drawn into a bead with a large hole, or under a cover that is pressed shut.
+ *
+ * @internal
  */
 final readonly class HiddenKnotLesson implements Teaching
 {

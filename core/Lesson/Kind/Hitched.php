@@ -15,6 +15,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * Hitches that one cord ties along a core: a half hitch, or a vertical lark's head of two.
+ *
+ * @internal
  */
 final readonly class Hitched implements Teaching
 {

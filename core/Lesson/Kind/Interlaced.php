@@ -16,6 +16,8 @@ use Rinkel\Core\Material\Colour;
 
 /**
  * Two loops woven through each other: the first is laid, the second goes over and under it by turns.
+ *
+ * @internal
  */
 final readonly class Interlaced implements Teaching
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * A ring opened sideways, hung in a loop of cord, and closed again.
+ *
+ * @internal
  */
 final readonly class JumpRingLesson implements Teaching
 {

@@ -15,6 +15,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * One lace or two through the links of a chain: down through one link, below where it joins the next, up through that.
+ *
+ * @internal
  */
 final readonly class LacingLesson implements Teaching
 {

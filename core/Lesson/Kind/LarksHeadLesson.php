@@ -13,6 +13,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * A lark's head: a folded cord on a ring or a core, its ends through its own fold.
+ *
+ * @internal
  */
 final readonly class LarksHeadLesson implements Teaching
 {

@@ -14,6 +14,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * Folded cords hung in each other by their folds, each through the loops of all before it: the beginning of a net.
+ *
+ * @internal
  */
 final readonly class Linked implements Teaching
 {

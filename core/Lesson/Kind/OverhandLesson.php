@@ -18,6 +18,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * An overhand knot: of one cord, of two held together, or of one laid double, whose fold becomes a loop.
+ *
+ * @internal
  */
 final readonly class OverhandLesson implements Teaching
 {

@@ -14,6 +14,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * The end of a cord: made a tip that passes beads, or opened to a fringe.
+ *
+ * @internal
  */
 final readonly class PointLesson implements Teaching
 {

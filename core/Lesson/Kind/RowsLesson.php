@@ -18,6 +18,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * One step of rows: a bead on each core, a half knot that holds the middle one, a hitch on either side for the others.
+ *
+ * @internal
  */
 final readonly class RowsLesson implements Teaching
 {

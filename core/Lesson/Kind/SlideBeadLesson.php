@@ -16,6 +16,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * A bead that closes a piece: both tails go through it, one from either side.
+ *
+ * @internal
  */
 final readonly class SlideBeadLesson implements Teaching
 {

@@ -15,6 +15,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * Two ends tied to each other, nothing between them: the knot of an elastic, the tails of a piece that is tied on.
+ *
+ * @internal
  */
 final readonly class TiedEndsLesson implements Teaching
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * Two tails that wind around each other by themselves, each rolled the way its cord is twisted.
+ *
+ * @internal
  */
 final readonly class Twisted implements Teaching
 {

@@ -14,6 +14,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * A binding: thread laid double along a bundle, wound over itself, its end through its own fold and drawn under.
+ *
+ * @internal
  */
 final readonly class WhippingLesson implements Teaching
 {

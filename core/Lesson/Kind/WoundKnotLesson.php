@@ -15,6 +15,8 @@ use Rinkel\Core\Lesson\Topic;
 
 /**
  * A coil that one cord winds around itself, or around itself and another, with its end back through the turns.
+ *
+ * @internal
  */
 final readonly class WoundKnotLesson implements Teaching
 {

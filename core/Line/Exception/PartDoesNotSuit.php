@@ -14,6 +14,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * A part of a pattern that the piece cannot have: a knot its construction does not tie, a bead it does not know.
+ *
+ * @internal
  */
 final class PartDoesNotSuit extends Refusal
 {

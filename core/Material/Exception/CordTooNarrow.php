@@ -12,6 +12,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * A flat cord that would stand on its edge.
+ *
+ * @internal
  */
 final class CordTooNarrow extends Refusal implements MaterialFailure
 {

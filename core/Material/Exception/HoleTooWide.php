@@ -12,6 +12,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * A bead whose hole would be as wide as the bead.
+ *
+ * @internal
  */
 final class HoleTooWide extends Refusal implements MaterialFailure
 {

@@ -10,6 +10,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * A text that does not say which letters there are.
+ *
+ * @internal
  */
 final class LettersUnread extends Refusal
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * A text that is no colour.
+ *
+ * @internal
  */
 final class NotAColour extends Refusal implements MaterialFailure
 {

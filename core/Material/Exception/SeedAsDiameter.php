@@ -12,6 +12,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * The number of a seed bead where its diameter is asked for.
+ *
+ * @internal
  */
 final class SeedAsDiameter extends Refusal implements MaterialFailure
 {

@@ -10,6 +10,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * A text that does not say how much a cord gives.
+ *
+ * @internal
  */
 final class StretchUnread extends Refusal
 {

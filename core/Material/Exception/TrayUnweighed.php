@@ -9,6 +9,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * Nothing was weighed, or all beads weigh less than some of them.
+ *
+ * @internal
  */
 final class TrayUnweighed extends Refusal
 {

@@ -12,6 +12,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * A fraction with nothing below its bar.
+ *
+ * @internal
  */
 final class DivisionByNothing extends Refusal implements MeasureFailure
 {

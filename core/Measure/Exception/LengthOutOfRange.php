@@ -12,6 +12,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * A length outside what can be meant.
+ *
+ * @internal
  */
 final class LengthOutOfRange extends Refusal implements MeasureFailure
 {

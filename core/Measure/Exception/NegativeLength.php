@@ -11,6 +11,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * A typed length below zero.
+ *
+ * @internal
  */
 final class NegativeLength extends Refusal implements MeasureFailure
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * A text that is no number with an optional unit.
+ *
+ * @internal
  */
 final class NotALength extends Refusal implements MeasureFailure
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * A number followed by a word that is no unit of length.
+ *
+ * @internal
  */
 final class UnknownUnit extends Refusal implements MeasureFailure
 {

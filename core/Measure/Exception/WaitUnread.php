@@ -10,6 +10,8 @@ use Rinkel\Core\Refusal;
 
 /**
  * A text that does not say how long something is left alone.
+ *
+ * @internal
  */
 final class WaitUnread extends Refusal
 {

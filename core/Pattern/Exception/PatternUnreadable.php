@@ -10,6 +10,8 @@ use Rinkel\Core\Pattern\PatternFault;
 
 /**
  * A pattern with at least one fault; carries all that were found, in the order of the text.
+ *
+ * @internal
  */
 final class PatternUnreadable extends \InvalidArgumentException implements Failure
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Pattern\Place;
 
 /**
  * Beads strung together before the next knot: "bundle amber sky", or with "/" on the long and the short end.
+ *
+ * @internal
  */
 final readonly class BeadBundle extends Leaf
 {

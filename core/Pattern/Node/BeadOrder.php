@@ -6,6 +6,8 @@ namespace Rinkel\Core\Pattern\Node;
 
 /**
  * In which order the named beads of a run follow each other; the value is its word in the text.
+ *
+ * @internal
  */
 enum BeadOrder: string
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Pattern\Place;
 
 /**
  * A run of beads: "5 bead amber sky" repeats its names in turn, "2 amber 1 sky" says how many of each.
+ *
+ * @internal
  */
 final readonly class Beads extends Leaf implements CountedPart
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Pattern\Place;
 /**
  * One more strand of a necklace, a line of its own that hangs lower than the one before: "below 3 cm (1 overhand,
  * 20 bead sky, 1 overhand)"; on a cord of its own colour "below 3 cm in sea (…)".
+ *
+ * @internal
  */
 final readonly class Below extends Leaf implements Bracket
 {

@@ -10,6 +10,8 @@ use Rinkel\Core\Pattern\Place;
 
 /**
  * Turns of a cord laid side by side around all the others, as many as cover a width: "binding 12 mm".
+ *
+ * @internal
  */
 final readonly class Binding extends Leaf
 {

@@ -8,6 +8,8 @@ use Rinkel\Core\Pattern\Node;
 
 /**
  * A part with parts inside.
+ *
+ * @internal
  */
 interface Bracket extends Node
 {

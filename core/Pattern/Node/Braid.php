@@ -10,6 +10,8 @@ use Rinkel\Core\Pattern\Place;
 
 /**
  * A flat braid of three strands: "braid 12 in", "braid fit".
+ *
+ * @internal
  */
 final readonly class Braid extends Leaf
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Pattern\Node;
 
 /**
  * What has so many of it, and more by as many.
+ *
+ * @internal
  */
 trait ByNumber
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Pattern\Place;
 
 /**
  * What stays in the middle of a mirrored pattern and is not doubled: "centre (3 bead sky)".
+ *
+ * @internal
  */
 final readonly class Centre extends Leaf implements Bracket
 {

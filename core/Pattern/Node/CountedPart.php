@@ -8,6 +8,8 @@ use Rinkel\Core\Pattern\Node;
 
 /**
  * A part that says how many there are of something.
+ *
+ * @internal
  */
 interface CountedPart extends Node
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Pattern\Node;
 
 /**
  * Names that stand for others: "sky for amber and sand for rust".
+ *
+ * @internal
  */
 final readonly class Exchange implements \Stringable
 {

@@ -7,6 +7,8 @@ namespace Rinkel\Core\Pattern\Node;
 /**
  * As often as the length allows; several fits of a pattern share it by their shares, 1 to 99. A maker may wish some
  * repeats more or fewer than fit, up to 99: that goes with the wearer, as a plain number would not.
+ *
+ * @internal
  */
 final readonly class Fit implements \Stringable
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Pattern\Node;
 
 /**
  * The piece in the middle: "focal leaf". Each half of a band begins at it.
+ *
+ * @internal
  */
 final readonly class Focal extends Middle
 {

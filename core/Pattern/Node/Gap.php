@@ -11,6 +11,8 @@ use Rinkel\Core\Pattern\Place;
 /**
  * Bare cord: "gap 1 in", "gap fit"; or as much as brings what lies on either side so far apart from centre to centre:
  * "gap 27 mm centres". A maker may measure it by a gauge of their own: "gap 1 gauge", "gap 1.5 gauge centres".
+ *
+ * @internal
  */
 final readonly class Gap extends Leaf
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Pattern\Place;
 
 /**
  * Parts in brackets, repeated: "(1 bead amber, 2 square) x 6", "x fit", "x fit 2", "x 6 alternate".
+ *
+ * @internal
  */
 final readonly class Group extends Leaf implements Bracket, CountedPart
 {

@@ -10,6 +10,8 @@ use Rinkel\Core\Pattern\Place;
 
 /**
  * A run of knots of one kind: "6 square", "42 half left", "1 barrel 3".
+ *
+ * @internal
  */
 final readonly class Knots extends Leaf implements CountedPart
 {

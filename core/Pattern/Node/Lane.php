@@ -6,6 +6,8 @@ namespace Rinkel\Core\Pattern\Node;
 
 /**
  * On which cord a bead sits; the value is its word in the text.
+ *
+ * @internal
  */
 enum Lane: string
 {

@@ -10,6 +10,8 @@ use Rinkel\Core\Pattern\Place;
 
 /**
  * What is so for most parts: they name nothing, are repeated in brackets and are no middle.
+ *
+ * @internal
  */
 abstract readonly class Leaf implements Node
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Pattern\Place;
 
 /**
  * Links of a chain, one after the other: "7 link silver".
+ *
+ * @internal
  */
 final readonly class Links extends Leaf implements CountedPart
 {

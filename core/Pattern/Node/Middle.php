@@ -9,6 +9,8 @@ use Rinkel\Core\Pattern\Place;
 
 /**
  * One thing by its name that stays single in the middle of a mirror.
+ *
+ * @internal
  */
 abstract readonly class Middle extends Leaf
 {

@@ -10,6 +10,8 @@ use Rinkel\Core\Pattern\Place;
 /**
  * All that stands before it to both sides of the middle: "mirror" once more in reverse, so that what stands last is in the
  * middle; "outwards" from the middle to either end, as a maker works who begins there.
+ *
+ * @internal
  */
 final readonly class Mirror extends Leaf
 {

@@ -6,6 +6,8 @@ namespace Rinkel\Core\Pattern\Node;
 
 /**
  * What the names are that a part of a pattern says.
+ *
+ * @internal
  */
 enum Named
 {

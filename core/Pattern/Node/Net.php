@@ -10,6 +10,8 @@ use Rinkel\Core\Pattern\Place;
 
 /**
  * A net of knots around a stone: "net 5 every 12 mm".
+ *
+ * @internal
  */
 final readonly class Net extends Leaf implements CountedPart
 {

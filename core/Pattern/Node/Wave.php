@@ -10,6 +10,8 @@ use Rinkel\Core\Pattern\Place;
 /**
  * A wave of two arms: "wave 4 round / seed", "wave 4 round / 5 seed". Each step has a round bead on the core and seed
  * beads outside.
+ *
+ * @internal
  */
 final readonly class Wave extends Leaf implements CountedPart
 {

@@ -9,6 +9,8 @@ use Rinkel\Core\Pattern\Place;
 
 /**
  * A word of letter beads: word "MILA" of cube between dot.
+ *
+ * @internal
  */
 final readonly class Word extends Leaf
 {

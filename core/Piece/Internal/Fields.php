@@ -19,8 +19,6 @@ use Rinkel\Core\Quoted;
  * The fields of a decoded document, read one by one by their dotted path; what is wrong is collected, never thrown.
  *
  * A field that is absent, null or blank has its default. A reading with a fault returns null.
- *
- * @internal
  */
 final class Fields
 {

@@ -22,6 +22,8 @@ use Rinkel\Core\Piece\Naming;
  * say what is usual are left out, so that they follow when the rest changes; what version 1 passed over in silence
  * (cords without a task, findings that do not exist, knots without a name) goes, and what it took but no longer suits
  * (a wrist wider than any, a bead called like a cord's task) is put right, so that the plan stays what it was.
+ *
+ * @internal
  */
 final class FromVersion1 implements FormatUpgrade
 {

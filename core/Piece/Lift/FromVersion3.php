@@ -10,6 +10,8 @@ use Rinkel\Core\Piece\Naming;
 /**
  * From version 3 to 4: words that mean something in a pattern since. What was called by one of them is called
  * otherwise, with a number behind: a bead "hang" is "hang-1", wherever it stands.
+ *
+ * @internal
  */
 final class FromVersion3 implements FormatUpgrade
 {

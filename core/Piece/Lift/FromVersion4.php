@@ -11,6 +11,8 @@ use Rinkel\Core\Piece\FormatUpgrade;
 /**
  * From version 4 to 5: a closure says nothing any more that its kind does not know, such as the tails of a clasp; it
  * was never heard.
+ *
+ * @internal
  */
 final class FromVersion4 implements FormatUpgrade
 {

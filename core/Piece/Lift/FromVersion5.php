@@ -9,6 +9,8 @@ use Rinkel\Core\Piece\FormatUpgrade;
 /**
  * From version 5 to 6: a cord says nothing any more that its piece does not ask of it, such as how many sliders there
  * are; it was never heard. Ropes of a second loop have a name.
+ *
+ * @internal
  */
 final class FromVersion5 implements FormatUpgrade
 {

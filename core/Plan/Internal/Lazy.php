@@ -8,8 +8,6 @@ namespace Rinkel\Core\Plan\Internal;
  * What is dear to work out and seldom asked for: worked out once, when it is.
  *
  * @template T of array
- *
- * @internal
  */
 final class Lazy
 {

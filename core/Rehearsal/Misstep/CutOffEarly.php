@@ -15,6 +15,8 @@ use Rinkel\Core\Work\End;
 
 /**
  * An end trimmed while there is still something to be done with it.
+ *
+ * @internal
  */
 final class CutOffEarly implements Misstep
 {

@@ -11,6 +11,8 @@ use Rinkel\Core\Rehearsal\Moment;
 
 /**
  * Once more of what is done already: knots were miscounted.
+ *
+ * @internal
  */
 final class OneTooMany implements Misstep
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Work\StrungBead;
 
 /**
  * A bead whose turn it is not.
+ *
+ * @internal
  */
 final class OtherBead implements Misstep
 {

@@ -13,6 +13,8 @@ use Rinkel\Core\Work\Move;
 
 /**
  * The knot from the other side.
+ *
+ * @internal
  */
 final class OtherSide implements Misstep
 {

@@ -15,6 +15,8 @@ use Rinkel\Core\Work\EndUse;
 
 /**
  * The act after the one in hand: something is left out.
+ *
+ * @internal
  */
 final class TooSoon implements Misstep
 {

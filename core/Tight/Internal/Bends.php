@@ -11,6 +11,8 @@ use Rinkel\Core\Tight\Tube;
 /**
  * What bends: sharper than a tube can at most, and at all where cord is stiff (half the stiffness times the square of
  * the curvature, along the cord: Euler and Bernoulli's beam).
+ *
+ * @internal
  */
 final readonly class Bends
 {

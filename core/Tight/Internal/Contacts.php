@@ -9,6 +9,8 @@ use Rinkel\Core\Tight\Tangle;
 
 /**
  * Where cords touch cords: pairs of beads that are near, found anew when anything has moved far enough to matter.
+ *
+ * @internal
  */
 final class Contacts
 {

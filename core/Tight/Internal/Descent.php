@@ -7,6 +7,8 @@ namespace Rinkel\Core\Tight\Internal;
 /**
  * Goes down to where nothing pushes any more, by what the last steps taught of the valley's form (L-BFGS: J. Nocedal,
  * "Updating quasi-Newton matrices with limited storage", 1980, from memory).
+ *
+ * @internal
  */
 final class Descent
 {

@@ -17,6 +17,8 @@ use Rinkel\Core\Tight\Tube;
  *
  * All places stand in one list: x, y and z of each bead, the cell's length and its turn, x and y of each rod. Each part
  * takes the slopes so far and returns them with its own.
+ *
+ * @internal
  */
 final class Energy
 {

@@ -7,6 +7,8 @@ namespace Rinkel\Core\Tight\Internal;
 /**
  * Kauffman's bracket of a diagram (L. H. Kauffman, "State models and the Jones polynomial", 1987, from memory),
  * crossing by crossing: what is known so far is a sum over ways in which the arcs that still hang out are joined.
+ *
+ * @internal
  */
 final readonly class KauffmanBracket
 {

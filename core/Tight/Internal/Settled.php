@@ -8,6 +8,8 @@ use Rinkel\Core\Tight\Tangle;
 
 /**
  * A tangle at the bottom of one stage.
+ *
+ * @internal
  */
 final readonly class Settled
 {

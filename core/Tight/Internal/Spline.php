@@ -6,6 +6,8 @@ namespace Rinkel\Core\Tight\Internal;
 
 /**
  * The natural cubic spline through points, by the way along their chords.
+ *
+ * @internal
  */
 final readonly class Spline
 {

@@ -17,6 +17,8 @@ use Rinkel\Core\Tight\TightKnot;
 
 /**
  * A flat braid of three: one turn, in which each strand comes back to where it began. A push below nothing pulls it.
+ *
+ * @internal
  */
 final readonly class TightBraid implements TightKnot
 {

@@ -16,6 +16,8 @@ use Rinkel\Core\Tight\TightKnot;
 
 /**
  * A knot of somebody's own, as they drew it.
+ *
+ * @internal
  */
 final readonly class TightDrawn implements TightKnot
 {

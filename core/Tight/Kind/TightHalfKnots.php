@@ -19,6 +19,8 @@ use Rinkel\Core\Tight\TightKnot;
 
 /**
  * Half knots over cores, one after the other: of a flat band, whose sides alternate, or of a spiral, which turns.
+ *
+ * @internal
  */
 final readonly class TightHalfKnots implements TightKnot
 {

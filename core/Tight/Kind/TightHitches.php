@@ -18,6 +18,8 @@ use Rinkel\Core\Tight\TightKnot;
 /**
  * Hitches of one cord along cores: half hitches, all over the core first, or vertical lark's heads, over it and behind
  * it by turns. A lark's head is two hitches.
+ *
+ * @internal
  */
 final readonly class TightHitches implements TightKnot
 {

@@ -18,6 +18,8 @@ use Rinkel\Core\Tight\TightKnot;
 /**
  * A knot whose ends are pulled apart: an overhand of one cord or of several together, or a barrel of some wraps,
  * perhaps around another cord.
+ *
+ * @internal
  */
 final readonly class TightStop implements TightKnot
 {

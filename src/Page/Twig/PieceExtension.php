@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Rinkel\App\Page\Twig;
 
 use Rinkel\App\Board\Paces;
+use Rinkel\App\Document\DesignsFile;
 use Rinkel\App\Making\Makings;
+use Rinkel\App\Piece\Pieces;
+use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\App\Sizes\RequestedSizes;
 use Rinkel\App\Svg\DrawingFile;
@@ -34,11 +37,14 @@ final class PieceExtension extends AbstractExtension
         private readonly Paces $paces,
         private readonly Makings $makings,
         private readonly Wording $wording,
+        private readonly DesignsFile $designs,
+        private readonly Pieces $pieces,
     ) {}
 
     public function getFunctions(): array
     {
         return [
+            new TwigFunction('changed_design', $this->isChanged(...)),
             new TwigFunction('drawing_version', $this->drawings->version(...)),
             new TwigFunction('board', $this->pictures->board(...), self::DRAWN),
             new TwigFunction('worn', $this->pictures->worn(...), self::DRAWN),
@@ -132,5 +138,13 @@ final class PieceExtension extends AbstractExtension
         return \count(
             array_unique(array_map(static fn (Length $length): string => (string) $length, $lengths)),
         ) > 1 ? $lengths : [];
+    }
+
+    /**
+     * Returns whether a piece is made otherwise than the design that it says it is.
+     */
+    private function isChanged(StoredPiece $stored): bool
+    {
+        return isset($stored->document()['credit']) && $this->designs->isChanged($this->pieces->piece($stored));
     }
 }

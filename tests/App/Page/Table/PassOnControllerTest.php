@@ -56,8 +56,9 @@ final class PassOnControllerTest extends WebCase
         $this->browser->submit($design->filter('form')->form());
         preg_match('~/pieces/(\d+)~', (string) $this->browser->getResponse()->headers->get('Location'), $made);
         $made = (int) ($made[1] ?? 0);
-        $credit = new Credit('Wil Mees', 'CC BY 4.0', self::SAID['says']);
-        self::assertEquals($credit, $this->credit($made));
+        $credit = $this->credit($made);
+        self::assertMatchesRegularExpression('/^\d+-[0-9a-f]{16}$/', $credit->mark ?? '');
+        self::assertEquals(new Credit('Wil Mees', 'CC BY 4.0', self::SAID['says'], $credit->mark ?? ''), $credit);
         self::assertSame('185 mm', LooseData::of($this->stored($made)->document())->within('wearer')->text('girth'));
         self::assertStringContainsString('Wil Mees', $this->browser->followRedirect()->filter('#credit')->text());
         self::assertCount(
@@ -77,6 +78,12 @@ final class PassOnControllerTest extends WebCase
         $this->edit($this->stored($made), ['ease' => '20 mm']);
         self::assertSame('20 mm', LooseData::of($this->stored($made)->document())->text('ease'));
         self::assertEquals($credit, $this->credit($made), 'whose design it is stays when it is changed');
+        $said = fn (): string => $this->browser->request('GET', '/pieces/'.$made)->filter('#credit')->text();
+        self::assertStringStartsWith('Design by Wil Mees', $said(), 'in another size it is the same');
+        $this->edit($this->stored($made), ['cords.working.thickness' => '1.5 mm']);
+        self::assertStringStartsWith('Changed from a design by Wil Mees', $said());
+        $this->edit($this->stored($made), ['cords.working.thickness' => '1 mm']);
+        self::assertStringStartsWith('Design by Wil Mees', $said());
 
         $this->browser->request('GET', '/pieces/'.$made.'/piece.rinkel.txt');
         $text = (string) $this->browser->getResponse()->getContent();
