@@ -43,9 +43,9 @@ final readonly class BundleMaker extends PartMaker
         $square = array_sum(
             array_map(static fn (CordUse $use): float => $use->count * $use->cord->round()->millimetres ** 2, $strands),
         );
-        $this->bundle = new Bundle(Length::ofMillimetres(sqrt($square / max(1, $count))), max(1, $count));
+        $this->bundle = new Bundle(Length::ofMillimetres(sqrt($square / $count)), $count);
         $radius = $piece->wearer->girth->plus($piece->roomOverGirth())->millimetres / 2 / \M_PI + $this->bundle->diameter()->millimetres / 2;
-        $this->outer = ($radius + $this->bundle->diameter()->millimetres / 2) / max(1e-9, $radius);
+        $this->outer = ($radius + $this->bundle->diameter()->millimetres / 2) / $radius;
     }
 
     /**

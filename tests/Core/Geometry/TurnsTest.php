@@ -19,6 +19,21 @@ final class TurnsTest extends TestCase
         self::assertEqualsWithDelta($turns->at(50, 0)->x, $turns->at(150, 0)->x, 1e-9);
     }
 
+    /**
+     * A place in any turn is as far from the middle of its turn as it is along the way.
+     */
+    public function testPlacesInEveryTurn(): void
+    {
+        $turns = new Turns(new StraightWay(), 100.0, 50.0, new Point(0, 7));
+        foreach ([-1.0, 0.0, 1.0, 2.0] as $turn) {
+            foreach ([-40.0, 10.0, 49.0] as $along) {
+                $at = $turns->at(50.0 + $turn * 100 + $along, 0);
+                self::assertEqualsWithDelta($turns->at(50, 0)->x + $along, $at->x, 1e-9);
+                self::assertEqualsWithDelta($turns->at(50, 0)->y + 7 * $turn, $at->y, 1e-9);
+            }
+        }
+    }
+
     public function testFromBehindItIsMirrored(): void
     {
         $front = new Turns(new StraightWay(), 100.0, 50.0, new Point(0, 7));

@@ -91,6 +91,10 @@ final class LogReaderTest extends TestCase
             ['observations' => [['kind' => 'square', 'cord' => 'x', 'use' => 1e300]]],
             'observations.0.use',
         ];
+        yield 'nobody errs so much' => [
+            ['observations' => [['kind' => 'square', 'cord' => 'x', 'pitch' => 0.1, 'pitchError' => 10.01]]],
+            'observations.0.pitchError',
+        ];
         yield 'minutes of a year' => [['minutes' => 60_001], 'minutes'];
         yield 'no money' => [['cost' => ['materials' => 'dear', 'currency' => 'EUR']], 'cost'];
         yield 'no piece' => [['piece' => 'Pier'], 'piece'];

@@ -6,6 +6,7 @@ namespace Rinkel\Tests\Core\Construction\Internal;
 
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Construction\SquareKnotBand;
+use Rinkel\Core\Construction\StackedBand;
 use Rinkel\Tests\Core\Examples;
 
 final class OnCoreTest extends TestCase
@@ -17,6 +18,16 @@ final class OnCoreTest extends TestCase
 
         self::assertSame(2, $ends(''));
         self::assertSame(4, $ends('all cords'));
+
+        $stacked = Examples::planOf('stacked-band', [
+            'cords' => [
+                'core' => ['thickness' => '1 mm', 'count' => 2], 'sea' => ['thickness' => '1 mm'],
+                'sky' => ['thickness' => '1 mm'], 'sand' => ['thickness' => '1 mm'],
+            ],
+            'pattern' => '(4 square in sea, 4 square in sky, 4 square in sand) x fit',
+            'closure' => ['kind' => 'square-slider', 'tails' => 'all cords'],
+        ]);
+        self::assertSame(8, (new StackedBand())->ends($stacked->draft->piece)->count, 'three pairs and the core');
     }
 
     public function testABeadOnAllCoresPassesAllOfThem(): void
