@@ -30,8 +30,9 @@ export class Covers {
     const rect = document.createElementNS(SVG, 'rect');
     rect.setAttribute('class', 'to-come');
     const strand = step.half >= FIRST_STRAND ? strands[step.half - FIRST_STRAND] : null;
-    rect.setAttribute('y', strand ? strand[0] - strand[1] / 2 - 1.5 : this.#box.y + this.#box.height * 0.2);
-    rect.setAttribute('height', strand ? strand[1] + 3 : this.#box.height * 0.6);
+    const tape = Number(this.#drawing.dataset.tape);
+    rect.setAttribute('y', strand ? strand[0] - strand[1] / 2 - 1.5 : this.#box.y + tape);
+    rect.setAttribute('height', strand ? strand[1] + 3 : this.#box.height - 2 * tape);
     this.#drawing.append(rect);
     return rect;
   }

@@ -57,8 +57,8 @@ enum Area: string
                 'price' => [],
             ],
             self::Learn => [
-                'knots' => ['knot', 'knot_draw', 'own_knot'], 'practice' => ['practice_answer'],
-                'course' => ['evening', 'evening_step', 'course_wrist', 'evening_rehearsal'],
+                'knots' => ['knot', 'knot_draw', 'own_knot'],
+                'course' => ['practice', 'practice_answer', 'evening', 'evening_step', 'course_wrist', 'evening_rehearsal'],
                 'library' => ['library_pass_on', 'library_designs'], 'numbers' => [], 'samples' => ['sample_add'],
             ],
             self::Settings => [

@@ -72,7 +72,7 @@ final readonly class PieceDrawing
             [$left, -$top - $tape, $right - $left, $top + $half + 2 * $tape],
             $label,
             'board-drawing',
-            ['width' => 100 * $zoom.'%', 'data-scale' => $right - $left] + $this->strands($scene),
+            ['width' => 100 * $zoom.'%', 'data-scale' => $right - $left, 'data-tape' => $tape] + $this->strands($scene),
             (new Ruler(Unit::Centimetre, $left, $right, -$top, -$tape, $zoom))->paint(),
             (new Ruler(Unit::Inch, $left, $right, $half, $tape, $zoom))->paint(),
             $this->zones($half, $tape, $zones),
