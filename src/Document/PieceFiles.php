@@ -63,6 +63,16 @@ final readonly class PieceFiles
         return \is_array($document) && !array_is_list($document) ? $this->reader->read($document) : throw PieceUnreadable::at('piece', new Message('no-piece'));
     }
 
+    /**
+     * Returns the piece in a file that has one in it as JSON of the open format, any other text as it is.
+     */
+    public function within(string $text): string
+    {
+        $source = \strlen($text) > self::LARGEST_AROUND ? null : $this->sourceOf($text);
+
+        return ($source?->json($text) ?? '') ?: $text;
+    }
+
     private function sourceOf(string $text): ?PieceSource
     {
         foreach ($this->sources as $source) {

@@ -23,10 +23,10 @@ final class Page extends \TCPDF
     private const FOOT = 22.0;
     private const FONT = 'dejavusans';
 
-    /** How high one of several pictures is, in mm. */
     /** Of a code, in mm: so large a phone reads it from paper. */
     private const CODE = 42;
 
+    /** How high one of several pictures is, in mm. */
     private const PICTURE = 58.0;
 
     private bool $hasAnyScript = false;
@@ -102,6 +102,14 @@ final class Page extends \TCPDF
     public function room(): float
     {
         return $this->getPageWidth() - 2 * self::MARGIN;
+    }
+
+    /**
+     * Puts a file into the document, for programs that read it.
+     */
+    public function attach(string $name, string $content): void
+    {
+        $this->EmbedFileFromString($name, $content);
     }
 
     /**

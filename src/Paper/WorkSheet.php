@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Paper;
 
+use Rinkel\App\Document\Attached;
 use Rinkel\App\Document\PieceText;
 use Rinkel\App\Document\StepsDocument;
 use Rinkel\App\Platform\Wording\Notation;
@@ -11,6 +12,7 @@ use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Plan\Need;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Remark\Severity;
@@ -29,6 +31,7 @@ final readonly class WorkSheet
         private StepsDocument $steps,
         private Notation $notation,
         private PieceText $text,
+        private PieceWriter $writer,
     ) {}
 
     public function pdf(Plan $plan, string $whom, Pace $pace = new Pace()): string
@@ -62,6 +65,11 @@ final readonly class WorkSheet
         if (\strlen($text) <= self::CODED) {
             $page->code($text, $this->words->of('paper.code'));
         }
+
+        $page->attach(Attached::NAME, json_encode(
+            $this->writer->write($draft->piece->decided()),
+            \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE,
+        ));
 
         return $page->pdf();
     }

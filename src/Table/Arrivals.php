@@ -48,6 +48,7 @@ final readonly class Arrivals
 
     public function look(string $file, string $json): Arrival
     {
+        $json = $this->files->within($json);
         try {
             $piece = $this->files->parse($json);
 
