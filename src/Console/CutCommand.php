@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Console;
 
+use Rinkel\App\Document\CuttingDocument;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Cutting\Cutting;
-use Rinkel\Core\Cutting\Demand;
-use Rinkel\Core\Cutting\SupplyCuts;
 use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\StockReader;
@@ -69,7 +68,7 @@ final class CutCommand extends Command
             return Command::FAILURE;
         }
         $output->writeln(json_encode(
-            self::document($cutting),
+            CuttingDocument::of($cutting),
             \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE,
         ), OutputInterface::OUTPUT_RAW);
 
@@ -94,41 +93,5 @@ final class CutCommand extends Command
         }
 
         return $cords;
-    }
-
-    /**
-     * @return array<string, mixed>
-     */
-    private static function document(Cutting $cutting): array
-    {
-        $sheets = [];
-        foreach ($cutting->sheets as [$cord, , $sheet]) {
-            $sheets[] = [
-                'cord' => [
-                    'fibre' => $cord->fibre->value,
-                    'thickness' => (string) $cord->thickness,
-                    'colour' => $cord->colour->hex,
-                ],
-                'from' => array_map(static fn (SupplyCuts $taken): array => [
-                    'stock' => $taken->supply->id,
-                    'is' => $taken->supply->isSpool ? 'spool' : 'offcut',
-                    'cuts' => array_map(
-                        static fn (array $cut): array => ['for' => $cut[0]->id, 'length' => (string) $cut[1]],
-                        $taken->cuts,
-                    ),
-                    'left' => $taken->left?->__toString(),
-                ], $sheet->taken),
-                'buy' => array_map(
-                    static fn (Demand $demand): array => ['for' => $demand->id, 'length' => (string) $demand->wished],
-                    $sheet->unserved,
-                ),
-                'fromOffcuts' => (string) $sheet->offcuts,
-                'atMost' => (string) $sheet->most,
-                'new' => (string) $sheet->fresh(),
-                'wasted' => (string) $sheet->wasted(),
-            ];
-        }
-
-        return ['format' => 'rinkel-cutting', 'version' => 1, 'sheets' => $sheets];
     }
 }

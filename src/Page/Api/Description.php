@@ -17,7 +17,7 @@ final readonly class Description
     private const VERSION = '1.0.0';
 
     /** Schemas by their file, and where in it each resource is described. */
-    private const SCHEMAS = ['kept', 'piece', 'plan', 'acts', 'steps', 'knot'];
+    private const SCHEMAS = ['kept', 'piece', 'plan', 'acts', 'steps', 'knot', 'cutting'];
 
     private const PROBLEMS = [
         400 => 'What was asked is unreadable.',
@@ -186,6 +186,14 @@ final readonly class Description
                 true,
             );
         }
+
+        $which = '^[0-9a-f]{32}(:[1-9][0-9]?)?(,[0-9a-f]{32}(:[1-9][0-9]?)?){0,29}$';
+        $paths['/cutting'] = ['get' => self::operation(
+            'from which of the stock the cords of pieces are cut; a number after a uid makes so many',
+            [200 => ['schema' => ['$ref' => '#/components/schemas/cutting']]],
+            [400, 404],
+            [self::parameter('pieces', 'query', ['type' => 'string', 'pattern' => $which])],
+        )];
 
         return $paths;
     }

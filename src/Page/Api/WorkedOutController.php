@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Page\Api;
 
+use Rinkel\App\Cutting\ChosenPiecesReader;
 use Rinkel\App\Document\ActsDocument;
+use Rinkel\App\Document\CuttingDocument;
 use Rinkel\App\Document\PieceFiles;
 use Rinkel\App\Document\PlanDocument;
 use Rinkel\App\Document\StepsDocument;
@@ -13,11 +15,13 @@ use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\PieceViews;
 use Rinkel\App\Platform\Http\ChangesNothing;
 use Rinkel\App\Platform\Http\JsonAnswer;
+use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\App\Svg\PlainSvg;
 use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Plan\Plan;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\ParameterBag;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -28,6 +32,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route(ApiController::PATH)]
 final class WorkedOutController extends AbstractController
 {
+    private const WHICH = 'Say which pieces: ?pieces=UID,UID:3 for one of the first and three of the second.';
     private const WHAT = ['what' => 'plan|acts|steps|drawing'];
 
     public function __construct(
@@ -58,6 +63,24 @@ final class WorkedOutController extends AbstractController
         $piece = $files->parse($request->getContent());
 
         return $this->said($what, $this->drafts->plan($piece), $writer->write($piece));
+    }
+
+    /**
+     * Answers from which of the stock here the cords of kept pieces are cut: ?pieces=UID,UID:3, three of the second.
+     */
+    #[Route('/cutting', 'api_cutting', methods: 'GET')]
+    public function cutting(Request $request, Pieces $pieces, ChosenPiecesReader $choosing): Response
+    {
+        $sent = ['p' => [], 'n' => []];
+        $asked = LooseData::query($request)->like('pieces', '/^[0-9a-f]{32}(?::[1-9]\d?)?(?:,[0-9a-f]{32}(?::[1-9]\d?)?){0,29}$/D');
+        foreach ('' === $asked ? throw new Problem(400, self::WHICH) : explode(',', $asked) as $one) {
+            [$uid, $count] = [...explode(':', $one), '1'];
+            $stored = $pieces->withUid($uid) ?? throw new Problem(404, 'There is none with this uid.');
+            $sent['p'][] = (string) $stored->id();
+            $sent['n'][(string) $stored->id()] = $count;
+        }
+
+        return JsonAnswer::of(CuttingDocument::of($choosing->cutting($choosing->of(new ParameterBag($sent)))));
     }
 
     /**

@@ -11,6 +11,7 @@ use Rinkel\App\Kernel;
 use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Construction\Constructions;
+use Rinkel\Core\Lesson\TenEvenings;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceSpec;
@@ -120,6 +121,23 @@ final class HandsTest extends KernelTestCase
         $first = self::acts()->of((new Planner())->plan($sheets[0][1]));
         self::assertStringContainsString('Knip', json_encode($first, \JSON_THROW_ON_ERROR));
         self::assertSame(['38 sheets'], self::followed($this->planned($sheets)));
+    }
+
+    /**
+     * What learners make in the course, on a small wrist and a large one.
+     */
+    public function testEveryEveningIsMadeAsItsSheetSays(): void
+    {
+        $pieces = [];
+        foreach (TenEvenings::evenings() as $number => $evening) {
+            foreach (['13 cm', '16 cm', '21 cm'] as $girth) {
+                $pieces[] = ['evening '.$number.' at '.$girth, (new PieceReader())->read([
+                    'format' => PieceReader::FORMAT, 'version' => PieceReader::VERSION, 'name' => 'Piece',
+                    'wearer' => ['girth' => $girth],
+                ] + $evening->design)];
+            }
+        }
+        self::assertSame(['30 sheets'], self::followed($this->planned($pieces)));
     }
 
     /**

@@ -15,6 +15,9 @@ use Rinkel\App\Page\Api\Description;
 use Rinkel\App\Pairing\PairedDevices;
 use Rinkel\App\Piece\KeptPieces;
 use Rinkel\App\Platform\LooseData;
+use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\App\WebCase;
 use Rinkel\Tests\Core\Examples;
 use Rinkel\Tests\Core\FigureEight;
@@ -85,6 +88,34 @@ final class ApiControllerTest extends WebCase
         self::assertCount(1, [...self::getContainer()->get(KeptPieces::class)->uids()], 'nothing is kept');
         $this->ask('POST', '/plan', '/plan', ['wearer.girth' => '2 cm'] + Examples::document());
         self::assertResponseStatusCodeSame(422);
+    }
+
+    /**
+     * Three of one piece and one of another: as many cords as they have, each cut once, from the stock or to be bought.
+     */
+    public function testSeveralPiecesAreCutFromTheStockTogether(): void
+    {
+        [$one, $other] = [$this->lay(), $this->lay(['name' => 'Other', 'cords.working.thickness' => '1.2 mm'])];
+        $sheet = $this->ask('GET', '/cutting?pieces='.$one->uid().':3,'.$other->uid(), '/cutting');
+        self::assertResponseIsSuccessful();
+        self::assertIsArray($sheet);
+        $cuts = 0;
+        array_walk_recursive($sheet, static function (mixed $value, int|string $key) use (&$cuts): void {
+            $cuts += 'for' === $key ? 1 : 0;
+        });
+        $planner = new Planner();
+        $read = new PieceReader();
+        $each = array_sum(array_map(
+            static fn (Cut $cut): int => $cut->count,
+            $planner->plan($read->read(Examples::document()))->cuts,
+        ));
+        self::assertSame(4 * $each, $cuts);
+        foreach (['', 'x', $one->uid().':0', $one->uid().':100'] as $wrong) {
+            $this->ask('GET', '/cutting?pieces='.$wrong, '/cutting');
+            self::assertResponseStatusCodeSame(400);
+        }
+        $this->ask('GET', '/cutting?pieces='.str_repeat('0', 32), '/cutting');
+        self::assertResponseStatusCodeSame(404);
     }
 
     public function testAPieceIsAddedChangedAndDeletedOnceEach(): void
