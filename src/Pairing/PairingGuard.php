@@ -6,6 +6,7 @@ namespace Rinkel\App\Pairing;
 
 use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Workshop\Workshop;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
@@ -22,6 +23,7 @@ final readonly class PairingGuard
         private Pairing $pairing,
         private Workshop $workshop,
         private TranslatorInterface $translator,
+        #[Autowire(lazy: true)]
         private Environment $twig,
     ) {}
 

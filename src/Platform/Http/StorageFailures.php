@@ -7,6 +7,7 @@ namespace Rinkel\App\Platform\Http;
 use Doctrine\DBAL\Connection;
 use Psr\Log\LoggerInterface;
 use Rinkel\App\Platform\Database\StorageFailure;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -25,6 +26,7 @@ final readonly class StorageFailures
 
     public function __construct(
         private TranslatorInterface $translator,
+        #[Autowire(lazy: true)]
         private Environment $twig,
         private LoggerInterface $logger,
         private Connection $connection,
