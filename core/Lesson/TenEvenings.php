@@ -85,8 +85,13 @@ final class TenEvenings
     /**
      * @return array<string, mixed>
      */
-    private static function band(string $pattern, string $fibre, string $thickness, string $core, string $working): array
-    {
+    private static function band(
+        string $pattern,
+        string $fibre,
+        string $thickness,
+        string $core,
+        string $working,
+    ): array {
         return [
             'construction' => 'square-knot-band',
             'cords' => [

@@ -59,7 +59,10 @@ final class CourseCommand extends Command
                 Length::parse(\is_string($wrist) ? $wrist : '', Unit::Centimetre),
             );
             $output->writeln(
-                json_encode((new PieceWriter())->write($piece), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR),
+                json_encode(
+                    (new PieceWriter())->write($piece),
+                    \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR,
+                ),
                 OutputInterface::OUTPUT_RAW,
             );
 

@@ -84,8 +84,8 @@ final readonly class DesignsFile
     }
 
     /**
-     * Returns whether a piece is made otherwise than the design it is credited for; of one that nobody knows any more it
-     * is not said.
+     * Returns whether a piece is made otherwise than the design it is credited for; of one that nobody knows any
+     * more it is not said.
      */
     public function isChanged(PieceSpec $piece): bool
     {

@@ -40,8 +40,8 @@ enum Area: string
         return match ($this) {
             self::Work => [
                 'table' => [
-                    'piece', 'piece_create', 'piece_finish', 'piece_rehearsal', 'making_finish', 'piece_makings', 'making', 'making_adopt',
-                    'board',
+                    'piece', 'piece_create', 'piece_finish', 'piece_rehearsal', 'making_finish', 'piece_makings', 'making',
+                    'making_adopt', 'board',
                     'board_read', 'import', 'sizes', 'kit', 'series', 'moved', 'reach', 'arrange', 'kept', 'kept_mend',
                 ],
                 'orders' => ['order', 'order_ask', 'order_change', 'order_add', 'order_slip'],
@@ -58,7 +58,9 @@ enum Area: string
             ],
             self::Learn => [
                 'knots' => ['knot', 'knot_draw', 'own_knot'],
-                'course' => ['practice', 'practice_answer', 'evening', 'evening_step', 'course_wrist', 'evening_rehearsal'],
+                'course' => [
+                    'practice', 'practice_answer', 'evening', 'evening_step', 'course_wrist', 'evening_rehearsal',
+                ],
                 'library' => ['library_pass_on', 'library_designs'], 'numbers' => [], 'samples' => ['sample_add'],
             ],
             self::Settings => [

@@ -58,7 +58,9 @@ final readonly class EndsPicture
         $tip = self::EDGE + $length;
         $way = \sprintf('M%1$s,%2$s V%3$s', Svg::number($x), self::EDGE, Svg::number($tip));
         $drawn = Svg::element('path', ['class' => 'ends-edge', 'd' => $way])
-            .Svg::element('path', ['class' => 'ends-cord', 'd' => $way, 'color' => $one->end->cord->material->colour->hex]);
+            .Svg::element('path', [
+                'class' => 'ends-cord', 'd' => $way, 'color' => $one->end->cord->material->colour->hex,
+            ]);
         if (EndState::Done === $one->state || EndState::Wet === $one->state) {
             $drawn .= Svg::element('circle', [
                 'class' => 'ends-'.$one->state->value, 'cx' => $x, 'cy' => $tip, 'r' => 4.5,

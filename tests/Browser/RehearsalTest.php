@@ -31,7 +31,11 @@ final class RehearsalTest extends BrowserCase
 
         $this->find('#show-me')->click();
         $this->until('return document.querySelector("#watch-play")?.hidden === false');
-        $this->driver->executeScript('const s = document.querySelector("#watch-speed"); s.value = "150"; s.dispatchEvent(new Event("change"))');
+        $this->driver->executeScript('
+            const speed = document.querySelector("#watch-speed");
+            speed.value = "150";
+            speed.dispatchEvent(new Event("change"));
+        ');
         $this->press('p');
         $this->until('return Number(document.querySelector("#rehearsal").dataset.at) > 11');
         self::assertSame('150', $this->read('return document.querySelector("#watch-speed").value'), 'as it was chosen');
@@ -56,7 +60,10 @@ final class RehearsalTest extends BrowserCase
 
     private function covered(): float
     {
-        $sum = $this->read('return [...document.querySelectorAll("#drawing .to-come")].reduce((sum, one) => sum + Number(one.getAttribute("width")), 0)');
+        $sum = $this->read('
+            return [...document.querySelectorAll("#drawing .to-come")]
+                .reduce((sum, one) => sum + Number(one.getAttribute("width")), 0);
+        ');
 
         return is_numeric($sum) ? (float) $sum : 0.0;
     }

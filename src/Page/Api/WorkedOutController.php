@@ -32,6 +32,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route(ApiController::PATH)]
 final class WorkedOutController extends AbstractController
 {
+    private const SEVERAL = '/^[0-9a-f]{32}(?::[1-9]\d?)?(?:,[0-9a-f]{32}(?::[1-9]\d?)?){0,29}$/D';
     private const WHICH = 'Say which pieces: ?pieces=UID,UID:3 for one of the first and three of the second.';
     private const WHAT = ['what' => 'plan|acts|steps|drawing'];
 
@@ -72,7 +73,7 @@ final class WorkedOutController extends AbstractController
     public function cutting(Request $request, Pieces $pieces, ChosenPiecesReader $choosing): Response
     {
         $sent = ['p' => [], 'n' => []];
-        $asked = LooseData::query($request)->like('pieces', '/^[0-9a-f]{32}(?::[1-9]\d?)?(?:,[0-9a-f]{32}(?::[1-9]\d?)?){0,29}$/D');
+        $asked = LooseData::query($request)->like('pieces', self::SEVERAL);
         foreach ('' === $asked ? throw new Problem(400, self::WHICH) : explode(',', $asked) as $one) {
             [$uid, $count] = [...explode(':', $one), '1'];
             $stored = $pieces->withUid($uid) ?? throw new Problem(404, 'There is none with this uid.');

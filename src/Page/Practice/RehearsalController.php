@@ -42,7 +42,12 @@ final class RehearsalController extends AbstractController
         return $this->page($plan, $request, 'piece_rehearsal', ['id' => $id], ['piece', ['id' => $id]]);
     }
 
-    #[Route('/course/{number}/rehearsal', 'evening_rehearsal', requirements: ['number' => '[0-9]{1,2}'], methods: 'GET')]
+    #[Route(
+        '/course/{number}/rehearsal',
+        'evening_rehearsal',
+        requirements: ['number' => '[0-9]{1,2}'],
+        methods: 'GET',
+    )]
     public function evening(int $number, Request $request): Response
     {
         $evening = TenEvenings::evenings()[$number] ?? throw $this->createNotFoundException();

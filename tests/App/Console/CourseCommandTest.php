@@ -32,7 +32,8 @@ final class CourseCommandTest extends KernelTestCase
 
     public function testWhatIsNoEveningOrNoWrist(): void
     {
-        foreach ([['evening' => '11'], ['evening' => 'x'], ['evening' => '3', '--wrist' => 'thick'], ['evening' => '3', '--wrist' => '2']] as $input) {
+        foreach ([['11', '16'], ['x', '16'], ['3', 'thick'], ['3', '2']] as [$evening, $wrist]) {
+            $input = ['evening' => $evening, '--wrist' => $wrist];
             self::assertNotSame('', $this->printed('rinkel:course', $input, 1));
         }
     }

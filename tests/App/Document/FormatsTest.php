@@ -19,7 +19,12 @@ final class FormatsTest extends WebCase
      */
     public function testEverySchemaStandsInTheTable(): void
     {
-        preg_match_all('/^\| `([a-z-]+)` \| (\d+|any) \| (.*?) \| .*? \| (.*?) \|$/m', self::page(), $rows, \PREG_SET_ORDER);
+        preg_match_all(
+            '/^\| `([a-z-]+)` \| (\d+|any) \| (.*?) \| .*? \| (.*?) \|$/m',
+            self::page(),
+            $rows,
+            \PREG_SET_ORDER,
+        );
         $linked = [];
         foreach ($rows as [, $format, $version, $schemas]) {
             preg_match_all('/\(([a-z]+)\.schema\.json\)/', $schemas, $files);

@@ -101,7 +101,12 @@ final class MisstepTest extends TestCase
             0,
             'slip-wet',
         ];
-        yield 'a mark' => [['construction' => 'spaced-knots', 'cords' => null, 'pattern' => null], ActKind::Mark, 0, 'slip-no-mark'];
+        yield 'a mark' => [
+            ['construction' => 'spaced-knots', 'cords' => null, 'pattern' => null],
+            ActKind::Mark,
+            0,
+            'slip-no-mark',
+        ];
     }
 
     /**

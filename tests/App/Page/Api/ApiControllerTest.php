@@ -253,7 +253,7 @@ final class ApiControllerTest extends WebCase
         $items = \is_array($list) && \is_array($list['items']) ? $list['items'] : [];
         $uid = \is_array($items[0] ?? null) && \is_string($items[0]['uid']) ? $items[0]['uid'] : '';
         $documents = [Examples::document(), FigureEight::document(), ['name' => 'Mila', 'measures' => []]];
-        $kinds = [...array_column(ApiKind::cases(), 'value'), 'plan', 'acts', 'steps', 'drawing', 'nothing'];
+        $kinds = [...array_column(ApiKind::cases(), 'value'), 'plan', 'acts', 'steps', 'drawing', 'cutting', 'nothing'];
         for ($i = 0; $i < $times; ++$i) {
             $document = $documents[self::one($chance, $documents)];
             for ($n = $chance->getInt(0, 4); $n > 0; --$n) {

@@ -29,7 +29,10 @@ final class RehearsalControllerTest extends WebCase
     {
         foreach (array_keys(TenEvenings::evenings()) as $number) {
             $page = $this->browser->request('GET', '/course');
-            self::assertStringContainsString(self::says('course.next'), $page->filter('[data-evening="'.$number.'"]')->text());
+            self::assertStringContainsString(
+                self::says('course.next'),
+                $page->filter('[data-evening="'.$number.'"]')->text(),
+            );
             $this->rehearse($number);
             foreach (['knots', 'piece'] as $step) {
                 $page = $this->browser->request('GET', '/course/'.$number);
