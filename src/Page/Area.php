@@ -40,9 +40,9 @@ enum Area: string
         return match ($this) {
             self::Work => [
                 'table' => [
-                    'piece', 'piece_create', 'piece_finish', 'piece_rehearsal', 'making_finish', 'piece_makings', 'making',
-                    'making_adopt', 'board',
-                    'board_read', 'import', 'sizes', 'kit', 'series', 'moved', 'reach', 'arrange', 'kept', 'kept_mend',
+                    'piece', 'piece_create', 'piece_finish', 'piece_rehearsal', 'piece_makings', 'making',
+                    'making_adopt', 'making_finish', 'board', 'board_read', 'import', 'sizes', 'kit', 'series',
+                    'moved', 'reach', 'arrange', 'kept', 'kept_mend',
                 ],
                 'orders' => ['order', 'order_ask', 'order_change', 'order_add', 'order_slip'],
                 'bench' => ['day', 'day_keep', 'bench_from'],
@@ -52,9 +52,7 @@ enum Area: string
             self::Stock => [
                 'stock' => ['stock_keep', 'stock_tables', 'stock_tables_look', 'stock_tables_looked', 'stock_takings'],
                 'tray' => ['tray_lay'],
-                'cut' => ['cut_cord', 'cut_take'],
-                'buy' => ['bought'],
-                'price' => [],
+                'cut' => ['cut_cord', 'cut_take'], 'buy' => ['bought'], 'price' => [],
             ],
             self::Learn => [
                 'knots' => ['knot', 'knot_draw', 'own_knot'],
