@@ -123,6 +123,7 @@ final class NotationTest extends TestCase
         yield 'no name' => ['3 bead', 1, 7, '', 'the short name'];
         yield 'a word as name' => ['3 bead mirror', 1, 8, 'mirror', 'the short name'];
         yield 'too many' => ['9999 square', 1, 1, '9999', 'a number from 1 to 2000'];
+        yield 'one too many' => ['2001 square', 1, 1, '2001', 'a number from 1 to 2000'];
         yield 'none' => ['0 square', 1, 1, '0', 'a number from 1 to 2000'];
         yield 'six wraps' => ['1 barrel 6', 1, 10, '6', 'a number from 2 to 5'];
         yield 'open bracket' => ['(1 square', 1, 10, '', '")"'];
