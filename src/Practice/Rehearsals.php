@@ -105,7 +105,9 @@ final readonly class Rehearsals
 
         return match (true) {
             null !== $move->side => $this->translator->trans('board.'.$move->side->value.'-'.$crossing),
-            null !== $move->bead => $this->translator->trans('rehearsal.bead', ['bead' => $move->bead->name]),
+            null !== $move->bead => $this->translator->trans('rehearsal.bead', [
+                'bead' => $move->bead->name, 'letter' => null === $move->bead->letter ? '' : ' “'.$move->bead->letter.'”',
+            ]),
             $choice->isOneOfMany() => $this->translator->trans('rehearsal.one', [
                 'knot' => $this->wording->knotName($move->knot ?? ''),
             ]),

@@ -12,6 +12,7 @@ use Rinkel\Core\Work\Act;
 use Rinkel\Core\Work\ActKind;
 use Rinkel\Core\Work\End;
 use Rinkel\Core\Work\EndUse;
+use Rinkel\Core\Work\Landmark;
 
 /**
  * The act after the one in hand: something is left out.
@@ -43,9 +44,25 @@ final class TooSoon implements Misstep
             null !== $missing && !$missing->isZero() => new Message('slip-fewer', [
                 'count' => $now->open(), 'shorter' => $missing, 'of' => self::counts($act),
             ]),
-            [] !== array_intersect($act->spot->makes, $next->spot->marks) => new Message('slip-no-mark'),
+            ActKind::Try !== $next->does && [] !== array_diff(
+                array_intersect($act->spot->makes, $next->spot->marks),
+                self::made($now),
+            ) => new Message('slip-no-mark'),
             default => new Message('slip-left-out'),
         };
+    }
+
+    /**
+     * @return list<Landmark> places that there are already, of which the act in hand may make another
+     */
+    private static function made(Moment $now): array
+    {
+        $made = [];
+        foreach (\array_slice($now->acts->all, 0, $now->number) as $act) {
+            array_push($made, ...$act->spot->makes);
+        }
+
+        return $made;
     }
 
     /**
