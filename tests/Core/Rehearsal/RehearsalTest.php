@@ -83,6 +83,22 @@ final class RehearsalTest extends TestCase
     }
 
     /**
+     * One knot of several is said as one; cords that are cut alike, and a knot that is tied by itself, as their act.
+     */
+    public function testWhatIsOneOfMany(): void
+    {
+        $rehearsal = new Rehearsal(self::planned(Examples::document(['closure' => ['kind' => 'button-loop']])));
+        foreach ($rehearsal->acts->all as $number => $act) {
+            $right = array_values(array_filter(
+                $rehearsal->choices($rehearsal->acts->before($number)),
+                static fn (Attempt $one): bool => $one->isRight(),
+            ))[0];
+            $isMany = \in_array($act->does, [ActKind::Tie, ActKind::Wind], true) && $act->stint->count > 1;
+            self::assertSame($isMany, $right->isOneOfMany(), $act->said->key.' '.$act->stint->count);
+        }
+    }
+
+    /**
      * Two ends of a working cord are held left and right while they tie, and by nobody before they are there.
      */
     public function testEachHandHasAnEnd(): void
