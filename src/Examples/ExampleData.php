@@ -21,8 +21,13 @@ final readonly class ExampleData
 {
     private const SETTING = 'setting';
 
-    /** What their hour and a piece of theirs cost, so that prices show what they are made of. */
-    private const TERMS = ['rate' => '17', 'factor' => '1.25', 'packing' => '0.60', 'steps' => '0.5'];
+    /**
+     * What their hour and a piece of theirs cost, so that prices show what they are made of; and how far they are in
+     * the course.
+     */
+    private const TERMS = [
+        'rate' => '17', 'factor' => '1.25', 'packing' => '0.60', 'steps' => '0.5', 'course' => '161 mm 1krp 2krp 3kr',
+    ];
 
     public function __construct(
         private ExampleScene $scene,
@@ -62,7 +67,7 @@ final readonly class ExampleData
     }
 
     /**
-     * Sets what prices are made of where nobody has.
+     * Sets what prices are made of, and a course that is begun, where nobody has.
      *
      * @return array<string, string> what was set
      */

@@ -68,15 +68,10 @@ final readonly class CourseBook
      */
     public function piece(Evening $evening, ?Length $wrist = null): PieceSpec
     {
-        $piece = $this->reader->read([
-            ...$this->preferences->beginning(),
-            ...$evening->design,
-            'format' => PieceReader::FORMAT,
-            'version' => PieceReader::VERSION,
+        $piece = $this->made($evening, $wrist ?? $this->wrist(), [
             'name' => $this->translator->trans('course.piece', ['number' => $evening->number]),
             'unit' => $this->preferences->unit()->value,
-            'wearer' => ['girth' => (string) ($wrist ?? $this->wrist())],
-        ]);
+        ] + $this->preferences->beginning());
         $this->planner->draft($piece);
 
         return $piece;
@@ -98,15 +93,26 @@ final readonly class CourseBook
     public function designs(): array
     {
         return $this->kept->get('rinkel.course.1', fn (): array => array_map(function (Evening $evening): Design {
-            $plan = $this->planner->plan($this->reader->read([
-                'format' => PieceReader::FORMAT,
-                'version' => PieceReader::VERSION,
+            $plan = $this->planner->plan($this->made($evening, Length::ofMillimetres(self::USUAL), [
                 'name' => (string) $evening->number,
-                'wearer' => ['girth' => (string) Length::ofMillimetres(self::USUAL)],
-            ] + $evening->design));
+            ]));
 
             return Design::of($plan, $this->pictures->sample($plan, 'evening-'.$evening->number));
         }, TenEvenings::evenings()));
+    }
+
+    /**
+     * @param array<string, mixed> $beside what its design does not say
+     *
+     * @throws PieceUnreadable If no such piece can be made for that wrist
+     */
+    private function made(Evening $evening, Length $wrist, array $beside): PieceSpec
+    {
+        return $this->reader->read([
+            'format' => PieceReader::FORMAT,
+            'version' => PieceReader::VERSION,
+            'wearer' => ['girth' => (string) $wrist],
+        ] + $evening->design + $beside);
     }
 
     /**

@@ -14,6 +14,9 @@ use Rinkel\Core\Work\Acts;
  */
 final readonly class RehearsalView
 {
+    /** So many moves are sooner made than skipped. */
+    private const FEW = 2;
+
     public Acts $acts;
 
     /** Place of the act in hand, from 0, and how many of its moves are done. */
@@ -43,6 +46,16 @@ final readonly class RehearsalView
     public function isOver(): bool
     {
         return $this->now->at >= $this->acts->moves;
+    }
+
+    /**
+     * Returns how many moves of an act that is begun could be skipped: none where there are few.
+     */
+    public function skippable(): int
+    {
+        $open = $this->act()->stint->count - $this->done;
+
+        return $this->done > 0 && $open > self::FEW ? $open : 0;
     }
 
     /**

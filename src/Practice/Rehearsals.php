@@ -106,7 +106,7 @@ final readonly class Rehearsals
         return match (true) {
             null !== $move->side => $this->translator->trans('board.'.$move->side->value.'-'.$crossing),
             null !== $move->bead => $this->translator->trans('rehearsal.bead', [
-                'bead' => $move->bead->name, 'letter' => null === $move->bead->letter ? '' : ' “'.$move->bead->letter.'”',
+                'bead' => $move->bead->name, 'letter' => $move->bead->letter ?? 'none',
             ]),
             $choice->isOneOfMany() => $this->translator->trans('rehearsal.one', [
                 'knot' => $this->wording->knotName($move->knot ?? ''),

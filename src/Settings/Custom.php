@@ -44,6 +44,14 @@ enum Custom: string
     }
 
     /**
+     * Returns whether it is chosen under Settings: else it is kept elsewhere, and what is sent there leaves it alone.
+     */
+    public function isChosen(): bool
+    {
+        return self::Course !== $this;
+    }
+
+    /**
      * @return list<string> what can be chosen, the usual first; none where it is a number
      */
     public function choices(): array

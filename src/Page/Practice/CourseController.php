@@ -17,6 +17,8 @@ use Rinkel\Core\Lesson\TenEvenings;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Message;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
+use Rinkel\Core\Remark\Check;
+use Rinkel\Core\Remark\Severity;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -84,6 +86,10 @@ final class CourseController extends AbstractController
         return $this->render('course/evening.html.twig', [
             'evening' => $evening,
             'plan' => $plan,
+            'cautions' => array_filter(
+                $plan->checks ?? [],
+                static fn (Check $check): bool => Severity::Caution === $check->severity,
+            ),
             'done' => $this->course->record()->steps($number),
             'wrist' => $this->course->wrist(),
             'practised' => $this->course->isPractised($evening),

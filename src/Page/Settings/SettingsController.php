@@ -49,10 +49,13 @@ final class SettingsController extends AbstractController
      */
     private function names(): array
     {
-        return $this->isGranted(Reach::NAME, 'price') ? Preferences::names() : array_values(array_filter(
-            Preferences::names(),
-            static fn (string $name): bool => true !== Custom::tryFrom($name)?->isCommon(),
-        ));
+        $isAll = $this->isGranted(Reach::NAME, 'price');
+
+        return array_values(array_filter(Preferences::names(), static function (string $name) use ($isAll): bool {
+            $custom = Custom::tryFrom($name);
+
+            return null === $custom || ($custom->isChosen() && ($isAll || !$custom->isCommon()));
+        }));
     }
 
     /**

@@ -62,7 +62,8 @@ final class AttachedTest extends WebCase
         self::assertSame('', $reader->json("%PDF-1.7\n"));
         $bomb = gzcompress(str_repeat(' ', 5_000_000).'"rinkel-piece"');
         self::assertSame('', $reader->json(\sprintf(
-            "%%PDF-1.7\n<< /Type /EmbeddedFile /Filter /FlateDecode /Length %d /Params <</Size 9>> >> stream\n%s\nendstream",
+            "%%PDF-1.7\n<< /Type /EmbeddedFile /Filter /FlateDecode /Length %d "
+                ."/Params <</Size 9>> >> stream\n%s\nendstream",
             \strlen((string) $bomb),
             $bomb,
         )));

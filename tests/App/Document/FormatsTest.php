@@ -11,6 +11,9 @@ use Symfony\Bundle\FrameworkBundle\Console\Application;
 
 /**
  * docs/formats.md says of every format and table what it really is.
+ *
+ * @phpstan-type Rule array{const?: int|string, enum?: non-empty-list<int>}
+ * @phpstan-type Schema array{'$id'?: string, properties?: array<string, Rule>}
  */
 final class FormatsTest extends WebCase
 {
@@ -89,14 +92,14 @@ final class FormatsTest extends WebCase
     }
 
     /**
-     * @return array{'$id'?: string, properties?: array<string, array{const?: int|string, enum?: non-empty-list<int>}>}
+     * @return Schema
      */
     private static function schema(string $name): array
     {
         $schema = json_decode((string) file_get_contents(\dirname(__DIR__, 3).'/docs/'.$name.'.schema.json'), true);
         \assert(\is_array($schema));
 
-        /** @var array{'$id'?: string, properties?: array<string, array{const?: int|string, enum?: non-empty-list<int>}>} */
+        /** @var Schema */
         return $schema;
     }
 }

@@ -44,7 +44,7 @@ final class TenEveningsTest extends TestCase
         foreach (array_keys(TenEvenings::evenings()) as $number) {
             $effort = Effort::of(self::plan($number, '16 cm'));
             $new = array_diff($effort->lessons, $known);
-            self::assertLessThanOrEqual(3, \count($new), 'evening '.$number);
+            self::assertLessThanOrEqual(3 === $number ? 3 : 2, \count($new), 'evening '.$number);
             self::assertLessThanOrEqual(60, $effort->about(), 'an evening, beside the knots on a spare end');
             $known = [...$known, ...$new];
         }

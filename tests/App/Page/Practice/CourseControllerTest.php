@@ -73,6 +73,36 @@ final class CourseControllerTest extends WebCase
     }
 
     /**
+     * Whoever saves their settings, or looks at examples and removes them, is as far as they were.
+     */
+    public function testSettingsLeaveItAlone(): void
+    {
+        $this->browser->request('POST', '/course', ['wrist' => '17 cm']);
+        $this->browser->request('POST', '/course/2', ['step' => 'knots']);
+        $form = $this->browser->request('GET', '/settings')->filter('form[action="/settings"]')->first()->form();
+        $this->browser->submit($form);
+        self::assertResponseRedirects();
+        foreach (['/examples', '/examples/remove'] as $path) {
+            $this->browser->request('POST', $path);
+            self::assertResponseRedirects();
+        }
+        $page = $this->browser->request('GET', '/course/2');
+        self::assertSame('1', $page->filter('[data-step=knots]')->attr('data-done'));
+        self::assertStringContainsString('17 cm', $page->filter('#needs')->text());
+    }
+
+    /**
+     * Where a flame is needed, or glue, it says so before anything is begun.
+     */
+    public function testCareIsSaid(): void
+    {
+        $text = $this->browser->request('GET', '/course/6')->filter('[aria-labelledby=cautions]')->text();
+        self::assertStringContainsString('flame', $text);
+        $text = $this->browser->request('GET', '/course/1')->filter('[aria-labelledby=cautions]')->text();
+        self::assertStringContainsString('glue', mb_strtolower($text));
+    }
+
+    /**
      * The eye has practised once the exercise of the evening was answered rightly.
      */
     public function testTheEyeIsPractisedWhereQuestionsAreAsked(): void
