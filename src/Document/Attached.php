@@ -7,13 +7,10 @@ namespace Rinkel\App\Document;
 use Rinkel\Core\Piece\PieceReader;
 
 /**
- * Finds the piece that is attached to a sheet on paper: a PDF of Rinkel's.
+ * The pieces that are attached to a sheet on paper, a PDF of Rinkel's.
  */
 final class Attached implements PieceSource
 {
-    /** What is attached, as it is called there. */
-    public const NAME = 'piece.json';
-
     /** So much is unpacked at most, in bytes: no piece is larger. */
     private const LARGEST = 1_000_000;
 
@@ -22,8 +19,19 @@ final class Attached implements PieceSource
         return str_starts_with($text, '%PDF-');
     }
 
-    public function json(string $text): string
+    /**
+     * Returns what a piece is called there.
+     *
+     * @param int $which of several, from 0
+     */
+    public static function name(int $which = 0): string
     {
+        return 0 === $which ? 'piece.json' : 'piece-'.($which + 1).'.json';
+    }
+
+    public function pieces(string $text): array
+    {
+        $pieces = [];
         preg_match_all(
             '~/Type /EmbeddedFile([^>]{0,80})/Length (\d{1,7})[^\n]{0,80} stream\n~',
             $text,
@@ -34,10 +42,10 @@ final class Attached implements PieceSource
             $stream = substr($text, (int) $head[1] + \strlen($head[0]), (int) $length[0]);
             $json = str_contains($filter[0], '/FlateDecode') ? @gzuncompress($stream, self::LARGEST) : $stream;
             if (false !== $json && str_contains($json, '"'.PieceReader::FORMAT.'"')) {
-                return $json;
+                $pieces[] = $json;
             }
         }
 
-        return '';
+        return $pieces;
     }
 }

@@ -60,7 +60,17 @@ final readonly class DesignsFile
         // Whom it is for often comes behind a comma.
         $called = $piece->renamed(trim(explode(',', $piece->name)[0]) ?: $piece->name);
 
-        return array_diff_key($this->writer->write($called), self::THEIRS);
+        return $this->anybodys($called);
+    }
+
+    /**
+     * Returns a piece in the open format without what belongs to its wearer or to its maker's hand.
+     *
+     * @return array<string, mixed>
+     */
+    public function anybodys(PieceSpec $piece): array
+    {
+        return array_diff_key($this->writer->write($piece), self::THEIRS);
     }
 
     /**

@@ -18,27 +18,27 @@ final class Drawn implements PieceSource
     }
 
     /**
-     * Returns the piece that a drawing says it shows; "" for any other, and for what is no plain XML.
+     * Returns the piece that a drawing says it shows; none for any other, and for what is no plain XML.
      */
-    public function json(string $text): string
+    public function pieces(string $text): array
     {
         if (!PlainXml::is($text)) {
-            return '';
+            return [];
         }
         // Read element by element: a drawing of any size takes no more memory than its text.
         $reader = @\XMLReader::XML($text, null, \LIBXML_NONET | \LIBXML_NOERROR | \LIBXML_NOWARNING);
         if (!$reader instanceof \XMLReader) {
-            return '';
+            return [];
         }
         while (@$reader->read()) {
             if (
                 \XMLReader::ELEMENT === $reader->nodeType && 'metadata' === $reader->localName
                 && PlainSvg::ABOUT === $reader->getAttribute('id')
             ) {
-                return @$reader->readString();
+                return [@$reader->readString()];
             }
         }
 
-        return '';
+        return [];
     }
 }

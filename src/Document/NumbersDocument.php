@@ -8,6 +8,8 @@ use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Sizing\QuotedNumber;
 use Rinkel\Core\Sizing\QuotedNumbers;
+use Rinkel\Core\Sizing\ThumbRule;
+use Rinkel\Core\Sizing\ThumbRules;
 
 /**
  * Numbers to look up, in the open format (docs/numbers.schema.json); lengths in mm.
@@ -16,9 +18,6 @@ final readonly class NumbersDocument
 {
     public const FORMAT = 'rinkel-numbers';
 
-    /** A flat band takes six times its length of each working cord (common practice). */
-    public const SIX_TIMES = 6.0;
-
     /**
      * @return array<string, mixed>
      */
@@ -26,7 +25,7 @@ final readonly class NumbersDocument
     {
         return [
             'format' => self::FORMAT,
-            'version' => 1,
+            'version' => 2,
             'cord' => ['fibre' => $cord->fibre->value, 'thickness' => $cord->thickness->millimetres],
             'times' => array_map(
                 static fn (array $row): array => array_map(self::number(...), $row),
@@ -41,6 +40,13 @@ final readonly class NumbersDocument
                 static fn (array $row): array => array_map(self::length(...), $row),
                 $numbers->necklaces(),
             ),
+            'rules' => array_map(static fn (ThumbRule $rule): array => [
+                'rule' => $rule->id,
+                'in' => $rule->isTimes ? 'times' : 'mm',
+                'said' => $rule->said,
+                'computed' => array_map(self::number(...), $rule->computed),
+                'fits' => $rule->fits(),
+            ], (new ThumbRules($numbers))->all()),
         ];
     }
 

@@ -44,6 +44,8 @@ final readonly class PieceFiles
     }
 
     /**
+     * Returns the piece in a text, the first where there are several.
+     *
      * @throws PieceUnreadable If the text is too long, of no known kind or says what cannot be
      */
     public function parse(string $text): PieceSpec
@@ -53,7 +55,7 @@ final readonly class PieceFiles
             throw PieceUnreadable::at('piece', new Message('file-too-large', ['most' => self::LARGEST / 1_000_000]));
         }
         try {
-            $document = Json::read($source?->json($text) ?? $text, self::LARGEST);
+            $document = Json::read(null === $source ? $text : $source->pieces($text)[0] ?? '', self::LARGEST);
         } catch (\JsonException $exception) {
             throw PieceUnreadable::at('piece', new Message('no-json', ['reason' => $exception->getMessage()]));
         }
@@ -64,13 +66,15 @@ final readonly class PieceFiles
     }
 
     /**
-     * Returns the piece in a file that has one in it as JSON of the open format, any other text as it is.
+     * Returns the pieces in a file that has some in it, each as JSON of the open format; any other text as it is.
+     *
+     * @return non-empty-list<string>
      */
-    public function within(string $text): string
+    public function within(string $text): array
     {
         $source = \strlen($text) > self::LARGEST_AROUND ? null : $this->sourceOf($text);
 
-        return ($source?->json($text) ?? '') ?: $text;
+        return ($source?->pieces($text) ?? []) ?: [$text];
     }
 
     private function sourceOf(string $text): ?PieceSource

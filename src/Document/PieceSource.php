@@ -7,7 +7,7 @@ namespace Rinkel\App\Document;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 
 /**
- * A kind of file, beside the open format itself, that has a piece in it.
+ * A kind of file, beside the open format itself, that has pieces in it.
  */
 #[AutoconfigureTag]
 interface PieceSource
@@ -18,9 +18,11 @@ interface PieceSource
     public function knows(string $text): bool;
 
     /**
-     * Returns the piece in it as JSON of the open format, which is read and checked as any other; "" if there is none.
+     * Returns the pieces in it, each as JSON of the open format, which is read and checked as any other.
      *
      * @param string $text of 10 MB at most, from anywhere
+     *
+     * @return list<string>
      */
-    public function json(string $text): string;
+    public function pieces(string $text): array;
 }

@@ -72,15 +72,27 @@ final readonly class PieceText implements PieceSource
         return !str_starts_with(ltrim($text), '{') && 1 === preg_match(self::HEAD, mb_scrub($text));
     }
 
-    public function json(string $text): string
+    public function pieces(string $text): array
     {
         // Messengers make quotes round, hyphens long and spaces unbreakable.
         $text = strtr(mb_scrub($text), ['“' => '"', '”' => '"', '„' => '"', "\u{a0}" => ' ', "\r" => '']);
-        if (1 !== preg_match(self::HEAD, $text, $head, \PREG_OFFSET_CAPTURE)) {
-            return '';
-        }
-        $lines = \array_slice(explode("\n", substr($text, $head[0][1] + \strlen($head[0][0]))), 0, self::LINES);
-        $document = ['format' => PieceReader::FORMAT, 'version' => (int) $head[1][0], 'name' => $head[2][0]];
+        preg_match_all(self::HEAD, $text, $heads, \PREG_SET_ORDER);
+        $heads = \array_slice($heads, 0, DesignsFile::MOST + 1);
+        $bodies = \array_slice(preg_split(self::HEAD, $text) ?: [], 1, \count($heads));
+
+        return array_map(self::json(...), $heads, $bodies);
+    }
+
+    /**
+     * @param array<string> $head  how it begins: as it stands there, its version and its name
+     * @param string        $below what follows, up to the next
+     */
+    private static function json(array $head, string $below): string
+    {
+        $lines = \array_slice(explode("\n", $below), 0, self::LINES);
+        $document = [
+            'format' => PieceReader::FORMAT, 'version' => (int) ($head[1] ?? 0), 'name' => $head[2] ?? '',
+        ];
         $pattern = null;
         foreach ($lines as $line) {
             $line = trim((string) preg_replace('/^\s*>\s?/u', '', $line));

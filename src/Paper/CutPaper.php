@@ -14,6 +14,7 @@ use Rinkel\Core\Cutting\Demand;
 use Rinkel\Core\Cutting\SupplyCuts;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Piece\PieceWriter;
 
 /**
  * What goes along to the cutting table and to the shop: the cut sheet, a label for each cord, the shopping list.
@@ -26,6 +27,7 @@ final readonly class CutPaper
     public function __construct(
         private Words $words,
         private StockBox $stock,
+        private PieceWriter $writer,
     ) {}
 
     public function sheet(ChosenPieces $chosen, Cutting $cutting, Unit $unit): string
@@ -56,6 +58,10 @@ final readonly class CutPaper
             }
         }
         $this->words->takeOut($page, $chosen->needs());
+        $page->attach(...array_map(
+            fn (array $kind): array => $this->writer->write($kind[1]->draft->piece->decided()),
+            $chosen->kinds(),
+        ));
 
         return $page->pdf();
     }

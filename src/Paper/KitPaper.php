@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Paper;
 
+use Rinkel\App\Document\DesignsFile;
 use Rinkel\App\Document\StepsDocument;
 use Rinkel\App\Lesson\Cords;
 use Rinkel\App\Lesson\Hands;
@@ -32,6 +33,7 @@ final readonly class KitPaper
         private StepsDocument $steps,
         private LessonPaper $lessons,
         private Hands $hands,
+        private DesignsFile $designs,
     ) {}
 
     public function table(SizesRequest $asked, RequestedSizes $asking): string
@@ -43,6 +45,7 @@ final readonly class KitPaper
             $this->head($sizes),
             array_map(fn (Sized $one): array => $this->row($one, $asking, $unit), $sizes),
         );
+        $this->attach($page, $sizes);
 
         return $page->pdf();
     }
@@ -112,8 +115,23 @@ final readonly class KitPaper
                 $page->text9($this->words->of('severity.caution').': '.$this->words->wording->check($check, $unit));
             }
         }
+        $this->attach($page, $sizes);
 
         return $page->pdf();
+    }
+
+    /**
+     * Attaches the piece of each size, without what belongs to a wearer or to its maker's hand: the paper leaves the
+     * house.
+     *
+     * @param list<Sized> $sizes
+     */
+    private function attach(Page $page, array $sizes): void
+    {
+        $page->attach(...array_map(
+            fn (Sized $one): array => $this->designs->anybodys($one->plan->draft->piece->decided()),
+            $sizes,
+        ));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Paper;
 
+use Rinkel\App\Document\Attached;
 use Rinkel\App\Svg\PlainSvg;
 use Rinkel\App\Svg\QrCode;
 use Rinkel\Core\Material\Colour;
@@ -105,11 +106,18 @@ final class Page extends \TCPDF
     }
 
     /**
-     * Puts a file into the document, for programs that read it.
+     * Puts pieces into the document, in the open format, for programs that read them.
+     *
+     * @param array<string, mixed> ...$documents
      */
-    public function attach(string $name, string $content): void
+    public function attach(array ...$documents): void
     {
-        $this->EmbedFileFromString($name, $content);
+        foreach (array_values($documents) as $i => $document) {
+            $this->EmbedFileFromString(
+                Attached::name($i),
+                json_encode($document, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE),
+            );
+        }
     }
 
     /**

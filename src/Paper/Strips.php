@@ -10,6 +10,7 @@ use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Setting;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Plan\Plan;
 
 /**
@@ -26,7 +27,7 @@ final readonly class Strips
     private const APART = 9.0;
     private const ROWS = 3;
 
-    public function __construct(private Words $words) {}
+    public function __construct(private Words $words, private PieceWriter $writer) {}
 
     /**
      * Returns a strip with centimetres along one edge and inches along the other, that begins at its arrow.
@@ -76,6 +77,7 @@ final readonly class Strips
                 $page->gauge($said.': '.$this->words->length($length, $unit), $length->millimetres);
             }
         }
+        $page->attach($this->writer->write($plan->draft->piece->decided()));
 
         return $page->pdf();
     }

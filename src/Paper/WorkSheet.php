@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Paper;
 
-use Rinkel\App\Document\Attached;
 use Rinkel\App\Document\PieceText;
 use Rinkel\App\Document\StepsDocument;
 use Rinkel\App\Platform\Wording\Notation;
@@ -66,10 +65,7 @@ final readonly class WorkSheet
             $page->code($text, $this->words->of('paper.code'));
         }
 
-        $page->attach(Attached::NAME, json_encode(
-            $this->writer->write($draft->piece->decided()),
-            \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE,
-        ));
+        $page->attach($this->writer->write($draft->piece->decided()));
 
         return $page->pdf();
     }

@@ -103,7 +103,9 @@ final readonly class KeptSettings implements Kept
     {
         $texts = [];
         foreach (Preferences::names() as $name) {
-            $isSaid = self::UID === $row->uid || isset($row->data[$name]);
+            // A file from before the course, or of somebody who has not begun it, says nothing of how far one is.
+            $isAll = self::UID === $row->uid && (Custom::tryFrom($name)?->isChosen() ?? true);
+            $isSaid = $isAll || isset($row->data[$name]);
             $texts += $isSaid ? [$name => Rows::text($row->data, $name, 200)] : [];
         }
         $this->preferences->keep($texts, self::member($row->uid));

@@ -5,62 +5,100 @@ declare(strict_types=1);
 namespace Rinkel\App\Svg;
 
 use Rinkel\Core\Sizing\QuotedNumber;
+use Rinkel\Core\Sizing\ThumbRule;
 
 /**
- * A rule of thumb beside what is computed: by how many cores there are, how many times its length a band takes of each
- * working cord, with the range of four makers of five, and the line of the rule.
+ * A rule of thumb beside what is computed: the line of what is said across columns of what it comes to, each with its
+ * range where it has one; filled where the rule fits, hollow where it doesn't.
  */
 final readonly class RuleChart
 {
     private const WIDE = 640.0;
     private const HIGH = 260.0;
-    private const LEFT = 46.0;
+    private const LEFT = 58.0;
     private const BOTTOM = 34.0;
     private const TOP = 12.0;
 
-    private function __construct() {}
+    /** Half of a column. */
+    private const HALF = 16.0;
+
+    /** Lines across are this far apart, the first that makes few enough of them. */
+    private const STEPS = [0.5, 1, 2, 5, 10, 20, 50];
+    private const LINES = 6;
+
+    private function __construct(private ThumbRule $rule, private float $most) {}
 
     /**
-     * @param array<int, QuotedNumber> $times by the count of cores
-     * @param float                    $rule  what is usually said
-     * @param string                   $label what it shows
-     * @param string                   $said  beside the line of the rule
+     * @param string $label what it shows
+     * @param string $said  beside the line of the rule
      */
-    public static function of(array $times, float $rule, string $label, string $said): string
+    public static function of(ThumbRule $rule, string $label, string $said): string
     {
-        $most = max($rule, ...array_map(static fn (QuotedNumber $one): float => $one->most, array_values($times))) + 1;
-        $high = self::HIGH - self::TOP - self::BOTTOM;
-        $y = static fn (float $value): float => self::TOP + $high * (1 - $value / $most);
-        $step = (self::WIDE - self::LEFT) / max(1, \count($times));
-        $drawn = '';
-        for ($mark = 0; $mark < $most; $mark += 2) {
-            $drawn .= Svg::element('path', [
-                'class' => 'day-hour', 'd' => \sprintf('M%s %sH%s', self::LEFT, Svg::number($y($mark)), self::WIDE),
-            ]).self::text(self::LEFT - 8, $y($mark) + 5, $mark.'×', 'end');
-        }
-        $i = 0;
-        foreach ($times as $cores => $one) {
-            $x = self::LEFT + $step * ($i++ + 0.5);
-            $drawn .= Svg::element('rect', [
-                'class' => 'gauge-snug', 'x' => $x - 16, 'width' => 32, 'y' => $y($one->most),
-                'height' => $y($one->least) - $y($one->most),
-            ]).Svg::element('path', [
-                'class' => 'gauge-span',
-                'd' => \sprintf('M%s %sh32', Svg::number($x - 16), Svg::number($y($one->mean))),
-            ]).self::text($x, self::HIGH - 12, (string) $cores, 'middle');
-        }
+        $tops = array_map(static fn (QuotedNumber $one): float => $one->most, array_values($rule->computed));
+        $chart = new self($rule, 1.15 * max($rule->said, ...$tops));
+        $line = $chart->y($rule->said);
 
         return Svg::drawing(
             [0, 0, self::WIDE, self::HIGH],
             $label,
-            'block w-full max-w-3xl',
+            'block w-full',
             [],
-            $drawn,
+            $chart->across(),
+            $chart->columns(),
             Svg::element('path', [
-                'class' => 'gauge-hand', 'd' => \sprintf('M%s %sH%s', self::LEFT, Svg::number($y($rule)), self::WIDE),
+                'class' => 'gauge-hand', 'd' => \sprintf('M%s %sH%s', self::LEFT, Svg::number($line), self::WIDE),
             ]),
-            self::text(self::WIDE - 4, $y($rule) - 6, $said, 'end'),
+            self::text(self::WIDE - 4, $line - 6, $said, 'end'),
         );
+    }
+
+    private function y(float $value): float
+    {
+        return self::TOP + (self::HIGH - self::TOP - self::BOTTOM) * (1 - $value / $this->most);
+    }
+
+    private function across(): string
+    {
+        $few = array_filter(self::STEPS, fn (float $step): bool => $this->most / $step <= self::LINES);
+        [$step, $drawn] = [[] === $few ? self::STEPS[6] : min($few), ''];
+        for ($mark = 0.0; $mark < $this->most; $mark += $step) {
+            $drawn .= Svg::element('path', [
+                'class' => 'day-hour',
+                'd' => \sprintf('M%s %sH%s', self::LEFT, Svg::number($this->y($mark)), self::WIDE),
+            ]).self::text(
+                self::LEFT - 8,
+                $this->y($mark) + 5,
+                Svg::number($mark).($this->rule->isTimes ? '×' : ' mm'),
+                'end',
+            );
+        }
+
+        return $drawn;
+    }
+
+    private function columns(): string
+    {
+        $step = (self::WIDE - self::LEFT) / \count($this->rule->computed);
+        [$drawn, $i, $fits] = ['', 0, $this->rule->fits()];
+        foreach ($this->rule->computed as $at => $one) {
+            $x = self::LEFT + $step * ($i++ + 0.5);
+            $foot = $one->least < $one->most ? $this->y($one->least) : $this->y(0);
+            $drawn .= Svg::element('rect', [
+                'class' => 'gauge-zone '.(\in_array($at, $fits, true) ? 'gauge-comfortable' : 'gauge-too-tight'),
+                'x' => $x - self::HALF, 'width' => 2 * self::HALF, 'y' => $this->y($one->most),
+                'height' => $foot - $this->y($one->most),
+            ]).Svg::element('path', [
+                'class' => 'gauge-span',
+                'd' => \sprintf(
+                    'M%s %sh%s',
+                    Svg::number($x - self::HALF),
+                    Svg::number($this->y($one->mean)),
+                    2 * self::HALF,
+                ),
+            ]).self::text($x, self::HIGH - 12, (string) $at, 'middle');
+        }
+
+        return $drawn;
     }
 
     private static function text(float $x, float $y, string $text, string $anchor): string

@@ -27,13 +27,13 @@ final readonly class Arrivals
     ) {}
 
     /**
-     * Looks at all pieces in a file: of one of designs, each by itself, as many as one can have.
+     * Looks at all pieces in a file: of one with several, each by itself, as many as one can have.
      *
      * @return list<Arrival>
      */
     public function in(string $file, string $text): array
     {
-        $all = $this->designs->pieces($text) ?? [$text];
+        $all = $this->designs->pieces($text) ?? $this->files->within($text);
         $arrivals = [];
         foreach (\array_slice($all, 0, DesignsFile::MOST) as $i => $json) {
             $arrivals[] = $this->look(1 === \count($all) ? $file : $file.' #'.($i + 1), $json);
@@ -48,7 +48,6 @@ final readonly class Arrivals
 
     public function look(string $file, string $json): Arrival
     {
-        $json = $this->files->within($json);
         try {
             $piece = $this->files->parse($json);
 

@@ -19,6 +19,7 @@ return [
     'src/Table/OthersDesigns.php' => 'App/Page/Table/PassOnControllerTest',
     'src/Document/DesignsFile.php' => 'App/Page/Table/PassOnControllerTest',
     'src/Table/Arrivals.php' => 'App/Page/Table/ImportControllerTest',
+    'src/Document/NumbersDocument.php' => 'App/Page/Lesson/NumbersControllerTest',
     'src/Svg/RuleChart.php' => 'App/Page/Lesson/NumbersControllerTest',
     'src/Console/NumbersCommand.php' => 'App/Page/Lesson/NumbersControllerTest',
     'src/Page/Api/Description.php' => 'App/Page/Api/ApiControllerTest',

@@ -21,6 +21,7 @@ use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Message;
 use Rinkel\Core\Sizing\QuotedNumbers;
+use Rinkel\Core\Sizing\ThumbRules;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -59,12 +60,7 @@ final class NumbersController extends AbstractController
             'knots' => $numbers->knotsIn($ten),
             'ten' => $ten,
             'unit' => $unit,
-            'chart' => RuleChart::of(
-                $numbers->times()['square'] ?? throw new \LogicException('A band is computed.'),
-                NumbersDocument::SIX_TIMES,
-                $this->translator->trans('numbers.chart'),
-                $this->translator->trans('numbers.rule'),
-            ),
+            'rules' => $this->charts($numbers),
         ], new Response(status: null === $fault ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }
 
@@ -80,6 +76,23 @@ final class NumbersController extends AbstractController
         }
 
         return JsonAnswer::file((new NumbersDocument())->of($this->numbers($cord), $cord), 'rinkel-numbers.json');
+    }
+
+    /**
+     * @return array<string, string> drawings of rules of thumb, by rule
+     */
+    private function charts(QuotedNumbers $numbers): array
+    {
+        $charts = [];
+        foreach ((new ThumbRules($numbers))->all() as $rule) {
+            $charts[$rule->id] = RuleChart::of(
+                $rule,
+                $this->translator->trans('numbers.chart.'.$rule->id),
+                $this->translator->trans('numbers.said.'.$rule->id),
+            );
+        }
+
+        return $charts;
     }
 
     private function numbers(Cord $cord): QuotedNumbers

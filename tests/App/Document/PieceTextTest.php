@@ -50,6 +50,17 @@ final class PieceTextTest extends TestCase
         self::assertFalse($piece->wearing->forChild);
     }
 
+    public function testAMessageMayHaveSeveral(): void
+    {
+        $band = "construction: square-knot-band\nwearer: girth 16 cm\npattern:\n";
+        $both = "Rinkel piece 6: One\n{$band}9 square\nend\nand the other:\nRinkel piece 6: Two\n{$band}5 square x fit";
+        $pieces = array_map(self::files()->parse(...), self::files()->within($both));
+
+        self::assertSame(['One', 'Two'], array_column($pieces, 'name'));
+        self::assertSame('9 square', $pieces[0]->pattern?->text);
+        self::assertSame('5 square x fit', $pieces[1]->pattern->text ?? '');
+    }
+
     public function testWhatIsWrongIsSaidWhereItIs(): void
     {
         try {

@@ -18,12 +18,12 @@ final class YamlPiece implements PieceSource
         return str_starts_with($text, '---');
     }
 
-    public function json(string $text): string
+    public function pieces(string $text): array
     {
         try {
-            return json_encode(Yaml::parse($text), \JSON_THROW_ON_ERROR);
+            return [json_encode(Yaml::parse($text), \JSON_THROW_ON_ERROR)];
         } catch (ParseException) {
-            return '';
+            return [];
         }
     }
 }

@@ -18,7 +18,10 @@ final class NumbersControllerTest extends WebCase
         self::assertResponseIsSuccessful();
         self::assertStringContainsString('2 mm leather', $page->filter('#n-times')->text());
         self::assertCount(5, $page->filter('#numbers table tbody tr th[scope=row]')->slice(0, 5));
-        self::assertCount(\count(QuotedNumbers::CORES), $page->filter('svg .gauge-span'));
+        $charts = $page->filter('#numbers svg');
+        self::assertCount(4, $charts);
+        self::assertCount(\count(QuotedNumbers::CORES), $charts->first()->filter('.gauge-span'));
+        self::assertGreaterThan(0, $charts->last()->filter('.gauge-comfortable')->count(), 'where the rule fits');
         $page = $this->browser->request('GET', '/numbers', ['thickness' => 'thick']);
         self::assertResponseStatusCodeSame(422);
         self::assertSame('thick', $page->filter('#n-thickness')->attr('value'));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Page\Practice;
 
+use Rinkel\App\Settings\KeptSettings;
+use Rinkel\App\Settings\Preferences;
 use Rinkel\Tests\App\WebCase;
 
 final class CourseControllerTest extends WebCase
@@ -89,6 +91,23 @@ final class CourseControllerTest extends WebCase
         $page = $this->browser->request('GET', '/course/2');
         self::assertSame('1', $page->filter('[data-step=knots]')->attr('data-done'));
         self::assertStringContainsString('17 cm', $page->filter('#needs')->text());
+    }
+
+    /**
+     * Settings in a file from before the course take everything else over, and leave alone how far one is.
+     */
+    public function testAnOlderArchiveLeavesItAlone(): void
+    {
+        $this->browser->request('POST', '/course', ['wrist' => '17 cm']);
+        $this->browser->request('POST', '/course/2', ['step' => 'knots']);
+        $kept = self::getContainer()->get(KeptSettings::class);
+        $before = self::getContainer()->get(Preferences::class)->all()['course'] ?? '';
+        self::assertNotSame('', $before);
+        $kept->bring($kept->read(['uid' => KeptSettings::UID, 'unit' => 'in']));
+        $now = self::getContainer()->get(Preferences::class)->all();
+        self::assertSame([$before, 'in'], [$now['course'] ?? '', $now['unit'] ?? '']);
+        $kept->bring($kept->read(['uid' => KeptSettings::UID, 'course' => $before]));
+        self::assertSame('', self::getContainer()->get(Preferences::class)->all()['unit'] ?? null);
     }
 
     /**
