@@ -62,7 +62,7 @@ final class OwnKnotsTest extends WebCase
         $progress = new JobProgress(static function (int $done, int $all) use (&$told): void {
             $told[] = $all;
         }, static fn (): bool => false);
-        $work = new PullWork($knots, new KnotPuller(0.45));
+        $work = new PullWork($knots, new KnotPuller(0.6));
         $way = 'k1 k5 o9 k13 g11 g7 k5 o3 q8 k9 f14 k18';
         $asked = ['name' => 'snail', 'way' => $way, 'crossings' => '', 'note' => 'Small.'];
         $result = $work->do($asked, '', $progress);
