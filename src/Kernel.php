@@ -25,7 +25,8 @@ final class Kernel extends BaseKernel
         // Times are kept in UTC; whoever shows one asks Times for the clock of who reads it.
         date_default_timezone_set('UTC');
         // What PHP's JIT compiles came out wrong here (docs/operations.md): nothing is, however a machine is set up.
-        if ((int) \ini_get('opcache.jit_buffer_size') > 0 && !\in_array(\ini_get('opcache.jit'), ['disable', '0'], true)) {
+        $jit = (int) \ini_get('opcache.jit_buffer_size') > 0 ? \ini_get('opcache.jit') : 'disable';
+        if (!\in_array($jit, ['disable', '0'], true)) {
             ini_set('opcache.jit', 'off');
         }
         parent::__construct($environment, $debug);

@@ -103,9 +103,10 @@ final readonly class FixedCounts
     {
         $found = null;
         $most = Length::zero();
+        $lengths = $this->lengths();
         foreach ($this->draft->piece->pattern->tree->parts as $i => $part) {
             $count = $part instanceof CountedPart && null !== $part->freed() ? $part->count() ?? 0 : 0;
-            $length = $count > 1 ? $this->lengthOf($part) : Length::zero();
+            $length = $count > 1 ? Length::sum(...self::of($part, $lengths)) : Length::zero();
             if ($length->isLongerThan($most)) {
                 [$found, $most] = [[(string) $i, $count, $length->times(1 / $count)], $length];
             }
@@ -114,17 +115,37 @@ final readonly class FixedCounts
         return $found;
     }
 
-    private function lengthOf(Node $part): Length
+    /**
+     * Returns how long all is that each part of the text makes, by its place.
+     *
+     * @return array<string, Length>
+     */
+    private function lengths(): array
     {
-        $length = Length::zero();
-        foreach ((new Pattern([$part]))->nodes() as $node) {
-            foreach ($this->draft->setting->elements as $element) {
-                $length = true === $element->mention->place?->equals($node->place()) ? $length->plus(
-                    $element->extent->length,
-                ) : $length;
+        $lengths = [];
+        foreach ($this->draft->setting->elements as $element) {
+            $place = $element->mention->place;
+            if (null === $place) {
+                continue;
             }
+            $lengths[(string) $place] = ($lengths[(string) $place] ?? Length::zero())->plus($element->extent->length);
         }
 
-        return $length;
+        return $lengths;
+    }
+
+    /**
+     * @param array<string, Length> $lengths
+     *
+     * @return list<Length> of everything in a part
+     */
+    private static function of(Node $part, array $lengths): array
+    {
+        $of = [];
+        foreach ((new Pattern([$part]))->nodes() as $node) {
+            $of[] = $lengths[(string) $node->place()] ?? Length::zero();
+        }
+
+        return $of;
     }
 }

@@ -11,6 +11,7 @@ use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Platform\Wording\Times;
 use Rinkel\Core\Making\Day;
+use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Plan\Planner;
 
@@ -100,12 +101,12 @@ final readonly class Days
         foreach ($this->boards->inUse() as $board) {
             $boards[$board->piece()?->id() ?? 0] ??= $board;
         }
-        [$pieces, $chains] = [[], []];
+        [$pieces, $chains, $pace] = [[], [], $this->paces->pace()];
         foreach (array_unique($planned['pieces']) as $uid) {
             $stored = $this->pieces->withUid($uid);
             if (null !== $stored && !$stored->isArchived()) {
                 try {
-                    $chains[] = $this->chain($stored, $boards[$stored->id()] ?? null);
+                    $chains[] = $this->chain($stored, $boards[$stored->id()] ?? null, $pace);
                     $pieces[] = $stored;
                 } catch (PieceUnreadable) {
                     // The Table says what is wrong with it.
@@ -133,13 +134,13 @@ final readonly class Days
      *
      * @throws PieceUnreadable
      */
-    private function chain(StoredPiece $stored, ?StoredBoard $board): array
+    private function chain(StoredPiece $stored, ?StoredBoard $board, Pace $pace): array
     {
         $plan = null === $board ? $this->planner->plan($this->pieces->piece($stored)) : $this->boards->plan($board);
 
         return array_map(
             static fn (array $stretch): array => [(int) ceil($stretch[0]), $stretch[1]],
-            $this->paces->pace()->chain($plan->acts(), $board?->moves() ?? 0),
+            $pace->chain($plan->acts(), $board?->moves() ?? 0),
         );
     }
 

@@ -46,7 +46,12 @@ final readonly class Log implements Personal
             ->orderBy('entry.finishedAt', 'DESC')->addOrderBy('entry.id', 'DESC')
             ->setFirstResult(self::PAGE * ($page - 1))->setMaxResults(self::PAGE)->getQuery()->getResult();
 
-        return array_map($this->entry(...), $stored);
+        $photos = $this->photos->among(array_map(static fn (StoredEntry $one): string => $one->uid(), $stored));
+
+        return array_map(
+            fn (StoredEntry $one): LogEntry => $this->entry($one, isset($photos[$one->uid()])),
+            $stored,
+        );
     }
 
     public function count(string $words = ''): int
@@ -64,7 +69,7 @@ final readonly class Log implements Personal
         /** @var list<StoredEntry> $stored */
         $stored = $this->asked('')->select('entry')->orderBy('entry.finishedAt', 'DESC')
             ->addOrderBy('entry.id', 'DESC')->setMaxResults(self::DRAWN)->getQuery()->getResult();
-        $read = array_map(fn (StoredEntry $one): ?FinishedPiece => $this->entry($one)->is, $stored);
+        $read = array_map(fn (StoredEntry $one): ?FinishedPiece => $this->entry($one, false)->is, $stored);
 
         return array_values(array_reverse(array_filter($read)));
     }
@@ -80,7 +85,7 @@ final readonly class Log implements Personal
             ->addOrderBy('entry.id', 'DESC')->getQuery();
         foreach ($query->toIterable() as $stored) {
             \assert($stored instanceof StoredEntry);
-            yield $this->entry($stored);
+            yield $this->entry($stored, $this->photos->has($stored->uid()));
             $this->manager->detach($stored);
         }
     }
@@ -89,14 +94,14 @@ final readonly class Log implements Personal
     {
         $stored = $this->manager->find(StoredEntry::class, $id);
 
-        return null === $stored ? null : $this->entry($stored);
+        return null === $stored ? null : $this->entry($stored, $this->photos->has($stored->uid()));
     }
 
     public function withUid(string $uid): ?LogEntry
     {
         $stored = $this->manager->getRepository(StoredEntry::class)->findOneBy(['uid' => $uid]);
 
-        return null === $stored ? null : $this->entry($stored);
+        return null === $stored ? null : $this->entry($stored, $this->photos->has($stored->uid()));
     }
 
     /**
@@ -147,12 +152,12 @@ final readonly class Log implements Personal
         )->execute(compact('from', 'to'));
     }
 
-    private function entry(StoredEntry $stored): LogEntry
+    private function entry(StoredEntry $stored, bool $hasPhoto): LogEntry
     {
         try {
             $is = $this->reader->read($stored->document(), $stored->uid());
 
-            return new LogEntry($stored, $is, $this->photos->has($stored->uid()));
+            return new LogEntry($stored, $is, $hasPhoto);
         } catch (PieceUnreadable $unreadable) {
             return new LogEntry($stored, null, faults: $unreadable->faults);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Log;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\ParameterType;
 use Intervention\Image\Exceptions\RuntimeException as ImageFailure;
@@ -126,6 +127,22 @@ final readonly class Photos
     public function has(string $uid): bool
     {
         return false !== $this->connection->fetchOne('SELECT 1 FROM photo WHERE uid = ?', [$uid]);
+    }
+
+    /**
+     * @param list<string> $uids
+     *
+     * @return array<string, int> those of them that have a photo, as keys
+     */
+    public function among(array $uids): array
+    {
+        $found = $this->connection->fetchFirstColumn(
+            'SELECT uid FROM photo WHERE uid IN (?)',
+            [$uids],
+            [ArrayParameterType::STRING],
+        );
+
+        return array_flip(array_filter($found, is_string(...)));
     }
 
     /**

@@ -59,11 +59,19 @@ final readonly class Makings
     }
 
     /**
-     * Returns the making that became an entry of the log; null where it is gone.
+     * @param list<string> $uids of entries of the log
+     *
+     * @return array<string, StoredMaking> what became an entry, by its uid, as far as it is still there
      */
-    public function ofLog(string $uid): ?StoredMaking
+    public function byLog(array $uids): array
     {
-        return $this->manager->getRepository(StoredMaking::class)->findOneBy(['log' => $uid]);
+        $makings = [];
+        $found = $this->manager->getRepository(StoredMaking::class)->findBy(['log' => $uids], ['id' => 'DESC']);
+        foreach ($found as $one) {
+            $makings[$one->log()] = $one;
+        }
+
+        return $makings;
     }
 
     /**
@@ -85,6 +93,22 @@ final readonly class Makings
     }
 
     /**
+     * @param list<StoredOrder> $orders
+     *
+     * @return array<int, list<StoredMaking>> each in the order in which they were asked for, by the order's id
+     */
+    public function byOrder(array $orders): array
+    {
+        $makings = array_fill_keys(array_map(static fn (StoredOrder $order): int => $order->id(), $orders), []);
+        $found = $this->manager->getRepository(StoredMaking::class)->findBy(['order' => $orders], ['id' => 'ASC']);
+        foreach ($found as $one) {
+            $makings[$one->order()?->id() ?? 0][] = $one;
+        }
+
+        return $makings;
+    }
+
+    /**
      * Returns what its maker wrote to do otherwise next time when a piece was made last; "" where they wrote nothing.
      */
     public function nextTime(?StoredPiece $piece): string
@@ -101,18 +125,48 @@ final readonly class Makings
     }
 
     /**
-     * @return list<StoredMaking> what is or was made for somebody, the last first
+     * Returns what is or was made for each, as the piece, the making or its order says.
+     *
+     * @return array<string, non-empty-list<StoredMaking>> the last first, by whom it is for
      */
-    public function forWhom(string $name, int $most = 12): array
+    public function byWhom(int $most = 12): array
     {
-        /** @var list<StoredMaking> */
-        return $this->manager->createQuery(\sprintf(
-            'SELECT making, piece, one FROM %s making LEFT JOIN making.piece piece LEFT JOIN making.order one
-                WHERE piece.whom = :name OR making.changes LIKE :changed OR one.document LIKE :asked
-                ORDER BY making.id DESC',
-            StoredMaking::class,
-        ))->setParameter('name', $name)->setParameter('changed', '%"for":'.json_encode($name).'%')
-            ->setParameter('asked', '%"for":'.json_encode($name).'%')->setMaxResults($most)->getResult();
+        $said = $this->manager->getConnection()->fetchAllAssociativeIndexed(
+            'SELECT making.id, piece.whom, making.changes, asked.document FROM making
+                LEFT JOIN piece ON piece.id = making.piece_id
+                LEFT JOIN customer_order asked ON asked.id = making.order_id ORDER BY making.id DESC',
+        );
+        $ids = [];
+        foreach ($said as $id => $row) {
+            foreach (self::namesIn($row) as $name) {
+                if (\count($ids[$name] ?? []) < $most) {
+                    $ids[$name][] = (int) $id;
+                }
+            }
+        }
+        $found = $this->these(array_values(array_unique(array_merge(...array_values($ids)))));
+
+        return array_filter(array_map(static fn (array $of): array => array_values(array_filter(array_map(
+            static fn (int $id): ?StoredMaking => $found[$id] ?? null,
+            $of,
+        ))), $ids));
+    }
+
+    /**
+     * @param array<string, mixed> $row what says for whom a making is: a name, and documents as JSON
+     *
+     * @return list<string>
+     */
+    private static function namesIn(array $row): array
+    {
+        $names = [$row['whom'] ?? null];
+        foreach (['changes', 'document'] as $json) {
+            $json = \is_string($row[$json] ?? null) ? $row[$json] : '';
+            preg_match_all('/"for": ?("(?:[^"\\\\]|\\\\.)*")/', $json, $found);
+            array_push($names, ...array_map(json_decode(...), $found[1]));
+        }
+
+        return array_values(array_unique(array_filter($names, is_string(...))));
     }
 
     /**

@@ -35,7 +35,9 @@ final readonly class People
         /** @var list<Person> */
         return $this->manager->createQuery(
             \sprintf(
-                'SELECT person FROM %s person WHERE person.archivedAt IS %s NULL ORDER BY person.name, person.id',
+                'SELECT person, measure FROM %s person LEFT JOIN person.measures measure
+                    WHERE person.archivedAt IS %s NULL
+                    ORDER BY person.name, person.id, measure.takenAt DESC, measure.id DESC',
                 Person::class,
                 $archived ? 'NOT' : '',
             ),

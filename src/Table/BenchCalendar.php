@@ -13,6 +13,7 @@ use Rinkel\App\Platform\Wording\Times;
 use Rinkel\App\Settings\Custom;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Core\Making\Calendar;
+use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 
 /**
@@ -39,11 +40,11 @@ final readonly class BenchCalendar
     public function now(): BenchDays
     {
         $today = $this->times->today($this->clock->now());
-        [$lines, $works] = [[], []];
+        [$lines, $works, $pace] = [[], [], $this->paces->pace()];
         foreach ($this->work->lines(self::MOST)[0] as $line) {
             if ($line->state()->isBefore(MakingState::Made)) {
                 try {
-                    $works[] = [$this->due($line, $today), $this->minutes($line), $this->from($line, $today)];
+                    $works[] = [$this->due($line, $today), $this->minutes($line, $pace), $this->from($line, $today)];
                     $lines[] = $line;
                 } catch (PieceUnreadable) {
                     // Its own page says what is wrong with it.
@@ -75,11 +76,11 @@ final readonly class BenchCalendar
     /**
      * @throws PieceUnreadable
      */
-    private function minutes(WorkLine $line): int
+    private function minutes(WorkLine $line, Pace $pace): int
     {
         $making = $line->first;
         $plan = null === $line->board ? $this->plans->plan($making) : $this->boards->plan($line->board);
-        $chain = $this->paces->pace()->chain($plan->acts(), $line->board?->moves() ?? (
+        $chain = $pace->chain($plan->acts(), $line->board?->moves() ?? (
             null === $making->at(MakingState::Cut) ? 0 : $plan->acts()->cutting()
         ));
 

@@ -136,7 +136,6 @@ return [
     'src/Log/TypedFinish.php' => 'App/Page/Log/LogControllerTest',
     'src/Making/PlanAdoption.php' => 'App/Page/Making/MakingControllerTest',
     'src/Making/MakingPlans.php' => 'App/Making/HistoriesTest',
-    'src/Making/Makings.php' => 'App/Making/HistoriesTest',
     'src/Making/OrderFiller.php' => 'App/Page/Orders/OrderControllerTest',
     'src/Making/StoredMaking.php' => 'App/Making/HistoriesTest',
     'src/Money/Money.php' => 'App/Page/Stock/CutControllerTest',

@@ -34,6 +34,12 @@ class CordWay extends Way
     /** @var list<WorkCord> */
     private array $cords = [];
 
+    /** @var array{int, int}|false|null once asked for */
+    private array|false|null $strung = null;
+
+    /** How a gap is left, once asked for. */
+    private ?string $left = null;
+
     protected function begin(): void
     {
         foreach ($this->roles() as $role) {
@@ -103,14 +109,22 @@ class CordWay extends Way
 
     protected function leave(WorkRun $run, string $key = 'leave'): Act
     {
-        foreach ($this->draft->piece->pattern->tree->nodes() as $node) {
-            $key = $node instanceof Gap && null !== $node->gauges && 'leave' === $key ? 'leave-gauge' : $key;
-        }
-
-        $act = parent::leave($run, $key);
+        $this->left ??= $this->hasGauge() ? 'leave-gauge' : 'leave';
+        $act = parent::leave($run, 'leave' === $key ? $this->left : $key);
         $isSpaced = 1 === $this->count() && null === $this->strung();
 
         return $isSpaced ? $act->looked([...$act->advice->looks, ...$this->first('look-spaces')]) : $act;
+    }
+
+    private function hasGauge(): bool
+    {
+        foreach ($this->draft->piece->pattern->tree->nodes() as $node) {
+            if ($node instanceof Gap && null !== $node->gauges) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     protected function start(Half $half): void
@@ -233,6 +247,14 @@ class CordWay extends Way
      * @return array{int, int}|null
      */
     private function strung(): ?array
+    {
+        return ($this->strung ??= $this->foundStrung() ?? false) ?: null;
+    }
+
+    /**
+     * @return array{int, int}|null
+     */
+    private function foundStrung(): ?array
     {
         $elements = $this->draft->setting->elements;
         $isBead = static fn (Element $element): bool => $element->isBead()

@@ -8,10 +8,12 @@ use Rinkel\App\Backup\Archive;
 use Rinkel\App\Kept\Bin;
 use Rinkel\App\Log\KeptLog;
 use Rinkel\App\Log\Log;
+use Rinkel\App\Log\LogEntry;
 use Rinkel\App\Log\LogTable;
 use Rinkel\App\Log\Photos;
 use Rinkel\App\Log\PieceAgain;
 use Rinkel\App\Log\Seasons;
+use Rinkel\App\Making\Makings;
 use Rinkel\App\Platform\Http\Streamed;
 use Rinkel\App\Platform\LooseData;
 use Rinkel\App\Price\Costing;
@@ -33,6 +35,7 @@ final class LogController extends AbstractController
 
     public function __construct(
         private readonly Log $log,
+        private readonly Makings $makings,
         private readonly Seasons $seasons,
         private readonly Preferences $preferences,
         private readonly Costing $costing,
@@ -53,8 +56,13 @@ final class LogController extends AbstractController
     {
         $count = $this->log->count($words);
 
+        $entries = $this->log->entries($words, $page);
+
         return $this->render('log/log.html.twig', [
-            'entries' => $this->log->entries($words, $page),
+            'entries' => $entries,
+            'makings' => $this->makings->byLog(
+                array_map(static fn (LogEntry $entry): string => $entry->stored->uid(), $entries),
+            ),
             'last' => $this->log->last(),
             'seasons' => '' === $words && 1 === $page ? $this->seasons->last() : [],
             'count' => $count,

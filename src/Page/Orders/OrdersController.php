@@ -83,8 +83,10 @@ final class OrdersController extends AbstractController
         $rows = [
             ['name', 'for', 'due', 'asked', 'things', 'made', 'delivered', 'price', 'post', 'paid', 'owed', 'closed'],
         ];
-        foreach ([...$this->orders->open(), ...$this->orders->closed()] as $order) {
-            $counts = Progress::of($this->makings->ofOrder($order));
+        $orders = [...$this->orders->open(), ...$this->orders->closed()];
+        $makings = $this->makings->byOrder($orders);
+        foreach ($orders as $order) {
+            $counts = Progress::of($makings[$order->id()] ?? []);
             $rows[] = [
                 $order->text('name'), $order->text('for'), $order->text('due'), $order->askedAt()->format(\DATE_ATOM),
                 (string) $counts->all, (string) ($counts->counts['made'] ?? 0),
@@ -116,14 +118,10 @@ final class OrdersController extends AbstractController
     private function list(bool $closed, array $typed, array $faults): Response
     {
         $orders = $closed ? $this->orders->closed() : $this->orders->open();
-        $progress = [];
-        foreach ($orders as $order) {
-            $progress[$order->id()] = Progress::of($this->makings->ofOrder($order));
-        }
 
         return $this->render('orders/orders.html.twig', [
             'orders' => $orders,
-            'progress' => $progress,
+            'progress' => array_map(Progress::of(...), $this->makings->byOrder($orders)),
             'closed' => $closed,
             'now' => $this->clock->now(),
             'people' => $this->people->all(),

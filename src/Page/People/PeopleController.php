@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Page\People;
 
 use Psr\Clock\ClockInterface;
+use Rinkel\App\Making\Makings;
 use Rinkel\App\People\KeptPeople;
 use Rinkel\App\People\People;
 use Rinkel\App\People\Person;
@@ -28,6 +29,7 @@ final class PeopleController extends AbstractController
 {
     public function __construct(
         private readonly People $people,
+        private readonly Makings $makings,
         private readonly Preferences $preferences,
         private readonly ClockInterface $clock,
     ) {}
@@ -159,6 +161,7 @@ final class PeopleController extends AbstractController
 
         return $this->render('people/people.html.twig', [
             'people' => $this->people->all(),
+            'made' => $this->makings->byWhom(),
             'archived' => $this->people->all(archived: true),
             'places' => self::places(),
             'changed' => $changed,

@@ -51,8 +51,6 @@ final class BenchExtension extends AbstractExtension
             ),
             new TwigFunction('measure_line', MeasureLine::paint(...), self::DRAWN),
             new TwigFunction('next_time', $this->makings->nextTime(...)),
-            new TwigFunction('made_for', $this->makings->forWhom(...)),
-            new TwigFunction('made_as', $this->makings->ofLog(...)),
             new TwigFunction('made_of', $this->makings->counts(...)),
             new TwigFunction('hand_gauge', $this->pictures->hand(...), self::DRAWN),
         ];

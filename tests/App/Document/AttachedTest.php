@@ -56,7 +56,10 @@ final class AttachedTest extends WebCase
         $one = $this->lay(['name' => 'Reed', 'pattern' => '5 square x fit'])->id();
         $two = $this->lay(['name' => 'Rush', 'for' => 'Ada', 'pattern' => '7 square x fit'])->id();
         $names = fn (string $path): array => array_map(
-            static fn (string $json): array => array_intersect_key(Json::read($json, 1_000_000), ['name' => 0, 'for' => 0]),
+            static fn (string $json): array => array_intersect_key(
+                Json::read($json, 1_000_000),
+                ['name' => 0, 'for' => 0],
+            ),
             (new Attached())->pieces($this->paper($path)),
         );
         self::assertSame(
