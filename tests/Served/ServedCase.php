@@ -106,7 +106,7 @@ abstract class ServedCase extends TestCase
                 '127.0.0.1:'.$port,
                 '-t',
                 'public',
-                'public/router.php',
+                $this->router(),
             ],
             \dirname(__DIR__, 2),
             $this->environment() + ['PHP_CLI_SERVER_WORKERS' => (string) $workers],
@@ -118,6 +118,14 @@ abstract class ServedCase extends TestCase
         for ($i = 0; $i < 200 && false === @file_get_contents($this->address.'/build/mark.svg'); ++$i) {
             usleep(25_000);
         }
+    }
+
+    /**
+     * Returns the script through which every request goes.
+     */
+    protected function router(): string
+    {
+        return 'public/router.php';
     }
 
     /**
