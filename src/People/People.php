@@ -45,6 +45,16 @@ final readonly class People
     }
 
     /**
+     * @return list<string> what they are called, by name
+     */
+    public function names(): array
+    {
+        return array_values(array_filter($this->manager->getConnection()->fetchFirstColumn(
+            'SELECT name FROM person WHERE archived_at IS NULL ORDER BY name, id',
+        ), is_string(...)));
+    }
+
+    /**
      * Returns whoever is called so, whether written with capitals or not.
      */
     public function named(string $name): ?Person

@@ -27,6 +27,9 @@ final readonly class Found
     private const AT_LEAST = 4;
     private const AT_ONCE = 400;
 
+    /** So many pieces say what a maker makes. */
+    private const LATEST = 300;
+
     public function __construct(
         private EntityManagerInterface $manager,
         private Offers $offers,
@@ -107,13 +110,16 @@ final readonly class Found
     }
 
     /**
-     * @return list<string> constructions of the pieces worked on last, each once
+     * @return list<string> constructions of the few hundred pieces worked on last, each once
      */
     public function used(): array
     {
         return array_values(array_filter($this->manager->getConnection()->fetchFirstColumn(
-            "SELECT json_extract(document, '$.construction') AS made FROM piece WHERE json_valid(document)
-                GROUP BY made ORDER BY MAX(changed_at) DESC, MAX(id) DESC",
+            "SELECT json_extract(document, '$.construction') AS made FROM (
+                    SELECT id, document, changed_at FROM piece WHERE archived_at IS NULL
+                    ORDER BY changed_at DESC, id DESC LIMIT ".self::LATEST.'
+                ) latest WHERE json_valid(document)
+                GROUP BY made ORDER BY MAX(changed_at) DESC, MAX(id) DESC',
         ), is_string(...)));
     }
 

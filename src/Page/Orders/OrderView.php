@@ -53,7 +53,7 @@ final readonly class OrderView
             'series' => [] === $plans ? null : Series::of($plans, $this->paces->pace()),
             'cost' => $this->basis->cost($all),
             'offered' => $this->pieces->onTheTable(OrdersController::OFFERED),
-            'people' => $this->people->all(),
+            'whom' => $this->people->names(),
             'now' => $this->clock->now(),
         ] + $this->needs->of($makings);
     }

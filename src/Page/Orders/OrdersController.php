@@ -124,7 +124,7 @@ final class OrdersController extends AbstractController
             'progress' => array_map(Progress::of(...), $this->makings->byOrder($orders)),
             'closed' => $closed,
             'now' => $this->clock->now(),
-            'people' => $this->people->all(),
+            'whom' => $this->people->names(),
             'offered' => $this->pieces->onTheTable(self::OFFERED),
             'typed' => $typed,
             'faults' => $faults,

@@ -127,10 +127,12 @@ final class NewController extends AbstractController
      */
     private function choice(array $typed, array $faults): Response
     {
+        $used = $this->found->used();
+
         return $this->render('table/new.html.twig', [
             'pictures' => $this->pictures->all(),
-            'families' => Family::sorted($this->found->constructions(), $this->found->used()),
-            'quick' => \array_slice(array_unique([...$this->found->used(), ...self::USUAL]), 0, 3),
+            'families' => Family::sorted($this->found->constructions(), $used),
+            'quick' => \array_slice(array_unique([...$used, ...self::USUAL]), 0, 3),
             'shelf' => $this->shelf->designs(),
             'needs' => $this->needs($typed),
             'people' => $this->people->all(),
