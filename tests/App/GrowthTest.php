@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App;
 
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\ParameterType;
 use Rinkel\App\Examples\ExampleData;
 
 /**
@@ -95,7 +96,11 @@ final class GrowthTest extends WebCase
     private function copy(Connection $connection, string $table, array $row): int|string
     {
         $own = isset($row['uid']) ? ['uid' => md5($table.++$this->copied)] : [];
-        $connection->insert($table, $own + array_diff_key($row, ['id' => 0]));
+        $copy = $own + array_diff_key($row, ['id' => 0]);
+        $connection->insert($table, $copy, array_map(
+            static fn (mixed $value): ParameterType => \is_bool($value) ? ParameterType::BOOLEAN : ParameterType::STRING,
+            $copy,
+        ));
 
         return $connection->lastInsertId();
     }

@@ -33,7 +33,7 @@ final class MakersTest extends TestCase
         self::assertSame('working', $cut->role);
         $cord = $even->draft->piece->cord('working')->cord;
         $fixed = $cut->needed()->minus($cut->part('knots'))->minus($cut->part('margin'))->millimetres;
-        [$near, $short, $left, $default] = [0, 0, 0.0, 0.0];
+        [$near, $nearer, $short, $left, $default] = [0, 0, 0, 0.0, 0.0];
         for ($maker = 0; $maker < self::MAKERS; ++$maker) {
             [$push, $kind, $kindUse] = [
                 $this->normal(Priors::push(null)[1]),
@@ -66,11 +66,14 @@ final class MakersTest extends TestCase
             $needs = $fixed + $cut->part('knots')->millimetres * exp($use - $pitch);
             $planned = $known->needed()->minus($known->part('margin'))->millimetres;
             $near += abs($needs / $planned - 1) < 0.07 ? 1 : 0;
+            $nearer += abs($needs / $planned - 1) < 0.05 ? 1 : 0;
             $short += $needs > $known->length->millimetres ? 1 : 0;
             $left += ($known->length->millimetres - $needs) / $known->length->millimetres;
             $default += ($cut->length->millimetres - $needs) / $cut->length->millimetres;
         }
         self::assertGreaterThan(0.95, $near / self::MAKERS, 'what a piece takes is known to 7 % in 95 of 100');
+        // Pieces of one hand differ by 2 % in pitch and in use each: by that alone, 92 of 100 (docs/model.md).
+        self::assertEqualsWithDelta(0.85, $nearer / self::MAKERS, 0.04, 'and to 5 % in 85');
         self::assertLessThan(0.08, $left / self::MAKERS, 'left over on average');
         self::assertGreaterThan(1.8 * $left, $default, 'without samples far more is left');
         self::assertLessThan(
