@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Board;
 
-use Rinkel\App\Svg\Svg;
 use Rinkel\Core\Making\DayStretch;
+use Rinkel\Core\Svg\Svg;
 
 /**
  * Draws a day at the bench: a row for each piece, work as tape, waits as dashes, along the hours.

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\App\Console;
 
 use Rinkel\App\Document\PieceFiles;
-use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\App\Svg\Posture;
 use Rinkel\App\Svg\WornDrawing;
 use Rinkel\Core\Failure;
@@ -14,6 +13,7 @@ use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Plan\Planner;
+use Rinkel\Core\Svg\PieceDrawing;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Document;
 
 use Rinkel\App\Platform\Files\PlainXml;
-use Rinkel\App\Svg\PlainSvg;
+use Rinkel\Core\Svg\PlainSvg;
 
 /**
  * Finds the piece in a drawing of Rinkel's.

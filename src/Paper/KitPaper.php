@@ -10,7 +10,6 @@ use Rinkel\App\Lesson\Cords;
 use Rinkel\App\Lesson\Hands;
 use Rinkel\App\Sizes\RequestedSizes;
 use Rinkel\App\Sizes\SizesRequest;
-use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Lesson\Lessons;
 use Rinkel\Core\Measure\Unit;
@@ -19,6 +18,7 @@ use Rinkel\Core\Remark\Severity;
 use Rinkel\Core\Sizing\Kit;
 use Rinkel\Core\Sizing\KitPart;
 use Rinkel\Core\Sizing\Sized;
+use Rinkel\Core\Svg\PieceDrawing;
 
 /**
  * The paper of a design in sizes: its table, the labels of a kit's bags, and how it is made, for somebody who has no

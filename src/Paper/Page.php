@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rinkel\App\Paper;
 
 use Rinkel\App\Document\Attached;
-use Rinkel\App\Svg\PlainSvg;
 use Rinkel\App\Svg\QrCode;
 use Rinkel\Core\Material\Colour;
+use Rinkel\Core\Svg\PlainSvg;
 
 /**
  * A document on paper at true scale: every page has a line of 100 mm at its foot, by which a maker sees whether it was

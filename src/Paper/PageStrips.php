@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Paper;
 
-use Rinkel\App\Svg\PlainSvg;
-use Rinkel\App\Svg\Svg;
+use Rinkel\Core\Svg\PlainSvg;
+use Rinkel\Core\Svg\Svg;
 
 /**
  * A drawing as strips of true size below each other, for a printed page: it is written once, each strip shows its part.

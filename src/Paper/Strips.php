@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Paper;
 
-use Rinkel\App\Svg\Ruler;
-use Rinkel\App\Svg\Svg;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Line\Setting;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Svg\Ruler;
+use Rinkel\Core\Svg\Svg;
 
 /**
  * Paper to measure with: a strip to wrap around a wrist and read, and for one piece its spacings as gauges and its line

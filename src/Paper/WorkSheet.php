@@ -7,7 +7,6 @@ namespace Rinkel\App\Paper;
 use Rinkel\App\Document\PieceText;
 use Rinkel\App\Document\StepsDocument;
 use Rinkel\App\Platform\Wording\Notation;
-use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Making\Pace;
 use Rinkel\Core\Measure\Unit;
@@ -15,6 +14,7 @@ use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Plan\Need;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Remark\Severity;
+use Rinkel\Core\Svg\PieceDrawing;
 
 /**
  * All that one piece needs beside the board: what to cut and take out, the piece at true size, and every step with a

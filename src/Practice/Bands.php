@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Rinkel\App\Practice;
 
 use Rinkel\App\Settings\Preferences;
-use Rinkel\App\Svg\ScenePainter;
-use Rinkel\App\Svg\Svg;
 use Rinkel\Core\Drawing\Layout;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Plan\Planner;
+use Rinkel\Core\Svg\ScenePainter;
+use Rinkel\Core\Svg\Svg;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Svg;
 
 use Rinkel\Core\Cutting\Cut;
+use Rinkel\Core\Svg\Svg;
 
 /**
  * Draws one cord as a bar, split by where its length goes; the parts differ by pattern, not by colour alone.

@@ -7,6 +7,7 @@ namespace Rinkel\App\Svg;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Rehearsal\EndInHand;
 use Rinkel\Core\Rehearsal\EndState;
+use Rinkel\Core\Svg\Svg;
 
 /**
  * Draws the ends that hang from the work, all at one scale: those in the left hand on the left, those in the right

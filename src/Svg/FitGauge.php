@@ -7,6 +7,7 @@ namespace Rinkel\App\Svg;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Svg\Svg;
 
 /**
  * Draws the girths a piece can have against what they mean on this wrist: zones from tight to loose, the span from shut

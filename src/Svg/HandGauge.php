@@ -6,6 +6,7 @@ namespace Rinkel\App\Svg;
 
 use Rinkel\Core\Hand\Priors;
 use Rinkel\Core\Knot\Tension;
+use Rinkel\Core\Svg\Svg;
 
 /**
  * Draws where a maker's hand lies between a loose and a firm one: as it was thought before any sample, and as it is

@@ -7,6 +7,7 @@ namespace Rinkel\App\Svg;
 use Rinkel\Core\Drawing\Course;
 use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\DrawnWay;
+use Rinkel\Core\Svg\Svg;
 
 /**
  * Squared paper on which somebody lays the way of a cord through a knot of their own: its places to be moved, its

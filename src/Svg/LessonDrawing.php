@@ -9,6 +9,7 @@ use Rinkel\Core\Geometry\Point;
 use Rinkel\Core\Knot\Side;
 use Rinkel\Core\Lesson\Frame;
 use Rinkel\Core\Lesson\Lesson;
+use Rinkel\Core\Svg\Svg;
 
 /**
  * Paints the frames of a lesson as the maker has the work before them: its beginning uppermost, left on the left.

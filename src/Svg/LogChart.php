@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Svg;
 
+use Rinkel\Core\Svg\Svg;
+
 /**
  * Draws a figure of finished pieces, the oldest at the left: a dot for each, on a scale around nothing or from it.
  */

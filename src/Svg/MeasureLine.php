@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Svg;
 
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Svg\Svg;
 
 /**
  * How one measure of somebody went over time: a dot for each time it was taken, days apart as they were.

@@ -14,6 +14,7 @@ use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Svg\PieceDrawing;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**

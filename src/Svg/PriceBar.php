@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Svg;
 
+use Rinkel\Core\Svg\Svg;
+
 /**
  * Draws a price as one bar: as long as the price, in the parts it is made of; each leads to what is said of it.
  */

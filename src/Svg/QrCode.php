@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Svg;
 
+use Rinkel\Core\Svg\Svg;
+
 /**
  * A text as a QR code (ISO/IEC 18004), worked out by TCPDF and drawn as one path: whole units, with the quiet zone of
  * four around it.

@@ -6,6 +6,7 @@ namespace Rinkel\App\Svg;
 
 use Rinkel\Core\Sizing\QuotedNumber;
 use Rinkel\Core\Sizing\ThumbRule;
+use Rinkel\Core\Svg\Svg;
 
 /**
  * A rule of thumb beside what is computed: the line of what is said across columns of what it comes to, each with its

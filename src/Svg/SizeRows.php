@@ -9,6 +9,9 @@ use Rinkel\Core\Drawing\Scene;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Svg\Ruler;
+use Rinkel\Core\Svg\ScenePainter;
+use Rinkel\Core\Svg\Svg;
 
 /**
  * Draws pieces below each other on one tape, each from where its body begins: what differs between sizes is seen.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\App\Svg;
 
 use Rinkel\Core\Cutting\SupplyCuts;
+use Rinkel\Core\Svg\Svg;
 
 /**
  * Draws a spool or an offcut as a strip of tape with its cuts in order, and what is left of it.

@@ -12,6 +12,9 @@ use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Stock\StockCord;
+use Rinkel\Core\Svg\BeadPicture;
+use Rinkel\Core\Svg\FindingPicture;
+use Rinkel\Core\Svg\Svg;
 
 /**
  * Draws what lies in the box: cord on drums as full as they are, offcuts as lengths on one tape, beads and findings in

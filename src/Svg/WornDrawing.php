@@ -16,6 +16,8 @@ use Rinkel\Core\Geometry\Turns;
 use Rinkel\Core\Geometry\WoundPath;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Plan\Plan;
+use Rinkel\Core\Svg\ScenePainter;
+use Rinkel\Core\Svg\Svg;
 
 /**
  * Draws a planned piece where it is worn: around an arm or leg, or hanging on a bust; what is hidden behind shows

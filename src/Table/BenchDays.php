@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rinkel\App\Table;
 
-use Rinkel\App\Svg\Svg;
 use Rinkel\Core\Making\Calendar;
+use Rinkel\Core\Svg\Svg;
 
 /**
  * The days at the bench as their page shows them: what is done when, and what is late.

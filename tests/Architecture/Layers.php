@@ -20,7 +20,7 @@ final class Layers
     public const CONCEPTS = [
         'Measure', 'Geometry', 'Remark', 'Fit', 'Material', 'Knot', 'Hand', 'Pattern', 'Arrangement', 'Line', 'Stock',
         'Cutting', 'Work',
-        'Closure', 'Piece', 'Construction', 'Plan', 'Making', 'Sizing', 'Drawing', 'Lesson',
+        'Closure', 'Piece', 'Construction', 'Plan', 'Making', 'Sizing', 'Drawing', 'Svg', 'Lesson',
         'Practice', 'Rehearsal', 'Tight',
     ];
 
@@ -41,7 +41,7 @@ final class Layers
                 Selector::inNamespace('Rinkel\Core'),
                 Selector::classname(
                     '/^(Closure|Stringable|Generator|Throwable|BackedEnum|UnitEnum|InvalidArgumentException'
-                        .'|LogicException|DomainException|Random\\\\.*)$/',
+                        .'|LogicException|DomainException|DOM(Document|Element|Node|Text)|Random\\\\.*)$/',
                     true,
                 ),
             )

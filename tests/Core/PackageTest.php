@@ -31,6 +31,8 @@ use Rinkel\Core\Piece\SampleReader;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Core\Rehearsal\Rehearsal;
+use Rinkel\Core\Svg\PieceDrawing;
+use Rinkel\Core\Svg\PlainSvg;
 use Rinkel\Core\Tight\KnotName;
 use Rinkel\Core\Tight\KnotPuller;
 use Rinkel\Core\Work\Act;
@@ -48,8 +50,9 @@ final class PackageTest extends TestCase
     private const API = [
         Act::class, Acts::class, Constructions::class, Cut::class, Draft::class, DrawnWay::class, Fault::class,
         Hand::class, KnotName::class, KnotPuller::class, KnotReader::class, KnownKnots::class, Layout::class,
-        Length::class, Message::class, Offers::class, OwnSample::class, Pattern::class, PieceReader::class,
-        PieceSpec::class, PieceUnreadable::class, PieceWriter::class, Plan::class, Planner::class, PulledKnot::class,
+        Length::class, Message::class, Offers::class, OwnSample::class, Pattern::class, PieceDrawing::class,
+        PieceReader::class,
+        PieceSpec::class, PieceUnreadable::class, PieceWriter::class, PlainSvg::class, Plan::class, Planner::class, PulledKnot::class,
         Rehearsal::class, SampleReader::class, Scene::class, Unit::class,
     ];
 
@@ -58,7 +61,7 @@ final class PackageTest extends TestCase
     {
         $text = (string) file_get_contents(self::CORE.'/README.md');
         preg_match_all('/```php\n(.*?)```\s+```text\n(.*?)```/s', $text, $examples, \PREG_SET_ORDER);
-        self::assertCount(3, $examples);
+        self::assertCount(4, $examples);
         foreach ($examples as [, $code, $printed]) {
             $run = new Process(['php', '-r', 'spl_autoload_register(static function (string $class): void {'
                 .'if (str_starts_with($class, "Rinkel\\\\Core\\\\")) { require "'.self::CORE.'/"'
@@ -131,7 +134,7 @@ final class PackageTest extends TestCase
     {
         $composer = json_decode((string) file_get_contents(self::CORE.'/composer.json'), true);
         self::assertIsArray($composer);
-        self::assertSame(['php' => '>=8.2'], $composer['require'] ?? null);
+        self::assertSame(['php' => '>=8.2', 'ext-dom' => '*'], $composer['require'] ?? null);
         self::assertSame(['psr-4' => ['Rinkel\Core\\' => '']], $composer['autoload'] ?? null);
     }
 

@@ -9,10 +9,10 @@ declare(strict_types=1);
  *     php tests/Core/counted.php SIZE ...
  */
 
-use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Plan\Planner;
+use Rinkel\Core\Svg\PieceDrawing;
 
 $root = dirname(__DIR__, 2);
 $loader = require $root.'/vendor/autoload.php';
@@ -22,7 +22,7 @@ assert($loader instanceof Composer\Autoload\ClassLoader);
 spl_autoload_register(static function (string $class) use ($loader, $root): void {
     $file = $loader->findFile($class);
     $path = is_string($file) ? (string) realpath($file) : '';
-    if (str_starts_with($path, $root.'/core/') || str_starts_with($path, $root.'/src/Svg/')) {
+    if (str_starts_with($path, $root.'/core/')) {
         $code = str_replace('__DIR__', var_export(dirname($path), true), (string) file_get_contents($path));
         eval(str_replace(['<?php', 'declare(strict_types=1);'], ['', 'declare(strict_types=1, ticks=1);'], $code));
     }

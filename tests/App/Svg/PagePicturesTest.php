@@ -6,11 +6,8 @@ namespace Rinkel\Tests\App\Svg;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Rinkel\App\Svg\BeadPicture;
 use Rinkel\App\Svg\CutBar;
-use Rinkel\App\Svg\FindingPicture;
 use Rinkel\App\Svg\FitGauge;
-use Rinkel\App\Svg\Svg;
 use Rinkel\Core\Fit\EaseScale;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\BeadShape;
@@ -18,6 +15,9 @@ use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Svg\BeadPicture;
+use Rinkel\Core\Svg\FindingPicture;
+use Rinkel\Core\Svg\Svg;
 use Rinkel\Tests\Core\Examples;
 
 /**

@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\App\Svg;
+namespace Rinkel\Core\Svg;
 
 /**
  * Writes SVG elements: names are ours, numbers are written to a hundredth, every text is escaped.
+ *
+ * @internal
  */
 final class Svg
 {

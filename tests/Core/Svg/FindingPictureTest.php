@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\Tests\App\Svg;
+namespace Rinkel\Tests\Core\Svg;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Rinkel\App\Svg\FindingPicture;
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
+use Rinkel\Core\Svg\FindingPicture;
 
 final class FindingPictureTest extends TestCase
 {

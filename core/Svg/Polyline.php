@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\App\Svg;
+namespace Rinkel\Core\Svg;
 
 use Rinkel\Core\Geometry\Point;
 
 /**
  * A line that is drawn at many places: where it goes on from its beginning is written once.
+ *
+ * @internal
  */
 final readonly class Polyline
 {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\App\Svg;
+namespace Rinkel\Core\Svg;
 
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\DrawnPart;

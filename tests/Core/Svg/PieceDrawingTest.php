@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\Tests\App\Svg;
+namespace Rinkel\Tests\Core\Svg;
 
 use PHPUnit\Framework\TestCase;
-use Rinkel\App\Svg\PieceDrawing;
+use Rinkel\Core\Svg\PieceDrawing;
 use Rinkel\Tests\Core\Examples;
 
 final class PieceDrawingTest extends TestCase

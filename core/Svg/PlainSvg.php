@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\App\Svg;
+namespace Rinkel\Core\Svg;
 
 /**
  * Turns a drawing into SVG 1.1 that any program reads: every copy is written out, every colour and width stands at its

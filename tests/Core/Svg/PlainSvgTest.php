@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\Tests\App\Svg;
+namespace Rinkel\Tests\Core\Svg;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\App\Document\Drawn;
 use Rinkel\App\Document\PieceFiles;
-use Rinkel\App\Svg\PieceDrawing;
-use Rinkel\App\Svg\PlainSvg;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Core\Piece\PieceReader;
 use Rinkel\Core\Piece\PieceSpec;
 use Rinkel\Core\Piece\PieceWriter;
 use Rinkel\Core\Plan\Planner;
+use Rinkel\Core\Svg\PieceDrawing;
+use Rinkel\Core\Svg\PlainSvg;
 use Rinkel\Tests\Core\Examples;
 
 final class PlainSvgTest extends TestCase

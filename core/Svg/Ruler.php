@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\App\Svg;
+namespace Rinkel\Core\Svg;
 
 use Rinkel\Core\Measure\Unit;
 
 /**
  * A strip of tape along a drawing: ticks that grow at fives and tens, or by halving for inches, and figures.
+ *
+ * @internal
  */
 final readonly class Ruler
 {

@@ -2,13 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\App\Svg;
+namespace Rinkel\Core\Svg;
 
 use Rinkel\Core\Drawing\Placed;
 
 /**
  * The lines of all motifs on one level that have a colour, an axis and a size in common. What lies on a level does not
  * cross, so they are one path, which a browser reads once and draws three times: as edge, as body and as light.
+ *
+ * @internal
  */
 final class LevelLines
 {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\App\Svg;
+namespace Rinkel\Core\Svg;
 
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Drawing\DrawnCord;
@@ -21,6 +21,8 @@ use Rinkel\Core\Geometry\StraightWay;
  *
  * Colours come in from outside: a motif paints with currentColor, its copies say which that is. Where the way is
  * straight, all that lies on a level is drawn together.
+ *
+ * @internal
  */
 final readonly class ScenePainter
 {

@@ -2,13 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\App\Svg;
+namespace Rinkel\Core\Svg;
 
 use Rinkel\Core\Material\Finding;
 use Rinkel\Core\Material\FindingKind;
 
 /**
  * Draws a finding around its middle, in mm, the body of the piece to its left.
+ *
+ * @internal
  */
 final class FindingPicture
 {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\App\Svg;
+namespace Rinkel\Core\Svg;
 
 use Rinkel\Core\Drawing\DrawnBead;
 use Rinkel\Core\Material\Bead;
@@ -11,6 +11,8 @@ use Rinkel\Core\Material\BeadShape;
 /**
  * Draws a bead around its middle, in mm: its outline by its shape, its hole along the cord, a soft light from the far
  * side.
+ *
+ * @internal
  */
 final class BeadPicture
 {

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\Tests\App\Svg;
+namespace Rinkel\Tests\Core\Svg;
 
 use PHPUnit\Framework\TestCase;
-use Rinkel\App\Svg\Ruler;
 use Rinkel\Core\Measure\Unit;
+use Rinkel\Core\Svg\Ruler;
 
 final class RulerTest extends TestCase
 {

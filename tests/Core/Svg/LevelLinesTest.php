@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\Tests\App\Svg;
+namespace Rinkel\Tests\Core\Svg;
 
 use PHPUnit\Framework\TestCase;
-use Rinkel\App\Svg\LevelLines;
-use Rinkel\App\Svg\ScenePainter;
 use Rinkel\Core\Drawing\Layout;
 use Rinkel\Core\Drawing\Placed;
 use Rinkel\Core\Material\Colour;
+use Rinkel\Core\Svg\LevelLines;
+use Rinkel\Core\Svg\ScenePainter;
 use Rinkel\Tests\Core\Examples;
 
 final class LevelLinesTest extends TestCase

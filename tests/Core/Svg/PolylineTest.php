@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\Tests\App\Svg;
+namespace Rinkel\Tests\Core\Svg;
 
 use PHPUnit\Framework\TestCase;
-use Rinkel\App\Svg\Polyline;
 use Rinkel\Core\Geometry\Point;
+use Rinkel\Core\Svg\Polyline;
 
 final class PolylineTest extends TestCase
 {

@@ -2,13 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\Tests\App\Svg;
+namespace Rinkel\Tests\Core\Svg;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Rinkel\App\Svg\PieceDrawing;
 use Rinkel\App\Svg\Posture;
-use Rinkel\App\Svg\Ruler;
 use Rinkel\App\Svg\WornDrawing;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Construction\Offers;
@@ -20,6 +18,8 @@ use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Pattern\Pattern;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
+use Rinkel\Core\Svg\PieceDrawing;
+use Rinkel\Core\Svg\Ruler;
 use Rinkel\Tests\Core\Examples;
 
 /**

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\Tests\App\Svg;
+namespace Rinkel\Tests\Core\Svg;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Rinkel\App\Svg\BeadPicture;
 use Rinkel\Core\Drawing\Layout;
 use Rinkel\Core\Material\Bead;
 use Rinkel\Core\Material\BeadShape;
 use Rinkel\Core\Material\Colour;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Svg\BeadPicture;
 use Rinkel\Tests\Core\Examples;
 
 final class BeadPictureTest extends TestCase

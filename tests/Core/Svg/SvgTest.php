@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Rinkel\Tests\App\Svg;
+namespace Rinkel\Tests\Core\Svg;
 
 use PHPUnit\Framework\TestCase;
-use Rinkel\App\Svg\Svg;
+use Rinkel\Core\Svg\Svg;
 
 final class SvgTest extends TestCase
 {
