@@ -138,7 +138,6 @@ return [
     'src/Making/MakingPlans.php' => 'App/Making/HistoriesTest',
     'src/Making/OrderFiller.php' => 'App/Page/Orders/OrderControllerTest',
     'src/Making/StoredMaking.php' => 'App/Making/HistoriesTest',
-    'src/Money/Money.php' => 'App/Page/Stock/CutControllerTest',
     'src/Orders/KeptOrders.php' => 'App/Backup/ArchiveTest',
     'src/Orders/Orders.php' => 'App/Page/Orders/OrderControllerTest',
     'src/Orders/StoredOrder.php' => 'App/Page/Orders/OrderControllerTest',

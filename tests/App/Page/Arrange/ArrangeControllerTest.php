@@ -46,6 +46,12 @@ final class ArrangeControllerTest extends WebCase
         $first = $this->browser->request('GET', '/pieces/'.$piece->id().'/arrange');
         $second = $this->browser->click($first->filter('#another-six')->link());
         self::assertNotSame($patterns($first), $patterns($second));
+        self::assertCount(0, $first->selectLink(self::says('arrange.before')), 'nothing comes before the first');
+        $last = $this->browser->request('GET', '/pieces/'.$piece->id().'/arrange?seed=9999');
+        self::assertStringEndsWith('seed=1', $last->filter('#another-six')->link()->getUri(), 'they come round');
+        $last = $this->browser->request('GET', '/pieces/'.$piece->id().'/arrange?seed=9998');
+        self::assertStringEndsWith('seed=9999', $last->filter('#another-six')->link()->getUri());
+        $this->browser->request('GET', '/pieces/'.$piece->id().'/arrange?seed=2');
         $again = $this->browser->click($second->selectLink(self::says('arrange.before'))->link());
         self::assertSame($patterns($first), $patterns($again));
         foreach (['x', '-3', '99999999', '1.5'] as $seed) {

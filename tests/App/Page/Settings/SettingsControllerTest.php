@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Page\Settings;
 
+use Doctrine\DBAL\Connection;
 use Rinkel\App\Settings\Preferences;
 use Rinkel\Tests\App\WebCase;
 use Symfony\Component\DomCrawler\Crawler;
@@ -31,6 +32,18 @@ final class SettingsControllerTest extends WebCase
         self::assertNotNull($piece->filter('#tension-firm')->attr('checked'));
         self::assertSame('20', $piece->filter('#risk')->attr('value'));
         self::assertCount(0, $piece->filter('[data-check=hand-unsaid]'), 'the hand is known');
+    }
+
+    /**
+     * What a later Rinkel kept, or somebody by hand, is left alone and is no setting here.
+     */
+    public function testWhatIsNoSettingIsLeftAlone(): void
+    {
+        self::getContainer()->get(Connection::class)->insert('setting', ['member' => '', 'name' => 'moon', 'text' => 'full']);
+        $preferences = self::getContainer()->get(Preferences::class);
+        $preferences->reset();
+
+        self::assertSame(Preferences::names(), array_keys($preferences->all()));
     }
 
     /**
