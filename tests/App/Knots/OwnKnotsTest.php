@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Knots;
 
+use PHPUnit\Framework\Attributes\Group;
 use Rinkel\App\Jobs\JobCancelled;
 use Rinkel\App\Jobs\JobProgress;
 use Rinkel\App\Kept\Bin;
@@ -55,6 +56,7 @@ final class OwnKnotsTest extends WebCase
         $kept->read(['way' => 'k1 k2'] + $row);
     }
 
+    #[Group('slow')]
     public function testAKnotIsPulledBesideThePagesAndKeptWhenItIsTight(): void
     {
         $knots = self::box();

@@ -298,7 +298,7 @@ final class PlannerTest extends TestCase
     {
         $chance = new Chance(1611);
         $planner = new Planner();
-        for ($i = 0; $i < 150; ++$i) {
+        for ($i = 0; $i < 80; ++$i) {
             $piece = Examples::random($chance);
             $plan = $planner->plan($piece);
             $told = $chance.', piece '.$i.', '.$piece->construction;

@@ -46,6 +46,7 @@ final class KnotPullerTest extends TestCase
     /**
      * Beads so far apart are no cord: what comes of it is wrong, and says that it may be.
      */
+    #[Group('slow')]
     public function testWhatIsTooCoarseSaysSo(): void
     {
         $pulled = (new KnotPuller(0.6))->pull(DrawnWay::read('k1 k5 o9 k13 g11 g7 k5 o3 q8 k9 f14 k18'));
