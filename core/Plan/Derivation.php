@@ -29,6 +29,13 @@ use Rinkel\Core\Work\Sheet;
  */
 final readonly class Derivation
 {
+    /** Makers cut each half of a working cord so many times the band (common practice). */
+    public const TIMES_BAND = 6;
+
+    /** A lace so many times its chain, and each group of a braid so many times the wrist (common practice). */
+    public const TIMES_CHAIN = 2;
+    public const TIMES_WRIST = 4;
+
     /** By so much, in mm, a drop is other by build and posture, and a strand by neck and weight (judgement). */
     private const DROP_VARIES = 20.0;
     private const STRAND_VARIES = 10.0;

@@ -21,6 +21,8 @@ use Rinkel\Core\Material\Bundle;
 use Rinkel\Core\Material\Cord;
 use Rinkel\Core\Material\Hole;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Piece\PieceReader;
+use Rinkel\Core\Plan\Planner;
 
 /**
  * Numbers to be looked up, each as plans compute it: cord by technique and cores, knots by themselves, holes by how
@@ -37,6 +39,10 @@ final readonly class QuotedNumbers
     /** Neck girths and drops below the pit of the neck, in mm. */
     public const NECKS = [320, 340, 360, 380, 400];
     public const DROPS = [0, 20, 50, 80, 120, 160, 200, 300];
+
+    /** How long links are, in mm, and an ordinary wrist (from memory). */
+    public const LINKS = [6, 8, 10, 12, 16, 20];
+    public const WRIST = 160;
 
     /** Four of five lie within so many standard deviations. */
     private const FOUR_OF_FIVE = 1.2816;
@@ -136,6 +142,40 @@ final readonly class QuotedNumbers
         }
 
         return $lengths;
+    }
+
+    /**
+     * Returns how many times the chain a cord takes that goes through its links, its ends not counted: of a design as
+     * it comes, by links whose opening is a little more than half their length.
+     *
+     * @param string $role of the cord
+     * @param string $kind of work, as samples are told apart
+     *
+     * @return array<int, QuotedNumber> by the link's length in mm
+     */
+    public function chains(string $construction, string $role, string $kind): array
+    {
+        $planner = new Planner(hand: fn (): Hand => $this->hand);
+        $times = [];
+        foreach (self::LINKS as $link) {
+            $plan = $planner->plan((new PieceReader())->read([
+                'format' => PieceReader::FORMAT, 'version' => PieceReader::VERSION, 'name' => 'Chain', 'unit' => 'cm',
+                'construction' => $construction, 'wearer' => ['girth' => self::WRIST.' mm'],
+                'tension' => $this->said?->value,
+                'findings' => ['chain' => [
+                    'kind' => 'link', 'length' => $link.' mm', 'width' => 0.8 * $link.' mm',
+                    'inside' => 0.55 * $link.' mm',
+                ]],
+            ]));
+            $cut = array_column($plan->cuts, null, 'role')[$role];
+            $cord = Hand::cord($plan->draft->piece->cord($role)->cord);
+            $times[$link] = self::number(
+                $cut->part('knots')->ratioTo($plan->draft->body()),
+                $this->hand->knows($this->said)->expect($kind, $cord, false)->useSpread,
+            );
+        }
+
+        return $times;
     }
 
     private function timesOf(Knot $knot, int $cores): QuotedNumber

@@ -25,14 +25,15 @@ final readonly class ThumbRule
     ) {}
 
     /**
-     * Returns where what is said lies within the computed range; at single numbers, within a tenth of them.
+     * Returns where what is said lies within the computed range.
      *
      * @return list<int>
      */
     public function fits(): array
     {
-        return array_keys(array_filter($this->computed, fn (QuotedNumber $one): bool => $one->least < $one->most
-            ? $one->least <= $this->said && $this->said <= $one->most
-            : abs($one->mean - $this->said) <= $this->said / 10));
+        return array_keys(array_filter(
+            $this->computed,
+            fn (QuotedNumber $one): bool => $one->least <= $this->said && $this->said <= $one->most,
+        ));
     }
 }

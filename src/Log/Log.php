@@ -85,7 +85,7 @@ final readonly class Log implements Personal
             ->addOrderBy('entry.id', 'DESC')->getQuery();
         foreach ($query->toIterable() as $stored) {
             \assert($stored instanceof StoredEntry);
-            yield $this->entry($stored, $this->photos->has($stored->uid()));
+            yield $this->entry($stored);
             $this->manager->detach($stored);
         }
     }
@@ -94,14 +94,14 @@ final readonly class Log implements Personal
     {
         $stored = $this->manager->find(StoredEntry::class, $id);
 
-        return null === $stored ? null : $this->entry($stored, $this->photos->has($stored->uid()));
+        return null === $stored ? null : $this->entry($stored);
     }
 
     public function withUid(string $uid): ?LogEntry
     {
         $stored = $this->manager->getRepository(StoredEntry::class)->findOneBy(['uid' => $uid]);
 
-        return null === $stored ? null : $this->entry($stored, $this->photos->has($stored->uid()));
+        return null === $stored ? null : $this->entry($stored);
     }
 
     /**
@@ -152,12 +152,12 @@ final readonly class Log implements Personal
         )->execute(compact('from', 'to'));
     }
 
-    private function entry(StoredEntry $stored, bool $hasPhoto): LogEntry
+    private function entry(StoredEntry $stored, ?bool $hasPhoto = null): LogEntry
     {
         try {
             $is = $this->reader->read($stored->document(), $stored->uid());
 
-            return new LogEntry($stored, $is, $hasPhoto);
+            return new LogEntry($stored, $is, $hasPhoto ?? $this->photos->has($stored->uid()));
         } catch (PieceUnreadable $unreadable) {
             return new LogEntry($stored, null, faults: $unreadable->faults);
         }

@@ -125,11 +125,13 @@ final readonly class Makings
     }
 
     /**
-     * Returns what is or was made for each, as the piece, the making or its order says.
+     * Returns what is or was made for each of some people, as the piece, the making or its order says.
+     *
+     * @param list<string> $whom
      *
      * @return array<string, non-empty-list<StoredMaking>> the last first, by whom it is for
      */
-    public function byWhom(int $most = 12): array
+    public function byWhom(array $whom, int $most = 12): array
     {
         $said = $this->manager->getConnection()->fetchAllAssociativeIndexed(
             'SELECT making.id, piece.whom, making.changes, asked.document FROM making
@@ -138,7 +140,7 @@ final readonly class Makings
         );
         $ids = [];
         foreach ($said as $id => $row) {
-            foreach (self::namesIn($row) as $name) {
+            foreach (array_intersect(self::namesIn($row), $whom) as $name) {
                 if (\count($ids[$name] ?? []) < $most) {
                     $ids[$name][] = (int) $id;
                 }

@@ -10,7 +10,7 @@ use Rinkel\Core\Svg\Svg;
 
 /**
  * A rule of thumb beside what is computed: the line of what is said across columns of what it comes to, each with its
- * range where it has one; filled where the rule fits, hollow where it doesn't.
+ * range; filled where the rule fits, hollow where it doesn't.
  */
 final readonly class RuleChart
 {
@@ -83,11 +83,10 @@ final readonly class RuleChart
         [$drawn, $i, $fits] = ['', 0, $this->rule->fits()];
         foreach ($this->rule->computed as $at => $one) {
             $x = self::LEFT + $step * ($i++ + 0.5);
-            $foot = $one->least < $one->most ? $this->y($one->least) : $this->y(0);
             $drawn .= Svg::element('rect', [
                 'class' => 'gauge-zone '.(\in_array($at, $fits, true) ? 'gauge-comfortable' : 'gauge-too-tight'),
                 'x' => $x - self::HALF, 'width' => 2 * self::HALF, 'y' => $this->y($one->most),
-                'height' => $foot - $this->y($one->most),
+                'height' => $this->y($one->least) - $this->y($one->most),
             ]).Svg::element('path', [
                 'class' => 'gauge-span',
                 'd' => \sprintf(

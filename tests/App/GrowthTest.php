@@ -24,16 +24,12 @@ final class GrowthTest extends WebCase
     {
         self::getContainer()->get(ExampleData::class)->lay();
         $connection = self::getContainer()->get(Connection::class);
-        $first = static function (string $table) use ($connection): string {
-            $id = $connection->fetchOne('SELECT MIN(id) FROM '.$table);
-
-            return is_numeric($id) ? (string) $id : '';
-        };
-        $piece = '/pieces/'.$first('piece');
+        $piece = '/pieces/'.self::first('piece');
         $pages = [
-            '/', '/?show=all', '/new', '/library', '/library/pass-on', '/stock', '/stock?kind=bead', '/stock/takings', '/cut', '/orders', '/bench', '/day',
-            '/people', '/log', '/bin', '/knots', '/samples', '/settings', '/data', $piece, $piece.'/makings',
-            '/boards/'.$first('board'), '/makings/'.$first('making'),
+            '/', '/?show=all', '/new', '/library', '/library/pass-on', '/stock', '/stock?kind=bead', '/stock/takings',
+            '/cut', '/orders', '/bench', '/day', '/people', '/log', '/bin', '/knots', '/samples', '/settings', '/data',
+            $piece, $piece.'/makings',
+            '/boards/'.self::first('board'), '/makings/'.self::first('making'),
             '/api/v1/pieces?per=4', '/api/v1/stock?per=4', '/api/v1/makings?per=4', '/api/v1/orders?per=3',
         ];
         $before = $this->asked($pages);
@@ -98,7 +94,9 @@ final class GrowthTest extends WebCase
         $own = isset($row['uid']) ? ['uid' => md5($table.++$this->copied)] : [];
         $copy = $own + array_diff_key($row, ['id' => 0]);
         $connection->insert($table, $copy, array_map(
-            static fn (mixed $value): ParameterType => \is_bool($value) ? ParameterType::BOOLEAN : ParameterType::STRING,
+            static fn (mixed $value): ParameterType => \is_bool($value)
+                ? ParameterType::BOOLEAN
+                : ParameterType::STRING,
             $copy,
         ));
 

@@ -55,6 +55,17 @@ abstract class WebCase extends WebTestCase
         }
     }
 
+    /**
+     * Returns the id of the first row of a table, as an address has it.
+     */
+    protected static function first(string $table): string
+    {
+        $id = self::getContainer()->get(Connection::class)->fetchOne('SELECT MIN(id) FROM '.$table);
+        self::assertIsNumeric($id, $table);
+
+        return (string) $id;
+    }
+
     protected static function getKernelClass(): string
     {
         return Kernel::class;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App;
 
-use Doctrine\DBAL\Connection;
 use Rinkel\App\Examples\ExampleData;
 
 final class WeightTest extends WebCase
@@ -17,19 +16,13 @@ final class WeightTest extends WebCase
     public function testPagesAreLight(): void
     {
         self::getContainer()->get(ExampleData::class)->lay();
-        $connection = self::getContainer()->get(Connection::class);
-        $first = static function (string $table) use ($connection): string {
-            $id = $connection->fetchOne('SELECT MIN(id) FROM '.$table);
-
-            return is_numeric($id) ? (string) $id : '';
-        };
-        $piece = '/pieces/'.$first('piece');
+        $piece = '/pieces/'.self::first('piece');
         foreach ([
             '/', '/new', '/stock', '/stock?kind=bead', '/tray', '/cut', '/orders', '/bench', '/day', '/people', '/log',
             '/knots', '/practice', '/samples',
             '/settings', '/data', '/devices', '/keys', $piece, $piece.'/sizes', $piece.'/reach', $piece.'/otherwise',
-            '/boards/'.$first('board'),
-            '/orders/'.$first('customer_order'), '/makings/'.$first('making'),
+            '/boards/'.self::first('board'),
+            '/orders/'.self::first('customer_order'), '/makings/'.self::first('making'),
         ] as $path) {
             $this->browser->request('GET', $path);
             self::assertResponseIsSuccessful($path);

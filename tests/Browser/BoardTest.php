@@ -293,7 +293,7 @@ final class BoardTest extends BrowserCase
 
     private static function seen(RemoteWebDriver $driver, string $moves): void
     {
-        $driver->wait(8, 50)->until(
+        $driver->wait(30, 50)->until(
             static fn (): bool => $moves === $driver->executeScript(
                 'return String(document.querySelector("#progress").value)',
             ),

@@ -80,7 +80,7 @@ final class WorkshopTest extends BrowserCase
         $cleo->press('form[action$="/one"] button');
 
         // The owner sees both in the record, and the maker's board follows the helper's taps.
-        $this->driver->wait(10, 200)->until(function () use ($port): bool {
+        $this->driver->wait(30, 200)->until(function () use ($port): bool {
             $this->driver->get('http://127.0.0.1:'.$port.'/workshop/record');
 
             return str_contains($this->text('main ol'), 'Cleo worked at the board');

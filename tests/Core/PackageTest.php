@@ -52,7 +52,8 @@ final class PackageTest extends TestCase
         Hand::class, KnotName::class, KnotPuller::class, KnotReader::class, KnownKnots::class, Layout::class,
         Length::class, Message::class, Offers::class, OwnSample::class, Pattern::class, PieceDrawing::class,
         PieceReader::class,
-        PieceSpec::class, PieceUnreadable::class, PieceWriter::class, PlainSvg::class, Plan::class, Planner::class, PulledKnot::class,
+        PieceSpec::class, PieceUnreadable::class, PieceWriter::class, PlainSvg::class, Plan::class, Planner::class,
+        PulledKnot::class,
         Rehearsal::class, SampleReader::class, Scene::class, Unit::class,
     ];
 

@@ -41,8 +41,8 @@ final class MemoryTest extends ServedCase
         $this->serve(1);
         $piece = '/pieces/1';
         $pages = [
-            '/', '/new', '/library', '/stock', '/cut?p[]=1&p[]=2', '/orders', '/bench', '/day', '/people', '/log', '/knots',
-            '/numbers', '/course', '/samples', '/settings', '/data', $piece, $piece.'/sizes', $piece.'/reach',
+            '/', '/new', '/library', '/stock', '/cut?p[]=1&p[]=2', '/orders', '/bench', '/day', '/people', '/log',
+            '/knots', '/numbers', '/course', '/samples', '/settings', '/data', $piece, $piece.'/sizes', $piece.'/reach',
             $piece.'/arrange', $piece.'/rehearsal', $piece.'/work.pdf', $piece.'/line.pdf', $piece.'/instructions.pdf',
             $piece.'/plan.json', '/cut/sheet.pdf?p[]=1&p[]=2&p[]=3', '/cut/labels.pdf?p[]=1&p[]=2', '/boards/1',
             '/makings/1', '/orders/1', '/knots/square/card.pdf', '/api/v1/pieces?per=200', '/log.csv',

@@ -29,10 +29,12 @@ $number = static fn (string $table): int => (int) $database->querySingle('SELECT
 $long = static fn (string $column): string => "datetime({$column}, '-' || abs(random() % 900) || ' days')";
 // How many there are of each after those years, and how one is made out of another.
 $grown = [
-    'piece' => [1, ['uid' => $uid, 'changed_at' => $long('changed_at'), 'draft' => 'NULL', 'acts' => "'[]'", 'document' => "json_set(document, '$.name',
-        substr(json_extract(document, '$.name') || ' ' || abs(random() % 100000), 1, 80))"]],
+    'piece' => [1, ['uid' => $uid, 'changed_at' => $long('changed_at'), 'draft' => 'NULL', 'acts' => "'[]'",
+        'document' => "json_set(document, '$.name',
+            substr(json_extract(document, '$.name') || ' ' || abs(random() % 100000), 1, 80))", ]],
     'log_entry' => [1, ['uid' => $uid, 'finished_at' => $long('finished_at')]],
-    'stock_item' => [1, ['uid' => $uid, 'document' => "json_set(document, '$.name', 'Thing ' || abs(random() % 1000000))"]],
+    'stock_item' => [1, ['uid' => $uid,
+        'document' => "json_set(document, '$.name', 'Thing ' || abs(random() % 1000000))"]],
     'person' => [0.1, ['uid' => $uid, 'name' => "substr(name || ' ' || abs(random() % 100000), 1, 80)"]],
     'customer_order' => [0.1, ['uid' => $uid, 'asked_at' => $long('asked_at'), 'closed_at' => $long('asked_at')]],
     'making' => [1, ['uid' => $uid, 'piece_id' => '(SELECT id FROM piece ORDER BY random() LIMIT 1)', 'log' => "''",
@@ -53,4 +55,6 @@ foreach ($grown as $table => [$share, $others]) {
     }
 }
 $database->exec('COMMIT');
-echo implode(', ', array_map(static fn (string $table): string => $table.' '.$number($table), array_keys($grown))), "\n";
+foreach (array_keys($grown) as $table) {
+    echo $table, ' ', $number($table), "\n";
+}

@@ -7,6 +7,7 @@ namespace Rinkel\Core\Plan\Internal;
 use Rinkel\Core\Construction\Draft;
 use Rinkel\Core\Cutting\Cut;
 use Rinkel\Core\Measure\Length;
+use Rinkel\Core\Plan\Derivation;
 use Rinkel\Core\Plan\Figure;
 use Rinkel\Core\Remark\Step;
 
@@ -20,9 +21,6 @@ use Rinkel\Core\Remark\Step;
  */
 final readonly class Schools
 {
-    /** Each half of a working cord is cut so many times the band. */
-    public const MULTIPLE = 6;
-
     /** An arm's length, from the middle of the breast to the fingertips, in mm (from memory; measure your own). */
     private const ARM = 750.0;
 
@@ -59,13 +57,13 @@ final readonly class Schools
         $draft = $this->draft;
         $isHalved = $draft->isHalved();
         $band = $draft->body()->times($isHalved ? 0.5 : 1);
-        $each = $band->times(self::MULTIPLE);
+        $each = $band->times(Derivation::TIMES_BAND);
         $wrist = $draft->piece->wearer->girth;
         $taken = $working->part('knots')->plus($working->part('straight'))->times(0.5);
         // A core folded at the middle has two ends; each of them goes to one side of the wrist.
         $ends = $isHalved ? 2 : 1;
         $school = [new Figure('multiple', $each->times(2), [new Step('multiple', [
-            'times' => self::MULTIPLE,
+            'times' => Derivation::TIMES_BAND,
             'body' => $band,
             'each' => $each,
             'both' => $each->times(2),
@@ -120,7 +118,7 @@ final readonly class Schools
 
     private function twiceTheChain(Cut $lace): Figure
     {
-        $twice = $this->draft->body()->times(2)->plus(Length::ofInches(2));
+        $twice = $this->draft->body()->times(Derivation::TIMES_CHAIN)->plus(Length::ofInches(2));
 
         return new Figure('twice-the-chain', $twice, [new Step('twice-the-chain', [
             'chain' => $this->draft->body(),
@@ -133,9 +131,9 @@ final readonly class Schools
     {
         $wrist = $this->draft->piece->wearer->girth;
 
-        return new Figure('four-wrists', $wrist->times(4), [new Step('four-wrists', [
+        return new Figure('four-wrists', $wrist->times(Derivation::TIMES_WRIST), [new Step('four-wrists', [
             'wrist' => $wrist,
-            'four' => $wrist->times(4),
+            'four' => $wrist->times(Derivation::TIMES_WRIST),
             'cut' => $group->length,
         ])]);
     }

@@ -161,7 +161,7 @@ final class PeopleController extends AbstractController
 
         return $this->render('people/people.html.twig', [
             'people' => $this->people->all(),
-            'made' => $this->makings->byWhom(),
+            'made' => $this->makings->byWhom($this->people->names()),
             'archived' => $this->people->all(archived: true),
             'places' => self::places(),
             'changed' => $changed,

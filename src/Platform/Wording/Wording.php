@@ -354,8 +354,8 @@ final readonly class Wording
     }
 
     /**
-     * Returns a length as it is said of a spool: in metres where that is what it has, in feet and whole inches where a
-     * maker measures in inches.
+     * Returns a length as it is said of a spool: in metres to a centimetre where that is what it has, in feet and whole
+     * inches where a maker measures in inches.
      */
     public function roomy(Length $length, Unit $unit): string
     {
@@ -363,7 +363,10 @@ final readonly class Wording
             return (string) $this->length($length, $unit);
         }
         if (!$unit->isImperial()) {
-            return (string) $this->length($length, Unit::Centimetre === $unit ? Unit::Metre : $unit);
+            return (string) $this->length(
+                Length::ofMillimetres(round($length->millimetres, -1)),
+                Unit::Centimetre === $unit ? Unit::Metre : $unit,
+            );
         }
         $inches = (int) round($length->in(Unit::Inch));
 

@@ -51,6 +51,32 @@ final class PlanCommandTest extends KernelTestCase
         }
     }
 
+    /**
+     * The README tells what this command says of one example: in its figures, whatever the model has come to since.
+     */
+    public function testTheReadmeSaysWhatItSays(): void
+    {
+        $said = [];
+        [, $out] = $this->plan(\dirname(__DIR__, 3).'/demo/pieces/harbour-rail.json', ['--explain' => true]);
+        foreach ([
+            'about %s square knots' => '/(\d+) × square knot at/',
+            '(%s,' => '/four makers in five get (\d+ to \d+)/',
+            'a body of %s.' => '/^Body: (.+)$/m',
+            'closes to %s and' => '/^Inside, closed: (.+)$/m',
+            'opens to %s.' => '/^Inside, open: (.+)$/m',
+            'two cores of %s,' => '/^Core: (.+)$/m',
+            '%s of working cord' => '/^Working cord: (.+)$/m',
+            '%s for the slider' => '/^Slider cord: (.+)$/m',
+        ] as $sentence => $figure) {
+            self::assertSame(1, preg_match($figure, $out, $found), $figure);
+            $said[] = \sprintf($sentence, $found[1]);
+        }
+        $readme = preg_replace('/\s+/', ' ', (string) file_get_contents(\dirname(__DIR__, 3).'/README.md'));
+        foreach ($said as $sentence) {
+            self::assertStringContainsString($sentence, (string) $readme);
+        }
+    }
+
     public function testExplainsEveryFigureInSentences(): void
     {
         foreach (glob(\dirname(__DIR__, 3).'/demo/pieces/*.json') ?: [] as $file) {

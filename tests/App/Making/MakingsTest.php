@@ -26,11 +26,12 @@ final class MakingsTest extends WebCase
 
         $ids = array_map(
             static fn (array $some): array => array_map(static fn (StoredMaking $one): int => $one->id(), $some),
-            $makings->byWhom(),
+            $makings->byWhom([$zoe, 'Ada', 'Nobody']),
         );
         self::assertSame([$asked->id(), $others->id()], $ids[$zoe] ?? null);
         self::assertSame([$others->id(), $own->id()], $ids['Ada'] ?? null);
-        self::assertCount(1, $makings->byWhom(1)[$zoe] ?? [], 'the last');
+        self::assertCount(1, $makings->byWhom([$zoe], 1)[$zoe] ?? [], 'the last');
+        self::assertArrayNotHasKey('Ada', $makings->byWhom([$zoe]), 'who is not asked for');
         self::assertSame([$order->id() => [$asked]], $makings->byOrder([$order]));
     }
 

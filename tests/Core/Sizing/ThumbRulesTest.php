@@ -61,12 +61,15 @@ final class ThumbRulesTest extends TestCase
         }
     }
 
-    public function testASingleNumberIsMetWithinATenth(): void
+    public function testARuleFitsInsideItsRange(): void
     {
-        $one = static fn (float $mean): QuotedNumber => new QuotedNumber($mean, $mean, $mean);
-        $rule = new ThumbRule('any', 2.0, [1 => $one(1.79), 2 => $one(1.81), 3 => $one(2.19), 4 => $one(2.21)], true);
+        $computed = [
+            1 => new QuotedNumber(1.8, 1.6, 1.99),
+            2 => new QuotedNumber(1.8, 1.6, 2.0),
+            3 => new QuotedNumber(2.2, 2.01, 2.4),
+        ];
 
-        self::assertSame([2, 3], $rule->fits());
+        self::assertSame([2], (new ThumbRule('any', 2.0, $computed, true))->fits());
     }
 
     /**

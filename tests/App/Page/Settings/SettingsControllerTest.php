@@ -39,7 +39,10 @@ final class SettingsControllerTest extends WebCase
      */
     public function testWhatIsNoSettingIsLeftAlone(): void
     {
-        self::getContainer()->get(Connection::class)->insert('setting', ['member' => '', 'name' => 'moon', 'text' => 'full']);
+        self::getContainer()->get(Connection::class)->insert(
+            'setting',
+            ['member' => '', 'name' => 'moon', 'text' => 'full'],
+        );
         $preferences = self::getContainer()->get(Preferences::class);
         $preferences->reset();
 

@@ -35,6 +35,7 @@ final class WordingTest extends KernelTestCase
         $wording = self::getContainer()->get(Wording::class);
         self::assertSame('45 ft 11 in', $wording->roomy(Length::ofMillimetres(14_000), Unit::Inch));
         self::assertSame('14 m', $wording->roomy(Length::ofMillimetres(14_000), Unit::Centimetre));
+        self::assertSame('16.14 m', $wording->roomy(Length::ofMillimetres(16_144), Unit::Centimetre));
         self::assertSame('27 9/16 in', $wording->roomy(Length::ofMillimetres(700), Unit::Inch));
         for ($mm = 3_000; $mm < 40_000; $mm += 371) {
             $said = $wording->roomy(Length::ofMillimetres($mm), Unit::Inch);
