@@ -29,6 +29,14 @@ final readonly class Whole
         ));
     }
 
+    /**
+     * Returns how many pieces by chance: a third, or all.
+     */
+    public static function many(int $all): int
+    {
+        return self::is() ? $all : intdiv($all, 3);
+    }
+
     public static function is(): bool
     {
         return '1' === getenv('RINKEL_WHOLE');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Core\Plan;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Construction\Draft;
@@ -16,6 +17,7 @@ use Rinkel\Core\Plan\Plan;
 use Rinkel\Core\Plan\Planner;
 use Rinkel\Tests\Core\Chance;
 use Rinkel\Tests\Core\Examples;
+use Rinkel\Tests\Whole;
 
 /**
  * What must hold of any plan before something is cut: no end is too short for what it does, nothing is worn that could
@@ -46,11 +48,12 @@ final class LeatherUnderScissorsTest extends TestCase
         }
     }
 
+    #[Group('whole')]
     public function testPiecesByChance(): void
     {
         $chance = new Chance(2611);
         $planner = new Planner();
-        $pieces = (int) (getenv('PIECES') ?: self::PIECES);
+        $pieces = (int) (getenv('PIECES') ?: Whole::many(self::PIECES));
         for ($i = 0; $i < $pieces; ++$i) {
             $wish = Examples::random($chance);
             $this->assertHolds($planner->plan($wish), $chance.', piece '.$i.', '.$wish->construction);

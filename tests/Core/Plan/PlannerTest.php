@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Core\Plan;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Construction\Constructions;
 use Rinkel\Core\Cutting\Cut;
@@ -26,6 +27,7 @@ use Rinkel\Core\Remark\Step;
 use Rinkel\Tests\Core\Chance;
 use Rinkel\Tests\Core\Examples;
 use Rinkel\Tests\English;
+use Rinkel\Tests\Whole;
 
 final class PlannerTest extends TestCase
 {
@@ -294,11 +296,12 @@ final class PlannerTest extends TestCase
         }
     }
 
+    #[Group('whole')]
     public function testRandomPiecesKeepTheirPromises(): void
     {
         $chance = new Chance(1611);
         $planner = new Planner();
-        for ($i = 0; $i < 80; ++$i) {
+        for ($i = 0; $i < Whole::many(90); ++$i) {
             $piece = Examples::random($chance);
             $plan = $planner->plan($piece);
             $told = $chance.', piece '.$i.', '.$piece->construction;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Core\Svg;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Rinkel\App\Svg\Posture;
 use Rinkel\App\Svg\WornDrawing;
@@ -61,6 +62,7 @@ final class ScenePainterTest extends TestCase
     /**
      * Every knot that any piece can be given, in every construction: alone, before and behind its own pattern.
      */
+    #[Group('slow')]
     public function testEveryKnotIsDrawnWhereverItSuits(): void
     {
         $drawn = [];

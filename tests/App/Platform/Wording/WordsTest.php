@@ -153,7 +153,8 @@ final class WordsTest extends TestCase
      */
     private static function words(string $group): array
     {
-        $all = Yaml::parseFile(\dirname(__DIR__, 4).'/translations/messages+intl-icu.en.yaml');
+        static $all = null; // read once, as it is asked for with every sentence
+        $all ??= Yaml::parseFile(\dirname(__DIR__, 4).'/translations/messages+intl-icu.en.yaml');
         self::assertIsArray($all);
         self::assertIsArray($all[$group] ?? null);
         $words = [];
