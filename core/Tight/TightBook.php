@@ -12,7 +12,7 @@ namespace Rinkel\Core\Tight;
 final readonly class TightBook
 {
     /** Of the program that tightens: grows when its figures change. */
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /** How far apart beads lie at last, in diameters; and once more at 1.6 times that. */
     public const SPACING = 0.2;
@@ -82,6 +82,10 @@ final readonly class TightBook
             foreach ([Hardness::Firm, Hardness::Soft] as $hardness) {
                 $cases[] = TightCase::of($id, hardness: $hardness);
             }
+        }
+        foreach (['square', 'hitch'] as $id) {
+            $cases[] = TightCase::of($id, hardness: Hardness::Firm, core: Hardness::Hard);
+            $cases[] = TightCase::of($id, hardness: Hardness::Firm, core: Hardness::Soft);
         }
 
         return $cases;

@@ -17,10 +17,12 @@ final readonly class TightCase
         public Inside $inside,
         public float $push,
         public Hardness $hardness,
+        public Hardness $core,
     ) {}
 
     /**
-     * @param int $count from 1 to 6: wraps of a barrel, or cords tied together
+     * @param int           $count from 1 to 6: wraps of a barrel, or cords tied together
+     * @param Hardness|null $core  of what it is knotted over, if other than the cord
      *
      * @throws \InvalidArgumentException when there is no such knot, or the push is beyond all measure
      */
@@ -30,11 +32,12 @@ final readonly class TightCase
         int $count = 3,
         float $push = 0.0,
         Hardness $hardness = Hardness::Hard,
+        ?Hardness $core = null,
     ): self {
         $knot = TightKnots::named($id, $count);
 
         return null !== $knot && abs($push) <= 10
-            ? new self($id, $knot, $inside ?? Inside::of(1), $push, $hardness)
+            ? new self($id, $knot, $inside ?? Inside::of(1), $push, $hardness, $core ?? $hardness)
             : throw new \InvalidArgumentException('No '.$id.' can be tightened so.');
     }
 
@@ -44,7 +47,7 @@ final readonly class TightCase
             $this->knot,
             $this->knot->laid($this->inside, $this->push),
             $spacing,
-            $this->hardness->tube()->asStiffAs($stiffness)->asRoughAs($friction),
+            $this->hardness->tube($this->core)->asStiffAs($stiffness)->asRoughAs($friction),
         );
     }
 }

@@ -53,10 +53,12 @@ final readonly class Tightening
         $tube ??= Tube::ideal();
         $settled = Settled::loose($tangle);
         foreach (self::STAGES as [$hard, $spacing]) {
-            $hard = min($hard, $tube->hardness * ($spacing * $this->spacing) ** 2);
+            $each = ($spacing * $this->spacing) ** 2;
+            $onRods = min($hard, $tube->onCores() * $each);
+            $hard = min($hard, $tube->hardness * $each);
             for ($round = 0; $round < self::ROUNDS; ++$round) {
                 $spread = $this->spread($settled->tangle, $spacing * $this->spacing);
-                $settled = $this->settled($spread, $tube, $hard, [], $settled);
+                $settled = $this->settled($spread, $tube, [$hard, $onRods], [], $settled);
                 if (null !== $this->told) {
                     ($this->told)();
                 }
@@ -80,17 +82,18 @@ final readonly class Tightening
     }
 
     /**
-     * @param list<list<float>> $pull
+     * @param array{float, float} $hard beads against each other, and on cores
+     * @param list<list<float>>   $pull
      */
-    private function settled(Tangle $tangle, Tube $tube, float $hard, array $pull, Settled $before): Settled
+    private function settled(Tangle $tangle, Tube $tube, array $hard, array $pull, Settled $before): Settled
     {
         $energy = new Energy($tangle, $tube, $hard, $pull, self::load($tangle, $pull));
         $descent = new Descent($energy);
         $places = $descent->down(
             $energy->places(),
             $this->steps,
-            1e-4 * sqrt($hard),
-            $hard < 50 ? 0.1 : 0.05,
+            1e-4 * sqrt($hard[0]),
+            $hard[0] < 50 ? 0.1 : 0.05,
         );
 
         return new Settled(

@@ -19,13 +19,15 @@ final readonly class Tube
      *                         end for an ideal tube
      * @param float $stiffness against bending, in tensions times square diameters
      * @param float $friction  share of what presses that holds it back (Coulomb)
+     * @param float $core      how hard the cores in it are, as the hardness of a cord
      */
     private function __construct(
         public float $hardness = \INF,
         public float $stiffness = 0.0,
         public float $friction = 0.0,
+        public float $core = \INF,
     ) {
-        if (!($hardness > 0) || $stiffness < 0 || $friction < 0) {
+        if (!($hardness > 0 && $core > 0) || $stiffness < 0 || $friction < 0) {
             throw new \InvalidArgumentException('A cord is hard, and neither its stiffness nor its friction helps.');
         }
     }
@@ -38,18 +40,31 @@ final readonly class Tube
         return new self();
     }
 
-    public function asHardAs(float $hardness): self
+    /**
+     * @param float|null $core of the cores; without it they are as hard as the cord
+     */
+    public function asHardAs(float $hardness, ?float $core = null): self
     {
-        return new self($hardness, $this->stiffness, $this->friction);
+        return new self($hardness, $this->stiffness, $this->friction, $core ?? $hardness);
+    }
+
+    /**
+     * Returns how hard cord and core are together where they press each other: both give way, as two springs in a row.
+     */
+    public function onCores(): float
+    {
+        $gives = (1 / $this->hardness + 1 / $this->core) / 2;
+
+        return 0.0 === $gives ? \INF : 1 / $gives;
     }
 
     public function asStiffAs(float $stiffness): self
     {
-        return new self($this->hardness, $stiffness, $this->friction);
+        return new self($this->hardness, $stiffness, $this->friction, $this->core);
     }
 
     public function asRoughAs(float $friction): self
     {
-        return new self($this->hardness, $this->stiffness, $friction);
+        return new self($this->hardness, $this->stiffness, $friction, $this->core);
     }
 }

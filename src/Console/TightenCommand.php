@@ -60,6 +60,7 @@ final class TightenCommand extends Command
         $this->addOption('count', null, InputOption::VALUE_REQUIRED, 'command.tighten.count', '3');
         $this->addOption('push', null, InputOption::VALUE_REQUIRED, 'command.tighten.push', '0');
         $this->addOption('cord', null, InputOption::VALUE_REQUIRED, 'command.tighten.cord', 'hard');
+        $this->addOption('core-cord', null, InputOption::VALUE_REQUIRED, 'command.tighten.core-cord');
         $this->addOption('stiffness', null, InputOption::VALUE_REQUIRED, 'command.tighten.stiffness', '0');
         $this->addOption('friction', null, InputOption::VALUE_REQUIRED, 'command.tighten.friction', '0');
         $spacing = (string) TightBook::SPACING;
@@ -155,17 +156,27 @@ final class TightenCommand extends Command
             $numbers[$name] = $number;
         }
         $id = str_replace('-', ' ', $id);
-        [$core, $cord] = [$input->getOption('core'), $input->getOption('cord')];
+        $core = $input->getOption('core');
         $inside = \is_string($core) ? self::inside($core) : null;
-        $hardness = \is_string($cord) ? Hardness::tryFrom($cord) : null;
+        $hardness = self::hardness($input->getOption('cord'));
+        $within = self::hardness($input->getOption('core-cord') ?? $input->getOption('cord'));
 
         return match (true) {
             null === TightKnots::named($id) => 'No '.$id.' can be tightened. rinkel:tighten lists what can.',
             floor($numbers['count']) !== $numbers['count'] => '--count is a whole number.',
             null === $hardness => '--cord is hard, firm or soft.',
+            null === $within => '--core-cord is hard, firm or soft.',
             null === $inside => '--core is like 2x1: up to 8 cores, 0.2 to 10 times as thick as the cord.',
-            default => [TightCase::of($id, $inside, (int) $numbers['count'], $numbers['push'], $hardness), $numbers],
+            default => [
+                TightCase::of($id, $inside, (int) $numbers['count'], $numbers['push'], $hardness, $within),
+                $numbers,
+            ],
         };
+    }
+
+    private static function hardness(mixed $said): ?Hardness
+    {
+        return \is_string($said) ? Hardness::tryFrom($said) : null;
     }
 
     private static function inside(string $core): ?Inside

@@ -31,6 +31,7 @@ final readonly class TightDocument
                 : []),
             ...(0.0 === $case->push ? [] : ['push' => $case->push]),
             'cord' => $case->hardness->value,
+            ...($case->core === $case->hardness ? [] : ['core cord' => $case->core->value]),
             'use' => self::figure($found->taking->mean(), $found->error->mean()),
             'of each' => array_map(static fn (float $use): float => round($use, 3), $found->taking->use),
             'length' => self::figure($found->taking->length, $found->error->length),

@@ -46,21 +46,29 @@ final class Energy
     /** How close anything came to anything, of what its thickness allows. */
     public float $closest = 1.0;
 
+    private readonly float $hard;
+    private readonly float $onRods;
+
+    /** Whether cores and the cord on them give way together. */
+    private readonly bool $isSoft;
     private readonly Contacts $contacts;
     private readonly Bends $bends;
 
     /**
-     * @param float             $hard how much force each diameter of overlap takes, in tensions
-     * @param list<list<float>> $pull the tension of each stretch between two beads, by rope
-     * @param array<int, float> $load what else draws at the beads, x, y and z of each: friction, where tension differs
+     * @param array{float, float} $hards how much force each diameter of overlap takes, in tensions: between beads, and of
+     *                                   a bead on a core
+     * @param list<list<float>>   $pull  the tension of each stretch between two beads, by rope
+     * @param array<int, float>   $load  what else draws at the beads, x, y and z of each: friction, where tension differs
      */
     public function __construct(
         private readonly Tangle $tangle,
         private readonly Tube $tube,
-        private readonly float $hard,
+        array $hards,
         private readonly array $pull = [],
         private readonly array $load = [],
     ) {
+        [$this->hard, $this->onRods] = $hards;
+        $this->isSoft = is_finite($tube->onCores());
         $beads = 0;
         foreach ($tangle->ropes as $rope) {
             $this->first[] = $beads;
@@ -71,8 +79,8 @@ final class Energy
         }
         $this->beads = $beads;
         $this->size = 3 * $beads + 2 + 2 * \count($tangle->rods);
-        $this->contacts = new Contacts($tangle, $hard, $this->apart);
-        $this->bends = new Bends($tangle, $tube, $hard, $this->first, $this->apart);
+        $this->contacts = new Contacts($tangle, $this->hard, $this->apart);
+        $this->bends = new Bends($tangle, $tube, $this->hard, $this->first, $this->apart);
     }
 
     /**
@@ -258,14 +266,15 @@ final class Energy
                         continue;
                     }
                     $distance = max(1e-9, sqrt($square));
-                    $deep = $reach - $distance;
-                    $energy += 0.5 * $this->hard * $deep * $deep;
-                    $force = -$this->hard * $deep / $distance;
-                    $g[$i] += $force * $a;
-                    $g[$i + 1] += $force * $b;
-                    $fx += $force * $a;
-                    $fy += $force * $b;
-                    $this->contacts->press(intdiv($i, 3), $this->hard * $deep, $distance / $reach);
+                    [$stored, $force] = $this->isSoft
+                        ? self::sunk($reach, $distance, $this->onRods / $this->apart[$c])
+                        : self::pressed($reach, $distance, $this->hard);
+                    $energy += $stored;
+                    $g[$i] -= $force / $distance * $a;
+                    $g[$i + 1] -= $force / $distance * $b;
+                    $fx -= $force / $distance * $a;
+                    $fy -= $force / $distance * $b;
+                    $this->contacts->press(intdiv($i, 3), $force, $distance / $reach);
                 }
             }
             $g[$at + 2 * $m] -= $fx;
@@ -274,6 +283,35 @@ final class Energy
         [$between, $g] = $this->betweenRods($x, $g);
 
         return [$energy + $between, $g];
+    }
+
+    /**
+     * Returns what a bead stores on a hard core, and the force of it.
+     *
+     * @return array{float, float}
+     */
+    private static function pressed(float $reach, float $distance, float $hard): array
+    {
+        $deep = $reach - $distance;
+
+        return [0.5 * $hard * $deep * $deep, $hard * $deep];
+    }
+
+    /**
+     * The same where core or cord give way: a core is beads without end, each as hard as its share of the core is long,
+     * so that it comes to the same however near together the cord's own are.
+     *
+     * @param float $line how hard each diameter of the core is
+     *
+     * @return array{float, float}
+     */
+    private static function sunk(float $reach, float $distance, float $line): array
+    {
+        $half = sqrt($reach * $reach - $distance * $distance); // of what of the core it touches
+        $bow = asinh($half / $distance);
+        $stored = 2 * $half * $distance * $distance + 2 * $half ** 3 / 3 - 2 * $reach * $distance * $distance * $bow;
+
+        return [0.5 * $line * $stored, 2 * $line * $distance * ($reach * $bow - $half)];
     }
 
     /**

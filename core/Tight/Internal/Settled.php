@@ -14,14 +14,15 @@ use Rinkel\Core\Tight\Tangle;
 final readonly class Settled
 {
     /**
-     * @param array<int, float> $pressed how much each bead is pressed
-     * @param float             $closest how near two middles lie, of what their thickness allows
-     * @param float             $nearest how near any ever came, in this stage or before
-     * @param float             $left    the steepest slope left
+     * @param array{float, float} $hard    beads against each other, and on cores
+     * @param array<int, float>   $pressed how much each bead is pressed
+     * @param float               $closest how near two middles lie, of what their thickness allows
+     * @param float               $nearest how near any ever came, in this stage or before
+     * @param float               $left    the steepest slope left
      */
     public function __construct(
         public Tangle $tangle,
-        public float $hard,
+        public array $hard,
         public array $pressed,
         public float $closest,
         public float $nearest,
@@ -30,6 +31,6 @@ final readonly class Settled
 
     public static function loose(Tangle $tangle): self
     {
-        return new self($tangle, 0.0, [], 1.0, 1.0, \INF);
+        return new self($tangle, [0.0, 0.0], [], 1.0, 1.0, \INF);
     }
 }

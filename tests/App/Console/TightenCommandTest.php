@@ -66,6 +66,10 @@ final class TightenCommandTest extends KernelTestCase
         yield 'count' => [['knot' => 'barrel', '--count' => '7'], '--count is'];
         yield 'push' => [['knot' => 'square', '--push' => 'hard'], '--push is'];
         yield 'half a wrap' => [['knot' => 'barrel', '--count' => '2.5'], '--count is a whole number.'];
+        yield 'core of what' => [
+            ['knot' => 'square', '--core-cord' => 'wood'],
+            '--core-cord is hard, firm or soft.',
+        ];
         yield 'friction' => [['knot' => 'overhand', '--friction' => '3'], '--friction is a number from 0 to 2.'];
         yield 'stiffness' => [['knot' => 'square', '--stiffness' => '-1'], '--stiffness is'];
         yield 'spacing' => [['knot' => 'square', '--spacing' => '0.01'], '--spacing is'];

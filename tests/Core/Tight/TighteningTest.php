@@ -108,6 +108,46 @@ final class TighteningTest extends TestCase
     }
 
     /**
+     * A cord pulled over a core sinks in until what it presses, its pull over the radius, is what the core presses
+     * back: by geometry, of all its beads that are in reach. However far apart the cord's own are, it's the same.
+     */
+    #[DataProvider('provideHardness')]
+    public function testACordSinksIntoASoftCore(float $cord, float $core): void
+    {
+        $points = [];
+        for ($k = 0; $k <= 40; ++$k) {
+            $points[] = [1.6 * sin(0.04 * ($k - 20) * \M_PI), 1.6 * cos(0.04 * ($k - 20) * \M_PI), 0.0];
+        }
+        $laid = Tangle::of([Rope::through($points, Ends::Held)], [new Rod(0, 0, 2.0)], rodsGiveWay: false);
+        $force = 2 / (1 / $cord + 1 / $core);
+        [$least, $most] = [1.0, 1.5];
+        for ($i = 0; $i < 50; ++$i) {
+            $radius = ($least + $most) / 2;
+            $half = sqrt(1.5 ** 2 - $radius ** 2);
+            $back = 2 * $force * $radius * (1.5 * asinh($half / $radius) - $half);
+            [$least, $most] = $back > 1 / $radius ? [$radius, $most] : [$least, $radius];
+        }
+        self::assertLessThan(1.49, $least);
+        foreach ([0.3, 0.15] as $spacing) {
+            $tight = (new Tightening($spacing))->tighten($laid, Tube::ideal()->asHardAs($cord, $core));
+            $points = $tight->tangle->ropes[0]->points;
+            [$x, $y] = $points[intdiv(\count($points), 2)];
+            self::assertEqualsWithDelta($least, hypot($x, $y), 0.01, 'beads '.$spacing.' apart');
+        }
+    }
+
+    /**
+     * @return iterable<string, array{float, float}>
+     */
+    public static function provideHardness(): iterable
+    {
+        yield 'firm over firm' => [80.0, 80.0];
+        yield 'firm over soft' => [80.0, 50.0];
+        yield 'firm over hard' => [80.0, \INF];
+        yield 'hard over soft' => [\INF, 50.0];
+    }
+
+    /**
      * Around a rod a pull falls by e to the friction times the angle (Euler; Eytelwein 1808).
      */
     public function testFrictionHoldsBackWhatIsPulledOverARod(): void

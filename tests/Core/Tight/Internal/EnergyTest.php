@@ -22,7 +22,17 @@ final class EnergyTest extends TestCase
     #[DataProvider('provideTangles')]
     public function testTheSlopeIsHowMuchTheEnergyChanges(Tangle $tangle): void
     {
-        $energy = new Energy($tangle, Tube::ideal()->asStiffAs(0.7), 20.0);
+        $stiff = Tube::ideal()->asStiffAs(0.7);
+        self::assertSlope($tangle, $stiff, [20.0, 20.0]);
+        self::assertSlope($tangle, $stiff->asHardAs(80.0, 40.0), [20.0, 12.0]);
+    }
+
+    /**
+     * @param array{float, float} $hard
+     */
+    private static function assertSlope(Tangle $tangle, Tube $tube, array $hard): void
+    {
+        $energy = new Energy($tangle, $tube, $hard);
         $places = $energy->places();
         $energy->at($places);
         $slope = $energy->slope;
