@@ -36,8 +36,11 @@ final readonly class TightCase
     ): self {
         $knot = TightKnots::named($id, $count);
 
+        // Where nothing is inside, nothing gives way there.
+        $core = true === $knot?->isAround() ? $core ?? $hardness : $hardness;
+
         return null !== $knot && abs($push) <= 10
-            ? new self($id, $knot, $inside ?? Inside::of(1), $push, $hardness, $core ?? $hardness)
+            ? new self($id, $knot, $inside ?? Inside::of(1), $push, $hardness, $core)
             : throw new \InvalidArgumentException('No '.$id.' can be tightened so.');
     }
 

@@ -55,10 +55,11 @@ final class Energy
     private readonly Bends $bends;
 
     /**
-     * @param array{float, float} $hards how much force each diameter of overlap takes, in tensions: between beads, and of
-     *                                   a bead on a core
+     * @param array{float, float} $hards how much force each diameter of overlap takes, in tensions: between beads, and
+     *                                   of a bead on a core
      * @param list<list<float>>   $pull  the tension of each stretch between two beads, by rope
-     * @param array<int, float>   $load  what else draws at the beads, x, y and z of each: friction, where tension differs
+     * @param array<int, float>   $load  what else draws at the beads, x, y and z of each: friction, where tension
+     *                                   differs
      */
     public function __construct(
         private readonly Tangle $tangle,

@@ -72,9 +72,9 @@ final class MakersTest extends TestCase
             $default += ($cut->length->millimetres - $needs) / $cut->length->millimetres;
         }
         self::assertGreaterThan(0.95, $near / self::MAKERS, 'what a piece takes is known to 7 % in 95 of 100');
-        // Pieces of one hand differ by 2 % in pitch and in use each, which three samples know to a third: 0.02 * sqrt(2 * 4/3), with
-        // what reading a sample adds 0.033, and 5 % is 1.52 of those: 87 in 100. With 6 000 makers it's 88, since what is fixed
-        // doesn't vary; of 400, chance takes or gives three.
+        // Pieces of one hand differ by 2 % in pitch and in use each, which three samples know to a third:
+        // 0.02 * sqrt(2 * 4/3), with what reading a sample adds 0.033, and 5 % is 1.52 of those: 87 in 100. With 6 000
+        // makers it's 88, since what is fixed doesn't vary; of 400, chance takes or gives three.
         self::assertEqualsWithDelta(0.875, $nearer / self::MAKERS, 0.05, 'and to 5 % in 88');
         self::assertLessThan(0.08, $left / self::MAKERS, 'left over on average');
         self::assertGreaterThan(1.8 * $left, $default, 'without samples far more is left');

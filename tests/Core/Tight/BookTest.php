@@ -20,7 +20,8 @@ use Rinkel\Core\Measure\Length;
  * (docs/tightened.json), with the errors that docs/model.md names.
  *
  * @phpstan-type Row array{knot: string, cord: string, use: array{float, float}, length: array{float, float},
- *                         whole: bool, 'core cord'?: string, wraps?: int, cords?: int, cores?: int, core?: float, push?: float}
+ *                         whole: bool, 'core cord'?: string, wraps?: int, cords?: int, cores?: int, core?: float,
+ *                         push?: float}
  */
 final class BookTest extends TestCase
 {
@@ -56,7 +57,9 @@ final class BookTest extends TestCase
     public function testTheTableOfTheModelIsTheBook(): void
     {
         $model = (string) file_get_contents(\dirname(__DIR__, 3).'/docs/model.md');
-        $said = static fn (float $of, float $error): string => \sprintf('%.2f ± %.2f', $of, max(0.01, round($error, 2)));
+        $said = static function (float $of, float $error): string {
+            return \sprintf('%.2f ± %.2f', $of, max(0.01, round($error, 2)));
+        };
         $rows = 0;
         foreach (self::book() as $row) {
             if ('hard' !== $row['cord']) {

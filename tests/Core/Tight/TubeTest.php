@@ -7,6 +7,7 @@ namespace Rinkel\Tests\Core\Tight;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Tight\Hardness;
+use Rinkel\Core\Tight\TightCase;
 use Rinkel\Core\Tight\Tube;
 
 final class TubeTest extends TestCase
@@ -21,6 +22,15 @@ final class TubeTest extends TestCase
         self::assertEqualsWithDelta(160.0, Hardness::Firm->tube(Hardness::Hard)->onCores(), 1e-9, 'half gives way');
         self::assertEqualsWithDelta(100.0, Hardness::Hard->tube(Hardness::Soft)->onCores(), 1e-9, 'the other half');
         self::assertEqualsWithDelta(8000 / 130, Hardness::Firm->tube(Hardness::Soft)->onCores(), 1e-9);
+    }
+
+    public function testWhereNothingIsInsideNothingGivesWayThere(): void
+    {
+        $of = static fn (string $id): TightCase => TightCase::of($id, core: Hardness::Soft);
+
+        self::assertSame(Hardness::Hard, $of('overhand')->core);
+        self::assertSame(Hardness::Soft, $of('square')->core);
+        self::assertSame(Hardness::Soft, $of('sliding barrel')->core);
     }
 
     public function testWhatElseItIsLikeChangesNoneOfThat(): void
