@@ -830,13 +830,13 @@ final class PieceTest extends BrowserCase
                 groups.add(group);
                 return isFirst;
             });
-            window.walked = new Set([document.querySelector(".skip")]);
+            window.walked = new Set([document.querySelector("#skip")]);
             document.addEventListener("focusin", (event) => {
                 const one = event.target;
                 const first = walk.find((other) => other.name === one.name && other.form === one.form);
                 walked.add(one.type === "radio" ? first : one);
             });
-            document.querySelector(".skip").focus();
+            document.querySelector("#skip").focus();
             return walk.length;
         ');
         // A time and a day have several stops each, and what scrolls by itself is one, too.

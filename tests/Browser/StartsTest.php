@@ -25,7 +25,7 @@ final class StartsTest extends BrowserCase
         $before = $this->text('#pattern');
 
         $this->find('#arrange-link')->click();
-        $this->until('return document.querySelectorAll(".arrangements .making").length === 6');
+        $this->until('return document.querySelectorAll(".arrangements .kind").length === 6');
         $this->find('#another-six')->click();
         $this->until('return location.search === "?seed=2"');
         $this->find('#arrange-graduated')->click();
