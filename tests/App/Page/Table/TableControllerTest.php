@@ -416,7 +416,7 @@ final class TableControllerTest extends WebCase
         self::assertResponseStatusCodeSame(303);
         $page = $this->browser->followRedirect();
 
-        self::assertStringContainsString($construction, self::text($page, '.board-sum'));
+        self::assertStringContainsString($construction, self::text($page, '#board-sum'));
         self::assertMatchesRegularExpression($pattern, $page->filter('#pattern')->text());
         self::assertGreaterThan(0, $page->filter('[data-cut]')->count());
         self::assertCount(0, $page->filter('.check.stop'), self::text($page, '.checks'));
