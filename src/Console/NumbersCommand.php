@@ -41,7 +41,7 @@ final class NumbersCommand extends Command
         $of = \is_string($fibre) ? Fibre::tryFrom($fibre) : null;
         if (null === $of) {
             $output->writeln(
-                '--fibre is one of '.implode(', ', array_column(Fibre::cases(), 'value')).'.',
+                '--fibre: '.implode(', ', array_column(Fibre::cases(), 'value')),
                 OutputInterface::OUTPUT_RAW,
             );
 

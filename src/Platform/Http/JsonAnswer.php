@@ -20,10 +20,10 @@ final class JsonAnswer
      */
     public static function of(array $document, array $headers = []): JsonResponse
     {
-        $response = new JsonResponse($document, headers: $headers);
-        $response->setEncodingOptions(self::PLAIN | \JSON_PRESERVE_ZERO_FRACTION);
+        // Told first how to write, or it writes the document once as it likes, and refuses what is no UTF-8.
+        $response = new JsonResponse(headers: $headers);
 
-        return $response;
+        return $response->setEncodingOptions(self::PLAIN | \JSON_PRESERVE_ZERO_FRACTION)->setData($document);
     }
 
     /**
