@@ -33,7 +33,8 @@ final class PacesTest extends WebCase
     }
 
     /**
-     * The middle one of five and more; a flat knot is two taps. Taps in a burst, made good after the work, tell no pace.
+     * The middle one of five and more; a flat knot is two taps. Taps in a burst, made good after the work, tell no
+     * pace.
      */
     public function testAPaceIsTheMiddleOfTheMakersOwn(): void
     {
@@ -68,7 +69,8 @@ final class PacesTest extends WebCase
     private function board(): StoredBoard
     {
         $this->browser->request('POST', '/pieces/'.$this->lay()->id().'/board');
-        $board = self::getContainer()->get(EntityManagerInterface::class)->getRepository(StoredBoard::class)->findOneBy([]);
+        $entities = self::getContainer()->get(EntityManagerInterface::class);
+        $board = $entities->getRepository(StoredBoard::class)->findOneBy([]);
         self::assertInstanceOf(StoredBoard::class, $board);
 
         return $board;

@@ -17,9 +17,9 @@ use Rinkel\Core\Stock\Kind;
 final class AmountsTest extends TestCase
 {
     /**
-     * @param array<string, mixed>   $there
-     * @param array<int|string, int> $letters
-     * @param array<string, mixed>   $written
+     * @param array<string, mixed> $there
+     * @param array<string, int>   $letters
+     * @param array<string, mixed> $written
      */
     #[DataProvider('provideMore')]
     public function testWhatCameIsAddedToWhatIsThere(
@@ -34,12 +34,15 @@ final class AmountsTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{Kind, array<string, mixed>, bool, Length|int, array<int|string, int>, array<string, mixed>}>
+     * @return iterable<string, array{
+     *     Kind, array<string, mixed>, bool, Length|int, array<string, int>, array<string, mixed>,
+     * }>
      */
     public static function provideMore(): iterable
     {
         $spool = Length::ofMillimetres(20_000);
-        yield 'a spool' => [Kind::Cord, ['spools' => ['3 m']], false, $spool, [], ['spools' => ['3 m', (string) $spool]]];
+        $two = ['3 m', (string) $spool];
+        yield 'a spool' => [Kind::Cord, ['spools' => ['3 m']], false, $spool, [], ['spools' => $two]];
         yield 'the first spool' => [Kind::Cord, [], true, $spool, [], ['spools' => [(string) $spool]]];
         yield 'beads' => [Kind::Bead, ['count' => 12], false, 40, [], ['count' => 52]];
         yield 'beads that are new' => [Kind::Bead, [], true, 40, [], ['count' => 40]];

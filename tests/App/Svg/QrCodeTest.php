@@ -11,8 +11,8 @@ use Rinkel\App\Svg\QrCode;
 final class QrCodeTest extends TestCase
 {
     /**
-     * ISO/IEC 18004, from memory: a square of 17 + 4 × version modules with four light ones around it, and in three of its
-     * corners the same 7 × 7 mark.
+     * ISO/IEC 18004, from memory: a square of 17 + 4 × version modules with four light ones around it, and in three of
+     * its corners the same 7 × 7 mark.
      */
     #[DataProvider('provideTexts')]
     public function testItHasTheMarksAPhoneLooksFor(string $text): void

@@ -14,7 +14,9 @@ final class ColourWordsTest extends WebCase
 
     public function testAWordForAColourFindsThatOfPieces(): void
     {
-        $this->lay(['beads' => ['a' => self::BEAD + ['colour' => '#1d4f91'], 'b' => self::BEAD + ['colour' => '#b3261e']]]);
+        $this->lay(['beads' => [
+            'a' => self::BEAD + ['colour' => '#1d4f91'], 'b' => self::BEAD + ['colour' => '#b3261e'],
+        ]]);
         $words = self::getContainer()->get(ColourWords::class);
 
         self::assertContains('#1d4f91', $words->hexes('blue'));

@@ -24,7 +24,8 @@ final class InEnglishTest extends TestCase
 
         $place = self::place($english->text, $sought, $nth);
         $there = $english->typed($place);
-        self::assertSame($typed, mb_substr(explode("\n", self::TYPED)[$there->line - 1], $there->column - 1, $there->length));
+        $line = explode("\n", self::TYPED)[$there->line - 1];
+        self::assertSame($typed, mb_substr($line, $there->column - 1, $there->length));
     }
 
     /**

@@ -25,7 +25,8 @@ final class AccessTokenTest extends TestCase
     {
         $text = str_repeat('0a', 24);
         self::assertNotNull(AccessToken::read($text));
-        foreach ([substr($text, 1), $text.'0', strtoupper($text), $text."\n", str_replace('a', 'g', $text), ''] as $other) {
+        $wrong = [substr($text, 1), $text.'0', strtoupper($text), $text."\n", str_replace('a', 'g', $text), ''];
+        foreach ($wrong as $other) {
             self::assertNull(AccessToken::read($other), $other);
         }
     }

@@ -15,9 +15,15 @@ use Symfony\Component\HttpKernel\HttpKernelInterface;
 final class CompressionTest extends TestCase
 {
     #[DataProvider('provideAnswers')]
-    public function testALongTextIsCompressedForBrowsersThatTakeIt(string $content, string $type, string $takes, bool $isSmaller): void
-    {
-        $response = new Response($content, 200, ['Content-Type' => $type, 'Content-Length' => (string) \strlen($content)]);
+    public function testALongTextIsCompressedForBrowsersThatTakeIt(
+        string $content,
+        string $type,
+        string $takes,
+        bool $isSmaller,
+    ): void {
+        $response = new Response($content, 200, [
+            'Content-Type' => $type, 'Content-Length' => (string) \strlen($content),
+        ]);
         $request = Request::create('/', server: ['HTTP_ACCEPT_ENCODING' => $takes]);
         (new Compression())(new ResponseEvent(
             self::createStub(HttpKernelInterface::class),

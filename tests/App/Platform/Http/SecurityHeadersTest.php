@@ -33,7 +33,7 @@ final class SecurityHeadersTest extends TestCase
         self::assertSame('nosniff', $drawing->headers->get('X-Content-Type-Options'));
 
         $looser = $this->sent(new Response(headers: [$named => "default-src 'self'"]));
-        self::assertSame(SecurityHeaders::ALL[$named], $looser->headers->get($named), 'no page has a policy of its own');
+        self::assertSame(SecurityHeaders::ALL[$named], $looser->headers->get($named), 'no page has its own');
     }
 
     private function sent(Response $response): Response
