@@ -27,9 +27,9 @@ final class LongLivedTest extends WebCase
     }
 
     #[Group('slow')]
-    public function testNothingIsLeftAfterThousands(): void
+    public function testNothingIsLeftAfterTenThousand(): void
     {
-        $this->mixed(2_000, 2);
+        $this->mixed(10_000, 2);
     }
 
     private function mixed(int $times, int $seed): void
