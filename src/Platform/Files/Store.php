@@ -6,12 +6,14 @@ namespace Rinkel\App\Platform\Files;
 
 use Aws\S3\S3Client;
 use League\Flysystem\AwsS3V3\AwsS3V3Adapter;
+use League\Flysystem\Config;
 use League\Flysystem\Filesystem;
 use League\Flysystem\FilesystemException;
 use League\Flysystem\FilesystemOperator;
 use League\Flysystem\Local\LocalFilesystemAdapter;
 use League\Flysystem\StorageAttributes;
 use League\Flysystem\UnixVisibility\PortableVisibilityConverter;
+use League\Flysystem\Visibility;
 use Rinkel\App\Platform\LooseData;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
@@ -78,12 +80,15 @@ final class Store
 
     private function files(): FilesystemOperator
     {
-        return $this->files ??= new Filesystem(
-            str_starts_with($this->where, 's3://') ? self::s3($this->where) : new LocalFilesystemAdapter(
-                $this->where,
-                PortableVisibilityConverter::fromArray(['file' => ['public' => 0o600], 'dir' => ['public' => 0o700]]),
-            ),
-        );
+        return $this->files ??= str_starts_with($this->where, 's3://')
+            ? new Filesystem(self::s3($this->where))
+            : new Filesystem(
+                new LocalFilesystemAdapter(
+                    $this->where,
+                    PortableVisibilityConverter::fromArray([], Visibility::PRIVATE),
+                ),
+                [Config::OPTION_VISIBILITY => Visibility::PRIVATE], // nobody else on this machine looks at them
+            );
     }
 
     private static function s3(string $url): AwsS3V3Adapter

@@ -43,7 +43,9 @@ final class LessonWordsTest extends WebCase
         );
 
         self::assertNotSame($left, $right);
-        self::assertSame($right, strtr($left, ['left' => 'right', 'right' => 'left', 'Left' => 'Right', 'Right' => 'Left']));
+        self::assertSame($right, strtr($left, [
+            'left' => 'right', 'right' => 'left', 'Left' => 'Right', 'Right' => 'Left',
+        ]));
     }
 
     public function testAKnotOfTheMakersOwnHasItsNameForATitle(): void
