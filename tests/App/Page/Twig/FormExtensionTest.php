@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rinkel\Tests\App\Page\Twig;
+
+use Rinkel\App\Page\Twig\FormExtension;
+use Rinkel\Tests\App\WebCase;
+use Twig\Environment;
+
+final class FormExtensionTest extends WebCase
+{
+    public function testAFormIsSentOnce(): void
+    {
+        $twig = self::getContainer()->get(Environment::class);
+        self::assertTrue($twig->hasExtension(FormExtension::class));
+        $two = $twig->createTemplate("{{ once() }}\n{{ once() }}")->render();
+
+        self::assertSame(2, preg_match_all('/^<input type="hidden" name="once" value="([0-9a-f]{24})">$/m', $two, $found));
+        self::assertNotSame($found[1][0], $found[1][1]);
+    }
+
+    public function testWhatThereIsToChooseFrom(): void
+    {
+        $twig = self::getContainer()->get(Environment::class);
+        $said = $twig->createTemplate("{{ choices('Rinkel\\\\Core\\\\Knot\\\\Side')|join(' ') }}")->render();
+
+        self::assertSame('left right', $said);
+    }
+}
