@@ -89,6 +89,19 @@ final class FiguresTest extends TestCase
     }
 
     /**
+     * Templates are laid out with Tailwind's utilities: our own rules are for what is drawn, and for what many pages share.
+     */
+    public function testThereAreFewRulesOfStyleOfOurOwn(): void
+    {
+        $file = \dirname(__DIR__, 2).'/assets/app.css';
+        $styles = (string) preg_replace('~/\*.*?\*/~s', '', (string) file_get_contents($file));
+        $rules = substr_count($styles, '{') - (int) preg_match_all('/@[a-z-]+[^{};]*\{/', $styles);
+
+        self::assertGreaterThan(100, $rules, 'they were counted');
+        self::assertLessThanOrEqual(150, $rules);
+    }
+
+    /**
      * @return list<string>
      */
     private static function foldersOf(string $root): array

@@ -18,9 +18,13 @@ final class PageStripsTest extends TestCase
     #[DataProvider('provideWidths')]
     public function testALongDrawingIsCutForThePage(float $width, array $strips): void
     {
-        $html = PageStrips::of('<svg xmlns="http://www.w3.org/2000/svg" viewBox="-10 -4 '.$width.' 8"><path d="M0 0"/></svg>');
+        $box = '-10 -4 '.$width.' 8';
+        $html = PageStrips::of(
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="'.$box.'"><path d="M0 0"/></svg>',
+        );
 
-        preg_match_all('/class="paper-strip" viewBox="(\S+) -4 (\S+) 8" width="(\S+)mm" height="8mm"/', $html, $found, \PREG_SET_ORDER);
+        $strip = '/class="paper-strip" viewBox="(\S+) -4 (\S+) 8" width="(\S+)mm" height="8mm"/';
+        preg_match_all($strip, $html, $found, \PREG_SET_ORDER);
         self::assertSame($strips, array_map(
             static fn (array $one): array => [(float) $one[1], (float) $one[2]],
             $found,

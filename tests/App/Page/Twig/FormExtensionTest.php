@@ -16,7 +16,8 @@ final class FormExtensionTest extends WebCase
         self::assertTrue($twig->hasExtension(FormExtension::class));
         $two = $twig->createTemplate("{{ once() }}\n{{ once() }}")->render();
 
-        self::assertSame(2, preg_match_all('/^<input type="hidden" name="once" value="([0-9a-f]{24})">$/m', $two, $found));
+        $field = '/^<input type="hidden" name="once" value="([0-9a-f]{24})">$/m';
+        self::assertSame(2, preg_match_all($field, $two, $found));
         self::assertNotSame($found[1][0], $found[1][1]);
     }
 

@@ -32,7 +32,8 @@ final class ServerTimingTest extends TestCase
         $request = Request::create('/');
         $request->server->set('REQUEST_TIME_FLOAT', $from);
         $response = new Response();
-        (new ServerTiming())(new ResponseEvent(self::createStub(HttpKernelInterface::class), $request, $type, $response));
+        $kernel = self::createStub(HttpKernelInterface::class);
+        (new ServerTiming())(new ResponseEvent($kernel, $request, $type, $response));
 
         return $response->headers->get('Server-Timing');
     }
