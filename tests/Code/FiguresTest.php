@@ -89,7 +89,8 @@ final class FiguresTest extends TestCase
     }
 
     /**
-     * Templates are laid out with Tailwind's utilities: our own rules are for what is drawn, and for what many pages share.
+     * Templates are laid out with Tailwind's utilities: our own rules are for what is drawn, and for what many pages
+     * share.
      */
     public function testThereAreFewRulesOfStyleOfOurOwn(): void
     {
