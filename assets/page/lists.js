@@ -1,5 +1,7 @@
 import { find, findAll } from './dom.js';
 
+const EDGE = 8; // pixels that stay free at the side of the screen
+
 /** A list that was opened to pick one thing closes when that is picked. */
 const closeLists = () => {
   document.addEventListener('click', (event) => {
@@ -10,6 +12,19 @@ const closeLists = () => {
       }
     }
   });
+};
+
+/** What opens beside a field or a button moves over as far as it would lie outside the screen. */
+const keepInSight = () => {
+  document.addEventListener('toggle', (event) => {
+    const list = event.target.matches('details.put, details.why') && event.target.open ? event.target.lastElementChild : null;
+    if (list) {
+      list.style.translate = '';
+      const [{ left, right }, wide] = [list.getBoundingClientRect(), document.documentElement.clientWidth];
+      const over = Math.max(0, EDGE - left) || Math.min(0, wide - EDGE - right);
+      list.style.translate = over ? `${over}px` : '';
+    }
+  }, true);
 };
 
 /** Enter in a field with a button of its own presses that one, not the first of the form. */
@@ -54,6 +69,7 @@ const followCuts = () => {
 
 export const helpLists = () => {
   closeLists();
+  keepInSight();
   pressOwn();
   dropFiles();
   followCuts();

@@ -209,6 +209,43 @@ final class PieceTest extends BrowserCase
         }
     }
 
+    /**
+     * On a phone, whatever opens beside a field or a button is all on the screen.
+     */
+    public function testNothingThatOpensLiesOutsideAPhone(): void
+    {
+        $this->newPiece();
+        $id = $this->read('return location.pathname');
+        self::assertIsString($id);
+        $this->screen(390, 844);
+        $opened = 0;
+        foreach (['measure', 'materials', 'pattern', 'closure', 'cut'] as $stage) {
+            $this->open($id.'?stage='.$stage);
+            $outside = $this->driver->executeAsyncScript('
+                const done = arguments[arguments.length - 1];
+                const all = [...document.querySelectorAll("details.why, details.put")].filter((one) => one.checkVisibility());
+                const outside = [];
+                (async () => {
+                    for (const one of all) {
+                        one.open = true;
+                        await new Promise((next) => setTimeout(next, 20));
+                        const { left, right } = one.lastElementChild.getBoundingClientRect();
+                        if (left < 0 || right > document.documentElement.clientWidth) {
+                            outside.push(`${one.id}: ${left} to ${right}`);
+                        }
+                        one.open = false;
+                    }
+                    done([all.length, outside]);
+                })();
+            ');
+            self::assertIsArray($outside);
+            self::assertSame([], $outside[1] ?? null, $stage);
+            $opened += is_numeric($outside[0] ?? null) ? (int) $outside[0] : 0;
+        }
+        self::assertGreaterThan(15, $opened);
+        $this->assertNothingLogged();
+    }
+
     public function testArrowsStepANumberAndEscapeLeavesTheField(): void
     {
         $this->newPiece();
