@@ -223,7 +223,8 @@ final class PieceTest extends BrowserCase
             $this->open($id.'?stage='.$stage);
             $outside = $this->driver->executeAsyncScript('
                 const done = arguments[arguments.length - 1];
-                const all = [...document.querySelectorAll("details.why, details.put")].filter((one) => one.checkVisibility());
+                const all = [...document.querySelectorAll("details.why, details.put")]
+                    .filter((one) => one.checkVisibility());
                 const outside = [];
                 (async () => {
                     for (const one of all) {
