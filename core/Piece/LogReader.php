@@ -70,7 +70,7 @@ final readonly class LogReader
     private static function outcome(Fields $fields): ?PieceOutcome
     {
         [$zero, $most] = [Length::zero(), Length::ofMillimetres(self::MOST_LENGTH)];
-        $planned = $fields->required('planned')->length('planned', Unit::Millimetre, $zero, $most);
+        $planned = $fields->required('planned', Unit::Millimetre)->length('planned', Unit::Millimetre, $zero, $most);
         $body = $fields->length('body', Unit::Millimetre, $zero, $most);
         $kind = $fields->note('kind', self::LONGEST_NAME);
         $knots = $fields->number('knots', 0, self::MOST_KNOTS, 0);
@@ -112,7 +112,7 @@ final readonly class LogReader
         foreach (array_keys($cords) as $role) {
             $at = 'cords.'.$role;
             $count = $fields->number($at.'.count', 1, 1000);
-            $length = $fields->required($at.'.length')->length(
+            $length = $fields->required($at.'.length', Unit::Millimetre)->length(
                 $at.'.length',
                 Unit::Millimetre,
                 Length::zero(),

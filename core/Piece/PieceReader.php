@@ -252,7 +252,7 @@ final class PieceReader
     private function wearer(Fields $fields, Unit $unit): ?Wearer
     {
         $place = $fields->choice('wearer.place', BodyPlace::class, BodyPlace::Wrist);
-        $girth = $fields->required('wearer.girth')->measured(
+        $girth = $fields->required('wearer.girth', $unit)->measured(
             'wearer.girth',
             $unit,
             ($place ?? BodyPlace::Wrist)->girth(),
@@ -275,8 +275,9 @@ final class PieceReader
     private function sample(Fields $fields, string $path): ?Sample
     {
         [$least, $most] = [Length::ofMillimetres(0.2), Length::ofMillimetres(500)];
-        $pitch = $fields->required($path.'.pitch')->length($path.'.pitch', Unit::Millimetre, $least, $most);
-        $use = $fields->required($path.'.use')->length($path.'.use', Unit::Millimetre, $least, $most);
+        $bare = Unit::Millimetre;
+        $pitch = $fields->required($path.'.pitch', $bare)->length($path.'.pitch', $bare, $least, $most);
+        $use = $fields->required($path.'.use', $bare)->length($path.'.use', $bare, $least, $most);
 
         return null === $pitch || null === $use ? null : new Sample($pitch, $use);
     }

@@ -41,7 +41,7 @@ final readonly class LengthParser
     {
         $text = $this->tidied();
         if (str_starts_with($text, '-') && \strlen($text) > 1 && 1 === preg_match('/^-\s*[\d.,]/', $text)) {
-            throw NegativeLength::read($this->text);
+            throw NegativeLength::read($this->text, $this->bare);
         }
         $feet = Length::zero();
         $bare = $this->bare;
@@ -54,18 +54,19 @@ final readonly class LengthParser
             [$text, $bare] = [$match['rest'], Unit::Inch];
         }
         if (1 !== preg_match('/^(?<number>[\d.,\s\/]*[\d.,])\s*(?<unit>\D*)$/u', $text, $match)) {
-            throw NotALength::read($this->text);
+            throw NotALength::read($this->text, $this->bare);
         }
         $count = $this->number(trim($match['number']));
-        $unit = '' === trim($match['unit']) ? $bare : Unit::spelled(trim($match['unit']));
+        $word = trim($match['unit']);
+        $unit = '' === $word ? $bare : Unit::spelled($word);
 
-        return Length::of($count, $unit ?? throw UnknownUnit::read(trim($match['unit']), $this->text))->plus($feet);
+        return Length::of($count, $unit ?? throw UnknownUnit::read($word, $this->text, $this->bare))->plus($feet);
     }
 
     private function tidied(): string
     {
         if (mb_strlen($this->text) > self::LONGEST || !mb_check_encoding($this->text, 'UTF-8')) {
-            throw NotALength::read($this->text);
+            throw NotALength::read($this->text, $this->bare);
         }
         $text = str_replace(
             ["\u{a0}", "\u{202f}", "\u{2009}", '−', '–', '⁄'],
@@ -83,14 +84,14 @@ final readonly class LengthParser
     {
         $found = preg_match('/^'.self::NUMBER.'$/', trim($text), $match, \PREG_UNMATCHED_AS_NULL);
         if (1 !== $found || (null === $match['whole'] && null === $match['above'])) {
-            throw NotALength::read($this->text);
+            throw NotALength::read($this->text, $this->bare);
         }
         $whole = (float) str_replace(',', '.', $match['whole'] ?? '0');
         if (null === $match['above']) {
             return $whole;
         }
         if (str_contains($match['whole'] ?? '', '.') || str_contains($match['whole'] ?? '', ',')) {
-            throw NotALength::read($this->text);
+            throw NotALength::read($this->text, $this->bare);
         }
         $below = (int) $match['below'];
 

@@ -89,12 +89,12 @@ final class Fields
     }
 
     /**
-     * Notes a fault when nothing stands at $path.
+     * Notes a fault when nothing stands at $path, where a number alone would be in $bare.
      */
-    public function required(string $path): self
+    public function required(string $path, Unit $bare): self
     {
         if (null === $this->at($path)) {
-            $this->fault($path, new Message('length-wanted'));
+            $this->fault($path, new Message('length-wanted', ['bare' => $bare->value]));
         }
 
         return $this;

@@ -96,6 +96,17 @@ final class PieceControllerTest extends WebCase
         yield 'unknown unit' => ['7 ells', 'I don’t know the unit “ells”'];
     }
 
+    /**
+     * Whoever mistypes how thick a cord is sees an example as thick as cords are.
+     */
+    public function testTheExampleOfALengthSuitsItsField(): void
+    {
+        $page = $this->edit($this->lay(), ['cords.core.thickness' => 'thin', 'wearer.girth' => 'thin']);
+
+        self::assertStringContainsString('Try 1.2 mm or 1/16 in.', self::text($page, '#cords-core-thickness-fault'));
+        self::assertStringContainsString('Try 16.5 cm or 6 1/2 in.', self::text($page, '#wearer-girth-fault'));
+    }
+
     public function testWhatIsNoTextIsNoHarm(): void
     {
         $this->edit($this->lay(), ['wearer.girth' => ['16'], 'set' => 'x', 'unit' => 'parsec', 'zoom' => ['a']]);
