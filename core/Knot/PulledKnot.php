@@ -43,13 +43,9 @@ final readonly class PulledKnot
     public static function of(array $size, float $error, int $version, array $way): self
     {
         foreach (['use', 'length', 'width', 'height'] as $i => $field) {
-            if (!($size[$i] >= 0.5 && $size[$i] <= self::MOST)) {
-                throw KnotUnreadable::pulled($field);
-            }
+            $size[$i] >= 0.5 && $size[$i] <= self::MOST || throw KnotUnreadable::pulled($field);
         }
-        if (!($error >= 0 && $error <= 1)) {
-            throw KnotUnreadable::pulled('error');
-        }
+        $error >= 0 && $error <= 1 || throw KnotUnreadable::pulled('error');
         if (\count($way) < 4 || \count($way) > self::MOST_POINTS) {
             throw KnotUnreadable::pulled('way');
         }

@@ -13,8 +13,6 @@ final readonly class Rod
 {
     public function __construct(public float $x, public float $y, public float $diameter)
     {
-        if (!($diameter > 0)) {
-            throw new \InvalidArgumentException('A rod has a thickness.');
-        }
+        $diameter > 0 || throw new \InvalidArgumentException('A rod has a thickness.');
     }
 }

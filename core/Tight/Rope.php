@@ -25,11 +25,9 @@ final readonly class Rope
      */
     public static function through(array $points, Ends $ends, float $diameter = 1.0): self
     {
-        if (\count($points) < self::FEWEST || !($diameter > 0)) {
-            throw new \InvalidArgumentException('A rope has a thickness and at least four beads.');
-        }
-
-        return new self($points, $ends, $diameter);
+        return \count($points) >= self::FEWEST && $diameter > 0
+            ? new self($points, $ends, $diameter)
+            : throw new \InvalidArgumentException('A rope has a thickness and at least four beads.');
     }
 
     /**

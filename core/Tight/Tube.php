@@ -27,9 +27,8 @@ final readonly class Tube
         public float $friction = 0.0,
         public float $core = \INF,
     ) {
-        if (!($hardness > 0 && $core > 0) || $stiffness < 0 || $friction < 0) {
-            throw new \InvalidArgumentException('A cord is hard, and neither its stiffness nor its friction helps.');
-        }
+        $isCord = $hardness > 0 && $core > 0 && $stiffness >= 0 && $friction >= 0;
+        $isCord || throw new \InvalidArgumentException('A cord is hard; neither its stiffness nor its friction helps.');
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Rinkel\Tests\Code;
 
 use PHPUnit\Framework\TestCase;
 use Rinkel\Tests\Architecture\Layers;
+use Symfony\Component\Finder\Finder;
 
 final class FiguresTest extends TestCase
 {
@@ -86,6 +87,18 @@ final class FiguresTest extends TestCase
     public function testATemplateIsReadWithoutScrollingSideways(): void
     {
         self::assertSame([], self::figures()->wideTemplateLines());
+    }
+
+    /**
+     * OPcache of PHP 8.2 makes "!($x > 0)" into "$x <= 0", which lets in what is no number: what has to hold is said as
+     * it is, and refused otherwise.
+     */
+    public function testNoComparisonOfNumbersIsTurnedRound(): void
+    {
+        $root = \dirname(__DIR__, 2);
+        $files = (new Finder())->files()->in([$root.'/core', $root.'/src'])->name('*.php');
+        self::assertGreaterThan(1000, $files->count());
+        self::assertSame([], array_keys(iterator_to_array($files->contains('/!\(\$[^()]* [<>]=? /'))));
     }
 
     /**

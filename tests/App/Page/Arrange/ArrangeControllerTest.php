@@ -24,8 +24,8 @@ final class ArrangeControllerTest extends WebCase
         $page = $this->browser->request('GET', '/pieces/'.$piece->id());
         $six = $this->browser->click($page->filter('#arrange-link')->link());
         self::assertResponseIsSuccessful();
-        self::assertCount(6, $six->filter('.making'));
-        self::assertCount(6, $six->filter('.making svg[role=img]'));
+        self::assertCount(6, $six->filter('.arrangements .kind'));
+        self::assertCount(6, $six->filter('.arrangements svg[role=img]'));
         $button = $six->filter('#arrange-symmetric');
         $pattern = (string) $button->attr('value');
         $this->browser->request('POST', '/pieces/'.$piece->id(), [
@@ -42,7 +42,7 @@ final class ArrangeControllerTest extends WebCase
     public function testAnotherSixAndTheSixBefore(): void
     {
         $piece = $this->layBare('stretch', self::BEADS);
-        $patterns = static fn (Crawler $page): array => $page->filter('.making')->extract(['value']);
+        $patterns = static fn (Crawler $page): array => $page->filter('.arrangements .kind')->extract(['value']);
         $first = $this->browser->request('GET', '/pieces/'.$piece->id().'/arrange');
         $second = $this->browser->click($first->filter('#another-six')->link());
         self::assertNotSame($patterns($first), $patterns($second));
@@ -70,7 +70,7 @@ final class ArrangeControllerTest extends WebCase
         $page = $this->browser->request('GET', '/pieces/'.$piece->id().'/arrange');
 
         self::assertResponseIsSuccessful();
-        self::assertCount(0, $page->filter('.making'));
+        self::assertCount(0, $page->filter('.arrangements .kind'));
         self::assertStringContainsString(self::says('arrange.none'), $page->text());
     }
 
@@ -85,7 +85,7 @@ final class ArrangeControllerTest extends WebCase
         $piece = $this->layBare('stretch', self::BEADS);
         $page = $this->browser->request('GET', '/pieces/'.$piece->id().'/arrange?seed=2');
         self::assertSame(
-            $page->filter('.making')->extract(['value']),
+            $page->filter('.arrangements .kind')->extract(['value']),
             array_map(static fn (string $line): string => explode("\t", $line)[2] ?? '', $lines),
         );
         file_put_contents($file, '{}');
