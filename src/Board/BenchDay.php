@@ -64,4 +64,12 @@ final readonly class BenchDay
 
         return null === $last ? 0 : $last->until - $this->order->hands;
     }
+
+    /**
+     * Returns the same in whole hours where it is two and more, else 0: minutes say it then.
+     */
+    public function idleHours(): int
+    {
+        return $this->idle() < 2 * 60 ? 0 : (int) round($this->idle() / 60);
+    }
 }

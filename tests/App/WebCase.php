@@ -6,7 +6,6 @@ namespace Rinkel\Tests\App;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
-use Rinkel\App\Kernel;
 use Rinkel\App\Piece\Pieces;
 use Rinkel\App\Piece\StoredPiece;
 use Rinkel\App\Stock\StockBox;
@@ -64,11 +63,6 @@ abstract class WebCase extends WebTestCase
         self::assertIsNumeric($id, $table);
 
         return (string) $id;
-    }
-
-    protected static function getKernelClass(): string
-    {
-        return Kernel::class;
     }
 
     /**

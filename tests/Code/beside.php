@@ -73,7 +73,6 @@ return [
     'src/Backup/Looked.php' => 'App/Backup/ArchiveTest',
     'src/Backup/ImportPreview.php' => 'App/Backup/ArchiveTest',
     'src/Backup/MigrationGuard.php' => 'Served/StorageTest',
-    'src/Board/BenchDay.php' => 'App/Board/DaysTest',
     'src/Board/BoardView.php' => 'App/Page/Board/BoardControllerTest',
     'src/Board/BoardViews.php' => 'App/Page/Board/BoardControllerTest',
     'src/Board/Boards.php' => 'App/Page/Board/BoardControllerTest',

@@ -7,7 +7,6 @@ namespace Rinkel\Tests\App\Board;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Rinkel\App\Document\ActsDocument;
 use Rinkel\App\Document\PlanDocument;
-use Rinkel\App\Kernel;
 use Rinkel\Core\Closure\ClosureKind;
 use Rinkel\Core\Closure\ClosureOption;
 use Rinkel\Core\Construction\Constructions;
@@ -197,11 +196,6 @@ final class HandsTest extends KernelTestCase
             }
         })();
         self::assertSame([self::RANDOM.' sheets'], self::followed($this->planned($pieces)));
-    }
-
-    protected static function getKernelClass(): string
-    {
-        return Kernel::class;
     }
 
     /**

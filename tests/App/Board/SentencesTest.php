@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Board;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use Rinkel\App\Kernel;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Piece\PieceReader;
@@ -92,11 +91,6 @@ final class SentencesTest extends KernelTestCase
                 'nothing is due beyond the body',
             );
         }
-    }
-
-    protected static function getKernelClass(): string
-    {
-        return Kernel::class;
     }
 
     /**

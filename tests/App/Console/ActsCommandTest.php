@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Console;
 
 use Opis\JsonSchema\Validator;
-use Rinkel\App\Kernel;
 use Rinkel\Tests\Core\Examples;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
@@ -48,11 +47,6 @@ final class ActsCommandTest extends KernelTestCase
         self::assertSame(1, $tester->execute(['file' => $file]));
         self::assertStringContainsString('pattern: ', $tester->getDisplay());
         unlink($file);
-    }
-
-    protected static function getKernelClass(): string
-    {
-        return Kernel::class;
     }
 
     private function tester(): CommandTester

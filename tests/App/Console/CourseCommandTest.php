@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Console;
 
-use Rinkel\App\Kernel;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
 use Symfony\Component\Console\Tester\CommandTester;
@@ -36,11 +35,6 @@ final class CourseCommandTest extends KernelTestCase
             $input = ['evening' => $evening, '--wrist' => $wrist];
             self::assertNotSame('', $this->printed('rinkel:course', $input, 1));
         }
-    }
-
-    protected static function getKernelClass(): string
-    {
-        return Kernel::class;
     }
 
     /**

@@ -5,18 +5,12 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Console;
 
 use Opis\JsonSchema\Validator;
-use Rinkel\App\Kernel;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
 use Symfony\Component\Console\Tester\CommandTester;
 
 final class DesignsCommandTest extends KernelTestCase
 {
-    protected static function getKernelClass(): string
-    {
-        return Kernel::class;
-    }
-
     public function testFilesBecomeOneOfDesigns(): void
     {
         $root = \dirname(__DIR__, 3);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Console;
 
 use Opis\JsonSchema\Validator;
-use Rinkel\App\Kernel;
 use Rinkel\Core\Lesson\Lessons;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
@@ -56,11 +55,6 @@ final class KnotsCommandTest extends KernelTestCase
             self::assertSame(1, $tester->execute($arguments));
             self::assertStringContainsString($said, $tester->getDisplay());
         }
-    }
-
-    protected static function getKernelClass(): string
-    {
-        return Kernel::class;
     }
 
     private function tester(): CommandTester

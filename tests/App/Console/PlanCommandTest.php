@@ -7,7 +7,6 @@ namespace Rinkel\Tests\App\Console;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Rinkel\App\Kernel;
 use Rinkel\Tests\Core\Examples;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
@@ -192,10 +191,5 @@ final class PlanCommandTest extends KernelTestCase
         $code = $command->execute(['file' => $file] + $options);
 
         return [$code, $command->getDisplay()];
-    }
-
-    protected static function getKernelClass(): string
-    {
-        return Kernel::class;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Console;
 
 use PHPUnit\Framework\Attributes\Group;
-use Rinkel\App\Kernel;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
 use Symfony\Component\Console\Tester\CommandTester;
@@ -62,10 +61,5 @@ final class SameTest extends KernelTestCase
         $code = $tester->execute($input);
 
         return $code.' '.hash('xxh3', (string) preg_replace('/\d+(?:\.\d{1,2})?s\b/', '', $tester->getDisplay()));
-    }
-
-    protected static function getKernelClass(): string
-    {
-        return Kernel::class;
     }
 }

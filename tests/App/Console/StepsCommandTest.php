@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Console;
 
 use Opis\JsonSchema\Validator;
-use Rinkel\App\Kernel;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Core\Message;
@@ -78,11 +77,6 @@ final class StepsCommandTest extends KernelTestCase
                 }
             }
         }
-    }
-
-    protected static function getKernelClass(): string
-    {
-        return Kernel::class;
     }
 
     private function tester(): CommandTester

@@ -6,7 +6,6 @@ namespace Rinkel\Tests\App\Console;
 
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Rinkel\App\Kernel;
 use Rinkel\Core\Tight\TightBook;
 use Rinkel\Core\Tight\TightKnots;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
@@ -113,10 +112,5 @@ final class TightenCommandTest extends KernelTestCase
     private function tester(): CommandTester
     {
         return new CommandTester((new Application(self::bootKernel()))->find('rinkel:tighten'));
-    }
-
-    protected static function getKernelClass(): string
-    {
-        return Kernel::class;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Document;
 
 use PHPUnit\Framework\Attributes\TestWith;
-use Rinkel\App\Kernel;
 use Rinkel\Tests\App\WebCase;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 
@@ -79,11 +78,6 @@ final class FormatsTest extends WebCase
         preg_match_all('/^\| `([^`]+)` \| (.+) \|$/m', $section[1] ?? '', $columns);
         self::assertIsString($head);
         self::assertSame(str_getcsv($head), $columns[1]);
-    }
-
-    protected static function getKernelClass(): string
-    {
-        return Kernel::class;
     }
 
     private static function page(): string

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Platform\Database;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Rinkel\App\Kernel;
 use Rinkel\App\Platform\Database\Postgres;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
@@ -42,10 +41,5 @@ final class SchemaTest extends KernelTestCase
         $tester = new ApplicationTester($application);
 
         self::assertSame(0, $tester->run(['command' => 'doctrine:schema:validate']), $tester->getDisplay());
-    }
-
-    protected static function getKernelClass(): string
-    {
-        return Kernel::class;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rinkel\Tests\App\Platform\Wording;
 
 use Psr\Log\AbstractLogger;
-use Rinkel\App\Kernel;
 use Rinkel\App\Platform\Wording\Notation;
 use Rinkel\App\Platform\Wording\Wording;
 use Rinkel\Core\Construction\Constructions;
@@ -222,10 +221,5 @@ final class WordingTest extends KernelTestCase
                 ($this->log)((string) $message);
             }
         };
-    }
-
-    protected static function getKernelClass(): string
-    {
-        return Kernel::class;
     }
 }
