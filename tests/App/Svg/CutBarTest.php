@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Svg;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\App\Svg\CutBar;
 use Rinkel\Tests\Core\Examples;
 
-final class CutBarTest extends TestCase
+final class CutBarTest extends SvgCase
 {
     public function testItsPartsFillIt(): void
     {
@@ -21,16 +20,5 @@ final class CutBarTest extends TestCase
                 $parts,
             )), 0.1);
         }
-    }
-
-    /**
-     * @return list<\SimpleXMLElement> what has a class
-     */
-    private static function classed(string $svg, string $class): array
-    {
-        $read = simplexml_load_string(str_replace(' xmlns="http://www.w3.org/2000/svg"', '', $svg));
-        self::assertInstanceOf(\SimpleXMLElement::class, $read);
-
-        return array_values($read->xpath('//*[contains(concat(" ", @class, " "), " '.$class.' ")]') ?: []);
     }
 }

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Svg;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\App\Svg\FitGauge;
 use Rinkel\Core\Fit\FitZone;
 use Rinkel\Core\Plan\Plan;
 use Rinkel\Tests\Core\Examples;
 
-final class FitGaugeTest extends TestCase
+final class FitGaugeTest extends SvgCase
 {
     public function testWhatIsShutAndOpenIsWhereTheSpanEnds(): void
     {
@@ -69,16 +68,5 @@ final class FitGaugeTest extends TestCase
         );
 
         return (new FitGauge($plan))->paint($said + $words);
-    }
-
-    /**
-     * @return list<\SimpleXMLElement> what has a class
-     */
-    private static function classed(string $svg, string $class): array
-    {
-        $read = simplexml_load_string(str_replace(' xmlns="http://www.w3.org/2000/svg"', '', $svg));
-        self::assertInstanceOf(\SimpleXMLElement::class, $read);
-
-        return array_values($read->xpath('//*[contains(concat(" ", @class, " "), " '.$class.' ")]') ?: []);
     }
 }

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Svg;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\App\Svg\HandGauge;
 
-final class HandGaugeTest extends TestCase
+final class HandGaugeTest extends SvgCase
 {
     public function testNineteenOfTwentyLieWithinItsBar(): void
     {
@@ -27,16 +26,5 @@ final class HandGaugeTest extends TestCase
 
         self::assertSame(640.0, (float) $known['x']);
         self::assertSame(1.0, (float) $known['width'], 'still seen');
-    }
-
-    /**
-     * @return list<\SimpleXMLElement> what has a class
-     */
-    private static function classed(string $svg, string $class): array
-    {
-        $read = simplexml_load_string(str_replace(' xmlns="http://www.w3.org/2000/svg"', '', $svg));
-        self::assertInstanceOf(\SimpleXMLElement::class, $read);
-
-        return array_values($read->xpath('//*[contains(concat(" ", @class, " "), " '.$class.' ")]') ?: []);
     }
 }

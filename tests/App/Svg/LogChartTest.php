@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Svg;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\App\Svg\LogChart;
 
-final class LogChartTest extends TestCase
+final class LogChartTest extends SvgCase
 {
     public function testADotForEachOnItsScale(): void
     {
@@ -35,16 +34,5 @@ final class LogChartTest extends TestCase
         self::assertEqualsWithDelta(62.0, ((float) $dots[0]['cy'] + (float) $dots[1]['cy']) / 2, 0.01);
         self::assertCount(1, self::classed($svg, 'chart-aim'));
         self::assertStringContainsString('±', $svg);
-    }
-
-    /**
-     * @return list<\SimpleXMLElement> what has a class
-     */
-    private static function classed(string $svg, string $class): array
-    {
-        $read = simplexml_load_string(str_replace(' xmlns="http://www.w3.org/2000/svg"', '', $svg));
-        self::assertInstanceOf(\SimpleXMLElement::class, $read);
-
-        return array_values($read->xpath('//*[contains(concat(" ", @class, " "), " '.$class.' ")]') ?: []);
     }
 }

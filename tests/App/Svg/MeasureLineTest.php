@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Svg;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\App\Svg\MeasureLine;
 use Rinkel\Core\Measure\Length;
 
-final class MeasureLineTest extends TestCase
+final class MeasureLineTest extends SvgCase
 {
     public function testDaysAreApartAsTheyWere(): void
     {
@@ -34,16 +33,5 @@ final class MeasureLineTest extends TestCase
             '',
             MeasureLine::paint([[new \DateTimeImmutable('2026-03-01'), Length::ofMillimetres(150)]], 'Wrist'),
         );
-    }
-
-    /**
-     * @return list<\SimpleXMLElement> what has a class
-     */
-    private static function classed(string $svg, string $class): array
-    {
-        $read = simplexml_load_string(str_replace(' xmlns="http://www.w3.org/2000/svg"', '', $svg));
-        self::assertInstanceOf(\SimpleXMLElement::class, $read);
-
-        return array_values($read->xpath('//*[contains(concat(" ", @class, " "), " '.$class.' ")]') ?: []);
     }
 }

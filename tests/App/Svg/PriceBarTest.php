@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Svg;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\App\Svg\PriceBar;
 
-final class PriceBarTest extends TestCase
+final class PriceBarTest extends SvgCase
 {
     public function testEachPartLeadsToItsWordsAndIsAsLongAsItsShare(): void
     {
@@ -25,16 +24,5 @@ final class PriceBarTest extends TestCase
         );
         self::assertCount(2, self::classed($svg, 'price-name'), 'a narrow one has no room for words');
         self::assertStringContainsString('Cord &amp; more €3', $svg);
-    }
-
-    /**
-     * @return list<\SimpleXMLElement> what has a class
-     */
-    private static function classed(string $svg, string $class): array
-    {
-        $read = simplexml_load_string(str_replace(' xmlns="http://www.w3.org/2000/svg"', '', $svg));
-        self::assertInstanceOf(\SimpleXMLElement::class, $read);
-
-        return array_values($read->xpath('//*[contains(concat(" ", @class, " "), " '.$class.' ")]') ?: []);
     }
 }

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Svg;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\App\Svg\SizeRows;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Measure\Unit;
 use Rinkel\Tests\Core\Examples;
 
-final class SizeRowsTest extends TestCase
+final class SizeRowsTest extends SvgCase
 {
     public function testSizesLieBelowEachOtherOnOneTape(): void
     {
@@ -29,16 +28,5 @@ final class SizeRowsTest extends TestCase
         [$grip] = self::classed($svg, 'size-grip');
 
         self::assertSame('160', (string) $grip['data-mm']);
-    }
-
-    /**
-     * @return list<\SimpleXMLElement> what has a class
-     */
-    private static function classed(string $svg, string $class): array
-    {
-        $read = simplexml_load_string(str_replace(' xmlns="http://www.w3.org/2000/svg"', '', $svg));
-        self::assertInstanceOf(\SimpleXMLElement::class, $read);
-
-        return array_values($read->xpath('//*[contains(concat(" ", @class, " "), " '.$class.' ")]') ?: []);
     }
 }

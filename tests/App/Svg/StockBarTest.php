@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\App\Svg;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\App\Svg\StockBar;
 use Rinkel\Core\Cutting\Demand;
 use Rinkel\Core\Cutting\SupplyCuts;
 use Rinkel\Core\Measure\Length;
 use Rinkel\Core\Stock\Supply;
 
-final class StockBarTest extends TestCase
+final class StockBarTest extends SvgCase
 {
     public function testCutsLieInOrderAndTheRestIsSeen(): void
     {
@@ -43,16 +42,5 @@ final class StockBarTest extends TestCase
         );
 
         self::assertSame(1250.0, StockBar::shown($taken));
-    }
-
-    /**
-     * @return list<\SimpleXMLElement> what has a class
-     */
-    private static function classed(string $svg, string $class): array
-    {
-        $read = simplexml_load_string(str_replace(' xmlns="http://www.w3.org/2000/svg"', '', $svg));
-        self::assertInstanceOf(\SimpleXMLElement::class, $read);
-
-        return array_values($read->xpath('//*[contains(concat(" ", @class, " "), " '.$class.' ")]') ?: []);
     }
 }

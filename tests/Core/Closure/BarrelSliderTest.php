@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Core\Closure;
 
-use PHPUnit\Framework\TestCase;
-use Rinkel\Core\Plan\Plan;
-use Rinkel\Tests\Core\Examples;
-
-final class BarrelSliderTest extends TestCase
+final class BarrelSliderTest extends ClosureCase
 {
     public function testABodyWithTwoBarrelsIsShorterThanTheWristByAboutATail(): void
     {
@@ -21,13 +17,5 @@ final class BarrelSliderTest extends TestCase
             2.79 / 2,
             'as the body comes in whole knots',
         );
-    }
-
-    /**
-     * @param array<string, mixed> $changes
-     */
-    private static function closed(string $kind, array $changes = []): Plan
-    {
-        return Examples::plan(['closure.kind' => $kind] + $changes);
     }
 }

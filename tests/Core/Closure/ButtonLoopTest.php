@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Core\Closure;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Knot\Kind\Overhand;
 use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Material\ButtonForm;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Plan\Plan;
 use Rinkel\Tests\Core\Examples;
 
-final class ButtonLoopTest extends TestCase
+final class ButtonLoopTest extends ClosureCase
 {
     /**
      * Ways around by hand: a coin of 12 and 3 mm 30; a domed button as wide 25.7, a ball of 10 mm 31.4.
@@ -124,13 +122,5 @@ final class ButtonLoopTest extends TestCase
             $piece->cord('core')->bundle(),
             $piece->cord('working')->cord,
         );
-    }
-
-    /**
-     * @param array<string, mixed> $changes
-     */
-    private static function closed(string $kind, array $changes = []): Plan
-    {
-        return Examples::plan(['closure.kind' => $kind] + $changes);
     }
 }

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Core\Closure;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Knot\Kind\Overhand;
-use Rinkel\Core\Plan\Plan;
-use Rinkel\Tests\Core\Examples;
 
-final class ClaspTest extends TestCase
+final class ClaspTest extends ClosureCase
 {
     /**
      * Common practice: clasp, rings and fold-over ends add about 1 1/2 in.
@@ -42,13 +39,5 @@ final class ClaspTest extends TestCase
             1e-9,
             'nothing is tied there',
         );
-    }
-
-    /**
-     * @param array<string, mixed> $changes
-     */
-    private static function closed(string $kind, array $changes = []): Plan
-    {
-        return Examples::plan(['closure.kind' => $kind] + $changes);
     }
 }

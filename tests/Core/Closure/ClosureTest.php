@@ -5,16 +5,14 @@ declare(strict_types=1);
 namespace Rinkel\Tests\Core\Closure;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Line\LineSetter;
 use Rinkel\Core\Measure\Length;
-use Rinkel\Core\Plan\Plan;
 use Rinkel\Tests\Core\Examples;
 
 /**
  * Closures as they come out in whole plans: given the body they find tails, given tails they find the range.
  */
-final class ClosureTest extends TestCase
+final class ClosureTest extends ClosureCase
 {
     #[DataProvider('provideSliding')]
     public function testTailsFoundFromTheHandGiveThatRangeBack(string $kind): void
@@ -78,13 +76,5 @@ final class ClosureTest extends TestCase
         foreach (['square-slider', 'double-barrel', 'single-barrel', 'slide-bead'] as $kind) {
             yield $kind => [$kind];
         }
-    }
-
-    /**
-     * @param array<string, mixed> $changes
-     */
-    private static function closed(string $kind, array $changes = []): Plan
-    {
-        return Examples::plan(['closure.kind' => $kind] + $changes);
     }
 }

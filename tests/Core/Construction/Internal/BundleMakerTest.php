@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Core\Construction\Internal;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Tests\Core\Examples;
 
-final class BundleMakerTest extends TestCase
+final class BundleMakerTest extends MakerCase
 {
     /**
      * In the curve of a ring an outer strand runs on a larger circle than the middle: by 2 π times half the bundle.
@@ -46,10 +45,5 @@ final class BundleMakerTest extends TestCase
             }
         }
         self::fail('There is none.');
-    }
-
-    private static function straight(Element $element, string $lane): float
-    {
-        return ($element->takes[$lane] ?? null)?->straight->millimetres ?? 0.0;
     }
 }

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Core\Construction\Internal;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Core\Piece\Exception\PieceUnreadable;
 use Rinkel\Tests\Core\Examples;
 
-final class CordMakerTest extends TestCase
+final class CordMakerTest extends MakerCase
 {
     public function testAKnotTakesOfTheCordAndBareCordIsAsLongAsItIs(): void
     {
@@ -65,10 +64,5 @@ final class CordMakerTest extends TestCase
             }
         }
         self::fail('There is none.');
-    }
-
-    private static function straight(Element $element, string $lane): float
-    {
-        return ($element->takes[$lane] ?? null)?->straight->millimetres ?? 0.0;
     }
 }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Core\Construction\Internal;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Tests\Core\Examples;
 
-final class WaveMakerTest extends TestCase
+final class WaveMakerTest extends MakerCase
 {
     public function testAnArmIsAsLongAsItsHeadsAndRounds(): void
     {
@@ -32,10 +31,5 @@ final class WaveMakerTest extends TestCase
             }
         }
         self::fail('There is none.');
-    }
-
-    private static function straight(Element $element, string $lane): float
-    {
-        return ($element->takes[$lane] ?? null)?->straight->millimetres ?? 0.0;
     }
 }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Core\Construction\Internal;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Line\Element;
 use Rinkel\Core\Line\ElementKind;
 use Rinkel\Tests\Core\Examples;
 
-final class WrapMakerTest extends TestCase
+final class WrapMakerTest extends MakerCase
 {
     public function testAfterABundleTheLongEndTiesAroundTheShortOne(): void
     {
@@ -44,10 +43,5 @@ final class WrapMakerTest extends TestCase
             }
         }
         self::fail('There is none.');
-    }
-
-    private static function straight(Element $element, string $lane): float
-    {
-        return ($element->takes[$lane] ?? null)?->straight->millimetres ?? 0.0;
     }
 }

@@ -4,19 +4,14 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Core\Knot\Kind;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Knot\Kind\Barrel;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
 use Rinkel\Core\Knot\TiedKnot;
 use Rinkel\Core\Knot\TyingContext;
-use Rinkel\Core\Material\Colour;
-use Rinkel\Core\Material\Cord;
-use Rinkel\Core\Material\Fibre;
-use Rinkel\Core\Measure\Length;
 
-final class BarrelTest extends TestCase
+final class BarrelTest extends KindCase
 {
     public function testItSaysWhatItIs(): void
     {
@@ -42,10 +37,5 @@ final class BarrelTest extends TestCase
         self::assertTrue($tied(4)->pitch->isLongerThan($tied(3)->pitch));
         self::assertTrue($tied(4)->use->isLongerThan($tied(3)->use));
         self::assertTrue($sliding->use->isLongerThan($tied(3)->use), 'around a thick cord');
-    }
-
-    private static function cord(float $thick = 1.0): Cord
-    {
-        return new Cord(Fibre::Polyester, Length::ofMillimetres($thick), Colour::parse('#112233'));
     }
 }

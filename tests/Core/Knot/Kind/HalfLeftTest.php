@@ -4,20 +4,13 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Core\Knot\Kind;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Knot\Kind\HalfLeft;
 use Rinkel\Core\Knot\Kind\HalfRight;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Knot\TyingContext;
-use Rinkel\Core\Material\Bundle;
-use Rinkel\Core\Material\Colour;
-use Rinkel\Core\Material\Cord;
-use Rinkel\Core\Material\Fibre;
-use Rinkel\Core\Measure\Length;
 
-final class HalfLeftTest extends TestCase
+final class HalfLeftTest extends KindCase
 {
     public function testItSaysWhatItIs(): void
     {
@@ -43,15 +36,5 @@ final class HalfLeftTest extends TestCase
             ),
             'a loose hand makes fewer of a length',
         );
-    }
-
-    private static function around(int $cores = 2): TyingContext
-    {
-        return TyingContext::around(new Bundle(Length::ofMillimetres(1), $cores), self::cord());
-    }
-
-    private static function cord(float $thick = 1.0): Cord
-    {
-        return new Cord(Fibre::Polyester, Length::ofMillimetres($thick), Colour::parse('#112233'));
     }
 }

@@ -4,20 +4,13 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Core\Knot\Kind;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Knot\HalfKnot;
 use Rinkel\Core\Knot\Kind\Square;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Knot\TyingContext;
-use Rinkel\Core\Material\Bundle;
-use Rinkel\Core\Material\Colour;
-use Rinkel\Core\Material\Cord;
-use Rinkel\Core\Material\Fibre;
-use Rinkel\Core\Measure\Length;
 
-final class SquareTest extends TestCase
+final class SquareTest extends KindCase
 {
     public function testItSaysWhatItIs(): void
     {
@@ -39,15 +32,5 @@ final class SquareTest extends TestCase
         self::assertEqualsWithDelta(2.0, $square->pitch->ratioTo($half->pitch), 1e-12);
         self::assertEqualsWithDelta(2.0, $square->use->ratioTo($half->use), 1e-12);
         self::assertEquals($half->width, $square->width);
-    }
-
-    private static function around(int $cores = 2): TyingContext
-    {
-        return TyingContext::around(new Bundle(Length::ofMillimetres(1), $cores), self::cord());
-    }
-
-    private static function cord(float $thick = 1.0): Cord
-    {
-        return new Cord(Fibre::Polyester, Length::ofMillimetres($thick), Colour::parse('#112233'));
     }
 }

@@ -4,19 +4,12 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Core\Knot\Kind;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Knot\Kind\VerticalLarksHead;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Knot\TyingContext;
-use Rinkel\Core\Material\Bundle;
-use Rinkel\Core\Material\Colour;
-use Rinkel\Core\Material\Cord;
-use Rinkel\Core\Material\Fibre;
-use Rinkel\Core\Measure\Length;
 
-final class VerticalLarksHeadTest extends TestCase
+final class VerticalLarksHeadTest extends KindCase
 {
     public function testItSaysWhatItIs(): void
     {
@@ -38,15 +31,5 @@ final class VerticalLarksHeadTest extends TestCase
         self::assertTrue($four->use->isLongerThan($one->use));
         self::assertTrue($four->width->isLongerThan($one->width));
         self::assertFalse($one->pitch->isZero());
-    }
-
-    private static function around(int $cores = 2): TyingContext
-    {
-        return TyingContext::around(new Bundle(Length::ofMillimetres(1), $cores), self::cord());
-    }
-
-    private static function cord(float $thick = 1.0): Cord
-    {
-        return new Cord(Fibre::Polyester, Length::ofMillimetres($thick), Colour::parse('#112233'));
     }
 }

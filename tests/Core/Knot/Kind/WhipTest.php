@@ -4,19 +4,12 @@ declare(strict_types=1);
 
 namespace Rinkel\Tests\Core\Knot\Kind;
 
-use PHPUnit\Framework\TestCase;
 use Rinkel\Core\Knot\Kind\Whip;
 use Rinkel\Core\Knot\KnownKnots;
 use Rinkel\Core\Knot\Manner;
 use Rinkel\Core\Knot\Tension;
-use Rinkel\Core\Knot\TyingContext;
-use Rinkel\Core\Material\Bundle;
-use Rinkel\Core\Material\Colour;
-use Rinkel\Core\Material\Cord;
-use Rinkel\Core\Material\Fibre;
-use Rinkel\Core\Measure\Length;
 
-final class WhipTest extends TestCase
+final class WhipTest extends KindCase
 {
     public function testItSaysWhatItIs(): void
     {
@@ -36,15 +29,5 @@ final class WhipTest extends TestCase
 
         self::assertEqualsWithDelta(1.0, $turn->pitch->millimetres, 1e-9);
         self::assertGreaterThan(\M_PI * 2, $turn->use->millimetres, 'it goes around six cores');
-    }
-
-    private static function around(int $cores = 2): TyingContext
-    {
-        return TyingContext::around(new Bundle(Length::ofMillimetres(1), $cores), self::cord());
-    }
-
-    private static function cord(float $thick = 1.0): Cord
-    {
-        return new Cord(Fibre::Polyester, Length::ofMillimetres($thick), Colour::parse('#112233'));
     }
 }
