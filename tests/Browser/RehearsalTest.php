@@ -16,6 +16,11 @@ final class RehearsalTest extends BrowserCase
     {
         $this->open('/course/3/rehearsal?at=6');
         $this->until('return document.querySelectorAll("#choices button").length > 1');
+        self::assertSame(
+            'auto',
+            $this->read('return getComputedStyle(document.querySelector("#rehearsal")).touchAction'),
+            'a finger scrolls it',
+        );
         $hidden = $this->covered();
         $this->driver->executeScript('window.same = true');
         $this->press(WebDriverKeys::ARROW_LEFT);
